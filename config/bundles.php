@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+use DAMA\DoctrineTestBundle\DAMADoctrineTestBundle;
+use Doctrine\Bundle\DoctrineBundle\DoctrineBundle;
+use Doctrine\Bundle\MigrationsBundle\DoctrineMigrationsBundle;
+use Symfony\Bundle\FrameworkBundle\FrameworkBundle;
+use Symfony\Bundle\MonologBundle\MonologBundle;
+use Symfony\Bundle\SecurityBundle\SecurityBundle;
+
+return [
+    FrameworkBundle::class => ['all' => true],
+    SecurityBundle::class => ['all' => true],
+    DoctrineBundle::class => ['all' => true],
+    DoctrineMigrationsBundle::class => ['all' => true],
+    MonologBundle::class => ['all' => true],
+    DAMADoctrineTestBundle::class => ['test' => true],
+];

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Console;
+
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Input\InputInterface;
+use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Object\Surface;
+
+#[AsCommand('trade:fit', 'Fits words, or a set of them, onto an object')]
+final class FitCommand extends TradeCommand
+{
+    public function __construct(private readonly Reading $reading, private readonly Fitting $fitting, private readonly Judgement $judgement)
+    {
+        parent::__construct();
+    }
+
+    protected function answer(Document $in, InputInterface $input): array
+    {
+        $surface = $this->reading->surface($in->object('object'));
+        $lettering = $in->object('lettering');
+        $film = $this->reading->film($in);
+        $use = $this->reading->useOf($in);
+        $offset = $lettering->has('offset') ? $lettering->length('offset', 0, 1000) : null;
+        $clearance = $in->has('clearance') ? $in->length('clearance', 0) : null;
+        $capHeight = $in->has('capHeight') ? $in->length('capHeight', 0.5, 20_000) : null;
+        if ($in->has('set')) {
+            return $this->set($in, $surface, $lettering, $film, $use, $offset, $clearance);
+        }
+        $words = $this->reading->words($lettering);
+        $lettering->end();
+        $in->end();
+        $fitted = $this->fitting->fit($surface, $words, $capHeight, $offset, $clearance);
+
+        return [
+            'capHeight' => Reading::mm($fitted->capHeight),
+            'box' => Reading::box($fitted->artwork->box()),
+            'at' => ['left' => Reading::mm($fitted->at[0]), 'top' => Reading::mm($fitted->at[1])],
+            'safe' => SvgPath::write($fitted->safe),
+            'layers' => array_map(Reading::layer(...), $fitted->artwork->layers),
+            'snags' => $this->snags($fitted, $film, $use),
+        ];
+    }
+
+    /** @return array<string, mixed> one letter height for all, by the one that allows least (section 4) */
+    private function set(Document $in, Surface $surface, Document $lettering, Film $film, UseOf $use, ?int $offset, ?int $clearance): array
+    {
+        $lettering->has('lines');
+        /** @var list<Words> $members */
+        $members = [];
+        foreach ($in->textLists('set') as $nth => $lines) {
+            $members[] = $in->at("set/$nth", fn (): Words => $this->reading->words($lettering, $lines));
+        }
+        $lettering->end();
+        $in->end();
+        if ([] === $members) {
+            throw $in->wrong('set', 'holds no words');
+        }
+        $alone = array_map(fn (Words $words): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance), $members);
+        $common = min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
+
+        return ['capHeight' => Reading::mm($common), 'members' => array_map(function (Words $words, Fitted $own) use ($surface, $common, $offset, $clearance, $film, $use): array {
+            $fitted = $this->fitting->fit($surface, $words, $common, $offset, $clearance);
+
+            return [
+                'lines' => $words->lines,
+                'alone' => Reading::mm($own->capHeight),
+                'layers' => array_map(Reading::layer(...), $fitted->artwork->layers),
+                'snags' => $this->snags($fitted, $film, $use),
+            ];
+        }, $members, $alone)];
+    }
+
+    /** @return list<array<string, mixed>> in the object's own coordinates */
+    private function snags(Fitted $fitted, Film $film, UseOf $use): array
+    {
+        return array_map(static function (Snag $snag) use ($fitted): array {
+            $box = $fitted->artwork->box();
+            $at = $snag->at ?? [intdiv($box->width(), 2), intdiv($box->height(), 2)];
+
+            return [
+                'code' => $snag->code, 'severity' => $snag->severity,
+                'limit' => Reading::mm($snag->limit), 'found' => Reading::mm($snag->found),
+                'at' => ['x' => Reading::mm($at[0] + $fitted->at[0]), 'y' => Reading::mm($at[1] + $fitted->at[1])],
+                'message' => $snag->message,
+                'cures' => array_map(static fn (array $cure): array => array_map(static fn (mixed $value): mixed => \is_int($value) ? Reading::mm($value) : $value, $cure), $snag->cures),
+            ];
+        }, $this->judgement->of($fitted, $film, $use));
+    }
+}

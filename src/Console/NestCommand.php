@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Console;
+
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Input\InputInterface;
+use Yelbo\Trade\Sheet\Nest;
+use Yelbo\Trade\Sheet\Piece;
+use Yelbo\Trade\Sheet\Place;
+use Yelbo\Trade\Sheet\Sheet;
+use Yelbo\Trade\Sheet\Stock;
+
+#[AsCommand('trade:nest', 'Places pieces on stock')]
+final class NestCommand extends TradeCommand
+{
+    private const MOST_COPIES = 2000;
+
+    public function __construct(private readonly Reading $reading)
+    {
+        parent::__construct();
+    }
+
+    protected function answer(Document $in, InputInterface $input): array
+    {
+        $began = hrtime(true);
+        $nest = new Nest($this->gap($in, 'gap'), $this->gap($in, 'edge'), $in->has('turns') ? $in->numbers('turns', -360, 360) : [0]);
+        $in->number('seconds', 0, 3600, 0);
+        $stock = array_map($this->stock(...), $in->objects('stock'));
+        $pieces = array_map($this->piece(...), $in->objects('pieces'));
+        $in->end();
+        $this->refuseDoubles($in, $pieces);
+        $plan = $nest->plan($stock, $pieces);
+
+        return [
+            'sheets' => array_map(static fn (Sheet $sheet): array => [
+                'stock' => $sheet->stock,
+                'places' => array_map(static fn (Place $place): array => [
+                    'piece' => $place->piece, 'x' => Reading::mm($place->x), 'y' => Reading::mm($place->y), 'turn' => $place->turn,
+                ], $sheet->places),
+                'length' => Reading::mm($sheet->length),
+                'fill' => round($sheet->fill, 5),
+            ], $plan->sheets),
+            'left' => $plan->left,
+            'seconds' => round((hrtime(true) - $began) / 1e9, 3),
+        ];
+    }
+
+    private function gap(Document $in, string $key): int
+    {
+        return (int) round(1000 * $in->number($key, 0, 1000));
+    }
+
+    private function stock(Document $in): Stock
+    {
+        $id = $in->text('id');
+        $count = $in->whole('count', 0, self::MOST_COPIES, 1);
+        $stock = $in->has('path')
+            ? new Stock($id, $this->reading->path($in), $count)
+            : Stock::sheet($id, $in->length('width'), $in->length('height'), $count);
+        $in->end();
+
+        return $stock;
+    }
+
+    private function piece(Document $in): Piece
+    {
+        $piece = new Piece(
+            $in->text('id'),
+            $this->reading->path($in),
+            $in->whole('count', 0, self::MOST_COPIES, 1),
+            $in->has('turns') ? $in->numbers('turns', -360, 360) : null,
+        );
+        $in->end();
+
+        return $piece;
+    }
+
+    /** @param list<Piece> $pieces */
+    private function refuseDoubles(Document $in, array $pieces): void
+    {
+        $seen = [];
+        foreach ($pieces as $nth => $piece) {
+            if (isset($seen[$piece->id])) {
+                throw $in->wrong("pieces/$nth/id", 'stands twice; give a count instead');
+            }
+            $seen[$piece->id] = true;
+        }
+        if (array_sum(array_map(static fn (Piece $piece): int => $piece->count, $pieces)) > self::MOST_COPIES) {
+            throw $in->wrong('pieces', 'are more than '.self::MOST_COPIES.' in all');
+        }
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Bench;
+
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Measure\Units;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/**
+ * What to do with a weeded decal, with this decal's own figures and the cautions at the
+ * step. Source: handbook sections 10, 11, 13 and 14.
+ */
+final readonly class Steps
+{
+    public function __construct(private Rules $rules)
+    {
+    }
+
+    /**
+     * @param Size   $art    the decal's box
+     * @param Size   $object the object's box
+     * @param Length $left   from the object's left edge to the art
+     * @param Length $top    from the object's top edge to the art
+     *
+     * @return list<array{title: string, how: string, caution: string|null}>
+     */
+    public function onTheObject(Size $art, Size $object, Length $left, Length $top): array
+    {
+        $middleX = $left->plus($art->width->times(0.5));
+        $middleY = $top->plus($art->height->times(0.5));
+
+        return [
+            $this->tape($art),
+            self::step('Mark the middle', "Before the liner comes off, draw both centre lines on the tape. The middle of the art lies {$middleX->inBoth()} from the left edge of the object and {$middleY->inBoth()} from its top."),
+            self::step('Clean the object', 'Alcohol on a lint-free cloth, then let it dry. Raw wood, canvas or card: dry cloth only.', 'Alcohol is flammable: good air, no flame, no sparks.'),
+            self::step('Place it', "Art to left edge {$left->inBoth()}, art to top edge {$top->inBoth()}. Check against the centre lines, tape a hinge along the top."),
+            self::step('Apply it', 'Peel the liner away flat, rub down from the middle outwards, then peel the tape back flat on itself, never up.', 'Cut away from yourself and cap the knife.'),
+            self::step('Look it over', 'Bubbles go to the edge; prick a small one and press. Every dot and accent there?', $object->shorter()->toMillimetres() < 40 ? 'A small thing for small children must have no loose parts.' : null),
+        ];
+    }
+
+    /** @return list<array{title: string, how: string, caution: string|null}> */
+    public function forTheCustomer(Size $art): array
+    {
+        $hours = (int) $this->rules->value(Rule::Cure);
+
+        return [
+            $this->tape($art),
+            self::step('Leave it on its liner', 'Trim the tape square, '.$this->margin()->inBoth().' beyond the art. Draw both centre lines on it.', 'Cut away from yourself and cap the knife.'),
+            self::step('Add a test scrap', 'A corner of the same film for the customer to try on the surface first.'),
+            self::step('Pack flat', 'Between card, with the printed steps.'),
+            self::step('Add the care card', "Wait $hours h before use or washing. Hand wash, never the dishwasher, no scrubbing. Not where lips or food touch."),
+        ];
+    }
+
+    /** @return array{title: string, how: string, caution: string|null} */
+    private function tape(Size $art): array
+    {
+        $width = $art->width->plus($this->margin()->times(2));
+        $height = $art->height->plus($this->margin()->times(2));
+        $clear = max($art->width->toMillimetres(), $art->height->toMillimetres()) <= $this->rules->value(Rule::ClearTapeUpTo);
+        $kind = $clear ? 'clear, medium tack tape' : 'paper, low tack tape';
+
+        return self::step('Tape it', 'Cut '.(new Size($width, $height))->in(Units::Metric)." of $kind. Lay it from the middle outwards, burnish front and back, peel the liner away flat.");
+    }
+
+    private function margin(): Length
+    {
+        return Length::millimetres($this->rules->value(Rule::TapeMargin));
+    }
+
+    /** @return array{title: string, how: string, caution: string|null} */
+    private static function step(string $title, string $how, ?string $caution = null): array
+    {
+        return ['title' => $title, 'how' => $how, 'caution' => $caution];
+    }
+}

@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Bench;
+
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/**
+ * What stays, what comes out, in which order and how long it takes, counted from the
+ * outlines. Source: handbook section 9.
+ */
+final readonly class Weeding
+{
+    public const SURROUND_FIRST = 'surround-first';
+    public const INSIDES_FIRST = 'insides-first';
+
+    /** Film beyond the decal's box that is pulled with it: half the scissor gap, µm. */
+    private const MARGIN = 4000;
+    /** A part finer than this, mm, comes up with the surround when it is pulled. */
+    private const DELICATE = 3.0;
+
+    /** @var list<Part> */
+    public array $keeps;
+    /** @var list<Part> the surround first */
+    public array $waste;
+    public string $school;
+    public string $why;
+    /** @var list<Part> to be picked out from the sticky side of the tape */
+    public array $reverse;
+    public float $minutes;
+
+    public function __construct(Region $layer, Film $film, Rules $rules)
+    {
+        $this->keeps = array_map(static fn (Region $piece): Part => Part::of($piece), $layer->pieces());
+        $this->waste = self::wasteOf($layer);
+        $this->reverse = $this->small($rules->value(Rule::ReverseUnder));
+        [$this->school, $this->why] = $this->decide();
+        $this->minutes = $this->time($layer, $film, $rules);
+    }
+
+    /** The film that is there before weeding: the decal's box and a margin. */
+    public static function block(Region $layer): Box
+    {
+        return $layer->box()->grown(self::MARGIN);
+    }
+
+    /** @return list<Part> the inside pieces, which have to be counted out */
+    public function insides(): array
+    {
+        return array_values(array_filter($this->waste, static fn (Part $part): bool => $part->inside));
+    }
+
+    /** @return list<Part> */
+    private static function wasteOf(Region $layer): array
+    {
+        $block = self::block($layer);
+        $surrounds = $insides = [];
+        foreach (Geos::difference($block->region(), $layer)->pieces() as $piece) {
+            $box = $piece->box();
+            if ($box->left <= $block->left && $box->right >= $block->right) {
+                $surrounds[] = Part::of($piece);
+            } else {
+                $insides[] = Part::of($piece, true);
+            }
+        }
+        usort($insides, static fn (Part $a, Part $b): int => [$a->at[0], $a->at[1]] <=> [$b->at[0], $b->at[1]]);
+
+        return [...$surrounds, ...$insides];
+    }
+
+    /** @return list<Part> counters and islands under a size in mm */
+    private function small(float $under): array
+    {
+        $counters = array_filter($this->insides(), static fn (Part $part): bool => $part->across < $under);
+        $islands = array_filter($this->keeps, static fn (Part $part): bool => max($part->region->box()->width(), $part->region->box()->height()) < 1000 * $under);
+
+        return [...array_values($counters), ...array_values($islands)];
+    }
+
+    /** @return array{string, string} */
+    private function decide(): array
+    {
+        $thinnest = min(array_map(static fn (Part $part): float => $part->across, $this->keeps));
+        $loops = \count($this->insides());
+        if ([] === $this->insides()) {
+            return [self::SURROUND_FIRST, 'There are no inside pieces to lift first.'];
+        }
+        if ($thinnest < self::DELICATE || $loops > 2 * \count($this->keeps)) {
+            $reason = $thinnest < self::DELICATE
+                ? 'The finest part is '.round($thinnest, 1).' mm across and could lift with the surround.'
+                : "There are $loops inside pieces in ".\count($this->keeps).' connected parts: loops lift with the surround.';
+
+            return [self::INSIDES_FIRST, $reason];
+        }
+
+        return [self::SURROUND_FIRST, 'Every part is '.round($thinnest, 1).' mm across or more, nothing thin to lift.'];
+    }
+
+    private function time(Region $layer, Film $film, Rules $rules): float
+    {
+        $seconds = $rules->value(Rule::WeedStart)
+            + $rules->value(Rule::WeedPiece) * \count($this->waste)
+            + $layer->outlineLength() / $rules->value(Rule::WeedCut);
+        $small = $rules->value(Rule::WeedSmall);
+        $hard = Film::Glitter === $film;
+        foreach ($this->keeps as $part) {
+            $hard = $hard || $part->narrow() < $small;
+        }
+        foreach ($this->insides() as $part) {
+            $hard = $hard || $part->across < $small;
+        }
+
+        return round($seconds * ($hard ? $rules->value(Rule::WeedHard) : 1) / 60, 2);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Check;
+
+/** Something that will go wrong with a decal, where, and what would cure it. */
+final readonly class Snag
+{
+    public const STOP = 'stop';
+    public const WARN = 'warn';
+
+    /**
+     * @param int                              $limit µm
+     * @param int                              $found µm
+     * @param array{int, int}|null             $at    µm, in the artwork's frame
+     * @param list<array{do: string, capHeight?: int, by?: int, film?: string}> $cures lengths in µm
+     */
+    public function __construct(
+        public string $code,
+        public string $severity,
+        public int $limit,
+        public int $found,
+        public ?array $at,
+        public string $message,
+        public array $cures,
+    ) {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Film;
+
+use Yelbo\Trade\Rules;
+
+/** The smallest things that can be cut, weeded and will stay on, µm. Source: handbook section 5. */
+final readonly class Limits
+{
+    public function __construct(public int $stroke, public int $island, public int $counter, public int $gap)
+    {
+    }
+
+    public function in(UseOf $use, Rules $rules): self
+    {
+        $factor = $use->factor($rules);
+
+        return new self(
+            (int) round($this->stroke * $factor),
+            (int) round($this->island * $factor),
+            (int) round($this->counter * $factor),
+            (int) round($this->gap * $factor),
+        );
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Film;
+
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** Where the decal will live. */
+enum UseOf: string
+{
+    case Indoor = 'indoor';
+    case Outdoor = 'outdoor';
+    case Washed = 'washed';
+    case Vehicle = 'vehicle';
+
+    /** By how much the limits grow there. Source: handbook section 5. */
+    public function factor(Rules $rules): float
+    {
+        return match ($this) {
+            self::Outdoor => $rules->value(Rule::OutdoorFactor),
+            self::Vehicle => $rules->value(Rule::VehicleFactor),
+            default => 1.0,
+        };
+    }
+}

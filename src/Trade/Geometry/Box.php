@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Geometry;
+
+/** An upright box in micrometres, y down. */
+final readonly class Box
+{
+    public function __construct(public int $left, public int $top, public int $right, public int $bottom)
+    {
+    }
+
+    public static function sized(int $width, int $height): self
+    {
+        return new self(0, 0, $width, $height);
+    }
+
+    public function width(): int
+    {
+        return $this->right - $this->left;
+    }
+
+    public function height(): int
+    {
+        return $this->bottom - $this->top;
+    }
+
+    public function around(self $other): self
+    {
+        return new self(min($this->left, $other->left), min($this->top, $other->top), max($this->right, $other->right), max($this->bottom, $other->bottom));
+    }
+
+    public function grown(int $by): self
+    {
+        return new self($this->left - $by, $this->top - $by, $this->right + $by, $this->bottom + $by);
+    }
+
+    public function moved(int $dx, int $dy): self
+    {
+        return new self($this->left + $dx, $this->top + $dy, $this->right + $dx, $this->bottom + $dy);
+    }
+
+    public function holds(self $other): bool
+    {
+        return $other->left >= $this->left && $other->top >= $this->top && $other->right <= $this->right && $other->bottom <= $this->bottom;
+    }
+
+    /** Do the insides meet? Boxes that only touch do not. */
+    public function overlaps(self $other): bool
+    {
+        return $other->left < $this->right && $other->right > $this->left && $other->top < $this->bottom && $other->bottom > $this->top;
+    }
+
+    public function region(): Region
+    {
+        return new Region([[[[$this->left, $this->top], [$this->right, $this->top], [$this->right, $this->bottom], [$this->left, $this->bottom]]]]);
+    }
+}

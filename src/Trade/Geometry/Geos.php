@@ -1,0 +1,216 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Geometry;
+
+/**
+ * The one place that speaks GEOS: boolean operations on regions, on the micrometre grid.
+ *
+ * @phpstan-import-type Ring from Region
+ * @phpstan-import-type Polygon from Region
+ */
+final class Geos
+{
+    /** How far a round join may stand off the true arc, in µm. */
+    private const ARC_ERROR = 5;
+
+    /** Slivers under this area (µm²) are what rounding leaves of a touch, not film. */
+    private const SLIVER = 50.0;
+
+    private function __construct()
+    {
+    }
+
+    /** @param list<Region> $regions overlapping or not */
+    public static function union(array $regions): Region
+    {
+        $polygons = array_merge(...array_map(static fn (Region $region): array => $region->polygons, $regions));
+        if ([] === $polygons) {
+            return Region::none();
+        }
+
+        return self::back(self::loose($polygons)->union());
+    }
+
+    public static function difference(Region $from, Region $what): Region
+    {
+        return $from->isEmpty() || $what->isEmpty() ? $from : self::back(self::geometry($from)->difference(self::geometry($what)));
+    }
+
+    public static function intersection(Region $one, Region $other): Region
+    {
+        return $one->isEmpty() || $other->isEmpty() ? Region::none() : self::back(self::geometry($one)->intersection(self::geometry($other)));
+    }
+
+    /** What lies inside a box: quicker than an intersection. */
+    public static function clipped(Region $region, Box $box): Region
+    {
+        return $region->isEmpty() ? $region : self::back(self::geometry($region)->clipByRect($box->left, $box->top, $box->right, $box->bottom));
+    }
+
+    /** Grown by so many µm with round joins; shrunk where the figure is negative. */
+    public static function grow(Region $region, int $by): Region
+    {
+        if ($region->isEmpty() || 0 === $by) {
+            return $region;
+        }
+        $segments = max(4, (int) ceil(M_PI / 4 / acos(max(0.0, 1 - self::ARC_ERROR / max(abs($by), 2 * self::ARC_ERROR)))));
+
+        return self::back(self::geometry($region)->buffer($by, ['quad_segs' => $segments]));
+    }
+
+    /** Does the one hold every point of the other? */
+    public static function covers(Region $outer, Region $inner): bool
+    {
+        return $inner->isEmpty() || (!$outer->isEmpty() && self::geometry($outer)->covers(self::geometry($inner)));
+    }
+
+    /** The shortest way between two regions, in µm; 0 where they touch. */
+    public static function distance(Region $one, Region $other): float
+    {
+        return self::geometry($one)->distance(self::geometry($other));
+    }
+
+    /** The same region, made regular again after its corners were moved to the grid. */
+    public static function tidy(Region $region): Region
+    {
+        if ($region->isEmpty()) {
+            return $region;
+        }
+        $geometry = self::geometry($region);
+        $says = $geometry->checkValidity();
+
+        return $says['valid'] ? $region : self::back($geometry->buffer(0));
+    }
+
+    /**
+     * Cuts lines at each other and gives the faces they enclose.
+     *
+     * @param list<list<array{int|float, int|float}>> $rings each closed by its first corner
+     *
+     * @return list<Region>
+     */
+    public static function faces(array $rings): array
+    {
+        $lines = '';
+        foreach ($rings as $ring) {
+            $ring[] = $ring[0];
+            $lines .= "\x01".pack('VV', 2, \count($ring)).pack('e*', ...array_merge(...$ring));
+        }
+        $noded = (new \GEOSWKBReader())->read("\x01".pack('VV', 5, \count($rings)).$lines)->union();
+        $faces = [];
+        foreach (GEOSPolygonize($noded)['rings'] as $face) {
+            $region = self::back($face);
+            if (!$region->isEmpty()) {
+                $faces[] = $region;
+            }
+        }
+
+        return $faces;
+    }
+
+    /** A point surely inside. @return array{float, float} in µm */
+    public static function pointInside(Region $region): array
+    {
+        $point = self::geometry($region)->pointOnSurface();
+
+        return [$point->getX(), $point->getY()];
+    }
+
+    private static function geometry(Region $region): \GEOSGeometry
+    {
+        return self::loose($region->polygons);
+    }
+
+    /** @param list<Polygon> $polygons */
+    private static function loose(array $polygons): \GEOSGeometry
+    {
+        $wkb = '';
+        foreach ($polygons as $polygon) {
+            $wkb .= "\x01".pack('VV', 3, \count($polygon));
+            foreach ($polygon as $ring) {
+                $ring[] = $ring[0];
+                $wkb .= pack('V', \count($ring)).pack('e*', ...array_merge(...$ring));
+            }
+        }
+
+        return (new \GEOSWKBReader())->read("\x01".pack('VV', 6, \count($polygons)).$wkb);
+    }
+
+    private static function back(\GEOSGeometry $geometry): Region
+    {
+        if ($geometry->isEmpty()) {
+            return Region::none();
+        }
+        $wkb = (new \GEOSWKBWriter())->write($geometry->setPrecision(1.0));
+        $at = 0;
+        $polygons = [];
+        self::collect($wkb, $at, $polygons);
+
+        return new Region($polygons);
+    }
+
+    /** @param list<Polygon> $polygons */
+    private static function collect(string $wkb, int &$at, array &$polygons): void
+    {
+        $type = self::word($wkb, $at + 1);
+        $count = self::word($wkb, $at + 5);
+        $at += 9;
+        if ($type >= 4) {
+            for ($nth = 0; $nth < $count; ++$nth) {
+                self::collect($wkb, $at, $polygons);
+            }
+
+            return;
+        }
+        if (3 !== $type) {
+            $at += match ($type) {
+                1 => 12,
+                default => 16 * $count,
+            };
+
+            return;
+        }
+        $polygon = [];
+        for ($nth = 0; $nth < $count; ++$nth) {
+            $ring = self::ring($wkb, $at);
+            $area = Region::signedArea($ring);
+            if (abs($area) < self::SLIVER) {
+                if (0 === $nth) {
+                    $polygon = null;
+                }
+                continue;
+            }
+            if (null !== $polygon) {
+                $polygon[] = ($area > 0) === (0 === $nth) ? $ring : array_reverse($ring);
+            }
+        }
+        if (null !== $polygon && [] !== $polygon) {
+            $polygons[] = $polygon;
+        }
+    }
+
+    /** @return Ring */
+    private static function ring(string $wkb, int &$at): array
+    {
+        $points = self::word($wkb, $at);
+        /** @var list<float> $flat */
+        $flat = array_values(unpack('e*', substr($wkb, $at + 4, 16 * $points)) ?: []);
+        $at += 4 + 16 * $points;
+        $ring = [];
+        for ($i = 0, $last = 2 * ($points - 1); $i < $last; $i += 2) {
+            $ring[] = [(int) round($flat[$i]), (int) round($flat[$i + 1])];
+        }
+
+        return $ring;
+    }
+
+    private static function word(string $wkb, int $at): int
+    {
+        /** @var array{1: int} $word */
+        $word = unpack('V', $wkb, $at);
+
+        return $word[1];
+    }
+}

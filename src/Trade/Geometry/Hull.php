@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Geometry;
+
+/** The convex hull of a region's corners: all that matters for fitting into a convex area. */
+final readonly class Hull
+{
+    /** @param list<array{int, int}> $corners in order round, µm */
+    private function __construct(public array $corners)
+    {
+    }
+
+    /** By monotone chain: sort, then walk the lower and the upper side. */
+    public static function of(Region $region): self
+    {
+        $points = array_merge(...array_map(static fn (array $polygon): array => $polygon[0], $region->polygons));
+        usort($points, static fn (array $a, array $b): int => $a <=> $b);
+
+        return new self([...self::side($points), ...self::side(array_reverse($points))]);
+    }
+
+    /**
+     * How far the hull reaches in each direction: the largest x·nx + y·ny. Directions and
+     * corners run round the same way, so one walk round answers all.
+     *
+     * @param list<array{float, float, float}> $sides directions sorted by angle
+     *
+     * @return list<float>
+     */
+    public function reaches(array $sides): array
+    {
+        $count = \count($this->corners);
+        $at = 0;
+        $reaches = [];
+        foreach ($sides as $nth => [$nx, $ny]) {
+            $reach = $this->corners[$at][0] * $nx + $this->corners[$at][1] * $ny;
+            for ($tried = 0, $next = $at; $tried < $count; ++$tried) {
+                $next = ($next + 1) % $count;
+                $further = $this->corners[$next][0] * $nx + $this->corners[$next][1] * $ny;
+                if ($further >= $reach) {
+                    $reach = $further;
+                    $at = $next;
+                } elseif ($nth > 0) {
+                    break;
+                }
+            }
+            $reaches[] = $reach;
+        }
+
+        return $reaches;
+    }
+
+    /**
+     * @param list<array{int, int}> $points
+     *
+     * @return list<array{int, int}>
+     */
+    private static function side(array $points): array
+    {
+        $side = [];
+        foreach ($points as $point) {
+            while (($n = \count($side)) >= 2
+                && ($side[$n - 1][0] - $side[$n - 2][0]) * ($point[1] - $side[$n - 2][1])
+                 - ($side[$n - 1][1] - $side[$n - 2][1]) * ($point[0] - $side[$n - 2][0]) <= 0) {
+                array_pop($side);
+            }
+            $side[] = $point;
+        }
+        array_pop($side);
+
+        return $side;
+    }
+}

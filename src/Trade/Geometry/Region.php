@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Geometry;
+
+/**
+ * A flat region with holes, in whole micrometres, y down: what a film layer is made of.
+ *
+ * It is a list of polygons that do not overlap; a polygon is an outer ring and the rings
+ * of its holes; a ring is its corners in order, the first not repeated at the end. Outer
+ * rings run one way round and holes the other, so that the even-odd and the non-zero
+ * rule fill the same.
+ *
+ * @phpstan-type Ring list<array{int, int}>
+ * @phpstan-type Polygon non-empty-list<Ring>
+ */
+final readonly class Region
+{
+    /** @param list<Polygon> $polygons */
+    public function __construct(public array $polygons)
+    {
+    }
+
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public function isEmpty(): bool
+    {
+        return [] === $this->polygons;
+    }
+
+    /** @return list<Ring> outer rings and holes alike */
+    public function rings(): array
+    {
+        return array_merge(...$this->polygons);
+    }
+
+    public function corners(): int
+    {
+        return array_sum(array_map(count(...), $this->rings()));
+    }
+
+    /** @return list<self> one region a connected piece */
+    public function pieces(): array
+    {
+        return array_map(static fn (array $polygon): self => new self([$polygon]), $this->polygons);
+    }
+
+    /** The box round it. An empty region has none. */
+    public function box(): Box
+    {
+        if ([] === $this->polygons) {
+            throw new \LogicException('An empty region has no box.');
+        }
+        $left = $top = \PHP_INT_MAX;
+        $right = $bottom = \PHP_INT_MIN;
+        foreach ($this->polygons as $polygon) {
+            foreach ($polygon[0] as [$x, $y]) {
+                $left = min($left, $x);
+                $right = max($right, $x);
+                $top = min($top, $y);
+                $bottom = max($bottom, $y);
+            }
+        }
+
+        return new Box($left, $top, $right, $bottom);
+    }
+
+    public function moved(int $dx, int $dy): self
+    {
+        return 0 === $dx && 0 === $dy ? $this : $this->mapped(static fn (int $x, int $y): array => [$x + $dx, $y + $dy]);
+    }
+
+    /** Turned clockwise as seen on screen (y down) about the origin. @param float $degrees */
+    public function turned(float $degrees): self
+    {
+        $quarter = fmod(fmod($degrees, 360) + 360, 360);
+
+        return match ($quarter) {
+            0.0 => $this,
+            90.0 => $this->mapped(static fn (int $x, int $y): array => [-$y, $x]),
+            180.0 => $this->mapped(static fn (int $x, int $y): array => [-$x, -$y]),
+            270.0 => $this->mapped(static fn (int $x, int $y): array => [$y, -$x]),
+            default => Geos::tidy($this->mapped(static function (int $x, int $y) use ($quarter): array {
+                $cos = cos(deg2rad($quarter));
+                $sin = sin(deg2rad($quarter));
+
+                return [(int) round($x * $cos - $y * $sin), (int) round($x * $sin + $y * $cos)];
+            })),
+        };
+    }
+
+    /** Scaled about the origin; both ways alike, since letters are never stretched (section 4). */
+    public function scaled(float $factor): self
+    {
+        return 1.0 === $factor ? $this : Geos::tidy($this->mapped(
+            static fn (int $x, int $y): array => [(int) round($x * $factor), (int) round($y * $factor)],
+        ));
+    }
+
+    /** Area in mm². */
+    public function area(): float
+    {
+        $sum = 0.0;
+        foreach ($this->polygons as $polygon) {
+            foreach ($polygon as $nth => $ring) {
+                $sum += (0 === $nth ? 1 : -1) * abs(self::signedArea($ring));
+            }
+        }
+
+        return $sum / 1e6;
+    }
+
+    /** Length of all its outlines in mm: what the knife travels in the film. */
+    public function outlineLength(): float
+    {
+        $sum = 0.0;
+        foreach ($this->rings() as $ring) {
+            [$px, $py] = $ring[\count($ring) - 1];
+            foreach ($ring as [$x, $y]) {
+                $sum += hypot($x - $px, $y - $py);
+                [$px, $py] = [$x, $y];
+            }
+        }
+
+        return $sum / 1000;
+    }
+
+    /** How many holes, in all polygons. */
+    public function holes(): int
+    {
+        return array_sum(array_map(static fn (array $polygon): int => \count($polygon) - 1, $this->polygons));
+    }
+
+    /**
+     * Twice the way round: positive for a ring that runs clockwise on screen (y down). µm².
+     *
+     * @param list<array{int|float, int|float}> $ring
+     */
+    public static function signedArea(array $ring): float
+    {
+        $sum = 0.0;
+        [$px, $py] = $ring[\count($ring) - 1];
+        foreach ($ring as [$x, $y]) {
+            $sum += $px * $y - $x * $py;
+            [$px, $py] = [$x, $y];
+        }
+
+        return $sum / 2;
+    }
+
+    /** @param \Closure(int, int): array{int, int} $move a map that mirrors nothing */
+    private function mapped(\Closure $move): self
+    {
+        return new self(array_map(
+            static fn (array $polygon): array => array_map(
+                static fn (array $ring): array => array_map(static fn (array $point): array => $move($point[0], $point[1]), $ring),
+                $polygon,
+            ),
+            $this->polygons,
+        ));
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Journey;
+
+/** Where one physical decal stands. */
+enum PieceState: string
+{
+    /** Approved, waits for film. */
+    case Waiting = 'waiting';
+    /** In a batch, waits for the cutter. */
+    case Batched = 'batched';
+    case Cutting = 'cutting';
+    case Weeding = 'weeding';
+    /** Weeded: to be applied, or packed for the customer to apply. */
+    case Applying = 'applying';
+    /** On its object, the wait running. */
+    case Curing = 'curing';
+    case Ready = 'ready';
+    case OnItsWay = 'on-its-way';
+    case Delivered = 'delivered';
+
+    public function station(): ?Station
+    {
+        return match ($this) {
+            self::Waiting => Station::Batch,
+            self::Batched, self::Cutting => Station::Cut,
+            self::Weeding => Station::Weed,
+            self::Applying, self::Curing => Station::Apply,
+            self::Ready, self::OnItsWay => Station::Send,
+            self::Delivered => null,
+        };
+    }
+
+    /** How far along it is: the piece furthest behind tells where its docket stands. */
+    public function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}

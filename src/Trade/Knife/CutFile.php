@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Knife;
+
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\SvgPath;
+
+/**
+ * A sheet's cut as a file. It is made from the film that stays and nothing else: there is
+ * no way to hand it a guide.
+ *
+ * SVG and DXF carry the outlines as they should come out of the film; HPGL carries the way
+ * of the holder, with the blade's offset and the overcut worked in, ready for the machine.
+ */
+final readonly class CutFile
+{
+    private const UNITS_PER_MM = 40;
+
+    /**
+     * @param int           $width  of the sheet, µm
+     * @param int           $height of the sheet, µm
+     * @param list<Contour> $way    in the order of cutting
+     */
+    public function __construct(private int $width, private int $height, private Machine $machine, private array $way)
+    {
+    }
+
+    /** True size in mm, one path per contour, one group per film. */
+    public function svg(): string
+    {
+        $w = $this->width / 1000;
+        $h = $this->height / 1000;
+        $films = [];
+        foreach ($this->way as $contour) {
+            $films[$contour->film][] = '    <path d="'.SvgPath::write(new Region([[$contour->points]])).'"/>';
+        }
+        $groups = '';
+        $nth = 0;
+        foreach ($films as $film => $paths) {
+            ++$nth;
+            $label = htmlspecialchars((string) $film, \ENT_XML1 | \ENT_QUOTES);
+            $groups .= "  <g id=\"film-$nth\"".('' === $label ? '' : " data-film=\"$label\"")." fill=\"none\" stroke=\"#000\" stroke-width=\"0.1\">\n".implode("\n", $paths)."\n  </g>\n";
+        }
+
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$w}mm\" height=\"{$h}mm\" viewBox=\"0 0 $w $h\">\n$groups</svg>\n";
+    }
+
+    /** 40 units to the mm, y up from the sheet's lower left corner. */
+    public function hpgl(): string
+    {
+        $knife = new DragKnife($this->machine);
+        $lines = ['IN;', 'SP1;'];
+        foreach ($this->way as $contour) {
+            $way = array_map(fn (array $point): string => $this->units($point), $knife->way($contour->points));
+            if ([] === $way) {
+                continue;
+            }
+            $lines[] = 'PU'.array_shift($way).';';
+            $lines[] = 'PD'.implode(',', $way).';';
+        }
+        $lines[] = 'PU;';
+        $lines[] = 'PA0,0;';
+        $lines[] = 'SP0;';
+
+        return implode("\n", $lines)."\n";
+    }
+
+    /** R12 ASCII, closed polylines, mm, y up. */
+    public function dxf(): string
+    {
+        $lines = ['0', 'SECTION', '2', 'HEADER', '9', '$ACADVER', '1', 'AC1009', '9', '$INSUNITS', '70', '4', '0', 'ENDSEC', '0', 'SECTION', '2', 'ENTITIES'];
+        foreach ($this->way as $contour) {
+            $layer = strtoupper(preg_replace('~[^A-Za-z0-9]+~', '_', $contour->film) ?: '') ?: 'CUT';
+            array_push($lines, '0', 'POLYLINE', '8', $layer, '66', '1', '70', '1', '10', '0.0', '20', '0.0', '30', '0.0');
+            foreach ($contour->points as [$x, $y]) {
+                array_push($lines, '0', 'VERTEX', '8', $layer, '10', self::mm($x), '20', self::mm($this->height - $y), '30', '0.0');
+            }
+            array_push($lines, '0', 'SEQEND', '8', $layer);
+        }
+
+        return implode("\n", [...$lines, '0', 'ENDSEC', '0', 'EOF'])."\n";
+    }
+
+    /** @param array{float, float} $point */
+    private function units(array $point): string
+    {
+        return round($point[0] * self::UNITS_PER_MM / 1000).','.round(($this->height - $point[1]) * self::UNITS_PER_MM / 1000);
+    }
+
+    private static function mm(int $micrometres): string
+    {
+        return number_format($micrometres / 1000, 3, '.', '');
+    }
+}

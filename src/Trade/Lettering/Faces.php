@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+use Yelbo\Trade\Refused;
+
+/** The faces that ship, as listed in `faces.json` beside their files. */
+final class Faces
+{
+    /** @var array<string, Face>|null */
+    private ?array $faces = null;
+
+    /**
+     * @param string $root   the project's root
+     * @param string $folder the faces' folder below it
+     */
+    public function __construct(private readonly string $root, private readonly string $folder = 'assets/faces')
+    {
+    }
+
+    /** @return list<Face> */
+    public function all(): array
+    {
+        return array_values($this->listed());
+    }
+
+    /** @throws Refused where no face has that slug */
+    public function named(string $slug): Face
+    {
+        return $this->listed()[$slug] ?? throw new Refused(
+            'unknown-face',
+            '“'.mb_substr($slug, 0, 40).'” is not a face here. There are '.implode(', ', array_keys($this->listed())).'.',
+            '/face',
+        );
+    }
+
+    /** @return array<string, Face> */
+    private function listed(): array
+    {
+        if (null === $this->faces) {
+            $json = file_get_contents("{$this->root}/{$this->folder}/faces.json");
+            /** @var list<array{slug: string, name: string, style: string, licence: string, file: string}> $rows */
+            $rows = json_decode((string) $json, true, 8, \JSON_THROW_ON_ERROR);
+            $this->faces = [];
+            foreach ($rows as $row) {
+                $file = "{$this->folder}/{$row['file']}";
+                $this->faces[$row['slug']] = new Face($row['slug'], $row['name'], $row['style'], $row['licence'], $file, "{$this->root}/$file");
+            }
+        }
+
+        return $this->faces;
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+use Yelbo\Trade\Geometry\Region;
+
+/** Words at a size, in their place on an object. */
+final readonly class Fitted
+{
+    /**
+     * @param int             $capHeight µm
+     * @param int             $largest   the largest letter height that fits, µm; 0 where none does
+     * @param array{int, int} $at        left and top of the artwork's box in the object's frame, µm
+     * @param Region          $safe      in the object's frame
+     * @param bool            $inside    does every point lie in the safe area?
+     */
+    public function __construct(
+        public int $capHeight,
+        public int $largest,
+        public Artwork $artwork,
+        public array $at,
+        public Region $safe,
+        public bool $inside,
+    ) {
+    }
+}

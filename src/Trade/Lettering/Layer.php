@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+use Yelbo\Trade\Geometry\Region;
+
+/** One colour of film in a decal. */
+final readonly class Layer
+{
+    public const TOP = 'top';
+    public const OFFSET = 'offset';
+
+    public function __construct(public string $role, public Region $region)
+    {
+    }
+}

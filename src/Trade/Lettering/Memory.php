@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+/** Keeps what was computed once, by a hash of what it was computed from. */
+interface Memory
+{
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $make
+     *
+     * @return T
+     */
+    public function recall(string $key, \Closure $make): mixed;
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Object;
+
+use Yelbo\Trade\Geometry\ConvexArea;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** A disc or an oval. What looks round on a wall is often oval, so both ways are measured. Source: handbook section 3. */
+final readonly class Ellipse implements Surface
+{
+    public function __construct(private Size $size)
+    {
+    }
+
+    public function size(): Size
+    {
+        return $this->size;
+    }
+
+    public function outline(): Region
+    {
+        return $this->area()->region();
+    }
+
+    public function clearance(Rules $rules): int
+    {
+        return max(
+            (int) round($this->size->shorter()->micrometres * $rules->value(Rule::DiscClearance) / 100),
+            $rules->micrometres(Rule::LeastClearance),
+        );
+    }
+
+    public function safe(int $clearance): ConvexArea
+    {
+        return $this->area()->inset($clearance);
+    }
+
+    private function area(): ConvexArea
+    {
+        $rx = $this->size->width->micrometres / 2;
+        $ry = $this->size->height->micrometres / 2;
+
+        return ConvexArea::ellipse($rx, $ry, $rx, $ry);
+    }
+}

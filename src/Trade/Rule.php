@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade;
+
+/**
+ * The figures a shop may set for itself: each with its unit, its reason and the section
+ * of the handbook it comes from. The only place they are written down.
+ */
+enum Rule: string
+{
+    case Clearance = 'clearance';
+    case DiscClearance = 'disc-clearance';
+    case LeastClearance = 'least-clearance';
+    case GapBetweenOrders = 'gap-between-orders';
+    case GapInsideOrder = 'gap-inside-order';
+    case SheetEdge = 'sheet-edge';
+    case OutdoorFactor = 'outdoor-factor';
+    case VehicleFactor = 'vehicle-factor';
+    case BladeOffset = 'blade-offset';
+    case Overcut = 'overcut';
+    case CutSpeed = 'cut-speed';
+    case TravelSpeed = 'travel-speed';
+    case WeedStart = 'weed-start';
+    case WeedPiece = 'weed-piece';
+    case WeedCut = 'weed-cut';
+    case WeedHard = 'weed-hard';
+    case WeedSmall = 'weed-small';
+    case ReverseUnder = 'reverse-under';
+    case TapeMargin = 'tape-margin';
+    case ClearTapeUpTo = 'clear-tape-up-to';
+    case Cure = 'cure';
+    case BenchDays = 'bench-days';
+
+    /** @return array{default: float, least: float, most: float, unit: string, says: string, reason: string, section: int} */
+    private function spec(): array
+    {
+        $row = match ($this) {
+            self::Clearance => [5, 0, 40, '%', 'Clearance to the edge, share of the shorter side', 'Film that nears an edge gets caught and lifts.', 3],
+            self::DiscClearance => [6, 0, 40, '%', 'Clearance on round and oval things', 'A round edge shows an uneven rim sooner.', 3],
+            self::LeastClearance => [3, 0, 50, 'mm', 'Clearance at the least', 'Hands place a decal to about a millimetre.', 3],
+            self::GapBetweenOrders => [8, 0, 50, 'mm', 'Gap between different orders', 'Room for the scissors.', 7],
+            self::GapInsideOrder => [3, 0, 50, 'mm', 'Gap inside one order', 'Room for the knife to turn and the hook to start.', 7],
+            self::SheetEdge => [2, 0, 50, 'mm', 'Gap to the edge of the sheet', 'Film is loaded to about a millimetre.', 7],
+            self::OutdoorFactor => [1.3, 1, 4, '×', 'Limits outdoors', 'Weather finds thin parts first.', 5],
+            self::VehicleFactor => [2, 1, 6, '×', 'Limits on vehicles', 'Small parts are the first to come off.', 5],
+            self::BladeOffset => [0.25, 0, 2, 'mm', 'Blade offset', 'A drag blade trails behind its axis by this much.', 8],
+            self::Overcut => [0.5, 0, 5, 'mm', 'Overcut', 'Closes every outline for sure.', 8],
+            self::CutSpeed => [80, 5, 800, 'mm/s', 'Cutting speed', 'Small letters want less.', 8],
+            self::TravelSpeed => [200, 20, 1500, 'mm/s', 'Speed in the air', 'What the carriage does with the blade up.', 8],
+            self::WeedStart => [20, 0, 600, 's', 'Weeding: to start a piece', 'Burnish, find a corner.', 9],
+            self::WeedPiece => [4, 0, 120, 's', 'Weeding: each waste piece', 'Lift and drop it.', 9],
+            self::WeedCut => [30, 1, 500, 'mm/s', 'Weeding: cut length pulled in a second', 'Low and slow.', 9],
+            self::WeedHard => [1.6, 1, 5, '×', 'Weeding: glitter, or parts under the small size', 'They let go slowly and get lost.', 9],
+            self::WeedSmall => [4, 0, 20, 'mm', 'Weeding: a part is small under', 'Fingers end, the hook begins.', 9],
+            self::ReverseUnder => [6, 0, 30, 'mm', 'Reverse weed counters and islands under', 'They come out easier from the sticky side.', 9],
+            self::TapeMargin => [8, 0, 60, 'mm', 'Tape beyond the art', 'To hold it by.', 10],
+            self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
+            self::Cure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
+            self::BenchDays => [1, 0, 60, 'days', 'From a yes to cut, weeded and on', 'What the bench needs for an ordinary order.', 12],
+        };
+
+        return array_combine(['default', 'least', 'most', 'unit', 'says', 'reason', 'section'], [(float) $row[0], (float) $row[1], (float) $row[2], ...\array_slice($row, 3)]);
+    }
+
+    public function standard(): float
+    {
+        return $this->spec()['default'];
+    }
+
+    public function unit(): string
+    {
+        return $this->spec()['unit'];
+    }
+
+    /** What it is, for the settings page. */
+    public function says(): string
+    {
+        return $this->spec()['says'];
+    }
+
+    public function reason(): string
+    {
+        return $this->spec()['reason'];
+    }
+
+    public function section(): int
+    {
+        return $this->spec()['section'];
+    }
+
+    /** @throws Refused for a value outside what makes sense */
+    public function check(float $value): void
+    {
+        $spec = $this->spec();
+        if (!is_finite($value) || $value < $spec['least'] || $value > $spec['most']) {
+            throw new Refused('rule-out-of-range', "“{$spec['says']}” goes from {$spec['least']} to {$spec['most']} {$spec['unit']}.", '/'.$this->value);
+        }
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Sheet;
+
+use Yelbo\Trade\Geometry\Region;
+
+/** A piece on a sheet: turned clockwise about its origin, then its box's top left moved to x, y (µm). */
+final readonly class Place
+{
+    public function __construct(public string $piece, public int $x, public int $y, public float $turn)
+    {
+    }
+
+    public function put(Region $region): Region
+    {
+        $turned = $region->turned($this->turn);
+        $box = $turned->box();
+
+        return $turned->moved($this->x - $box->left, $this->y - $box->top);
+    }
+}

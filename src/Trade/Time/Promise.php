@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Time;
+
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/**
+ * Dates counted back from the day the thing is used, and forward from today.
+ *
+ * Waiting is not work: it costs no bench minutes but it costs days. Source: handbook section 12.
+ */
+final readonly class Promise
+{
+    public function __construct(private Rules $rules)
+    {
+    }
+
+    /** When a piece put on at a moment may be used or washed. */
+    public function restedAt(\DateTimeImmutable $applied): \DateTimeImmutable
+    {
+        return $applied->add(new \DateInterval('PT'.(int) round(3600 * $this->rules->value(Rule::Cure)).'S'));
+    }
+
+    /**
+     * The earliest moment an order taken now can be used: bench time, then the wait. A decal
+     * the customer applies still has to rest on its object.
+     */
+    public function earliest(\DateTimeImmutable $now): \DateTimeImmutable
+    {
+        return $this->restedAt($now->add($this->bench()));
+    }
+
+    /** The latest moment a decal must be on its object to be used at a moment. */
+    public function onBy(\DateTimeImmutable $used): \DateTimeImmutable
+    {
+        return $used->sub(new \DateInterval('PT'.(int) round(3600 * $this->rules->value(Rule::Cure)).'S'));
+    }
+
+    /** Is what has not been put on yet late for its day? */
+    public function isLate(\DateTimeImmutable $now, \DateTimeImmutable $used, ?\DateTimeImmutable $rested): bool
+    {
+        return null === $rested ? $now > $this->onBy($used) : $rested > $used || $now > $used;
+    }
+
+    private function bench(): \DateInterval
+    {
+        return new \DateInterval('PT'.(int) round(86400 * $this->rules->value(Rule::BenchDays)).'S');
+    }
+}
