@@ -8,7 +8,6 @@ use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Inscribed;
 use Yelbo\Trade\Geometry\Region;
-use Yelbo\Trade\Measure\Length;
 
 /**
  * Finds what knife and hook cannot manage in one layer of film.
@@ -57,11 +56,12 @@ final readonly class Cutability
         foreach (Geos::difference($layer, $opened)->pieces() as $part) {
             $box = $part->box();
             $long = hypot($box->width(), $box->height());
-            if ($long < $limit * self::SPECK || ($long < $limit * self::TIP && !self::bridges($part, $opened))) {
+            $short = $long < $limit * self::TIP;
+            if ($long < $limit * self::SPECK || ($short && !self::bridges($part, $opened))) {
                 continue;
             }
             $circle = Inscribed::in($part, 25);
-            $found = (int) round(2 * Inscribed::depth($layer, $circle->x, $circle->y));
+            $found = $short ? $this->neck($layer, $part) : (int) round(2 * Inscribed::depth($layer, $circle->x, $circle->y));
             if ($found < self::TOUCH || $found >= $limit - self::GRACE || $this->isSmall($layer, $circle)) {
                 continue;
             }
@@ -141,6 +141,23 @@ final readonly class Cutability
         return $snags;
     }
 
+    /** How wide a short neck is: the widest opening that still leaves it whole, µm. */
+    private function neck(Region $layer, Region $part): int
+    {
+        $near = Geos::clipped($layer, $part->box()->grown(2 * $this->limits->stroke));
+        $whole = 0;
+        $broken = $this->limits->stroke;
+        while ($broken - $whole > 2 * self::GRACE) {
+            $width = intdiv($whole + $broken, 2);
+            $opened = Geos::grow(Geos::grow($near, -intdiv($width, 2)), intdiv($width, 2) + 2);
+            $lost = Geos::clipped(Geos::difference($near, $opened), $part->box());
+            $breaks = array_filter($lost->pieces(), static fn (Region $rest): bool => self::bridges($rest, $opened));
+            [$whole, $broken] = [] === $breaks ? [$width, $broken] : [$whole, $width];
+        }
+
+        return $whole;
+    }
+
     /** Does the thin part join two that stayed? */
     private static function bridges(Region $part, Region $opened): bool
     {
@@ -186,6 +203,6 @@ final readonly class Cutability
 
     private static function mm(int $micrometres): string
     {
-        return Length::micrometres($micrometres)->inMetric().' mm';
+        return round($micrometres / 1000, 2).' mm';
     }
 }

@@ -5,51 +5,39 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Geometry;
 
 /**
- * The largest circle that fits in a region, by halving squares: a square whose middle is
- * d deep cannot hold a point deeper than d + half its diagonal, so most are never looked into.
+ * The largest circle that fits in a region.
+ *
+ * Shrinking the region until it vanishes finds the radius roughly and the last place left;
+ * from there a climb by the true distance to the outline makes it exact.
  */
 final readonly class Inscribed
 {
+    /** Of the radius: where shrinking hands over to climbing. */
+    private const ROUGHLY = 0.02;
+
     private function __construct(public float $x, public float $y, public float $radius)
     {
     }
 
-    /**
-     * @param int $precision µm to which the radius is found
-     */
-    public static function in(Region $region, int $precision = 20): self
+    /** @param int $precision µm to which the climb goes */
+    public static function in(Region $region, int $precision = 10): self
     {
-        $rings = $region->rings();
         $box = $region->box();
-        $cell = max(1, min($box->width(), $box->height())) / 2;
-        $precision = max(1.0, $precision, $cell / 2000);
-        $queue = new \SplPriorityQueue();
-        $best = self::at($rings, ($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2);
-        for ($x = $box->left; $x < $box->right; $x += 2 * $cell) {
-            for ($y = $box->top; $y < $box->bottom; $y += 2 * $cell) {
-                $middle = self::at($rings, $x + $cell, $y + $cell);
-                $best = $middle->radius > $best->radius ? $middle : $best;
-                $queue->insert([$middle, $cell], $middle->radius + $cell * M_SQRT2);
-            }
-        }
-        while (!$queue->isEmpty()) {
-            /** @var array{self, float} $top */
-            $top = $queue->extract();
-            [$middle, $half] = $top;
-            if ($middle->radius + $half * M_SQRT2 - $best->radius <= $precision) {
-                break;
-            }
-            $half /= 2;
-            foreach ([[-1, -1], [1, -1], [-1, 1], [1, 1]] as [$dx, $dy]) {
-                $part = self::at($rings, $middle->x + $dx * $half, $middle->y + $dy * $half);
-                $best = $part->radius > $best->radius ? $part : $best;
-                if ($part->radius + $half * M_SQRT2 - $best->radius > $precision) {
-                    $queue->insert([$part, $half], $part->radius + $half * M_SQRT2);
-                }
+        $known = 0;
+        $vanished = intdiv(min($box->width(), $box->height()), 2) + 2;
+        $left = $region;
+        while ($vanished - $known > max($precision, (int) ($vanished * self::ROUGHLY))) {
+            $try = intdiv($known + $vanished, 2);
+            $shrunk = Geos::grow($left, $known - $try);
+            if ($shrunk->isEmpty()) {
+                $vanished = $try;
+            } else {
+                $known = $try;
+                $left = $shrunk;
             }
         }
 
-        return $best;
+        return self::climb($region->rings(), Geos::pointInside($left), 2.0 * ($vanished - $known) + $precision, $precision);
     }
 
     /** How deep a point lies inside a region, µm; negative outside. */
@@ -62,6 +50,28 @@ final readonly class Inscribed
     public function across(): float
     {
         return round(2 * $this->radius / 1000, 3);
+    }
+
+    /**
+     * @param list<list<array{int, int}>> $rings
+     * @param array{float, float}         $from
+     */
+    private static function climb(array $rings, array $from, float $step, int $precision): self
+    {
+        $best = self::at($rings, ...$from);
+        while ($step > $precision / 4) {
+            $better = $best;
+            foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [0.7, 0.7], [-0.7, 0.7], [0.7, -0.7], [-0.7, -0.7]] as [$dx, $dy]) {
+                $next = self::at($rings, $best->x + $dx * $step, $best->y + $dy * $step);
+                $better = $next->radius > $better->radius ? $next : $better;
+            }
+            if ($better === $best) {
+                $step /= 2;
+            }
+            $best = $better;
+        }
+
+        return $best;
     }
 
     /** @param list<list<array{int, int}>> $rings */

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Device\Cutter;
+
+/** A machine that cuts film: what the shop asks of it. */
+interface Cutter
+{
+    /**
+     * Tells the machine what lies on it; it measures the film itself.
+     *
+     * @param int $width  µm
+     * @param int $height µm
+     *
+     * @throws CutterTrouble
+     */
+    public function load(string $film, int $width, int $height): void;
+
+    /**
+     * Hands over a job and starts it.
+     *
+     * @param string $job    a name of the caller's
+     * @param string $film   what the job is meant for
+     * @param int    $height of the sheet it was planned on, µm
+     *
+     * @throws CutterTrouble where it does not match what is loaded
+     */
+    public function start(string $job, string $film, int $height, string $hpgl): void;
+
+    /** @throws CutterTrouble where the machine does not answer */
+    public function status(): CutterStatus;
+
+    /** @throws CutterTrouble */
+    public function pause(): void;
+
+    /** @throws CutterTrouble */
+    public function resume(): void;
+
+    /** @throws CutterTrouble */
+    public function stop(): void;
+
+    /** For trying out what happens: the machine jams. @throws CutterTrouble */
+    public function jam(): void;
+}

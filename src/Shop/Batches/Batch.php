@@ -1,0 +1,192 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Sheet\Place;
+
+/**
+ * Pieces of one film on one sheet, frozen when it is released.
+ *
+ * @phpstan-type Placed array{piece: int, tag: string, x: int, y: int, turn: float}
+ */
+#[ORM\Entity]
+class Batch
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    #[ORM\Column(length: 10)]
+    private BatchState $state = BatchState::Released;
+
+    /** @var Collection<int, Piece> */
+    #[ORM\OneToMany(targetEntity: Piece::class, mappedBy: 'batch')]
+    private Collection $pieces;
+
+    /** The cutter's name for the job under way. */
+    #[ORM\Column(length: 40, nullable: true)]
+    private ?string $job = null;
+
+    /** From 0 to 1. */
+    #[ORM\Column]
+    private float $progress = 0;
+
+    /** What went wrong last, in words. */
+    #[ORM\Column(length: 300, nullable: true)]
+    private ?string $trouble = null;
+
+    /**
+     * @param list<Placed> $places lengths in µm
+     * @param int          $length how far down the sheet anything reaches, µm
+     */
+    public function __construct(
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private FilmOnShelf $film,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private StockItem $stock,
+        #[ORM\Column(type: 'json')]
+        private array $places,
+        #[ORM\Column]
+        private int $length,
+        #[ORM\Column]
+        private float $fill,
+        #[ORM\Column]
+        private \DateTimeImmutable $releasedAt,
+    ) {
+        $this->pieces = new ArrayCollection();
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function state(): BatchState
+    {
+        return $this->state;
+    }
+
+    public function film(): FilmOnShelf
+    {
+        return $this->film;
+    }
+
+    public function stock(): StockItem
+    {
+        return $this->stock;
+    }
+
+    /** @return list<Placed> */
+    public function places(): array
+    {
+        return $this->places;
+    }
+
+    public function length(): int
+    {
+        return $this->length;
+    }
+
+    public function fill(): float
+    {
+        return $this->fill;
+    }
+
+    public function releasedAt(): \DateTimeImmutable
+    {
+        return $this->releasedAt;
+    }
+
+    public function job(): ?string
+    {
+        return $this->job;
+    }
+
+    public function progress(): float
+    {
+        return $this->progress;
+    }
+
+    public function trouble(): ?string
+    {
+        return $this->trouble;
+    }
+
+    /** @return list<Piece> those still in it: spoiled ones have left */
+    public function pieces(): array
+    {
+        return array_values($this->pieces->toArray());
+    }
+
+    /** @param Placed $place */
+    public static function place(array $place): Place
+    {
+        return new Place((string) $place['piece'], $place['x'], $place['y'], $place['turn']);
+    }
+
+    public function start(string $job): void
+    {
+        $this->expect(BatchState::Released);
+        $this->state = BatchState::Cutting;
+        $this->job = $job;
+        $this->progress = 0;
+        $this->trouble = null;
+    }
+
+    public function progressed(float $share): void
+    {
+        $this->progress = max(0.0, min(1.0, $share));
+    }
+
+    public function finished(): void
+    {
+        $this->expect(BatchState::Cutting);
+        $this->state = BatchState::Cut;
+        $this->progress = 1;
+        $this->job = null;
+    }
+
+    public function stopped(string $trouble): void
+    {
+        $this->expect(BatchState::Cutting);
+        $this->state = BatchState::Released;
+        $this->job = null;
+        $this->progress = 0;
+        $this->trouble = mb_substr($trouble, 0, 300);
+    }
+
+    /** Other film was loaded than was planned. */
+    public function loaded(StockItem $stock): void
+    {
+        $this->stock = $stock;
+    }
+
+    public function dissolve(): void
+    {
+        $this->expect(BatchState::Released);
+        $this->state = BatchState::Dissolved;
+    }
+
+    private function expect(BatchState $state): void
+    {
+        if ($this->state !== $state) {
+            throw new Refused('illegal-move', "Batch {$this->id()} is {$this->state->value}, so this cannot be done to it.");
+        }
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Yelbo\Device\Cutter\Cutter;
+use Yelbo\Device\Cutter\CutterStatus;
+use Yelbo\Device\Cutter\CutterTrouble;
+use Yelbo\Shop\Change;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Trade\Journey\PieceMove;
+
+/** A batch on the cutter: started, followed, done or stopped. */
+final readonly class Cutting
+{
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Batching $batching,
+        private Shelf $shelf,
+        private Cutter $cutter,
+        private Change $change,
+        private Book $book,
+        private ClockInterface $clock,
+        private MessageBusInterface $bus,
+    ) {
+    }
+
+    /**
+     * Loads the film and starts the cut.
+     *
+     * @throws Refusals where the cutter will not take it, with what it says
+     */
+    public function start(Batch $batch, int $version, StockItem $loaded): void
+    {
+        if ($loaded->film() !== $batch->film()) {
+            throw Refusals::at('stock', "This batch is for {$batch->film()->name()}, and {$loaded->number()} is {$loaded->film()->name()}.");
+        }
+        if ([] === $batch->pieces()) {
+            throw Refusals::at('stock', 'All pieces of this batch were spoiled and went back. There is nothing to cut.');
+        }
+        $job = \sprintf('batch-%d-%s', $batch->id(), bin2hex(random_bytes(4)));
+        $this->change->of($batch, $version, function () use ($batch, $loaded, $job): void {
+            $this->swap($batch, $loaded);
+            $file = $this->batching->cutFile($batch)->hpgl();
+            $batch->start($job);
+            foreach ($batch->pieces() as $piece) {
+                $piece->move(PieceMove::StartCut, $this->clock->now());
+            }
+            $this->noteAll($batch, 'start-cut', "on the cutter, batch {$batch->id()}");
+            $this->records->flush();
+            try {
+                $this->cutter->load($loaded->film()->name(), $loaded->width(), $loaded->height());
+                $this->cutter->start($job, $batch->film()->name(), $loaded->height(), $file);
+            } catch (CutterTrouble $trouble) {
+                throw Refusals::at('stock', $trouble->getMessage());
+            }
+            $this->bus->dispatch(new FollowCut($batch->id(), $job));
+        });
+    }
+
+    /**
+     * Looks once how far it is.
+     *
+     * @return bool whether to look again
+     */
+    public function follow(int $id, string $job): bool
+    {
+        $this->records->clear();
+        $batch = $this->records->find(Batch::class, $id);
+        if (null === $batch || $batch->job() !== $job) {
+            return false;
+        }
+        try {
+            $status = $this->cutter->status();
+        } catch (CutterTrouble) {
+            // Switched off or starting again: what it was doing shows when it answers.
+            return true;
+        }
+        if ($status->job !== $job) {
+            $this->stopped($batch, 'The cutter lost the job: it was switched off or started another. Load fresh film and cut again.');
+
+            return false;
+        }
+
+        return match ($status->state) {
+            CutterStatus::DONE => $this->done($batch),
+            CutterStatus::FAILED, CutterStatus::STOPPED => $this->stopped($batch, \sprintf('%s It had cut %d %%. Load fresh film and cut again.', $status->says, (int) round(100 * $status->share))),
+            default => $this->progressed($batch, $status->share),
+        };
+    }
+
+    private function progressed(Batch $batch, float $share): bool
+    {
+        $this->records->getConnection()->executeStatement('UPDATE batch SET progress = ? WHERE id = ? AND job = ?', [$share, $batch->id(), $batch->job()]);
+
+        return true;
+    }
+
+    private function done(Batch $batch): bool
+    {
+        $this->change->of($batch, $batch->version(), function () use ($batch): void {
+            foreach ($batch->pieces() as $piece) {
+                $piece->move(PieceMove::CutDone, $this->clock->now());
+            }
+            $this->noteAll($batch, 'cut-done', "cut, batch {$batch->id()}");
+            $batch->finished();
+            $rest = $this->shelf->shelveRest($batch->stock(), $batch->length());
+            $this->records->flush();
+            $this->book->note('stock', null === $rest ? "Batch {$batch->id()}: nothing worth keeping left of {$batch->stock()->number()}" : "Batch {$batch->id()}: rest of {$batch->stock()->number()} shelved as {$rest->number()}");
+        });
+
+        return false;
+    }
+
+    private function stopped(Batch $batch, string $trouble): bool
+    {
+        $this->change->of($batch, $batch->version(), function () use ($batch, $trouble): void {
+            foreach ($batch->pieces() as $piece) {
+                $piece->move(PieceMove::CutStopped, $this->clock->now());
+            }
+            $this->noteAll($batch, 'cut-stopped', $trouble);
+            $batch->stopped($trouble);
+        });
+
+        return false;
+    }
+
+    /** The film planned goes back on the shelf unless it was already cut into. */
+    private function swap(Batch $batch, StockItem $loaded): void
+    {
+        $ruined = null !== $batch->trouble();
+        if ($loaded === $batch->stock() && !$ruined) {
+            return;
+        }
+        if (!$ruined) {
+            $batch->stock()->putBack();
+        }
+        $loaded->take();
+        $batch->loaded($loaded);
+    }
+
+    private function noteAll(Batch $batch, string $what, string $says): void
+    {
+        foreach ($batch->pieces() as $piece) {
+            $this->book->note($what, "{$piece->tag()} $says", null, $piece);
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Messenger\Stamp\DelayStamp;
+use Yelbo\Shop\Log\Book;
+
+/**
+ * Each message is short, so that a worker killed in the middle loses nothing: the message
+ * comes back and the cutter is simply asked again.
+ */
+#[AsMessageHandler]
+final readonly class FollowCutHandler
+{
+    private const AGAIN_AFTER_MS = 400;
+
+    public function __construct(private Cutting $cutting, private MessageBusInterface $bus, private Book $book)
+    {
+    }
+
+    public function __invoke(FollowCut $message): void
+    {
+        $this->book->as('The cutter');
+        if ($this->cutting->follow($message->batch, $message->job)) {
+            $this->bus->dispatch($message, [new DelayStamp(self::AGAIN_AFTER_MS)]);
+        }
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Demo;
+
+/** The made-up wharf: its customers, what they want, and how far each order has come. */
+final class DemoOrders
+{
+    /** Grade, colour, swatch, sheets on the shelf. */
+    public const FILMS = [
+        ['permanent', 'navy', '#1b2f57', 6],
+        ['permanent', 'white', '#f2f2ea', 9],
+        ['permanent', 'oxide red', '#8f1f1b', 4],
+        ['permanent', 'ochre', '#d9a322', 3],
+        ['permanent', 'black', '#1a1a1a', 7],
+        ['removable', 'bottle green', '#2b5c3c', 2],
+        ['cast', 'cream', '#f0e3c2', 3],
+        ['glitter', 'copper', '#a8663a', 1],
+        ['frosted', 'clear frost', '#cad3d1', 2],
+    ];
+
+    /** Film by its place above, width, height, bin, odd outline (mm). */
+    public const OFFCUTS = [
+        [0, 150, 128, '4', 'M0 0H150V60H96V128H0Z'],
+        [0, 300, 90, '4', null],
+        [1, 210, 140, '2', 'M0 0H210V140H130V80H0Z'],
+        [1, 300, 72, '2', null],
+        [3, 180, 110, '5', null],
+        [4, 120, 200, '1', 'M0 0H120V200H60V150H0Z'],
+    ];
+
+    /**
+     * Customer, contact, words, object, surface, width, height, corner (as typed), use, film,
+     * how many, needed in days, who applies, face, station it has come to.
+     *
+     * @var list<array{string, string, string, string, string, string, string, string, string, int, int, int, string, string, string}>
+     */
+    public const ORDERS = [
+        ['Odalys Brandreth', '0700 900 112', "Kestrel\nTollgate Wharf", 'Cabin side panel', 'rectangle', '620mm', '240mm', '20mm', 'outdoor', 1, 2, 12, 'shop', 'alfa-slab', 'ask'],
+        ['Wharf End Primary', 'office, mornings', 'Class 4', 'Lunch box', 'rectangle', '120mm', '70mm', '12mm', 'washed', 4, 26, 9, 'customer', 'fredoka', 'ask'],
+        ['Marek Solvay', '0700 900 148', 'Damson', 'Water can, front', 'rectangle', '180mm', '110mm', '0', 'outdoor', 3, 1, 10, 'shop', 'pacifico', 'size'],
+        ['Lockside Allotments', 'shed 14', "Sweet\nPeas", 'Seed tin', 'ellipse', '96mm', '96mm', '', 'indoor', 5, 6, 8, 'customer', 'lobster', 'size'],
+        ['Tideway Rowing Club', 'boathouse', 'Halcyon', 'Tool chest', 'rectangle', '400mm', '130mm', '6mm', 'outdoor', 0, 2, 2, 'shop', 'oswald', 'size'],
+        ['Bellwether Brass', 'band room', 'Cornet 2', 'Instrument case', 'rectangle', '220mm', '60mm', '8mm', 'outdoor', 1, 3, 11, 'shop', 'zilla-slab', 'proof'],
+        ['Cutler & Daw Bicycles', 'workshop bench', 'Swift', 'Down tube', 'rectangle', '260mm', '32mm', '0', 'outdoor', 2, 4, 6, 'customer', 'righteous', 'proof'],
+        ['Ottilie Marchbanks', '0700 900 163', 'No. 7', 'Letter box', 'rectangle', '160mm', '90mm', '4mm', 'outdoor', 1, 1, 7, 'shop', 'libre-baskerville', 'batch'],
+        ['Tideway Rowing Club', 'boathouse', 'Ada', 'Locker door', 'ellipse', '150mm', '110mm', '', 'indoor', 0, 2, 5, 'shop', 'bebas', 'batch'],
+        ['Lockside Allotments', 'shed 14', 'Plot 9', 'Wheelie bin', 'rectangle', '280mm', '120mm', '0', 'outdoor', 1, 3, 2, 'customer', 'oswald', 'batch'],
+        ['Chandlery at the Basin', 'counter', 'Rope', 'Drawer front', 'rectangle', '140mm', '60mm', '2mm', 'indoor', 0, 4, 9, 'shop', 'zilla-slab', 'batch'],
+        ['Perpetua Lyle', '0700 900 177', 'Biscuit', 'Dog bowl', 'rectangle', '150mm', '50mm', '0', 'washed', 4, 2, 6, 'shop', 'fredoka', 'cut'],
+        ['Bellwether Brass', 'band room', 'Tuba', 'Instrument case', 'rectangle', '300mm', '90mm', '10mm', 'outdoor', 4, 1, 8, 'shop', 'bebas', 'cut'],
+        ['Osric Tamblyn', '0700 900 181', 'Ploughboy', 'Coal hod', 'rectangle', '240mm', '120mm', '0', 'outdoor', 0, 3, 7, 'shop', 'pacifico', 'weed'],
+        ['Wharf End Primary', 'office, mornings', 'Library', 'Notice pane', 'rectangle', '380mm', '100mm', '0', 'indoor', 1, 1, 1, 'customer', 'libre-baskerville', 'weed'],
+        ['Cutler & Daw Bicycles', 'workshop bench', 'Heron', 'Down tube', 'rectangle', '240mm', '34mm', '0', 'outdoor', 1, 2, 9, 'shop', 'lobster', 'apply'],
+        ['Odalys Brandreth', '0700 900 112', 'Teal', 'Net float tag', 'ellipse', '80mm', '60mm', '', 'outdoor', 2, 2, 6, 'customer', 'righteous', 'apply'],
+        ['Chandlery at the Basin', 'counter', 'Shackles', 'Drawer front', 'rectangle', '140mm', '60mm', '2mm', 'indoor', 0, 2, 5, 'shop', 'zilla-slab', 'cure'],
+        ['Perpetua Lyle', '0700 900 177', 'Marrow', 'Seed tin', 'ellipse', '96mm', '96mm', '', 'indoor', 3, 1, 4, 'customer', 'pacifico', 'send'],
+        ['Marek Solvay', '0700 900 148', 'Lapwing', 'Stern panel', 'rectangle', '420mm', '150mm', '12mm', 'outdoor', 1, 1, 3, 'customer', 'alfa-slab', 'sent'],
+        ['Tideway Rowing Club', 'boathouse', 'Cox', 'Locker door', 'ellipse', '150mm', '110mm', '', 'indoor', 0, 1, 6, 'customer', 'bebas', 'done'],
+    ];
+
+    private function __construct()
+    {
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Demo;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\NativeClock;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\People\Role;
+use Yelbo\Shop\People\Worker;
+use Yelbo\Shop\Pieces\Bench;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Journey\PieceMove;
+
+/**
+ * Fills an empty shop with the made-up wharf. Orders go the way every order goes, by the
+ * same actions, with the clock set back so that waits run and some days are nearly up.
+ */
+final class DemoShop
+{
+    public const SIGN_INS = [
+        ['ines', 'Ines', Role::Owner, 'lantern-towpath'],
+        ['tomas', 'Tomas', Role::Bench, 'kettle-and-rope'],
+    ];
+
+    /** How far along the line each station is. */
+    private const FAR = ['ask' => 0, 'size' => 1, 'proof' => 2, 'batch' => 3, 'cut' => 4, 'weed' => 5, 'apply' => 6, 'cure' => 7, 'send' => 8, 'sent' => 9, 'done' => 10];
+
+    /** @var list<FilmOnShelf> */
+    private array $films = [];
+
+    public function __construct(
+        private readonly EntityManagerInterface $records,
+        private readonly TakeOrder $take,
+        private readonly SizeOrder $size,
+        private readonly Batching $batching,
+        private readonly Bench $bench,
+        private readonly Book $book,
+        private readonly UserPasswordHasherInterface $hasher,
+    ) {
+    }
+
+    public function isEmpty(): bool
+    {
+        return null === $this->records->getRepository(Worker::class)->findOneBy([]);
+    }
+
+    /** @param \Closure(int, int): void|null $tell how many orders of how many are in */
+    public function fill(?\Closure $tell = null): void
+    {
+        $now = new \DateTimeImmutable();
+        try {
+            Clock::set(new MockClock($now->modify('-3 days')));
+            $this->people();
+            $this->stock();
+            foreach (DemoOrders::ORDERS as $nth => $order) {
+                $this->order($order, $now, $nth);
+                null === $tell || $tell($nth + 1, \count(DemoOrders::ORDERS));
+            }
+        } finally {
+            Clock::set(new NativeClock());
+        }
+    }
+
+    private function people(): void
+    {
+        foreach (self::SIGN_INS as [$signIn, $name, $role, $password]) {
+            $worker = new Worker($signIn, $name, $role);
+            $worker->setHash($this->hasher->hashPassword($worker, $password));
+            $this->records->persist($worker);
+        }
+        $this->records->flush();
+    }
+
+    private function stock(): void
+    {
+        foreach (DemoOrders::FILMS as [$grade, $colour, $swatch, $sheets]) {
+            $film = new FilmOnShelf(Film::from($grade), $colour, $swatch);
+            $this->films[] = $film;
+            $this->records->persist($film);
+            $this->records->persist(new StockItem($film, StockItem::SHEET, 300_000, 600_000, $sheets, (string) \count($this->films)));
+        }
+        foreach (DemoOrders::OFFCUTS as [$film, $width, $height, $bin, $outline]) {
+            $this->records->persist(new StockItem($this->films[$film], StockItem::OFFCUT, $width * 1000, $height * 1000, 1, $bin, $outline));
+        }
+        $this->records->flush();
+    }
+
+    /** @param array{string, string, string, string, string, string, string, string, string, int, int, int, string, string, string} $order */
+    private function order(array $order, \DateTimeImmutable $now, int $nth): void
+    {
+        [$customer, $contact, $words, $object, $surface, $width, $height, $corner, $use, $film, $count, $days, $applies, $face, $station] = $order;
+        $far = self::FAR[$station];
+        $began = $now->modify(\sprintf('-%d hours', 26 + 2 * $far + $nth % 5));
+        Clock::set(new MockClock($began));
+        $this->book->as(0 === $nth % 3 ? 'Tomas' : 'Ines');
+        $docket = $this->take->begin(new Answers($customer, $contact, $words, $object, $surface, $width, 1 === $nth && 0 === $far ? '' : $height, $corner, $use,
+            (string) $this->films[$film]->id(), (string) $count, $now->modify("+$days days")->format('Y-m-d'), $applies), $far > 0);
+        if ($far < 2) {
+            return;
+        }
+        Clock::set(new MockClock($began->modify('+40 minutes')));
+        $this->size->draw($docket, $docket->version(), $docket->words(), new Design($face), true);
+        if ($far < 3) {
+            return;
+        }
+        $this->size->approve($docket, $docket->version(), 1, $customer);
+        if ($far >= 4) {
+            $this->make($docket, $far, $began->modify('+2 hours'));
+        } elseif ('Ottilie Marchbanks' === $customer) {
+            $this->spoilOne($docket, $began->modify('+3 hours'));
+        }
+    }
+
+    private function make(Docket $docket, int $far, \DateTimeImmutable $at): void
+    {
+        Clock::set(new MockClock($at));
+        $pieces = array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces());
+        $batch = $this->batching->release($docket->film() ?? throw new \LogicException('Taken without film.'), $pieces);
+        if ($far < 5) {
+            return;
+        }
+        $batch->start('demo');
+        foreach ($docket->pieces() as $piece) {
+            $piece->move(PieceMove::StartCut, $at);
+            $piece->move(PieceMove::CutDone, $at->modify('+10 minutes'));
+            $this->book->note('cut-done', "{$piece->tag()} cut, batch {$batch->id()}", null, $piece);
+        }
+        $batch->finished();
+        $this->records->flush();
+        if ($far >= 6) {
+            foreach ($docket->pieces() as $piece) {
+                $this->finish($piece, $far);
+            }
+        }
+    }
+
+    private function finish(Piece $piece, int $far): void
+    {
+        $this->bench->countOut($piece, $piece->version(), array_keys($this->bench->weeding($piece)->insides()));
+        $this->bench->move($piece, $piece->version(), PieceMove::Weeded, '');
+        if ($far < 7) {
+            return;
+        }
+        $this->bench->tick($piece, $piece->version(), array_keys($this->bench->steps($piece)));
+        $this->bench->move($piece, $piece->version(), $piece->docket()->isAppliedHere() ? PieceMove::Applied : PieceMove::Packed, '');
+        if ($far >= 9) {
+            $this->bench->move($piece, $piece->version(), 10 === $far ? PieceMove::HandOver : PieceMove::Post, 10 === $far ? '' : 'TW-5512-08');
+        }
+    }
+
+    private function spoilOne(Docket $docket, \DateTimeImmutable $at): void
+    {
+        $this->make($docket, 5, $at);
+        $piece = $docket->pieces()[0];
+        $this->bench->move($piece, $piece->version(), PieceMove::Spoil, 'the dot lifted with the surround');
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** Somebody who orders. */
+#[ORM\Entity]
+#[ORM\Index(columns: ['name'])]
+class Customer
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    public function __construct(
+        #[ORM\Column(length: 120)]
+        private string $name,
+        #[ORM\Column(length: 200)]
+        private string $contact,
+    ) {
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function contact(): string
+    {
+        return $this->contact;
+    }
+
+    public function reachAt(string $contact): void
+    {
+        $this->contact = $contact;
+    }
+}

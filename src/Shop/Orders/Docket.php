@@ -1,0 +1,264 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Proofs\Proof;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\Station;
+
+/**
+ * An order: some words on an object, so many times.
+ *
+ * The answers as they were typed are always kept; what is computed with is read from them
+ * when the order is taken.
+ */
+#[ORM\Entity]
+#[ORM\Index(columns: ['state'])]
+class Docket
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    #[ORM\Column(length: 12)]
+    private DocketState $state = DocketState::Asking;
+
+    #[ORM\ManyToOne(cascade: ['persist'])]
+    private ?Customer $customer = null;
+
+    /** @var list<string> */
+    #[ORM\Column(type: 'json')]
+    private array $words = [];
+
+    #[ORM\Column(length: 300)]
+    private string $label = '';
+
+    #[ORM\Embedded]
+    private Thing $thing;
+
+    #[ORM\Embedded]
+    private Design $design;
+
+    #[ORM\Column(length: 10, nullable: true)]
+    private ?UseOf $useOf = null;
+
+    #[ORM\ManyToOne]
+    private ?FilmOnShelf $film = null;
+
+    #[ORM\Column]
+    private int $quantity = 1;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $neededAt = null;
+
+    #[ORM\Column]
+    private bool $appliedHere = true;
+
+    #[ORM\Column(type: 'text')]
+    private string $note = '';
+
+    /** @var Collection<int, Piece> */
+    #[ORM\OneToMany(targetEntity: Piece::class, mappedBy: 'docket', cascade: ['persist'])]
+    #[ORM\OrderBy(['nth' => 'ASC'])]
+    private Collection $pieces;
+
+    /** @var Collection<int, Proof> */
+    #[ORM\OneToMany(targetEntity: Proof::class, mappedBy: 'docket', cascade: ['persist'])]
+    #[ORM\OrderBy(['nth' => 'ASC'])]
+    private Collection $proofs;
+
+    /** @param array<string, mixed> $answers as they were typed */
+    public function __construct(
+        #[ORM\Column(unique: true)]
+        private int $number,
+        #[ORM\Column(type: 'json')]
+        private array $answers,
+        #[ORM\Column]
+        private \DateTimeImmutable $begunAt,
+    ) {
+        $this->keepAnswers($answers);
+        $this->thing = new Thing();
+        $this->design = new Design();
+        $this->pieces = new ArrayCollection();
+        $this->proofs = new ArrayCollection();
+    }
+
+    public function number(): int
+    {
+        return $this->number;
+    }
+
+    /** `Y-0412` */
+    public function tag(): string
+    {
+        return \sprintf('Y-%04d', $this->number);
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function state(): DocketState
+    {
+        return $this->state;
+    }
+
+    /** @return array<string, mixed> */
+    public function answers(): array
+    {
+        return $this->answers;
+    }
+
+    public function begunAt(): \DateTimeImmutable
+    {
+        return $this->begunAt;
+    }
+
+    public function customer(): ?Customer
+    {
+        return $this->customer;
+    }
+
+    /** @return list<string> */
+    public function words(): array
+    {
+        return $this->words;
+    }
+
+    public function thing(): Thing
+    {
+        return $this->thing;
+    }
+
+    public function design(): Design
+    {
+        return $this->design;
+    }
+
+    public function useOf(): UseOf
+    {
+        return $this->useOf ?? UseOf::Indoor;
+    }
+
+    public function film(): ?FilmOnShelf
+    {
+        return $this->film;
+    }
+
+    public function quantity(): int
+    {
+        return $this->quantity;
+    }
+
+    public function neededAt(): ?\DateTimeImmutable
+    {
+        return $this->neededAt;
+    }
+
+    public function isAppliedHere(): bool
+    {
+        return $this->appliedHere;
+    }
+
+    public function note(): string
+    {
+        return $this->note;
+    }
+
+    /** @return list<Piece> */
+    public function pieces(): array
+    {
+        return array_values($this->pieces->toArray());
+    }
+
+    /** @return list<Proof> */
+    public function proofs(): array
+    {
+        return array_values($this->proofs->toArray());
+    }
+
+    /** What people call it: its words on one line, or what is known of them. */
+    public function label(): string
+    {
+        return '' === $this->label ? 'no words yet' : $this->label;
+    }
+
+    public function station(): ?Station
+    {
+        return Journey::station($this->state, array_map(static fn (Piece $piece) => $piece->state(), $this->pieces()));
+    }
+
+    /** @param array<string, mixed> $answers as they were typed */
+    public function keepAnswers(array $answers): void
+    {
+        $this->answers = $answers;
+        $typed = $answers['words'] ?? '';
+        $this->callIt(\is_string($typed) ? (preg_split('~\R~u', trim($typed)) ?: []) : []);
+    }
+
+    public function agree(Agreed $agreed, Customer $customer): void
+    {
+        $this->move(DocketMove::Take);
+        $this->customer = $customer;
+        $this->words = $agreed->words;
+        $this->callIt($agreed->words);
+        $this->thing = $agreed->thing;
+        $this->useOf = $agreed->useOf;
+        $this->film = $agreed->film;
+        $this->quantity = $agreed->quantity;
+        $this->neededAt = $agreed->neededAt;
+        $this->appliedHere = $agreed->appliedHere;
+        $this->note = $agreed->note;
+    }
+
+    /** @param list<string> $words */
+    public function draw(array $words, Design $design): void
+    {
+        $this->words = $words;
+        $this->callIt($words);
+        $this->design = $design;
+    }
+
+    public function freeze(Proof $proof): void
+    {
+        $this->move(DocketMove::MakeProof);
+        $this->proofs->add($proof);
+    }
+
+    public function approve(Piece ...$pieces): void
+    {
+        $this->move(DocketMove::Approve);
+        foreach ($pieces as $piece) {
+            $this->pieces->add($piece);
+        }
+    }
+
+    public function move(DocketMove $move): void
+    {
+        $this->state = Journey::docket($this->state, $move);
+    }
+
+    public function latestProof(): ?Proof
+    {
+        return $this->proofs->last() ?: null;
+    }
+
+    /** @param list<string> $words */
+    private function callIt(array $words): void
+    {
+        $this->label = mb_substr(implode(' ', $words), 0, 300);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Yelbo\Shop\NotFound;
+use Yelbo\Trade\Journey\DocketState;
+
+/** The dockets on record. */
+final readonly class Dockets
+{
+    /** The first number a new shop gives out is the one after. */
+    private const BEFORE_FIRST = 400;
+
+    public function __construct(private EntityManagerInterface $records)
+    {
+    }
+
+    /** @throws NotFound */
+    public function numbered(int $number): Docket
+    {
+        return $this->records->getRepository(Docket::class)->findOneBy(['number' => $number])
+            ?? throw new NotFound(\sprintf('There is no docket Y-%04d.', $number));
+    }
+
+    /** To be called inside the transaction that stores the docket. */
+    public function nextNumber(): int
+    {
+        $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM docket FOR UPDATE');
+
+        return 1 + (is_numeric($last) ? (int) $last : self::BEFORE_FIRST);
+    }
+
+    /** @return list<Docket> all that are neither done nor cancelled, due soonest first */
+    public function open(): array
+    {
+        /** @var list<Docket> $dockets */
+        $dockets = $this->records->createQuery(
+            'SELECT d, c, p FROM '.Docket::class.' d LEFT JOIN d.customer c LEFT JOIN d.pieces p
+             WHERE d.state NOT IN (:over) ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
+        )->setParameter('over', [DocketState::Done, DocketState::Cancelled])->getResult();
+        usort($dockets, static fn (Docket $a, Docket $b): int => [$a->neededAt()?->getTimestamp() ?? \PHP_INT_MAX, $a->number()] <=> [$b->neededAt()?->getTimestamp() ?? \PHP_INT_MAX, $b->number()]);
+
+        return $dockets;
+    }
+
+    /** @return list<Docket> by number, customer, words or object */
+    public function find(string $what, int $most = 12): array
+    {
+        $like = '%'.addcslashes(mb_strtolower(trim($what)), '%_\\').'%';
+        $number = preg_match('~^y?-?0*(\d+)~i', trim($what), $found) ? (int) $found[1] : -1;
+
+        /** @var list<Docket> $dockets */
+        $dockets = $this->records->createQuery(
+            'SELECT d FROM '.Docket::class.' d LEFT JOIN d.customer c
+             WHERE d.number = :number OR LOWER(c.name) LIKE :like OR LOWER(d.label) LIKE :like OR LOWER(d.thing.name) LIKE :like ORDER BY d.number DESC',
+        )->setParameter('number', $number)->setParameter('like', $like)->setMaxResults($most)->getResult();
+
+        return $dockets;
+    }
+
+    /** @return list<Customer> */
+    public function customers(string $begins, int $most = 8): array
+    {
+        /** @var list<Customer> $customers */
+        $customers = $this->records->createQuery('SELECT c FROM '.Customer::class.' c WHERE LOWER(c.name) LIKE :like ORDER BY c.name ASC')
+            ->setParameter('like', '%'.addcslashes(mb_strtolower(trim($begins)), '%_\\').'%')->setMaxResults($most)->getResult();
+
+        return $customers;
+    }
+
+    public function customerNamed(string $name): ?Customer
+    {
+        return $this->records->getRepository(Customer::class)->findOneBy(['name' => $name]);
+    }
+}

@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\People;
+
+use Doctrine\ORM\Mapping as ORM;
+use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
+use Symfony\Component\Security\Core\User\UserInterface;
+
+/** Somebody who works in the shop and signs in. */
+#[ORM\Entity]
+class Worker implements UserInterface, PasswordAuthenticatedUserInterface
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    #[ORM\Column]
+    private string $password = '';
+
+    public function __construct(
+        #[ORM\Column(length: 60, unique: true)]
+        private string $signIn,
+        #[ORM\Column(length: 80)]
+        private string $name,
+        #[ORM\Column(length: 10)]
+        private Role $role,
+    ) {
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function role(): Role
+    {
+        return $this->role;
+    }
+
+    public function setHash(string $hash): void
+    {
+        $this->password = $hash;
+    }
+
+    public function getPassword(): string
+    {
+        return $this->password;
+    }
+
+    /** @return non-empty-list<string> */
+    public function getRoles(): array
+    {
+        return [$this->role->attribute()];
+    }
+
+    /** @return non-empty-string */
+    public function getUserIdentifier(): string
+    {
+        return '' === $this->signIn ? throw new \LogicException('A worker needs a sign-in.') : $this->signIn;
+    }
+
+    public function eraseCredentials(): void
+    {
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Pieces;
+
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Proofs\Proof;
+use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Journey\PieceState;
+
+/** One physical decal, from the yes to delivered. */
+#[ORM\Entity]
+#[ORM\Index(columns: ['state'])]
+#[ORM\UniqueConstraint(columns: ['docket_id', 'nth'])]
+class Piece
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    #[ORM\Column(length: 12)]
+    private PieceState $state = PieceState::Waiting;
+
+    #[ORM\ManyToOne(inversedBy: 'pieces')]
+    private ?Batch $batch = null;
+
+    #[ORM\Column]
+    private int $recuts = 0;
+
+    #[ORM\Column(length: 300, nullable: true)]
+    private ?string $spoiledBecause = null;
+
+    /** @var list<int> the inside pieces that are out, by their number */
+    #[ORM\Column(name: 'parts_out', type: 'json')]
+    private array $out = [];
+
+    /** @var list<int> the steps that are done, by their number */
+    #[ORM\Column(name: 'steps_done', type: 'json')]
+    private array $done = [];
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $restsUntil = null;
+
+    #[ORM\Column(length: 80, nullable: true)]
+    private ?string $tracking = null;
+
+    #[ORM\Column]
+    private \DateTimeImmutable $since;
+
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'pieces'), ORM\JoinColumn(nullable: false)]
+        private Docket $docket,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private Proof $proof,
+        #[ORM\Column]
+        private int $nth,
+        \DateTimeImmutable $now,
+    ) {
+        $this->since = $now;
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function docket(): Docket
+    {
+        return $this->docket;
+    }
+
+    public function proof(): Proof
+    {
+        return $this->proof;
+    }
+
+    public function nth(): int
+    {
+        return $this->nth;
+    }
+
+    /** `Y-0412/3` */
+    public function tag(): string
+    {
+        return $this->docket->tag().'/'.$this->nth;
+    }
+
+    public function state(): PieceState
+    {
+        return $this->state;
+    }
+
+    public function batch(): ?Batch
+    {
+        return $this->batch;
+    }
+
+    public function recuts(): int
+    {
+        return $this->recuts;
+    }
+
+    public function spoiledBecause(): ?string
+    {
+        return $this->spoiledBecause;
+    }
+
+    /** @return list<int> */
+    public function out(): array
+    {
+        return $this->out;
+    }
+
+    /** @return list<int> */
+    public function done(): array
+    {
+        return $this->done;
+    }
+
+    public function restsUntil(): ?\DateTimeImmutable
+    {
+        return $this->restsUntil;
+    }
+
+    public function tracking(): ?string
+    {
+        return $this->tracking;
+    }
+
+    /** When it came to where it stands. */
+    public function since(): \DateTimeImmutable
+    {
+        return $this->since;
+    }
+
+    public function move(PieceMove $move, \DateTimeImmutable $now): void
+    {
+        $this->state = Journey::piece($this->state, $move);
+        $this->since = $now;
+    }
+
+    public function putIn(Batch $batch, \DateTimeImmutable $now): void
+    {
+        $this->move(PieceMove::Batch, $now);
+        $this->batch = $batch;
+    }
+
+    public function takeOut(\DateTimeImmutable $now): void
+    {
+        $this->move(PieceMove::Unbatch, $now);
+        $this->batch = null;
+    }
+
+    /** Back to Batch, as if it had never been cut; the reason and the count stay. */
+    public function spoil(string $reason, \DateTimeImmutable $now): void
+    {
+        $this->move(PieceMove::Spoil, $now);
+        ++$this->recuts;
+        $this->spoiledBecause = $reason;
+        $this->batch = null;
+        $this->out = $this->done = [];
+        $this->restsUntil = null;
+        $this->tracking = null;
+    }
+
+    public function restUntil(\DateTimeImmutable $until): void
+    {
+        $this->restsUntil = $until;
+    }
+
+    public function trackBy(?string $tracking): void
+    {
+        $this->tracking = $tracking;
+    }
+
+    /** @param list<int> $out */
+    public function countOut(array $out): void
+    {
+        $this->out = $out;
+    }
+
+    /** @param list<int> $done */
+    public function tick(array $done): void
+    {
+        $this->done = $done;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Settings;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** The shop's own figures over the standard ones. */
+final readonly class ShopRules
+{
+    public function __construct(private EntityManagerInterface $records, private Book $book)
+    {
+    }
+
+    public function current(): Rules
+    {
+        $rules = Rules::standard();
+        foreach ($this->records->getRepository(Setting::class)->findAll() as $setting) {
+            $rule = Rule::tryFrom($setting->rule());
+            $rules = null === $rule ? $rules : $rules->with($rule, $setting->value());
+        }
+
+        return $rules;
+    }
+
+    public function set(Rule $rule, float $value): void
+    {
+        $rule->check($value);
+        $before = $this->current()->value($rule);
+        $setting = $this->records->find(Setting::class, $rule->value);
+        if (null === $setting) {
+            $this->records->persist(new Setting($rule->value, $value));
+        } else {
+            $setting->set($value);
+        }
+        $this->book->note('rule', "{$rule->says()}: {$before} → {$value} {$rule->unit()}");
+        $this->records->flush();
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Controller;
+
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\AnswersReader;
+use Yelbo\Shop\Orders\Customer;
+use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Suitability;
+use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Time\Promise;
+use Yelbo\Web\Drawn;
+use Yelbo\Web\View\AnswersView;
+use Yelbo\Web\View\CustomersView;
+use Yelbo\Web\View\CustomerView;
+use Yelbo\Web\View\FieldView;
+use Yelbo\Web\View\FitView;
+
+/** What can be said at Ask while the customer is still talking. */
+final readonly class AnswersController
+{
+    public function __construct(
+        private AnswersReader $reader,
+        private Dockets $dockets,
+        private Shelf $shelf,
+        private Drawn $drawn,
+        private ShopRules $rules,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    #[Route('/api/answers', name: 'answers', methods: ['POST'])]
+    public function __invoke(#[MapRequestPayload] Answers $answers): AnswersView
+    {
+        $wrong = [];
+        try {
+            $this->reader->read($answers);
+        } catch (Refusals $refusals) {
+            $wrong = $refusals->fields;
+        }
+        $film = $this->film($answers);
+        $use = UseOf::tryFrom($answers->useOf) ?? UseOf::Indoor;
+        $fit = null;
+        if (!isset($wrong['words'], $wrong['width'], $wrong['height'], $wrong['corner'])) {
+            $fit = $this->fit($answers, $film?->grade() ?? Film::Permanent, $use, $wrong);
+        }
+        $ready = (new Promise($this->rules->current()))->earliest($this->clock->now());
+        $needed = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($answers->neededOn), $this->clock->now()->getTimezone());
+
+        return new AnswersView(
+            array_map(static fn (string $field, string $says): FieldView => new FieldView($field, $says), array_keys($wrong), array_values($wrong)),
+            $fit,
+            null === $film ? null : Suitability::warning($film->grade(), $use),
+            $ready->format(\DATE_ATOM),
+            false === $needed ? null : $needed->setTime(8, 0) >= $ready,
+            $film?->grade()->life(),
+        );
+    }
+
+    #[Route('/api/customers', name: 'customers', methods: ['GET'])]
+    public function customers(#[MapQueryParameter] string $find = ''): CustomersView
+    {
+        return new CustomersView(array_map(
+            static fn (Customer $customer): CustomerView => new CustomerView($customer->name(), $customer->contact()),
+            $this->dockets->customers(mb_substr($find, 0, 80)),
+        ));
+    }
+
+    /** @param array<string, string> $wrong */
+    private function fit(Answers $answers, Film $film, UseOf $use, array &$wrong): ?FitView
+    {
+        $words = AnswersReader::lines($answers->words);
+        try {
+            return [] === $words ? null : $this->drawn->view($this->reader->surface($answers), $words, new Design(), $film, $use);
+        } catch (Refusals) {
+            return null;
+        } catch (Refused $refused) {
+            $wrong[str_starts_with($refused->at, '/object') ? 'width' : 'words'] = $refused->getMessage();
+
+            return null;
+        }
+    }
+
+    private function film(Answers $answers): ?FilmOnShelf
+    {
+        foreach ($this->shelf->films() as $film) {
+            if ((string) $film->id() === $answers->film) {
+                return $film;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Controller;
+
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The page itself. It holds no records: those come from the API, which is closed. */
+final readonly class ShellController
+{
+    public function __construct(
+        #[Autowire('%kernel.project_dir%/public/build/.vite/manifest.json')]
+        private string $manifest,
+    ) {
+    }
+
+    #[Route('/{path}', name: 'shell', requirements: ['path' => '(?!api/|build/).*'], defaults: ['path' => ''], methods: ['GET'], priority: -10)]
+    public function __invoke(): Response
+    {
+        $json = is_file($this->manifest) ? file_get_contents($this->manifest) : false;
+        if (false === $json) {
+            return new Response('The front end is not built. ./yelbo demo builds it.', 503, ['Content-Type' => 'text/plain; charset=utf-8']);
+        }
+        /** @var array<string, array{file: string, css?: list<string>}> $manifest */
+        $manifest = json_decode($json, true, 16, \JSON_THROW_ON_ERROR);
+        $entry = $manifest['ui/src/main.tsx'];
+        $nonce = base64_encode(random_bytes(16));
+        $styles = implode('', array_map(static fn (string $file): string => "<link rel=\"stylesheet\" href=\"/build/$file\">", $entry['css'] ?? []));
+        $page = "<!doctype html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">"
+            ."<title>Yelbo</title><meta name=\"robots\" content=\"noindex\"><meta name=\"nonce\" content=\"$nonce\"><link rel=\"icon\" href=\"data:,\">$styles"
+            ."<script type=\"module\" src=\"/build/{$entry['file']}\"></script></head><body><div id=\"yelbo\"></div><noscript>Yelbo needs JavaScript.</noscript></body></html>\n";
+
+        return new Response($page, 200, [
+            'Content-Type' => 'text/html; charset=utf-8',
+            'Cache-Control' => 'no-store',
+            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-$nonce'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
+        ]);
+    }
+}

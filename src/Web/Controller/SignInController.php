@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Controller;
+
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+use Yelbo\Shop\People\Worker;
+use Yelbo\Web\Ask\SignInAsk;
+use Yelbo\Web\Guard\CsrfGuard;
+use Yelbo\Web\View\DoneView;
+use Yelbo\Web\View\MeView;
+
+/** Who is there; in and out. */
+final readonly class SignInController
+{
+    private const SHOP = 'Tollgate Wharf Decals';
+
+    public function __construct(private Security $security, private CsrfTokenManagerInterface $tokens, private ClockInterface $clock)
+    {
+    }
+
+    #[Route('/api/me', name: 'me', methods: ['GET'])]
+    public function me(): MeView
+    {
+        $worker = $this->security->getUser();
+        $known = $worker instanceof Worker;
+
+        return new MeView($known, $known ? $worker->name() : '', $known ? $worker->role()->value : '', $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(), self::SHOP, $this->clock->now()->format(\DATE_ATOM));
+    }
+
+    /** The firewall answers this route; it is listed here so that it has a name and a description. */
+    #[Route('/api/sign-in', name: 'sign-in', methods: ['POST'])]
+    public function signIn(#[MapRequestPayload] SignInAsk $ask): DoneView
+    {
+        throw new \LogicException('The firewall answers first.');
+    }
+
+    #[Route('/api/sign-out', name: 'sign-out', methods: ['POST'])]
+    public function signOut(): DoneView
+    {
+        $this->security->logout(false);
+
+        return new DoneView();
+    }
+}

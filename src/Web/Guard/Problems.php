@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Guard;
+
+use Psr\Log\LoggerInterface;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
+use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\KernelEvents;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
+use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Validator\Exception\ValidationFailedException;
+use Yelbo\Device\Cutter\CutterTrouble;
+use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Refusals;
+use Yelbo\Trade\Refused;
+use Yelbo\Web\View\FieldView;
+use Yelbo\Web\View\ProblemView;
+
+/** Every error leaves as application/problem+json with a sentence; never with a trace. */
+final readonly class Problems
+{
+    public function __construct(private LoggerInterface $logger)
+    {
+    }
+
+    /** After the firewall has turned what concerns it into its own answers. */
+    #[AsEventListener(KernelEvents::EXCEPTION, priority: 0)]
+    public function __invoke(ExceptionEvent $event): void
+    {
+        $fault = $event->getThrowable();
+        $problem = $this->problem($fault);
+        if ($problem->status >= 500) {
+            $this->logger->critical('Unforeseen: '.$fault->getMessage(), ['exception' => $fault]);
+        }
+        $event->setResponse(self::response($problem));
+    }
+
+    public static function response(ProblemView $problem): JsonResponse
+    {
+        return new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json']);
+    }
+
+    private function problem(\Throwable $fault): ProblemView
+    {
+        return match (true) {
+            $fault instanceof Refusals => self::fields($fault->fields, $fault->getMessage()),
+            $fault instanceof Refused => new ProblemView('about:blank', 'Not possible', 'illegal-move' === $fault->reason || 'outdated-proof' === $fault->reason ? 409 : 422, $fault->getMessage(), []),
+            $fault instanceof Overtaken => new ProblemView('about:blank', 'Changed meanwhile', 409, $fault->getMessage(), []),
+            $fault instanceof NotFound => new ProblemView('about:blank', 'Not found', 404, $fault->getMessage(), []),
+            $fault instanceof CutterTrouble => new ProblemView('about:blank', 'Cutter', 422, $fault->getMessage(), []),
+            $fault instanceof AccessDeniedException => new ProblemView('about:blank', 'Not allowed', 403, 'Only the owner may see this.', []),
+            $fault instanceof AuthenticationException => new ProblemView('about:blank', 'Sign in', 401, 'Sign in first.', []),
+            $fault instanceof HttpExceptionInterface => $this->http($fault),
+            default => new ProblemView('about:blank', 'Fault', 500, 'Something in Yelbo broke. Nothing was changed. Try again; if it stays, tell the owner the time.', []),
+        };
+    }
+
+    private function http(HttpExceptionInterface $fault): ProblemView
+    {
+        $invalid = $fault->getPrevious();
+        if ($invalid instanceof ValidationFailedException) {
+            $fields = [];
+            foreach ($invalid->getViolations() as $violation) {
+                $fields[preg_replace('~^answers\.~', '', $violation->getPropertyPath()) ?? ''] ??= (string) $violation->getMessage();
+            }
+
+            return self::fields($fields, 'Some answers need another look.');
+        }
+
+        return new ProblemView('about:blank', 'Not possible', $fault->getStatusCode(), match ($fault->getStatusCode()) {
+            403 => $fault->getMessage(),
+            404 => 'There is nothing here.',
+            405 => 'This cannot be done here.',
+            401 => 'Sign in first.',
+            default => 'The page sent something Yelbo cannot read. Load it again.',
+        }, []);
+    }
+
+    /** @param array<string, string> $fields */
+    private static function fields(array $fields, string $detail): ProblemView
+    {
+        return new ProblemView('about:blank', 'Look again', 422, $detail, array_map(
+            static fn (string $field, string $says): FieldView => new FieldView($field, $says), array_keys($fields), array_values($fields),
+        ));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** Batches that are released or under the knife. */
+final readonly class BatchesView
+{
+    /** @param list<BatchView> $batches */
+    public function __construct(public array $batches)
+    {
+    }
+}

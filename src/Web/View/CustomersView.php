@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** Known customers. */
+final readonly class CustomersView
+{
+    /** @param list<CustomerView> $customers */
+    public function __construct(public array $customers)
+    {
+    }
+}

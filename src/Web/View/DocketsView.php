@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** Dockets in a list. */
+final readonly class DocketsView
+{
+    /** @param list<DocketRow> $dockets */
+    public function __construct(public array $dockets)
+    {
+    }
+}

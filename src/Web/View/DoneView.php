@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** It is done. */
+final readonly class DoneView
+{
+    public function __construct(public bool $done = true)
+    {
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Stock\FilmOnShelf;
+
+/** A film and its colour. */
+final readonly class FilmView
+{
+    public function __construct(public int $id, public string $name, public string $grade, public string $swatch, public string $life)
+    {
+    }
+
+    public static function of(FilmOnShelf $film): self
+    {
+        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->grade()->life());
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Trade\Measure\Length;
+
+/** A length in millimetres, and as it is shown in each system. */
+final readonly class LengthView
+{
+    public function __construct(public float $mm, public string $metric, public string $imperial)
+    {
+    }
+
+    public static function of(Length $length): self
+    {
+        return new self($length->toMillimetres(), $length->inMetric(), $length->inImperial());
+    }
+
+    public static function micrometres(int $micrometres): self
+    {
+        return self::of(Length::micrometres($micrometres));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** A page of the book, newest first, and where the next one begins. */
+final readonly class LogView
+{
+    /** @param list<LogLineView> $lines */
+    public function __construct(public array $lines, public ?int $before)
+    {
+    }
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\PieceMove;
+
+/** One physical decal. */
+final readonly class PieceView
+{
+    /** @param list<MoveView> $moves */
+    public function __construct(
+        public int $id,
+        public string $tag,
+        public int $docket,
+        public int $version,
+        public string $label,
+        public string $customer,
+        public string $object,
+        public string $state,
+        public ?string $station,
+        public ?FilmView $film,
+        public SizeView $size,
+        public bool $late,
+        public ?string $neededAt,
+        public bool $appliedHere,
+        public int $recuts,
+        public ?string $spoiledBecause,
+        public ?int $batch,
+        public ?string $restsUntil,
+        public ?string $tracking,
+        public string $since,
+        public array $moves,
+    ) {
+    }
+
+    public static function of(Piece $piece, bool $late): self
+    {
+        $docket = $piece->docket();
+
+        return new self(
+            $piece->id(), $piece->tag(), $docket->number(), $piece->version(), implode(' ', $piece->proof()->words()), $docket->customer()?->name() ?? '', $docket->thing()->name(),
+            $piece->state()->value, $piece->state()->station()?->value, null === $docket->film() ? null : FilmView::of($docket->film()), SizeView::of($piece->proof()->size()),
+            $late, $docket->neededAt()?->format(\DATE_ATOM), $docket->isAppliedHere(), $piece->recuts(), $piece->spoiledBecause(), $piece->batch()?->id(),
+            $piece->restsUntil()?->format(\DATE_ATOM), $piece->tracking(), $piece->since()->format(\DATE_ATOM),
+            array_map(static fn (PieceMove $move): MoveView => new MoveView($move->value, $move->says()), Journey::pieceMoves($piece->state())),
+        );
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** All figures the shop may set. */
+final readonly class RulesView
+{
+    /** @param list<RuleView> $rules */
+    public function __construct(public array $rules)
+    {
+    }
+}

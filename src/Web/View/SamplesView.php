@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** The words in every face, the best first. */
+final readonly class SamplesView
+{
+    /** @param list<SampleView> $samples */
+    public function __construct(public array $samples)
+    {
+    }
+}

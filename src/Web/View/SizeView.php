@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Trade\Measure\Size;
+
+/** A width and a height. */
+final readonly class SizeView
+{
+    public function __construct(public LengthView $width, public LengthView $height)
+    {
+    }
+
+    public static function of(Size $size): self
+    {
+        return new self(LengthView::of($size->width), LengthView::of($size->height));
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Stock\StockItem;
+
+/** Film on the shelf. */
+final readonly class StockItemView
+{
+    public function __construct(
+        public int $id,
+        public string $number,
+        public string $kind,
+        public FilmView $film,
+        public SizeView $size,
+        public int $count,
+        public string $bin,
+        public string $outline,
+    ) {
+    }
+
+    public static function of(StockItem $item): self
+    {
+        return new self($item->id(), $item->number(), $item->kind(), FilmView::of($item->film()),
+            new SizeView(LengthView::micrometres($item->width()), LengthView::micrometres($item->height())), $item->count(), $item->bin(), $item->outline());
+    }
+}

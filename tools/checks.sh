@@ -1,0 +1,1 @@
+checks(){ :; }; run_checks(){ :; }; bench(){ :; }

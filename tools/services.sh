@@ -1,0 +1,127 @@
+# The processes: each kept alive by a small keeper, each ended by the id it was started with.
+
+service_names() {
+    [ "$YELBO_OWN_DATABASE" = yes ] && printf 'mariadb '
+    printf 'fpm worker cutter nginx'
+}
+
+# A process id alone can belong to somebody else by now: the start time tells.
+identity() { printf '%s %s' "$1" "$(awk '{print $22}' "/proc/$1/stat" 2>/dev/null)"; }
+
+# alive FILE: is the process whose identity stands in the file still that process?
+alive() {
+    local pid kept
+    [ -s "$1" ] || return 1
+    kept=$(cat "$1")
+    pid=${kept%% *}
+    [ "$(identity "$pid")" = "$kept" ] && [ "${kept##* }" != "$pid" ]
+}
+
+is_running() { alive "$YELBO_VAR/run/$1.keeper" && alive "$YELBO_VAR/run/$1.child"; }
+
+# start_service NAME COMMAND…
+start_service() {
+    local name=$1
+    shift
+    is_running "$name" && return 0
+    stop_service "$name"
+    setsid bash "$YELBO_ROOT/tools/keep.sh" "$name" "$@" >>"$YELBO_VAR/log/$name.log" 2>&1 </dev/null &
+    wait_for "$name" 10 is_running "$name" || { tail_of "$YELBO_VAR/log/$name.log"; die "$name would not start." "See $YELBO_VAR/log/$name.log"; }
+}
+
+stop_service() {
+    local name=$1 part file pid
+    for part in keeper child; do
+        file=$YELBO_VAR/run/$name.$part
+        if alive "$file"; then
+            pid=$(cut -d' ' -f1 "$file")
+            kill -TERM "$pid" 2>/dev/null
+            for _ in $(seq 150); do
+                alive "$file" || break
+                sleep 0.1
+            done
+            alive "$file" && kill -KILL "$pid" 2>/dev/null
+        fi
+        rm -f "$file"
+    done
+}
+
+# wait_for WHAT SECONDS COMMAND…
+wait_for() {
+    local until=$(($(date +%s) + $2))
+    shift 2
+    until "$@" >/dev/null 2>&1; do
+        [ "$(date +%s)" -lt "$until" ] || return 1
+        sleep 0.1
+    done
+}
+
+port_taken() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+refuse_taken_port() {
+    port_taken "$1" && die "Port $1 is taken by another program." "Set $2 to a free port, for example $2=$(($1 + 100)) ./yelbo demo"
+    return 0
+}
+
+page_answers() { php -r 'exit(str_contains((string) @file_get_contents("http://127.0.0.1:'"$YELBO_PORT"'/api/me"), "csrf") ? 0 : 1);' 2>/dev/null; }
+
+write_configs() {
+    local root_user='' fpm_user=''
+    [ "$(id -u)" = 0 ] && root_user="user root;" && fpm_user=$'user = root\ngroup = root'
+    sed -e "s|@VAR@|$YELBO_VAR|g" -e "s|@ROOT@|$YELBO_ROOT|g" -e "s|@PORT@|$YELBO_PORT|g" -e "s|@USER@|$root_user|g" \
+        -e "s|@SIGN_INS@|$YELBO_SIGN_INS|g" "$YELBO_ROOT/config/server/nginx.conf" >"$YELBO_VAR/etc/nginx.conf"
+    sed -e "s|@VAR@|$YELBO_VAR|g" "$YELBO_ROOT/config/server/fpm.conf" >"$YELBO_VAR/etc/fpm.conf"
+    printf '%s\n' "$fpm_user" >>"$YELBO_VAR/etc/fpm.conf"
+    mkdir -p "$YELBO_VAR"/tmp/nginx
+}
+
+start_all() {
+    settings
+    [ "${1:-}" = installed ] || install_all
+    for name in nginx:$YELBO_PORT:YELBO_PORT cutter:$YELBO_CUTTER_PORT:YELBO_CUTTER_PORT; do
+        IFS=: read -r service port variable <<<"$name"
+        is_running "$service" || { stop_service "$service"; refuse_taken_port "$port" "$variable"; }
+    done
+    start_database
+    migrate
+    [ -n "${YELBO_LOAD_DEMO:-}" ] && load_demo $YELBO_LOAD_DEMO
+    write_configs
+    local fpm_flags=()
+    [ "$(id -u)" = 0 ] && fpm_flags=(--allow-to-run-as-root)
+    start_service fpm php-fpm8.2 --nodaemonize --fpm-config "$YELBO_VAR/etc/fpm.conf" "${fpm_flags[@]}"
+    start_service cutter php "$YELBO_ROOT/bin/console" yelbo:cutter
+    start_service worker php "$YELBO_ROOT/bin/console" messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.2 --quiet
+    start_service nginx nginx -p "$YELBO_VAR" -c "$YELBO_VAR/etc/nginx.conf"
+    wait_for "the page" 30 page_answers || { tail_of "$YELBO_VAR/log/nginx.log"; die "The page does not answer." "./yelbo doctor says what is broken."; }
+    say "Yelbo runs at http://127.0.0.1:$YELBO_PORT/"
+}
+
+# New code in the data folder's processes: they are started anew, the data stays.
+restart_if_code_changed() {
+    stamp_is "$YELBO_VAR/run" "$(code_stamp)" && return 0
+    for name in nginx worker cutter fpm; do stop_service "$name"; done
+    set_stamp "$YELBO_VAR/run" "$(code_stamp)"
+}
+
+stop_all() {
+    settings
+    local name
+    for name in nginx worker cutter fpm mariadb; do stop_service "$name"; done
+    say "Stopped what was started for $YELBO_VAR."
+}
+
+demo() {
+    settings
+    say "Yelbo, demo shop. Logs are in $YELBO_VAR/log"
+    install_all
+    restart_if_code_changed
+    YELBO_LOAD_DEMO='--if-empty'
+    if [ "${1:-}" = --fresh ]; then
+        for name in nginx worker cutter fpm; do stop_service "$name"; done
+        YELBO_LOAD_DEMO='--fresh'
+    elif [ $# -gt 0 ]; then
+        die "“$1” is not an option of demo." "./yelbo demo, or ./yelbo demo --fresh to start the data over."
+    fi
+    start_all installed
+    console yelbo:demo --sign-ins
+}
