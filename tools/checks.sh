@@ -1,1 +1,84 @@
-checks(){ :; }; run_checks(){ :; }; bench(){ :; }
+# Every check, on ports and data of its own. One failing part fails the whole.
+
+test_settings() {
+    export YELBO_VAR=${YELBO_TEST_VAR:-$YELBO_ROOT/var/test}
+    export YELBO_PORT=${YELBO_TEST_PORT:-8512} YELBO_DB_PORT=${YELBO_TEST_DB_PORT:-8513} YELBO_CUTTER_PORT=${YELBO_TEST_CUTTER_PORT:-8514}
+    export YELBO_CUTTER_PACE=60 YELBO_SIGN_INS=600
+    unset DATABASE_URL
+    settings
+}
+
+run_checks() {
+    local part failed=''
+    case ${1:-} in
+        '' | static | unit | browser) ;;
+        *) die "“$1” is not a part of the checks." "Take static, unit or browser, or none for all." ;;
+    esac
+    test_settings
+    install_all
+    install_debian "${TEST_PACKAGES[@]}"
+    trap 'stop_all >/dev/null' EXIT
+    start_database
+    for part in static unit browser; do
+        [ -z "${1:-}" ] || [ "$1" = "$part" ] || continue
+        printf '\n== %s ==\n' "$part"
+        "check_$part" || failed="$failed $part"
+    done
+    printf '\n'
+    [ -z "$failed" ] || die "These checks failed:$failed" "What went wrong stands above."
+    say "All checks passed."
+}
+
+check_static() {
+    local bad=0
+    closing "Shell syntax" bash -c 'for f in yelbo .ci/run tools/*.sh; do bash -n "$f" || exit 1; done' || bad=1
+    closing "phpstan, level 8" vendor/bin/phpstan analyse --no-progress --memory-limit=1G || bad=1
+    closing "php-cs-fixer" vendor/bin/php-cs-fixer check --diff --show-progress=none || bad=1
+    closing "tsc" npm run --silent types || bad=1
+    closing "biome" npm run --silent lint || bad=1
+    return $bad
+}
+
+# closing LABEL COMMAND…  runs it, its output only where it fails, and a closing line either way.
+closing() {
+    local label=$1 log
+    shift
+    log=$YELBO_VAR/log/check.log
+    if "$@" >"$log" 2>&1; then
+        printf '%-22s ok\n' "$label"
+        return 0
+    fi
+    cat "$log"
+    printf '%-22s FAILED\n' "$label"
+    return 1
+}
+
+check_unit() {
+    (
+        export APP_ENV=test
+        DATABASE_URL=${DATABASE_URL/\/yelbo\?/\/yelbo_unit\?}
+        rm -rf "$YELBO_VAR/cache/test"
+        console doctrine:migrations:migrate --no-interaction --allow-no-migration --quiet &&
+            console doctrine:schema:validate --quiet &&
+            php -d memory_limit=1G vendor/bin/phpunit --display-all-issues
+    )
+}
+
+check_browser() {
+    (
+        YELBO_LOAD_DEMO='--fresh'
+        start_all installed && YELBO_URL=http://127.0.0.1:$YELBO_PORT npx playwright test
+    )
+}
+
+bench() {
+    settings
+    is_running nginx || die "The benchmark asks a running Yelbo." "./yelbo demo, then ./yelbo bench"
+    php "$YELBO_ROOT/tools/bench.php" "http://127.0.0.1:$YELBO_PORT" "$@"
+    local began ended
+    stop_all >/dev/null
+    began=$(date +%s%N)
+    start_all >/dev/null
+    ended=$(date +%s%N)
+    printf 'start-up, everything installed                 %6d ms\n' $(((ended - began) / 1000000))
+}

@@ -27,6 +27,7 @@ final class CutterCommand extends Command implements SignalableCommandInterface
         parent::__construct();
     }
 
+    /** @return list<int> */
     public function getSubscribedSignals(): array
     {
         return [\SIGTERM, \SIGINT];

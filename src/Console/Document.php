@@ -123,7 +123,7 @@ final class Document
     {
         $lists = [];
         foreach ($this->list($key, 1000) as $nth => $value) {
-            $lists[] = (new self([(string) $nth => $value], $this->at.'/'.$key))->texts((string) $nth);
+            $lists[] = (new self(["$key/$nth" => $value], $this->at))->texts("$key/$nth");
         }
 
         return $lists;

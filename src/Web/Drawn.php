@@ -100,10 +100,8 @@ final readonly class Drawn
             $this->memory->recall("snags.$judged", fn (): array => $this->drawing->snags($fitted, $film, $use)),
             static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
         ));
+        usort($stops, static fn (Snag $a, Snag $b): int => $a->found / max(1, $a->limit) <=> $b->found / max(1, $b->limit));
         $worst = $stops[0] ?? null;
-        foreach ($stops as $stop) {
-            $worst = $stop->found / max(1, $stop->limit) < $worst->found / max(1, $worst->limit) ? $stop : $worst;
-        }
 
         return new SampleView($face, $named->name, $named->style, $path,
             new SizeView(LengthView::micrometres($box->width()), LengthView::micrometres($box->height())),

@@ -57,6 +57,7 @@ final class SimulatedServer
     private function serve($client): void
     {
         stream_set_timeout($client, 2);
+        $this->tick();
         try {
             $words = json_decode((string) fgets($client, self::LONGEST_LINE), true, 4, \JSON_THROW_ON_ERROR);
             $this->obey(\is_array($words) ? array_values($words) : [], $client);
@@ -87,7 +88,6 @@ final class SimulatedServer
             'jam' => $this->machine->jam(),
             default => throw new CutterTrouble('The cutter does not know that word.'),
         };
-        $this->last = hrtime(true) / 1e9;
     }
 
     /** @param resource $client */
@@ -98,7 +98,7 @@ final class SimulatedServer
         }
         $bytes = '';
         while (\strlen($bytes) < $count && !feof($client)) {
-            $more = fread($client, $count - \strlen($bytes));
+            $more = fread($client, max(1, $count - \strlen($bytes)));
             if (false === $more || '' === $more) {
                 break;
             }

@@ -134,6 +134,16 @@ class Batch
         return array_values($this->pieces->toArray());
     }
 
+    public function receive(Piece $piece): void
+    {
+        $this->pieces->add($piece);
+    }
+
+    public function letGo(Piece $piece): void
+    {
+        $this->pieces->removeElement($piece);
+    }
+
     /** @param Placed $place */
     public static function place(array $place): Place
     {

@@ -14,33 +14,31 @@ use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
 
 /** Reads what was typed at Ask, every field with a sentence of its own where it is wrong. */
-final class AnswersReader
+final readonly class AnswersReader
 {
     private const MOST_PIECES = 200;
     private const LARGEST_OBJECT = 20_000_000;
 
-    /** @var array<string, string> */
-    private array $wrong = [];
-
-    public function __construct(private readonly EntityManagerInterface $records, private readonly ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $records, private ClockInterface $clock)
     {
     }
 
     /** @throws Refusals */
     public function read(Answers $answers): Agreed
     {
-        $this->wrong = [];
-        $customer = $this->text('customer', $answers->customer, 120, 'Who is it for? A name is enough.');
-        $contact = $this->text('contact', $answers->contact, 200, null);
-        $words = $this->words($answers->words);
-        $thing = $this->thing($answers);
-        $useOf = UseOf::tryFrom($answers->useOf) ?? $this->wrong('useOf', 'Say where it will be used: indoors, outdoors, washed or on a vehicle.');
-        $film = $this->records->find(FilmOnShelf::class, (int) $answers->film) ?? $this->wrong('film', 'Choose a film and colour.');
-        $quantity = $this->quantity($answers->quantity);
-        $neededAt = $this->day($answers->neededOn);
-        $note = $this->text('note', $answers->note, 2000, null);
-        if ([] !== $this->wrong || !$thing instanceof Thing || !$useOf instanceof UseOf || !$film instanceof FilmOnShelf || !$neededAt instanceof \DateTimeImmutable) {
-            throw new Refusals($this->wrong ?: ['customer' => 'Some answers need another look.']);
+        $wrong = new Wrong();
+        $customer = $this->text($wrong, 'customer', $answers->customer, 120, 'Who is it for? A name is enough.');
+        $contact = $this->text($wrong, 'contact', $answers->contact, 200, null);
+        $words = $this->words($wrong, $answers->words);
+        $thing = $this->thing($wrong, $answers, $this->text($wrong, 'object', $answers->object, 80, 'What does it go on? For example: seed tin, letter box.'));
+        $useOf = UseOf::tryFrom($answers->useOf) ?? $wrong->at('useOf', 'Say where it will be used: indoors, outdoors, washed or on a vehicle.');
+        $film = $this->records->find(FilmOnShelf::class, (int) $answers->film) ?? $wrong->at('film', 'Choose a film and colour.');
+        $quantity = $this->quantity($wrong, $answers->quantity);
+        $neededAt = $this->day($wrong, $answers->neededOn);
+        $note = $this->text($wrong, 'note', $answers->note, 2000, null);
+        $wrong->refuse();
+        if (!$thing instanceof Thing || !$useOf instanceof UseOf || !$film instanceof FilmOnShelf || !$neededAt instanceof \DateTimeImmutable) {
+            throw new \LogicException('A wrong answer was not noted.');
         }
 
         return new Agreed($customer, $contact, $words, $thing, $useOf, $film, $quantity, $neededAt, 'customer' !== $answers->appliedBy, $note);
@@ -52,21 +50,26 @@ final class AnswersReader
         return array_values(array_filter(array_map(trim(...), preg_split('~\R~u', $typed) ?: []), static fn (string $line): bool => '' !== $line));
     }
 
-    /** @throws Refusals */
+    /**
+     * The object alone, for an answer while the rest is still being asked.
+     *
+     * @throws Refusals
+     */
     public function surface(Answers $answers): Thing
     {
-        $this->wrong = [];
+        $wrong = new Wrong();
+        $thing = $this->thing($wrong, $answers, trim($answers->object));
+        $wrong->refuse();
 
-        return $this->thing($answers) ?? throw new Refusals($this->wrong ?: ['width' => 'Measure the object.']);
+        return $thing ?? throw new \LogicException('A wrong measure was not noted.');
     }
 
-    private function thing(Answers $answers): ?Thing
+    private function thing(Wrong $wrong, Answers $answers, string $name): ?Thing
     {
-        $name = $this->text('object', $answers->object, 80, 'What does it go on? For example: seed tin, letter box.');
-        $width = $this->length('width', $answers->width, $answers->units());
-        $height = $this->length('height', $answers->height, $answers->units());
+        $width = $this->length($wrong, 'width', $answers->width, $answers->units());
+        $height = $this->length($wrong, 'height', $answers->height, $answers->units());
         $ellipse = Thing::ELLIPSE === $answers->surface;
-        $corner = $ellipse || '' === trim($answers->corner) ? 0 : ($this->length('corner', $answers->corner, $answers->units(), 0) ?? 0);
+        $corner = $ellipse || '' === trim($answers->corner) ? 0 : ($this->length($wrong, 'corner', $answers->corner, $answers->units(), 0) ?? 0);
         if (null === $width || null === $height) {
             return null;
         }
@@ -74,7 +77,7 @@ final class AnswersReader
         try {
             $thing->surface();
         } catch (Refused $refused) {
-            $this->wrong(ltrim($refused->at, '/'), $refused->getMessage());
+            $wrong->at(ltrim($refused->at, '/'), $refused->getMessage());
 
             return null;
         }
@@ -82,22 +85,22 @@ final class AnswersReader
         return $thing;
     }
 
-    private function length(string $field, string $typed, Units $units, int $least = 1000): ?int
+    private function length(Wrong $wrong, string $field, string $typed, Units $units, int $least = 1000): ?int
     {
         if ('' === trim($typed)) {
-            $this->wrong($field, 'Measure it along the surface, like 108mm or 4 1/4.');
+            $wrong->at($field, 'Measure it along the surface, like 108mm or 4 1/4.');
 
             return null;
         }
         try {
             $length = Length::read($typed, $units)->micrometres;
         } catch (Refused $refused) {
-            $this->wrong($field, $refused->getMessage());
+            $wrong->at($field, $refused->getMessage());
 
             return null;
         }
         if ($length < $least || $length > self::LARGEST_OBJECT) {
-            $this->wrong($field, 'Between 1 mm and 20 m, please: check the figure and its unit.');
+            $wrong->at($field, 'Between 1 mm and 20 m, please: check the figure and its unit.');
 
             return null;
         }
@@ -106,24 +109,24 @@ final class AnswersReader
     }
 
     /** @return list<string> */
-    private function words(string $typed): array
+    private function words(Wrong $wrong, string $typed): array
     {
         $lines = self::lines($typed);
         if ([] === $lines) {
-            $this->wrong('words', 'What words? Spell them as they should be cut.');
+            $wrong->at('words', 'What words? Spell them as they should be cut.');
         }
         if (\count($lines) > 12) {
-            $this->wrong('words', 'Twelve lines at most on one decal.');
+            $wrong->at('words', 'Twelve lines at most on one decal.');
         }
 
         return $lines;
     }
 
-    private function quantity(string $typed): int
+    private function quantity(Wrong $wrong, string $typed): int
     {
         $quantity = filter_var(trim($typed), \FILTER_VALIDATE_INT);
         if (false === $quantity || $quantity < 1 || $quantity > self::MOST_PIECES) {
-            $this->wrong('quantity', 'How many? From 1 to '.self::MOST_PIECES.'.');
+            $wrong->at('quantity', 'How many? From 1 to '.self::MOST_PIECES.'.');
 
             return 1;
         }
@@ -131,16 +134,16 @@ final class AnswersReader
         return $quantity;
     }
 
-    private function day(string $typed): ?\DateTimeImmutable
+    private function day(Wrong $wrong, string $typed): ?\DateTimeImmutable
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($typed), $this->clock->now()->getTimezone());
         if (false === $day || $day->format('Y-m-d') !== trim($typed)) {
-            $this->wrong('neededOn', 'By when is it used? Give the day.');
+            $wrong->at('neededOn', 'By when is it used? Give the day.');
 
             return null;
         }
         if ($day < $this->clock->now()->setTime(0, 0)) {
-            $this->wrong('neededOn', 'That day has passed.');
+            $wrong->at('neededOn', 'That day has passed.');
 
             return null;
         }
@@ -148,23 +151,16 @@ final class AnswersReader
         return $day->setTime(8, 0);
     }
 
-    private function text(string $field, string $typed, int $most, ?string $needed): string
+    private function text(Wrong $wrong, string $field, string $typed, int $most, ?string $needed): string
     {
         $text = trim($typed);
         if ('' === $text && null !== $needed) {
-            $this->wrong($field, $needed);
+            $wrong->at($field, $needed);
         }
         if (mb_strlen($text) > $most) {
-            $this->wrong($field, "At most $most letters here.");
+            $wrong->at($field, "At most $most letters here.");
         }
 
         return $text;
-    }
-
-    private function wrong(string $field, string $sentence): null
-    {
-        $this->wrong[$field] ??= $sentence;
-
-        return null;
     }
 }

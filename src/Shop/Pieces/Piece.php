@@ -154,12 +154,13 @@ class Piece
     {
         $this->move(PieceMove::Batch, $now);
         $this->batch = $batch;
+        $batch->receive($this);
     }
 
     public function takeOut(\DateTimeImmutable $now): void
     {
         $this->move(PieceMove::Unbatch, $now);
-        $this->batch = null;
+        $this->leaveBatch();
     }
 
     /** Back to Batch, as if it had never been cut; the reason and the count stay. */
@@ -168,7 +169,7 @@ class Piece
         $this->move(PieceMove::Spoil, $now);
         ++$this->recuts;
         $this->spoiledBecause = $reason;
-        $this->batch = null;
+        $this->leaveBatch();
         $this->out = $this->done = [];
         $this->restsUntil = null;
         $this->tracking = null;
@@ -194,5 +195,11 @@ class Piece
     public function tick(array $done): void
     {
         $this->done = $done;
+    }
+
+    private function leaveBatch(): void
+    {
+        $this->batch?->letGo($this);
+        $this->batch = null;
     }
 }

@@ -26,6 +26,12 @@ final readonly class Part
         return new self($region, [(int) round($circle->x), (int) round($circle->y)], round($region->area(), 3), $circle->across(), $inside);
     }
 
+    /** The width of its strokes on average, mm: its area over half its outline. */
+    public function stroke(): float
+    {
+        return 2 * $this->area / $this->region->outlineLength();
+    }
+
     /** The narrower side of its box, mm. */
     public function narrow(): float
     {

@@ -22,8 +22,8 @@ final readonly class Weeding
 
     /** Film beyond the decal's box that is pulled with it: half the scissor gap, µm. */
     private const MARGIN = 4000;
-    /** A part finer than this, mm, comes up with the surround when it is pulled. */
-    private const DELICATE = 3.0;
+    /** Strokes finer than this, mm, come up with the surround when it is pulled. */
+    private const DELICATE = 2.5;
 
     /** @var list<Part> */
     public array $keeps;
@@ -41,7 +41,7 @@ final readonly class Weeding
         $this->waste = self::wasteOf($layer);
         $this->reverse = $this->small($rules->value(Rule::ReverseUnder));
         [$this->school, $this->why] = $this->decide();
-        $this->minutes = $this->time($layer, $film, $rules);
+        $this->minutes = $this->timed($layer, $film, $rules);
     }
 
     /** The film that is there before weeding: the decal's box and a margin. */
@@ -86,23 +86,26 @@ final readonly class Weeding
     /** @return array{string, string} */
     private function decide(): array
     {
-        $thinnest = min(array_map(static fn (Part $part): float => $part->across, $this->keeps));
+        $finest = \INF;
+        foreach ($this->keeps as $part) {
+            $finest = min($finest, $part->stroke());
+        }
         $loops = \count($this->insides());
         if ([] === $this->insides()) {
             return [self::SURROUND_FIRST, 'There are no inside pieces to lift first.'];
         }
-        if ($thinnest < self::DELICATE || $loops > 2 * \count($this->keeps)) {
-            $reason = $thinnest < self::DELICATE
-                ? 'The finest part is '.round($thinnest, 1).' mm across and could lift with the surround.'
+        if ($finest < self::DELICATE || $loops > 3 * \count($this->keeps)) {
+            $reason = $finest < self::DELICATE
+                ? 'The finest strokes are about '.round($finest, 1).' mm wide and could lift with the surround.'
                 : "There are $loops inside pieces in ".\count($this->keeps).' connected parts: loops lift with the surround.';
 
             return [self::INSIDES_FIRST, $reason];
         }
 
-        return [self::SURROUND_FIRST, 'Every part is '.round($thinnest, 1).' mm across or more, nothing thin to lift.'];
+        return [self::SURROUND_FIRST, 'Strokes are about '.round($finest, 1).' mm wide and more, nothing thin to lift.'];
     }
 
-    private function time(Region $layer, Film $film, Rules $rules): float
+    private function timed(Region $layer, Film $film, Rules $rules): float
     {
         $seconds = $rules->value(Rule::WeedStart)
             + $rules->value(Rule::WeedPiece) * \count($this->waste)

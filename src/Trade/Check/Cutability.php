@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Inscribed;
 use Yelbo\Trade\Geometry\Region;
@@ -24,6 +25,10 @@ final readonly class Cutability
     private const SPECK = 0.35;
     /** µm: lets a part and what it grew from touch in spite of rounding. */
     private const TOUCH = 15;
+    /** Thin places, beyond which the whole layer is measured once instead of each alone. */
+    private const MANY = 4;
+    /** Of a width: how finely the thinnest place is found, always on the safe side. */
+    private const ROUGHLY = 0.04;
     /** µm: how finely the opening test tells a stroke at the limit from one under it. */
     private const GRACE = 10;
 
@@ -50,27 +55,69 @@ final readonly class Cutability
     private function strokes(Region $layer, ?int $capHeight): array
     {
         $limit = $this->limits->stroke;
-        $half = intdiv($limit - self::GRACE, 2);
-        $opened = Geos::grow(Geos::grow($layer, -$half), $half + 2);
+        $small = array_filter(array_map(static fn (Region $piece): Box => $piece->box(), $layer->pieces()), fn (Box $box): bool => max($box->width(), $box->height()) < $this->limits->island);
+        $parts = self::tooThin($layer, $limit - self::GRACE);
+        $worst = \count($parts) > self::MANY ? $this->clean($layer, static fn (Region $thin): bool => true) : null;
         $snags = [];
-        foreach (Geos::difference($layer, $opened)->pieces() as $part) {
-            $box = $part->box();
-            $long = hypot($box->width(), $box->height());
-            $short = $long < $limit * self::TIP;
-            if ($long < $limit * self::SPECK || ($short && !self::bridges($part, $opened))) {
-                continue;
-            }
+        foreach ($parts as $part) {
             $circle = Inscribed::in($part, 25);
-            $found = $short ? $this->neck($layer, $part) : (int) round(2 * Inscribed::depth($layer, $circle->x, $circle->y));
-            if ($found < self::TOUCH || $found >= $limit - self::GRACE || $this->isSmall($layer, $circle)) {
+            $spot = self::spot($circle);
+            if ([] !== array_filter($small, static fn (Box $box): bool => $box->holds(new Box(...$spot, ...$spot)))) {
                 continue;
             }
-            $snags[] = new Snag('thin-stroke', Snag::STOP, $limit, $found, self::spot($circle),
+            $found = $this->width($layer, $part, $circle, $worst);
+            $snags[] = new Snag('thin-stroke', Snag::STOP, $limit, $found, $spot,
                 'A stroke is '.self::mm($found).' wide. Under '.self::mm($limit).' it tears when it is weeded and does not last.',
-                [...self::enlarge($capHeight, $limit, $found), ['do' => 'thicken', 'by' => (int) ceil(($limit - $found) / 2)], ['do' => 'bolder-face']]);
+                [...self::enlarge($capHeight, $limit, $worst ?? $found), ['do' => 'thicken', 'by' => (int) ceil(($limit - $found) / 2)], ['do' => 'bolder-face']]);
         }
 
         return $snags;
+    }
+
+    /** How wide a stroke is where it is too thin, µm. A few are measured exactly; many by their middles. */
+    private function width(Region $layer, Region $part, Inscribed $circle, ?int $worst): int
+    {
+        $box = $part->box();
+        if (null !== $worst && hypot($box->width(), $box->height()) > $this->limits->stroke * self::TIP) {
+            return max($worst, min($this->limits->stroke - self::GRACE, (int) round(2 * Inscribed::depth($layer, $circle->x, $circle->y))));
+        }
+        $near = Geos::clipped($layer, $box->grown(2 * $this->limits->stroke));
+
+        return $this->clean($near, static fn (Region $thin): bool => $thin->box()->overlaps($box));
+    }
+
+    /**
+     * What an opening by a width takes away, less the tips it takes off any corner.
+     *
+     * @return list<Region>
+     */
+    private static function tooThin(Region $layer, int $width): array
+    {
+        $opened = Geos::grow(Geos::grow($layer, -intdiv($width, 2)), intdiv($width, 2) + 2);
+
+        return array_values(array_filter(Geos::difference($layer, $opened)->pieces(), static function (Region $part) use ($width, $opened): bool {
+            $box = $part->box();
+            $long = hypot($box->width(), $box->height());
+
+            return $long >= $width * self::TIP || ($long >= $width * self::SPECK && self::bridges($part, $opened));
+        }));
+    }
+
+    /**
+     * The width up to which strokes would do, µm: what the limit is short of.
+     *
+     * @param \Closure(Region): bool $counts which of the thin places are meant
+     */
+    private function clean(Region $layer, \Closure $counts): int
+    {
+        $does = self::TOUCH;
+        $breaks = $this->limits->stroke;
+        while ($breaks - $does > max(2 * self::GRACE, $breaks * self::ROUGHLY)) {
+            $width = intdiv($does + $breaks, 2);
+            [$does, $breaks] = [] === array_filter(self::tooThin($layer, $width), $counts) ? [$width, $breaks] : [$does, $width];
+        }
+
+        return $does;
     }
 
     /** @return list<Snag> */
@@ -141,43 +188,12 @@ final readonly class Cutability
         return $snags;
     }
 
-    /** How wide a short neck is: the widest opening that still leaves it whole, µm. */
-    private function neck(Region $layer, Region $part): int
-    {
-        $near = Geos::clipped($layer, $part->box()->grown(2 * $this->limits->stroke));
-        $whole = 0;
-        $broken = $this->limits->stroke;
-        while ($broken - $whole > 2 * self::GRACE) {
-            $width = intdiv($whole + $broken, 2);
-            $opened = Geos::grow(Geos::grow($near, -intdiv($width, 2)), intdiv($width, 2) + 2);
-            $lost = Geos::clipped(Geos::difference($near, $opened), $part->box());
-            $breaks = array_filter($lost->pieces(), static fn (Region $rest): bool => self::bridges($rest, $opened));
-            [$whole, $broken] = [] === $breaks ? [$width, $broken] : [$whole, $width];
-        }
-
-        return $whole;
-    }
-
     /** Does the thin part join two that stayed? */
     private static function bridges(Region $part, Region $opened): bool
     {
         $near = Geos::clipped($opened, $part->box()->grown(2 * self::TOUCH));
 
         return \count(Geos::intersection(Geos::grow($part, self::TOUCH), $near)->polygons) > 1;
-    }
-
-    /** Is the thin place in a part already reported as too small to keep? */
-    private function isSmall(Region $layer, Inscribed $circle): bool
-    {
-        foreach ($layer->pieces() as $piece) {
-            $box = $piece->box();
-            if ($circle->x >= $box->left && $circle->x <= $box->right && $circle->y >= $box->top && $circle->y <= $box->bottom
-                && max($box->width(), $box->height()) < $this->limits->island) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @return list<array{do: string, capHeight: int}> */

@@ -38,12 +38,12 @@ final readonly class ConvexArea
     public static function ellipse(float $cx, float $cy, float $rx, float $ry): self
     {
         $widest = max($rx, $ry);
-        $directions = 4 * (int) ceil(M_PI / 4 / acos(1 - min(0.5, self::ARC_ERROR / max($widest, 4.0))));
+        $directions = 4 * (int) ceil(\M_PI / 4 / acos(1 - min(0.5, self::ARC_ERROR / max($widest, 4.0))));
         $directions = max(64, min(2880, $directions));
         $sides = [];
         for ($i = 0; $i < $directions; ++$i) {
-            $nx = cos(2 * M_PI * $i / $directions);
-            $ny = sin(2 * M_PI * $i / $directions);
+            $nx = cos(2 * \M_PI * $i / $directions);
+            $ny = sin(2 * \M_PI * $i / $directions);
             $sides[] = [$nx, $ny, $nx * $cx + $ny * $cy + hypot($rx * $nx, $ry * $ny)];
         }
 

@@ -106,9 +106,9 @@ final class Curve
         $from = atan2(($y - $cy) / $ry, ($x - $cx) / $rx);
         $by = atan2((-$y - $cy) / $ry, (-$x - $cx) / $rx) - $from;
         if ($sweep && $by < 0) {
-            $by += 2 * M_PI;
+            $by += 2 * \M_PI;
         } elseif (!$sweep && $by > 0) {
-            $by -= 2 * M_PI;
+            $by -= 2 * \M_PI;
         }
         $mx = $cos * $cx - $sin * $cy + ($a[0] + $b[0]) / 2;
         $my = $sin * $cx + $cos * $cy + ($a[1] + $b[1]) / 2;

@@ -55,7 +55,7 @@ final class Geos
         if ($region->isEmpty() || 0 === $by) {
             return $region;
         }
-        $segments = max(4, (int) ceil(M_PI / 4 / acos(max(0.0, 1 - self::ARC_ERROR / max(abs($by), 2 * self::ARC_ERROR)))));
+        $segments = max(4, (int) ceil(\M_PI / 4 / acos(max(0.0, 1 - self::ARC_ERROR / max(abs($by), 2 * self::ARC_ERROR)))));
 
         return self::back(self::geometry($region)->buffer($by, ['quad_segs' => $segments]));
     }
@@ -100,7 +100,7 @@ final class Geos
         }
         $noded = (new \GEOSWKBReader())->read("\x01".pack('VV', 5, \count($rings)).$lines)->union();
         $faces = [];
-        foreach (GEOSPolygonize($noded)['rings'] as $face) {
+        foreach (geospolygonize($noded)['rings'] as $face) {
             $region = self::back($face);
             if (!$region->isEmpty()) {
                 $faces[] = $region;
@@ -110,7 +110,11 @@ final class Geos
         return $faces;
     }
 
-    /** A point surely inside. @return array{float, float} in µm */
+    /**
+     * A point surely inside.
+     *
+     * @return array{float, float} in µm
+     */
     public static function pointInside(Region $region): array
     {
         $point = self::geometry($region)->pointOnSurface();

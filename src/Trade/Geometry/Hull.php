@@ -22,6 +22,22 @@ final readonly class Hull
     }
 
     /**
+     * The middle of its box.
+     *
+     * @return array{float, float} µm
+     */
+    public function middle(): array
+    {
+        $xs = array_column($this->corners, 0);
+        $ys = array_column($this->corners, 1);
+        if ([] === $xs || [] === $ys) {
+            throw new \LogicException('An empty region has no hull.');
+        }
+
+        return [(min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2];
+    }
+
+    /**
      * How far the hull reaches in each direction: the largest x·nx + y·ny. Directions and
      * corners run round the same way, so one walk round answers all.
      *

@@ -29,10 +29,7 @@ final class LargestScale
 
     public function __construct(ConvexArea $area, Hull $hull)
     {
-        $xs = array_column($hull->corners, 0);
-        $ys = array_column($hull->corners, 1);
-        $this->middleX = (min($xs) + max($xs)) / 2;
-        $this->middleY = (min($ys) + max($ys)) / 2;
+        [$this->middleX, $this->middleY] = $hull->middle();
         $this->rows = $this->rows($area, $hull);
         $region = $area->region();
         $box = $region->isEmpty() ? Box::sized(0, 0) : $region->box();

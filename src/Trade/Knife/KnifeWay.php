@@ -36,7 +36,11 @@ final class KnifeWay
         return self::nearestFirst($contours, self::holders($contours));
     }
 
-    /** How far the knife travels in the air, mm, from the sheet's origin. @param list<Contour> $way */
+    /**
+     * How far the knife travels in the air, mm, from the sheet's origin.
+     *
+     * @param list<Contour> $way
+     */
     public static function travel(array $way): float
     {
         $at = [0, 0];

@@ -65,7 +65,7 @@ final readonly class Fitting
     {
         $room = $inner->region();
         $reference = Letterer::reference(max(1000, $room->isEmpty() ? 1000 : intdiv($room->box()->height(), 2)));
-        for ($round = 0; ; ++$round) {
+        for ($round = 0;; ++$round) {
             $scale = new LargestScale($inner, Hull::of($this->letterer->top($words, $reference)));
             $better = Letterer::reference(max(1000, (int) floor($reference * $scale->scale())));
             if ($better === $reference || $round >= 2) {

@@ -97,10 +97,11 @@ final class Letterer
         $tracking = $words->tracking / 1000 * $outlines->unitsPerEm;
         $set = [];
         foreach ($lines as $nth => $line) {
-            $set[$nth] = Geos::union($this->line($words->face, $line, $scale, $tracking));
-            if ($set[$nth]->isEmpty()) {
+            $fused = Geos::union($this->line($words->face, $line, $scale, $tracking));
+            if ($fused->isEmpty()) {
                 throw new Refused('nothing-to-cut', 'This line has no letter that could be cut.', "/lines/$nth");
             }
+            $set[] = $fused;
         }
 
         return 1 === \count($set) ? $set[0] : Geos::union(self::stacked($set, (int) round(self::LINE_GAP * $capHeight)));
@@ -129,7 +130,7 @@ final class Letterer
     /**
      * Lines one under the other, centred, their baselines evenly apart and their ink clear.
      *
-     * @param non-empty-list<Region> $lines
+     * @param list<Region> $lines
      *
      * @return list<Region>
      */

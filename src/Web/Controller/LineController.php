@@ -6,7 +6,6 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Web\Present;

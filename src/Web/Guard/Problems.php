@@ -73,7 +73,7 @@ final readonly class Problems
         }
 
         return new ProblemView('about:blank', 'Not possible', $fault->getStatusCode(), match ($fault->getStatusCode()) {
-            403 => $fault->getMessage(),
+            403 => $fault->getPrevious() instanceof AccessDeniedException ? 'Only the owner may see this.' : $fault->getMessage(),
             404 => 'There is nothing here.',
             405 => 'This cannot be done here.',
             401 => 'Sign in first.',

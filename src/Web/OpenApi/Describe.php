@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\OpenApi;
+
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Route;
+use Symfony\Component\Routing\RouterInterface;
+use Yelbo\Web\Guard\CsrfGuard;
+use Yelbo\Web\View\ProblemView;
+
+/**
+ * The API's description (OpenAPI 3.1), read off the code itself: routes, the classes a
+ * controller takes and gives, and their types. Nothing is written down a second time.
+ */
+final class Describe
+{
+    private Schemas $schemas;
+
+    public function __construct(private readonly RouterInterface $router)
+    {
+        $this->schemas = new Schemas();
+    }
+
+    /** @return array<string, mixed> */
+    public function document(): array
+    {
+        $paths = [];
+        foreach ($this->router->getRouteCollection() as $name => $route) {
+            if (!str_starts_with($route->getPath(), '/api/')) {
+                continue;
+            }
+            $method = $this->method($route);
+            foreach ($route->getMethods() as $verb) {
+                $paths[$route->getPath()][strtolower($verb)] = $this->operation($name, $route, $method);
+            }
+        }
+        ksort($paths);
+        $this->schemas->name(ProblemView::class);
+
+        return [
+            'openapi' => '3.1.0',
+            'info' => ['title' => 'Yelbo', 'version' => '1', 'description' => 'Every change carries the token of /api/me in the header '.CsrfGuard::HEADER.'.'],
+            'paths' => $paths,
+            'components' => ['schemas' => $this->schemas->all()],
+        ];
+    }
+
+    private function method(Route $route): \ReflectionMethod
+    {
+        $controller = $route->getDefault('_controller');
+        if (!\is_string($controller)) {
+            throw new \LogicException('Controllers are named by their class.');
+        }
+        [$class, $method] = [...explode('::', $controller), '__invoke'];
+
+        return new \ReflectionMethod($class, $method);
+    }
+
+    /** @return array<string, mixed> */
+    private function operation(string $name, Route $route, \ReflectionMethod $method): array
+    {
+        $operation = ['operationId' => $name, 'parameters' => [], 'responses' => [
+            '200' => $this->response($method),
+            'default' => ['description' => 'A problem, as a sentence', 'content' => ['application/problem+json' => ['schema' => $this->schemas->name(ProblemView::class)]]],
+        ]];
+        foreach ($method->getParameters() as $parameter) {
+            $type = $parameter->getType();
+            if (!$type instanceof \ReflectionNamedType) {
+                continue;
+            }
+            if ([] !== $parameter->getAttributes(MapRequestPayload::class)) {
+                $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->name($type->getName())]]];
+            } elseif ([] !== $parameter->getAttributes(MapQueryParameter::class)) {
+                $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'query', 'required' => !$parameter->isOptional(), 'schema' => Schemas::plain($type->getName())];
+            } elseif (str_contains($route->getPath(), '{'.$parameter->getName().'}')) {
+                $schema = Schemas::plain($type->getName());
+                $allowed = $route->getRequirement($parameter->getName()) ?? '';
+                if (preg_match('~^[a-z]+(\|[a-z]+)+$~', $allowed)) {
+                    $schema['enum'] = explode('|', $allowed);
+                }
+                $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'path', 'required' => true, 'schema' => $schema];
+            }
+        }
+
+        return $operation;
+    }
+
+    /** @return array<string, mixed> */
+    private function response(\ReflectionMethod $method): array
+    {
+        $type = $method->getReturnType();
+        if (!$type instanceof \ReflectionNamedType) {
+            throw new \LogicException("{$method->class} has to say what it gives.");
+        }
+        if (is_a($type->getName(), Response::class, true)) {
+            return ['description' => 'A file', 'content' => ['application/octet-stream' => ['schema' => ['type' => 'string']]]];
+        }
+
+        return ['description' => 'Done', 'content' => ['application/json' => ['schema' => $this->schemas->name($type->getName())]]];
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\OpenApi;
+
+use Symfony\Component\PropertyInfo\Extractor\PhpStanExtractor;
+use Symfony\Component\PropertyInfo\Extractor\ReflectionExtractor;
+use Symfony\Component\TypeInfo\Type;
+use Symfony\Component\TypeInfo\Type\BuiltinType;
+use Symfony\Component\TypeInfo\Type\CollectionType;
+use Symfony\Component\TypeInfo\Type\NullableType;
+use Symfony\Component\TypeInfo\Type\ObjectType;
+use Symfony\Component\TypeInfo\TypeIdentifier;
+
+/** JSON schemas of the classes that go over the wire, from their constructors' types. */
+final class Schemas
+{
+    /** @var array<string, array<string, mixed>> */
+    private array $known = [];
+    private readonly PhpStanExtractor $docs;
+    private readonly ReflectionExtractor $types;
+
+    public function __construct()
+    {
+        $this->docs = new PhpStanExtractor();
+        $this->types = new ReflectionExtractor();
+    }
+
+    /** @return array<string, array<string, mixed>> */
+    public function all(): array
+    {
+        ksort($this->known);
+
+        return $this->known;
+    }
+
+    /** @return array<string, string> a reference; the class is described once */
+    public function name(string $class): array
+    {
+        if (!class_exists($class)) {
+            throw new \LogicException("$class is not a class.");
+        }
+        $short = (new \ReflectionClass($class))->getShortName();
+        if (!isset($this->known[$short])) {
+            $this->known[$short] = [];
+            $this->known[$short] = $this->describe($class);
+        }
+
+        return ['$ref' => "#/components/schemas/$short"];
+    }
+
+    /** @return array<string, mixed> */
+    public static function plain(string $type): array
+    {
+        return match ($type) {
+            'int' => ['type' => 'integer'],
+            'float' => ['type' => 'number'],
+            'bool' => ['type' => 'boolean'],
+            'string' => ['type' => 'string'],
+            default => throw new \LogicException("$type cannot stand in an address."),
+        };
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array<string, mixed>
+     */
+    private function describe(string $class): array
+    {
+        $properties = [];
+        $required = [];
+        foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
+            $name = $parameter->getName();
+            $type = $this->docs->getTypeFromConstructor($class, $name) ?? $this->types->getTypeFromConstructor($class, $name)
+                ?? throw new \LogicException("$class::$name has no type.");
+            $properties[$name] = $this->schema($type);
+            if (!$parameter->isOptional() || str_ends_with($class, 'View')) {
+                $required[] = $name;
+            }
+        }
+
+        return ['type' => 'object', 'properties' => $properties, 'required' => $required, 'additionalProperties' => false];
+    }
+
+    /** @return array<string, mixed> */
+    private function schema(Type $type): array
+    {
+        return match (true) {
+            $type instanceof NullableType => ['anyOf' => [$this->schema($type->getWrappedType()), ['type' => 'null']]],
+            $type instanceof CollectionType => ['type' => 'array', 'items' => $this->schema($type->getCollectionValueType())],
+            $type instanceof ObjectType => $this->name($type->getClassName()),
+            $type instanceof BuiltinType => self::plain(TypeIdentifier::MIXED === $type->getTypeIdentifier() ? throw new \LogicException('A type is missing.') : $type->getTypeIdentifier()->value),
+            default => throw new \LogicException("$type cannot be described."),
+        };
+    }
+}

@@ -1,0 +1,158 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Console;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Yelbo\Trade\Geometry\SvgPath;
+
+/** The console contracts, called as a script would: a document in, a document or one error line out. */
+final class TradeCommandsTest extends TestCase
+{
+    /**
+     * @param array<array-key, mixed>|string $in
+     *
+     * @return array{int, string, string}
+     */
+    private function run1(string $command, array|string $in): array
+    {
+        $words = explode(' ', $command);
+        $process = proc_open([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$words], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, null, [...getenv(), 'APP_ENV' => 'test', 'APP_DEBUG' => '0']);
+        self::assertIsResource($process);
+        @fwrite($pipes[0], \is_string($in) ? $in : json_encode($in ?: new \stdClass(), \JSON_THROW_ON_ERROR));
+        fclose($pipes[0]);
+        $out = (string) stream_get_contents($pipes[1]);
+        $error = (string) stream_get_contents($pipes[2]);
+
+        return [proc_close($process), $out, $error];
+    }
+
+    /**
+     * @param array<array-key, mixed> $in
+     *
+     * @return array<array-key, mixed>
+     */
+    private function answer(string $command, array $in): array
+    {
+        [$status, $out, $error] = $this->run1($command, $in);
+        self::assertSame([0, ''], [$status, $error]);
+        $answer = json_decode($out, true, 32, \JSON_THROW_ON_ERROR);
+        self::assertIsArray($answer);
+
+        return $answer;
+    }
+
+    public function testFaces(): void
+    {
+        $faces = $this->answer('trade:faces', []);
+        self::assertGreaterThanOrEqual(6, \count($faces));
+        self::assertSame(['slug', 'name', 'style', 'licence', 'file'], array_keys($faces[0]));
+        self::assertFileExists(\dirname(__DIR__, 2).'/'.$faces[0]['file']);
+    }
+
+    public function testLetter(): void
+    {
+        $answer = $this->answer('trade:letter', ['face' => 'bebas', 'lines' => ['BOAT'], 'arrangement' => 'line', 'capHeight' => 40, 'tracking' => 0, 'offset' => 2.5]);
+        self::assertSame(['capHeight', 'xHeight', 'layers'], array_keys($answer));
+        [$top, $offset] = $answer['layers'];
+        self::assertSame(['role', 'path', 'box', 'keeps', 'counters', 'area'], array_keys($top));
+        self::assertSame(['top', 4, 4], [$top['role'], $top['keeps'], $top['counters']]);
+        self::assertSame('offset', $offset['role']);
+        self::assertEqualsWithDelta($top['area'], SvgPath::read($top['path'])->area(), 0.01);
+        self::assertEqualsWithDelta($top['box']['width'] + 5, $offset['box']['width'], 0.03);
+    }
+
+    public function testFit(): void
+    {
+        $in = ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60, 'corner' => 4], 'lettering' => ['face' => 'oswald', 'lines' => ['Ada', 'Lovage'], 'arrangement' => 'stack'], 'film' => 'permanent', 'use' => 'outdoor'];
+        $answer = $this->answer('trade:fit', $in);
+        self::assertSame(['capHeight', 'box', 'at', 'safe', 'layers', 'snags'], array_keys($answer));
+        self::assertEqualsWithDelta(54, $answer['box']['height'], 0.02);
+        self::assertEqualsWithDelta(94, SvgPath::read($answer['safe'])->box()->width() / 1000, 0.01);
+        $checked = $this->answer('trade:fit', [...$in, 'capHeight' => 40]);
+        self::assertSame(40.0, (float) $checked['capHeight']);
+        self::assertContains('outside-safe-area', array_column($checked['snags'], 'code'));
+        self::assertSame(['code', 'severity', 'limit', 'found', 'at', 'message', 'cures'], array_keys($checked['snags'][0]));
+        $set = $this->answer('trade:fit', ['object' => ['surface' => 'ellipse', 'width' => 100, 'height' => 60], 'set' => [['Ada'], ['Bartholomew']], 'lettering' => ['face' => 'oswald']]);
+        self::assertSame($set['capHeight'], $set['members'][1]['alone'], 'the longest name decides');
+        self::assertGreaterThan($set['capHeight'], $set['members'][0]['alone']);
+    }
+
+    public function testNest(): void
+    {
+        $answer = $this->answer('trade:nest', [
+            'gap' => 3, 'edge' => 2, 'turns' => [0, 90], 'seconds' => 0,
+            'stock' => [['id' => 'off-12', 'path' => 'M0 0H100V50H50V100H0Z', 'count' => 1], ['id' => 'sheet', 'width' => 300, 'height' => 600, 'count' => 9]],
+            'pieces' => [['id' => 'p1', 'path' => 'M0 0H40V40H0Z', 'count' => 4, 'turns' => [0]], ['id' => 'big', 'path' => 'M0 0H400V400H0Z']],
+        ]);
+        self::assertSame(['off-12', 'sheet'], array_column($answer['sheets'], 'stock'));
+        self::assertSame(['piece', 'x', 'y', 'turn'], array_keys($answer['sheets'][0]['places'][0]));
+        self::assertSame([['piece' => 'big', 'count' => 1]], array_map(static fn (array $left): array => array_diff_key($left, ['why' => 1]), $answer['left']));
+        self::assertArrayHasKey('seconds', $answer);
+    }
+
+    public function testWeed(): void
+    {
+        $answer = $this->answer('trade:weed', ['path' => 'M0 0H20V20H0ZM5 5V15H15V5Z', 'film' => 'permanent']);
+        self::assertSame(['keeps', 'waste', 'school', 'why', 'reverse', 'minutes'], array_keys($answer));
+        self::assertSame([false, true], array_column($answer['waste'], 'inside'));
+        self::assertEqualsWithDelta(10, $answer['waste'][1]['across'], 0.02);
+    }
+
+    /** @return iterable<string, array{string, string}> */
+    public static function formats(): iterable
+    {
+        yield 'svg' => ['svg', '<svg'];
+        yield 'hpgl' => ['hpgl', 'SP1;'];
+        yield 'dxf' => ['dxf', 'AC1009'];
+    }
+
+    #[DataProvider('formats')]
+    public function testCut(string $format, string $holds): void
+    {
+        [$status, $out] = $this->run1("trade:cut --format=$format", ['sheet' => ['width' => 100, 'height' => 60], 'machine' => ['bladeOffset' => 0.25, 'overcut' => 0.5], 'places' => [['path' => 'M0 0H20V20H0ZM5 5V15H15V5Z', 'x' => 5, 'y' => 5, 'turn' => 90]]]);
+        self::assertSame(0, $status);
+        self::assertStringContainsString($holds, $out);
+    }
+
+    /** @return iterable<string, array{string, array<string, mixed>|string, string, string}> */
+    public static function refusals(): iterable
+    {
+        $letter = ['face' => 'bebas', 'lines' => ['a'], 'capHeight' => 10];
+        yield 'not JSON' => ['trade:letter', '{', 'not-json', ''];
+        yield 'not an object' => ['trade:letter', '[1]', 'not-an-object', ''];
+        yield 'an unknown key' => ['trade:letter', [...$letter, 'colour' => 'red'], 'unknown-key', '/colour'];
+        yield 'a key missing' => ['trade:letter', ['face' => 'bebas', 'lines' => ['a']], 'missing', '/capHeight'];
+        yield 'text for a figure' => ['trade:letter', [...$letter, 'capHeight' => '10'], 'bad-value', '/capHeight'];
+        yield 'ten kilometres' => ['trade:letter', [...$letter, 'capHeight' => 10_000_000], 'bad-value', '/capHeight'];
+        yield 'no such face' => ['trade:letter', [...$letter, 'face' => 'nobody'], 'unknown-face', '/face'];
+        yield 'no words' => ['trade:letter', [...$letter, 'lines' => []], 'no-words', '/lines'];
+        yield 'a character no face has' => ['trade:letter', [...$letter, 'lines' => ['日']], 'missing-character', '/lines/0'];
+        yield 'a line that is no text' => ['trade:letter', [...$letter, 'lines' => ['a', 7]], 'bad-value', '/lines/1'];
+        yield 'a negative width' => ['trade:fit', ['object' => ['surface' => 'ellipse', 'width' => -1, 'height' => 60], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'bad-value', '/object/width'];
+        yield 'a corner that eats the side' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 10, 'height' => 60, 'corner' => 6], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'absurd-corner', '/object/corner'];
+        yield 'an unknown key deep inside' => ['trade:fit', ['object' => ['surface' => 'ellipse', 'width' => 10, 'height' => 60, 'depth' => 1], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'unknown-key', '/object/depth'];
+        yield 'a bad film' => ['trade:weed', ['path' => 'M0 0H5V5Z', 'film' => 'paper'], 'bad-value', '/film'];
+        yield 'a bad path' => ['trade:weed', ['path' => 'M0 0B'], 'unreadable-path', '/path'];
+        yield 'a bad path in a list' => ['trade:nest', ['gap' => 1, 'edge' => 1, 'stock' => [], 'pieces' => [['id' => 'a', 'path' => 'M0 0H5V5Z'], ['id' => 'b', 'path' => '']]], 'unreadable-path', '/pieces/1/path'];
+        yield 'one id twice' => ['trade:nest', ['gap' => 1, 'edge' => 1, 'stock' => [], 'pieces' => [['id' => 'a', 'path' => 'M0 0H5V5Z'], ['id' => 'a', 'path' => 'M0 0H5V5Z']]], 'bad-value', '/pieces/1/id'];
+        yield 'beyond the sheet' => ['trade:cut', ['sheet' => ['width' => 10, 'height' => 10], 'places' => [['path' => 'M0 0H20V20Z', 'x' => 0, 'y' => 0]]], 'outside-sheet', '/places/0'];
+        yield 'a format nobody reads' => ['trade:cut --format=pdf', ['sheet' => ['width' => 10, 'height' => 10], 'places' => []], 'unknown-format', ''];
+        yield 'far too much text' => ['trade:weed', '{"path":"'.str_repeat('M0 0', 1_400_000).'"}', 'too-much', ''];
+        yield 'more points than a decal has' => ['trade:weed', ['path' => 'M0 0'.str_repeat('h1v1h-1v-1', 80_000)], 'unreadable-path', '/path'];
+    }
+
+    /** @param array<string, mixed>|string $in */
+    #[DataProvider('refusals')]
+    public function testRefusesWithOneErrorLine(string $command, array|string $in, string $code, string $at): void
+    {
+        [$status, $out, $error] = $this->run1($command, $in);
+        self::assertSame([2, ''], [$status, $out], $error);
+        $says = json_decode($error, true);
+        self::assertIsArray($says, $error);
+        self::assertSame([$code, $at], [$says['error']['code'], $says['error']['at']]);
+        self::assertMatchesRegularExpression('~^\S.*[.]$~su', $says['error']['message'], 'a sentence');
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Device;
+
+use PHPUnit\Framework\TestCase;
+use Yelbo\Device\Cutter\CutterStatus;
+use Yelbo\Device\Cutter\CutterTrouble;
+use Yelbo\Device\Cutter\SimulatedMachine;
+use Yelbo\Device\Cutter\SimulatedServer;
+use Yelbo\Device\Cutter\SocketCutter;
+
+/** The client and the stand-in, each in a process of its own, over a real socket. */
+final class SocketCutterTest extends TestCase
+{
+    private int $server = 0;
+    private string $address = '';
+
+    protected function setUp(): void
+    {
+        $free = stream_socket_server('tcp://127.0.0.1:0');
+        self::assertNotFalse($free);
+        $this->address = (string) stream_socket_get_name($free, false);
+        fclose($free);
+        $child = pcntl_fork();
+        if (0 === $child) {
+            $server = new SimulatedServer(new SimulatedMachine(), 40);
+            pcntl_async_signals(true);
+            pcntl_signal(\SIGTERM, static fn () => $server->switchOff());
+            $server->run($this->address);
+            posix_kill(posix_getpid(), \SIGKILL);
+        }
+        $this->server = $child;
+        for ($i = 0; $i < 200 && !@fclose(@stream_socket_client("tcp://$this->address") ?: fopen('php://memory', 'r') ?: throw new \RuntimeException()); ++$i) {
+            usleep(10_000);
+        }
+        usleep(100_000);
+    }
+
+    protected function tearDown(): void
+    {
+        posix_kill($this->server, \SIGTERM);
+        pcntl_waitpid($this->server, $status);
+    }
+
+    public function testAJobRunsToItsEnd(): void
+    {
+        $cutter = new SocketCutter($this->address);
+        self::assertSame(CutterStatus::IDLE, $cutter->status()->state);
+        $cutter->load('Permanent, navy', 300_000, 200_000);
+        $cutter->start('batch-9-abc', 'Permanent, navy', 200_000, 'IN;SP1;PU400,7600;PD3600,7600,3600,4400,400,4400,400,7600;PU;PA0,0;');
+        $seen = [];
+        for ($i = 0; $i < 300; ++$i) {
+            $status = $cutter->status();
+            $seen[] = $status->share;
+            self::assertSame('batch-9-abc', $status->job);
+            if (CutterStatus::DONE === $status->state) {
+                break;
+            }
+            usleep(10_000);
+        }
+        self::assertSame(CutterStatus::DONE, $cutter->status()->state);
+        self::assertGreaterThan(2, \count(array_unique($seen)), 'progress is told on the way');
+    }
+
+    public function testTroubleComesBackInWords(): void
+    {
+        $cutter = new SocketCutter($this->address);
+        $cutter->load('Glitter, copper', 300_000, 200_000);
+        try {
+            $cutter->start('batch-9', 'Permanent, navy', 200_000, 'IN;SP1;PU400,7600;PD3600,7600;');
+            self::fail();
+        } catch (CutterTrouble $trouble) {
+            self::assertStringContainsString('Glitter, copper is loaded', $trouble->getMessage());
+        }
+        foreach (['pause', 'resume', 'stop', 'jam'] as $order) {
+            try {
+                $cutter->{$order}();
+                self::fail();
+            } catch (CutterTrouble $trouble) {
+                self::assertStringContainsString('idle', $trouble->getMessage());
+            }
+        }
+    }
+
+    public function testACutterThatIsOffSaysSo(): void
+    {
+        $this->expectException(CutterTrouble::class);
+        $this->expectExceptionMessageMatches('~switched on~');
+        (new SocketCutter('127.0.0.1:1'))->status();
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Shop;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Pieces\Bench;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Refusals;
+use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Refused;
+
+final class BenchTest extends ShopTestCase
+{
+    private function bench(): Bench
+    {
+        return $this->get(Bench::class);
+    }
+
+    private function refuses(string $says, \Closure $act): void
+    {
+        try {
+            $act();
+            self::fail("Must be refused: $says");
+        } catch (Refused|Refusals $refused) {
+            self::assertStringContainsString($says, $refused->getMessage());
+        }
+    }
+
+    public function testNothingIsWeededUntilTheCountIsZero(): void
+    {
+        [$piece] = $this->cut('BOAT')->pieces();
+        $this->refuses('Not all inside pieces', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Weeded, ''));
+        $this->bench()->countOut($piece, $piece->version(), [0, 1, 99]);
+        self::assertSame([0, 1], $piece->out(), 'a number that is no piece does not count');
+        $this->weed($piece);
+        self::assertSame(PieceState::Applying, $piece->state());
+    }
+
+    public function testAppliedHereRestsForItsWait(): void
+    {
+        $docket = $this->cut();
+        [$piece] = $docket->pieces();
+        $this->weed($piece);
+        $this->refuses('Not all steps', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Applied, ''));
+        $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
+        $this->refuses('applied here', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Packed, ''));
+        $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
+        self::assertEquals($this->clock->now()->modify('+72 hours'), $piece->restsUntil());
+        $this->clock->modify('+71 hours');
+        $this->refuses('rest until Thu 26 Nov, 09:00', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Rested, ''));
+        $this->clock->modify('+1 hour');
+        $this->bench()->move($piece, $piece->version(), PieceMove::Rested, '');
+        self::assertSame(Station::Send, $docket->station());
+    }
+
+    public function testTheCustomersOwnIsPackedAndPosted(): void
+    {
+        $docket = $this->cut(count: 2, appliedBy: 'customer');
+        foreach ($docket->pieces() as $piece) {
+            $this->weed($piece);
+            $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
+            $this->refuses('pack it', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Applied, ''));
+            $this->bench()->move($piece, $piece->version(), PieceMove::Packed, '');
+        }
+        [$first, $second] = $docket->pieces();
+        $this->bench()->move($first, $first->version(), PieceMove::Post, ' TW-1 ');
+        self::assertSame('TW-1', $first->tracking());
+        $this->bench()->move($first, $first->version(), PieceMove::Deliver, '');
+        self::assertSame(DocketState::Making, $docket->state(), 'one is still here');
+        $this->bench()->move($second, $second->version(), PieceMove::HandOver, '');
+        self::assertSame(DocketState::Done, $docket->state());
+        self::assertSame('All delivered', array_reverse($this->book($docket))[0]);
+    }
+
+    /** @return iterable<string, array{PieceState}> */
+    public static function spoilable(): iterable
+    {
+        foreach ([PieceState::Batched, PieceState::Weeding, PieceState::Applying, PieceState::Curing, PieceState::Ready, PieceState::OnItsWay] as $state) {
+            yield $state->value => [$state];
+        }
+    }
+
+    #[DataProvider('spoilable')]
+    public function testSpoiledAtAnyStationItIsRecutWithTheReason(PieceState $where): void
+    {
+        $docket = $this->cut(appliedBy: PieceState::Curing === $where ? 'shop' : 'customer');
+        [$piece] = $docket->pieces();
+        $this->bring($piece, $where);
+        $this->refuses('What went wrong', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, '  '));
+        $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, 'a letter tore');
+        self::assertSame(PieceState::Waiting, $piece->state());
+        self::assertSame([1, 'a letter tore', null, [], []], [$piece->recuts(), $piece->spoiledBecause(), $piece->batch(), $piece->out(), $piece->done()]);
+        self::assertContains("{$piece->tag()} spoiled: a letter tore", $this->book($docket));
+        self::assertSame(Station::Batch, $docket->station());
+    }
+
+    public function testTwoAtTheSamePiece(): void
+    {
+        [$piece] = $this->cut('BOAT')->pieces();
+        $seen = $piece->version();
+        $this->bench()->countOut($piece, $seen, [0]);
+        $this->expectException(Overtaken::class);
+        $this->bench()->countOut($piece, $seen, [1]);
+    }
+
+    public function testBatchMovesAreNotMadeByThePiece(): void
+    {
+        [$piece] = $this->approved()->pieces();
+        $this->refuses('whole batch', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::StartCut, ''));
+    }
+
+    private function bring(Piece $piece, PieceState $where): void
+    {
+        if (PieceState::Batched === $where) {
+            $reset = new \ReflectionProperty(Piece::class, 'state');
+            $reset->setValue($piece, PieceState::Batched);
+            $this->records->flush();
+        }
+        if (\in_array($where, [PieceState::Batched, PieceState::Weeding], true)) {
+            return;
+        }
+        $this->weed($piece);
+        if (PieceState::Applying === $where) {
+            return;
+        }
+        $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
+        $this->bench()->move($piece, $piece->version(), PieceState::Curing === $where ? PieceMove::Applied : PieceMove::Packed, '');
+        if (PieceState::OnItsWay === $where) {
+            $this->bench()->move($piece, $piece->version(), PieceMove::Post, '');
+        }
+    }
+}

@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Shop;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\AnswersReader;
+use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Refusals;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Refused;
+
+final class OrdersTest extends ShopTestCase
+{
+    public function testAnOrderCanBeBegunWithHardlyAnythingAndTakenLater(): void
+    {
+        $take = $this->get(TakeOrder::class);
+        $docket = $take->begin(new Answers(customer: 'Osric Tamblyn', words: 'Kestr'), false);
+        self::assertSame(DocketState::Asking, $docket->state());
+        self::assertSame('Kestr', $docket->label());
+        self::assertSame(Station::Ask, $docket->station());
+        $take->answer($docket, $docket->version(), $this->answers(), true);
+        self::assertSame(Station::Size, $docket->station());
+        self::assertSame('Osric Tamblyn', $docket->customer()?->name());
+        self::assertSame(180_000, $docket->thing()->size()->width->micrometres);
+        self::assertSame('Order taken: Kestrel × 2 on Coal hod, Permanent, navy', $this->book($docket)[1]);
+    }
+
+    public function testNumbersRunOn(): void
+    {
+        $first = $this->taken();
+        $second = $this->taken('Damson');
+        self::assertSame($first->number() + 1, $second->number());
+        self::assertMatchesRegularExpression('~^Y-\d{4}$~', $first->tag());
+        self::assertSame($first->customer(), $second->customer(), 'a known customer is the same customer');
+    }
+
+    /** @return iterable<string, array{string, string, string}> field, what is typed, what is said */
+    public static function wrongAnswers(): iterable
+    {
+        yield 'nobody' => ['customer', ' ', 'Who is it for'];
+        yield 'no words' => ['words', "\n \n", 'What words'];
+        yield 'no object' => ['object', '', 'What does it go on'];
+        yield 'no width' => ['width', '', 'Measure it'];
+        yield 'nonsense width' => ['width', 'wide', 'not a length'];
+        yield 'zero height' => ['height', '0', 'Between 1 mm and 20 m'];
+        yield 'absurd height' => ['height', '90 m', 'Between 1 mm and 20 m'];
+        yield 'corner too round' => ['corner', '60mm', 'half the shorter side'];
+        yield 'no film' => ['film', '', 'Choose a film'];
+        yield 'no such use' => ['useOf', 'moon', 'where it will be used'];
+        yield 'none' => ['quantity', '0', 'How many'];
+        yield 'a word for a figure' => ['quantity', 'two', 'How many'];
+        yield 'no day' => ['neededOn', '', 'By when'];
+        yield 'no such day' => ['neededOn', '2026-02-31', 'By when'];
+        yield 'a day gone by' => ['neededOn', '2026-11-20', 'passed'];
+    }
+
+    #[DataProvider('wrongAnswers')]
+    public function testEveryWrongAnswerGetsASentenceAtItsField(string $field, string $typed, string $says): void
+    {
+        $answers = Answers::from([...$this->answers()->toArray(), $field => $typed]);
+        try {
+            $this->get(AnswersReader::class)->read($answers);
+            self::fail("$field must be refused.");
+        } catch (Refusals $refusals) {
+            self::assertSame([$field], array_keys($refusals->fields));
+            self::assertStringContainsString($says, $refusals->fields[$field]);
+        }
+    }
+
+    public function testAllWrongAnswersAreSaidAtOnce(): void
+    {
+        try {
+            $this->get(AnswersReader::class)->read(new Answers());
+            self::fail();
+        } catch (Refusals $refusals) {
+            self::assertEqualsCanonicalizing(['customer', 'words', 'object', 'width', 'height', 'film', 'neededOn'], array_keys($refusals->fields));
+        }
+    }
+
+    public function testInchesAreReadAsTheShopMeasures(): void
+    {
+        $agreed = $this->get(AnswersReader::class)->read(Answers::from([...$this->answers()->toArray(), 'units' => 'imperial', 'width' => '7 1/16', 'height' => '110mm']));
+        self::assertSame(179_388, $agreed->thing->size()->width->micrometres);
+        self::assertSame(110_000, $agreed->thing->size()->height->micrometres);
+    }
+
+    public function testWordsNoFaceCanDrawAreNotTaken(): void
+    {
+        $this->expectException(Refusals::class);
+        $this->expectExceptionMessageMatches('~🙂~');
+        $this->taken('Kestrel 🙂');
+    }
+
+    public function testAProofFreezesTheOutlines(): void
+    {
+        $docket = $this->taken();
+        $size = $this->get(SizeOrder::class);
+        $size->draw($docket, $docket->version(), ['Kestrel'], new Design('bebas', 30_000), true);
+        $proof = $docket->latestProof();
+        self::assertNotNull($proof);
+        self::assertSame(30_000, $proof->capHeight()->micrometres);
+        self::assertEqualsWithDelta($proof->size()->width->micrometres, SvgPath::read($proof->path())->box()->width(), 1);
+        $size->move($docket, $docket->version(), DocketMove::Change, '');
+        $size->draw($docket, $docket->version(), ['Kestrel'], new Design('lobster', 25_000), true);
+        self::assertCount(2, $docket->proofs());
+        self::assertSame(30_000, $docket->proofs()[0]->capHeight()->micrometres, 'the first proof is as it was');
+        $this->expectException(Refused::class);
+        $this->expectExceptionMessageMatches('~newest~');
+        $size->approve($docket, $docket->version(), 1, 'Osric Tamblyn');
+    }
+
+    public function testArtBeyondTheSafeAreaMakesNoProof(): void
+    {
+        $docket = $this->taken();
+        $this->expectException(Refusals::class);
+        $this->expectExceptionMessageMatches('~safe area~');
+        $this->get(SizeOrder::class)->draw($docket, $docket->version(), ['Kestrel'], new Design('bebas', 90_000), true);
+    }
+
+    public function testTheYesMakesThePieces(): void
+    {
+        $docket = $this->approved(count: 3);
+        self::assertCount(3, $docket->pieces());
+        self::assertSame($docket->tag().'/3', $docket->pieces()[2]->tag());
+        self::assertSame(Station::Batch, $docket->station());
+        self::assertSame('Osric Tamblyn', $docket->latestProof()?->approvedBy());
+    }
+
+    public function testASecondHandComesTooLateAndIsToldBySentence(): void
+    {
+        $docket = $this->taken();
+        $seen = $docket->version();
+        $size = $this->get(SizeOrder::class);
+        $size->draw($docket, $seen, ['Kestrel'], new Design('bebas'), true);
+        try {
+            $size->draw($docket, $seen, ['Kestrel'], new Design('lobster'), true);
+            self::fail();
+        } catch (Refused $refused) {
+            self::assertStringContainsString('not at Size', $refused->getMessage());
+        }
+        $this->expectException(Overtaken::class);
+        $this->expectExceptionMessageMatches("~{$docket->tag()} was changed meanwhile by Yelbo \(Proof 1 made\)~");
+        $size->approve($docket, $seen, 1, 'Osric Tamblyn');
+    }
+
+    public function testCancellingNeedsAReason(): void
+    {
+        $docket = $this->taken();
+        $size = $this->get(SizeOrder::class);
+        try {
+            $size->move($docket, $docket->version(), DocketMove::Cancel, ' ');
+            self::fail();
+        } catch (Refusals $refusals) {
+            self::assertArrayHasKey('reason', $refusals->fields);
+        }
+        $size->move($docket, $docket->version(), DocketMove::Cancel, 'sold the boat');
+        self::assertSame(DocketState::Cancelled, $docket->state());
+        self::assertContains('Cancel the order: sold the boat', $this->book($docket));
+        self::assertNotContains($docket, $this->get(Dockets::class)->open());
+    }
+
+    public function testFinding(): void
+    {
+        $docket = $this->taken('Pêche');
+        $dockets = $this->get(Dockets::class);
+        foreach ([$docket->tag(), (string) $docket->number(), 'pêch', 'osric', 'hod'] as $what) {
+            self::assertSame([$docket], $dockets->find($what), $what);
+        }
+        self::assertSame([], $dockets->find('100%'), 'a percent sign is no wildcard');
+        self::assertSame(['Osric Tamblyn'], array_map(static fn ($customer): string => $customer->name(), $dockets->customers('tam')));
+    }
+
+    public function testTheBookCannotBeChanged(): void
+    {
+        $docket = $this->taken();
+        $this->expectExceptionMessageMatches('~append-only~');
+        $this->records->getConnection()->executeStatement('UPDATE log_entry SET says = ? WHERE docket = ?', ['nothing happened', $docket->number()]);
+    }
+
+    public function testNorCanItBeTorn(): void
+    {
+        $this->taken();
+        $this->expectExceptionMessageMatches('~append-only~');
+        $this->records->getConnection()->executeStatement('DELETE FROM log_entry');
+    }
+}

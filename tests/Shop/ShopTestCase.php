@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Shop;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Bundle\FrameworkBundle\KernelBrowser;
+use Symfony\Bundle\FrameworkBundle\Test\WebTestCase;
+use Symfony\Component\Clock\Clock;
+use Symfony\Component\Clock\MockClock;
+use Symfony\Component\Clock\NativeClock;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\People\Role;
+use Yelbo\Shop\People\Worker;
+use Yelbo\Shop\Pieces\Bench;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Tests\Device\MachineInHand;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Journey\PieceMove;
+
+/** A small shop on the real database; every test's changes are rolled back after it. */
+abstract class ShopTestCase extends WebTestCase
+{
+    protected KernelBrowser $browser;
+    protected EntityManagerInterface $records;
+    protected FilmOnShelf $navy;
+    protected StockItem $sheets;
+    protected MockClock $clock;
+
+    protected function setUp(): void
+    {
+        $this->clock = new MockClock('2026-11-23 09:00:00');
+        Clock::set($this->clock);
+        $this->browser = self::createClient();
+        $this->browser->disableReboot();
+        $this->records = $this->get(EntityManagerInterface::class);
+        $hasher = $this->get(UserPasswordHasherInterface::class);
+        foreach ([['ines', 'Ines', Role::Owner], ['tomas', 'Tomas', Role::Bench]] as [$signIn, $name, $role]) {
+            $worker = new Worker($signIn, $name, $role);
+            $worker->setHash($hasher->hashPassword($worker, 'lantern'));
+            $this->records->persist($worker);
+        }
+        $this->navy = new FilmOnShelf(Film::Permanent, 'navy', '#1b2f57');
+        $this->sheets = new StockItem($this->navy, StockItem::SHEET, 300_000, 600_000, 3, '1');
+        $this->records->persist($this->navy);
+        $this->records->persist($this->sheets);
+        $this->records->flush();
+    }
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        Clock::set(new NativeClock());
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    protected function get(string $class): object
+    {
+        $service = self::getContainer()->get($class);
+        \assert($service instanceof $class);
+
+        return $service;
+    }
+
+    protected function machine(): MachineInHand
+    {
+        return $this->get(MachineInHand::class);
+    }
+
+    protected function answers(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Answers
+    {
+        return new Answers('Osric Tamblyn', '0700 900 181', $words, 'Coal hod', 'rectangle', '180mm', '110mm', '', 'outdoor', (string) $this->navy->id(), (string) $count, '2026-12-05', $appliedBy);
+    }
+
+    protected function taken(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Docket
+    {
+        return $this->get(TakeOrder::class)->begin($this->answers($words, $count, $appliedBy), true);
+    }
+
+    protected function approved(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Docket
+    {
+        $docket = $this->taken($words, $count, $appliedBy);
+        $size = $this->get(SizeOrder::class);
+        $size->draw($docket, $docket->version(), $docket->words(), new Design('bebas'), true);
+        $size->approve($docket, $docket->version(), 1, 'Osric Tamblyn');
+
+        return $docket;
+    }
+
+    /** A docket whose pieces have been cut. */
+    protected function cut(string $words = 'Kestrel', int $count = 1, string $appliedBy = 'shop'): Docket
+    {
+        $docket = $this->approved($words, $count, $appliedBy);
+        $this->get(Batching::class)->release($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces()));
+        foreach ($docket->pieces() as $piece) {
+            $piece->move(PieceMove::StartCut, $this->clock->now());
+            $piece->move(PieceMove::CutDone, $this->clock->now());
+        }
+        $this->records->flush();
+
+        return $docket;
+    }
+
+    protected function weed(Piece $piece): void
+    {
+        $bench = $this->get(Bench::class);
+        $bench->countOut($piece, $piece->version(), array_keys($bench->weeding($piece)->insides()));
+        $bench->move($piece, $piece->version(), PieceMove::Weeded, '');
+    }
+
+    /** @return list<string> what the book says of a docket, oldest first */
+    protected function book(Docket $docket): array
+    {
+        /** @var list<string> $says */
+        $says = $this->records->getConnection()->fetchFirstColumn('SELECT says FROM log_entry WHERE docket = ? ORDER BY id', [$docket->number()]);
+
+        return $says;
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+use Symfony\Component\Routing\RouterInterface;
+
+final class ClosedTest extends WebCase
+{
+    /** What may be seen without signing in. Everything else has to be closed. */
+    private const OPEN = ['me', 'sign-in', 'shell'];
+
+    public function testEveryRouteIsClosedUnlessNamedOpen(): void
+    {
+        $routes = $this->get(RouterInterface::class)->getRouteCollection();
+        self::assertGreaterThan(30, $routes->count());
+        foreach ($routes as $name => $route) {
+            if (\in_array($name, self::OPEN, true)) {
+                continue;
+            }
+            foreach ($route->getMethods() ?: ['GET', 'POST'] as $method) {
+                $path = preg_replace(['~\{(number|id)\}~', '~\{format\}~', '~\{order\}~', '~\{name\}~'], ['1', 'svg', 'pause', 'cure'], $route->getPath()) ?? '';
+                self::assertStringNotContainsString('{', $path, "$name: fill in its placeholder");
+                $problem = $this->ask($method, $path, []);
+                $this->assertProblem(401, 'Sign in', $problem);
+            }
+        }
+    }
+
+    public function testABenchWorkerIsRefusedTheOwnersPage(): void
+    {
+        $this->as('tomas');
+        $this->assertProblem(403, 'Only the owner', $this->ask('GET', '/api/rules'));
+        $this->assertProblem(403, 'Only the owner', $this->ask('PUT', '/api/rules/cure', ['value' => '1']));
+        $this->as('ines');
+        self::assertArrayHasKey('rules', $this->ask('GET', '/api/rules'));
+    }
+
+    public function testEveryChangeNeedsTheSessionsToken(): void
+    {
+        $this->as('ines');
+        $this->assertProblem(403, 'open too long', $this->ask('POST', '/api/dockets', ['answers' => []], false));
+        $this->assertProblem(403, 'open too long', $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'lantern'], false));
+    }
+
+    public function testSigningInAndOut(): void
+    {
+        $this->assertProblem(401, 'do not go together', $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'wrong']));
+        $this->assertProblem(401, 'do not go together', $this->ask('POST', '/api/sign-in', ['signIn' => 'nobody', 'password' => 'lantern']));
+        self::assertFalse($this->ask('GET', '/api/me')['signedIn']);
+        $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'lantern']);
+        self::assertSame(200, $this->status);
+        $me = $this->ask('GET', '/api/me');
+        self::assertSame(['Ines', 'owner', true], [$me['name'], $me['role'], $me['signedIn']]);
+        $this->ask('POST', '/api/sign-out');
+        self::assertSame(200, $this->status);
+        $this->assertProblem(401, 'Sign in', $this->ask('GET', '/api/line'));
+    }
+
+    public function testAnswersCarryStrictHeaders(): void
+    {
+        $this->ask('GET', '/api/me');
+        $headers = $this->browser->getResponse()->headers;
+        self::assertSame("default-src 'none'; frame-ancestors 'none'", $headers->get('Content-Security-Policy'));
+        self::assertSame('nosniff', $headers->get('X-Content-Type-Options'));
+        self::assertStringContainsString('no-store', (string) $headers->get('Cache-Control'));
+    }
+
+    public function testErrorsNeverShowTraces(): void
+    {
+        $this->as('ines');
+        $this->assertProblem(404, 'no docket Y-0009', $this->ask('GET', '/api/dockets/9'));
+        $this->assertProblem(404, 'nothing here', $this->ask('GET', '/api/nowhere'));
+        $this->assertProblem(405, 'cannot be done', $this->ask('DELETE', '/api/line'));
+        $this->browser->request('POST', '/api/fit', [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_X_YELBO_TOKEN' => (string) $this->ask('GET', '/api/me')['csrf']], '{broken');
+        self::assertSame(400, $this->browser->getResponse()->getStatusCode());
+        self::assertStringContainsString('cannot read', (string) $this->browser->getResponse()->getContent());
+    }
+}

@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+final class OrderTest extends WebCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('ines');
+    }
+
+    /** @return array<string, string> */
+    private function typed(string ...$changed): array
+    {
+        /** @var array<string, string> $typed */
+        $typed = [...$this->answers()->toArray(), ...$changed];
+
+        return $typed;
+    }
+
+    public function testAnOrderFromAskToTheYes(): void
+    {
+        $docket = $this->ask('POST', '/api/dockets', ['answers' => $this->typed(), 'take' => true]);
+        self::assertSame(200, $this->status);
+        self::assertSame(['sizing', 'size', 'Kestrel'], [$docket['state'], $docket['station'], $docket['label']]);
+        $fit = $this->ask('POST', '/api/fit', ['docket' => $docket['number'], 'words' => 'Kestrel', 'face' => 'bebas']);
+        self::assertTrue($fit['inside']);
+        self::assertEqualsWithDelta($fit['capHeight']['mm'], $fit['largest']['mm'], 0.001);
+        $path = '/api/dockets/'.$docket['number'];
+        $proofed = $this->ask('PUT', "$path/design", ['version' => $docket['version'], 'words' => 'Kestrel', 'face' => 'bebas', 'capHeight' => '30mm', 'proof' => true]);
+        self::assertSame('proofing', $proofed['state']);
+        self::assertSame('30', $proofed['proofs'][0]['capHeight']['metric']);
+        $this->assertProblem(422, 'Who says yes', $this->ask('POST', "$path/approve", ['version' => $proofed['version'], 'proof' => 1, 'by' => ' ']));
+        $approved = $this->ask('POST', "$path/approve", ['version' => $proofed['version'], 'proof' => 1, 'by' => 'Osric Tamblyn']);
+        self::assertSame(['making', 'batch'], [$approved['state'], $approved['station']]);
+        self::assertCount(2, $approved['pieces']);
+        self::assertSame('Ines', $approved['log'][0]['who']);
+        $late = $this->ask('POST', "$path/approve", ['version' => $proofed['version'], 'proof' => 1, 'by' => 'Osric Tamblyn']);
+        $this->assertProblem(409, 'changed meanwhile by Ines', $late);
+    }
+
+    public function testWrongAnswersComeBackAtTheirFieldsAndNothingIsStored(): void
+    {
+        $before = \count($this->ask('GET', '/api/dockets')['dockets']);
+        $problem = $this->ask('POST', '/api/dockets', ['answers' => $this->typed(width: 'wide', quantity: '0'), 'take' => true]);
+        $this->assertProblem(422, 'another look', $problem);
+        self::assertEqualsCanonicalizing(['width', 'quantity'], array_column($problem['fields'], 'field'));
+        self::assertCount($before, $this->ask('GET', '/api/dockets')['dockets']);
+    }
+
+    public function testWhatWasTypedIsKeptAsItWasTyped(): void
+    {
+        $docket = $this->ask('POST', '/api/dockets', ['answers' => $this->typed(width: 'about a foot'), 'take' => false]);
+        self::assertSame('asking', $docket['state']);
+        self::assertSame('about a foot', $docket['answers']['width']);
+        $taken = $this->ask('PUT', "/api/dockets/{$docket['number']}/answers", ['version' => $docket['version'], 'answers' => $this->typed(width: '1\' 1/2"'), 'take' => true]);
+        self::assertSame('sizing', $taken['state']);
+        self::assertEqualsWithDelta(317.5, $taken['thing']['size']['width']['mm'], 0.001);
+        self::assertSame('12 1/2', $taken['thing']['size']['width']['imperial']);
+    }
+
+    public function testAnswersComeLive(): void
+    {
+        $some = $this->ask('POST', '/api/answers', $this->typed(customer: '', neededOn: '2026-11-25'));
+        self::assertSame(200, $this->status);
+        self::assertSame(['customer'], array_column($some['wrong'], 'field'));
+        self::assertNotNull($some['fit']);
+        self::assertFalse($some['inTime']);
+        self::assertTrue($this->ask('POST', '/api/answers', $this->typed(neededOn: '2026-11-30'))['inTime']);
+        $bare = $this->ask('POST', '/api/answers', ['words' => 'Kestrel']);
+        self::assertNull($bare['fit']);
+        $undrawable = $this->ask('POST', '/api/answers', $this->typed(words: 'Ж🙂'));
+        self::assertStringContainsString('🙂', implode(' ', array_column($undrawable['wrong'], 'says')));
+    }
+
+    public function testBadSizesAtSizeAreSaidAtTheirField(): void
+    {
+        $docket = $this->taken();
+        foreach (['tall' => 'not a length', '0' => '0.5 mm', '40 m' => '20 m'] as $typed => $says) {
+            $problem = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'capHeight' => (string) $typed]);
+            $this->assertProblem(422, $says, $problem);
+            self::assertSame('capHeight', $problem['fields'][0]['field']);
+        }
+        $problem = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => ' ', 'face' => 'bebas']);
+        self::assertSame('words', $problem['fields'][0]['field']);
+    }
+
+    public function testSnagsComeWithTheirPlaceAndCures(): void
+    {
+        $docket = $this->taken();
+        $fit = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'great-vibes', 'capHeight' => '20mm']);
+        self::assertContains('thin-stroke', array_column($fit['snags'], 'code'));
+        self::assertNotNull($fit['snags'][0]['x']);
+        self::assertContains('enlarge', array_column($fit['snags'][0]['cures'], 'do'));
+        $outside = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'left' => '150mm', 'top' => '-20mm']);
+        self::assertFalse($outside['inside']);
+        self::assertSame([150.0, -20.0], [$outside['left']['mm'], $outside['top']['mm']]);
+    }
+
+    public function testWordsInEveryFaceTheCuttableFirst(): void
+    {
+        $docket = $this->taken();
+        $samples = $this->ask('POST', '/api/samples', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => ''])['samples'];
+        self::assertCount(\count($this->ask('GET', '/api/faces')['faces']), $samples);
+        $able = array_column($samples, 'canBeCut');
+        $sorted = $able;
+        rsort($sorted);
+        self::assertSame($sorted, $able);
+        self::assertSame('great-vibes', $samples[\count($samples) - 1]['face']);
+        self::assertStringContainsString('too thin', $samples[\count($samples) - 1]['says']);
+    }
+
+    public function testTheLineCountsDocketsWhereTheyStand(): void
+    {
+        $this->taken();
+        $this->approved('Damson');
+        $line = $this->ask('GET', '/api/line')['stations'];
+        self::assertSame(['ask', 'size', 'proof', 'batch', 'cut', 'weed', 'apply', 'send'], array_column($line, 'station'));
+        self::assertSame([0, 1, 0, 1, 0, 0, 0, 0], array_map(static fn (array $stop): int => \count($stop['waiting']), $line));
+        self::assertSame(0, $line[1]['late']);
+        $this->clock->modify('2026-12-03 09:00');
+        self::assertSame(1, $this->ask('GET', '/api/line')['stations'][1]['late'], 'it can no longer rest in time');
+        self::assertSame('Damson', $this->ask('GET', '/api/dockets?find=dams')['dockets'][0]['label']);
+        self::assertCount(1, $this->ask('GET', '/api/dockets?station=size')['dockets']);
+    }
+
+    public function testTheOwnersFiguresCountFromThenOn(): void
+    {
+        $docket = $this->taken();
+        $before = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas']);
+        $this->assertProblem(422, 'Write a figure', $this->ask('PUT', '/api/rules/clearance', ['value' => 'wide']));
+        $this->assertProblem(422, 'from 0 to 40', $this->ask('PUT', '/api/rules/clearance', ['value' => '95']));
+        $rules = $this->ask('PUT', '/api/rules/clearance', ['value' => '10']);
+        self::assertSame(10.0, array_column($rules['rules'], 'value', 'rule')['clearance']);
+        self::getContainer()->get('services_resetter')->reset();
+        self::ensureKernelShutdown();
+        $this->browser = self::createClient();
+        $this->as('ines');
+        $after = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas']);
+        self::assertLessThan($before['largest']['mm'], $after['largest']['mm']);
+        $book = $this->ask('GET', '/api/book')['lines'];
+        self::assertStringContainsString('5 → 10 %', $book[0]['says']);
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+use Yelbo\Shop\People\Worker;
+use Yelbo\Tests\Shop\ShopTestCase;
+
+/** The API as the page uses it: JSON in and out, with the session's token. */
+abstract class WebCase extends ShopTestCase
+{
+    protected int $status = 0;
+
+    protected function as(string $signIn): void
+    {
+        $worker = $this->records->getRepository(Worker::class)->findOneBy(['signIn' => $signIn]);
+        \assert($worker instanceof Worker);
+        $this->browser->loginUser($worker);
+    }
+
+    /** @return array<string, mixed> */
+    protected function ask(string $method, string $path, mixed $body = null, bool $token = true): array
+    {
+        $headers = ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'];
+        if ('GET' !== $method && $token) {
+            $this->browser->request('GET', '/api/me');
+            $me = json_decode((string) $this->browser->getResponse()->getContent(), true);
+            $headers['HTTP_X_YELBO_TOKEN'] = \is_array($me) ? (string) ($me['csrf'] ?? '') : '';
+        }
+        $this->browser->request($method, $path, [], [], $headers, null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
+        $response = $this->browser->getResponse();
+        $this->status = $response->getStatusCode();
+        $answer = json_decode((string) $response->getContent(), true);
+
+        return \is_array($answer) ? $answer : [];
+    }
+
+    /** @param array<string, mixed> $problem */
+    protected function assertProblem(int $status, string $says, array $problem): void
+    {
+        self::assertSame($status, $this->status, json_encode($problem, \JSON_THROW_ON_ERROR));
+        self::assertSame('application/problem+json', $this->browser->getResponse()->headers->get('Content-Type'));
+        self::assertSame($status, $problem['status']);
+        self::assertStringContainsString($says, (string) $problem['detail']);
+        self::assertStringNotContainsString('Exception', (string) $this->browser->getResponse()->getContent());
+    }
+}

@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+use Yelbo\Shop\Batches\Cutting;
+
+final class WorkTest extends WebCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('tomas');
+    }
+
+    public function testAPieceFromBatchToDelivered(): void
+    {
+        $this->approved('BOAT', 1, 'customer');
+        $waiting = $this->ask('GET', '/api/batches/waiting')['pieces'];
+        $chosen = ['film' => $this->navy->id(), 'pieces' => [['id' => $waiting[0]['id'], 'version' => $waiting[0]['version']]]];
+        $plan = $this->ask('POST', '/api/batches/plan', $chosen);
+        self::assertCount(1, $plan['places']);
+        self::assertSame([], $plan['left']);
+        $batch = $this->ask('POST', '/api/batches', $chosen);
+        self::assertSame('released', $batch['state']);
+        $this->assertProblem(409, 'changed meanwhile', $this->ask('POST', '/api/batches', $chosen));
+
+        self::ensureKernelShutdown();
+        $this->browser = self::createClient();
+        $this->browser->disableReboot();
+        $this->as('tomas');
+        $this->browser->request('GET', "/api/batches/{$batch['id']}/sheet.hpgl");
+        self::assertStringStartsWith('IN;', (string) $this->browser->getResponse()->getContent());
+        self::assertStringContainsString('attachment', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+
+        $cutting = $this->ask('POST', "/api/batches/{$batch['id']}/cut", ['version' => $batch['version'], 'stock' => $this->sheets->id()]);
+        self::assertSame('cutting', $cutting['state'], json_encode($cutting, \JSON_THROW_ON_ERROR));
+        $cutter = $this->ask('POST', '/api/cutter/pause');
+        self::assertSame(['paused', $batch['id']], [$cutter['state'], $cutter['batch']]);
+        $this->assertProblem(422, 'is paused', $this->ask('POST', '/api/cutter/pause'));
+        $this->ask('POST', '/api/cutter/resume');
+        $this->machine()->machine->pass(10_000);
+        $job = $this->machine()->status()->job ?? '';
+        self::assertFalse($this->get(Cutting::class)->follow($batch['id'], $job));
+
+        $piece = $this->ask('GET', '/api/pieces?station=weed')['pieces'][0];
+        $weeding = $this->ask('GET', "/api/pieces/{$piece['id']}/weeding");
+        self::assertCount(4, $weeding['insides']);
+        $this->assertProblem(422, 'Not all inside', $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'weeded', 'version' => $piece['version']]));
+        $out = $this->ask('PUT', "/api/pieces/{$piece['id']}/out", ['version' => $piece['version'], 'numbers' => [0, 1, 2, 3]]);
+        self::assertSame([0, 1, 2, 3], $out['out']);
+        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'weeded', 'version' => $out['piece']['version']]);
+        self::assertSame('applying', $piece['state']);
+
+        $steps = $this->ask('GET', "/api/pieces/{$piece['id']}/steps");
+        $ticked = $this->ask('PUT', "/api/pieces/{$piece['id']}/steps", ['version' => $piece['version'], 'numbers' => array_column($steps['steps'], 'nth')]);
+        self::assertSame([true], array_values(array_unique(array_column($ticked['steps'], 'done'))));
+        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'packed', 'version' => $ticked['piece']['version']]);
+        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'post', 'version' => $piece['version'], 'detail' => 'TW-7']);
+        self::assertSame(['on-its-way', 'TW-7'], [$piece['state'], $piece['tracking']]);
+        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'deliver', 'version' => $piece['version']]);
+        self::assertNull($piece['station']);
+        self::assertSame('done', $this->ask('GET', "/api/dockets/{$piece['docket']}")['state']);
+        self::assertSame(2, $this->ask('GET', '/api/stock')['items'][0]['count'] + $this->ask('GET', '/api/stock')['items'][1]['count'] - 1);
+    }
+
+    public function testACutterThatIsOffIsSaidNotThrown(): void
+    {
+        $this->machine()->on = false;
+        $cutter = $this->ask('GET', '/api/cutter');
+        self::assertSame(200, $this->status);
+        self::assertFalse($cutter['answers']);
+        $this->assertProblem(422, 'switched on', $this->ask('POST', '/api/cutter/stop'));
+    }
+
+    public function testUnknownMovesAndPiecesAreRefused(): void
+    {
+        $docket = $this->approved();
+        $id = $docket->pieces()[0]->id();
+        $this->assertProblem(422, 'no such move', $this->ask('POST', "/api/pieces/$id/moves", ['move' => 'fly', 'version' => 1]));
+        $this->assertProblem(409, 'cannot be done', $this->ask('POST', "/api/pieces/$id/moves", ['move' => 'hand-over', 'version' => 1]));
+        $this->assertProblem(404, 'no such piece', $this->ask('GET', '/api/pieces/999999/weeding'));
+        $this->assertProblem(404, 'no batch', $this->ask('GET', '/api/batches/999999'));
+    }
+}

@@ -1,0 +1,185 @@
+import { useQuery } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, ask, type Docket } from '../api/client';
+import { docket as docketQuery, useChange } from '../api/queries';
+import { ObjectDrawing } from '../drawing/ObjectDrawing';
+import { Caution, Facts, FilmName, Move, NextMove, Ready, Section, Trouble, useShown } from '../parts/basics';
+import { ReasonDialog } from '../parts/dialog';
+import { asDay, asMoment, until, useNow } from '../parts/time';
+import { stationName, workAt } from './stations';
+
+/** The docket, the same at every station. */
+export function DocketDrawer({ number, onClose }: { number: number | null; onClose: () => void }) {
+  return (
+    <Dialog.Root open={number !== null} onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-20 bg-ink/25" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="slide-in outline-none fixed inset-y-0 right-0 z-30 flex w-[min(440px,100vw)] flex-col border-l-2 border-ink bg-ground"
+        >
+          {number !== null && <Inside number={number} onClose={onClose} />}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function Inside({ number, onClose }: { number: number; onClose: () => void }) {
+  const query = useQuery(docketQuery(number));
+  return (
+    <>
+      {query.data === undefined && (
+        <Dialog.Title className="p-4 title">Docket Y-{String(number).padStart(4, '0')}</Dialog.Title>
+      )}
+      <Ready query={query} what="the docket">
+        {(docket) => <Content docket={docket} onClose={onClose} />}
+      </Ready>
+    </>
+  );
+}
+
+function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
+  const navigate = useNavigate();
+  const proof = docket.proofs.at(-1);
+  const [cancelling, setCancelling] = useState(false);
+  const now = useNow();
+  const shown = useShown();
+  const move = useChange(
+    ({ move, detail }: { move: string; detail: string }) =>
+      ask(
+        api.POST('/api/dockets/{number}/moves', {
+          params: { path: { number: docket.number } },
+          body: { move, version: docket.version, detail },
+        }),
+      ),
+    () => setCancelling(false),
+  );
+  const waits = docket.pieces.filter((piece) => piece.state === 'curing' && piece.restsUntil);
+  const facts: [string, React.ReactNode][] = [
+    ['on', docket.thing ? `${docket.thing.name}, ${shown.size(docket.thing.size)}` : 'not measured yet'],
+    ['film', docket.film ? <FilmName film={docket.film} /> : 'not chosen yet'],
+    ['how many', docket.quantity],
+    [
+      'used',
+      `${docket.useOf === 'vehicle' ? 'on a vehicle' : docket.useOf === 'washed' ? 'washed' : `${docket.useOf}s`}`,
+    ],
+    [
+      'needed',
+      <span key="needed" className={docket.late ? 'font-semibold text-signal-ink' : undefined}>
+        {asDay(docket.neededAt)}
+        {docket.late && ', late'}
+      </span>,
+    ],
+    ['on its object by', asDay(docket.onBy)],
+    ['applied by', docket.appliedHere ? 'the shop' : 'the customer'],
+  ];
+  return (
+    <>
+      <div className="flex items-start justify-between gap-3 border-b border-rule px-5 py-3">
+        <div>
+          <p className="label">
+            Docket {docket.tag} · {docket.station ? stationName(docket.station) : docket.state}
+          </p>
+          <Dialog.Title className="title break-words">{docket.label}</Dialog.Title>
+          <p className="text-ink2">
+            {docket.customer || 'nobody named yet'}
+            {docket.contact && ` · ${docket.contact}`}
+          </p>
+        </div>
+        <Move onClick={onClose} keys="Esc">
+          Close
+        </Move>
+      </div>
+      <section aria-label="Docket contents" className="min-h-0 flex-1 overflow-auto px-5 py-4" tabIndex={-1}>
+        {docket.thing && proof && (
+          <div className="mb-4 h-52 border border-rule">
+            <ObjectDrawing
+              art={{ ...proof, object: docket.thing.size, outline: docket.thing.outline }}
+              swatch={docket.film?.swatch ?? '#12201f'}
+              rulers={false}
+              label={`${docket.label} on ${docket.thing.name}`}
+            />
+          </div>
+        )}
+        <Section title="The order">
+          <Facts rows={facts} />
+          {docket.note && <p className="mt-2">“{docket.note}”</p>}
+        </Section>
+        {docket.cautions.map((caution) => (
+          <div key={caution} className="mb-3">
+            <Caution>{caution}</Caution>
+          </div>
+        ))}
+        {waits.length > 0 && (
+          <Section title="Waits running">
+            {waits.map((piece) => (
+              <p key={piece.id}>
+                {piece.tag} rests {until(piece.restsUntil ?? '', now) ?? 'no longer'}
+              </p>
+            ))}
+          </Section>
+        )}
+        {docket.pieces.length > 0 && (
+          <Section title="Pieces">
+            <ul>
+              {docket.pieces.map((piece) => (
+                <li key={piece.id} className="flex justify-between border-b border-rule py-1.5">
+                  <span>{piece.tag}</span>
+                  <span className="text-ink2">
+                    {piece.state.replaceAll('-', ' ')}
+                    {piece.recuts > 0 && `, recut ${piece.recuts}`}
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </Section>
+        )}
+        <Section title="What happened">
+          <ol className="text-[15px]">
+            {docket.log.map((entry) => (
+              <li key={entry.id} className="border-b border-rule py-1.5">
+                {entry.says}
+                <span className="block text-sm text-ink2">
+                  {entry.who}, {asMoment(entry.at)}
+                </span>
+              </li>
+            ))}
+          </ol>
+        </Section>
+        {docket.moves.some((next) => next.move === 'cancel') && (
+          <Move onClick={() => setCancelling(true)}>Cancel the order</Move>
+        )}
+        <Trouble says={cancelling ? null : move.error?.message} />
+      </section>
+      {docket.station && (
+        <div className="border-t border-rule p-4">
+          <NextMove
+            onClick={() => {
+              onClose();
+              navigate(
+                docket.station === 'ask' || docket.station === 'size' || docket.station === 'proof'
+                  ? workAt(docket.station, docket.number)
+                  : `/${docket.station}`,
+              );
+            }}
+          >
+            {`Go on at ${stationName(docket.station)}`}
+          </NextMove>
+        </div>
+      )}
+      <ReasonDialog
+        open={cancelling}
+        onClose={() => setCancelling(false)}
+        title={`Cancel ${docket.tag}?`}
+        what="It leaves the line and cannot be brought back. The book keeps it."
+        label="Why"
+        button="Cancel the order"
+        onReason={(detail) => move.mutate({ move: 'cancel', detail })}
+        says={move.error?.fields.reason ?? move.error?.message}
+      />
+    </>
+  );
+}

@@ -1,0 +1,53 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { found } from '../api/queries';
+import { Box } from '../parts/dialog';
+import { TextField } from '../parts/fields';
+import { asDay, useSettled } from '../parts/time';
+import { stationName } from './stations';
+
+export function Find({ open, onClose }: { open: boolean; onClose: () => void }) {
+  const [what, setWhat] = useState('');
+  const settled = useSettled(what);
+  const { data } = useQuery(found(settled));
+  const navigate = useNavigate();
+  const go = (number: number) => {
+    onClose();
+    setWhat('');
+    navigate({ search: `docket=${number}` });
+  };
+  const rows = settled.trim() === '' ? [] : (data?.dockets ?? []);
+  return (
+    <Box open={open} onClose={onClose} title="Find" what="By number, customer, words or object.">
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          if (rows[0]) {
+            go(rows[0].number);
+          }
+        }}
+      >
+        <TextField label="Looking for" value={what} onChange={setWhat} autoFocus />
+      </form>
+      <div aria-live="polite" className="mt-3 max-h-80 overflow-auto">
+        {rows.map((row) => (
+          <button key={row.number} type="button" className="row-link" onClick={() => go(row.number)}>
+            <span className="flex justify-between gap-3">
+              <b className="font-semibold">
+                {row.tag} {row.label}
+              </b>
+              <span>{row.station ? stationName(row.station) : row.state}</span>
+            </span>
+            <span className="text-sm text-ink2">
+              {row.customer} · {row.object} · {asDay(row.neededAt)}
+            </span>
+          </button>
+        ))}
+        {settled.trim() !== '' && data && rows.length === 0 && (
+          <p className="py-3 text-ink2">Nothing by that name or number.</p>
+        )}
+      </div>
+    </Box>
+  );
+}

@@ -1,0 +1,152 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useCallback, useState } from 'react';
+import { NavLink, Outlet, useLocation, useNavigate, useSearchParams } from 'react-router';
+import { api, ask, type Schemas } from '../api/client';
+import { line, me } from '../api/queries';
+import { asMoment, useNow } from '../parts/time';
+import { useUnits } from '../parts/units';
+import { DocketDrawer } from './DocketDrawer';
+import { Find } from './Find';
+import { KeyList } from './KeyList';
+import { useKey, useNextMove } from './keys';
+import { Line } from './Line';
+import { STATIONS } from './stations';
+
+/** What stands round every station: the shop, the line, the quieter pages, and the docket drawer. */
+export function Frame({ who }: { who: Schemas['MeView'] }) {
+  const navigate = useNavigate();
+  const location = useLocation();
+  const [search, setSearch] = useSearchParams();
+  const [finding, setFinding] = useState(false);
+  const [keys, setKeys] = useState(false);
+  const now = useNow();
+  const { units, turn } = useUnits();
+  const client = useQueryClient();
+  const shown = Number(search.get('docket')) || null;
+
+  const open = useCallback(
+    (docket: number | null) => {
+      const next = new URLSearchParams(window.location.search);
+      if (docket === null) {
+        next.delete('docket');
+      } else {
+        next.set('docket', String(docket));
+      }
+      setSearch(next);
+    },
+    [setSearch],
+  );
+
+  useStationKeys(navigate);
+  useNextMove();
+  useKey('n', (event) => {
+    event.preventDefault();
+    navigate('/ask/new');
+  });
+  useKey('/', (event) => {
+    event.preventDefault();
+    setFinding(true);
+  });
+  useKey('?', () => setKeys(true));
+  useNeighbours(location.pathname);
+
+  return (
+    <div className="flex h-full flex-col">
+      <a
+        href="#work"
+        className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-ink focus:p-3 focus:text-paper"
+      >
+        To the work
+      </a>
+      <header className="shrink-0 bg-paper">
+        <div className="flex h-[46px] items-center gap-5 px-5 text-[15px] max-lg:gap-3 max-lg:px-2">
+          <span className="mr-auto font-label text-[22px] whitespace-nowrap">
+            <b className="font-semibold">Yelbo</b> <span className="text-ink2">{who.shop}</span>
+          </span>
+          <Quiet to="/stock">Stock</Quiet>
+          <Quiet to="/week">Week</Quiet>
+          <Quiet to="/book">Book</Quiet>
+          {who.role === 'owner' && <Quiet to="/figures">Figures</Quiet>}
+          <button type="button" className="min-h-8 text-ink2 hover:text-ink" onClick={() => setFinding(true)}>
+            Find <kbd>/</kbd>
+          </button>
+          <button type="button" className="min-h-8 font-semibold" onClick={() => navigate('/ask/new')}>
+            New order <kbd>N</kbd>
+          </button>
+          <button
+            type="button"
+            className="min-h-8 border-l border-rule pl-4"
+            onClick={turn}
+            title="Which system comes first"
+          >
+            {units === 'metric' ? 'mm first' : 'in first'}
+          </button>
+          <span className="whitespace-nowrap text-ink2 max-lg:hidden">{asMoment(new Date(now).toISOString())}</span>
+          <button
+            type="button"
+            className="min-h-8"
+            title={`${who.name} is signed in`}
+            onClick={() =>
+              ask(api.POST('/api/sign-out')).finally(() => {
+                client.clear();
+                client.invalidateQueries({ queryKey: me.queryKey });
+                navigate('/');
+              })
+            }
+          >
+            {who.name} · sign out
+          </button>
+        </div>
+        <Line />
+      </header>
+      <main id="work" className="min-h-0 flex-1" tabIndex={-1}>
+        <Outlet />
+      </main>
+      <DocketDrawer number={shown} onClose={() => open(null)} />
+      <Find open={finding} onClose={() => setFinding(false)} />
+      <KeyList open={keys} onClose={() => setKeys(false)} />
+    </div>
+  );
+}
+
+function Quiet({ to, children }: { to: string; children: string }) {
+  return (
+    <NavLink
+      to={to}
+      className={({ isActive }) => `py-1 ${isActive ? 'border-b-2 border-ink font-semibold' : 'hover:underline'}`}
+    >
+      {children}
+    </NavLink>
+  );
+}
+
+function useStationKeys(navigate: (to: string) => void) {
+  const go = (nth: number) => () => navigate(`/${STATIONS[nth]}`);
+  useKey('1', go(0));
+  useKey('2', go(1));
+  useKey('3', go(2));
+  useKey('4', go(3));
+  useKey('5', go(4));
+  useKey('6', go(5));
+  useKey('7', go(6));
+  useKey('8', go(7));
+}
+
+/** `[` and `]`: the docket before and after at this station. */
+function useNeighbours(path: string) {
+  const navigate = useNavigate();
+  const { data } = useQuery(line);
+  const [, station, open] = path.split('/');
+  const [search] = useSearchParams();
+  const step = (by: number) => () => {
+    const waiting = data?.stations.find((stop) => stop.station === station)?.waiting ?? [];
+    const direct = station === 'ask' || station === 'size' || station === 'proof';
+    const here = waiting.findIndex((tick) => tick.number === Number(direct ? open : search.get('docket')));
+    const next = waiting[here === -1 ? (by > 0 ? 0 : waiting.length - 1) : here + by];
+    if (next) {
+      navigate(direct ? `/${station}/${next.number}` : `/${station}?docket=${next.number}`);
+    }
+  };
+  useKey(']', step(1));
+  useKey('[', step(-1));
+}

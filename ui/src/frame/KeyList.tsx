@@ -1,0 +1,30 @@
+import { Box } from '../parts/dialog';
+
+const KEYS: [string, string][] = [
+  ['1 … 8', 'the stations'],
+  ['N', 'new order'],
+  ['/', 'find a docket'],
+  ['[ ]', 'the docket before, the docket after'],
+  ['Enter', 'the next move'],
+  ['← ↑ → ↓', 'move the decal by a tick, with Shift by ten'],
+  ['C', 'back to the middle'],
+  ['Ctrl Z, Ctrl Y', 'undo and redo a drawing'],
+  ['1 … 9, 0', 'at Weed with Shift: tap an inside piece'],
+  ['Esc', 'close what is open'],
+  ['?', 'this list'],
+];
+
+export function KeyList({ open, onClose }: { open: boolean; onClose: () => void }) {
+  return (
+    <Box open={open} onClose={onClose} title="Keys" what="They work wherever nobody is typing.">
+      <dl>
+        {KEYS.map(([key, does]) => (
+          <div key={key} className="flex gap-4 border-b border-rule py-1.5">
+            <dt className="w-36 font-medium">{key}</dt>
+            <dd>{does}</dd>
+          </div>
+        ))}
+      </dl>
+    </Box>
+  );
+}

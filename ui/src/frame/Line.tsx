@@ -1,0 +1,97 @@
+import { useQuery } from '@tanstack/react-query';
+import { NavLink, useNavigate, useSearchParams } from 'react-router';
+import type { Schemas } from '../api/client';
+import { line } from '../api/queries';
+import { asDay } from '../parts/time';
+import { STATIONS, stationName } from './stations';
+
+/**
+ * The line: one continuous rule with the eight stations as its long ticks and every waiting
+ * docket as a small one. Late ones stand taller, in the signal colour.
+ */
+export function Line() {
+  const { data } = useQuery(line);
+  const stations: Schemas['StationView'][] =
+    data?.stations ?? STATIONS.map((station, nth) => ({ station, nth: nth + 1, late: 0, waiting: [] }));
+  return (
+    <nav aria-label="The line" className="grid grid-cols-8 border-b-2 border-ink px-5 max-lg:px-2">
+      {stations.map((station) => (
+        <Stop key={station.station} station={station} />
+      ))}
+    </nav>
+  );
+}
+
+function Stop({ station }: { station: Schemas['StationView'] }) {
+  const count = station.waiting.length;
+  const says = `${stationName(station.station)}, ${count} waiting${station.late > 0 ? `, ${station.late} late` : ''}`;
+  return (
+    <NavLink
+      to={`/${station.station}`}
+      aria-label={says}
+      title={`Key ${station.nth}`}
+      className={({ isActive }) =>
+        `on-ink relative block h-[52px] border-l-2 border-ink pt-1 pl-2 pr-2 ${isActive ? 'bg-ink text-paper' : 'hover:bg-shade'}`
+      }
+    >
+      {({ isActive }) => (
+        <>
+          <span className="flex items-baseline justify-between">
+            <span className="font-label text-[19px] leading-6 font-semibold">{stationName(station.station)}</span>
+            <span className="font-label text-[15px]">
+              {station.late > 0 && (
+                <span className={`mr-2 font-semibold ${isActive ? 'text-paper' : 'text-signal-ink'}`}>
+                  {station.late} late
+                </span>
+              )}
+              <span className={isActive ? '' : 'text-ink2'}>{count}</span>
+            </span>
+          </span>
+          <Ticks waiting={station.waiting} light={isActive} />
+        </>
+      )}
+    </NavLink>
+  );
+}
+
+/** One tick a docket. They are a picture: the same dockets stand in the station's own list. */
+function Ticks({ waiting, light }: { waiting: Schemas['TickView'][]; light: boolean }) {
+  const navigate = useNavigate();
+  const [search] = useSearchParams();
+  const most = 14;
+  return (
+    <span aria-hidden="true" className="absolute right-1 bottom-0 left-1.5 flex h-[21px] items-end">
+      {waiting.slice(0, most).map((tick) => (
+        // biome-ignore lint/a11y/noStaticElementInteractions: a picture for the pointer; keys reach the same through the lists
+        // biome-ignore lint/a11y/useKeyWithClickEvents: as above
+        <span
+          key={tick.number}
+          className="flex h-full w-[9px] cursor-pointer items-end justify-center"
+          title={`${tick.tag} ${tick.label} · ${tick.customer} · ${asDay(tick.neededAt)}${tick.late ? ' · late' : ''}`}
+          onClick={(event) => {
+            event.preventDefault();
+            event.stopPropagation();
+            const next = new URLSearchParams(search);
+            next.set('docket', String(tick.number));
+            navigate({ search: next.toString() });
+          }}
+        >
+          <span
+            className={tick.late ? 'w-[3px]' : 'w-[2px]'}
+            style={{
+              height: tick.late ? 19 : 9,
+              background: tick.late
+                ? light
+                  ? '#ff8a5c'
+                  : 'var(--color-signal)'
+                : light
+                  ? 'var(--color-paper)'
+                  : 'var(--color-ink)',
+            }}
+          />
+        </span>
+      ))}
+      {waiting.length > most && <span className="pl-0.5 text-xs leading-3">+{waiting.length - most}</span>}
+    </span>
+  );
+}

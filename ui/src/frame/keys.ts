@@ -1,0 +1,49 @@
+import { useEffect } from 'react';
+
+const TYPING = 'input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]';
+
+/** A key anywhere on the page, unless somebody is typing or a dialog is open. */
+export function useKey(key: string, act: (event: KeyboardEvent) => void, on = true): void {
+  useEffect(() => {
+    if (!on) {
+      return;
+    }
+    const listen = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement | null;
+      if (event.key !== key || event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) {
+        return;
+      }
+      if (target?.closest(TYPING) || document.querySelector('[role=dialog][data-state=open]')) {
+        return;
+      }
+      act(event);
+    };
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, [key, act, on]);
+}
+
+/** Enter is the next move: the one button marked as such, unless another control has the focus. */
+export function useNextMove(): void {
+  useEffect(() => {
+    const listen = (event: KeyboardEvent) => {
+      const target = event.target as HTMLElement | null;
+      if (
+        event.key !== 'Enter' ||
+        event.defaultPrevented ||
+        event.ctrlKey ||
+        target?.closest(`${TYPING}, button, a, [role=radio]`)
+      ) {
+        return;
+      }
+      const scope = document.querySelector('[role=dialog][data-state=open]') ?? document;
+      const next = scope.querySelector<HTMLButtonElement>('[data-next]:not(:disabled)');
+      if (next) {
+        event.preventDefault();
+        next.click();
+      }
+    };
+    window.addEventListener('keydown', listen);
+    return () => window.removeEventListener('keydown', listen);
+  }, []);
+}

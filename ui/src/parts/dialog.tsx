@@ -1,0 +1,86 @@
+import { Dialog } from 'radix-ui';
+import { type ReactNode, useState } from 'react';
+import { Move, NextMove } from './basics';
+import { TextField } from './fields';
+
+/** A question that needs words: why, by whom. Asks once and says what will happen. */
+export function ReasonDialog({
+  open,
+  onClose,
+  title,
+  what,
+  label,
+  button,
+  suggestions = [],
+  onReason,
+  says,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  what: string;
+  label: string;
+  button: string;
+  suggestions?: string[];
+  onReason: (reason: string) => void;
+  says?: string;
+}) {
+  const [reason, setReason] = useState('');
+  return (
+    <Box open={open} onClose={onClose} title={title} what={what}>
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          onReason(reason);
+        }}
+      >
+        <TextField label={label} value={reason} onChange={setReason} says={says} autoFocus />
+        {suggestions.length > 0 && (
+          <div className="flex flex-wrap gap-2">
+            {suggestions.map((suggestion) => (
+              <Move key={suggestion} tall onClick={() => setReason(suggestion)}>
+                {suggestion}
+              </Move>
+            ))}
+          </div>
+        )}
+        <div className="flex gap-3">
+          <Move tall className="flex-1" onClick={onClose} keys="Esc">
+            Leave it
+          </Move>
+          <NextMove type="submit" className="flex-1" tall={false}>
+            {button}
+          </NextMove>
+        </div>
+      </form>
+    </Box>
+  );
+}
+
+export function Box({
+  open,
+  onClose,
+  title,
+  what,
+  children,
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  what: string;
+  children: ReactNode;
+}) {
+  return (
+    <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <Dialog.Content className="outline-none fixed top-1/2 left-1/2 z-50 w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-ground p-6">
+          <Dialog.Title className="title">{title}</Dialog.Title>
+          <Dialog.Description className="mt-1 mb-4 text-ink2">{what}</Dialog.Description>
+          {children}
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}

@@ -1,0 +1,269 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, ask, type Batch, type Schemas } from '../../api/client';
+import { batches, stock as stockQuery, useChange } from '../../api/queries';
+import { SheetDrawing } from '../../drawing/SheetDrawing';
+import { Caution, Facts, Move, NextMove, Nothing, Ready, Section, Swatch, Trouble, useShown } from '../../parts/basics';
+import { Box } from '../../parts/dialog';
+import { SelectField } from '../../parts/fields';
+
+export function CutStation() {
+  const query = useQuery(batches);
+  const [chosen, setChosen] = useState<number | null>(null);
+  return (
+    <Ready query={query} what="the batches">
+      {({ batches: open }) => {
+        const batch = open.find((one) => one.id === chosen) ?? open.find((one) => one.state === 'cutting') ?? open[0];
+        return batch ? (
+          <div className="grid h-full grid-cols-[220px_1fr]">
+            <nav aria-label="Released batches" className="min-h-0 overflow-auto border-r border-rule">
+              <h2 className="label px-4 pt-3 pb-2">Released</h2>
+              {open.map((one) => (
+                <button
+                  key={one.id}
+                  type="button"
+                  className="row-link on-ink min-h-14"
+                  aria-current={one.id === batch.id ? 'true' : undefined}
+                  onClick={() => setChosen(one.id)}
+                >
+                  <span className="flex items-center gap-2 font-semibold">
+                    <Swatch film={one.film} /> Batch {one.id}
+                  </span>
+                  <span className="block text-sm opacity-80">
+                    {one.places.length} {one.places.length === 1 ? 'piece' : 'pieces'}, {one.film.name}
+                  </span>
+                  {one.state === 'cutting' && (
+                    <span className="block text-sm">cutting, {Math.round(one.progress * 100)} %</span>
+                  )}
+                </button>
+              ))}
+            </nav>
+            <Board key={batch.id} batch={batch} />
+          </div>
+        ) : (
+          <Nothing title="Nothing to cut">Release a batch at Batch and it comes here.</Nothing>
+        );
+      }}
+    </Ready>
+  );
+}
+
+function Board({ batch }: { batch: Batch }) {
+  const shown = useShown();
+  const navigate = useNavigate();
+  const [stockId, setStockId] = useState(String(batch.stock.id));
+  const [tested, setTested] = useState(false);
+  const [asking, setAsking] = useState(false);
+  const shelf = useQuery(stockQuery);
+  const cutter = useQuery({
+    queryKey: ['cutter'],
+    queryFn: () => ask(api.GET('/api/cutter')),
+    refetchInterval: batch.state === 'cutting' ? 350 : 3000,
+  });
+  const start = useChange(
+    () =>
+      ask(
+        api.POST('/api/batches/{id}/cut', {
+          params: { path: { id: batch.id } },
+          body: { version: batch.version, stock: Number(stockId) },
+        }),
+      ),
+    () => setAsking(false),
+  );
+  const order = useChange((word: 'pause' | 'resume' | 'stop' | 'jam') =>
+    ask(api.POST('/api/cutter/{order}', { params: { path: { order: word } } })),
+  );
+  const dissolve = useChange(
+    () =>
+      ask(
+        api.POST('/api/batches/{id}/dissolve', {
+          params: { path: { id: batch.id } },
+          body: { version: batch.version },
+        }),
+      ),
+    () => navigate('/batch'),
+  );
+  const cutting = batch.state === 'cutting';
+  const live = cutter.data?.batch === batch.id ? cutter.data : undefined;
+  const offers = (shelf.data?.items ?? []).filter(
+    (item) => item.film.id === batch.film.id && (item.count > 0 || item.id === batch.stock.id),
+  );
+  return (
+    <div className="grid min-h-0 grid-cols-[1fr_344px]">
+      <div className="min-h-0">
+        <SheetDrawing
+          stock={batch.stock}
+          places={batch.places}
+          length={batch.length}
+          swatch={batch.film.swatch}
+          knife={live && cutting ? { x: live.x, y: live.y, share: live.share, alive: true } : undefined}
+          label={`Batch ${batch.id} on ${batch.stock.number}`}
+        />
+      </div>
+      <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="The cutter">
+        <div className="min-h-0 flex-1 overflow-auto p-5">
+          <p className="label">Batch {batch.id}</p>
+          <h1 className="title mb-3">{batch.film.name}</h1>
+          <Facts
+            rows={[
+              ['pieces', batch.places.length],
+              ['on', `${batch.stock.number}, ${shown.size(batch.stock.size)}`],
+              ['to cut', `${batch.metres.toFixed(1)} m`],
+              ['reaches down', shown.one(batch.length)],
+            ]}
+          />
+          <p className="my-3 flex gap-3 text-[15px]">
+            {(['svg', 'hpgl', 'dxf'] as const).map((format) => (
+              <a
+                key={format}
+                className="inline-flex min-h-12 min-w-12 items-center underline"
+                href={`/api/batches/${batch.id}/sheet.${format}`}
+                download
+              >
+                {format.toUpperCase()}
+              </a>
+            ))}
+            <span className="text-ink2">cut file</span>
+          </p>
+          <Section title="The cutter">
+            <CutterState cutter={cutter.data} cutting={cutting} live={live} />
+          </Section>
+          {batch.trouble && !cutting && (
+            <div className="mb-4">
+              <Trouble says={batch.trouble} />
+            </div>
+          )}
+          {!cutting && (
+            <>
+              <div className="mb-3">
+                <SelectField
+                  label="What is loaded"
+                  value={stockId}
+                  onChange={setStockId}
+                  says={start.error?.fields.stock}
+                  options={offers.map((item) => ({
+                    value: String(item.id),
+                    label: `${item.number}, ${shown.size(item.size)}, bin ${item.bin}`,
+                  }))}
+                />
+              </div>
+              <label className="mb-3 flex min-h-12 cursor-pointer items-center gap-3">
+                <input
+                  type="checkbox"
+                  className="h-6 w-6 accent-ink"
+                  checked={tested}
+                  onChange={(event) => setTested(event.target.checked)}
+                />
+                <span>The test cut weeds clean and only scores the liner.</span>
+              </label>
+              <Caution>
+                Film face up, pressed down in the top left corner. Keep fingers and sleeves off the carriage.
+              </Caution>
+              <Move className="mt-4" onClick={() => dissolve.mutate(undefined)} disabled={dissolve.isPending}>
+                Take the batch apart
+              </Move>
+            </>
+          )}
+        </div>
+        <div className="flex flex-col gap-3 border-t border-rule p-5">
+          <Trouble
+            says={
+              start.error && !start.error.fields.stock
+                ? start.error.message
+                : (order.error?.message ?? dissolve.error?.message)
+            }
+          />
+          {cutting ? (
+            <>
+              <div className="grid grid-cols-2 gap-3">
+                <Move tall onClick={() => order.mutate('stop')}>
+                  Stop
+                </Move>
+                <Move tall onClick={() => order.mutate('jam')} title="For trying out: the simulated cutter jams">
+                  Make it jam
+                </Move>
+              </div>
+              {live?.state === 'paused' ? (
+                <NextMove onClick={() => order.mutate('resume')}>Go on cutting</NextMove>
+              ) : (
+                <Move tall onClick={() => order.mutate('pause')}>
+                  Pause
+                </Move>
+              )}
+            </>
+          ) : (
+            <NextMove onClick={() => setAsking(true)} disabled={!tested || !cutter.data?.answers}>
+              {tested ? 'Start cutting' : 'First the test cut'}
+            </NextMove>
+          )}
+        </div>
+      </aside>
+      <Box
+        open={asking}
+        onClose={() => setAsking(false)}
+        title={`Cut batch ${batch.id}?`}
+        what={`The knife goes into ${batch.stock.number} for ${batch.metres.toFixed(1)} m. A cut cannot be undone.`}
+      >
+        <Trouble says={start.error?.message} />
+        <div className="mt-3 flex gap-3">
+          <Move tall className="flex-1" onClick={() => setAsking(false)} keys="Esc">
+            Not yet
+          </Move>
+          <NextMove
+            className="flex-1"
+            tall={false}
+            onClick={() => start.mutate(undefined)}
+            disabled={start.isPending}
+            autoFocus
+          >
+            Cut it
+          </NextMove>
+        </div>
+      </Box>
+    </div>
+  );
+}
+
+function CutterState({
+  cutter,
+  cutting,
+  live,
+}: {
+  cutter: Schemas['CutterView'] | undefined;
+  cutting: boolean;
+  live: Schemas['CutterView'] | undefined;
+}) {
+  if (!cutter) {
+    return <p role="status">Asking the cutter …</p>;
+  }
+  if (!cutting || !live) {
+    return (
+      <p className={cutter.answers ? '' : 'font-medium text-signal-ink'}>
+        {cutter.state === 'done' ? 'Idle. The last job is done.' : cutter.says}
+      </p>
+    );
+  }
+  const share = Math.round(live.share * 100);
+  return (
+    <div aria-live="polite">
+      <p>
+        <span className="figure">{share} %</span>{' '}
+        <span className="text-ink2">
+          {live.state === 'paused' ? 'paused' : `about ${Math.ceil(live.seconds)} s left`}
+        </span>
+      </p>
+      <div
+        role="progressbar"
+        aria-label="Cut"
+        aria-valuenow={share}
+        aria-valuemin={0}
+        aria-valuemax={100}
+        className="mt-2 h-4 border border-ink bg-paper"
+      >
+        <div className="h-full bg-ink" style={{ width: `${share}%` }} />
+      </div>
+      <p className="mt-1 text-sm text-ink2">{live.contours} outlines cut whole</p>
+    </div>
+  );
+}

@@ -1,0 +1,141 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Piece } from '../../api/client';
+import { pieces as piecesQuery } from '../../api/queries';
+import { Facts, FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
+import { TextField } from '../../parts/fields';
+import { asDay, asMoment } from '../../parts/time';
+import { PieceList } from '../PieceList';
+import { Spoil } from '../Spoil';
+import { usePieceMove } from '../usePieceMove';
+
+export function SendStation() {
+  const query = useQuery(piecesQuery('send'));
+  const [chosen, setChosen] = useState<number | null>(null);
+  return (
+    <Ready query={query} what="the pieces">
+      {({ pieces }) => {
+        const piece = pieces.find((one) => one.id === chosen) ?? pieces[0];
+        const away = pieces.filter((one) => one.state === 'on-its-way');
+        return piece ? (
+          <div className="grid h-full grid-cols-[264px_1fr] max-lg:grid-cols-[212px_1fr]">
+            <div className="min-h-0 overflow-auto border-r border-rule">
+              <PieceList
+                title="Ready"
+                pieces={pieces.filter((one) => one.state === 'ready')}
+                current={piece.id}
+                onChoose={(next) => setChosen(next.id)}
+              />
+              {away.length > 0 && (
+                <PieceList
+                  title="On its way"
+                  pieces={away}
+                  current={piece.id}
+                  onChoose={(next) => setChosen(next.id)}
+                  extra={(one) => one.tracking ?? 'no tracking number'}
+                />
+              )}
+            </div>
+            <Parcel key={piece.id} piece={piece} />
+          </div>
+        ) : (
+          <Nothing title="Nothing to send">What is packed or has rested comes here.</Nothing>
+        );
+      }}
+    </Ready>
+  );
+}
+
+function Parcel({ piece }: { piece: Piece }) {
+  const shown = useShown();
+  const [tracking, setTracking] = useState('');
+  const move = usePieceMove();
+  const away = piece.state === 'on-its-way';
+  return (
+    <div className="grid min-h-0 grid-cols-[1fr_380px] max-lg:grid-cols-[1fr_320px]">
+      <section className="min-h-0 overflow-auto bg-paper px-8 py-5" aria-label="Packing" tabIndex={-1}>
+        <p className="label">Piece {piece.tag}</p>
+        <h1 className="title mb-3">
+          {piece.label} <span className="text-ink2">for {piece.customer}</span>
+        </h1>
+        <div className="max-w-xl">
+          <Facts
+            rows={[
+              ['on', piece.object],
+              ['decal', shown.size(piece.size)],
+              ['film', piece.film && <FilmName film={piece.film} />],
+              ['needed', asDay(piece.neededAt)],
+              ['here since', asMoment(piece.since)],
+            ]}
+          />
+          <div className="mt-5">
+            <Section title="In the parcel">
+              <ul className="list-disc pl-5">
+                {(piece.appliedHere
+                  ? [`The ${piece.object.toLowerCase()} with its decal, cork or foam between`, 'Care card']
+                  : [
+                      'Decal on its tape and liner, flat in card',
+                      'A test scrap of the same film',
+                      'Printed steps for this decal',
+                      'Care card',
+                    ]
+                ).map((item) => (
+                  <li key={item} className="py-1">
+                    {item}
+                  </li>
+                ))}
+              </ul>
+            </Section>
+            <Section title="Care card says">
+              <p>
+                {piece.film?.life} Wait 72 h after applying before use or washing. Hand wash, not the dishwasher, no
+                scrubbing. Not where lips or food touch.
+              </p>
+            </Section>
+          </div>
+        </div>
+      </section>
+      <aside
+        className="flex min-h-0 flex-col justify-end gap-3 border-l border-rule bg-ground p-5"
+        aria-label="Hand over or post"
+      >
+        <Trouble says={move.error?.message} />
+        <Spoil piece={piece} reasons={['damaged in packing', 'lost on its way']} />
+        {away ? (
+          <>
+            <p>
+              Posted {asMoment(piece.since)}
+              {piece.tracking && `, ${piece.tracking}`}.
+            </p>
+            <NextMove
+              className="min-h-16"
+              disabled={move.isPending}
+              onClick={() => move.mutate({ piece, move: 'deliver' })}
+            >
+              Delivered
+            </NextMove>
+          </>
+        ) : (
+          <>
+            <TextField label="Tracking number" hint="if posted" value={tracking} onChange={setTracking} />
+            <Move
+              tall
+              className="min-h-14"
+              disabled={move.isPending}
+              onClick={() => move.mutate({ piece, move: 'post', detail: tracking })}
+            >
+              Posted
+            </Move>
+            <NextMove
+              className="min-h-16"
+              disabled={move.isPending}
+              onClick={() => move.mutate({ piece, move: 'hand-over' })}
+            >
+              Handed over
+            </NextMove>
+          </>
+        )}
+      </aside>
+    </div>
+  );
+}

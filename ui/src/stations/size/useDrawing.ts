@@ -1,0 +1,54 @@
+import { useCallback, useState } from 'react';
+import type { Docket } from '../../api/client';
+
+/** What is decided at Size: lengths as typed, empty for the rule's own answer. */
+export type Drawing = { words: string; face: string; capHeight: string; left: string; top: string };
+
+const MOST_STEPS = 100;
+
+export const drawingOf = (docket: Docket): Drawing => ({
+  words: docket.words.join('\n'),
+  face: docket.design.face,
+  capHeight: docket.design.capHeight ? `${docket.design.capHeight.mm}mm` : '',
+  left: docket.design.left ? `${docket.design.left.mm}mm` : '',
+  top: docket.design.top ? `${docket.design.top.mm}mm` : '',
+});
+
+/** A drawing with undo and redo. Typing in one field is one step. */
+export function useDrawing(docket: Docket) {
+  const [state, setState] = useState(() => ({
+    now: drawingOf(docket),
+    before: [] as Drawing[],
+    after: [] as Drawing[],
+    last: '',
+  }));
+
+  const change = useCallback((part: Partial<Drawing>) => {
+    setState((old) => {
+      const what = Object.keys(part).join();
+      const typing = what === old.last && (what === 'words' || what === 'capHeight');
+      return {
+        now: { ...old.now, ...part },
+        before: typing ? old.before : [...old.before, old.now].slice(-MOST_STEPS),
+        after: [],
+        last: what,
+      };
+    });
+  }, []);
+
+  const undo = useCallback(() => {
+    setState((old) => {
+      const now = old.before.at(-1);
+      return now ? { now, before: old.before.slice(0, -1), after: [old.now, ...old.after], last: '' } : old;
+    });
+  }, []);
+
+  const redo = useCallback(() => {
+    setState((old) => {
+      const [now, ...after] = old.after;
+      return now ? { now, before: [...old.before, old.now], after, last: '' } : old;
+    });
+  }, []);
+
+  return { drawing: state.now, change, undo, redo, canUndo: state.before.length > 0, canRedo: state.after.length > 0 };
+}
