@@ -1,0 +1,29 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  testDir: 'tests/browser',
+  outputDir: 'test-results',
+  workers: 1,
+  timeout: 45_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list']],
+  globalSetup: './tests/browser/setup.ts',
+  use: {
+    baseURL: process.env.YELBO_URL ?? 'http://127.0.0.1:8512',
+    viewport: { width: 1280, height: 800 },
+    storageState: 'test-results/ines.json',
+    screenshot: 'only-on-failure',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+});

@@ -5,18 +5,6 @@ service_names() {
     printf 'fpm worker cutter nginx'
 }
 
-# A process id alone can belong to somebody else by now: the start time tells.
-identity() { printf '%s %s' "$1" "$(awk '{print $22}' "/proc/$1/stat" 2>/dev/null)"; }
-
-# alive FILE: is the process whose identity stands in the file still that process?
-alive() {
-    local pid kept
-    [ -s "$1" ] || return 1
-    kept=$(cat "$1")
-    pid=${kept%% *}
-    [ "$(identity "$pid")" = "$kept" ] && [ "${kept##* }" != "$pid" ]
-}
-
 is_running() { alive "$YELBO_VAR/run/$1.keeper" && alive "$YELBO_VAR/run/$1.child"; }
 
 # start_service NAME COMMAND…
@@ -42,6 +30,7 @@ stop_service() {
             done
             alive "$file" && kill -KILL "$pid" 2>/dev/null
         fi
+        [ "$part" = child ] && [ -s "$file" ] && end_session "$(cut -d' ' -f1 "$file")"
         rm -f "$file"
     done
 }

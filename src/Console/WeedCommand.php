@@ -38,6 +38,6 @@ final class WeedCommand extends TradeCommand
     /** @return array{at: array{x: float, y: float}, area: float, across: float} */
     private static function part(Part $part): array
     {
-        return ['at' => ['x' => Reading::mm($part->at[0]), 'y' => Reading::mm($part->at[1])], 'area' => $part->area, 'across' => $part->across];
+        return ['at' => ['x' => Reading::mm($part->at()[0]), 'y' => Reading::mm($part->at()[1])], 'area' => $part->area(), 'across' => $part->across()];
     }
 }

@@ -16,12 +16,14 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Letterer;
 use Yelbo\Trade\Lettering\Memory;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Time\Promise;
+use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\FitView;
 use Yelbo\Web\View\LengthView;
 use Yelbo\Web\View\SampleView;
@@ -46,14 +48,12 @@ final readonly class Drawn
      *
      * @throws Refused
      */
-    public function view(Thing $thing, array $words, Design $design, Film $film, UseOf $use): FitView
+    public function view(Thing $thing, array $words, Design $design, Film $film): FitView
     {
         $rules = $this->rules->current();
         $fitted = $this->drawing->of($thing, $words, $design);
         $top = $fitted->artwork->top();
         $box = $fitted->artwork->box();
-        $path = SvgPath::write($top);
-        $judged = hash('xxh128', serialize([$path, $film, $use, $rules, $fitted->inside, $fitted->largest]));
 
         return new FitView(
             $words,
@@ -69,14 +69,30 @@ final readonly class Drawn
             SvgPath::write($thing->surface()->outline()),
             SizeView::of($thing->size()),
             LengthView::micrometres($thing->surface()->clearance($rules)),
-            $path,
+            SvgPath::write($top),
             \count($top->polygons),
             $top->holes(),
             round($top->area() / 100, 1),
             $film->life(),
-            array_map(SnagView::of(...), $this->memory->recall("snags.$judged", fn (): array => $this->drawing->snags($fitted, $film, $use))),
             (new Promise($rules))->earliest($this->clock->now())->format(\DATE_ATOM),
-            $this->memory->recall("weeding.$judged", static fn (): float => (new Weeding($top, $film, $rules))->minutes),
+        );
+    }
+
+    /**
+     * What speaks against a drawing. It takes longer than drawing, so it is asked for by itself.
+     *
+     * @param list<string> $words
+     *
+     * @throws Refused
+     */
+    public function check(Thing $thing, array $words, Design $design, Film $film, UseOf $use): CheckView
+    {
+        $rules = $this->rules->current();
+        $fitted = $this->drawing->of($thing, $words, $design);
+
+        return new CheckView(
+            array_map(SnagView::of(...), $this->snags($fitted, $film, $use)),
+            (new Weeding($fitted->artwork->top(), $film, $rules))->minutes,
         );
     }
 
@@ -95,9 +111,8 @@ final readonly class Drawn
         }
         $box = $fitted->artwork->box();
         $path = SvgPath::write($fitted->artwork->top());
-        $judged = hash('xxh128', serialize([$path, $film, $use, $this->rules->current(), 'sample']));
         $stops = array_values(array_filter(
-            $this->memory->recall("snags.$judged", fn (): array => $this->drawing->snags($fitted, $film, $use)),
+            $this->snags($fitted, $film, $use),
             static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
         ));
         usort($stops, static fn (Snag $a, Snag $b): int => $a->found / max(1, $a->limit) <=> $b->found / max(1, $b->limit));
@@ -136,6 +151,14 @@ final readonly class Drawn
         $at = [$read('left', $left), $read('top', $top)];
 
         return new Design($face, $height, null === $at[1] ? null : $at[0], null === $at[0] ? null : $at[1]);
+    }
+
+    /** @return list<Snag> */
+    private function snags(Fitted $fitted, Film $film, UseOf $use): array
+    {
+        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $film, $use, $this->rules->current()]));
+
+        return $this->memory->recall("snags.$key", fn (): array => $this->drawing->snags($fitted, $film, $use));
     }
 
     private function short(Snag $snag): string

@@ -91,10 +91,11 @@ final class OrderTest extends WebCase
     public function testSnagsComeWithTheirPlaceAndCures(): void
     {
         $docket = $this->taken();
-        $fit = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'great-vibes', 'capHeight' => '20mm']);
-        self::assertContains('thin-stroke', array_column($fit['snags'], 'code'));
-        self::assertNotNull($fit['snags'][0]['x']);
-        self::assertContains('enlarge', array_column($fit['snags'][0]['cures'], 'do'));
+        $check = $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'great-vibes', 'capHeight' => '20mm']);
+        self::assertContains('thin-stroke', array_column($check['snags'], 'code'));
+        self::assertNotNull($check['snags'][0]['x']);
+        self::assertContains('enlarge', array_column($check['snags'][0]['cures'], 'do'));
+        self::assertGreaterThan(0, $check['weeding']);
         $outside = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'left' => '150mm', 'top' => '-20mm']);
         self::assertFalse($outside['inside']);
         self::assertSame([150.0, -20.0], [$outside['left']['mm'], $outside['top']['mm']]);
@@ -135,7 +136,6 @@ final class OrderTest extends WebCase
         $this->assertProblem(422, 'from 0 to 40', $this->ask('PUT', '/api/rules/clearance', ['value' => '95']));
         $rules = $this->ask('PUT', '/api/rules/clearance', ['value' => '10']);
         self::assertSame(10.0, array_column($rules['rules'], 'value', 'rule')['clearance']);
-        self::getContainer()->get('services_resetter')->reset();
         self::ensureKernelShutdown();
         $this->browser = self::createClient();
         $this->as('ines');

@@ -21,6 +21,12 @@ final class DemoOrders
     ];
 
     /** Film by its place above, width, height, bin, odd outline (mm). */
+    public const OFFCUTS_BEFORE = [
+        [4, 120, 200, '1', 'M0 0H120V200H60V150H0Z'],
+        [1, 300, 110, '2', null],
+    ];
+
+    /** The same, shelved lately. */
     public const OFFCUTS = [
         [0, 150, 128, '4', 'M0 0H150V60H96V128H0Z'],
         [0, 300, 90, '4', null],

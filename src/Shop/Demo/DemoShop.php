@@ -70,6 +70,7 @@ final class DemoShop
                 $this->order($order, $now, $nth);
                 null === $tell || $tell($nth + 1, \count(DemoOrders::ORDERS));
             }
+            $this->offcuts(DemoOrders::OFFCUTS);
         } finally {
             Clock::set(new NativeClock());
         }
@@ -93,7 +94,13 @@ final class DemoShop
             $this->records->persist($film);
             $this->records->persist(new StockItem($film, StockItem::SHEET, 300_000, 600_000, $sheets, (string) \count($this->films)));
         }
-        foreach (DemoOrders::OFFCUTS as [$film, $width, $height, $bin, $outline]) {
+        $this->offcuts(DemoOrders::OFFCUTS_BEFORE);
+    }
+
+    /** @param list<array{int, int, int, string, string|null}> $offcuts */
+    private function offcuts(array $offcuts): void
+    {
+        foreach ($offcuts as [$film, $width, $height, $bin, $outline]) {
             $this->records->persist(new StockItem($this->films[$film], StockItem::OFFCUT, $width * 1000, $height * 1000, 1, $bin, $outline));
         }
         $this->records->flush();

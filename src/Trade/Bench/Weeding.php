@@ -37,7 +37,7 @@ final readonly class Weeding
 
     public function __construct(Region $layer, Film $film, Rules $rules)
     {
-        $this->keeps = array_map(static fn (Region $piece): Part => Part::of($piece), $layer->pieces());
+        $this->keeps = array_map(static fn (Region $piece): Part => new Part($piece), $layer->pieces());
         $this->waste = self::wasteOf($layer);
         $this->reverse = $this->small($rules->value(Rule::ReverseUnder));
         [$this->school, $this->why] = $this->decide();
@@ -64,12 +64,12 @@ final readonly class Weeding
         foreach (Geos::difference($block->region(), $layer)->pieces() as $piece) {
             $box = $piece->box();
             if ($box->left <= $block->left && $box->right >= $block->right) {
-                $surrounds[] = Part::of($piece);
+                $surrounds[] = new Part($piece);
             } else {
-                $insides[] = Part::of($piece, true);
+                $insides[] = new Part($piece, true);
             }
         }
-        usort($insides, static fn (Part $a, Part $b): int => [$a->at[0], $a->at[1]] <=> [$b->at[0], $b->at[1]]);
+        usort($insides, static fn (Part $a, Part $b): int => [$a->region->box()->left, $a->region->box()->top] <=> [$b->region->box()->left, $b->region->box()->top]);
 
         return [...$surrounds, ...$insides];
     }
@@ -77,8 +77,8 @@ final readonly class Weeding
     /** @return list<Part> counters and islands under a size in mm */
     private function small(float $under): array
     {
-        $counters = array_filter($this->insides(), static fn (Part $part): bool => $part->across < $under);
-        $islands = array_filter($this->keeps, static fn (Part $part): bool => max($part->region->box()->width(), $part->region->box()->height()) < 1000 * $under);
+        $counters = array_filter($this->insides(), static fn (Part $part): bool => $part->across() < $under);
+        $islands = array_filter($this->keeps, static fn (Part $part): bool => $part->long() < $under);
 
         return [...array_values($counters), ...array_values($islands)];
     }
@@ -116,7 +116,7 @@ final readonly class Weeding
             $hard = $hard || $part->narrow() < $small;
         }
         foreach ($this->insides() as $part) {
-            $hard = $hard || $part->across < $small;
+            $hard = $hard || $part->across() < $small;
         }
 
         return round($seconds * ($hard ? $rules->value(Rule::WeedHard) : 1) / 60, 2);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Hull;
 use Yelbo\Trade\Geometry\LargestScale;
@@ -64,7 +65,7 @@ final readonly class Fitting
     private function largest(Words $words, ConvexArea $inner): array
     {
         $room = $inner->region();
-        $reference = Letterer::reference(max(1000, $room->isEmpty() ? 1000 : intdiv($room->box()->height(), 2)));
+        $reference = $this->letterer->guess($words, $room->isEmpty() ? Box::sized(1, 1) : $room->box());
         for ($round = 0;; ++$round) {
             $scale = new LargestScale($inner, Hull::of($this->letterer->top($words, $reference)));
             $better = Letterer::reference(max(1000, (int) floor($reference * $scale->scale())));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Winding;
@@ -29,8 +30,6 @@ final class Letterer
 
     /** @var array<string, FaceOutlines> */
     private array $outlines = [];
-    /** @var array<string, array<int, Region>> */
-    private array $glyphs = [];
 
     public function __construct(private readonly Faces $faces, private readonly Shaper $shaper, private readonly Memory $memory)
     {
@@ -87,14 +86,31 @@ final class Letterer
         return (int) ceil(2 ** (ceil(2 * log($capHeight, 2) - 1e-9) / 2));
     }
 
+    /**
+     * A reference size near the one at which words fill a room, from their widths alone, so
+     * that they are fused once and not at a size that is never used.
+     */
+    public function guess(Words $words, Box $room): int
+    {
+        $heights = $this->heights($words->face);
+        $tracking = $words->tracking / 1000 * $heights['em'];
+        $widest = 1.0;
+        foreach ($this->shaped($words) as $line) {
+            $last = $line[\count($line) - 1] ?? null;
+            $widest = max($widest, null === $last ? 0 : $last->x + $last->advance + \count($line) * $tracking);
+        }
+        $byWidth = $room->width() * $heights['cap'] / $widest;
+        $byHeight = $room->height() / (\count($words->lines) * (1 + self::LINE_GAP));
+
+        return self::reference((int) max(2 * self::SMALLEST, min($byWidth, $byHeight, self::LARGEST / 2)));
+    }
+
     private function fuse(Words $words, int $capHeight): Region
     {
-        $lines = $this->shaper->shape($words->face, $words->lines);
-        $this->refuseMissing($words, $lines);
-        $outlines = $this->outlines($words->face);
+        $lines = $this->shaped($words);
         $heights = $this->heights($words->face);
         $scale = $capHeight / $heights['cap'];
-        $tracking = $words->tracking / 1000 * $outlines->unitsPerEm;
+        $tracking = $words->tracking / 1000 * $heights['em'];
         $set = [];
         foreach ($lines as $nth => $line) {
             $fused = Geos::union($this->line($words->face, $line, $scale, $tracking));
@@ -105,6 +121,16 @@ final class Letterer
         }
 
         return 1 === \count($set) ? $set[0] : Geos::union(self::stacked($set, (int) round(self::LINE_GAP * $capHeight)));
+    }
+
+    /** @return list<list<PlacedGlyph>> */
+    private function shaped(Words $words): array
+    {
+        $key = 'shape.'.hash('xxh128', json_encode([$words->face->slug, $words->lines], \JSON_THROW_ON_ERROR));
+        $lines = $this->memory->recall($key, fn (): array => $this->shaper->shape($words->face, $words->lines));
+        $this->refuseMissing($words, $lines);
+
+        return $lines;
     }
 
     /**
@@ -151,18 +177,13 @@ final class Letterer
 
     private function glyph(Face $face, int $glyph, float $scale): Region
     {
-        $size = $face->slug.'@'.$scale;
-        if (!isset($this->glyphs[$size])) {
-            $this->glyphs = \array_slice($this->glyphs, -20, null, true);
-        }
-
-        return $this->glyphs[$size][$glyph] ??= Winding::region(array_map(
+        return $this->memory->recall("glyph.$face->slug.$glyph.$scale", fn (): Region => Winding::region(array_map(
             static fn (array $ring): array => array_map(
                 static fn (array $point): array => [(int) round($point[0] * $scale), (int) round(-$point[1] * $scale)],
                 $ring,
             ),
             $this->outlines($face)->rings($glyph, self::FLATNESS / $scale),
-        ));
+        )));
     }
 
     /** @param list<list<PlacedGlyph>> $lines */
@@ -190,12 +211,13 @@ final class Letterer
         return new Refused('missing-character', "{$words->face->name} has no “{$character}”. $others", $at);
     }
 
-    /** @return array{cap: float, x: float} font units */
+    /** @return array{cap: float, x: float, em: int} font units */
     private function heights(Face $face): array
     {
         return $this->memory->recall("heights.$face->slug", fn (): array => [
             'cap' => $this->outlines($face)->capHeight(),
             'x' => $this->outlines($face)->xHeight(),
+            'em' => $this->outlines($face)->unitsPerEm,
         ]);
     }
 

@@ -24,6 +24,7 @@ use Yelbo\Trade\Refused;
 use Yelbo\Trade\Time\Promise;
 use Yelbo\Web\Drawn;
 use Yelbo\Web\View\AnswersView;
+use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\CustomersView;
 use Yelbo\Web\View\CustomerView;
 use Yelbo\Web\View\FieldView;
@@ -53,9 +54,9 @@ final readonly class AnswersController
         }
         $film = $this->film($answers);
         $use = UseOf::tryFrom($answers->useOf) ?? UseOf::Indoor;
-        $fit = null;
+        $fit = $check = null;
         if (!isset($wrong['words'], $wrong['width'], $wrong['height'], $wrong['corner'])) {
-            $fit = $this->fit($answers, $film?->grade() ?? Film::Permanent, $use, $wrong);
+            [$fit, $check] = $this->drawn($answers, $film?->grade() ?? Film::Permanent, $use, $wrong);
         }
         $ready = (new Promise($this->rules->current()))->earliest($this->clock->now());
         $needed = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($answers->neededOn), $this->clock->now()->getTimezone());
@@ -63,6 +64,7 @@ final readonly class AnswersController
         return new AnswersView(
             array_map(static fn (string $field, string $says): FieldView => new FieldView($field, $says), array_keys($wrong), array_values($wrong)),
             $fit,
+            $check,
             null === $film ? null : Suitability::warning($film->grade(), $use),
             $ready->format(\DATE_ATOM),
             false === $needed ? null : $needed->setTime(8, 0) >= $ready,
@@ -79,18 +81,24 @@ final readonly class AnswersController
         ));
     }
 
-    /** @param array<string, string> $wrong */
-    private function fit(Answers $answers, Film $film, UseOf $use, array &$wrong): ?FitView
+    /**
+     * @param array<string, string> $wrong
+     *
+     * @return array{FitView|null, CheckView|null}
+     */
+    private function drawn(Answers $answers, Film $film, UseOf $use, array &$wrong): array
     {
         $words = AnswersReader::lines($answers->words);
         try {
-            return [] === $words ? null : $this->drawn->view($this->reader->surface($answers), $words, new Design(), $film, $use);
+            $thing = $this->reader->surface($answers);
+
+            return [$this->drawn->view($thing, $words, new Design(), $film), $this->drawn->check($thing, $words, new Design(), $film, $use)];
         } catch (Refusals) {
-            return null;
+            return [null, null];
         } catch (Refused $refused) {
             $wrong[str_starts_with($refused->at, '/object') ? 'width' : 'words'] = $refused->getMessage();
 
-            return null;
+            return [null, null];
         }
     }
 

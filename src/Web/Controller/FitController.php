@@ -16,6 +16,7 @@ use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Refused;
 use Yelbo\Web\Ask\FitAsk;
 use Yelbo\Web\Drawn;
+use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\FacesView;
 use Yelbo\Web\View\FaceView;
 use Yelbo\Web\View\FitView;
@@ -34,11 +35,17 @@ final readonly class FitController
     {
         $docket = $this->taken($ask);
         $design = Drawn::design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units);
-        try {
-            return $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket), $docket->useOf());
-        } catch (Refused $refused) {
-            throw Refusals::at(self::field($refused), $refused->getMessage());
-        }
+
+        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket)));
+    }
+
+    #[Route('/api/check', name: 'check', methods: ['POST'])]
+    public function check(#[MapRequestPayload] FitAsk $ask): CheckView
+    {
+        $docket = $this->taken($ask);
+        $design = Drawn::design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units);
+
+        return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket), $docket->useOf()));
     }
 
     #[Route('/api/samples', name: 'samples', methods: ['POST'])]
@@ -56,6 +63,22 @@ final readonly class FitController
     public function faces(): FacesView
     {
         return new FacesView(array_map(static fn (Face $face): FaceView => new FaceView($face->slug, $face->name, $face->style), $this->faces->all()));
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $draw
+     *
+     * @return T
+     */
+    private function atItsField(\Closure $draw): mixed
+    {
+        try {
+            return $draw();
+        } catch (Refused $refused) {
+            throw Refusals::at(self::field($refused), $refused->getMessage());
+        }
     }
 
     private function taken(FitAsk $ask): Docket

@@ -95,7 +95,7 @@ final readonly class PieceController
             $this->present->piece($piece), SvgPath::write($region),
             $block->left / 1000, $block->top / 1000, $block->width() / 1000, $block->height() / 1000, \count($weeding->keeps),
             array_map(static fn (int $nth, Part $part): WastePartView => new WastePartView(
-                $nth, $part->at[0] / 1000, $part->at[1] / 1000, $part->across, SvgPath::write($part->region), \in_array($part, $weeding->reverse, true),
+                $nth, $part->at()[0] / 1000, $part->at()[1] / 1000, $part->across(), SvgPath::write($part->region), \in_array($part, $weeding->reverse, true),
             ), array_keys($insides), $insides),
             $piece->out(), $weeding->school, $weeding->why, $weeding->minutes,
         );

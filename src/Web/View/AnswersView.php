@@ -11,6 +11,7 @@ final readonly class AnswersView
     public function __construct(
         public array $wrong,
         public ?FitView $fit,
+        public ?CheckView $check,
         public ?string $warning,
         public string $readyAt,
         public ?bool $inTime,

@@ -8,8 +8,7 @@ namespace Yelbo\Web\View;
 final readonly class FitView
 {
     /**
-     * @param list<string>   $words
-     * @param list<SnagView> $snags
+     * @param list<string> $words
      */
     public function __construct(
         public array $words,
@@ -30,9 +29,7 @@ final readonly class FitView
         public int $counters,
         public float $film,
         public string $life,
-        public array $snags,
         public string $readyAt,
-        public float $weeding,
     ) {
     }
 }

@@ -30,8 +30,8 @@ final class WeedingTest extends TestCase
         self::assertCount(2, $ring->waste);
         self::assertFalse($ring->waste[0]->inside);
         [$inside] = $ring->insides();
-        self::assertSame([100.0, 10.0], [$inside->area, $inside->across]);
-        self::assertEqualsWithDelta(10_000, $inside->at[0], 20);
+        self::assertSame([100.0, 10.0], [$inside->area(), $inside->across()]);
+        self::assertEqualsWithDelta(10_000, $inside->at()[0], 20);
         self::assertEqualsWithDelta((20 + 2 * 4 + 120 / 30) / 60, $ring->minutes, 0.01);
     }
 
@@ -41,7 +41,7 @@ final class WeedingTest extends TestCase
         $weeding = $this->weeding(SvgPath::read('M0 0H40V40H0ZM10 10V30H30V10ZM17 17H23V23H17Z'));
         self::assertCount(2, $weeding->keeps);
         self::assertCount(1, $weeding->insides());
-        self::assertEqualsWithDelta(400 - 36, $weeding->insides()[0]->area, 0.001);
+        self::assertEqualsWithDelta(400 - 36, $weeding->insides()[0]->area(), 0.001);
     }
 
     public function testNothingIsLostNorCountedTwice(): void
@@ -50,7 +50,7 @@ final class WeedingTest extends TestCase
             $word = Lettering::letterer()->top(Lettering::words($face, 'Bilge & Oar 68'), 40_000);
             $weeding = $this->weeding($word);
             $block = Weeding::block($word);
-            $sum = array_sum(array_map(static fn ($part): float => $part->area, [...$weeding->keeps, ...$weeding->waste]));
+            $sum = array_sum(array_map(static fn ($part): float => $part->area(), [...$weeding->keeps, ...$weeding->waste]));
             self::assertEqualsWithDelta($block->width() / 1000 * $block->height() / 1000, $sum, 0.1, $face);
             self::assertCount($word->holes(), $weeding->insides(), $face);
             self::assertCount(\count($word->polygons), $weeding->keeps, $face);

@@ -72,7 +72,7 @@ export const answersTo = (answers: Answers) =>
 /** After a change everything shown is asked for again: it is cheap, and never wrong. */
 export function refresh(client: QueryClient): Promise<void> {
   return client.invalidateQueries({
-    predicate: (query) => !['me', 'fit', 'samples', 'answers'].includes(String(query.queryKey[0])),
+    predicate: (query) => !['me', 'fit', 'check', 'samples', 'answers'].includes(String(query.queryKey[0])),
   });
 }
 

@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/customers": {
         parameters: {
             query?: never;
@@ -561,6 +577,7 @@ export interface components {
         AnswersView: {
             wrong: components["schemas"]["FieldView"][];
             fit: components["schemas"]["FitView"] | null;
+            check: components["schemas"]["CheckView"] | null;
             warning: string | null;
             readyAt: string;
             inTime: boolean | null;
@@ -587,6 +604,10 @@ export interface components {
         };
         BatchesView: {
             batches: components["schemas"]["BatchView"][];
+        };
+        CheckView: {
+            snags: components["schemas"]["SnagView"][];
+            weeding: number;
         };
         ChosenPiece: {
             id: number;
@@ -728,9 +749,7 @@ export interface components {
             counters: number;
             film: number;
             life: string;
-            snags: components["schemas"]["SnagView"][];
             readyAt: string;
-            weeding: number;
         };
         LeftView: {
             tag: string;
@@ -1286,6 +1305,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FitAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CheckView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -5,7 +5,7 @@ import { useNavigate } from 'react-router';
 import { api, ask, type Docket } from '../api/client';
 import { docket as docketQuery, useChange } from '../api/queries';
 import { ObjectDrawing } from '../drawing/ObjectDrawing';
-import { Caution, Facts, FilmName, Move, NextMove, Ready, Section, Trouble, useShown } from '../parts/basics';
+import { Caution, Facts, FilmName, Move, NextMove, Ready, Scroll, Section, Trouble, useShown } from '../parts/basics';
 import { ReasonDialog } from '../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../parts/time';
 import { stationName, workAt } from './stations';
@@ -93,7 +93,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
           Close
         </Move>
       </div>
-      <section aria-label="Docket contents" className="min-h-0 flex-1 overflow-auto px-5 py-4" tabIndex={-1}>
+      <Scroll label="Docket contents" className="min-h-0 flex-1 px-5 py-4">
         {docket.thing && proof && (
           <div className="mb-4 h-52 border border-rule">
             <ObjectDrawing
@@ -153,7 +153,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
           <Move onClick={() => setCancelling(true)}>Cancel the order</Move>
         )}
         <Trouble says={cancelling ? null : move.error?.message} />
-      </section>
+      </Scroll>
       {docket.station && (
         <div className="border-t border-rule p-4">
           <NextMove

@@ -1,8 +1,8 @@
-import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { api, ask, type Schemas } from '../api/client';
-import { line, me } from '../api/queries';
+import { line } from '../api/queries';
 import { asMoment, useNow } from '../parts/time';
 import { useUnits } from '../parts/units';
 import { DocketDrawer } from './DocketDrawer';
@@ -10,7 +10,7 @@ import { Find } from './Find';
 import { KeyList } from './KeyList';
 import { useKey, useNextMove } from './keys';
 import { Line } from './Line';
-import { STATIONS } from './stations';
+import { STATIONS, stationName } from './stations';
 
 /** What stands round every station: the shop, the line, the quieter pages, and the docket drawer. */
 export function Frame({ who }: { who: Schemas['MeView'] }) {
@@ -21,7 +21,6 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
   const [keys, setKeys] = useState(false);
   const now = useNow();
   const { units, turn } = useUnits();
-  const client = useQueryClient();
   const shown = Number(search.get('docket')) || null;
 
   const open = useCallback(
@@ -86,13 +85,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
             type="button"
             className="min-h-8"
             title={`${who.name} is signed in`}
-            onClick={() =>
-              ask(api.POST('/api/sign-out')).finally(() => {
-                client.clear();
-                client.invalidateQueries({ queryKey: me.queryKey });
-                navigate('/');
-              })
-            }
+            onClick={() => ask(api.POST('/api/sign-out')).finally(() => window.location.assign('/'))}
           >
             {who.name} · sign out
           </button>
@@ -100,6 +93,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
         <Line />
       </header>
       <main id="work" className="min-h-0 flex-1" tabIndex={-1}>
+        <h1 className="sr-only">{title(location.pathname)}</h1>
         <Outlet />
       </main>
       <DocketDrawer number={shown} onClose={() => open(null)} />
@@ -108,6 +102,8 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
     </div>
   );
 }
+
+const title = (path: string) => stationName(path.split('/')[1] ?? '') || 'Yelbo';
 
 function Quiet({ to, children }: { to: string; children: string }) {
   return (

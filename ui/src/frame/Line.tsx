@@ -24,11 +24,9 @@ export function Line() {
 
 function Stop({ station }: { station: Schemas['StationView'] }) {
   const count = station.waiting.length;
-  const says = `${stationName(station.station)}, ${count} waiting${station.late > 0 ? `, ${station.late} late` : ''}`;
   return (
     <NavLink
       to={`/${station.station}`}
-      aria-label={says}
       title={`Key ${station.nth}`}
       className={({ isActive }) =>
         `on-ink relative block h-[52px] border-l-2 border-ink pt-1 pl-2 pr-2 ${isActive ? 'bg-ink text-paper' : 'hover:bg-shade'}`
@@ -44,7 +42,10 @@ function Stop({ station }: { station: Schemas['StationView'] }) {
                   {station.late} late
                 </span>
               )}
-              <span className={isActive ? '' : 'text-ink2'}>{count}</span>
+              <span className={isActive ? '' : 'text-ink2'}>
+                {count}
+                <span className="sr-only"> waiting</span>
+              </span>
             </span>
           </span>
           <Ticks waiting={station.waiting} light={isActive} />

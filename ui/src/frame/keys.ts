@@ -23,17 +23,19 @@ export function useKey(key: string, act: (event: KeyboardEvent) => void, on = tr
   }, [key, act, on]);
 }
 
-/** Enter is the next move: the one button marked as such, unless another control has the focus. */
+/**
+ * Enter is the next move: the one button marked as such, unless another control has the focus.
+ * The chosen entry of a list counts as nothing left to choose.
+ */
 export function useNextMove(): void {
   useEffect(() => {
     const listen = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;
-      if (
-        event.key !== 'Enter' ||
-        event.defaultPrevented ||
-        event.ctrlKey ||
-        target?.closest(`${TYPING}, button, a, [role=radio]`)
-      ) {
+      const control = target?.closest(`${TYPING}, button, a, [role=radio]`);
+      if (event.key !== 'Enter' || event.defaultPrevented || event.ctrlKey || event.repeat) {
+        return;
+      }
+      if (control && control.getAttribute('aria-current') !== 'true') {
         return;
       }
       const scope = document.querySelector('[role=dialog][data-state=open]') ?? document;

@@ -110,6 +110,16 @@ export function Section({ title, children, signal = false }: { title: string; ch
   );
 }
 
+/** A part of the page that scrolls by itself, with keys too. */
+export function Scroll({ label, className, children }: { label: string; className: string; children: ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys scroll what has the focus
+    <section className={`overflow-auto ${className}`} aria-label={label} tabIndex={0}>
+      {children}
+    </section>
+  );
+}
+
 export function Caution({ children }: { children: ReactNode }) {
   return (
     <p className="flex gap-2 border-l-4 border-ink bg-shade px-3 py-2 text-[15px]">
@@ -139,7 +149,7 @@ export function Nothing({ title, children }: { title: string; children?: ReactNo
           <path key={tick} d={tick} stroke="#4d5e5c" />
         ))}
       </svg>
-      <p className="title">{title}</p>
+      <h2 className="title">{title}</h2>
       <div className="max-w-md text-ink2">{children}</div>
     </div>
   );

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { api, ask, type Piece, type Schemas } from '../../api/client';
 import { pieces as piecesQuery, useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
-import { Caution, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
+import { Caution, NextMove, Nothing, Ready, Scroll, Trouble } from '../../parts/basics';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
 import { PieceList } from '../PieceList';
 import { Spoil } from '../Spoil';
@@ -84,13 +84,13 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
   const left = steps.steps.length - done.length;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_380px] max-lg:grid-cols-[1fr_300px]">
-      <section className="min-h-0 overflow-auto bg-paper px-7 py-4" aria-label="Steps" tabIndex={-1}>
+      <Scroll label="Steps" className="min-h-0 bg-paper px-7 py-4">
         <p className="label">
           Piece {piece.tag}, {piece.appliedHere ? 'applied here' : 'the customer applies it'}
         </p>
-        <h1 className="title mb-2">
+        <h2 className="title mb-2">
           {piece.label} <span className="text-ink2">on {piece.object}</span>
-        </h1>
+        </h2>
         <ol>
           {steps.steps.map((step) => (
             <li key={step.nth} className="border-b border-rule py-2">
@@ -117,7 +117,7 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
             </li>
           ))}
         </ol>
-      </section>
+      </Scroll>
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="Placing">
         <div className="min-h-0 flex-1">
           {steps.thing && (
@@ -165,7 +165,7 @@ function Resting({ piece }: { piece: Piece }) {
         <p className="label">
           {piece.tag} on {piece.object}
         </p>
-        <h1 className="title">{piece.label}</h1>
+        <h2 className="title">{piece.label}</h2>
         <p className="font-label text-[88px] leading-none font-semibold" role="timer">
           {left ?? 'Rested'}
         </p>

@@ -127,6 +127,7 @@ function Form({ docket }: { docket: Docket | null }) {
   return (
     <div className="grid min-h-0 grid-cols-[1fr_330px]">
       <form
+        id="ask"
         className="min-h-0 overflow-auto bg-paper px-7 py-4"
         noValidate
         onSubmit={(event) => {
@@ -135,7 +136,7 @@ function Form({ docket }: { docket: Docket | null }) {
           save.mutate(true);
         }}
       >
-        <h1 className="title mb-3">{docket ? `Order ${docket.tag}` : 'New order'}</h1>
+        <h2 className="title mb-3">{docket ? `Order ${docket.tag}` : 'New order'}</h2>
         <div className="grid max-w-[760px] grid-cols-6 gap-x-4 gap-y-3">
           <div className="col-span-3">
             <TextField
@@ -256,9 +257,6 @@ function Form({ docket }: { docket: Docket | null }) {
             <TextField label="Note" value={answers.note} onChange={set('note')} says={wrong('note')} />
           </div>
         </div>
-        <button type="submit" className="sr-only" tabIndex={-1}>
-          Take the order
-        </button>
       </form>
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="Answers">
         <LiveAnswers
@@ -271,13 +269,7 @@ function Form({ docket }: { docket: Docket | null }) {
           <Move tall onClick={() => save.mutate(false)} disabled={save.isPending}>
             Keep it for later
           </Move>
-          <NextMove
-            onClick={() => {
-              setTried(true);
-              save.mutate(true);
-            }}
-            disabled={save.isPending}
-          >
+          <NextMove type="submit" form="ask" disabled={save.isPending}>
             Take the order
           </NextMove>
         </div>

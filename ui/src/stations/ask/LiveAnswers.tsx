@@ -15,7 +15,7 @@ export function LiveAnswers({
 }) {
   const shown = useShown();
   const fit = answers?.fit;
-  const stop = fit?.snags.find((snag) => snag.severity === 'stop');
+  const stop = answers?.check?.snags.find((snag) => snag.severity === 'stop');
   return (
     <div className="min-h-0 flex-1 overflow-auto p-5" aria-live="polite">
       <Section title="Does it fit">

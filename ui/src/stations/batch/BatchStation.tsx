@@ -170,7 +170,7 @@ function Planning({ film, pieces }: { film: Film; pieces: Piece[] }) {
               value={stockId}
               onChange={setStockId}
               options={[
-                { value: '', label: 'what serves first: offcuts, then sheets' },
+                { value: '', label: 'offcuts first, then sheets' },
                 ...offers.map((item) => ({
                   value: String(item.id),
                   label: `${item.number}, ${shown.size(item.size)}, bin ${item.bin}`,

@@ -104,7 +104,7 @@ function Board({ batch }: { batch: Batch }) {
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="The cutter">
         <div className="min-h-0 flex-1 overflow-auto p-5">
           <p className="label">Batch {batch.id}</p>
-          <h1 className="title mb-3">{batch.film.name}</h1>
+          <h2 className="title mb-3">{batch.film.name}</h2>
           <Facts
             rows={[
               ['pieces', batch.places.length],

@@ -109,7 +109,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
           <p className="label">
             {docket.tag}, proof {proof.nth} of {docket.proofs.length}
           </p>
-          <h1 className="title mb-3">{docket.customer}</h1>
+          <h2 className="title mb-3">{docket.customer}</h2>
           <p className="mb-3">
             Letters <Both length={proof.capHeight} figure />
           </p>

@@ -2,7 +2,18 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Piece } from '../../api/client';
 import { pieces as piecesQuery } from '../../api/queries';
-import { Facts, FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
+import {
+  Facts,
+  FilmName,
+  Move,
+  NextMove,
+  Nothing,
+  Ready,
+  Scroll,
+  Section,
+  Trouble,
+  useShown,
+} from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, asMoment } from '../../parts/time';
 import { PieceList } from '../PieceList';
@@ -53,11 +64,11 @@ function Parcel({ piece }: { piece: Piece }) {
   const away = piece.state === 'on-its-way';
   return (
     <div className="grid min-h-0 grid-cols-[1fr_380px] max-lg:grid-cols-[1fr_320px]">
-      <section className="min-h-0 overflow-auto bg-paper px-8 py-5" aria-label="Packing" tabIndex={-1}>
+      <Scroll label="Packing" className="min-h-0 bg-paper px-8 py-5">
         <p className="label">Piece {piece.tag}</p>
-        <h1 className="title mb-3">
+        <h2 className="title mb-3">
           {piece.label} <span className="text-ink2">for {piece.customer}</span>
-        </h1>
+        </h2>
         <div className="max-w-xl">
           <Facts
             rows={[
@@ -94,7 +105,7 @@ function Parcel({ piece }: { piece: Piece }) {
             </Section>
           </div>
         </div>
-      </section>
+      </Scroll>
       <aside
         className="flex min-h-0 flex-col justify-end gap-3 border-l border-rule bg-ground p-5"
         aria-label="Hand over or post"

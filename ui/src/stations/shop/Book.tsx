@@ -1,7 +1,7 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, ask } from '../../api/client';
-import { Move, Ready } from '../../parts/basics';
+import { Move, Ready, Scroll } from '../../parts/basics';
 import { asMoment } from '../../parts/time';
 
 /** Everything that happened, newest first. Nothing in it can be changed. */
@@ -16,8 +16,8 @@ export function Book() {
   return (
     <Ready query={query} what="the book">
       {({ pages }) => (
-        <section className="h-full overflow-auto bg-paper px-8 py-5" aria-label="Book" tabIndex={-1}>
-          <h1 className="title mb-3">Book</h1>
+        <Scroll label="Book" className="h-full bg-paper px-8 py-5">
+          <h2 className="title mb-3">Book</h2>
           <table className="w-full max-w-5xl text-[15px]">
             <thead>
               <tr className="label border-b border-ink text-left">
@@ -51,7 +51,7 @@ export function Book() {
               Older
             </Move>
           )}
-        </section>
+        </Scroll>
       )}
     </Ready>
   );

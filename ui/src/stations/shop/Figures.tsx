@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Schemas } from '../../api/client';
 import { useChange } from '../../api/queries';
-import { Ready } from '../../parts/basics';
+import { Ready, Scroll } from '../../parts/basics';
 
 /** The shop's own figures: each with its reason. For the owner. */
 export function Figures() {
@@ -10,8 +10,8 @@ export function Figures() {
   return (
     <Ready query={query} what="the figures">
       {({ rules }) => (
-        <section className="h-full overflow-auto bg-paper px-8 py-5" aria-label="Figures" tabIndex={-1}>
-          <h1 className="title mb-1">The shop’s figures</h1>
+        <Scroll label="Figures" className="h-full bg-paper px-8 py-5">
+          <h2 className="title mb-1">The shop’s figures</h2>
           <p className="mb-4 text-ink2">
             Yelbo computes with these. A change counts from the next computation on; what is approved stays as it was
             approved.
@@ -21,7 +21,7 @@ export function Figures() {
               <Figure key={`${rule.rule}-${rule.value}`} rule={rule} />
             ))}
           </ul>
-        </section>
+        </Scroll>
       )}
     </Ready>
   );

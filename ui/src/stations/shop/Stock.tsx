@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { stock } from '../../api/queries';
-import { Nothing, Ready, Swatch, useShown } from '../../parts/basics';
+import { Nothing, Ready, Scroll, Swatch, useShown } from '../../parts/basics';
 
 export function Stock() {
   const query = useQuery({ ...stock, refetchInterval: 8000 });
@@ -11,8 +11,8 @@ export function Stock() {
         films.length === 0 ? (
           <Nothing title="The shelf is empty" />
         ) : (
-          <section className="h-full overflow-auto bg-paper px-8 py-5" aria-label="Stock" tabIndex={-1}>
-            <h1 className="title mb-3">Stock</h1>
+          <Scroll label="Stock" className="h-full bg-paper px-8 py-5">
+            <h2 className="title mb-3">Stock</h2>
             {films.map((film) => {
               const held = items.filter((item) => item.film.id === film.id && item.count > 0);
               return (
@@ -55,7 +55,7 @@ export function Stock() {
                 </div>
               );
             })}
-          </section>
+          </Scroll>
         )
       }
     </Ready>

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { line } from '../../api/queries';
 import { stationName } from '../../frame/stations';
-import { Nothing, Ready } from '../../parts/basics';
+import { Nothing, Ready, Scroll } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 
 /** What is used on which day, and where it stands. */
@@ -18,8 +18,8 @@ export function Week() {
         return all.length === 0 ? (
           <Nothing title="Nothing is promised" />
         ) : (
-          <section className="h-full overflow-auto bg-paper px-8 py-5" aria-label="Week" tabIndex={-1}>
-            <h1 className="title mb-3">Promised, by the day it is used</h1>
+          <Scroll label="Week" className="h-full bg-paper px-8 py-5">
+            <h2 className="title mb-3">Promised, by the day it is used</h2>
             {days.map((day) => (
               <div key={day} className="grid grid-cols-[180px_1fr] border-t border-rule py-2">
                 <h2 className="font-label text-xl font-semibold">{day ? asDay(day) : 'No day yet'}</h2>
@@ -43,7 +43,7 @@ export function Week() {
                 </ul>
               </div>
             ))}
-          </section>
+          </Scroll>
         );
       }}
     </Ready>

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
-import { api, ask, type Docket, Problem } from '../../api/client';
+import { api, ask, type Docket, type Fit, Problem } from '../../api/client';
 import { docket as docketQuery, dockets, useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { Facts, FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
@@ -59,12 +59,24 @@ function Board({ docket }: { docket: Docket }) {
     placeholderData: keepPreviousData,
     retry: false,
   });
+  const check = useQuery({
+    queryKey: ['check', settled],
+    queryFn: () => ask(api.POST('/api/check', { body: settled })),
+    enabled: fit.isSuccess && !fit.isPlaceholderData,
+    retry: false,
+  });
+  const snags = check.data?.snags;
   const problem = fit.error instanceof Problem ? fit.error : null;
+  // A wrong figure leaves the last good drawing on the board; the sentence stands at its field.
+  const good = useRef(fit.data);
+  good.current = fit.data ?? good.current;
+  const drawn = good.current;
 
   const keep = useChange(
     (proof: boolean) =>
       ask(
         api.PUT('/api/dockets/{number}/design', {
+          keepalive: true,
           params: { path: { number: docket.number } },
           body: { version: docket.version, ...drawing, units, proof },
         }),
@@ -74,8 +86,7 @@ function Board({ docket }: { docket: Docket }) {
   useAutoKeep(docket, drawing, () => !keep.isPending && keep.mutate(false));
 
   const moved = (dx: number, dy: number) =>
-    fit.data &&
-    change({ left: `${(fit.data.left.mm + dx).toFixed(2)}mm`, top: `${(fit.data.top.mm + dy).toFixed(2)}mm` });
+    drawn && change({ left: `${(drawn.left.mm + dx).toFixed(2)}mm`, top: `${(drawn.top.mm + dy).toFixed(2)}mm` });
   const centre = () => change({ left: '', top: '' });
 
   return (
@@ -104,11 +115,11 @@ function Board({ docket }: { docket: Docket }) {
             }
           }}
         >
-          {fit.data ? (
+          {drawn ? (
             <ObjectDrawing
-              art={fit.data}
+              art={drawn}
               swatch={docket.film?.swatch ?? '#12201f'}
-              snags={fit.data.snags}
+              snags={snags ?? []}
               onMove={moved}
               label={`${drawing.words} on ${docket.thing?.name}, to scale`}
             />
@@ -129,9 +140,15 @@ function Board({ docket }: { docket: Docket }) {
             </Move>
           </div>
         </div>
-        <Figures fit={fit.data} drawing={drawing} change={change} says={problem?.fields.capHeight} />
+        <Figures
+          fit={drawn}
+          weeding={check.data?.weeding}
+          drawing={drawing}
+          change={change}
+          says={problem?.fields.capHeight}
+        />
       </div>
-      <aside className="flex min-h-0 flex-col bg-ground" aria-label="Words, faces and snags">
+      <aside className="flex min-h-0 flex-col bg-ground" aria-label="Lettering">
         <div className="min-h-0 flex-1 overflow-auto p-4">
           <Section title="The order">
             <p className="mb-1 font-label text-xl leading-6 font-semibold">{docket.customer}</p>
@@ -152,7 +169,7 @@ function Board({ docket }: { docket: Docket }) {
               says={problem?.fields.words}
             />
           </div>
-          <Snags snags={fit.data?.snags ?? []} onCure={change} />
+          <Snags snags={snags} onCure={change} />
           <Samples
             docket={docket.number}
             words={drawing.words}
@@ -177,27 +194,43 @@ function Board({ docket }: { docket: Docket }) {
   );
 }
 
-/** Keeps the drawing on the docket a moment after the last change. */
+/** Keeps the drawing on the docket a moment after the last change, and when it is left before that. */
 function useAutoKeep(docket: Docket, drawing: ReturnType<typeof drawingOf>, keep: () => void) {
-  const settled = useSettled(JSON.stringify(drawing), 1200);
-  const act = useRef(keep);
-  act.current = keep;
+  const now = JSON.stringify(drawing);
+  const settled = useSettled(now, 900);
+  const latest = useRef({ now, keep });
+  latest.current = { now, keep };
   const kept = useRef(JSON.stringify(drawingOf(docket)));
   useEffect(() => {
     if (settled !== kept.current) {
       kept.current = settled;
-      act.current();
+      latest.current.keep();
     }
   }, [settled]);
+  useEffect(() => {
+    const leave = () => {
+      if (latest.current.now !== kept.current) {
+        kept.current = latest.current.now;
+        latest.current.keep();
+      }
+    };
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('pagehide', leave);
+      leave();
+    };
+  }, []);
 }
 
 function Figures({
   fit,
+  weeding,
   drawing,
   change,
   says,
 }: {
-  fit: import('../../api/client').Fit | undefined;
+  fit: Fit | undefined;
+  weeding: number | undefined;
   drawing: ReturnType<typeof drawingOf>;
   change: (part: Partial<ReturnType<typeof drawingOf>>) => void;
   says?: string;
@@ -224,7 +257,7 @@ function Figures({
           <Figure
             name="Film"
             first={`${fit.film} cm²`}
-            second={`${Math.max(1, Math.round(fit.weeding))} min to weed`}
+            second={weeding === undefined ? 'checking …' : `${Math.max(1, Math.round(weeding))} min to weed`}
           />
         </>
       )}

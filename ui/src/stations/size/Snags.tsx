@@ -6,7 +6,22 @@ const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'E
 const MOST = 6;
 
 /** What will go wrong, numbered as on the drawing, with what would cure it. */
-export function Snags({ snags, onCure }: { snags: Schemas['SnagView'][]; onCure: (part: Partial<Drawing>) => void }) {
+export function Snags({
+  snags,
+  onCure,
+}: {
+  snags: Schemas['SnagView'][] | undefined;
+  onCure: (part: Partial<Drawing>) => void;
+}) {
+  if (snags === undefined) {
+    return (
+      <Section title="Snags">
+        <p role="status" className="text-ink2">
+          Checking …
+        </p>
+      </Section>
+    );
+  }
   if (snags.length === 0) {
     return (
       <Section title="No snags">

@@ -50,7 +50,7 @@ function Open({ id }: { id: number }) {
 function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
   const client = useQueryClient();
   const { piece } = weeding;
-  const { out, tap, says } = useTaps(weeding);
+  const { out, tap, says, written } = useTaps(weeding);
   const done = usePieceMove();
   const total = weeding.insides.length;
   const left = total - out.size;
@@ -64,7 +64,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
             Piece {piece.tag}
             {piece.batch && `, batch ${piece.batch}`}
           </p>
-          <h1 className="title break-words">{piece.label}</h1>
+          <h2 className="title break-words">{piece.label}</h2>
           <p className="mb-4 text-ink2">
             {piece.film?.name}
             {piece.recuts > 0 && `, recut: ${piece.spoiledBecause}`}
@@ -112,7 +112,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
           <NextMove
             className="min-h-16"
             keys={left > 0 ? `${left} left` : 'Enter'}
-            disabled={left > 0 || done.isPending}
+            disabled={left > 0 || !written || done.isPending}
             onClick={() =>
               done.mutate(
                 { piece, move: 'weeded' },
@@ -166,5 +166,5 @@ function useTaps(weeding: Schemas['WeedingView']) {
       return next;
     });
 
-  return { out, tap, says };
+  return { out, tap, says, written: same && !writing };
 }

@@ -1,0 +1,141 @@
+import AxeBuilder from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, order, test } from './shop';
+
+const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
+
+async function clean(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(TAGS).analyze();
+  expect(violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 140)).join(' | ')}`)).toEqual(
+    [],
+  );
+}
+
+const VIEWS = [
+  'ask',
+  'ask/new',
+  'size',
+  'proof',
+  'batch',
+  'cut',
+  'weed',
+  'apply',
+  'send',
+  'stock',
+  'week',
+  'book',
+  'figures',
+  'nowhere',
+];
+
+for (const view of VIEWS) {
+  test(`axe finds nothing at ${view}`, async ({ page }) => {
+    await page.goto(`/${view}`);
+    await page.waitForLoadState('networkidle');
+    await clean(page);
+  });
+}
+
+test('axe finds nothing on an open drawing, an open proof, the drawer and the dialogs', async ({ page }) => {
+  const size = await order(page, 'Yarrow', 'size');
+  await page.goto(`/size/${size.number}`);
+  await page.getByRole('button', { name: /Great Vibes/ }).click();
+  await page.getByLabel('Letter height').fill('15mm');
+  await expect(page.getByRole('heading', { name: /snags/ })).toBeVisible();
+  await clean(page);
+  const proof = await order(page, 'Yarrow', 'proof');
+  await page.goto(`/proof/${proof.number}`);
+  await page.getByText('Read it out').waitFor();
+  await clean(page);
+  await page.goto(`/weed?docket=${proof.number}`);
+  await page.getByRole('dialog', { name: 'Yarrow' }).getByText('What happened').waitFor();
+  await page.waitForTimeout(300);
+  await clean(page);
+  await page.getByRole('button', { name: 'Cancel the order' }).click();
+  await page.getByRole('dialog', { name: /Cancel/ }).waitFor();
+  await clean(page);
+});
+
+test.describe('at the door', () => {
+  test.use({ storageState: { cookies: [], origins: [] } });
+  test('axe finds nothing', async ({ page }) => {
+    await page.goto('/');
+    await page.getByLabel('Password').waitFor();
+    await clean(page);
+  });
+});
+
+test('keys lead everywhere', async ({ page }) => {
+  await page.goto('/ask');
+  await page.getByRole('heading', { name: /Begun/ }).waitFor();
+  for (const [key, path] of [
+    ['2', '/size'],
+    ['5', '/cut'],
+    ['8', '/send'],
+    ['1', '/ask'],
+  ] as const) {
+    await page.keyboard.press(key);
+    await expect(page).toHaveURL(path);
+  }
+  await expect(page.getByRole('link', { name: /Size.*[1-9]\d* waiting/ })).toBeVisible();
+  await page.keyboard.press('2');
+  await page.getByRole('heading', { name: 'To be sized' }).waitFor();
+  await page.keyboard.press(']');
+  await expect(page).toHaveURL(/\/size\/\d+$/);
+  const first = page.url();
+  await page.keyboard.press(']');
+  await expect(page).not.toHaveURL(first);
+  await page.keyboard.press('[');
+  await expect(page).toHaveURL(first);
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('3');
+  await expect(page).toHaveURL(first);
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await page.keyboard.press('6');
+  await page.keyboard.press(']');
+  await expect(page.getByRole('dialog').getByText('What happened')).toBeVisible();
+});
+
+test('typing a letter in a field is typing, not a shortcut', async ({ page }) => {
+  await page.goto('/ask/new');
+  await page.getByLabel('What words').fill('');
+  await page.getByLabel('What words').pressSequentially('n/12?');
+  await expect(page.getByLabel('What words')).toHaveValue('n/12?');
+  await expect(page).toHaveURL('/ask/new');
+});
+
+test('the frame fits without scrolling, on the desk and on a tablet', async ({ page }) => {
+  for (const [width, height, views] of [
+    [1280, 800, ['ask/new', 'size', 'batch', 'cut', 'weed', 'apply', 'send']],
+    [1024, 768, ['cut', 'weed', 'apply', 'send']],
+  ] as const) {
+    await page.setViewportSize({ width, height });
+    for (const view of views) {
+      await page.goto(`/${view}`);
+      await page.waitForLoadState('networkidle');
+      const over = await page.evaluate(() => [
+        document.documentElement.scrollWidth - innerWidth,
+        document.documentElement.scrollHeight - innerHeight,
+      ]);
+      expect(over, `${view} at ${width}`).toEqual([0, 0]);
+    }
+  }
+});
+
+test('the page asks nobody but its own server', async ({ page, baseURL }) => {
+  const strangers: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(baseURL ?? '') && !request.url().startsWith('data:')) {
+      strangers.push(request.url());
+    }
+  });
+  const response = await page.goto('/size');
+  await page.waitForLoadState('networkidle');
+  expect(strangers).toEqual([]);
+  const policy = response?.headers()['content-security-policy'] ?? '';
+  expect(policy).toContain("default-src 'none'");
+  expect(policy).toContain("script-src 'self'");
+  expect(policy).not.toContain('unsafe');
+});

@@ -1,0 +1,101 @@
+import { AS_TOMAS, api, expect, order, SIGN_INS, signIn, test } from './shop';
+
+test('two at the same proof: the second gets a sentence and the fresh view', async ({ page, browser }) => {
+  const docket = await order(page, 'Bramble', 'proof');
+  await page.goto(`/proof/${docket.number}`);
+  const other = await (await browser.newContext({ storageState: AS_TOMAS })).newPage();
+  await other.goto(`/proof/${docket.number}`);
+  await expect(other.getByText('Read it out')).toBeVisible();
+  await other.getByLabel('Who says yes').fill('Osric T.');
+  await page.getByRole('button', { name: /^Approve/ }).click();
+  await expect(page).toHaveURL('/batch');
+  const answer = other.waitForResponse((response) => response.url().includes('/approve'));
+  await other.getByRole('button', { name: /^Approve/ }).click();
+  const response = await answer;
+  expect(response.status()).toBe(409);
+  expect((await response.json()).detail).toContain(`${docket.tag} was changed meanwhile by Ines`);
+  await expect(other.getByText('is not waiting for a yes')).toBeVisible();
+  await other.context().close();
+});
+
+test('two at the same drawing: the second is told and keeps what was typed', async ({ page, browser }) => {
+  const docket = await order(page, 'Fennel', 'size');
+  await page.goto(`/size/${docket.number}`);
+  const other = await (await browser.newContext({ storageState: AS_TOMAS })).newPage();
+  await other.goto(`/size/${docket.number}`);
+  await expect(other.getByLabel('Words')).toHaveValue('Fennel');
+  await page.getByLabel('Words').fill('Fennel Bank');
+  await page.waitForResponse((response) => response.url().endsWith('/design') && response.ok());
+  await other.getByLabel('Words').fill('Fennel Bay');
+  await expect(other.getByRole('alert').getByText(/was changed meanwhile by Ines/)).toBeVisible();
+  await expect(other.getByLabel('Words')).toHaveValue('Fennel Bay');
+  await other.context().close();
+});
+
+test.describe('as a bench worker', () => {
+  test.use({ storageState: AS_TOMAS });
+
+  test('the owner’s page is refused with a sentence', async ({ page }) => {
+    await page.goto('/weed');
+    await expect(page.getByRole('link', { name: 'Figures' })).toHaveCount(0);
+    await page.goto('/figures');
+    await expect(page.getByText('Only the owner may see this.')).toBeVisible();
+    expect((await page.request.get('/api/rules')).status()).toBe(403);
+  });
+});
+
+test('the owner sets a figure, wrong ones are refused at their field', async ({ page }) => {
+  await page.goto('/figures');
+  const field = page.getByLabel('Tape beyond the art');
+  await field.fill('lots');
+  await field.press('Enter');
+  await expect(page.getByText('Write a figure, like 3 or 1.5.')).toBeVisible();
+  await field.fill('9');
+  await field.press('Enter');
+  await expect(page.getByText('Write a figure')).toBeHidden();
+  await page.goto('/book');
+  await expect(page.getByText('Tape beyond the art: 8 → 9 mm')).toBeVisible();
+  await api(page, 'PUT', '/api/rules/tape-margin', { value: '8' });
+});
+
+test.describe('at the door', () => {
+  test.use({ storageState: { cookies: [], origins: [] } });
+
+  test('a wrong password is a sentence, the right one leads where one wanted to go', async ({ page }) => {
+    await page.goto('/weed');
+    await signIn(page, 'ines', 'wrong');
+    await expect(page.getByText('Name and password do not go together.', { exact: false })).toBeVisible();
+    await expect(page.getByLabel('Name')).toHaveValue('ines');
+    await signIn(page, 'ines', SIGN_INS.ines);
+    await expect(page.getByRole('heading', { name: 'To be weeded' })).toBeVisible();
+    await page.getByRole('button', { name: /sign out/ }).click();
+    await expect(page.getByLabel('Password')).toBeVisible();
+    expect((await page.request.get('/api/line')).status()).toBe(401);
+  });
+
+  test('guessing passwords is slowed down, then refused for a while', async ({ page }) => {
+    const me = await (await page.request.get('/api/me')).json();
+    const began = Date.now();
+    const tries = await Promise.all(
+      Array.from({ length: 40 }, (_, nth) =>
+        page.request.post('/api/sign-in', {
+          headers: { 'X-Yelbo-Token': me.csrf },
+          data: { signIn: 'ines', password: `guess-${nth}` },
+        }),
+      ),
+    );
+    const slowed = tries.filter((answer) => answer.status() === 429);
+    expect(slowed.length).toBeGreaterThan(10);
+    expect((await slowed[0]?.json())?.detail).toContain('Too many sign-ins');
+    expect(Date.now() - began).toBeGreaterThan(200);
+    expect(tries.some((answer) => answer.ok())).toBe(false);
+  });
+
+  test('a change without the session’s token is refused', async ({ page }) => {
+    await page.goto('/');
+    await signIn(page, 'ines', SIGN_INS.ines);
+    await page.getByRole('navigation', { name: 'The line' }).waitFor();
+    const answer = await page.request.post('/api/sign-out');
+    expect(answer.status()).toBe(403);
+  });
+});

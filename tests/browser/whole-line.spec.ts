@@ -1,0 +1,115 @@
+import { expect, inDays, test } from './shop';
+
+/** Hands stay on the keys from the first question to the hand-over. */
+test('one order by keyboard from Ask to delivered', async ({ page }) => {
+  test.setTimeout(120_000);
+  const press = (key: string) => page.keyboard.press(key);
+  const type = (text: string) => page.keyboard.type(text);
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: /Begun/ })).toBeVisible();
+
+  await press('n');
+  await expect(page.getByLabel('Who', { exact: true })).toBeFocused();
+  await type('Perpetua Lyle');
+  await press('Tab');
+  await press('Tab');
+  await type('Marigold');
+  await press('Tab');
+  await type('Biscuit tin');
+  await press('Tab');
+  await press('Tab');
+  await type('7 1/2');
+  await press('Tab');
+  await type('90mm');
+  await press('Tab');
+  await press('Tab');
+  await press('Tab');
+  await type('Frosted');
+  await press('Tab');
+  await press('Tab');
+  await page.getByLabel('Used on').fill(inDays(9));
+  await press('Tab');
+  await page.getByRole('radio', { name: 'The shop' }).focus();
+  await page.keyboard.press('ArrowRight', { delay: 80 });
+  await expect(page.getByRole('radio', { name: 'The customer' })).toBeChecked();
+  await expect(page.getByText(/Letters up to/)).toBeVisible();
+  await press('Tab');
+  await press('Enter');
+
+  await expect(page).toHaveURL(/\/size\/\d+$/);
+  await expect(page.getByText(/^From left, from top$/)).toBeVisible();
+  const number = Number(page.url().split('/').at(-1));
+  const tag = `Y-${String(number).padStart(4, '0')}`;
+  await press('Enter');
+
+  await expect(page).toHaveURL(`/proof/${number}`);
+  await expect(page.getByText('Read it out, letter by letter')).toBeVisible();
+  await page.getByLabel('Who says yes').focus();
+  await page.keyboard.press('Tab');
+  await press('Tab');
+  await press('Enter');
+
+  await expect(page).toHaveURL('/batch');
+  await page.getByRole('button', { name: /Frosted, clear frost/ }).focus();
+  await press('Enter');
+  await expect(page.getByRole('img', { name: /with 1 pieces in place/ })).toBeVisible();
+  await press('Enter');
+
+  await expect(page).toHaveURL('/cut');
+  await page.getByRole('button', { name: /Frosted, clear frost/ }).focus();
+  await press('Enter');
+  await expect(page.getByRole('heading', { name: 'Frosted, clear frost' })).toBeVisible();
+  await page.getByLabel(/test cut weeds clean/).focus();
+  await press('Space');
+  await page.getByRole('button', { name: /Frosted, clear frost/ }).focus();
+  await press('Enter');
+  await expect(page.getByRole('dialog', { name: /Cut batch/ })).toBeVisible();
+  await press('Enter');
+  await expect(page.getByRole('dialog')).toBeHidden();
+
+  await press('6');
+  const listed = page.getByRole('button', { name: new RegExp(`Marigold ${tag}/1`) });
+  await expect(listed).toBeVisible({ timeout: 40_000 });
+  await listed.focus();
+  await press('Enter');
+  await expect(page.getByRole('heading', { name: 'Marigold' })).toBeVisible();
+  for (const spot of await page.getByRole('button', { name: /Inside piece/ }).all()) {
+    await spot.focus();
+    await press('Space');
+  }
+  const out = page.getByRole('button', { name: /All out/ });
+  await expect(out).toBeEnabled();
+  await out.focus();
+  await press('Enter');
+  await expect(listed).toBeHidden();
+
+  await press('7');
+  await page.getByRole('button', { name: new RegExp(`Marigold ${tag}/1`) }).focus();
+  await press('Enter');
+  await expect(page.getByRole('heading', { name: /Marigold on Biscuit tin/ })).toBeVisible();
+  const ticks = page.getByRole('region', { name: 'Steps' }).getByRole('checkbox');
+  for (let nth = 0; nth < (await ticks.count()); nth++) {
+    await ticks.nth(nth).focus();
+    await press('Space');
+    await expect(ticks.nth(nth)).toBeChecked();
+    await expect(ticks.nth(nth)).toBeEnabled();
+  }
+  await page.getByRole('button', { name: /^Packed/ }).focus();
+  await press('Enter');
+
+  await press('8');
+  await page.getByRole('button', { name: new RegExp(`Marigold ${tag}/1`) }).focus();
+  await press('Enter');
+  await expect(page.getByRole('heading', { name: /Marigold for Perpetua Lyle/ })).toBeVisible();
+  await press('Enter');
+  await expect(page.getByRole('button', { name: new RegExp(`${tag}/1`) })).toBeHidden();
+
+  await press('/');
+  await expect(page.getByRole('dialog', { name: 'Find' })).toBeVisible();
+  await type(tag);
+  await expect(page.getByRole('dialog').getByRole('button', { name: new RegExp(`${tag} Marigold`) })).toBeVisible();
+  await press('Enter');
+  const drawer = page.getByRole('dialog', { name: 'Marigold' });
+  await expect(drawer.getByText('All delivered')).toBeVisible();
+  await expect(drawer.getByText(`Docket ${tag} · done`)).toBeVisible();
+});

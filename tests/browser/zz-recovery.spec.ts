@@ -1,0 +1,66 @@
+import { readFileSync } from 'node:fs';
+import { expect, order, release, test } from './shop';
+
+const VAR = process.env.YELBO_VAR ?? 'var/test';
+
+/** Ends a process of the stack under test as rudely as can be, by the id the stack wrote down. */
+function kill(name: string): void {
+  process.kill(Number(readFileSync(`${VAR}/run/${name}.child`, 'utf8').split(' ')[0]), 'SIGKILL');
+}
+
+async function startCut(page: import('@playwright/test').Page, id: number): Promise<void> {
+  await page.goto('/cut');
+  await page.getByRole('button', { name: new RegExp(`Batch ${id}\\b`) }).click();
+  await page.getByLabel(/test cut weeds clean/).check();
+  await page.getByRole('button', { name: /Start cutting/ }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Cut it/ })
+    .click();
+  await expect(page.getByRole('dialog')).toBeHidden();
+}
+
+test('a worker killed in the middle of a cut: the cut is followed to its end all the same', async ({ page }) => {
+  test.setTimeout(90_000);
+  const docket = await order(page, 'Saffron Basin', 'batch');
+  const batch = await release(page, docket);
+  await startCut(page, batch.id);
+  kill('worker');
+  await page.goto('/weed');
+  await expect(page.getByRole('button', { name: new RegExp(`${docket.tag}/1`) })).toBeVisible({ timeout: 60_000 });
+});
+
+test('a cutter killed in the middle of a cut: the batch comes back with the reason', async ({ page }) => {
+  test.setTimeout(90_000);
+  const docket = await order(page, 'Quince Marsh Wharf', 'batch');
+  const batch = await release(page, docket);
+  await startCut(page, batch.id);
+  kill('cutter');
+  await expect(page.getByRole('alert').getByText(/lost the job/)).toBeVisible({ timeout: 30_000 });
+});
+
+test('a database killed: the page comes back by itself and nothing is lost', async ({ page }) => {
+  test.setTimeout(90_000);
+  const docket = await order(page, 'Tansy', 'proof');
+  kill('mariadb');
+  await expect
+    .poll(async () => (await page.request.get('/api/line')).status(), { timeout: 40_000, intervals: [500] })
+    .toBe(200);
+  await page.goto(`/proof/${docket.number}`);
+  await expect(page.getByRole('heading', { name: 'Osric Tamblyn' })).toBeVisible();
+});
+
+test('php-fpm and nginx killed: both come back', async ({ page }) => {
+  kill('fpm');
+  kill('nginx');
+  await expect
+    .poll(
+      async () =>
+        page.request.get('/api/me').then(
+          (answer) => answer.status(),
+          () => 0,
+        ),
+      { timeout: 20_000, intervals: [500] },
+    )
+    .toBe(200);
+});

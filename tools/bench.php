@@ -1,0 +1,89 @@
+<?php
+
+declare(strict_types=1);
+
+// Prints how long a fit takes, in the core and over HTTP. Figures, not a test.
+// Usage: php tools/bench.php http://127.0.0.1:8412
+
+use Yelbo\Shop\Demo\DemoShop;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\HarfBuzz;
+use Yelbo\Trade\Lettering\Letterer;
+use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Object\Rectangle;
+use Yelbo\Trade\Rules;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+const FACES = ['oswald', 'pacifico', 'libre-baskerville', 'fredoka', 'alfa-slab'];
+$words = static fn (int $nth): string => substr('Marigoldberry', 0, 11).chr(97 + $nth % 26);
+
+/** @param list<float> $milliseconds */
+function show(string $what, array $milliseconds): void
+{
+    sort($milliseconds);
+    $at = static fn (float $share): float => $milliseconds[(int) min(count($milliseconds) - 1, floor($share * count($milliseconds)))];
+    printf("%-46s median %6.1f   p95 %6.1f ms   (%d)\n", $what, $at(0.5), $at(0.95), count($milliseconds));
+}
+
+$faces = new Faces(dirname(__DIR__));
+$plate = new Rectangle(Size::millimetres(180, 90), Length::millimetres(4));
+$cold = $warm = [];
+for ($nth = 0; $nth < 50; ++$nth) {
+    $fitting = new Fitting(new Letterer($faces, new HarfBuzz(), new ShortMemory()), Rules::standard());
+    $set = Words::set($faces->named(FACES[$nth % 5]), [$words($nth)], Arrangement::Line);
+    foreach ([&$cold, &$warm] as &$times) {
+        $began = hrtime(true);
+        $fitting->fit($plate, $set);
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+}
+show('12-letter fit, core, nothing remembered', $cold);
+show('12-letter fit, core, words remembered', $warm);
+
+$base = $argv[1];
+$jar = tempnam(sys_get_temp_dir(), 'yelbo');
+$call = static function (string $method, string $path, ?array $body = null, string $token = '') use ($base, $jar): array {
+    $request = curl_init($base.$path);
+    curl_setopt_array($request, [
+        \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEJAR => $jar, \CURLOPT_COOKIEFILE => $jar,
+        \CURLOPT_HTTPHEADER => ['Content-Type: application/json', "X-Yelbo-Token: $token"],
+    ] + (null === $body ? [] : [\CURLOPT_POSTFIELDS => json_encode($body, \JSON_THROW_ON_ERROR)]));
+    $answer = (array) json_decode((string) curl_exec($request), true);
+    if (curl_getinfo($request, \CURLINFO_HTTP_CODE) >= 400) {
+        fwrite(\STDERR, 'Yelbo: '.($answer['detail'] ?? 'no answer')."\n");
+        exit(1);
+    }
+    curl_close($request);
+
+    return $answer;
+};
+[$signIn, , , $password] = DemoShop::SIGN_INS[0];
+$call('POST', '/api/sign-in', ['signIn' => $signIn, 'password' => $password], $call('GET', '/api/me')['csrf']);
+$token = $call('GET', '/api/me')['csrf'];
+$docket = $call('GET', '/api/dockets?station=size')['dockets'][0]['number'] ?? exit("Nothing stands at Size; ./yelbo demo --fresh puts something there.\n");
+$salt = dechex(random_int(4096, 65535));
+foreach (['new words each time' => true, 'the same words at other sizes' => false] as $what => $new) {
+    $times = [];
+    for ($nth = 0; $nth < 100; ++$nth) {
+        $text = $new ? substr('Marigoldberry', 0, 12 - strlen($salt) - 2).$salt.chr(97 + intdiv($nth, 26)).chr(97 + $nth % 26) : 'Marigoldberr';
+        $ask = ['docket' => $docket, 'words' => $text, 'face' => FACES[$nth % 5], 'capHeight' => $new ? '' : (20 + $nth / 10).'mm'];
+        $began = hrtime(true);
+        $call('POST', '/api/fit', $ask, $token);
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+    show("12-letter fit, HTTP, $what", $times);
+}
+$times = [];
+for ($nth = 0; $nth < 60; ++$nth) {
+    $began = hrtime(true);
+    $call('GET', '/api/line');
+    $times[] = (hrtime(true) - $began) / 1e6;
+}
+show('the line, HTTP', $times);
+unlink($jar);
