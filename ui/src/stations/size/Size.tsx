@@ -11,7 +11,7 @@ import { useUnits } from '../../parts/units';
 import { StationList } from '../StationList';
 import { Samples } from './Samples';
 import { Snags } from './Snags';
-import { drawingOf, useDrawing } from './useDrawing';
+import { type Drawing, drawingOf, useDrawing } from './useDrawing';
 
 /** A tick of the tape, 1/16 in, and one of the metric rule. */
 const TICK = { imperial: 1.5875, metric: 1 };
@@ -49,7 +49,7 @@ export function Size() {
 function Board({ docket }: { docket: Docket }) {
   const navigate = useNavigate();
   const { units } = useUnits();
-  const { drawing, change, undo, redo, canUndo, canRedo } = useDrawing(docket);
+  const { drawing, change, undo, redo, canUndo, canRedo, written } = useDrawing(docket);
   const shown = useShown();
   const asked = { docket: docket.number, ...drawing, units };
   const settled = useSettled(asked, 120);
@@ -76,14 +76,18 @@ function Board({ docket }: { docket: Docket }) {
     (proof: boolean) =>
       ask(
         api.PUT('/api/dockets/{number}/design', {
-          keepalive: true,
           params: { path: { number: docket.number } },
           body: { version: docket.version, ...drawing, units, proof },
         }),
       ),
-    (saved) => saved.state === 'proofing' && navigate(`/proof/${saved.number}`),
+    (saved) => {
+      written();
+      if (saved.state === 'proofing') {
+        navigate(`/proof/${saved.number}`);
+      }
+    },
   );
-  useAutoKeep(docket, drawing, () => !keep.isPending && keep.mutate(false));
+  useAutoKeep(docket, drawing, keep.isPending, () => keep.mutate(false));
 
   const moved = (dx: number, dy: number) =>
     drawn && change({ left: `${(drawn.left.mm + dx).toFixed(2)}mm`, top: `${(drawn.top.mm + dy).toFixed(2)}mm` });
@@ -194,32 +198,27 @@ function Board({ docket }: { docket: Docket }) {
   );
 }
 
-/** Keeps the drawing on the docket a moment after the last change, and when it is left before that. */
-function useAutoKeep(docket: Docket, drawing: ReturnType<typeof drawingOf>, keep: () => void) {
+/** Keeps the drawing on the docket a moment after the last change, or when another docket is opened before that. */
+function useAutoKeep(docket: Docket, drawing: Drawing, busy: boolean, keep: () => void) {
   const now = JSON.stringify(drawing);
   const settled = useSettled(now, 900);
   const latest = useRef({ now, keep });
   latest.current = { now, keep };
   const kept = useRef(JSON.stringify(drawingOf(docket)));
   useEffect(() => {
-    if (settled !== kept.current) {
+    if (!busy && settled !== kept.current) {
       kept.current = settled;
       latest.current.keep();
     }
-  }, [settled]);
-  useEffect(() => {
-    const leave = () => {
+  }, [settled, busy]);
+  useEffect(
+    () => () => {
       if (latest.current.now !== kept.current) {
-        kept.current = latest.current.now;
         latest.current.keep();
       }
-    };
-    window.addEventListener('pagehide', leave);
-    return () => {
-      window.removeEventListener('pagehide', leave);
-      leave();
-    };
-  }, []);
+    },
+    [],
+  );
 }
 
 function Figures({
@@ -231,8 +230,8 @@ function Figures({
 }: {
   fit: Fit | undefined;
   weeding: number | undefined;
-  drawing: ReturnType<typeof drawingOf>;
-  change: (part: Partial<ReturnType<typeof drawingOf>>) => void;
+  drawing: Drawing;
+  change: (part: Partial<Drawing>) => void;
   says?: string;
 }) {
   const shown = useShown();

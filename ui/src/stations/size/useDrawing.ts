@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import type { Docket } from '../../api/client';
 
 /** What is decided at Size: lengths as typed, empty for the rule's own answer. */
@@ -14,10 +14,22 @@ export const drawingOf = (docket: Docket): Drawing => ({
   top: docket.design.top ? `${docket.design.top.mm}mm` : '',
 });
 
+/** What was drawn but has not reached the docket yet: it outlives a closed page and a server that is away. */
+const unkept = (number: number) => `yelbo.size.${number}`;
+
+function lastDrawn(docket: Docket): Drawing {
+  try {
+    const left = JSON.parse(localStorage.getItem(unkept(docket.number)) ?? 'null');
+    return left?.version === docket.version ? left.drawing : drawingOf(docket);
+  } catch {
+    return drawingOf(docket);
+  }
+}
+
 /** A drawing with undo and redo. Typing in one field is one step. */
 export function useDrawing(docket: Docket) {
   const [state, setState] = useState(() => ({
-    now: drawingOf(docket),
+    now: lastDrawn(docket),
     before: [] as Drawing[],
     after: [] as Drawing[],
     last: '',
@@ -50,5 +62,22 @@ export function useDrawing(docket: Docket) {
     });
   }, []);
 
-  return { drawing: state.now, change, undo, redo, canUndo: state.before.length > 0, canRedo: state.after.length > 0 };
+  const first = useRef(state.now);
+  useEffect(() => {
+    if (state.now !== first.current) {
+      localStorage.setItem(unkept(docket.number), JSON.stringify({ version: docket.version, drawing: state.now }));
+    }
+  }, [state.now, docket.number, docket.version]);
+
+  const written = useCallback(() => localStorage.removeItem(unkept(docket.number)), [docket.number]);
+
+  return {
+    written,
+    drawing: state.now,
+    change,
+    undo,
+    redo,
+    canUndo: state.before.length > 0,
+    canRedo: state.after.length > 0,
+  };
 }
