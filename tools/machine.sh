@@ -1,7 +1,7 @@
 # What the machine has to have, and what is missing with its cure.
 
 DEBIAN_PACKAGES=(mariadb-server mariadb-client php8.2-mysql php8.2-gmp php8.2-mbstring php8.2-intl php8.2-xml
-    php8.2-apcu php8.2-zip php8.2-fpm php8.2-curl php-geos nginx-light libharfbuzz-bin)
+    php8.2-apcu php8.2-zip php8.2-fpm php8.2-curl php-geos nginx libharfbuzz-bin)
 TEST_PACKAGES=(chromium librsvg2-bin hp2xx php8.2-pcov)
 
 check_machine() {
@@ -21,7 +21,7 @@ missing_packages() {
     local name
     for name in "$@"; do
         case $name in
-            nginx-light) has_package nginx-light || has_package nginx || has_package nginx-full || printf '%s ' "$name" ;;
+            nginx) has_package nginx || has_package nginx-light || has_package nginx-full || printf '%s ' "$name" ;;
             *) has_package "$name" || printf '%s ' "$name" ;;
         esac
     done

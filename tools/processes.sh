@@ -7,7 +7,7 @@ identity() { printf '%s %s' "$1" "$(awk '{print $22}' "/proc/$1/stat" 2>/dev/nul
 alive() {
     local pid kept
     [ -s "$1" ] || return 1
-    kept=$(cat "$1")
+    kept=$(cat "$1" 2>/dev/null)
     pid=${kept%% *}
     [ "$(identity "$pid")" = "$kept" ] && [ "${kept##* }" != "$pid" ] && [ "${kept##* }" != '' ]
 }

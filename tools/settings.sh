@@ -11,6 +11,8 @@ settings() {
     export APP_ENV=${APP_ENV:-prod} APP_DEBUG=${APP_DEBUG:-0}
     export PHP_INI_SCAN_DIR=:$YELBO_ROOT/config/php
     export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
+    # Where Debian keeps servers; not on everybody's path.
+    export PATH=$PATH:/usr/sbin:/sbin
     local port
     for port in "$YELBO_PORT" "$YELBO_DB_PORT" "$YELBO_CUTTER_PORT"; do
         case $port in

@@ -57,6 +57,7 @@ final class WorkTest extends WebCase
         $ticked = $this->ask('PUT', "/api/pieces/{$piece['id']}/steps", ['version' => $piece['version'], 'numbers' => array_column($steps['steps'], 'nth')]);
         self::assertSame([true], array_values(array_unique(array_column($ticked['steps'], 'done'))));
         $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'packed', 'version' => $ticked['piece']['version']]);
+        self::assertContains('Care card', $this->ask('GET', "/api/pieces/{$piece['id']}/parcel")['contents']);
         $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'post', 'version' => $piece['version'], 'detail' => 'TW-7']);
         self::assertSame(['on-its-way', 'TW-7'], [$piece['state'], $piece['tracking']]);
         $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'deliver', 'version' => $piece['version']]);

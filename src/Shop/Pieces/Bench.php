@@ -11,6 +11,7 @@ use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\NotFound;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\Packing;
 use Yelbo\Trade\Bench\Steps;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Film\Film;
@@ -72,6 +73,22 @@ final readonly class Bench
         return $piece->docket()->isAppliedHere()
             ? $steps->onTheObject($proof->size(), $piece->docket()->thing()->size(), $proof->left(), $proof->top())
             : $steps->forTheCustomer($proof->size());
+    }
+
+    /** @return list<string> what goes into the parcel */
+    public function contents(Piece $piece): array
+    {
+        $docket = $piece->docket();
+
+        return (new Packing($this->rules->current()))->contents($docket->thing()->name(), $docket->isAppliedHere());
+    }
+
+    /** @return list<string> what the care card says */
+    public function care(Piece $piece): array
+    {
+        $docket = $piece->docket();
+
+        return (new Packing($this->rules->current()))->care($docket->film()?->grade() ?? Film::Permanent, $docket->isAppliedHere());
     }
 
     /** @param list<int> $out the inside pieces that are out */

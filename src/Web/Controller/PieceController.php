@@ -20,6 +20,7 @@ use Yelbo\Trade\Rule;
 use Yelbo\Web\Ask\CountAsk;
 use Yelbo\Web\Ask\MoveAsk;
 use Yelbo\Web\Present;
+use Yelbo\Web\View\ParcelView;
 use Yelbo\Web\View\PiecesView;
 use Yelbo\Web\View\PieceView;
 use Yelbo\Web\View\ProofView;
@@ -72,6 +73,14 @@ final readonly class PieceController
         $this->bench->tick($piece, $ask->version, array_values($ask->numbers));
 
         return $this->stepsOf($piece);
+    }
+
+    #[Route('/api/pieces/{id}/parcel', name: 'piece-parcel', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function parcel(int $id): ParcelView
+    {
+        $piece = $this->bench->piece($id);
+
+        return new ParcelView($this->present->piece($piece), $this->bench->contents($piece), $this->bench->care($piece));
     }
 
     #[Route('/api/pieces/{id}/moves', name: 'piece-move', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]

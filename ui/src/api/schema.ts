@@ -420,6 +420,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/parcel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["piece-parcel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/steps": {
         parameters: {
             query?: never;
@@ -796,6 +812,11 @@ export interface components {
         OrderAsk: {
             answers: components["schemas"]["Answers"];
             take?: boolean;
+        };
+        ParcelView: {
+            piece: components["schemas"]["PieceView"];
+            contents: string[];
+            care: string[];
         };
         PieceView: {
             id: number;
@@ -1886,6 +1907,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeedingView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "piece-parcel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ParcelView"];
                 };
             };
             /** @description A problem, as a sentence */

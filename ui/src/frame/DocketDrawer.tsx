@@ -8,6 +8,7 @@ import { ObjectDrawing } from '../drawing/ObjectDrawing';
 import { Caution, Facts, FilmName, Move, NextMove, Ready, Scroll, Section, Trouble, useShown } from '../parts/basics';
 import { ReasonDialog } from '../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../parts/time';
+import { Spoil } from '../stations/Spoil';
 import { stationName, workAt } from './stations';
 
 /** The docket, the same at every station. */
@@ -126,12 +127,15 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
           <Section title="Pieces">
             <ul>
               {docket.pieces.map((piece) => (
-                <li key={piece.id} className="flex justify-between border-b border-rule py-1.5">
-                  <span>{piece.tag}</span>
-                  <span className="text-ink2">
+                <li key={piece.id} className="flex items-center gap-3 border-b border-rule py-1.5">
+                  <span className="font-medium">{piece.tag}</span>
+                  <span className="flex-1 text-ink2">
                     {piece.state.replaceAll('-', ' ')}
                     {piece.recuts > 0 && `, recut ${piece.recuts}`}
                   </span>
+                  {piece.moves.some((next) => next.move === 'spoil') && (
+                    <Spoil piece={piece} reasons={['scratched', 'a letter tore', 'lost']} small />
+                  )}
                 </li>
               ))}
             </ul>
@@ -166,7 +170,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
               );
             }}
           >
-            {`Go on at ${stationName(docket.station)}`}
+            {`${nextMove(docket)}, at ${stationName(docket.station)}`}
           </NextMove>
         </div>
       )}
@@ -182,4 +186,10 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
       />
     </>
   );
+}
+
+/** What comes next, in the table's own words: of the docket, or of its piece furthest behind. */
+function nextMove(docket: Docket): string {
+  const behind = docket.pieces.find((piece) => piece.station === docket.station);
+  return (behind?.moves[0] ?? docket.moves[0])?.says ?? 'Go on';
 }

@@ -5,13 +5,17 @@ import { ReasonDialog } from '../parts/dialog';
 import { usePieceMove } from './usePieceMove';
 
 /** A spoiled piece goes back to Batch; the reason goes with it. */
-export function Spoil({ piece, reasons }: { piece: Piece; reasons: string[] }) {
+export function Spoil({ piece, reasons, small = false }: { piece: Piece; reasons: string[]; small?: boolean }) {
   const [open, setOpen] = useState(false);
   const spoil = usePieceMove(() => setOpen(false));
   return (
     <>
-      <Move tall className="min-h-14 w-full" onClick={() => setOpen(true)}>
-        Spoiled, cut it again
+      <Move
+        className={small ? undefined : 'min-h-14 w-full'}
+        aria-label={small ? `${piece.tag} is spoiled, cut it again` : undefined}
+        onClick={() => setOpen(true)}
+      >
+        {small ? 'Spoiled' : 'Spoiled, cut it again'}
       </Move>
       <ReasonDialog
         open={open}

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Piece } from '../../api/client';
+import { api, ask, type Piece } from '../../api/client';
 import { pieces as piecesQuery } from '../../api/queries';
 import {
   Facts,
@@ -26,7 +26,8 @@ export function SendStation() {
   return (
     <Ready query={query} what="the pieces">
       {({ pieces }) => {
-        const piece = pieces.find((one) => one.id === chosen) ?? pieces[0];
+        const piece =
+          pieces.find((one) => one.id === chosen) ?? pieces.find((one) => one.state === 'ready') ?? pieces[0];
         const away = pieces.filter((one) => one.state === 'on-its-way');
         return piece ? (
           <div className="grid h-full grid-cols-[264px_1fr] max-lg:grid-cols-[212px_1fr]">
@@ -61,6 +62,10 @@ function Parcel({ piece }: { piece: Piece }) {
   const shown = useShown();
   const [tracking, setTracking] = useState('');
   const move = usePieceMove();
+  const parcel = useQuery({
+    queryKey: ['parcel', piece.id],
+    queryFn: () => ask(api.GET('/api/pieces/{id}/parcel', { params: { path: { id: piece.id } } })),
+  });
   const away = piece.state === 'on-its-way';
   return (
     <div className="grid min-h-0 grid-cols-[1fr_380px] max-lg:grid-cols-[1fr_320px]">
@@ -79,31 +84,22 @@ function Parcel({ piece }: { piece: Piece }) {
               ['here since', asMoment(piece.since)],
             ]}
           />
-          <div className="mt-5">
-            <Section title="In the parcel">
-              <ul className="list-disc pl-5">
-                {(piece.appliedHere
-                  ? [`The ${piece.object.toLowerCase()} with its decal, cork or foam between`, 'Care card']
-                  : [
-                      'Decal on its tape and liner, flat in card',
-                      'A test scrap of the same film',
-                      'Printed steps for this decal',
-                      'Care card',
-                    ]
-                ).map((item) => (
-                  <li key={item} className="py-1">
-                    {item}
-                  </li>
-                ))}
-              </ul>
-            </Section>
-            <Section title="Care card says">
-              <p>
-                {piece.film?.life} Wait 72 h after applying before use or washing. Hand wash, not the dishwasher, no
-                scrubbing. Not where lips or food touch.
-              </p>
-            </Section>
-          </div>
+          {parcel.data && (
+            <div className="mt-5">
+              <Section title="In the parcel">
+                <ul className="list-disc pl-5">
+                  {parcel.data.contents.map((item) => (
+                    <li key={item} className="py-1">
+                      {item}
+                    </li>
+                  ))}
+                </ul>
+              </Section>
+              <Section title="Care card says">
+                <p>{parcel.data.care.join(' ')}</p>
+              </Section>
+            </div>
+          )}
         </div>
       </Scroll>
       <aside

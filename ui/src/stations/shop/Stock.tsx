@@ -44,7 +44,11 @@ export function Stock() {
                         </svg>
                         <span className="text-[15px]">
                           <b className="font-semibold">{item.number}</b>
-                          <span className="block">{item.kind === 'sheet' ? `${item.count} sheets` : 'offcut'}</span>
+                          <span className="block">
+                            {item.kind === 'sheet'
+                              ? `${item.count} ${item.count === 1 ? 'sheet' : 'sheets'}`
+                              : 'offcut'}
+                          </span>
                           <span className="block text-ink2">{shown.size(item.size)}</span>
                           <span className="block text-ink2">bin {item.bin}</span>
                         </span>

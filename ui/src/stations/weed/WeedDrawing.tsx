@@ -16,10 +16,17 @@ export function WeedDrawing({
   onTap: (nth: number) => void;
 }) {
   const { ref, width, height } = useRoom();
-  const view = fitView({ width, height }, weeding, { left: 36, top: 44, right: 36, bottom: 96 });
+  const view = fitView({ width, height }, weeding, { left: 36, top: 44, right: 36, bottom: 200 });
   const px = (mm: number) => view.x + (mm - weeding.left) * view.scale;
   const py = (mm: number) => view.y + (mm - weeding.top) * view.scale;
-  const spots = spread(weeding.insides.map((part) => ({ nth: part.nth, x: px(part.x), y: py(part.y) })));
+  const under = view.y + weeding.height * view.scale + 46;
+  const spots = spread(
+    weeding.insides.map((part) => {
+      const at = { x: px(part.x), y: py(part.y) };
+      // A number larger than its piece would hide it: it stands below, with a line to the piece.
+      return { nth: part.nth, ...at, start: part.across * view.scale > TARGET * 1.3 ? at : { x: at.x, y: under } };
+    }),
+  );
   return (
     <div ref={ref} className="relative min-h-0 overflow-hidden bg-paper">
       {width > 0 && (
@@ -59,12 +66,10 @@ export function WeedDrawing({
             </g>
             <g>
               {spots.map((spot) => (
-                <path
-                  key={spot.nth}
-                  d={`M${spot.x} ${spot.y}L${spot.at.x} ${spot.at.y}`}
-                  stroke="#12201f"
-                  strokeWidth="1.2"
-                />
+                <g key={spot.nth}>
+                  <path d={`M${spot.x} ${spot.y}L${spot.at.x} ${spot.at.y}`} stroke="#12201f" strokeWidth="1.2" />
+                  <circle cx={spot.x} cy={spot.y} r="3.5" fill="#12201f" />
+                </g>
               ))}
             </g>
             <g stroke="#12201f" strokeWidth="3" fill="none">
@@ -97,35 +102,21 @@ export function WeedDrawing({
   );
 }
 
-type Spot = { nth: number; x: number; y: number };
+type Point = { x: number; y: number };
+type Spot = Point & { nth: number; start: Point };
 
-/** Moves targets apart where inside pieces lie closer than a thumb: each keeps a line to its piece. */
-function spread(spots: Spot[]): (Spot & { at: { x: number; y: number } })[] {
-  const placed: (Spot & { at: { x: number; y: number } })[] = [];
-  const free = (x: number, y: number) =>
-    placed.every((other) => Math.abs(other.at.x - x) >= TARGET + 4 || Math.abs(other.at.y - y) >= TARGET + 4);
+/** Moves targets apart where they lie closer than a thumb: sideways first, then down a row. */
+function spread(spots: Spot[]): (Spot & { at: Point })[] {
+  const placed: (Spot & { at: Point })[] = [];
+  const step = TARGET + 6;
+  const free = (at: Point) =>
+    placed.every((other) => Math.abs(other.at.x - at.x) >= step || Math.abs(other.at.y - at.y) >= step);
+  const shifts = [0, 1, 2].flatMap((row) =>
+    [0, 0.5, -0.5, 1, -1, 1.5, -1.5, 2, -2].map((column) => ({ x: column * step, y: row * step })),
+  );
   for (const spot of spots) {
-    const tries = [0, 1, 2, 3].flatMap((ring) =>
-      ring === 0
-        ? [[0, 0]]
-        : [
-            [0, -ring],
-            [0, ring],
-            [ring, -ring],
-            [-ring, -ring],
-            [ring, ring],
-            [-ring, ring],
-            [ring, 0],
-            [-ring, 0],
-          ],
-    );
-    const shift = tries.find(([dx, dy]) =>
-      free(spot.x + (dx ?? 0) * (TARGET + 4), spot.y + (dy ?? 0) * (TARGET + 4)),
-    ) ?? [0, 0];
-    placed.push({
-      ...spot,
-      at: { x: spot.x + (shift[0] ?? 0) * (TARGET + 4), y: spot.y + (shift[1] ?? 0) * (TARGET + 4) },
-    });
+    const moved = shifts.map((shift) => ({ x: spot.start.x + shift.x, y: spot.start.y + shift.y }));
+    placed.push({ ...spot, at: moved.find(free) ?? spot.start });
   }
   return placed;
 }

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, ask, Problem, type Schemas } from '../../api/client';
 import { pieces as piecesQuery, refresh } from '../../api/queries';
-import { NextMove, Nothing, Ready, Section, Trouble } from '../../parts/basics';
+import { Caution, NextMove, Nothing, Ready, Section, Trouble } from '../../parts/basics';
 import { PieceList } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { usePieceMove } from '../usePieceMove';
@@ -102,11 +102,10 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
               </span>
             </p>
           </Section>
-          <p className="text-ink2">
-            Knives and hooks: cut away from yourself, cap them. About {Math.max(1, Math.round(weeding.minutes))} min.
-          </p>
+          <p className="text-ink2">About {Math.max(1, Math.round(weeding.minutes))} min.</p>
         </div>
         <div className="flex flex-col gap-3 border-t border-rule p-5">
+          <Caution>Knives and hooks: cut away from yourself, cap them.</Caution>
           <Trouble says={says ?? done.error?.message} />
           <Spoil piece={piece} reasons={['a letter tore', 'cut too deep', 'a dot was lost']} />
           <NextMove
