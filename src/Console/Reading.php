@@ -33,7 +33,7 @@ final readonly class Reading
         $face = $in->text('face');
         $lines ??= $in->texts('lines');
         $arrangement = $this->arrangement($in);
-        $tracking = $in->whole('tracking', -2000, 2000, 0);
+        $tracking = (int) round($in->number('tracking', -2000, 2000, 0));
 
         return self::under($in, fn (): Words => Words::set($this->faces->named($face), $lines, $arrangement, $tracking));
     }

@@ -61,7 +61,7 @@ final readonly class Sheets
         return new BatchView(
             $batch->id(), $batch->version(), $batch->state()->value, FilmView::of($batch->film()), StockItemView::of($batch->stock()),
             LengthView::micrometres($batch->length()), round($batch->fill(), 3), $batch->releasedAt()->format(\DATE_ATOM),
-            $batch->progress(), $batch->trouble(), $places, round($metres, 2),
+            $batch->progress(), $batch->trouble(), $places, round($metres, 2), round($this->batching->cutFile($batch)->seconds() / 60, 1),
         );
     }
 

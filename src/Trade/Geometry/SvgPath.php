@@ -16,7 +16,9 @@ final class SvgPath
     /** In mm. */
     private const FLATNESS = 0.004;
     private const LONGEST_TEXT = 5_000_000;
-    private const MOST_POINTS = 250_000;
+    private const MOST_POINTS = 100_000;
+    /** How often a path may run the length of its own box. */
+    private const MOST_CROSSINGS = 500;
     /** In mm: 100 m, as for a length. */
     private const FARTHEST = 100_000.0;
 
@@ -60,6 +62,7 @@ final class SvgPath
             ),
             self::rings($path),
         );
+        self::refuseTangles($micrometres);
         $region = Winding::region($micrometres);
         if ($region->isEmpty()) {
             throw UnreadablePath::because('The path encloses no area. It needs at least one closed outline.');
@@ -84,6 +87,26 @@ final class SvgPath
         $reader->all($path);
 
         return $reader->rings;
+    }
+
+    /**
+     * A path that runs to and fro across its own box hundreds of times is no outline, and
+     * finding where it crosses itself would take for ever.
+     *
+     * @param list<list<array{int, int}>> $rings
+     */
+    private static function refuseTangles(array $rings): void
+    {
+        $long = 0.0;
+        $xs = $ys = [];
+        foreach ($rings as $ring) {
+            $long += (new Region([[$ring]]))->outlineLength();
+            array_push($xs, ...array_column($ring, 0));
+            array_push($ys, ...array_column($ring, 1));
+        }
+        if ([] !== $xs && [] !== $ys && $long * 1000 > self::MOST_CROSSINGS * max(1.0, hypot(max($xs) - min($xs), max($ys) - min($ys)))) {
+            throw UnreadablePath::because('The path runs to and fro across itself hundreds of times. Draw the outline alone.');
+        }
     }
 
     private function all(string $path): void
@@ -220,7 +243,7 @@ final class SvgPath
         }
         $this->points += \count($points);
         if ($this->points > self::MOST_POINTS) {
-            throw UnreadablePath::because('The path has more than 250 000 points. Simplify the drawing.');
+            throw UnreadablePath::because('The path has more than 100 000 points. Simplify the drawing.');
         }
         $this->at = $points[\count($points) - 1];
     }

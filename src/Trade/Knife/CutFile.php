@@ -27,6 +27,14 @@ final readonly class CutFile
     {
     }
 
+    /** How long a machine takes at its own speeds, in s. */
+    public function seconds(): float
+    {
+        $cut = array_sum(array_map(static fn (Contour $contour): float => (new Region([[$contour->points]]))->outlineLength(), $this->way));
+
+        return $cut / $this->machine->cutSpeed + KnifeWay::travel($this->way) / $this->machine->travelSpeed;
+    }
+
     /** True size in mm, one path per contour, one group per film. */
     public function svg(): string
     {

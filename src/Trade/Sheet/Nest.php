@@ -20,6 +20,9 @@ use Yelbo\Trade\Measure\Units;
  */
 final readonly class Nest
 {
+    /** µm, and a hundredth: how far shrinking an odd outline may fall short. */
+    private const ROUNDING = 6;
+
     /**
      * @param int             $gap   between every two pieces, µm
      * @param int             $edge  to the outline of the stock, µm
@@ -83,7 +86,7 @@ final readonly class Nest
         if (1 === \count($outline->rings()) && abs($outline->area() * 1e6 - (float) $box->width() * $box->height()) < 1) {
             return ['box' => $inner, 'odd' => null];
         }
-        $shrunk = 0 === $this->edge ? $outline : Geos::grow($outline, -$this->edge);
+        $shrunk = 0 === $this->edge ? $outline : Geos::grow($outline, -$this->edge - self::ROUNDING - intdiv($this->edge, 100));
 
         return $shrunk->isEmpty() ? null : ['box' => $shrunk->box(), 'odd' => $shrunk];
     }

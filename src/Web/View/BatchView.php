@@ -21,6 +21,7 @@ final readonly class BatchView
         public ?string $trouble,
         public array $places,
         public float $metres,
+        public float $minutes,
     ) {
     }
 }

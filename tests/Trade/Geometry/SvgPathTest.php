@@ -47,7 +47,9 @@ final class SvgPathTest extends TestCase
         yield 'too far' => ['M0 0H1e9V1Z', '100 m'];
         yield 'figure where a command should be' => ['M0 0H5V5Z 7', 'figure'];
         yield 'not a number' => ['M0 0LNaN 4Z', 'fewer'];
-        yield 'too many points' => ['M0 0'.str_repeat('h1v1h-1v-1', 65_000), '250 000'];
+        yield 'too many points' => ['M0 0'.str_repeat('h1v1h-1v-1', 65_000), '100 000'];
+        mt_srand(5);
+        yield 'a tangle' => ['M0 0'.implode('', array_map(static fn (): string => 'L'.mt_rand(0, 400).' '.mt_rand(0, 400), range(1, 20_000))), 'to and fro'];
         yield 'too much text' => [str_repeat('M0 0', 1_300_000), '5 MB'];
     }
 

@@ -83,6 +83,13 @@ final class CutFileTest extends TestCase
         }
     }
 
+    public function testTheTimeIsCutAndTravelAtTheMachinesSpeeds(): void
+    {
+        $square = SvgPath::read('M0 0H80V80H0Z');
+        $file = new CutFile(100_000, 100_000, new Machine(0, 0, 80, 200), KnifeWay::through([[$square, '']]));
+        self::assertEqualsWithDelta(320 / 80, $file->seconds(), 0.001);
+    }
+
     public function testNearContoursComeNextToEachOther(): void
     {
         $way = KnifeWay::through([[$this->art, '']]);

@@ -617,6 +617,7 @@ export interface components {
             trouble: string | null;
             places: components["schemas"]["PlaceView"][];
             metres: number;
+            minutes: number;
         };
         BatchesView: {
             batches: components["schemas"]["BatchView"][];

@@ -109,7 +109,7 @@ function Board({ batch }: { batch: Batch }) {
             rows={[
               ['pieces', batch.places.length],
               ['on', `${batch.stock.number}, ${shown.size(batch.stock.size)}`],
-              ['to cut', `${batch.metres.toFixed(1)} m`],
+              ['to cut', `${batch.metres.toFixed(1)} m, about ${Math.max(1, Math.round(batch.minutes))} min`],
               ['reaches down', shown.one(batch.length)],
             ]}
           />
