@@ -1,4 +1,5 @@
 import { defineConfig } from '@playwright/test';
+import { chromiumOptions } from './tools/chromium.mjs';
 
 export default defineConfig({
   testDir: 'tests/browser',
@@ -13,17 +14,6 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     storageState: 'test-results/ines.json',
     screenshot: 'only-on-failure',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: chromiumOptions,
   },
 });

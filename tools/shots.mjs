@@ -1,21 +1,13 @@
 // Takes the pictures in docs/screenshots from a running demo shop: node tools/shots.mjs [folder] [name…]
 import { chromium } from '@playwright/test';
+import { chromiumOptions } from './chromium.mjs';
 
 const [folder = 'docs/screenshots', ...only] = process.argv.slice(2);
 const base = process.env.YELBO_URL ?? `http://127.0.0.1:${process.env.YELBO_PORT ?? 8412}`;
-const args = [
-  '--no-sandbox',
-  '--disable-gpu',
-  '--disable-quic',
-  '--no-first-run',
-  '--disable-background-networking',
-  '--disable-component-update',
-  '--disable-sync',
-];
 const wide = { width: 1280, height: 800 };
 const tablet = { width: 1024, height: 768 };
 
-const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args });
+const browser = await chromium.launch(chromiumOptions);
 const page = await (await browser.newContext({ viewport: wide })).newPage();
 page.on('console', (message) => message.type() === 'error' && console.error(message.text()));
 page.on('pageerror', (fault) => console.error(fault));

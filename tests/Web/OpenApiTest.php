@@ -24,7 +24,7 @@ final class OpenApiTest extends KernelTestCase
         $fresh = tempnam(sys_get_temp_dir(), 'types').'.ts';
         exec('cd '.escapeshellarg($this->root()).' && node_modules/.bin/openapi-typescript docs/openapi.json -o '.escapeshellarg($fresh).' 2>&1', $says, $status);
         self::assertSame(0, $status, implode("\n", $says));
-        self::assertFileEquals($this->root().'/ui/src/api/schema.ts', $fresh, self::HOW);
+        self::assertFileEquals($this->root().'/ui/generated/schema.ts', $fresh, self::HOW);
         unlink($fresh);
     }
 

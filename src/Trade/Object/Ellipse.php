@@ -29,10 +29,7 @@ final readonly class Ellipse implements Surface
 
     public function clearance(Rules $rules): int
     {
-        return max(
-            (int) round($this->size->shorter()->micrometres * $rules->value(Rule::DiscClearance) / 100),
-            $rules->micrometres(Rule::LeastClearance),
-        );
+        return Clearance::of($this->size, Rule::DiscClearance, $rules);
     }
 
     public function safe(int $clearance): ConvexArea

@@ -35,10 +35,7 @@ final readonly class Rectangle implements Surface
 
     public function clearance(Rules $rules): int
     {
-        return max(
-            (int) round($this->size->shorter()->micrometres * $rules->value(Rule::Clearance) / 100),
-            $rules->micrometres(Rule::LeastClearance),
-        );
+        return Clearance::of($this->size, Rule::Clearance, $rules);
     }
 
     public function safe(int $clearance): ConvexArea

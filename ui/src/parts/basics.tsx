@@ -111,10 +111,25 @@ export function Section({ title, children, signal = false }: { title: string; ch
 }
 
 /** A part of the page that scrolls by itself, with keys too. */
-export function Scroll({ label, className, children }: { label: string; className: string; children: ReactNode }) {
+export function Scroll({
+  label,
+  className,
+  live = false,
+  children,
+}: {
+  label: string;
+  className: string;
+  live?: boolean;
+  children: ReactNode;
+}) {
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys scroll what has the focus
-    <section className={`overflow-auto ${className}`} aria-label={label} tabIndex={0}>
+    <section
+      className={`overflow-auto ${className}`}
+      aria-label={label}
+      aria-live={live ? 'polite' : undefined}
+      tabIndex={0}
+    >
       {children}
     </section>
   );

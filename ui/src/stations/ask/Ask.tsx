@@ -7,6 +7,7 @@ import { Move, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
 import { Choice, SelectField, TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
+import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
 import { LiveAnswers } from './LiveAnswers';
 import { useKnownCustomers } from './useKnownCustomers';
@@ -60,11 +61,7 @@ export function Ask() {
             docket.state === 'asking' ? (
               <Form key={docket.number} docket={docket} />
             ) : (
-              <Nothing title={`${docket.tag} has been taken`}>
-                <Link className="underline" to={`/${docket.station ?? 'send'}`}>
-                  It stands at {docket.station ?? 'no station any more'}.
-                </Link>
-              </Nothing>
+              <Elsewhere docket={docket} says="has been taken" />
             )
           }
         </Ready>

@@ -1,6 +1,6 @@
 import type { Film, Schemas } from '../../api/client';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
-import { Both, Caution, Section, useShown } from '../../parts/basics';
+import { Both, Caution, Scroll, Section, useShown } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 
 /** What the answers so far come to, while the customer is still talking. */
@@ -17,7 +17,7 @@ export function LiveAnswers({
   const fit = answers?.fit;
   const stop = answers?.check?.snags.find((snag) => snag.severity === 'stop');
   return (
-    <div className="min-h-0 flex-1 overflow-auto p-5" aria-live="polite">
+    <Scroll label="What it comes to" className="min-h-0 flex-1 p-5" live>
       <Section title="Does it fit">
         {fit ? (
           <>
@@ -61,6 +61,6 @@ export function LiveAnswers({
           </div>
         )}
       </Section>
-    </div>
+    </Scroll>
   );
 }

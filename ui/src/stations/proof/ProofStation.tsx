@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Proof } from '../../api/client';
 import { docket as docketQuery, dockets, useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
@@ -13,12 +13,14 @@ import {
   NextMove,
   Nothing,
   Ready,
+  Scroll,
   Section,
   Trouble,
   useShown,
 } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, asMoment } from '../../parts/time';
+import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
 
 export function ProofStation() {
@@ -44,11 +46,7 @@ export function ProofStation() {
             return latest && docket.state === 'proofing' ? (
               <Sheet key={docket.number} docket={docket} latest={latest} />
             ) : (
-              <Nothing title={`${docket.tag} is not waiting for a yes`}>
-                <Link className="underline" to={`/${docket.station ?? 'send'}`}>
-                  It stands at {docket.station ?? 'no station any more'}.
-                </Link>
-              </Nothing>
+              <Elsewhere docket={docket} says="is not waiting for a yes" />
             );
           }}
         </Ready>
@@ -105,7 +103,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
         </section>
       </div>
       <aside className="flex min-h-0 flex-col bg-ground" aria-label="The proof">
-        <div className="min-h-0 flex-1 overflow-auto p-5">
+        <Scroll label="What is proofed" className="min-h-0 flex-1 p-5">
           <p className="label">
             {docket.tag}, proof {proof.nth} of {docket.proofs.length}
           </p>
@@ -148,7 +146,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
               </Section>
             </div>
           )}
-        </div>
+        </Scroll>
         <div className="flex flex-col gap-3 border-t border-rule p-5">
           <Trouble says={approve.error?.message ?? back.error?.message} />
           <TextField label="Who says yes" value={by} onChange={setBy} says={approve.error?.fields.by} />

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Fit, Problem } from '../../api/client';
 import { docket as docketQuery, dockets, useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
@@ -8,6 +8,7 @@ import { Facts, FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useS
 import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
+import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
 import { Samples } from './Samples';
 import { Snags } from './Snags';
@@ -33,11 +34,7 @@ export function Size() {
             docket.state === 'sizing' ? (
               <Board key={docket.number} docket={docket} />
             ) : (
-              <Nothing title={`${docket.tag} is not at Size`}>
-                <Link className="underline" to={`/${docket.station ?? 'send'}`}>
-                  It stands at {docket.station ?? 'no station any more'}.
-                </Link>
-              </Nothing>
+              <Elsewhere docket={docket} says="is not at Size" />
             )
           }
         </Ready>

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, ask, Problem, type Schemas } from '../../api/client';
 import { pieces as piecesQuery, refresh } from '../../api/queries';
-import { Caution, NextMove, Nothing, Ready, Section, Trouble } from '../../parts/basics';
+import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
 import { PieceList } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { usePieceMove } from '../usePieceMove';
@@ -59,7 +59,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
     <div className="grid min-h-0 grid-cols-[1fr_332px] max-lg:grid-cols-[1fr_290px]">
       <WeedDrawing weeding={weeding} out={out} onTap={tap} />
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="The piece">
-        <div className="min-h-0 flex-1 overflow-auto p-5">
+        <Scroll label="About this piece" className="min-h-0 flex-1 p-5">
           <p className="label">
             Piece {piece.tag}
             {piece.batch && `, batch ${piece.batch}`}
@@ -103,7 +103,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
             </p>
           </Section>
           <p className="text-ink2">About {Math.max(1, Math.round(weeding.minutes))} min.</p>
-        </div>
+        </Scroll>
         <div className="flex flex-col gap-3 border-t border-rule p-5">
           <Caution>Knives and hooks: cut away from yourself, cap them.</Caution>
           <Trouble says={says ?? done.error?.message} />
