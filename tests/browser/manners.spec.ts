@@ -94,6 +94,8 @@ test('keys lead everywhere', async ({ page }) => {
   await page.keyboard.press('Escape');
   await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press('6');
+  await expect(page).toHaveURL('/weed');
+  await page.getByRole('heading', { name: 'To be weeded' }).waitFor();
   await page.keyboard.press(']');
   await expect(page.getByRole('dialog').getByText('What happened')).toBeVisible();
 });

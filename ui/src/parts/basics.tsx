@@ -123,11 +123,11 @@ export function Scroll({
   children: ReactNode;
 }) {
   return (
-    // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys scroll what has the focus
     <section
       className={`overflow-auto ${className}`}
       aria-label={label}
       aria-live={live ? 'polite' : undefined}
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys scroll what has the focus
       tabIndex={0}
     >
       {children}
