@@ -24,6 +24,9 @@ final class Letterer
     /** Clear film between two stacked lines, as a share of the letter height. */
     private const LINE_GAP = 0.25;
 
+    /** In half powers of two. */
+    private const NEARLY = 0.01;
+
     /** µm: 0.5 mm and 20 m. */
     private const SMALLEST = 500;
     private const LARGEST = 20_000_000;
@@ -80,10 +83,13 @@ final class Letterer
         return $capHeight * $heights['x'] / $heights['cap'];
     }
 
-    /** The next reference size at or above a size, µm. */
+    /**
+     * The next reference size at or above a size, µm; a reference size is its own. It may lie
+     * under the size by a third of a percent, so that rounding to the grid does not skip one.
+     */
     public static function reference(int $capHeight): int
     {
-        return (int) ceil(2 ** (ceil(2 * log($capHeight, 2) - 1e-9) / 2));
+        return (int) round(2 ** (ceil(2 * log($capHeight, 2) - self::NEARLY) / 2));
     }
 
     /**

@@ -6,11 +6,14 @@ namespace Yelbo\Tests\Trade\Lettering;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\FaceOutlines;
 use Yelbo\Trade\Lettering\HarfBuzz;
 use Yelbo\Trade\Lettering\Layer;
+use Yelbo\Trade\Lettering\Letterer;
+use Yelbo\Trade\Lettering\ShortMemory;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Refused;
 
@@ -114,7 +117,7 @@ final class LettererTest extends TestCase
         $long = $letterer->top(Lettering::words('oswald', 'Bartholomew'), 20_000);
         self::assertEqualsWithDelta($long->box()->width(), $stack->box()->width(), 2);
         $short = $letterer->top(Lettering::words('oswald', 'Ada'), 20_000);
-        $above = Geos::clipped($stack, new \Yelbo\Trade\Geometry\Box($stack->box()->left, $stack->box()->top, $stack->box()->right, $stack->box()->top + $short->box()->height()));
+        $above = Geos::clipped($stack, new Box($stack->box()->left, $stack->box()->top, $stack->box()->right, $stack->box()->top + $short->box()->height()));
         self::assertEqualsWithDelta($short->area(), $above->area(), 0.05, 'the upper line stands alone at the top');
         self::assertEqualsWithDelta(0, $above->box()->left + $above->box()->right, 4);
     }
@@ -133,6 +136,16 @@ final class LettererTest extends TestCase
         }
     }
 
+    public function testAReferenceSizeIsItsOwn(): void
+    {
+        for ($height = 500; $height < 20_000_000; $height = (int) ($height * 1.013) + 1) {
+            $reference = Letterer::reference($height);
+            self::assertSame($reference, Letterer::reference($reference));
+            self::assertGreaterThan(0.7, $height / $reference);
+            self::assertLessThan(1.004, $height / $reference);
+        }
+    }
+
     public function testCurvesStandOffByTwentyMicrometresAtMost(): void
     {
         $o = Lettering::letterer()->top(Lettering::words('fredoka', 'O'), 90_000);
@@ -144,7 +157,7 @@ final class LettererTest extends TestCase
 
     public function testTheSameInputGivesTheSameOutlineTwice(): void
     {
-        $fresh = new \Yelbo\Trade\Lettering\Letterer(Lettering::faces(), new HarfBuzz(), new \Yelbo\Trade\Lettering\ShortMemory());
+        $fresh = new Letterer(Lettering::faces(), new HarfBuzz(), new ShortMemory());
         self::assertEquals($fresh->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000), Lettering::letterer()->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000));
     }
 
