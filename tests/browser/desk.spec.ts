@@ -74,6 +74,7 @@ test('stock, week and book show what is there', async ({ page }) => {
 
 test('finding says when there is nothing by that name', async ({ page }) => {
   await page.goto('/stock');
+  await page.getByRole('heading', { name: 'Permanent, navy' }).waitFor();
   await page.keyboard.press('/');
   await page.getByLabel('Looking for').fill('Nobody at all');
   await expect(page.getByText('Nothing by that name or number.')).toBeVisible();

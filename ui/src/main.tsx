@@ -28,7 +28,10 @@ setNonce(document.querySelector<HTMLMetaElement>('meta[name=nonce]')?.content ??
 
 const client = new QueryClient({
   defaultOptions: {
+    // Whether there is a network is found out by asking: a server on the same machine needs none.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       staleTime: 1000,
       retry: (times, fault) => !(fault instanceof Problem && fault.status >= 400 && fault.status < 500) && times < 3,
     },

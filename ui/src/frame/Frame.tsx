@@ -47,7 +47,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
     setFinding(true);
   });
   useKey('?', () => setKeys(true));
-  useNeighbours(location.pathname);
+  useNeighbours();
 
   return (
     <div className="flex h-full flex-col">
@@ -128,16 +128,16 @@ function useStationKeys(navigate: (to: string) => void) {
   useKey('8', go(7));
 }
 
-/** `[` and `]`: the docket before and after at this station. */
-function useNeighbours(path: string) {
+/** `[` and `]`: the docket before and after at this station, wherever the page is when the key goes down. */
+function useNeighbours() {
   const navigate = useNavigate();
   const { data } = useQuery(line);
-  const [, station, open] = path.split('/');
-  const [search] = useSearchParams();
   const step = (by: number) => () => {
+    const [, station = '', open] = window.location.pathname.split('/');
     const waiting = data?.stations.find((stop) => stop.station === station)?.waiting ?? [];
     const direct = station === 'ask' || station === 'size' || station === 'proof';
-    const here = waiting.findIndex((tick) => tick.number === Number(direct ? open : search.get('docket')));
+    const shown = direct ? open : new URLSearchParams(window.location.search).get('docket');
+    const here = waiting.findIndex((tick) => tick.number === Number(shown));
     const next = waiting[here === -1 ? (by > 0 ? 0 : waiting.length - 1) : here + by];
     if (next) {
       navigate(direct ? `/${station}/${next.number}` : `/${station}?docket=${next.number}`);
