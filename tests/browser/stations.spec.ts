@@ -135,6 +135,7 @@ test('the cutter refuses the wrong film, pauses, jams, and the batch comes back'
 });
 
 test('a spoiled piece goes back to Batch with its reason and is recut', async ({ page }) => {
+  test.setTimeout(90_000);
   await page.goto('/weed');
   await page
     .getByRole('button', { name: /Ploughboy/ })
@@ -153,6 +154,18 @@ test('a spoiled piece goes back to Batch with its reason and is recut', async ({
   const piece = page.getByRole('listitem').filter({ hasText: tag });
   await expect(piece.getByText('Recut: a letter tore')).toBeVisible();
   await expect(page.getByRole('button', { name: /Permanent, navy/ })).toContainText('1 recut');
+
+  type Waiting = { id: number; version: number; tag: string; film: { id: number } };
+  const { pieces } = await api<{ pieces: Waiting[] }>(page, 'GET', '/api/batches/waiting');
+  const again = pieces.find((one) => one.tag === tag);
+  const batch = await api<{ id: number; version: number; stock: { id: number } }>(page, 'POST', '/api/batches', {
+    film: again?.film.id,
+    pieces: [{ id: again?.id, version: again?.version }],
+  });
+  await api(page, 'POST', `/api/batches/${batch.id}/cut`, { version: batch.version, stock: batch.stock.id });
+  await page.goto('/weed');
+  await page.getByRole('button', { name: new RegExp(`Ploughboy ${tag}`) }).click({ timeout: 40_000 });
+  await expect(page.getByText('recut: a letter tore')).toBeVisible();
 });
 
 test('a batch can leave pieces out, and says what does not go on the stock chosen', async ({ page }) => {

@@ -72,7 +72,7 @@ final readonly class Bench
 
         return $piece->docket()->isAppliedHere()
             ? $steps->onTheObject($proof->size(), $piece->docket()->thing()->size(), $proof->left(), $proof->top())
-            : $steps->forTheCustomer($proof->size());
+            : $steps->forTheCustomer($proof->size(), $piece->docket()->film()?->grade() ?? Film::Permanent);
     }
 
     /** @return list<string> what goes into the parcel */

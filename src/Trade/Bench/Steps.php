@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Bench;
 
+use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Measure\Units;
@@ -44,16 +45,14 @@ final readonly class Steps
     }
 
     /** @return list<array{title: string, how: string, caution: string|null}> */
-    public function forTheCustomer(Size $art): array
+    public function forTheCustomer(Size $art, Film $film): array
     {
-        $hours = (int) $this->rules->value(Rule::Cure);
-
         return [
             $this->tape($art),
             self::step('Leave it on its liner', 'Trim the tape square, '.$this->margin()->inBoth().' beyond the art. Draw both centre lines on it.', 'Cut away from yourself and cap the knife.'),
             self::step('Add a test scrap', 'A corner of the same film for the customer to try on the surface first.'),
             self::step('Pack flat', 'Between card, with the printed steps.'),
-            self::step('Add the care card', "Wait $hours h before use or washing. Hand wash, never the dishwasher, no scrubbing. Not where lips or food touch."),
+            self::step('Add the care card', implode(' ', (new Packing($this->rules))->care($film, false))),
         ];
     }
 

@@ -9,7 +9,6 @@ const KEYS: [string, string][] = [
   ['← ↑ → ↓', 'move the decal by a tick, with Shift by ten'],
   ['C', 'back to the middle'],
   ['Ctrl Z, Ctrl Y', 'undo and redo a drawing'],
-  ['1 … 9, 0', 'at Weed with Shift: tap an inside piece'],
   ['Esc', 'close what is open'],
   ['?', 'this list'],
 ];

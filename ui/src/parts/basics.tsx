@@ -90,7 +90,7 @@ export function Facts({ rows }: { rows: [string, ReactNode][] }) {
   return (
     <dl className="text-[15px]">
       {rows.map(([name, value]) => (
-        <div key={name} className="flex justify-between gap-3 border-b border-rule py-1.5">
+        <div key={name} className="flex items-center justify-between gap-3 border-b border-rule py-1.5">
           <dt className="text-ink2">{name}</dt>
           <dd className="text-right">{value}</dd>
         </div>

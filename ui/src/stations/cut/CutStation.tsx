@@ -111,21 +111,24 @@ function Board({ batch }: { batch: Batch }) {
               ['on', `${batch.stock.number}, ${shown.size(batch.stock.size)}`],
               ['to cut', `${batch.metres.toFixed(1)} m, about ${Math.max(1, Math.round(batch.minutes))} min`],
               ['reaches down', shown.one(batch.length)],
+              [
+                'cut file',
+                <span key="files" className="-my-1.5 flex justify-end gap-1">
+                  {(['svg', 'hpgl', 'dxf'] as const).map((format) => (
+                    <a
+                      key={format}
+                      className="inline-flex min-h-12 min-w-12 items-center justify-center underline"
+                      href={`/api/batches/${batch.id}/sheet.${format}`}
+                      download
+                    >
+                      {format.toUpperCase()}
+                    </a>
+                  ))}
+                </span>,
+              ],
             ]}
           />
-          <p className="my-3 flex gap-3 text-[15px]">
-            {(['svg', 'hpgl', 'dxf'] as const).map((format) => (
-              <a
-                key={format}
-                className="inline-flex min-h-12 min-w-12 items-center underline"
-                href={`/api/batches/${batch.id}/sheet.${format}`}
-                download
-              >
-                {format.toUpperCase()}
-              </a>
-            ))}
-            <span className="text-ink2">cut file</span>
-          </p>
+          <div className="h-3" />
           <Section title="The cutter">
             <CutterState cutter={cutter.data} cutting={cutting} live={live} />
           </Section>
