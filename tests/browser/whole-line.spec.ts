@@ -73,6 +73,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await listed.focus();
   await press('Enter');
   await expect(page.getByRole('heading', { name: 'Marigold' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /Inside piece/ }).first()).toBeVisible();
   for (const spot of await page.getByRole('button', { name: /Inside piece/ }).all()) {
     await spot.focus();
     await press('Space');
