@@ -16,6 +16,7 @@ enum Rule: string
     case GapBetweenOrders = 'gap-between-orders';
     case GapInsideOrder = 'gap-inside-order';
     case SheetEdge = 'sheet-edge';
+    case ShortestOffcut = 'shortest-offcut';
     case OutdoorFactor = 'outdoor-factor';
     case VehicleFactor = 'vehicle-factor';
     case BladeOffset = 'blade-offset';
@@ -43,6 +44,7 @@ enum Rule: string
             self::GapBetweenOrders => [8, 0, 50, 'mm', 'Gap between different orders', 'Room for the scissors.', 7],
             self::GapInsideOrder => [3, 0, 50, 'mm', 'Gap inside one order', 'Room for the knife to turn and the hook to start.', 7],
             self::SheetEdge => [2, 0, 50, 'mm', 'Gap to the edge of the sheet', 'Film is loaded to about a millimetre.', 7],
+            self::ShortestOffcut => [60, 0, 600, 'mm', 'Shortest rest worth shelving', 'A shorter one is never found again, or serves nothing.', 7],
             self::OutdoorFactor => [1.3, 1, 4, '×', 'Limits outdoors', 'Weather finds thin parts first.', 5],
             self::VehicleFactor => [2, 1, 6, '×', 'Limits on vehicles', 'Small parts are the first to come off.', 5],
             self::BladeOffset => [0.25, 0, 2, 'mm', 'Blade offset', 'A drag blade trails behind its axis by this much.', 8],

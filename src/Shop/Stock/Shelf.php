@@ -6,14 +6,13 @@ namespace Yelbo\Shop\Stock;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Rule;
 
 /** What film the shop has. */
 final readonly class Shelf
 {
-    /** µm: a rest shorter than this goes in the scrap. */
-    private const SHORTEST_OFFCUT = 60_000;
-
-    public function __construct(private EntityManagerInterface $records)
+    public function __construct(private EntityManagerInterface $records, private ShopRules $rules)
     {
     }
 
@@ -55,7 +54,7 @@ final readonly class Shelf
     public function shelveRest(StockItem $from, int $usedLength): ?StockItem
     {
         $rest = $from->height() - $usedLength;
-        if (StockItem::SHEET !== $from->kind() || $rest < self::SHORTEST_OFFCUT) {
+        if (StockItem::SHEET !== $from->kind() || $rest < $this->rules->current()->micrometres(Rule::ShortestOffcut)) {
             return null;
         }
         $offcut = new StockItem($from->film(), StockItem::OFFCUT, $from->width(), $rest, 1, $from->bin());

@@ -20,11 +20,11 @@ final readonly class Weeding
     public const SURROUND_FIRST = 'surround-first';
     public const INSIDES_FIRST = 'insides-first';
 
-    /** Film beyond the decal's box that is pulled with it: half the scissor gap, µm. */
-    private const MARGIN = 4000;
     /** Strokes finer than this, mm, come up with the surround when it is pulled. */
     private const DELICATE = 2.5;
 
+    /** The film that is there before weeding: the decal's box and half the scissor gap all round. */
+    public Box $block;
     /** @var list<Part> */
     public array $keeps;
     /** @var list<Part> the surround first */
@@ -38,16 +38,11 @@ final readonly class Weeding
     public function __construct(Region $layer, Film $film, Rules $rules)
     {
         $this->keeps = array_map(static fn (Region $piece): Part => new Part($piece), $layer->pieces());
-        $this->waste = self::wasteOf($layer);
+        $this->block = $layer->box()->grown(intdiv($rules->micrometres(Rule::GapBetweenOrders), 2));
+        $this->waste = self::wasteOf($layer, $this->block);
         $this->reverse = $this->small($rules->value(Rule::ReverseUnder));
         [$this->school, $this->why] = $this->decide();
         $this->minutes = $this->timed($layer, $film, $rules);
-    }
-
-    /** The film that is there before weeding: the decal's box and a margin. */
-    public static function block(Region $layer): Box
-    {
-        return $layer->box()->grown(self::MARGIN);
     }
 
     /** @return list<Part> the inside pieces, which have to be counted out */
@@ -57,9 +52,8 @@ final readonly class Weeding
     }
 
     /** @return list<Part> */
-    private static function wasteOf(Region $layer): array
+    private static function wasteOf(Region $layer, Box $block): array
     {
-        $block = self::block($layer);
         $surrounds = $insides = [];
         foreach (Geos::difference($block->region(), $layer)->pieces() as $piece) {
             $box = $piece->box();

@@ -12,7 +12,6 @@ use Yelbo\Shop\Pieces\Piece;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Part;
-use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
@@ -97,7 +96,7 @@ final readonly class PieceController
     {
         $weeding = $this->bench->weeding($piece);
         $region = $piece->proof()->region();
-        $block = Weeding::block($region);
+        $block = $weeding->block;
         $insides = $weeding->insides();
 
         return new WeedingView(

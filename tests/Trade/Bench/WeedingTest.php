@@ -49,7 +49,7 @@ final class WeedingTest extends TestCase
         foreach (['pacifico', 'alfa-slab', 'righteous'] as $face) {
             $word = Lettering::letterer()->top(Lettering::words($face, 'Bilge & Oar 68'), 40_000);
             $weeding = $this->weeding($word);
-            $block = Weeding::block($word);
+            $block = $weeding->block;
             $sum = array_sum(array_map(static fn ($part): float => $part->area(), [...$weeding->keeps, ...$weeding->waste]));
             self::assertEqualsWithDelta($block->width() / 1000 * $block->height() / 1000, $sum, 0.1, $face);
             self::assertCount($word->holes(), $weeding->insides(), $face);

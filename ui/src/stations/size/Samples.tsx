@@ -74,7 +74,7 @@ function Sample({
         >
           <path
             d={sample.path}
-            fill={sample.canBeCut ? '#12201f' : 'url(#none)'}
+            fill={sample.canBeCut ? '#12201f' : 'none'}
             stroke={sample.canBeCut ? 'none' : '#4d5e5c'}
             strokeWidth="1"
             vectorEffect="non-scaling-stroke"
