@@ -13,6 +13,11 @@ enum Rule: string
     case Clearance = 'clearance';
     case DiscClearance = 'disc-clearance';
     case LeastClearance = 'least-clearance';
+    case KeepLip = 'keep-lip';
+    case KeepSeam = 'keep-seam';
+    case KeepHandle = 'keep-handle';
+    case KeepHole = 'keep-hole';
+    case KeepHinge = 'keep-hinge';
     case GapBetweenOrders = 'gap-between-orders';
     case GapInsideOrder = 'gap-inside-order';
     case SheetEdge = 'sheet-edge';
@@ -31,6 +36,10 @@ enum Rule: string
     case ReverseUnder = 'reverse-under';
     case TapeMargin = 'tape-margin';
     case ClearTapeUpTo = 'clear-tape-up-to';
+    case ReadJust = 'read-just';
+    case VehicleLetter = 'vehicle-letter';
+    case CutWidth = 'cut-width';
+    case CutLength = 'cut-length';
     case Cure = 'cure';
     case BenchDays = 'bench-days';
 
@@ -41,6 +50,11 @@ enum Rule: string
             self::Clearance => [5, 0, 40, '%', 'Clearance to the edge, share of the shorter side', 'Film that nears an edge gets caught and lifts.', 3],
             self::DiscClearance => [6, 0, 40, '%', 'Clearance on round and oval things', 'A round edge shows an uneven rim sooner.', 3],
             self::LeastClearance => [3, 0, 50, 'mm', 'Clearance at the least', 'Hands place a decal to about a millimetre.', 3],
+            self::KeepLip => [15, 0, 100, 'mm', 'Clear of the lip of anything drunk from', 'No film where lips touch.', 3],
+            self::KeepSeam => [3, 0, 50, 'mm', 'Clear of a seam or mould line, each side', 'Film lifts along the ridge.', 3],
+            self::KeepHandle => [10, 0, 100, 'mm', 'Clear of a handle root', 'Fingers rub it off.', 3],
+            self::KeepHole => [4, 0, 100, 'mm', 'Clear of a hole', 'Screws and string pull at the film.', 3],
+            self::KeepHinge => [5, 0, 100, 'mm', 'Clear of a hinge, clip or latch', 'What moves catches the film.', 3],
             self::GapBetweenOrders => [8, 0, 50, 'mm', 'Gap between different orders', 'Room for the scissors.', 7],
             self::GapInsideOrder => [3, 0, 50, 'mm', 'Gap inside one order', 'Room for the knife to turn and the hook to start.', 7],
             self::SheetEdge => [2, 0, 50, 'mm', 'Gap to the edge of the sheet', 'Film is loaded to about a millimetre.', 7],
@@ -59,6 +73,10 @@ enum Rule: string
             self::ReverseUnder => [6, 0, 30, 'mm', 'Reverse weed counters and islands under', 'They come out easier from the sticky side.', 9],
             self::TapeMargin => [8, 0, 60, 'mm', 'Tape beyond the art', 'To hold it by.', 10],
             self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
+            self::ReadJust => [8, 1, 40, 'm', 'Read only just: distance for 25 mm of letter height', 'Beyond it letters run together.', 4],
+            self::VehicleLetter => [13, 0, 200, 'mm', 'Smallest letter on the back of a vehicle', 'It is read while moving.', 4],
+            self::CutWidth => [292, 50, 2000, 'mm', 'Widest the machine cuts', 'The rollers and the board take the rest.', 7],
+            self::CutLength => [597, 50, 50_000, 'mm', 'Longest the machine cuts', 'The board takes the rest.', 7],
             self::Cure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
             self::BenchDays => [1, 0, 60, 'days', 'From a yes to cut, weeded and on', 'What the bench needs for an ordinary order.', 12],
         };

@@ -56,6 +56,30 @@ final readonly class Steps
         ];
     }
 
+    /**
+     * What lies under the letters: it waits on its liner for the layer above.
+     *
+     * @param string $above the tag of the letters
+     *
+     * @return list<array{title: string, how: string, caution: string|null}>
+     */
+    public function underneath(Size $art, string $above): array
+    {
+        return [self::step("Lay $above over it", "Leave this layer on its liner, {$art->in(Units::Metric)}. Lift $above on its tape, lay it over this one with an even rim all round, burnish from the back and lift both together.")];
+    }
+
+    /**
+     * Before letters with other layers under them are applied.
+     *
+     * @param list<string> $under tags of the layers underneath, the nearest first
+     *
+     * @return list<array{title: string, how: string, caution: string|null}>
+     */
+    public function layered(array $under): array
+    {
+        return array_map(static fn (string $tag): array => self::step("Join it with $tag", "Lift this layer on its tape and lay it over $tag while that is still on its liner, the rim even all round. Burnish from the back, then lift both."), $under);
+    }
+
     /** @return array{title: string, how: string, caution: string|null} */
     private function tape(Size $art): array
     {

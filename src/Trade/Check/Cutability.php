@@ -13,22 +13,12 @@ use Yelbo\Trade\Geometry\Region;
 /**
  * Finds what knife and hook cannot manage in one layer of film.
  *
- * Strokes by an opening test: shrink by half the limit, grow back, and what did not come
- * back was too thin. It leaves the tips of every corner too, so a part counts only where it
- * is longer than half again the limit, or bridges two parts that stayed.
  * Source: handbook section 5.
  */
 final readonly class Cutability
 {
-    private const TIP = 1.5;
-    /** Of the limit: what an opening leaves in any square corner. */
-    private const SPECK = 0.35;
-    /** µm: lets a part and what it grew from touch in spite of rounding. */
-    private const TOUCH = 15;
     /** Thin places, beyond which the whole layer is measured once instead of each alone. */
     private const MANY = 4;
-    /** Of a width: how finely the thinnest place is found, always on the safe side. */
-    private const ROUGHLY = 0.04;
     /** µm: how finely the opening test tells a stroke at the limit from one under it. */
     private const GRACE = 10;
 
@@ -56,8 +46,8 @@ final readonly class Cutability
     {
         $limit = $this->limits->stroke;
         $small = array_filter(array_map(static fn (Region $piece): Box => $piece->box(), $layer->pieces()), fn (Box $box): bool => max($box->width(), $box->height()) < $this->limits->island);
-        $parts = self::tooThin($layer, $limit - self::GRACE);
-        $worst = \count($parts) > self::MANY ? $this->clean($layer, static fn (Region $thin): bool => true) : null;
+        $parts = Opening::tooThin($layer, $limit - self::GRACE);
+        $worst = \count($parts) > self::MANY ? Opening::thinnest($layer, $limit) : null;
         $snags = [];
         foreach ($parts as $part) {
             $circle = Inscribed::in($part, 25);
@@ -78,46 +68,12 @@ final readonly class Cutability
     private function width(Region $layer, Region $part, Inscribed $circle, ?int $worst): int
     {
         $box = $part->box();
-        if (null !== $worst && hypot($box->width(), $box->height()) > $this->limits->stroke * self::TIP) {
+        if (null !== $worst && hypot($box->width(), $box->height()) > $this->limits->stroke * Opening::TIP) {
             return max($worst, min($this->limits->stroke - self::GRACE, (int) round(2 * Inscribed::depth($layer, $circle->x, $circle->y))));
         }
         $near = Geos::clipped($layer, $box->grown(2 * $this->limits->stroke));
 
-        return $this->clean($near, static fn (Region $thin): bool => $thin->box()->overlaps($box));
-    }
-
-    /**
-     * What an opening by a width takes away, less the tips it takes off any corner.
-     *
-     * @return list<Region>
-     */
-    private static function tooThin(Region $layer, int $width): array
-    {
-        $opened = Geos::grow(Geos::grow($layer, -intdiv($width, 2)), intdiv($width, 2) + 2);
-
-        return array_values(array_filter(Geos::difference($layer, $opened)->pieces(), static function (Region $part) use ($width, $opened): bool {
-            $box = $part->box();
-            $long = hypot($box->width(), $box->height());
-
-            return $long >= $width * self::TIP || ($long >= $width * self::SPECK && self::bridges($part, $opened));
-        }));
-    }
-
-    /**
-     * The width up to which strokes would do, µm: what the limit is short of.
-     *
-     * @param \Closure(Region): bool $counts which of the thin places are meant
-     */
-    private function clean(Region $layer, \Closure $counts): int
-    {
-        $does = self::TOUCH;
-        $breaks = $this->limits->stroke;
-        while ($breaks - $does > max(2 * self::GRACE, $breaks * self::ROUGHLY)) {
-            $width = intdiv($does + $breaks, 2);
-            [$does, $breaks] = [] === array_filter(self::tooThin($layer, $width), $counts) ? [$width, $breaks] : [$does, $width];
-        }
-
-        return $does;
+        return Opening::thinnest($near, $this->limits->stroke, static fn (Region $thin): bool => $thin->box()->overlaps($box));
     }
 
     /** @return list<Snag> */
@@ -186,14 +142,6 @@ final readonly class Cutability
         }
 
         return $snags;
-    }
-
-    /** Does the thin part join two that stayed? */
-    private static function bridges(Region $part, Region $opened): bool
-    {
-        $near = Geos::clipped($opened, $part->box()->grown(2 * self::TOUCH));
-
-        return \count(Geos::intersection(Geos::grow($part, self::TOUCH), $near)->polygons) > 1;
     }
 
     /** @return list<array{do: string, capHeight: int}> */

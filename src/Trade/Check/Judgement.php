@@ -5,35 +5,149 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Suitability;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Object\Ball;
+use Yelbo\Trade\Object\Development;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** Everything that speaks against a fitted decal as it stands. */
 final readonly class Judgement
 {
+    /** What rounding adds to a strain at its limit. */
+    private const STRAIN_GRACE = 0.0001;
+    /** µm of letter height that the reading distances are given for. */
+    private const READ_BY = 25_000;
+
     public function __construct(private Rules $rules)
     {
     }
 
-    /** @return list<Snag> */
-    public function of(Fitted $fitted, Film $film, UseOf $use): array
+    /**
+     * @param float|null $readFrom metres from which it has to be read, where that was asked
+     *
+     * @return list<Snag>
+     */
+    public function of(Fitted $fitted, Film $film, UseOf $use, ?float $readFrom = null, ?Material $material = null): array
     {
-        $snags = [];
-        if (!$fitted->inside) {
-            $largest = Length::micrometres($fitted->largest);
-            $snags[] = new Snag('outside-safe-area', Snag::STOP, $fitted->largest, $fitted->capHeight, null,
-                "The art reaches beyond the safe area. At a letter height of {$largest->inBoth()} or less it fits.",
-                [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => 'centre']]);
-        }
-        $warning = Suitability::warning($film, $use);
-        if (null !== $warning) {
-            $snags[] = new Snag('film-and-use', Snag::WARN, 0, 0, null, $warning, [['do' => 'another-film']]);
-        }
         $check = new Cutability($film->limits()->in($use, $this->rules));
 
-        return [...$snags, ...$check->snags($fitted->artwork->top(), $fitted->capHeight)];
+        return [
+            ...$this->place($fitted),
+            ...$this->curve($fitted),
+            ...$this->filmAndUse($film, $use),
+            ...$this->filmAndSurface($film, $material),
+            ...$this->reading($fitted, $use, $readFrom),
+            ...$this->machine($fitted),
+            ...array_map(static fn (Snag $snag): Snag => self::possible($snag, $fitted->largest), $check->snags($fitted->artwork->top(), $fitted->capHeight)),
+        ];
+    }
+
+    /** Larger letters than fit cure nothing, where something else does. */
+    private static function possible(Snag $snag, int $largest): Snag
+    {
+        $cures = array_values(array_filter($snag->cures, static fn (array $cure): bool => 'enlarge' !== $cure['do'] || ($cure['capHeight'] ?? 0) <= $largest));
+
+        return new Snag($snag->code, $snag->severity, $snag->limit, $snag->found, $snag->at, $snag->message, [] === $cures ? $snag->cures : $cures);
+    }
+
+    /** @return list<Snag> */
+    private function place(Fitted $fitted): array
+    {
+        if ($fitted->inside) {
+            return [];
+        }
+        $largest = Length::micrometres($fitted->largest);
+        if ($fitted->capHeight <= $fitted->largest && null === $fitted->strain) {
+            return [new Snag('outside-safe-area', Snag::STOP, $fitted->largest, $fitted->capHeight, null, 'Where it lies the art reaches beyond the safe area. Moved inwards it fits.', [['do' => 'centre']])];
+        }
+        // On a ball there is no edge: how far it may reach is said by its strain.
+        $bears = null !== $fitted->strain && $fitted->strain <= Ball::SNIPS;
+
+        return [new Snag('outside-safe-area', $bears ? Snag::WARN : Snag::STOP, $fitted->largest, $fitted->capHeight, null,
+            "The art reaches beyond the safe area. At a letter height of {$largest->inBoth()} or less it fits.",
+            [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => 'centre']])];
+    }
+
+    /** @return list<Snag> what a round wall does to a flat decal */
+    private function curve(Fitted $fitted): array
+    {
+        $snags = [];
+        if (null !== $fitted->droop && $fitted->droop > Development::SHOWS) {
+            $droop = Length::micrometres($fitted->droop)->inMetric();
+            $snags[] = new Snag('droop', Snag::WARN, Development::SHOWS, $fitted->droop, null,
+                $fitted->bent ? "On this taper a straight line would hang $droop mm in the middle; the art is bent along the arc to look straight." : "On this taper the line hangs $droop mm in the middle. Over 1 mm it shows.",
+                [$fitted->bent ? ['do' => 'place-on-the-arc'] : ['do' => 'reduce', 'capHeight' => (int) ($fitted->capHeight * sqrt(Development::SHOWS / $fitted->droop))]]);
+        }
+        if (null !== $fitted->strain && $fitted->strain > Ball::FLAT + self::STRAIN_GRACE) {
+            $percent = round(100 * $fitted->strain, 1);
+            $stop = $fitted->strain > Ball::SNIPS;
+            $snags[] = new Snag('ball-strain', $stop ? Snag::STOP : Snag::WARN, (int) round(1000 * 100 * ($stop ? Ball::SNIPS : Ball::FLAT)), (int) round(1000 * 100 * $fitted->strain), null,
+                $stop ? "On this ball the edge would have to shrink by $percent %: it will crease. Make it smaller, or split the decal."
+                    : "On this ball the edge has to shrink by $percent %: it needs relief snips in the tape between the letters.",
+                [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => $stop ? 'split' : 'snip']]);
+        }
+
+        return $snags;
+    }
+
+    /** @return list<Snag> */
+    private function filmAndUse(Film $film, UseOf $use): array
+    {
+        $warning = Suitability::warning($film, $use);
+
+        return null === $warning ? [] : [new Snag('film-and-use', Snag::WARN, 0, 0, null, $warning, [['do' => 'another-film']])];
+    }
+
+    /** @return list<Snag> */
+    private function filmAndSurface(Film $film, ?Material $material): array
+    {
+        $warning = $material?->warning($film);
+        if (null === $material || null === $warning) {
+            return [];
+        }
+
+        return [new Snag('film-and-surface', $material->refuses($film) ? Snag::STOP : Snag::WARN, 0, 0, null, $warning,
+            [Material::Wall === $material ? ['do' => 'another-film', 'film' => Film::Removable->value] : ['do' => 'test-first']])];
+    }
+
+    /** @return list<Snag> */
+    private function reading(Fitted $fitted, UseOf $use, ?float $readFrom): array
+    {
+        $limit = UseOf::Vehicle === $use ? $this->rules->micrometres(Rule::VehicleLetter) : 0;
+        if (null !== $readFrom) {
+            $limit = max($limit, (int) round(self::READ_BY * $readFrom / $this->rules->value(Rule::ReadJust)));
+        }
+        if ($fitted->capHeight >= $limit) {
+            return [];
+        }
+        $found = Length::micrometres($fitted->capHeight)->inMetric();
+        $wanted = Length::micrometres($limit)->inMetric();
+        $why = null === $readFrom ? 'on a vehicle' : "from $readFrom m";
+
+        return [new Snag('too-small-to-read', Snag::WARN, $limit, $fitted->capHeight, null,
+            "Letters of $found mm cannot be read $why. They need $wanted mm at the least.", [['do' => 'enlarge', 'capHeight' => $limit]])];
+    }
+
+    /** @return list<Snag> */
+    private function machine(Fitted $fitted): array
+    {
+        $box = $fitted->artwork->box();
+        [$width, $length] = [$this->rules->micrometres(Rule::CutWidth), $this->rules->micrometres(Rule::CutLength)];
+        $short = min($box->width(), $box->height());
+        $long = max($box->width(), $box->height());
+        if ($short <= min($width, $length) && $long <= max($width, $length)) {
+            return [];
+        }
+        $over = $long > max($width, $length) ? [max($width, $length), $long] : [min($width, $length), $short];
+        $share = min(max($width, $length) / $long, min($width, $length) / $short);
+
+        return [new Snag('too-large-for-machine', Snag::WARN, $over[0], $over[1], null,
+            'The machine cuts '.Length::micrometres($width)->inMetric().' × '.Length::micrometres($length)->inMetric().' mm; this is larger and has to be cut in panels.',
+            [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']])];
     }
 }

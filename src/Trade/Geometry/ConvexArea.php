@@ -8,7 +8,7 @@ namespace Yelbo\Trade\Geometry;
  * A convex area as the half planes that bound it: x·nx + y·ny ≤ reach, with unit normals,
  * in µm. An inset moves every half plane in, which is the true inset of a convex area.
  */
-final readonly class ConvexArea
+final readonly class ConvexArea implements Room
 {
     /** How far the sides may stand off a true curve, µm. */
     private const ARC_ERROR = 2.0;
@@ -50,6 +50,25 @@ final readonly class ConvexArea
         return self::within($sides);
     }
 
+    /**
+     * What a convex polygon covers.
+     *
+     * @param list<array{int|float, int|float}> $corners clockwise on screen (y down), µm
+     */
+    public static function polygon(array $corners): self
+    {
+        $sides = [];
+        foreach ($corners as $nth => [$ax, $ay]) {
+            [$bx, $by] = $corners[($nth + 1) % \count($corners)];
+            $long = hypot($bx - $ax, $by - $ay);
+            if ($long > 1e-9) {
+                $sides[] = [($by - $ay) / $long, -($bx - $ax) / $long, (($by - $ay) * $ax - ($bx - $ax) * $ay) / $long];
+            }
+        }
+
+        return self::within($sides);
+    }
+
     /** A rectangle with round corners: a smaller rectangle grown by the radius. */
     public static function rounded(Box $box, int $radius): self
     {
@@ -71,10 +90,32 @@ final readonly class ConvexArea
         return self::within([...$this->sides, ...$other->sides]);
     }
 
-    /** @param int $by µm inwards on every side */
     public function inset(int|float $by): self
     {
         return new self(array_map(static fn (array $side): array => [$side[0], $side[1], $side[2] - $by], $this->sides));
+    }
+
+    public function without(Region $keepOut): Room
+    {
+        $region = $this->region();
+
+        return Geos::intersection($region, $keepOut)->isEmpty() ? $this : (new OutlineArea($region))->without($keepOut);
+    }
+
+    public function largest(Region $shape, bool $roughly = false): Largest
+    {
+        return new LargestScale($this, Hull::of($shape));
+    }
+
+    public function holds(Region $shape, array $at): bool
+    {
+        foreach (Hull::of($shape)->corners as [$x, $y]) {
+            if ($this->depth($x + $at[0], $y + $at[1]) < -1) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** How far inside (positive) or outside (negative) a point lies, µm. */

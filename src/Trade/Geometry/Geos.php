@@ -60,6 +60,12 @@ final class Geos
         return self::back(self::geometry($region)->buffer($by, ['quad_segs' => $segments]));
     }
 
+    /** With fewer corners, none of its outlines moved by more than a tolerance in µm: to be looked at, not cut. */
+    public static function simplified(Region $region, int $tolerance): Region
+    {
+        return $region->isEmpty() ? $region : self::back(self::geometry($region)->simplify($tolerance, true));
+    }
+
     /** Does the one hold every point of the other? */
     public static function covers(Region $outer, Region $inner): bool
     {
@@ -147,7 +153,13 @@ final class Geos
         if ($geometry->isEmpty()) {
             return Region::none();
         }
-        $wkb = (new \GEOSWKBWriter())->write($geometry->setPrecision(1.0));
+        try {
+            $gridded = $geometry->setPrecision(1.0);
+        } catch (\Exception) {
+            // Clipping can leave outlines that touch themselves; growing by nothing mends them.
+            $gridded = $geometry->buffer(0)->setPrecision(1.0);
+        }
+        $wkb = (new \GEOSWKBWriter())->write($gridded);
         $at = 0;
         $polygons = [];
         self::collect($wkb, $at, $polygons);

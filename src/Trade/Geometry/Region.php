@@ -17,6 +17,9 @@ namespace Yelbo\Trade\Geometry;
  */
 final readonly class Region
 {
+    /** µm: a chord this long stands off the arcs that art is bent along by under a hundredth of a millimetre. */
+    private const BEND_STEP = 2000.0;
+
     /** @param list<Polygon> $polygons */
     public function __construct(public array $polygons)
     {
@@ -101,6 +104,34 @@ final readonly class Region
         ));
     }
 
+    /** Scaled about the origin and then moved; corners may touch each other where they were rounded. */
+    public function put(float $factor, float $dx, float $dy): self
+    {
+        return $this->mapped(static fn (int $x, int $y): array => [(int) round($x * $factor + $dx), (int) round($y * $factor + $dy)]);
+    }
+
+    /**
+     * Stretched along x about the origin: to condense or expand lettering on request (section 4).
+     */
+    public function widened(float $factor): self
+    {
+        return 1.0 === $factor ? $this : Geos::tidy($this->mapped(static fn (int $x, int $y): array => [(int) round($x * $factor), $y]));
+    }
+
+    /**
+     * Every corner moved by a smooth map that mirrors nothing; long sides get corners on the
+     * way, so that they follow it too.
+     *
+     * @param \Closure(float, float): array{float, float} $map µm to µm
+     */
+    public function bent(\Closure $map): self
+    {
+        return Geos::tidy(new self(array_map(
+            static fn (array $polygon): array => array_map(static fn (array $ring): array => self::bentRing($ring, $map), $polygon),
+            $this->polygons,
+        )));
+    }
+
     /** Area in mm². */
     public function area(): float
     {
@@ -150,6 +181,28 @@ final readonly class Region
         }
 
         return $sum / 2;
+    }
+
+    /**
+     * @param Ring                                       $ring
+     * @param \Closure(float, float): array{float, float} $map
+     *
+     * @return Ring
+     */
+    private static function bentRing(array $ring, \Closure $map): array
+    {
+        $bent = [];
+        [$px, $py] = $ring[\count($ring) - 1];
+        foreach ($ring as [$x, $y]) {
+            $steps = max(1, (int) ceil(hypot($x - $px, $y - $py) / self::BEND_STEP));
+            for ($step = 1; $step <= $steps; ++$step) {
+                [$bx, $by] = $map($px + ($x - $px) * $step / $steps, $py + ($y - $py) * $step / $steps);
+                $bent[] = [(int) round($bx), (int) round($by)];
+            }
+            [$px, $py] = [$x, $y];
+        }
+
+        return $bent;
     }
 
     /** @param \Closure(int, int): array{int, int} $move a map that mirrors nothing */

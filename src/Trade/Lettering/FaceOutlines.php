@@ -20,6 +20,8 @@ final class FaceOutlines
     /** A scale in a composite glyph is a fixed-point figure with 14 binary places. */
     private const F2DOT14 = 16384;
     private const DEEPEST = 8;
+    /** Signed figures are read as unsigned ones. */
+    private const INT16 = 32767;
 
     /** @var array<int, Outline> */
     private array $glyphs;
@@ -27,6 +29,8 @@ final class FaceOutlines
     private array $characters;
     /** @var array<int, list<Contour>> */
     private array $read = [];
+    /** @var array<int, array{int, int}> advance and left side bearing by glyph */
+    private array $metrics;
     public readonly int $unitsPerEm;
 
     public function __construct(Face $face)
@@ -36,6 +40,7 @@ final class FaceOutlines
         $this->unitsPerEm = (int) $font->getData('head', 'unitsPerEm');
         $this->characters = $font->getUnicodeCharMap();
         $this->glyphs = $font->getData('glyf');
+        $this->metrics = $font->getData('hmtx');
     }
 
     public function has(int $codePoint): bool
@@ -62,10 +67,25 @@ final class FaceOutlines
      */
     public function rings(int $glyph, float $tolerance): array
     {
+        $shift = $this->shift($glyph);
+
         return array_values(array_filter(array_map(
-            static fn (array $contour): array => self::flat($contour, $tolerance),
+            static fn (array $contour): array => array_map(static fn (array $point): array => [$point[0] + $shift, $point[1]], self::flat($contour, $tolerance)),
             $this->contours($glyph),
         )));
+    }
+
+    /** A glyph begins at its side bearing, wherever its outline was drawn. */
+    private function shift(int $glyph): int
+    {
+        $bearing = $this->metrics[$glyph][1] ?? null;
+        $outline = $this->glyphs[$glyph] ?? null;
+        $outline?->parseData();
+        if (null === $bearing || null === $outline || null === $outline->xMin) {
+            return 0;
+        }
+
+        return ($bearing > self::INT16 ? $bearing - 2 * self::INT16 - 2 : $bearing) - $outline->xMin;
     }
 
     private function heightOf(string $letter): float

@@ -36,17 +36,31 @@ final class Faces
         );
     }
 
+    /**
+     * What is smallest in each glyph, by face and glyph: thinnest stroke, smallest part, smallest
+     * inside, as shares of the letter height.
+     *
+     * @return array<string, array<int, array{float, float|null, float|null}>>
+     */
+    public function measures(): array
+    {
+        /** @var array<string, array<int, array{float, float|null, float|null}>> $measures */
+        $measures = json_decode((string) file_get_contents("{$this->root}/{$this->folder}/measures.json"), true, 8, \JSON_THROW_ON_ERROR);
+
+        return $measures;
+    }
+
     /** @return array<string, Face> */
     private function listed(): array
     {
         if (null === $this->faces) {
             $json = file_get_contents("{$this->root}/{$this->folder}/faces.json");
-            /** @var list<array{slug: string, name: string, style: string, licence: string, file: string}> $rows */
+            /** @var list<array{slug: string, name: string, style: string, licence: string, file: string, thinnest?: float, alphabets?: list<string>}> $rows */
             $rows = json_decode((string) $json, true, 8, \JSON_THROW_ON_ERROR);
             $this->faces = [];
             foreach ($rows as $row) {
                 $file = "{$this->folder}/{$row['file']}";
-                $this->faces[$row['slug']] = new Face($row['slug'], $row['name'], $row['style'], $row['licence'], $file, "{$this->root}/$file");
+                $this->faces[$row['slug']] = new Face($row['slug'], $row['name'], $row['style'], $row['licence'], $file, "{$this->root}/$file", $row['thinnest'] ?? 0.0, $row['alphabets'] ?? []);
             }
         }
 

@@ -15,6 +15,10 @@ final readonly class Fitted
      * @param array{int, int} $at        left and top of the artwork's box in the object's frame, µm
      * @param Region          $safe      in the object's frame
      * @param bool            $inside    does every point lie in the safe area?
+     * @param Words           $words     as they were set: a ring's circle chosen
+     * @param int|null        $droop     on a taper: how far the middle of a straight line would hang, µm
+     * @param bool            $bent      on a taper: the art follows the arc
+     * @param float|null      $strain    on a ball: how much the decal's edge has to shrink
      */
     public function __construct(
         public int $capHeight,
@@ -23,6 +27,10 @@ final readonly class Fitted
         public array $at,
         public Region $safe,
         public bool $inside,
+        public Words $words,
+        public ?int $droop = null,
+        public bool $bent = false,
+        public ?float $strain = null,
     ) {
     }
 }

@@ -12,11 +12,26 @@ final readonly class HarfBuzz implements Shaper
 
     public function shape(Face $face, array $lines): array
     {
-        $output = $this->run([
-            self::COMMAND, '--output-format=json', '--no-glyph-names', '--font-size=upem', '--text-file=-', $face->path,
-        ], implode("\n", $lines)."\n");
+        return self::read($this->start($face, $lines), $lines);
+    }
+
+    public function shapeMany(array $jobs): array
+    {
+        $running = array_map(fn (array $job): array => $this->start(...$job), $jobs);
+
+        return array_map(static fn (array $run, array $job): array => self::read($run, $job[1]), $running, $jobs);
+    }
+
+    /**
+     * @param array{resource, array<int, resource>} $run
+     * @param list<string>                          $lines
+     *
+     * @return list<list<PlacedGlyph>>
+     */
+    private static function read(array $run, array $lines): array
+    {
         $shaped = [];
-        foreach (explode("\n", trim($output)) as $line) {
+        foreach (explode("\n", trim(self::output($run))) as $line) {
             $x = $y = 0.0;
             $glyphs = [];
             /** @var array{g: int, cl: int, dx: int, dy: int, ax: int, ay: int} $glyph */
@@ -34,15 +49,29 @@ final readonly class HarfBuzz implements Shaper
         return $shaped;
     }
 
-    /** @param list<string> $command */
-    private function run(array $command, string $input): string
+    /**
+     * @param list<string> $lines
+     *
+     * @return array{resource, array<int, resource>}
+     */
+    private function start(Face $face, array $lines): array
     {
-        $process = proc_open($command, [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open([
+            self::COMMAND, '--output-format=json', '--no-glyph-names', '--font-size=upem', '--text-file=-', $face->path,
+        ], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
         if (!\is_resource($process)) {
             throw new \RuntimeException('hb-shape cannot be started. `./yelbo doctor` says what is missing.');
         }
-        fwrite($pipes[0], $input);
+        fwrite($pipes[0], implode("\n", $lines)."\n");
         fclose($pipes[0]);
+
+        return [$process, $pipes];
+    }
+
+    /** @param array{resource, array<int, resource>} $run */
+    private static function output(array $run): string
+    {
+        [$process, $pipes] = $run;
         stream_set_timeout($pipes[1], self::SECONDS);
         $output = (string) stream_get_contents($pipes[1]);
         $error = (string) stream_get_contents($pipes[2]);

@@ -11,6 +11,8 @@ final readonly class Layer
 {
     public const TOP = 'top';
     public const OFFSET = 'offset';
+    /** A second, wider offset underneath the first. */
+    public const BASE = 'base';
 
     public function __construct(public string $role, public Region $region)
     {

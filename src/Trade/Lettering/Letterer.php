@@ -6,70 +6,80 @@ namespace Yelbo\Trade\Lettering;
 
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Hull;
+use Yelbo\Trade\Geometry\Inscribed;
 use Yelbo\Trade\Geometry\Region;
-use Yelbo\Trade\Geometry\Winding;
 use Yelbo\Trade\Refused;
 
 /**
  * Sets words as fused outlines at a letter height.
  *
  * Sizes are drawn from a few reference sizes (each 1.41 of the one below) and scaled down,
- * so that moving a size by a tick fuses nothing anew; curves stay within 0.02 mm.
+ * so that moving a size by a tick fuses nothing anew; curves stay within 0.02 mm. Words on a
+ * circle of a given size do not grow with it and are set at every size afresh.
  */
 final class Letterer
 {
-    /** µm: finer makes hundreds of near-coincident spikes where scripts overlap. */
-    private const FLATNESS = 20;
-
-    /** Clear film between two stacked lines, as a share of the letter height. */
-    private const LINE_GAP = 0.25;
-
     /** In half powers of two. */
     private const NEARLY = 0.01;
 
     /** µm: 0.5 mm and 20 m. */
-    private const SMALLEST = 500;
-    private const LARGEST = 20_000_000;
+    public const SMALLEST = 500;
+    public const LARGEST = 20_000_000;
 
-    /** @var array<string, FaceOutlines> */
-    private array $outlines = [];
+    /** Layers to a decal: more would be a picture. */
+    public const MOST_LAYERS = 3;
 
-    public function __construct(private readonly Faces $faces, private readonly Shaper $shaper, private readonly Memory $memory)
+    private readonly Glyphs $glyphs;
+    /** @var array<string, Region> for as long as the process lives: quicker made than fetched */
+    private array $sketches = [];
+    private readonly Arranger $arranger;
+
+    public function __construct(Faces $faces, Shaper $shaper, private readonly Memory $memory)
     {
+        $this->glyphs = new Glyphs($faces, $shaper, $memory);
+        $this->arranger = new Arranger($this->glyphs);
     }
 
     /**
      * The words fused into one region; the origin is at the left end of the first baseline.
      *
-     * @param int $capHeight µm
+     * @param int      $capHeight µm
+     * @param int|null $reference the size to draw from and scale, where it is not the usual one
      *
      * @throws Refused for a size no shop cuts, or a character the face lacks
      */
-    public function top(Words $words, int $capHeight): Region
+    public function top(Words $words, int $capHeight, ?int $reference = null): Region
     {
         if ($capHeight < self::SMALLEST || $capHeight > self::LARGEST) {
             throw new Refused('absurd-size', 'A letter height goes from 0.5 mm to 20 m.', '/capHeight');
         }
-        $reference = self::reference($capHeight);
-        $fused = $this->memory->recall("word.{$words->key()}.$reference", fn (): Region => $this->fuse($words, $reference));
+        $reference = $words->setting->isProportional() ? $reference ?? self::reference($capHeight) : $capHeight;
+        $fused = $this->memory->recall("word.{$words->key()}.$reference", fn (): Region => $this->arranger->set($words, $reference));
 
         return $fused->scaled($capHeight / $reference);
     }
 
     /**
-     * @param int      $capHeight µm
-     * @param int|null $offset    width of the layer underneath, µm
+     * @param int            $capHeight µm
+     * @param int|list<int>|null $offset widths of the layers underneath, µm, each round the top one
      */
-    public function artwork(Words $words, int $capHeight, ?int $offset = null): Artwork
+    public function artwork(Words $words, int $capHeight, int|array|null $offset = null): Artwork
     {
         return self::layered($this->top($words, $capHeight), $offset);
     }
 
-    public static function layered(Region $top, ?int $offset): Artwork
+    /** @param int|list<int>|null $offset */
+    public static function layered(Region $top, int|array|null $offset): Artwork
     {
+        $offsets = array_values(array_filter((array) $offset, static fn (?int $width): bool => null !== $width && $width > 0));
+        if (\count($offsets) >= self::MOST_LAYERS) {
+            throw new Refused('too-many-layers', 'A decal has at most two layers under its letters.', '/offset');
+        }
+        sort($offsets);
         $layers = [new Layer(Layer::TOP, $top)];
-        if (null !== $offset && $offset > 0) {
-            $layers[] = new Layer(Layer::OFFSET, Geos::grow($top, $offset));
+        foreach ($offsets as $nth => $width) {
+            $layers[] = new Layer(0 === $nth ? Layer::OFFSET : Layer::BASE, Geos::grow($top, $width));
         }
 
         return Artwork::of($layers);
@@ -78,7 +88,7 @@ final class Letterer
     /** Height of the small x at a letter height, µm. */
     public function xHeight(Face $face, int $capHeight): float
     {
-        $heights = $this->heights($face);
+        $heights = $this->glyphs->heights($face);
 
         return $capHeight * $heights['x'] / $heights['cap'];
     }
@@ -98,137 +108,103 @@ final class Letterer
      */
     public function guess(Words $words, Box $room): int
     {
-        $heights = $this->heights($words->face);
-        $tracking = $words->tracking / 1000 * $heights['em'];
-        $widest = 1.0;
-        foreach ($this->shaped($words) as $line) {
-            $last = $line[\count($line) - 1] ?? null;
-            $widest = max($widest, null === $last ? 0 : $last->x + $last->advance + \count($line) * $tracking);
-        }
-        $byWidth = $room->width() * $heights['cap'] / $widest;
-        $byHeight = $room->height() / (\count($words->lines) * (1 + self::LINE_GAP));
+        $setting = $words->setting;
+        $long = $this->glyphs->lengths($words->face, $words->lines, $setting->tracking);
+        $across = max([0.1, ...$long]);
+        $lines = \count($words->lines);
+        [$wide, $high] = match ($setting->arrangement) {
+            Arrangement::Line, Arrangement::Stack => [$across, $lines * (1 + $setting->lineSpacing)],
+            Arrangement::Knockout => [$across + 1, $lines * (1 + $setting->lineSpacing) + 0.7],
+            Arrangement::ArcUp, Arrangement::ArcDown => [0.85 * $across, 1 + 0.2 * $across],
+            Arrangement::Ring => [2 * $this->bow($words) + 2, 2 * $this->bow($words) + 2],
+            Arrangement::Monogram => [2.4, 1.0],
+            Arrangement::Initial => [max(1.0, 0.3 * $across), 1.0],
+        };
+        $framed = Frame::None === $setting->frame ? 0 : 1.2;
 
-        return self::reference((int) max(2 * self::SMALLEST, min($byWidth, $byHeight, self::LARGEST / 2)));
-    }
-
-    private function fuse(Words $words, int $capHeight): Region
-    {
-        $lines = $this->shaped($words);
-        $heights = $this->heights($words->face);
-        $scale = $capHeight / $heights['cap'];
-        $tracking = $words->tracking / 1000 * $heights['em'];
-        $set = [];
-        foreach ($lines as $nth => $line) {
-            $fused = Geos::union($this->line($words->face, $line, $scale, $tracking));
-            if ($fused->isEmpty()) {
-                throw new Refused('nothing-to-cut', 'This line has no letter that could be cut.', "/lines/$nth");
-            }
-            $set[] = $fused;
-        }
-
-        return 1 === \count($set) ? $set[0] : Geos::union(self::stacked($set, (int) round(self::LINE_GAP * $capHeight)));
-    }
-
-    /** @return list<list<PlacedGlyph>> */
-    private function shaped(Words $words): array
-    {
-        $key = 'shape.'.hash('xxh128', json_encode([$words->face->slug, $words->lines], \JSON_THROW_ON_ERROR));
-        $lines = $this->memory->recall($key, fn (): array => $this->shaper->shape($words->face, $words->lines));
-        $this->refuseMissing($words, $lines);
-
-        return $lines;
+        return self::reference((int) max(2 * self::SMALLEST, min($room->width() / ($wide + $framed), $room->height() / ($high + $framed), self::LARGEST / 2)));
     }
 
     /**
-     * @param list<PlacedGlyph> $line
+     * How long each line runs, as a share of the letter height.
      *
-     * @return list<Region>
+     * @return list<float>
      */
-    private function line(Face $face, array $line, float $scale, float $tracking): array
+    public function lengths(Words $words): array
     {
-        $regions = [];
-        $shift = 0.0;
-        foreach ($line as $glyph) {
-            $region = $this->glyph($face, $glyph->glyph, $scale);
-            if (!$region->isEmpty()) {
-                $regions[] = $region->moved((int) round(($glyph->x + $shift) * $scale), (int) round(-$glyph->y * $scale));
-            }
-            $shift += $glyph->advance > 0 ? $tracking : 0;
-        }
-
-        return $regions;
+        return $this->glyphs->lengths($words->face, $words->lines, $words->setting->tracking);
     }
 
-    /**
-     * Lines one under the other, centred, their baselines evenly apart and their ink clear.
-     *
-     * @param list<Region> $lines
-     *
-     * @return list<Region>
-     */
-    private static function stacked(array $lines, int $gap): array
+    /** Words to look at and to measure by their corners, letters not fused, at the height of a sketch. */
+    public function sketch(Words $words): Region
     {
-        $pitch = 0;
-        for ($nth = 1; $nth < \count($lines); ++$nth) {
-            $pitch = max($pitch, $lines[$nth - 1]->box()->bottom - $lines[$nth]->box()->top + $gap);
-        }
-        $stacked = [];
-        foreach ($lines as $nth => $line) {
-            $box = $line->box();
-            $stacked[] = $line->moved(-intdiv($box->left + $box->right, 2), $nth * $pitch);
-        }
-
-        return $stacked;
+        return $this->sketches[$words->key()] ??= $this->arranger->sketch($words);
     }
 
-    private function glyph(Face $face, int $glyph, float $scale): Region
+    /** @return list<int> every glyph there is film in, each once */
+    public function glyphs(Words $words): array
     {
-        return $this->memory->recall("glyph.$face->slug.$glyph.$scale", fn (): Region => Winding::region(array_map(
-            static fn (array $ring): array => array_map(
-                static fn (array $point): array => [(int) round($point[0] * $scale), (int) round(-$point[1] * $scale)],
-                $ring,
-            ),
-            $this->outlines($face)->rings($glyph, self::FLATNESS / $scale),
-        )));
-    }
-
-    /** @param list<list<PlacedGlyph>> $lines */
-    private function refuseMissing(Words $words, array $lines): void
-    {
-        foreach ($lines as $nth => $line) {
+        $glyphs = [];
+        foreach ($this->glyphs->shaped($words->face, $words->lines) as $line) {
             foreach ($line as $glyph) {
-                if (0 === $glyph->glyph) {
-                    throw $this->missing($words, mb_substr($words->lines[$nth], $glyph->cluster, 1), "/lines/$nth");
-                }
+                $glyphs[$glyph->glyph] = true;
             }
+        }
+
+        return array_keys($glyphs);
+    }
+
+    /** One glyph alone at a letter height, µm. */
+    public function glyph(Face $face, int $glyph, int $capHeight): Region
+    {
+        return $this->glyphs->outline($face, $glyph, $capHeight / $this->glyphs->heights($face)['cap']);
+    }
+
+    /**
+     * Shapes the lines of many at once, so that a long roster starts one shaper and not hundreds.
+     *
+     * @param list<Words> $many
+     */
+    public function shapeAll(array $many): void
+    {
+        $lines = [];
+        foreach ($many as $words) {
+            $lines[$words->face->slug]['face'] = $words->face;
+            $lines[$words->face->slug]['lines'][] = $words->lines;
+        }
+        foreach ($lines as $of) {
+            $this->glyphs->shapeAll($of['face'], $of['lines']);
         }
     }
 
-    private function missing(Words $words, string $character, string $at): Refused
+    /**
+     * Shapes the same lines in many faces, all shapers running side by side.
+     *
+     * @param list<Words> $many
+     */
+    public function shapeInAll(array $many): void
     {
-        $able = [];
-        foreach ($this->faces->all() as $face) {
-            if ($this->outlines($face)->has(mb_ord($character))) {
-                $able[] = $face->name;
-            }
-        }
-        $others = [] === $able ? 'No face here has it.' : (\count($able) > 1 ? 'These have it: ' : 'This one has it: ').implode(', ', $able).'.';
-
-        return new Refused('missing-character', "{$words->face->name} has no “{$character}”. $others", $at);
+        $this->glyphs->shapeInAll($many);
     }
 
-    /** @return array{cap: float, x: float, em: int} font units */
-    private function heights(Face $face): array
+    /** The radius that words on a circle take, as a share of their height. */
+    public function bow(Words $words): float
     {
-        return $this->memory->recall("heights.$face->slug", fn (): array => [
-            'cap' => $this->outlines($face)->capHeight(),
-            'x' => $this->outlines($face)->xHeight(),
-            'em' => $this->outlines($face)->unitsPerEm,
-        ]);
+        return $words->setting->bow ?? $this->arranger->naturalBow($words);
     }
 
-    private function outlines(Face $face): FaceOutlines
+    /**
+     * How far a ring's letters reach beyond the circle the upper line stands on, outwards and
+     * inwards, as shares of the letter height.
+     *
+     * @return array{float, float}
+     */
+    public function ringReaches(Words $words): array
     {
-        return $this->outlines[$face->slug] ??= new FaceOutlines($face);
+        $cap = Glyphs::SKETCH_HEIGHT;
+        $region = $this->sketch($words);
+        $far = max([0.0, ...array_map(static fn (array $point): float => hypot(...$point), Hull::of($region)->corners)]);
+
+        return [$far / $cap - $this->bow($words), $this->bow($words) - abs(Inscribed::depth($region, 0, 0)) / $cap];
     }
 }

@@ -13,4 +13,13 @@ interface Shaper
      * @return list<list<PlacedGlyph>> one list a line, in the order they are drawn
      */
     public function shape(Face $face, array $lines): array;
+
+    /**
+     * The same for many faces at once.
+     *
+     * @param list<array{Face, list<string>}> $jobs
+     *
+     * @return list<list<list<PlacedGlyph>>> in the order of the jobs
+     */
+    public function shapeMany(array $jobs): array;
 }

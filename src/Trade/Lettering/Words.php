@@ -11,21 +11,21 @@ final readonly class Words
 {
     private const LONGEST_LINE = 200;
     private const MOST_LINES = 40;
-    private const WIDEST_TRACKING = 2000;
 
-    /** @param list<string> $lines */
-    private function __construct(public Face $face, public array $lines, public Arrangement $arrangement, public int $tracking)
+    /** @param non-empty-list<string> $lines */
+    private function __construct(public Face $face, public array $lines, public Setting $setting)
     {
     }
 
     /**
-     * @param list<string> $lines    as the customer spells them; composed to NFC, else untouched
-     * @param int          $tracking extra space after each letter, in 1/1000 of the em
+     * @param list<string>        $lines   as the customer spells them; composed to NFC, else untouched
+     * @param Setting|Arrangement $setting an arrangement alone leaves the rest as is usual
      *
      * @throws Refused
      */
-    public static function set(Face $face, array $lines, Arrangement $arrangement, int $tracking = 0): self
+    public static function set(Face $face, array $lines, Setting|Arrangement $setting, int $tracking = 0): self
     {
+        $setting = $setting instanceof Setting ? $setting : new Setting($setting, $tracking);
         $lines = array_values(array_map(static fn (string $line): string => \Normalizer::normalize(trim($line)) ?: trim($line), $lines));
         if ([] === $lines || '' === implode('', $lines)) {
             throw new Refused('no-words', 'There are no words to set. Write at least one letter.', '/lines');
@@ -33,29 +33,82 @@ final readonly class Words
         if (\count($lines) > self::MOST_LINES) {
             throw new Refused('too-many-lines', 'More than '.self::MOST_LINES.' lines do not go on one decal.', '/lines');
         }
-        if (Arrangement::Line === $arrangement && \count($lines) > 1) {
-            throw new Refused('too-many-lines', 'A single line was asked for and '.\count($lines).' were given. Stack them instead.', '/lines');
-        }
         foreach ($lines as $nth => $line) {
-            if ('' === $line) {
-                throw new Refused('empty-line', 'This line is empty. Leave it out or write something on it.', "/lines/$nth");
-            }
-            if (mb_strlen($line) > self::LONGEST_LINE) {
-                throw new Refused('line-too-long', 'A line of more than '.self::LONGEST_LINE.' letters cannot be read or cut. Break it.', "/lines/$nth");
-            }
-            if (!mb_check_encoding($line, 'UTF-8') || preg_match('~[\p{Cc}\x{2028}\x{2029}]~u', $line)) {
-                throw new Refused('unprintable', 'This line holds a tab or another mark that cannot be cut.', "/lines/$nth");
-            }
-        }
-        if (abs($tracking) > self::WIDEST_TRACKING) {
-            throw new Refused('absurd-tracking', 'Tracking goes from −'.self::WIDEST_TRACKING.' to '.self::WIDEST_TRACKING.' thousandths of the em.', '/tracking');
+            self::refuse($line, "/lines/$nth");
         }
 
-        return new self($face, $lines, $arrangement, $tracking);
+        return new self($face, self::arranged($lines, $setting->arrangement), $setting);
     }
 
     public function key(): string
     {
-        return hash('xxh128', json_encode([$this->face->slug, $this->lines, $this->arrangement, $this->tracking], \JSON_THROW_ON_ERROR));
+        return hash('xxh128', json_encode([$this->face->slug, $this->lines, get_object_vars($this->setting)], \JSON_THROW_ON_ERROR));
+    }
+
+    public function with(Setting $setting): self
+    {
+        return new self($this->face, $this->lines, $setting);
+    }
+
+    private static function refuse(string $line, string $at): void
+    {
+        if ('' === $line) {
+            throw new Refused('empty-line', 'This line is empty. Leave it out or write something on it.', $at);
+        }
+        if (mb_strlen($line) > self::LONGEST_LINE) {
+            throw new Refused('line-too-long', 'A line of more than '.self::LONGEST_LINE.' letters cannot be read or cut. Break it.', $at);
+        }
+        if (!mb_check_encoding($line, 'UTF-8') || preg_match('~[\p{Cc}\x{2028}\x{2029}]~u', $line)) {
+            throw new Refused('unprintable', 'This line holds a tab or another mark that cannot be cut.', $at);
+        }
+        if (preg_match('~[\x{1F000}-\x{1FAFF}\x{FE0F}\x{20E3}]~u', $line, $found)) {
+            throw new Refused('emoji', "“{$found[0]}” is a picture, not a letter, and no face has it. Leave it out, or ask for it as artwork of its own.", $at);
+        }
+    }
+
+    /**
+     * The lines an arrangement takes, or a sentence about how many it does.
+     *
+     * @param non-empty-list<string> $lines
+     *
+     * @return non-empty-list<string>
+     */
+    private static function arranged(array $lines, Arrangement $arrangement): array
+    {
+        $count = \count($lines);
+
+        return match ($arrangement) {
+            Arrangement::Line, Arrangement::ArcUp, Arrangement::ArcDown => 1 === $count ? $lines
+                : throw new Refused('too-many-lines', "A single line was asked for and $count were given. Stack them instead.", '/lines'),
+            Arrangement::Ring => $count <= 2 ? $lines
+                : throw new Refused('too-many-lines', "A ring carries one line above and one below; $count were given.", '/lines'),
+            Arrangement::Monogram => self::initials($lines),
+            Arrangement::Initial => match ($count) {
+                1 => [mb_strtoupper((string) grapheme_substr($lines[0], 0, 1)), $lines[0]],
+                2 => [(string) grapheme_substr($lines[0], 0, 1), $lines[1]],
+                default => throw new Refused('too-many-lines', "A big initial takes one name across it; $count lines were given.", '/lines'),
+            },
+            Arrangement::Stack, Arrangement::Knockout => $lines,
+        };
+    }
+
+    /**
+     * Three letters out of three names, three words or three letters.
+     *
+     * @param non-empty-list<string> $lines
+     *
+     * @return non-empty-list<string>
+     */
+    private static function initials(array $lines): array
+    {
+        if (1 === \count($lines)) {
+            $parts = preg_split('~[\s.,&+]+~u', trim($lines[0], ' .,&+'), -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+            $lines = 1 === \count($parts) ? (preg_match_all('~\X~u', $parts[0], $letters) ? $letters[0] : []) : $parts;
+        }
+        if (3 !== \count($lines)) {
+            throw new Refused('not-three-letters', 'A monogram has three letters: given name, middle or second given name, family name.', '/lines');
+        }
+
+        return array_map(static fn (string $line): string => (string) grapheme_substr($line, 0, 1), $lines);
     }
 }

@@ -6,6 +6,7 @@ namespace Yelbo\Trade\Object;
 
 use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -13,6 +14,8 @@ use Yelbo\Trade\Rules;
 /** A disc or an oval. What looks round on a wall is often oval, so both ways are measured. Source: handbook section 3. */
 final readonly class Ellipse implements Surface
 {
+    use Level;
+
     public function __construct(private Size $size)
     {
     }
@@ -32,7 +35,7 @@ final readonly class Ellipse implements Surface
         return Clearance::of($this->size, Rule::DiscClearance, $rules);
     }
 
-    public function safe(int $clearance): ConvexArea
+    public function safe(int $clearance): Room
     {
         return $this->area()->inset($clearance);
     }

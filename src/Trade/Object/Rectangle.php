@@ -7,6 +7,7 @@ namespace Yelbo\Trade\Object;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Refused;
@@ -16,6 +17,8 @@ use Yelbo\Trade\Rules;
 /** A flat rectangle, its corners round by a radius or square. Source: handbook section 3. */
 final readonly class Rectangle implements Surface
 {
+    use Level;
+
     public function __construct(private Size $size, private Length $corner)
     {
         if ($corner->micrometres < 0 || 2 * $corner->micrometres > $size->shorter()->micrometres) {
@@ -38,7 +41,7 @@ final readonly class Rectangle implements Surface
         return Clearance::of($this->size, Rule::Clearance, $rules);
     }
 
-    public function safe(int $clearance): ConvexArea
+    public function safe(int $clearance): Room
     {
         return $this->area()->inset($clearance);
     }

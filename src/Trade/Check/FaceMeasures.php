@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Check;
+
+use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Letterer;
+use Yelbo\Trade\Lettering\Memory;
+use Yelbo\Trade\Lettering\Words;
+
+/**
+ * What is smallest in words, glyph by glyph, as shares of the letter height: measured once for
+ * the faces that ship and else when it is first asked for. Quick enough to judge every face
+ * while somebody types; the whole outline is judged when one is chosen.
+ */
+final class FaceMeasures
+{
+    /** µm: at which glyphs are measured. */
+    private const MEASURED_AT = 20_000;
+
+    /** @var array<string, array<int, array{float, float|null, float|null}>>|null */
+    private ?array $shipped = null;
+
+    public function __construct(private readonly Faces $faces, private readonly Letterer $letterer, private readonly Memory $memory)
+    {
+    }
+
+    public function of(Words $words): Measures
+    {
+        $this->shipped ??= $this->memory->recall('face-measures', $this->faces->measures(...));
+        $known = $this->shipped[$words->face->slug] ?? [];
+        $all = null;
+        foreach ($this->letterer->glyphs($words) as $glyph) {
+            $one = isset($known[$glyph]) ? new Measures(...$known[$glyph]) : $this->measured($words, $glyph);
+            $all = null === $all || null === $one ? $one ?? $all : $all->and($one);
+        }
+
+        return $all ?? new Measures(1.0, null, null);
+    }
+
+    private function measured(Words $words, int $glyph): ?Measures
+    {
+        return $this->memory->recall("measured.{$words->face->slug}.$glyph", function () use ($words, $glyph): ?Measures {
+            $film = $this->letterer->glyph($words->face, $glyph, self::MEASURED_AT);
+
+            return $film->isEmpty() ? null : Measures::of($film, self::MEASURED_AT);
+        });
+    }
+}

@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Check;
+
+use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Geometry\Inscribed;
+use Yelbo\Trade\Geometry\Region;
+
+/**
+ * What is smallest in a piece of lettering, each as a share of the letter height: known once
+ * for a glyph, it says at any size whether knife and hook can manage. Source: handbook section 5.
+ */
+final readonly class Measures
+{
+    /** More than half a letter height is no stroke any more. */
+    private const UP_TO = 0.6;
+
+    /**
+     * @param float|null $island  the narrower side of the smallest part
+     * @param float|null $counter across the smallest inside; nothing where there is none
+     */
+    public function __construct(public float $stroke, public ?float $island, public ?float $counter)
+    {
+    }
+
+    /** @param int $capHeight µm of the letter height the film is drawn at */
+    public static function of(Region $film, int $capHeight): self
+    {
+        $island = $counter = null;
+        foreach ($film->pieces() as $piece) {
+            $box = $piece->box();
+            $island = min($island ?? \INF, min($box->width(), $box->height()) / $capHeight);
+        }
+        foreach ($film->polygons as $polygon) {
+            foreach (\array_slice($polygon, 1) as $hole) {
+                $counter = min($counter ?? \INF, 2 * Inscribed::in(new Region([[array_reverse($hole)]]), 10)->radius / $capHeight);
+            }
+        }
+
+        return new self(Opening::thinnest($film, (int) (self::UP_TO * $capHeight), null, Opening::TAIL) / $capHeight, $island, $counter);
+    }
+
+    public function and(self $other): self
+    {
+        $least = static fn (?float $a, ?float $b): ?float => null === $a ? $b : (null === $b ? $a : min($a, $b));
+
+        return new self(min($this->stroke, $other->stroke), $least($this->island, $other->island), $least($this->counter, $other->counter));
+    }
+
+    /**
+     * The worst of them at a letter height: how much of its limit it has, one and more being
+     * enough; what it is; and its size.
+     *
+     * @return array{float, string, int} share, code of the snag, µm
+     */
+    public function worst(int $capHeight, Limits $limits): array
+    {
+        $found = [];
+        foreach (['thin-stroke' => [$this->stroke, $limits->stroke], 'small-island' => [$this->island, $limits->island], 'small-counter' => [$this->counter, $limits->counter]] as $code => [$share, $limit]) {
+            if (null !== $share) {
+                $found[] = [$share * $capHeight / $limit, $code, (int) round($share * $capHeight)];
+            }
+        }
+        usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return $found[0];
+    }
+}

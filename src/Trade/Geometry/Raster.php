@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Geometry;
+
+/**
+ * Regions as cells of a grid, row by row in runs, on the safe side: a shape takes every cell
+ * it touches, a room gives only the cells it holds whole.
+ *
+ * All places where a shape does not fit come at once: the cells a room does not give are one
+ * large integer, and the places in the way are that integer shifted by each run of the shape.
+ *
+ * A run is its first and last column, both included.
+ *
+ * @phpstan-type Run array{int, int}
+ */
+final class Raster
+{
+    /** Of a cell: how near a grid line a point still counts as on it. */
+    private const TOUCH = 1e-6;
+
+    /** @param array<int, list<Run>> $runs by row */
+    private function __construct(private readonly array $runs, public readonly int $columns, public readonly int $rows)
+    {
+    }
+
+    /**
+     * Every cell a region touches, the grid starting at its box's left top corner.
+     *
+     * @param float $scale applied to the region first
+     * @param float $cell  µm
+     */
+    public static function touched(Region $region, float $scale, float $cell): self
+    {
+        $box = $region->box();
+        $by = $scale / $cell;
+        $grid = self::scan($region, $by, $box->left, $box->top);
+        $rows = max(1, (int) ceil($box->height() * $by - self::TOUCH));
+        $columns = max(1, (int) ceil($box->width() * $by - self::TOUCH));
+        $runs = [];
+        for ($row = 0; $row < $rows; ++$row) {
+            $all = $grid['edge'][$row] ?? [];
+            foreach ($grid['inside'][$row] ?? [] as [$from, $to]) {
+                $all[] = [(int) floor($from + self::TOUCH), (int) ceil($to - self::TOUCH) - 1];
+            }
+            $runs[$row] = self::merged($all, $columns);
+        }
+
+        return new self($runs, $columns, $rows);
+    }
+
+    /** Every cell that lies wholly in a region. */
+    public static function whole(Region $region, float $cell): self
+    {
+        $box = $region->box();
+        $grid = self::scan($region, 1 / $cell, $box->left, $box->top);
+        $columns = (int) floor($box->width() / $cell + self::TOUCH);
+        $rows = (int) floor($box->height() / $cell + self::TOUCH);
+        $runs = [];
+        for ($row = 0; $row < $rows; ++$row) {
+            $edges = self::merged($grid['edge'][$row] ?? [], $columns);
+            $inside = [];
+            foreach ($grid['inside'][$row] ?? [] as [$from, $to]) {
+                $inside[] = [(int) ceil($from - 0.5), (int) floor($to - 0.5)];
+            }
+            $runs[$row] = self::less(self::merged($inside, $columns), $edges);
+        }
+
+        return new self($runs, $columns, $rows);
+    }
+
+    /**
+     * The integer of the cells this room does not give, with its spans: number k of the list
+     * has a bit set where any of 2^k cells to its right is taken.
+     *
+     * @return non-empty-list<\GMP>
+     */
+    public function taken(): array
+    {
+        $rows = [];
+        for ($row = $this->rows - 1; $row >= 0; --$row) {
+            $line = str_repeat('1', $this->columns);
+            foreach ($this->runs[$row] as [$from, $to]) {
+                $line = substr_replace($line, str_repeat('0', $to - $from + 1), $this->columns - 1 - $to, $to - $from + 1);
+            }
+            $rows[] = $line;
+        }
+        $spans = [gmp_init('1'.implode('', $rows), 2)];
+        for ($long = 1; 2 * $long <= $this->columns; $long *= 2) {
+            $last = $spans[\count($spans) - 1];
+            $spans[] = gmp_or($last, gmp_div_q($last, gmp_pow(2, $long)));
+        }
+
+        return $spans;
+    }
+
+    /**
+     * The places at which a shape lies wholly in this room: by row, a string with `0` where
+     * its left top cell may go.
+     *
+     * @param non-empty-list<\GMP> $taken as this room's `taken()` gives it
+     *
+     * @return array<int, string>
+     */
+    public function places(array $taken, self $shape): array
+    {
+        $free = $this->columns - $shape->columns + 1;
+        $last = $this->rows - $shape->rows;
+        if ($free <= 0 || $last < 0) {
+            return [];
+        }
+        $bad = gmp_init(0);
+        foreach ($shape->runs as $row => $runs) {
+            foreach ($runs as [$from, $to]) {
+                $step = (int) floor(log($to - $from + 1, 2) + 1e-9);
+                $at = $row * $this->columns;
+                $bad = gmp_or($bad, gmp_div_q($taken[$step], gmp_pow(2, $at + $from)));
+                if ((1 << $step) < $to - $from + 1) {
+                    $bad = gmp_or($bad, gmp_div_q($taken[$step], gmp_pow(2, $at + $to - (1 << $step) + 1)));
+                }
+            }
+        }
+        $bits = strrev(str_pad(gmp_strval($bad, 2), $this->columns * $this->rows + 1, '0', \STR_PAD_LEFT));
+        $places = [];
+        for ($row = 0; $row <= $last; ++$row) {
+            $line = substr($bits, $row * $this->columns, $free);
+            if (str_contains($line, '0')) {
+                $places[$row] = $line;
+            }
+        }
+
+        return $places;
+    }
+
+    /**
+     * Walks the outlines: the cells they touch, and the spans between them at half height of each row.
+     *
+     * @return array{edge: array<int, list<Run>>, inside: array<int, list<array{float, float}>>}
+     */
+    private static function scan(Region $region, float $by, int $left, int $top): array
+    {
+        $edge = $crossings = $inside = [];
+        foreach ($region->rings() as $ring) {
+            [$px, $py] = $ring[\count($ring) - 1];
+            $px = ($px - $left) * $by;
+            $py = ($py - $top) * $by;
+            foreach ($ring as [$x, $y]) {
+                $qx = ($x - $left) * $by;
+                $qy = ($y - $top) * $by;
+                self::edge($edge, $px, $py, $qx, $qy);
+                for ($row = (int) ceil(min($py, $qy) - 0.5), $end = max($py, $qy) - 0.5; $row < $end; ++$row) {
+                    $crossings[$row][] = $px + ($row + 0.5 - $py) * ($qx - $px) / ($qy - $py);
+                }
+                [$px, $py] = [$qx, $qy];
+            }
+        }
+        foreach ($crossings as $row => $xs) {
+            sort($xs);
+            for ($i = 1; $i < \count($xs); $i += 2) {
+                $inside[$row][] = [$xs[$i - 1], $xs[$i]];
+            }
+        }
+
+        return ['edge' => $edge, 'inside' => $inside];
+    }
+
+    /** @param array<int, list<Run>> $cells */
+    private static function edge(array &$cells, float $px, float $py, float $qx, float $qy): void
+    {
+        if ($py > $qy) {
+            [$px, $py, $qx, $qy] = [$qx, $qy, $px, $py];
+        }
+        $first = (int) floor($py + self::TOUCH);
+        // An edge along a grid line touches no cell on either side.
+        $last = (int) ceil($qy - self::TOUCH) - 1;
+        $slope = $qy - $py > 1e-12 ? ($qx - $px) / ($qy - $py) : 0.0;
+        for ($row = $first; $row <= $last; ++$row) {
+            $a = $row <= $py || 0.0 === $slope ? $px : $px + ($row - $py) * $slope;
+            $b = $row + 1 >= $qy || 0.0 === $slope ? $qx : $px + ($row + 1 - $py) * $slope;
+            $cells[$row][] = [(int) floor(min($a, $b) + self::TOUCH), (int) ceil(max($a, $b) - self::TOUCH) - 1];
+        }
+    }
+
+    /**
+     * @param list<Run> $runs
+     *
+     * @return list<Run> in order, apart from each other, inside the grid
+     */
+    private static function merged(array $runs, int $columns): array
+    {
+        sort($runs);
+        $merged = [];
+        foreach ($runs as [$from, $to]) {
+            $from = max(0, $from);
+            $to = min($columns - 1, $to);
+            if ($from > $to) {
+                continue;
+            }
+            $last = array_pop($merged);
+            if (null !== $last && $from > $last[1] + 1) {
+                $merged[] = $last;
+                $last = null;
+            }
+            $merged[] = null === $last ? [$from, $to] : [$last[0], max($last[1], $to)];
+        }
+
+        return $merged;
+    }
+
+    /**
+     * @param list<Run> $runs
+     * @param list<Run> $without
+     *
+     * @return list<Run>
+     */
+    private static function less(array $runs, array $without): array
+    {
+        $left = [];
+        foreach ($runs as [$from, $to]) {
+            foreach ($without as [$a, $b]) {
+                if ($b < $from || $a > $to) {
+                    continue;
+                }
+                if ($a > $from) {
+                    $left[] = [$from, $a - 1];
+                }
+                $from = $b + 1;
+            }
+            if ($from <= $to) {
+                $left[] = [$from, $to];
+            }
+        }
+
+        return $left;
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\ConvexArea;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Hull;
+use Yelbo\Trade\Geometry\Region;
+
+/** Solids that letters are knocked out of, and borders around them. Source: handbook section 4. */
+final class Frames
+{
+    /** As shares of the letter height: film round the letters of a knock-out, clear film inside a border, the border itself. */
+    private const MARGIN = 0.45;
+    private const CLEAR = 0.4;
+    private const STROKE = 0.12;
+    /** Of the border: the thin second ring. */
+    private const THIN = 0.5;
+    /** Boxes nearer to a square than this get a true circle. */
+    private const NEARLY_SQUARE = 1.25;
+
+    private function __construct()
+    {
+    }
+
+    public static function knockedOut(Region $letters, int $capHeight, Shape $shape): Region
+    {
+        $margin = (int) round(self::MARGIN * $capHeight);
+
+        return Geos::difference(match ($shape) {
+            Shape::Rectangle => $letters->box()->grown($margin)->region(),
+            Shape::Rounded => ConvexArea::rounded($letters->box()->grown($margin), $margin)->region(),
+            Shape::Ellipse => self::ellipse($letters, $margin)->region(),
+            Shape::Polygon => self::hexagon($letters->box()->grown($margin))->region(),
+        }, $letters);
+    }
+
+    public static function around(Region $letters, int $capHeight, Frame $frame): Region
+    {
+        $clear = (int) round(self::CLEAR * $capHeight);
+        $stroke = max(1, (int) round(self::STROKE * $capHeight));
+        $thin = max(1, (int) round(self::THIN * $stroke));
+
+        return match ($frame) {
+            Frame::None => Region::none(),
+            Frame::Rule => self::border(ConvexArea::box($letters->box()->grown($clear + $stroke)), $stroke),
+            Frame::Ring => self::border(self::ellipse($letters, $clear + $stroke), $stroke),
+            Frame::DoubleRing => Geos::union([
+                self::border(self::ellipse($letters, $clear + $thin), $thin),
+                self::border(self::ellipse($letters, $clear + $thin + 2 * $stroke), $stroke),
+            ]),
+            Frame::Polygon => self::border(self::hexagon($letters->box()->grown($clear))->inset(-$stroke), $stroke),
+        };
+    }
+
+    private static function border(ConvexArea $outside, int $stroke): Region
+    {
+        return Geos::difference($outside->region(), $outside->inset($stroke)->region());
+    }
+
+    /** The smallest oval of the box's own proportions round the letters, and so much more. */
+    private static function ellipse(Region $letters, int $more): ConvexArea
+    {
+        $box = $letters->box();
+        $cx = ($box->left + $box->right) / 2;
+        $cy = ($box->top + $box->bottom) / 2;
+        $square = max($box->width(), $box->height()) < self::NEARLY_SQUARE * min($box->width(), $box->height());
+        $rx = max(1, $square ? max($box->width(), $box->height()) : $box->width()) / 2;
+        $ry = max(1, $square ? max($box->width(), $box->height()) : $box->height()) / 2;
+        $out = 0.0;
+        foreach (Hull::of($letters)->corners as [$x, $y]) {
+            $out = max($out, hypot(($x - $cx) / $rx, ($y - $cy) / $ry));
+        }
+
+        return ConvexArea::ellipse($cx, $cy, $rx * $out + $more, $ry * $out + $more);
+    }
+
+    /** Points to the left and the right, its slanted sides at 60 degrees. */
+    private static function hexagon(Box $box): ConvexArea
+    {
+        $point = tan(\M_PI / 6) * $box->height() / 2;
+        $middle = ($box->top + $box->bottom) / 2;
+
+        return ConvexArea::polygon([
+            [$box->left, $box->top], [$box->right, $box->top], [$box->right + $point, $middle],
+            [$box->right, $box->bottom], [$box->left, $box->bottom], [$box->left - $point, $middle],
+        ]);
+    }
+}

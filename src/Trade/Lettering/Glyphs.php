@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\Winding;
+use Yelbo\Trade\Refused;
+
+/** Shaped lines and the outlines of their glyphs, remembered by face, text and scale. */
+final class Glyphs
+{
+    /** µm: finer makes hundreds of near-coincident spikes where scripts overlap. */
+    private const FLATNESS = 20;
+    /** µm */
+    public const SKETCH_HEIGHT = 20_000;
+    private const SKETCH_TOLERANCE = 15;
+
+    /** @var array<string, FaceOutlines> */
+    private array $outlines = [];
+    /** @var array<string, list<list<PlacedGlyph>>> */
+    private array $ahead = [];
+
+    public function __construct(private readonly Faces $faces, private readonly Shaper $shaper, private readonly Memory $memory)
+    {
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<list<PlacedGlyph>> in font units
+     *
+     * @throws Refused for a character the face lacks
+     */
+    public function shaped(Face $face, array $lines): array
+    {
+        $key = self::key($face, $lines);
+        $shaped = $this->ahead[$key] ?? $this->memory->recall($key, fn (): array => $this->shaper->shape($face, $lines));
+        foreach ($shaped as $nth => $line) {
+            foreach ($line as $glyph) {
+                if (0 === $glyph->glyph) {
+                    throw $this->missing($face, mb_substr($lines[$nth], $glyph->cluster, 1), "/lines/$nth");
+                }
+            }
+        }
+
+        return $shaped;
+    }
+
+    /**
+     * Shapes many at once: one shaper started instead of hundreds.
+     *
+     * @param list<list<string>> $many the lines of each
+     */
+    public function shapeAll(Face $face, array $many): void
+    {
+        if (\count($many) < 3) {
+            return;
+        }
+        $shaped = $this->shaper->shape($face, array_merge(...$many));
+        foreach ($many as $lines) {
+            $this->ahead[self::key($face, $lines)] = array_splice($shaped, 0, \count($lines));
+        }
+    }
+
+    /** @param list<Words> $many of different faces */
+    public function shapeInAll(array $many): void
+    {
+        $jobs = array_map(static fn (Words $words): array => [$words->face, $words->lines], $many);
+        foreach ($this->shaper->shapeMany($jobs) as $nth => $shaped) {
+            $this->ahead[self::key($many[$nth]->face, $many[$nth]->lines)] = $shaped;
+        }
+    }
+
+    /** @param list<string> $lines */
+    private static function key(Face $face, array $lines): string
+    {
+        return 'shape.'.hash('xxh128', json_encode([$face->slug, $lines], \JSON_THROW_ON_ERROR));
+    }
+
+    /** @param float $scale µm to the font unit */
+    public function outline(Face $face, int $glyph, float $scale): Region
+    {
+        return $this->memory->recall("glyph.$face->slug.$glyph.$scale", fn (): Region => Winding::region(array_map(
+            static fn (array $ring): array => array_map(
+                static fn (array $point): array => [(int) round($point[0] * $scale), (int) round(-$point[1] * $scale)],
+                $ring,
+            ),
+            $this->outlines($face)->rings($glyph, self::FLATNESS / $scale),
+        )));
+    }
+
+    /** A glyph with fewer corners, to be looked at and not to be cut: 20 mm high whatever is asked, so that it is made once. */
+    public function sketch(Face $face, int $glyph): Region
+    {
+        return $this->memory->recall("sketch.$face->slug.$glyph", fn (): Region => Geos::simplified(
+            $this->outline($face, $glyph, self::SKETCH_HEIGHT / $this->heights($face)['cap']), self::SKETCH_TOLERANCE,
+        ));
+    }
+
+    /** @return array{cap: float, x: float, em: int} font units */
+    public function heights(Face $face): array
+    {
+        return $this->memory->recall("heights.$face->slug", fn (): array => [
+            'cap' => $this->outlines($face)->capHeight(),
+            'x' => $this->outlines($face)->xHeight(),
+            'em' => $this->outlines($face)->unitsPerEm,
+        ]);
+    }
+
+    /**
+     * How long each line runs, as a share of the letter height.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<float>
+     */
+    public function lengths(Face $face, array $lines, int $tracking): array
+    {
+        $heights = $this->heights($face);
+
+        return array_map(static function (array $line) use ($heights, $tracking): float {
+            $long = 0.0;
+            foreach ($line as $glyph) {
+                $long += $glyph->advance + ($glyph->advance > 0 ? $tracking / 1000 * $heights['em'] : 0);
+            }
+
+            return $long / $heights['cap'];
+        }, $this->shaped($face, $lines));
+    }
+
+    private function missing(Face $face, string $character, string $at): Refused
+    {
+        $able = [];
+        foreach ($this->faces->all() as $other) {
+            if ($this->outlines($other)->has(mb_ord($character))) {
+                $able[] = $other->name;
+            }
+        }
+        $others = [] === $able ? 'No face here has it.' : (\count($able) > 1 ? 'These have it: ' : 'This one has it: ').implode(', ', $able).'.';
+
+        return new Refused('missing-character', "{$face->name} has no “{$character}”. $others", $at);
+    }
+
+    private function outlines(Face $face): FaceOutlines
+    {
+        return $this->outlines[$face->slug] ??= new FaceOutlines($face);
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+use Yelbo\Trade\Geometry\ConvexArea;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Hull;
+use Yelbo\Trade\Geometry\OutlineArea;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\Room;
+use Yelbo\Trade\Object\Taper;
+
+/**
+ * Words bent along the arc of a taper.
+ *
+ * Laid straight, the safe area is nearly a rectangle and bent art is plain art, only wider or
+ * narrower by its distance from the apex. So it is fitted there, and the width put right until
+ * the place no longer changes it. Source: handbook section 3, development of a taper.
+ */
+final readonly class OnTaper
+{
+    private const ROUNDS = 7;
+    /** In a room of odd outline the first of them only look for the place. */
+    private const ROUGH_ROUNDS = 2;
+    /** Of the radius: a change that no width shows. */
+    private const SETTLED = 2e-4;
+    /** µm */
+    private const STRAIGHT = 3;
+    private const MOST_TRIES = 12;
+    /** Of a size. */
+    private const STEP = 0.002;
+    /** Of a region's area: a hull this near is the region itself. */
+    private const CONVEX = 1e-4;
+
+    public function __construct(private Letterer $letterer)
+    {
+    }
+
+    /**
+     * @param int|list<int>|null   $offset
+     * @param array{int, int}|null $at
+     */
+    public function fit(Taper $taper, Room $room, Room $inner, Words $words, ?int $capHeight, int|array|null $offset, ?array $at): ?Fitted
+    {
+        $straight = self::straight($taper, $inner->region());
+        if (null === $straight || !$words->setting->isProportional()) {
+            return null;
+        }
+        $wanted = null === $at ? [0.0, $taper->middleRadius() > 0 ? $straight->region()->box()->top / 2 + $straight->region()->box()->bottom / 2 : 0.0] : null;
+        $reference = $this->letterer->guess($words, $straight->region()->box());
+        $top = $this->letterer->top($words, $reference);
+        $radius = $taper->middleRadius();
+        $chosen = $largest = 0;
+        $place = [0.0, 0.0];
+        for ($round = 0; $round < self::ROUNDS; ++$round) {
+            $convex = $straight instanceof ConvexArea;
+            // In a room of odd outline the place may stay a hair off: the art is tried so much wider than it is.
+            $most = $straight->largest($top->widened($taper->middleRadius() / $radius * ($convex ? 1 : 1 + self::SETTLED)), $round < self::ROUGH_ROUNDS && !$convex);
+            $largest = (int) floor($reference * $most->scale());
+            $chosen = $capHeight ?? $largest;
+            if ($chosen < Letterer::SMALLEST) {
+                return null;
+            }
+            $place = $wanted ?? $this->wanted($taper, $words, $chosen, $reference, $offset, $at ?? [0, 0]);
+            $place = null === $wanted ? $place : $most->middle($chosen / $reference, $place) ?? $place;
+            $next = $taper->radiusAt($place[1]);
+            if (abs($next - $radius) < ($convex ? 1 : self::SETTLED * $radius) && ($convex || $round >= self::ROUGH_ROUNDS)) {
+                break;
+            }
+            $radius = $next;
+        }
+        // Where place and width do not settle on each other, the art is made to fit the place it has.
+        for ($try = 0; null === $capHeight && $try < self::MOST_TRIES && !$this->holds($taper, $inner, $words, $chosen, $reference, $place); ++$try) {
+            $chosen = $largest = (int) floor($chosen * ($try > 0 ? 1 - self::STEP : min(1 - self::STEP / 4, $taper->radiusAt($place[1]) / $radius)));
+        }
+        if ($chosen < Letterer::SMALLEST) {
+            return null;
+        }
+        $bent = self::bent($taper, $this->letterer->top($words, $chosen, $reference), $place);
+        $artwork = Letterer::layered($bent, $offset);
+        $grown = max([0, ...(array) $offset]);
+        $box = $bent->box();
+        $corner = [$box->left - $grown, $box->top - $grown];
+        $flat = $this->letterer->top($words, $chosen, $reference)->box();
+        $baseline = $taper->development->apexRadius - $taper->radiusAt($place[1] + $flat->height() / 2);
+
+        return new Fitted($chosen, $largest, $artwork, $corner, $room->region(), $room->holds(Fitting::outermost($artwork), $corner), $words,
+            (int) round($taper->development->droop($baseline, $flat->width())), true);
+    }
+
+    /** @param array{float, float} $place */
+    private function holds(Taper $taper, Room $inner, Words $words, int $chosen, int $reference, array $place): bool
+    {
+        return $inner->holds(self::bent($taper, $this->letterer->top($words, $chosen, $reference), $place), [0, 0]);
+    }
+
+    /** The safe area laid straight. */
+    public static function straight(Taper $taper, Region $safe): ?Room
+    {
+        if ($safe->isEmpty()) {
+            return null;
+        }
+        // Corners rounded to the grid would tilt the straight sides by a hair and pin the art to one height.
+        $region = Geos::simplified($safe->bent($taper->straightened(...)), self::STRAIGHT);
+        $corners = Hull::of($region)->corners;
+        $corners = Region::signedArea($corners) > 0 ? $corners : array_reverse($corners);
+        if (0 === $region->holes() && abs(Region::signedArea($corners)) / 1e6 < $region->area() * (1 + self::CONVEX)) {
+            return ConvexArea::polygon($corners)->inset(self::STRAIGHT);
+        }
+
+        return (new OutlineArea($region))->inset(self::STRAIGHT);
+    }
+
+    /**
+     * Art about its own middle onto the wall.
+     *
+     * @param array{float, float} $place of its middle, laid straight
+     */
+    private static function bent(Taper $taper, Region $art, array $place): Region
+    {
+        $box = $art->box();
+        [$mx, $my] = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
+        [$ax, $ay] = $taper->apex();
+        $radius = $taper->radiusAt($place[1]);
+        $from = $place[0] / $taper->middleRadius();
+        $way = $taper->wideUp ? 1 : -1;
+
+        return $art->bent(static function (float $x, float $y) use ($mx, $my, $ax, $ay, $radius, $from, $way): array {
+            $angle = $from + ($x - $mx) / $radius;
+            $out = $radius + $way * ($my - $y);
+
+            return [$ax + $out * sin($angle), $ay - $way * $out * cos($angle)];
+        });
+    }
+
+    /**
+     * Where the middle goes so that the bent art's box has its left top corner at a place.
+     *
+     * @param int|list<int>|null $offset
+     * @param array{int, int}    $at
+     *
+     * @return array{float, float}
+     */
+    private function wanted(Taper $taper, Words $words, int $chosen, int $reference, int|array|null $offset, array $at): array
+    {
+        $art = $this->letterer->top($words, $chosen, $reference);
+        $grown = max([0, ...(array) $offset]);
+        $box = $art->box();
+        $x = $at[0] + $grown + $box->width() / 2;
+        $y = $at[1] + $grown + $box->height() / 2;
+        for ($round = 0; $round < 4; ++$round) {
+            $found = self::bent($taper, $art, $taper->straightened($x, $y))->box();
+            $x += $at[0] + $grown - $found->left;
+            $y += $at[1] + $grown - $found->top;
+        }
+
+        return $taper->straightened($x, $y);
+    }
+}

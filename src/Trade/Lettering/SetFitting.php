@@ -1,0 +1,231 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+use Yelbo\Trade\Geometry\ConvexArea;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Room;
+use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
+
+/**
+ * Sets match by letter height, not by box: the height the longest allows is given to all.
+ * Words that repeat are set once. Source: handbook section 4, "Sets" and "Long lists".
+ */
+final readonly class SetFitting
+{
+    /** Of the middle one's height: who allows less holds the others back. */
+    private const OUTLIER = 0.75;
+
+    /** Sketched heights are true to a thousandth: who comes within this of the least is fitted exactly. */
+    private const NEARLY_LEAST = 1.006;
+    private const ROUGHLY_LEAST = 1.03;
+    /** Members that proposals are worked out for. */
+    private const MOST_PROPOSED = 12;
+
+    private Fitting $fitting;
+
+    public function __construct(private Letterer $letterer, Rules $rules)
+    {
+        $this->fitting = new Fitting($letterer, $rules);
+    }
+
+    /**
+     * @param non-empty-list<Words> $members
+     * @param int|null           $capHeight µm; what the longest allows where left out
+     * @param int|list<int>|null $offset
+     *
+     * @throws Refused at `/set/…`
+     */
+    public function fit(Surface $surface, array $members, ?int $capHeight = null, int|array|null $offset = null, ?int $clearance = null): FittedSet
+    {
+        if ([] === $members) {
+            throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
+        }
+        $this->letterer->shapeAll($members);
+        $alone = [];
+        foreach ($members as $nth => $words) {
+            $alone[$words->key()] ??= self::under($nth, fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance));
+        }
+        $common = $capHeight ?? min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
+        $fitted = [];
+        foreach ($members as $nth => $words) {
+            $own = $alone[$words->key()];
+            $fitted[$words->key()] ??= $own->capHeight === $common ? $own
+                : self::under($nth, fn (): Fitted => $this->fitting->fit($surface, $words, $common, $offset, $clearance));
+        }
+
+        return new FittedSet($common, array_map(static fn (Words $words): SetMember => new SetMember($words, $alone[$words->key()]->capHeight, $fitted[$words->key()]), $members));
+    }
+
+    /**
+     * The same to look at while a roster is typed: heights by unfused letters, the one that
+     * decides fitted exactly.
+     *
+     * @param non-empty-list<Words> $members
+     * @param int|list<int>|null $offset
+     *
+     * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} the letter height, what each could have alone, and
+     *                                                                            each at that height with its place and whether it fits
+     */
+    public function sketch(Surface $surface, array $members, ?int $capHeight = null, int|array|null $offset = null): array
+    {
+        $this->letterer->shapeAll($members);
+        $room = $this->fitting->sketchRoom($surface, $offset);
+        $near = $room instanceof ConvexArea ? self::NEARLY_LEAST : self::ROUGHLY_LEAST;
+        $alone = $exact = [];
+        foreach ($members as $nth => $words) {
+            if (isset($alone[$words->key()])) {
+                continue;
+            }
+            $alone[$words->key()] = self::under($nth, fn (): array => $this->fitting->sketch($surface, $room, $words))[0];
+        }
+        $common = $capHeight;
+        $limit = min($alone) * $near;
+        foreach (null === $capHeight ? $members : [] as $words) {
+            if ($alone[$words->key()] < $limit) {
+                $exact[$words->key()] ??= $this->fitting->fit($surface, $words, null, $offset)->capHeight;
+                $alone[$words->key()] = $exact[$words->key()];
+                $common = min($common ?? \PHP_INT_MAX, $exact[$words->key()]);
+            }
+        }
+        $common ??= min($alone);
+        $placed = [];
+        foreach ($members as $words) {
+            $placed[$words->key()] ??= $this->placed($surface, $room, $words, $common);
+        }
+
+        return [$common, array_map(static fn (Words $words): int => $alone[$words->key()], $members), array_map(static fn (Words $words): array => $placed[$words->key()], $members)];
+    }
+
+    /** @return array{Artwork, array{int, int}, bool} */
+    private function placed(Surface $surface, Room $room, Words $words, int $capHeight): array
+    {
+        $sketch = $this->letterer->sketch($words)->put($capHeight / Glyphs::SKETCH_HEIGHT, 0, 0);
+        $artwork = Artwork::of([new Layer(Layer::TOP, $sketch)]);
+        $middle = [$surface->size()->width->micrometres / 2, $surface->size()->height->micrometres / 2];
+        $shape = $room instanceof ConvexArea ? $sketch : Geos::union([$sketch]);
+        $place = $room->largest($shape, true)->middle(1.0, $middle) ?? $room->largest($shape, true)->middle(1 / self::NEARLY_LEAST, $middle);
+        $box = $artwork->box();
+        [$x, $y] = $place ?? $middle;
+
+        return [$artwork, [(int) round($x - $box->width() / 2), (int) round($y - $box->height() / 2)], null !== $place];
+    }
+
+    /**
+     * Members that hold the others back, each with what would help: the letter height it could
+     * have in two lines, condensed, or in a narrower face.
+     *
+     * @param non-empty-list<Words> $members
+     * @param list<int>          $heights what each could have alone, µm
+     * @param list<Face>         $faces   to choose a narrower one from
+     * @param int|list<int>|null $offset
+     *
+     * @return array<int, list<array{do: string, says: string, alone: int, face?: string, lines?: list<string>, condense?: float}>> by member, µm
+     */
+    public function outliers(Surface $surface, array $members, array $heights, array $faces, int|array|null $offset = null): array
+    {
+        $sorted = $heights;
+        sort($sorted);
+        $middle = $sorted[intdiv(\count($sorted), 2)];
+        $outliers = [];
+        foreach ($members as $nth => $words) {
+            if ($heights[$nth] < self::OUTLIER * $middle) {
+                $outliers[$nth] = \count($outliers) < self::MOST_PROPOSED ? $this->proposals($surface, $words, $heights[$nth], $faces, $offset) : [];
+            }
+        }
+
+        return $outliers;
+    }
+
+    /**
+     * @param list<Face>         $faces
+     * @param int|list<int>|null $offset
+     *
+     * @return list<array{do: string, says: string, alone: int, face?: string, lines?: list<string>, condense?: float}>
+     */
+    private function proposals(Surface $surface, Words $words, int $alone, array $faces, int|array|null $offset): array
+    {
+        $room = $this->fitting->sketchRoom($surface, $offset);
+        $try = function (Words $other) use ($surface, $room): int {
+            try {
+                return $this->fitting->sketch($surface, $room, $other)[0];
+            } catch (Refused) {
+                return 0;
+            }
+        };
+        $proposals = [];
+        $broken = 1 === \count($words->lines) ? self::broken($words->lines[0]) : null;
+        if (null !== $broken) {
+            $proposals[] = ['do' => 'two-lines', 'says' => 'in two lines', 'lines' => $broken, 'alone' => $try(Words::set($words->face, $broken, $words->setting->arranged(Arrangement::Stack)))];
+        }
+        if ($words->setting->condense < Setting::MOST_CONDENSE) {
+            $proposals[] = ['do' => 'condense', 'says' => 'condensed by '.Setting::MOST_CONDENSE.' %', 'condense' => Setting::MOST_CONDENSE, 'alone' => $try($words->with($words->setting->condensed(Setting::MOST_CONDENSE)))];
+        }
+        $narrower = $this->narrower($words, $faces);
+        if (null !== $narrower) {
+            $proposals[] = ['do' => 'face', 'says' => "in $narrower->name", 'face' => $narrower->slug, 'alone' => $try(Words::set($narrower, $words->lines, $words->setting))];
+        }
+
+        return array_values(array_filter($proposals, static fn (array $proposal): bool => $proposal['alone'] > $alone));
+    }
+
+    /** @param list<Face> $faces */
+    private function narrower(Words $words, array $faces): ?Face
+    {
+        $best = null;
+        $least = \INF;
+        foreach ($faces as $face) {
+            if (!str_contains($face->style, 'condensed') || $face->slug === $words->face->slug) {
+                continue;
+            }
+            try {
+                $long = max(0.0, ...$this->letterer->lengths(Words::set($face, $words->lines, $words->setting)));
+            } catch (Refused) {
+                continue;
+            }
+            [$best, $least] = $long < $least ? [$face, $long] : [$best, $least];
+        }
+
+        return $best;
+    }
+
+    /**
+     * At the space or hyphen nearest to the middle.
+     *
+     * @return array{string, string}|null
+     */
+    private static function broken(string $line): ?array
+    {
+        $best = null;
+        $long = mb_strlen($line);
+        preg_match_all('~(?<=\S)(?: +|(?<=-))(?=\S)~u', $line, $found, \PREG_OFFSET_CAPTURE);
+        foreach ($found[0] as [$space, $byte]) {
+            $at = mb_strlen(substr($line, 0, $byte));
+            if (null === $best || abs($at - $long / 2) < abs($best[0] - $long / 2)) {
+                $best = [$at, mb_substr($line, 0, $at), mb_substr($line, $at + mb_strlen($space))];
+            }
+        }
+
+        return null === $best ? null : [$best[1], $best[2]];
+    }
+
+    /**
+     * @template T
+     *
+     * @param \Closure(): T $fit
+     *
+     * @return T
+     */
+    private static function under(int $nth, \Closure $fit): mixed
+    {
+        try {
+            return $fit();
+        } catch (Refused $refused) {
+            throw 1 === preg_match('~^/lines~', $refused->at) ? $refused->under("/set/$nth") : $refused;
+        }
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Lettering;
+
+use Yelbo\Trade\Refused;
+
+/** How words are set, apart from what they say, their face and their size. Source: handbook section 4. */
+final readonly class Setting
+{
+    private const WIDEST_TRACKING = 2000;
+    /** Per cent: more looks stretched (section 4). */
+    public const MOST_CONDENSE = 8.0;
+    /** µm: 1 mm to 20 m. */
+    private const RADII = [1000, 20_000_000];
+
+    /**
+     * @param int      $tracking    extra space after each letter, in 1/1000 of the em
+     * @param int|null $radius      of the circle the baseline stands on, µm; by the bow where left out
+     * @param float|null $bow       the same as a share of the letter height; by the words where left out too
+     * @param float    $lineSpacing clear film between stacked lines, as a share of the letter height
+     * @param float    $condense    per cent narrower; wider where negative
+     */
+    public function __construct(
+        public Arrangement $arrangement = Arrangement::Line,
+        public int $tracking = 0,
+        public ?int $radius = null,
+        public MonogramOrder $order = MonogramOrder::FamilyCentre,
+        public Shape $shape = Shape::Rounded,
+        public Frame $frame = Frame::None,
+        public float $lineSpacing = 0.25,
+        public Align $align = Align::Centre,
+        public float $condense = 0.0,
+        public ?float $bow = null,
+    ) {
+        if (abs($tracking) > self::WIDEST_TRACKING) {
+            throw new Refused('absurd-tracking', 'Tracking goes from −'.self::WIDEST_TRACKING.' to '.self::WIDEST_TRACKING.' thousandths of the em.', '/tracking');
+        }
+        if (null !== $radius && ($radius < self::RADII[0] || $radius > self::RADII[1])) {
+            throw new Refused('absurd-radius', 'The circle that words stand on has a radius from 1 mm to 20 m.', '/radius');
+        }
+        if ($lineSpacing < 0 || $lineSpacing > 3) {
+            throw new Refused('absurd-spacing', 'Clear film between lines goes from none to three letter heights.', '/lineSpacing');
+        }
+        if (abs($condense) > self::MOST_CONDENSE) {
+            throw new Refused('stretched', 'Letters are condensed or expanded by '.self::MOST_CONDENSE.' % at most: beyond that they look stretched. Take a narrower face.', '/condense');
+        }
+    }
+
+    /** The smallest letters beside the letter height: a monogram's outer ones, the name across an initial. */
+    public function smallestLetters(): float
+    {
+        return match ($this->arrangement) {
+            Arrangement::Monogram => MonogramOrder::Equal === $this->order ? 1.0 : Arranger::MONOGRAM_SIDE,
+            Arrangement::Initial => Arranger::NAME_ACROSS,
+            default => 1.0,
+        };
+    }
+
+    /** Does everything grow with the letters? Not on a circle of a given size. */
+    public function isProportional(): bool
+    {
+        return null === $this->radius || !$this->arrangement->isRound();
+    }
+
+    public function bowed(float $bow): self
+    {
+        return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $bow);
+    }
+
+    /** On a circle that its words decide. */
+    public function unbowed(): self
+    {
+        return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense);
+    }
+
+    public function condensed(float $condense): self
+    {
+        return new self($this->arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $condense, $this->bow);
+    }
+
+    public function arranged(Arrangement $arrangement): self
+    {
+        return new self($arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $this->bow);
+    }
+}

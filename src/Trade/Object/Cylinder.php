@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Object;
+
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\ConvexArea;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\Room;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/**
+ * A cylinder as the wrap round it, its front in the middle and its back, the seam or handle,
+ * at both ends. Source: handbook sections 3 and 11.
+ */
+final readonly class Cylinder implements Round
+{
+    use Level;
+
+    /** @param float|null $seen angle in degrees within which art has to be seen from the front; all round where left out */
+    public function __construct(private Length $circumference, private Length $height, private ?float $seen = null)
+    {
+        if (null !== $seen && ($seen < 10 || $seen > 180)) {
+            throw new Refused('absurd-angle', 'From the front one sees from 10 to 180 degrees of a round thing.', '/seen');
+        }
+    }
+
+    public function size(): Size
+    {
+        return new Size($this->circumference, $this->height);
+    }
+
+    public function outline(): Region
+    {
+        return Box::sized($this->circumference->micrometres, $this->height->micrometres)->region();
+    }
+
+    public function clearance(Rules $rules): int
+    {
+        return Clearance::of($this->size(), Rule::Clearance, $rules);
+    }
+
+    public function safe(int $clearance): Room
+    {
+        $all = ConvexArea::box(Box::sized($this->circumference->micrometres, $this->height->micrometres)->grown(-$clearance));
+
+        return null === $this->seen ? $all : $all->and(ConvexArea::box($this->part($this->seen)));
+    }
+
+    public function front(): Region
+    {
+        return Box::sized((int) round(2 * $this->radius()), $this->height->micrometres)->region();
+    }
+
+    public function seen(Region $flat): Region
+    {
+        $radius = $this->radius();
+        $middle = $this->circumference->micrometres / 2;
+
+        return Geos::clipped($flat, $this->part(180))->bent(static fn (float $x, float $y): array => [$radius + $radius * sin(($x - $middle) / $radius), $y]);
+    }
+
+    private function part(float $degrees): Box
+    {
+        $half = (int) round($this->circumference->micrometres * $degrees / 720);
+        $middle = intdiv($this->circumference->micrometres, 2);
+
+        return new Box($middle - $half, 0, $middle + $half, $this->height->micrometres);
+    }
+
+    private function radius(): float
+    {
+        return $this->circumference->micrometres / (2 * \M_PI);
+    }
+}

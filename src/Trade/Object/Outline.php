@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Object;
+
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\OutlineArea;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\Room;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** An odd shape, traced from a photo or drawn. Source: handbook section 3. */
+final readonly class Outline implements Surface
+{
+    use Level;
+
+    private Region $outline;
+
+    /** @throws Refused for an outline that encloses nothing */
+    public function __construct(Region $outline)
+    {
+        if ($outline->isEmpty() || $outline->area() < 1) {
+            throw new Refused('no-outline', 'This outline encloses nothing. Give the path of a closed shape.', '/path');
+        }
+        $box = $outline->box();
+        $this->outline = $outline->moved(-$box->left, -$box->top);
+    }
+
+    public function size(): Size
+    {
+        $box = $this->outline->box();
+
+        return new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
+    }
+
+    public function outline(): Region
+    {
+        return $this->outline;
+    }
+
+    public function clearance(Rules $rules): int
+    {
+        return Clearance::of($this->size(), Rule::Clearance, $rules);
+    }
+
+    public function safe(int $clearance): Room
+    {
+        return new OutlineArea(Geos::grow($this->outline, -$clearance));
+    }
+}
