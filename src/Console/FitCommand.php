@@ -15,6 +15,7 @@ use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Refused;
 
 #[AsCommand('trade:fit', 'Fits words, or a set of them, onto an object')]
 final class FitCommand extends TradeCommand
@@ -26,12 +27,12 @@ final class FitCommand extends TradeCommand
 
     protected function answer(Document $in, InputInterface $input): array
     {
-        $surface = $this->reading->surface($in->object('object'));
+        $surface = $this->reading->kept($in, $this->reading->surface($in->object('object')));
         $lettering = $in->object('lettering');
         $film = $this->reading->film($in);
         $use = $this->reading->useOf($in);
         $offset = $lettering->has('offset') ? $lettering->length('offset', 0, 1000) : null;
-        $clearance = $in->has('clearance') ? $in->length('clearance', 0) : null;
+        $clearance = $in->has('clearance') ? $in->length('clearance', 0, 10_000) : null;
         $capHeight = $in->has('capHeight') ? $in->length('capHeight', 0.5, 20_000) : null;
         if ($in->has('set')) {
             return $this->set($in, $surface, $lettering, $film, $use, $offset, $clearance);
@@ -39,7 +40,7 @@ final class FitCommand extends TradeCommand
         $words = $this->reading->words($lettering);
         $lettering->end();
         $in->end();
-        $fitted = $this->fitting->fit($surface, $words, $capHeight, $offset, $clearance);
+        $fitted = self::lettered(fn (): Fitted => $this->fitting->fit($surface, $words, $capHeight, $offset, $clearance));
 
         return [
             'capHeight' => Reading::mm($fitted->capHeight),
@@ -65,7 +66,10 @@ final class FitCommand extends TradeCommand
         if ([] === $members) {
             throw $in->wrong('set', 'holds no words');
         }
-        $alone = array_map(fn (Words $words): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance), $members);
+        $alone = [];
+        foreach ($members as $nth => $words) {
+            $alone[] = $in->at("set/$nth", fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance));
+        }
         $common = min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
 
         return ['capHeight' => Reading::mm($common), 'members' => array_map(function (Words $words, Fitted $own) use ($surface, $common, $offset, $clearance, $film, $use): array {
@@ -78,6 +82,20 @@ final class FitCommand extends TradeCommand
                 'snags' => $this->snags($fitted, $film, $use),
             ];
         }, $members, $alone)];
+    }
+
+    /**
+     * What is wrong with the lettering stands under it in the document.
+     *
+     * @param \Closure(): Fitted $fit
+     */
+    private static function lettered(\Closure $fit): Fitted
+    {
+        try {
+            return $fit();
+        } catch (Refused $refused) {
+            throw 1 === preg_match('~^/(lines|face|radius|offset)~', $refused->at) ? $refused->under('/lettering') : $refused;
+        }
     }
 
     /** @return list<array<string, mixed>> in the object's own coordinates */

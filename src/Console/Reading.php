@@ -7,22 +7,40 @@ namespace Yelbo\Console;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\Align;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Frame;
 use Yelbo\Trade\Lettering\Layer;
+use Yelbo\Trade\Lettering\MonogramOrder;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\Shape;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Object\Ball;
+use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Ellipse;
+use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Object\Outline;
+use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
+use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
 
 /** The parts that several documents share, read and written the same way. */
 final readonly class Reading
 {
+    private const SURFACES = ['rectangle', 'ellipse', 'polygon', 'ring', 'outline', 'cylinder', 'taper', 'ball'];
+    /** mm: no object is smaller or larger. */
+    private const SMALLEST = 1;
+    private const LARGEST = 100_000;
+
     public function __construct(private Faces $faces)
     {
     }
@@ -32,23 +50,51 @@ final readonly class Reading
     {
         $face = $in->text('face');
         $lines ??= $in->texts('lines');
-        $arrangement = $this->arrangement($in);
-        $tracking = (int) round($in->number('tracking', -2000, 2000, 0));
+        $arrangement = self::oneOf($in, 'arrangement', Arrangement::class, Arrangement::Line);
+        $radius = $in->has('radius') ? (int) round(1000 * $in->number('radius', 0, 100_000)) : null;
+        $order = self::oneOf($in, 'order', MonogramOrder::class, MonogramOrder::FamilyCentre);
+        $shape = self::oneOf($in, 'shape', Shape::class, Shape::Rectangle);
+        $frame = self::oneOf($in, 'frame', Frame::class, Frame::None);
+        $align = self::oneOf($in, 'align', Align::class, Align::Centre);
+        $tracking = (int) round($in->number('tracking', -100_000, 100_000, 0));
+        $spacing = $in->number('lineSpacing', -100, 100, 0.25);
+        $condense = $in->number('condense', -100, 100, 0);
 
-        return self::under($in, fn (): Words => Words::set($this->faces->named($face), $lines, $arrangement, $tracking));
+        return self::under($in, fn (): Words => Words::set($this->faces->named($face), $lines,
+            new Setting($arrangement, $tracking, $radius, $order, $shape, $frame, $spacing, $align, $condense)));
     }
 
     public function surface(Document $in): Surface
     {
         $kind = $in->text('surface');
-        $surface = match ($kind) {
+        $surface = self::under($in, fn (): Surface => match ($kind) {
             'rectangle' => self::rectangle($in),
             'ellipse' => new Ellipse(self::size($in)),
-            default => throw new Refused('unknown-surface', '“'.mb_substr($kind, 0, 40).'” cannot be measured yet. There are rectangle, ellipse.', $in->at.'/surface'),
-        };
+            'polygon' => new Polygon(self::size($in), $in->whole('sides', -1_000_000, 1_000_000)),
+            'ring' => $this->ring($in),
+            'outline' => new Outline($this->path($in)),
+            'cylinder' => new Cylinder(self::length($in, 'circumference'), self::length($in, 'height')),
+            'taper' => self::taper($in),
+            'ball' => new Ball(self::length($in, 'diameter')),
+            default => throw new Refused('unknown-surface', '“'.mb_substr($kind, 0, 40).'” is not a surface here. There are '.implode(', ', self::SURFACES).'.', '/surface'),
+        });
         $in->end();
 
         return $surface;
+    }
+
+    /** What has to stay free, as `keepOuts` lists it. */
+    public function kept(Document $in, Surface $surface): Surface
+    {
+        if (!$in->has('keepOuts')) {
+            return $surface;
+        }
+        $regions = [];
+        foreach ($in->texts('keepOuts') as $nth => $path) {
+            $regions[] = $in->at("keepOuts/$nth", static fn (): Region => SvgPath::read($path));
+        }
+
+        return [] === $regions ? $surface : new KeptClear($surface, Geos::union($regions));
     }
 
     public function path(Document $in, string $key = 'path'): Region
@@ -94,22 +140,46 @@ final readonly class Reading
 
     private static function rectangle(Document $in): Surface
     {
-        $size = self::size($in);
-        $corner = Length::millimetres($in->number('corner', 0, 100_000, 0));
+        return new Rectangle(self::size($in), Length::millimetres($in->number('corner', 0, 100_000, 0)));
+    }
 
-        return self::under($in, static fn (): Surface => new Rectangle($size, $corner));
+    private function ring(Document $in): Surface
+    {
+        $inner = $in->object('inner');
+        $outer = $in->object('outer');
+        [$badge, $limit] = [self::size($inner), self::size($outer)];
+        $inner->end();
+        $outer->end();
+
+        return new Ring($badge, $limit);
+    }
+
+    private static function taper(Document $in): Surface
+    {
+        return new Taper(self::length($in, 'top'), self::length($in, 'bottom'), self::length($in, 'slant'));
+    }
+
+    public static function length(Document $in, string $key): Length
+    {
+        return Length::micrometres($in->length($key, self::SMALLEST, self::LARGEST));
     }
 
     private static function size(Document $in): Size
     {
-        return new Size(Length::micrometres($in->length('width')), Length::micrometres($in->length('height')));
+        return new Size(self::length($in, 'width'), self::length($in, 'height'));
     }
 
-    private function arrangement(Document $in): Arrangement
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param class-string<T> $enum
+     * @param T               $default
+     *
+     * @return T
+     */
+    private static function oneOf(Document $in, string $key, string $enum, \BackedEnum $default): \BackedEnum
     {
-        $name = $in->text('arrangement', Arrangement::Line->value);
-
-        return Arrangement::tryFrom($name) ?? throw $in->wrong('arrangement', 'cannot be set yet. There are '.implode(', ', array_column(Arrangement::cases(), 'value')));
+        return $enum::tryFrom($in->text($key, (string) $default->value)) ?? throw $in->wrong($key, 'is none of '.implode(', ', array_column($enum::cases(), 'value')));
     }
 
     /**
@@ -124,7 +194,8 @@ final readonly class Reading
         try {
             return $read();
         } catch (Refused $refused) {
-            throw $refused->under($in->at);
+            // What the document itself refuses already names its place.
+            throw '' !== $in->at && str_starts_with($refused->at, $in->at.'/') ? $refused : $refused->under($in->at);
         }
     }
 }

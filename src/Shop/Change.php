@@ -8,6 +8,7 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Objects\KnownObject;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Pieces\Piece;
 
@@ -28,7 +29,7 @@ final readonly class Change
      *
      * @throws Overtaken
      */
-    public function of(Docket|Piece|Batch $thing, int $version, \Closure $do): mixed
+    public function of(Docket|Piece|Batch|KnownObject $thing, int $version, \Closure $do): mixed
     {
         return $this->together([[$thing, $version]], $do);
     }
@@ -36,7 +37,7 @@ final readonly class Change
     /**
      * @template T
      *
-     * @param list<array{Docket|Piece|Batch, int}> $things each with the version it was decided on
+     * @param list<array{Docket|Piece|Batch|KnownObject, int}> $things each with the version it was decided on
      * @param \Closure(): T                         $do
      *
      * @return T
@@ -57,15 +58,16 @@ final readonly class Change
             });
         } catch (OptimisticLockException $late) {
             $entity = $late->getEntity();
-            throw $this->overtaken($entity instanceof Docket || $entity instanceof Piece || $entity instanceof Batch ? $entity : $now, $late);
+            throw $this->overtaken($entity instanceof Docket || $entity instanceof Piece || $entity instanceof Batch || $entity instanceof KnownObject ? $entity : $now, $late);
         }
     }
 
-    private function overtaken(Docket|Piece|Batch|null $thing, \Throwable $late): Overtaken
+    private function overtaken(Docket|Piece|Batch|KnownObject|null $thing, \Throwable $late): Overtaken
     {
         $what = match (true) {
             $thing instanceof Docket, $thing instanceof Piece => $thing->tag(),
             $thing instanceof Batch => "Batch {$thing->id()}",
+            $thing instanceof KnownObject => "“{$thing->name()}”",
             default => 'This',
         };
         $docket = match (true) {

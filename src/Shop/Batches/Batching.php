@@ -63,7 +63,7 @@ final readonly class Batching
             throw Refusals::at('pieces', 'Choose at least one piece to cut.');
         }
         foreach ($pieces as $piece) {
-            if ($piece->docket()->film() !== $film) {
+            if ($piece->film() !== $film) {
                 throw Refusals::at('pieces', "{$piece->tag()} is to be cut from another film.");
             }
         }
@@ -94,7 +94,7 @@ final readonly class Batching
         $shapes = [];
         foreach ($pieces as $piece) {
             $byId[$piece->id()] = $piece;
-            $shapes[] = new NestPiece((string) $piece->id(), $piece->proof()->region());
+            $shapes[] = new NestPiece((string) $piece->id(), $piece->region());
         }
         $plan = $nest->plan([$stock->forNesting()], $shapes);
         if ([] === $plan->sheets) {
@@ -151,7 +151,7 @@ final readonly class Batching
     {
         $layers = [];
         foreach ($this->present($batch) as [$piece, $place]) {
-            $layers[] = [$place->put($piece->proof()->region()), $batch->film()->name()];
+            $layers[] = [$place->put($piece->region()), $batch->film()->name()];
         }
 
         return new CutFile($batch->stock()->width(), $batch->stock()->height(), Machine::by($this->rules->current()), KnifeWay::through($layers));
@@ -176,7 +176,7 @@ final readonly class Batching
     {
         /** @var list<Piece> $pieces */
         $pieces = $this->records->createQuery(
-            'SELECT p, d, f FROM '.Piece::class.' p JOIN p.docket d JOIN d.film f WHERE p.state = :state ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
+            'SELECT p, d, f FROM '.Piece::class.' p JOIN p.docket d JOIN p.film f WHERE p.state = :state ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
         )->setParameter('state', PieceState::Waiting)->getResult();
 
         return $pieces;

@@ -66,6 +66,37 @@ final class DemoOrders
         ['Tideway Rowing Club', 'boathouse', 'Cox', 'Locker door', 'ellipse', '150mm', '110mm', '', 'indoor', 0, 1, 6, 'customer', 'bebas', 'done'],
     ];
 
+    /**
+     * Things that are not flat rectangles, sets, and letters in layers: what was typed, how it is set, and
+     * the station it has come to. A film is named by its place above.
+     *
+     * @var list<array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, station: string}>
+     */
+    public const SHAPED = [
+        ['answers' => ['customer' => 'Osric Tamblyn', 'contact' => '0700 900 181', 'words' => 'Ploughboy', 'object' => 'Coal hod, front', 'surface' => 'taper', 'upper' => '942mm', 'lower' => '628mm', 'slant' => '250mm', 'seen' => '120', 'material' => 'painted', 'useOf' => 'outdoor', 'film' => 3, 'quantity' => '2', 'keepOuts' => [['what' => 'seam', 'x' => '2mm', 'y' => '', 'width' => '', 'height' => '']]], 'days' => 9, 'face' => 'alfa-slab', 'station' => 'size'],
+        ['answers' => ['customer' => 'Tideway Rowing Club', 'contact' => 'boathouse', 'words' => "Tideway\nRowing Club", 'object' => 'Brass badge on the stern', 'surface' => 'ring', 'width' => '240mm', 'height' => '240mm', 'innerWidth' => '120mm', 'innerHeight' => '120mm', 'material' => 'vehicle', 'useOf' => 'outdoor', 'film' => 6, 'quantity' => '1'], 'days' => 12, 'face' => 'bebas', 'setting' => ['arrangement' => 'ring'], 'station' => 'size'],
+        ['answers' => ['customer' => 'Odalys Brandreth', 'contact' => '0700 900 112', 'words' => 'Kestrel', 'object' => 'Net float', 'surface' => 'ball', 'circumference' => '480mm', 'material' => 'smooth', 'useOf' => 'outdoor', 'film' => 0, 'quantity' => '6'], 'days' => 7, 'face' => 'fredoka', 'station' => 'size'],
+        ['answers' => ['customer' => 'Wharf End Primary', 'contact' => 'office, mornings', 'words' => '', 'roster' => "Ada\nBartholomew\nCass\nDelphine\nEbba\nFinlo\nGwenifer\nHal\nIsolde\nJory\nKerensa\nLowen\nMerryn\nNessa\nOrla\nPerran\nQuill\nRosenwyn\nSenara\nTamsin\nUna\nVeryan\nWilf\nYsella\nZennor\nMary-Anne Penhallow\nTamsyn\nDenzil\nElowen\nJago", 'object' => 'Lunch box', 'surface' => 'rectangle', 'width' => '120mm', 'height' => '70mm', 'corner' => '12mm', 'material' => 'oily-plastic', 'useOf' => 'washed', 'film' => 4, 'quantity' => '1', 'keepOuts' => [['what' => 'hinge', 'x' => '60mm', 'y' => '2mm', 'width' => '30mm', 'height' => '4mm']]], 'days' => 11, 'face' => 'fredoka', 'station' => 'size'],
+        ['answers' => ['customer' => 'Lockside Allotments', 'contact' => 'shed 14', 'words' => 'Runner beans', 'object' => 'Enamel pot', 'surface' => 'cylinder', 'circumference' => '380mm', 'height' => '130mm', 'seen' => '130', 'material' => 'smooth', 'useOf' => 'outdoor', 'film' => 1, 'quantity' => '3', 'keepOuts' => [['what' => 'seam', 'x' => '2mm', 'y' => '', 'width' => '', 'height' => '']]], 'days' => 10, 'face' => 'lobster', 'layers' => [[1500, 0]], 'station' => 'proof'],
+        ['answers' => ['customer' => 'Chandlery at the Basin', 'contact' => 'counter', 'words' => 'Basin', 'object' => 'Hexagon door plate', 'surface' => 'polygon', 'sides' => '6', 'width' => '185mm', 'height' => '160mm', 'material' => 'smooth', 'useOf' => 'outdoor', 'film' => 4, 'quantity' => '1'], 'days' => 13, 'face' => 'graduate', 'setting' => ['frame' => 'ring'], 'station' => 'proof'],
+        ['answers' => ['customer' => 'Perpetua Lyle', 'contact' => '0700 900 177', 'words' => "Perpetua\nRose\nLyle", 'object' => 'Trunk lid', 'surface' => 'rectangle', 'width' => '260mm', 'height' => '190mm', 'corner' => '', 'material' => 'painted', 'useOf' => 'indoor', 'film' => 3, 'quantity' => '1'], 'days' => 8, 'face' => 'cinzel', 'setting' => ['arrangement' => 'monogram', 'order' => 'family-centre'], 'station' => 'batch'],
+    ];
+
+    /** The shop's own objects: what was typed of each. */
+    public const OBJECTS = [
+        ['object' => 'Seed tin, round', 'surface' => 'ellipse', 'width' => '96mm', 'height' => '96mm', 'material' => 'smooth'],
+        ['object' => 'Coal hod, front', 'surface' => 'taper', 'upper' => '942mm', 'lower' => '628mm', 'slant' => '250mm', 'wideEnd' => 'top', 'seen' => '120', 'material' => 'painted', 'keepOuts' => [['what' => 'seam', 'x' => '2mm', 'y' => '', 'width' => '', 'height' => '']]],
+        ['object' => 'Water can', 'surface' => 'taper', 'upper' => '520mm', 'lower' => '680mm', 'slant' => '310mm', 'wideEnd' => 'bottom', 'seen' => '120', 'material' => 'painted'],
+        ['object' => 'Net float', 'surface' => 'ball', 'circumference' => '480mm', 'material' => 'smooth'],
+        ['object' => 'Lunch box', 'surface' => 'rectangle', 'width' => '120mm', 'height' => '70mm', 'corner' => '12mm', 'material' => 'oily-plastic', 'keepOuts' => [['what' => 'hinge', 'x' => '60mm', 'y' => '2mm', 'width' => '30mm', 'height' => '4mm']]],
+        ['object' => 'Dog bowl', 'surface' => 'taper', 'upper' => '440mm', 'lower' => '560mm', 'slant' => '70mm', 'wideEnd' => 'bottom', 'seen' => '120', 'material' => 'smooth', 'keepOuts' => [['what' => 'edge', 'x' => '', 'y' => '', 'width' => '6mm', 'height' => '']]],
+        ['object' => 'Bicycle down tube', 'surface' => 'cylinder', 'diameter' => '34.9mm', 'height' => '420mm', 'seen' => '140', 'material' => 'vehicle'],
+        ['object' => 'Wheelie bin, front', 'surface' => 'panel', 'width' => '380mm', 'height' => '420mm', 'corner' => '20mm', 'readFrom' => '8', 'material' => 'oily-plastic'],
+        ['object' => 'Notice panes', 'surface' => 'panes', 'width' => '290mm', 'height' => '410mm', 'panes' => '4', 'material' => 'smooth'],
+        ['object' => 'Mug', 'surface' => 'cylinder', 'circumference' => '258mm', 'height' => '95mm', 'seen' => '120', 'material' => 'smooth', 'keepOuts' => [['what' => 'lip', 'x' => '', 'y' => '', 'width' => '', 'height' => ''], ['what' => 'handle', 'x' => '2mm', 'y' => '48mm', 'width' => '18mm', 'height' => '70mm']]],
+        ['object' => 'Oar blade', 'surface' => 'outline', 'outline' => 'M30 0C70 0 118 40 130 120C140 190 128 300 118 360L88 560L68 560L52 360C40 300 6 200 4 120C2 50 10 0 30 0Z', 'height' => '520mm', 'material' => 'painted'],
+    ];
+
     private function __construct()
     {
     }

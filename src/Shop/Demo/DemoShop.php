@@ -11,6 +11,7 @@ use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Yelbo\Shop\Batches\Batching;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Objects\Objects;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Docket;
@@ -45,6 +46,7 @@ final class DemoShop
     public function __construct(
         private readonly EntityManagerInterface $records,
         private readonly TakeOrder $take,
+        private readonly Objects $objects,
         private readonly SizeOrder $size,
         private readonly Batching $batching,
         private readonly Bench $bench,
@@ -66,9 +68,17 @@ final class DemoShop
             Clock::set(new MockClock($now->modify('-3 days')));
             $this->people();
             $this->stock();
+            $all = \count(DemoOrders::ORDERS) + \count(DemoOrders::SHAPED);
+            foreach (DemoOrders::OBJECTS as $answers) {
+                $this->objects->add(Answers::from($answers), null);
+            }
             foreach (DemoOrders::ORDERS as $nth => $order) {
                 $this->order($order, $now, $nth);
-                null === $tell || $tell($nth + 1, \count(DemoOrders::ORDERS));
+                null === $tell || $tell($nth + 1, $all);
+            }
+            foreach (DemoOrders::SHAPED as $nth => $order) {
+                $this->shaped($order, $now, $nth);
+                null === $tell || $tell(\count(DemoOrders::ORDERS) + $nth + 1, $all);
             }
             $this->offcuts(DemoOrders::OFFCUTS);
         } finally {
@@ -129,6 +139,24 @@ final class DemoShop
             $this->make($docket, $far, $began->modify('+2 hours'));
         } elseif ('Ottilie Marchbanks' === $customer) {
             $this->spoilOne($docket, $began->modify('+3 hours'));
+        }
+    }
+
+    /** @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, station: string} $order */
+    private function shaped(array $order, \DateTimeImmutable $now, int $nth): void
+    {
+        $far = self::FAR[$order['station']];
+        $began = $now->modify(\sprintf('-%d hours', 28 + 2 * $far + $nth));
+        Clock::set(new MockClock($began));
+        $this->book->as(0 === $nth % 2 ? 'Ines' : 'Tomas');
+        $film = $order['answers']['film'];
+        $typed = ['film' => (string) $this->films[\is_int($film) ? $film : 0]->id(), 'neededOn' => $now->modify("+{$order['days']} days")->format('Y-m-d')] + $order['answers'];
+        $docket = $this->take->begin(Answers::from($typed), true);
+        $layers = array_map(fn (array $layer): array => ['offset' => $layer[0], 'film' => $this->films[$layer[1]]->id()], $order['layers'] ?? []);
+        Clock::set(new MockClock($began->modify('+30 minutes')));
+        $this->size->draw($docket, $docket->version(), $docket->words(), new Design($order['face'] ?? null, setting: $order['setting'] ?? null, layers: $layers ?: null), $far > 1, $docket->roster());
+        if ($far >= 3) {
+            $this->size->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');
         }
     }
 

@@ -10,7 +10,10 @@ use Yelbo\Trade\Film\UseOf;
 /** The answers once they have been read and make sense. */
 final readonly class Agreed
 {
-    /** @param list<string> $words */
+    /**
+     * @param list<string>       $words
+     * @param list<list<string>> $roster
+     */
     public function __construct(
         public string $customer,
         public string $contact,
@@ -22,6 +25,7 @@ final readonly class Agreed
         public \DateTimeImmutable $neededAt,
         public bool $appliedHere,
         public string $note,
+        public array $roster = [],
     ) {
     }
 }

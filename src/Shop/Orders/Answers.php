@@ -6,9 +6,10 @@ namespace Yelbo\Shop\Orders;
 
 use Yelbo\Trade\Measure\Units;
 
-/** The answers at Ask as they were typed: every one a text, none of them judged yet. */
+/** The answers at Ask as they were typed: every one a text, none of them judged yet. Lengths in either system. */
 final readonly class Answers
 {
+    /** @param list<KeepOutAnswer> $keepOuts */
     public function __construct(
         public string $customer = '',
         public string $contact = '',
@@ -25,6 +26,22 @@ final readonly class Answers
         public string $appliedBy = 'shop',
         public string $note = '',
         public string $units = 'metric',
+        public string $material = '',
+        public string $innerWidth = '',
+        public string $innerHeight = '',
+        public string $sides = '',
+        public string $circumference = '',
+        public string $diameter = '',
+        public string $upper = '',
+        public string $lower = '',
+        public string $slant = '',
+        public string $wideEnd = 'top',
+        public string $seen = '',
+        public string $panes = '',
+        public string $readFrom = '',
+        public string $outline = '',
+        public string $roster = '',
+        public array $keepOuts = [],
     ) {
     }
 
@@ -37,13 +54,23 @@ final readonly class Answers
     public static function from(array $kept): self
     {
         $known = array_intersect_key(array_filter($kept, is_string(...)), get_object_vars(new self()));
+        unset($known['keepOuts']);
+        $parts = array_filter(\is_array($kept['keepOuts'] ?? null) ? $kept['keepOuts'] : [], is_array(...));
 
-        return new self(...$known);
+        return new self(...$known, keepOuts: array_values(array_map(KeepOutAnswer::from(...), $parts)));
     }
 
-    /** @return array<string, string> */
+    /** What was typed for a length of the object. */
+    public function length(string $name): string
+    {
+        $typed = get_object_vars($this)[$name] ?? '';
+
+        return \is_string($typed) ? $typed : '';
+    }
+
+    /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return array_map(strval(...), get_object_vars($this));
+        return ['keepOuts' => array_map(get_object_vars(...), $this->keepOuts)] + get_object_vars($this);
     }
 }

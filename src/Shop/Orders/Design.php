@@ -5,13 +5,29 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Trade\Lettering\Align;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Frame;
+use Yelbo\Trade\Lettering\MonogramOrder;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\Shape;
 
-/** How the words are set and where they lie. Sizes in µm; nothing means "by the rule". */
+/**
+ * How the words are set and where they lie. Sizes in µm; nothing means "by the rule".
+ *
+ * A layer underneath has its width in µm and its film's number on the shelf.
+ *
+ * @phpstan-type Underneath array{offset: int, film: int}
+ */
 #[ORM\Embeddable]
 final class Design
 {
     public const DEFAULT_FACE = 'oswald';
 
+    /**
+     * @param array<string, int|float|string|null>|null $setting what differs from a line or a stack
+     * @param list<Underneath>|null                     $layers  underneath the letters, the nearest first
+     */
     public function __construct(
         #[ORM\Column(length: 40, nullable: true)]
         private ?string $face = null,
@@ -23,6 +39,10 @@ final class Design
         private ?int $left = null,
         #[ORM\Column(nullable: true)]
         private ?int $top = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $setting = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $layers = null,
     ) {
     }
 
@@ -40,5 +60,55 @@ final class Design
     public function at(): ?array
     {
         return null === $this->left || null === $this->top ? null : [$this->left, $this->top];
+    }
+
+    /** As it was chosen; a line or a stack, whichever the words are, where nothing was. */
+    public function arrangement(): ?Arrangement
+    {
+        return Arrangement::tryFrom((string) ($this->setting['arrangement'] ?? ''));
+    }
+
+    /** @return array<string, int|float|string|null> what differs from a line or a stack, lengths in µm */
+    public function chosen(): array
+    {
+        return $this->setting ?? [];
+    }
+
+    public function setting(int $lines): Setting
+    {
+        $of = $this->setting ?? [];
+        $arrangement = $this->arrangement() ?? Arrangement::Line;
+        if (Arrangement::Line === $arrangement && $lines > 1) {
+            $arrangement = Arrangement::Stack;
+        }
+
+        return new Setting(
+            $arrangement,
+            (int) ($of['tracking'] ?? 0),
+            isset($of['radius']) ? (int) $of['radius'] : null,
+            MonogramOrder::tryFrom((string) ($of['order'] ?? '')) ?? MonogramOrder::FamilyCentre,
+            Shape::tryFrom((string) ($of['shape'] ?? '')) ?? Shape::Rounded,
+            Frame::tryFrom((string) ($of['frame'] ?? '')) ?? Frame::None,
+            (float) ($of['lineSpacing'] ?? 0.25),
+            Align::tryFrom((string) ($of['align'] ?? '')) ?? Align::Centre,
+            (float) ($of['condense'] ?? 0),
+        );
+    }
+
+    /** @return list<Underneath> */
+    public function layers(): array
+    {
+        return $this->layers ?? [];
+    }
+
+    /** @return list<int> widths in µm, the nearest first */
+    public function offsets(): array
+    {
+        return array_column($this->layers(), 'offset');
+    }
+
+    public function inFace(string $face): self
+    {
+        return new self($face, null, null, null, $this->setting, $this->layers);
     }
 }

@@ -42,6 +42,10 @@ class Docket
     #[ORM\Column(type: 'json')]
     private array $words = [];
 
+    /** @var list<list<string>>|null a set: the lines of each decal */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $roster = null;
+
     #[ORM\Column(length: 300)]
     private string $label = '';
 
@@ -138,6 +142,12 @@ class Docket
         return $this->words;
     }
 
+    /** @return list<list<string>> the lines of each decal of a set; none where all are alike */
+    public function roster(): array
+    {
+        return $this->roster ?? [];
+    }
+
     public function thing(): Thing
     {
         return $this->thing;
@@ -206,15 +216,15 @@ class Docket
     {
         $this->answers = $answers;
         $typed = $answers['words'] ?? '';
-        $this->callIt(\is_string($typed) ? (preg_split('~\R~u', trim($typed)) ?: []) : []);
+        $names = AnswersReader::lines(\is_string($answers['roster'] ?? null) ? $answers['roster'] : '');
+        $this->callIt([] !== $names ? [\sprintf('%d names: %s …', \count($names), $names[0])] : (\is_string($typed) ? (preg_split('~\R~u', trim($typed)) ?: []) : []));
     }
 
     public function agree(Agreed $agreed, Customer $customer): void
     {
         $this->move(DocketMove::Take);
         $this->customer = $customer;
-        $this->words = $agreed->words;
-        $this->callIt($agreed->words);
+        $this->say($agreed->words, $agreed->roster);
         $this->thing = $agreed->thing;
         $this->useOf = $agreed->useOf;
         $this->film = $agreed->film;
@@ -224,12 +234,25 @@ class Docket
         $this->note = $agreed->note;
     }
 
-    /** @param list<string> $words */
-    public function draw(array $words, Design $design): void
+    /**
+     * @param list<string>       $words
+     * @param list<list<string>> $roster
+     */
+    public function draw(array $words, Design $design, array $roster = []): void
+    {
+        $this->say($words, $roster);
+        $this->design = $design;
+    }
+
+    /**
+     * @param list<string>       $words
+     * @param list<list<string>> $roster
+     */
+    private function say(array $words, array $roster): void
     {
         $this->words = $words;
-        $this->callIt($words);
-        $this->design = $design;
+        $this->roster = [] === $roster ? null : $roster;
+        $this->callIt([] === $roster ? $words : [\sprintf('%d names: %s …', \count($roster), implode(' ', $roster[0]))]);
     }
 
     public function freeze(Proof $proof): void

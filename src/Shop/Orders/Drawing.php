@@ -9,12 +9,17 @@ use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\UseOf;
-use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\FittedSet;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\Letterer;
+use Yelbo\Trade\Lettering\Memory;
+use Yelbo\Trade\Lettering\SetFitting;
 use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -23,7 +28,7 @@ final readonly class Drawing
 {
     private Rules $rules;
 
-    public function __construct(private Letterer $letterer, private Faces $faces, ShopRules $rules)
+    public function __construct(private Letterer $letterer, private Faces $faces, ShopRules $rules, private Memory $memory)
     {
         $this->rules = $rules->current();
     }
@@ -35,14 +40,74 @@ final readonly class Drawing
      */
     public function of(Thing $thing, array $words, Design $design): Fitted
     {
-        $set = Words::set($this->faces->named($design->face()), $words, \count($words) > 1 ? Arrangement::Stack : Arrangement::Line);
+        $key = hash('xxh128', serialize([$thing, $words, $design, $this->rules]));
 
-        return (new Fitting($this->letterer, $this->rules))->fit($thing->surface(), $set, $design->capHeight(), at: $design->at());
+        return $this->memory->recall("fitted.$key", fn (): Fitted => (new Fitting($this->letterer, $this->rules))
+            ->fit($thing->kept($this->rules), $this->words($words, $design), $design->capHeight(), $design->offsets(), at: $design->at()));
+    }
+
+    /** Where sketches are tried. @throws Refused where the object leaves no room */
+    public function sketchRoom(Surface $surface, Design $design): Room
+    {
+        return (new Fitting($this->letterer, $this->rules))->sketchRoom($surface, $design->offsets());
+    }
+
+    /**
+     * Quickly, to look at: the largest letter height and the letters at it.
+     *
+     * @return array{int, Region}
+     *
+     * @throws Refused
+     */
+    public function sketch(Surface $surface, Room $room, Words $words): array
+    {
+        return (new Fitting($this->letterer, $this->rules))->sketch($surface, $room, $words);
+    }
+
+    /**
+     * A roster at one letter height.
+     *
+     * @param list<list<string>> $roster the lines of each member
+     *
+     * @throws Refused at `/set/…`
+     */
+    public function set(Thing $thing, array $roster, Design $design): FittedSet
+    {
+        $members = $this->members($roster, $design);
+
+        return (new SetFitting($this->letterer, $this->rules))->fit($thing->kept($this->rules), $members, $design->capHeight(), $design->offsets());
+    }
+
+    /**
+     * @param list<list<string>> $roster
+     *
+     * @return non-empty-list<Words>
+     *
+     * @throws Refused at `/set/…`
+     */
+    public function members(array $roster, Design $design): array
+    {
+        $members = [];
+        foreach ($roster as $nth => $lines) {
+            try {
+                $members[] = $this->words($lines, $design);
+            } catch (Refused $refused) {
+                throw $refused->under("/set/$nth");
+            }
+        }
+
+        return [] === $members ? throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set') : $members;
+    }
+
+    /** @param list<string> $words */
+    public function words(array $words, Design $design): Words
+    {
+        return Words::set($this->faces->named($design->face()), $words, $design->setting(\count($words)));
     }
 
     /** @return list<Snag> */
-    public function snags(Fitted $fitted, Film $film, UseOf $use): array
+    public function snags(Fitted $fitted, Thing $thing, Film $film, UseOf $use): array
     {
-        return (new Judgement($this->rules))->of($fitted, $film, $use);
+        return (new Judgement($this->rules))->of($fitted, $film, $use, $thing->readFrom(), $thing->material());
     }
 }

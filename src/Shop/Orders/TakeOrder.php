@@ -63,12 +63,25 @@ final readonly class TakeOrder
     {
         $agreed = $this->reader->read($answers);
         try {
-            $this->drawing->of($agreed->thing, $agreed->words, new Design());
+            if ([] === $agreed->roster) {
+                $this->drawing->of($agreed->thing, $agreed->words, new Design());
+            } else {
+                $this->drawing->set($agreed->thing, $agreed->roster, new Design());
+            }
         } catch (Refused $refused) {
-            throw Refusals::at(str_starts_with($refused->at, '/object') ? 'width' : 'words', $refused->getMessage());
+            throw Refusals::at(self::field($refused, [] !== $agreed->roster), $refused->getMessage());
         }
 
         return $agreed;
+    }
+
+    private static function field(Refused $refused, bool $roster): string
+    {
+        return match (true) {
+            str_starts_with($refused->at, '/object') => 'surface',
+            str_starts_with($refused->at, '/keepOuts') => 'keepOuts',
+            default => $roster ? 'roster' : 'words',
+        };
     }
 
     private function take(Docket $docket, Agreed $agreed): void

@@ -5,13 +5,27 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\OutlineArea;
 use Yelbo\Trade\Measure\Size;
-use Yelbo\Trade\Object\Ellipse;
-use Yelbo\Trade\Object\Rectangle;
+use Yelbo\Trade\Object\KeepOut;
+use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
 
-/** The customer's object: what it is called, and its measured surface. */
+/**
+ * The customer's object: what it is called, and its measured surface.
+ *
+ * Width, height and corner stand in columns of their own, whatever else a surface is measured
+ * by in `measures`, lengths in µm.
+ *
+ * @phpstan-import-type Measured from Kind
+ * @phpstan-type Kept array{what: string, x: int, y: int, width: int, height: int}
+ */
 #[ORM\Embeddable]
 final class Thing
 {
@@ -19,9 +33,11 @@ final class Thing
     public const ELLIPSE = 'ellipse';
 
     /**
-     * @param int $width  µm
-     * @param int $height µm
-     * @param int $corner radius, µm
+     * @param int                       $width    µm
+     * @param int                       $height   µm
+     * @param int                       $corner   radius, µm
+     * @param Measured|null             $measures
+     * @param list<Kept>|null           $keepOuts µm, to the middle of each part along the surface
      */
     public function __construct(
         #[ORM\Column(length: 80, nullable: true)]
@@ -34,6 +50,12 @@ final class Thing
         private ?int $height = null,
         #[ORM\Column(nullable: true)]
         private ?int $corner = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $measures = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $keepOuts = null,
+        #[ORM\Column(length: 20, nullable: true)]
+        private ?string $material = null,
     ) {
     }
 
@@ -42,20 +64,86 @@ final class Thing
         return $this->name ?? '';
     }
 
-    public function kind(): string
+    public function kind(): Kind
     {
-        return $this->surface ?? self::RECTANGLE;
+        return Kind::tryFrom($this->surface ?? '') ?? Kind::Rectangle;
     }
 
+    public function material(): ?Material
+    {
+        return Material::tryFrom($this->material ?? '');
+    }
+
+    /** Laid flat, over all. */
     public function size(): Size
     {
-        return new Size(Length::micrometres($this->width ?? 0), Length::micrometres($this->height ?? 0));
+        return $this->surface()->size();
     }
 
+    /** How many panes; one of anything else. */
+    public function panes(): int
+    {
+        return Kind::Panes === $this->kind() ? max(1, (int) ($this->measures['panes'] ?? 1)) : 1;
+    }
+
+    /** Metres from which it has to be read. */
+    public function readFrom(): ?float
+    {
+        return isset($this->measures['readFrom']) ? (float) $this->measures['readFrom'] : null;
+    }
+
+    /**
+     * Parts to place by, their middles in the frame of the surface laid flat, µm.
+     *
+     * @return list<array{says: string, x: int, y: int}>
+     */
+    public function features(): array
+    {
+        $surface = $this->surface();
+        $features = [];
+        foreach ($this->keepOuts ?? [] as $kept) {
+            $what = KeepOut::from($kept['what']);
+            if (\in_array($what, [KeepOut::Lip, KeepOut::Edge], true)) {
+                continue;
+            }
+            $y = KeepOut::Seam === $what ? intdiv($surface->wall()->height->micrometres, 2) : $kept['y'];
+            $box = $surface->laid((new Box($kept['x'] - 1, $y - 1, $kept['x'] + 1, $y + 1))->region())->box();
+            $features[] = ['says' => $what->says(), 'x' => intdiv($box->left + $box->right, 2), 'y' => intdiv($box->top + $box->bottom, 2)];
+        }
+
+        return $features;
+    }
+
+    /** @throws Refused at the measure that makes no sense */
     public function surface(): Surface
     {
-        return self::ELLIPSE === $this->surface
-            ? new Ellipse($this->size())
-            : new Rectangle($this->size(), Length::micrometres($this->corner ?? 0));
+        return $this->kind()->surface(['width' => $this->width, 'height' => $this->height, 'corner' => $this->corner, ...$this->measures ?? []]);
+    }
+
+    /**
+     * The surface less what has to stay free.
+     *
+     * @throws Refused at `/keepOuts/…`
+     */
+    public function kept(Rules $rules): Surface
+    {
+        $surface = $this->surface();
+        $regions = [];
+        $wall = $surface->wall();
+        foreach ($this->keepOuts ?? [] as $nth => $kept) {
+            $what = KeepOut::from($kept['what']);
+            if (KeepOut::Edge === $what) {
+                $regions[] = Geos::difference($surface->outline(), (new OutlineArea($surface->outline()))->inset($kept['width'])->region());
+                continue;
+            }
+            try {
+                $measured = $what->region($wall->width->micrometres, $wall->height->micrometres, $kept['x'], $kept['y'], $kept['width'], $kept['height'], $rules);
+            } catch (Refused $refused) {
+                throw $refused->under("/keepOuts/$nth");
+            }
+            $regions[] = $surface->laid($measured);
+        }
+
+        return [] === $regions ? $surface : new KeptClear($surface, Geos::union($regions));
     }
 }

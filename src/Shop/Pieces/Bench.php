@@ -54,13 +54,12 @@ final readonly class Bench
 
     public function weeding(Piece $piece): Weeding
     {
-        $proof = $piece->proof();
-        $film = $piece->docket()->film()?->grade() ?? Film::Permanent;
+        $film = $piece->film()->grade();
         $rules = $this->rules->current();
 
         return $this->memory->recall(
-            'weeding.'.hash('xxh128', serialize([$proof->path(), $film, $rules])),
-            static fn (): Weeding => new Weeding($proof->region(), $film, $rules),
+            'weeding.'.hash('xxh128', serialize([$piece->proof()->layers($piece->member())[$piece->layer()]['path'], $film, $rules])),
+            static fn (): Weeding => new Weeding($piece->region(), $film, $rules),
         );
     }
 
@@ -68,11 +67,14 @@ final readonly class Bench
     public function steps(Piece $piece): array
     {
         $steps = new Steps($this->rules->current());
-        $proof = $piece->proof();
+        $under = array_map(static fn (Piece $other): string => $other->tag(), array_values(array_filter($piece->docket()->pieces(), static fn (Piece $other): bool => $other->nth() === $piece->nth() && $other->layer() > $piece->layer())));
+        if ($piece->layer() > 0) {
+            return $steps->underneath($piece->size(), \sprintf('%s/%d', $piece->docket()->tag(), $piece->nth()));
+        }
 
-        return $piece->docket()->isAppliedHere()
-            ? $steps->onTheObject($proof->size(), $piece->docket()->thing()->size(), $proof->left(), $proof->top())
-            : $steps->forTheCustomer($proof->size(), $piece->docket()->film()?->grade() ?? Film::Permanent);
+        return [...$steps->layered($under), ...($piece->docket()->isAppliedHere()
+            ? $steps->onTheObject($piece->size(), $piece->docket()->thing()->size(), $piece->left(), $piece->top())
+            : $steps->forTheCustomer($piece->size(), $piece->film()->grade()))];
     }
 
     /** @return list<string> what goes into the parcel */

@@ -8,14 +8,18 @@ use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Proofs\Proof;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
 
-/** One physical decal, from the yes to delivered. */
+/** One layer of film of one physical decal, from the yes to delivered. Most decals have one. */
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
-#[ORM\UniqueConstraint(columns: ['docket_id', 'nth'])]
+#[ORM\UniqueConstraint(columns: ['docket_id', 'nth', 'layer'])]
 class Piece
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -61,6 +65,14 @@ class Piece
         #[ORM\Column]
         private int $nth,
         \DateTimeImmutable $now,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private FilmOnShelf $film,
+        /** Which of the set's words. */
+        #[ORM\Column]
+        private int $member = 0,
+        /** The letters are layer 0, what lies underneath them 1 and 2. */
+        #[ORM\Column]
+        private int $layer = 0,
     ) {
         $this->since = $now;
     }
@@ -90,10 +102,52 @@ class Piece
         return $this->nth;
     }
 
-    /** `Y-0412/3` */
+    /** `Y-0412/3`; what lies underneath the letters `Y-0412/3b` and `c`. */
     public function tag(): string
     {
-        return $this->docket->tag().'/'.$this->nth;
+        return $this->docket->tag().'/'.$this->nth.(0 === $this->layer ? '' : \chr(\ord('a') + $this->layer));
+    }
+
+    public function film(): FilmOnShelf
+    {
+        return $this->film;
+    }
+
+    public function layer(): int
+    {
+        return $this->layer;
+    }
+
+    /** The film that stays. */
+    public function region(): Region
+    {
+        return $this->proof->region($this->member, $this->layer);
+    }
+
+    /** Of the whole decal, every layer of it. */
+    public function size(): Size
+    {
+        return $this->proof->size($this->member);
+    }
+
+    public function left(): Length
+    {
+        return $this->proof->left($this->member);
+    }
+
+    public function top(): Length
+    {
+        return $this->proof->top($this->member);
+    }
+
+    public function label(): string
+    {
+        return implode(' ', $this->proof->linesOf($this->member));
+    }
+
+    public function member(): int
+    {
+        return $this->member;
     }
 
     public function state(): PieceState

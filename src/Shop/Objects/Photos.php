@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Objects;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Refusals;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Trace\Picture;
+use Yelbo\Trade\Trace\Tracer;
+
+/**
+ * Takes photos of objects: their kind found out from their content, bounded in bytes and
+ * pixels, turned upright, made small and written anew, so that nothing else they carried stays.
+ */
+final readonly class Photos
+{
+    private const MOST_BYTES = 16_000_000;
+    private const MOST_PIXELS = 40_000_000;
+    /** Pixels along the longer side of what is kept. */
+    private const KEPT = 1000;
+    private const PICTURE = 360;
+    private const QUALITY = 86;
+    private const KINDS = [\IMAGETYPE_JPEG, \IMAGETYPE_PNG, \IMAGETYPE_WEBP];
+
+    public function __construct(private EntityManagerInterface $records, private ClockInterface $clock, private SvgOutline $drawings)
+    {
+    }
+
+    /**
+     * @param bool $traced an outline is wanted; else it is a picture alone
+     *
+     * @throws Refusals at `photo`
+     */
+    public function take(string $bytes, bool $traced = true): Outlined
+    {
+        if ('' === $bytes) {
+            throw Refusals::at('photo', 'This file is empty. Choose a photo.');
+        }
+        if (\strlen($bytes) > self::MOST_BYTES) {
+            throw Refusals::at('photo', 'This file is larger than 16 MB. Take the photo at a lower quality.');
+        }
+        try {
+            if (1 === preg_match('~^(\xEF\xBB\xBF)?\s*<(\?xml|svg|!--|!DOCTYPE)~i', $bytes)) {
+                return $this->drawings->read($bytes);
+            }
+            $image = $this->upright($bytes);
+            $jpeg = self::written($image, self::KEPT);
+            $outlined = $traced ? $this->outlined('', $jpeg, null) : new Outlined('', imagesx($image), imagesy($image), '', 0, []);
+        } catch (Refused $refused) {
+            throw Refusals::at('photo', $refused->getMessage());
+        }
+        $name = bin2hex(random_bytes(16));
+        $this->records->wrapInTransaction(function () use ($name, $jpeg): void {
+            $this->records->createQuery('DELETE '.Photo::class.' p WHERE p.takenAt < :old')->setParameter('old', $this->clock->now()->modify('-3 days'))->execute();
+            $this->records->persist(new Photo($name, $jpeg, $this->clock->now()));
+        });
+
+        return new Outlined($name, $outlined->width, $outlined->height, $outlined->path, $outlined->threshold, $outlined->doubts);
+    }
+
+    /** The same photo at another threshold. */
+    public function trace(string $name, int $threshold): Outlined
+    {
+        try {
+            return $this->outlined($name, $this->jpeg($name), $threshold);
+        } catch (Refused $refused) {
+            throw Refusals::at('threshold', $refused->getMessage());
+        }
+    }
+
+    public function jpeg(string $name): string
+    {
+        return ($this->records->find(Photo::class, $name) ?? throw new NotFound('This photo is gone. Take it again.'))->jpeg();
+    }
+
+    /** A small picture for the library. */
+    public function picture(string $name): ?string
+    {
+        if ('' === $name) {
+            return null;
+        }
+        $image = imagecreatefromstring($this->jpeg($name));
+
+        return false === $image ? null : self::written($image, self::PICTURE);
+    }
+
+    private function outlined(string $name, string $jpeg, ?int $threshold): Outlined
+    {
+        $image = imagecreatefromstring($jpeg);
+        if (false === $image) {
+            throw new \LogicException('A photo of our own cannot be read.');
+        }
+        imagefilter($image, \IMG_FILTER_GAUSSIAN_BLUR);
+        [$width, $height] = [imagesx($image), imagesy($image)];
+        $pixels = [];
+        for ($y = 0; $y < $height; ++$y) {
+            for ($x = 0; $x < $width; ++$x) {
+                $pixels[] = imagecolorat($image, $x, $y) & 0xFFFFFF;
+            }
+        }
+        $traced = (new Tracer(new Picture($width, $height, $pixels)))->trace($threshold);
+
+        return new Outlined($name, $width, $height, SvgPath::write($traced->outline), $traced->threshold, $traced->doubts);
+    }
+
+    private function upright(string $bytes): \GdImage
+    {
+        $size = @getimagesizefromstring($bytes);
+        if (false === $size || !\in_array($size[2], self::KINDS, true)) {
+            throw new Refused('no-photo', 'This is not a JPEG, PNG or WebP photo, nor an SVG drawing.', '/photo');
+        }
+        if ($size[0] * $size[1] > self::MOST_PIXELS) {
+            throw new Refused('photo-too-large', 'This photo has more than 40 million pixels. Take it smaller.', '/photo');
+        }
+        $image = @imagecreatefromstring($bytes);
+        if (false === $image) {
+            throw new Refused('broken-photo', 'This photo is damaged and cannot be opened. Take it again.', '/photo');
+        }
+
+        return self::turned($image, \IMAGETYPE_JPEG === $size[2] ? self::orientation($bytes) : 1);
+    }
+
+    private static function orientation(string $bytes): int
+    {
+        $stream = fopen('php://temp', 'w+');
+        if (false === $stream) {
+            return 1;
+        }
+        fwrite($stream, $bytes);
+        rewind($stream);
+        $exif = @exif_read_data($stream);
+        fclose($stream);
+
+        return \is_array($exif) ? (int) ($exif['Orientation'] ?? 1) : 1;
+    }
+
+    private static function turned(\GdImage $image, int $orientation): \GdImage
+    {
+        $degrees = [3 => 180, 6 => -90, 8 => 90][$orientation] ?? 0;
+        $turned = 0 === $degrees ? $image : imagerotate(self::scaled($image, self::KEPT), $degrees, 0);
+
+        return false === $turned ? $image : $turned;
+    }
+
+    private static function scaled(\GdImage $image, int $longest): \GdImage
+    {
+        $factor = $longest / max(imagesx($image), imagesy($image));
+        $small = $factor >= 1 ? $image : imagescale($image, max(1, (int) round(imagesx($image) * $factor)), max(1, (int) round(imagesy($image) * $factor)), \IMG_BILINEAR_FIXED);
+
+        return false === $small ? $image : $small;
+    }
+
+    /** On white, where it was see-through. */
+    private static function written(\GdImage $image, int $longest): string
+    {
+        $small = self::scaled($image, $longest);
+        $flat = imagecreatetruecolor(imagesx($small), imagesy($small));
+        imagefill($flat, 0, 0, 0xFFFFFF);
+        imagecopy($flat, $small, 0, 0, 0, 0, imagesx($small), imagesy($small));
+        ob_start();
+        imagejpeg($flat, null, self::QUALITY);
+
+        return (string) ob_get_clean();
+    }
+}
