@@ -8,25 +8,34 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Drawing;
 use Yelbo\Shop\Orders\Thing;
-use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Weeding;
+use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Letterer;
 use Yelbo\Trade\Lettering\Memory;
+use Yelbo\Trade\Lettering\Offset;
 use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Measure\Units;
+use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Object\Round;
+use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Time\Promise;
+use Yelbo\Web\View\BoxView;
 use Yelbo\Web\View\CheckView;
+use Yelbo\Web\View\FeatureView;
 use Yelbo\Web\View\FitView;
+use Yelbo\Web\View\FrontView;
+use Yelbo\Web\View\LayerView;
 use Yelbo\Web\View\LengthView;
-use Yelbo\Web\View\SampleView;
+use Yelbo\Web\View\PlacedView;
 use Yelbo\Web\View\SizeView;
 use Yelbo\Web\View\SnagView;
 
@@ -40,6 +49,7 @@ final readonly class Drawn
         private ShopRules $rules,
         private ClockInterface $clock,
         private Memory $memory,
+        private FaceMeasures $measures,
     ) {
     }
 
@@ -48,12 +58,20 @@ final readonly class Drawn
      *
      * @throws Refused
      */
-    public function view(Thing $thing, array $words, Design $design, Film $film): FitView
+    public function view(Thing $thing, array $words, Design $design, Film $film, UseOf $use): FitView
+    {
+        return $this->fitted($thing, $words, $design, $film, $use, $this->drawing->of($thing, $words, $design));
+    }
+
+    /** @param list<string> $words */
+    private function fitted(Thing $thing, array $words, Design $design, Film $film, UseOf $use, Fitted $fitted): FitView
     {
         $rules = $this->rules->current();
-        $fitted = $this->drawing->of($thing, $words, $design);
         $top = $fitted->artwork->top();
-        $box = $fitted->artwork->box();
+        $surface = $thing->kept($rules);
+        $setting = $fitted->words->setting;
+
+        [$right, $bottom, $across, $down, $features] = $this->distances($thing, $surface, $fitted);
 
         return new FitView(
             $words,
@@ -61,15 +79,34 @@ final readonly class Drawn
             LengthView::micrometres($fitted->capHeight),
             LengthView::micrometres($fitted->largest),
             LengthView::micrometres((int) round($this->letterer->xHeight($this->faces->named($design->face()), $fitted->capHeight))),
-            new SizeView(LengthView::micrometres($box->width()), LengthView::micrometres($box->height())),
+            SizeView::box($fitted->artwork->box()),
             LengthView::micrometres($fitted->at[0]),
             LengthView::micrometres($fitted->at[1]),
+            $right,
+            $bottom,
+            $across,
+            $down,
+            $features,
             $fitted->inside,
             SvgPath::write($fitted->safe),
-            SvgPath::write($thing->surface()->outline()),
-            SizeView::of($thing->size()),
-            LengthView::micrometres($thing->surface()->clearance($rules)),
+            SvgPath::write($surface->outline()),
+            $surface instanceof KeptClear ? SvgPath::write($surface->keepOuts) : '',
+            SizeView::of($surface->size()),
+            SizeView::of($surface->wall()),
+            BoxView::of($this->focus($surface, $fitted)),
+            LengthView::micrometres($surface->clearance($rules)),
             SvgPath::write($top),
+            array_map(static fn (Layer $layer, int $nth): LayerView => new LayerView($layer->role, SvgPath::write($layer->region), 0 === $nth ? null : ($design->layers()[$nth - 1]['film'] ?? null)), $fitted->artwork->layers, array_keys($fitted->artwork->layers)),
+            $this->front($surface, $fitted),
+            $setting->arrangement->value,
+            $setting->arrangement->isRound() ? LengthView::micrometres($setting->radius ?? (int) round($fitted->capHeight * $this->letterer->bow($fitted->words))) : null,
+            $setting->condense,
+            LengthView::micrometres(Offset::suggested($fitted->capHeight)),
+            null === $fitted->droop ? null : LengthView::micrometres($fitted->droop),
+            $fitted->bent,
+            null === $fitted->strain ? null : round(100 * $fitted->strain, 2),
+            $thing->panes(),
+            $this->tooLong($fitted, $film, $use),
             \count($top->polygons),
             $top->holes(),
             round($top->area() / 100, 1),
@@ -87,89 +124,104 @@ final readonly class Drawn
      */
     public function check(Thing $thing, array $words, Design $design, Film $film, UseOf $use): CheckView
     {
-        $rules = $this->rules->current();
         $fitted = $this->drawing->of($thing, $words, $design);
 
         return new CheckView(
-            array_map(SnagView::of(...), $this->snags($fitted, $film, $use)),
-            (new Weeding($fitted->artwork->top(), $film, $rules))->minutes,
+            array_map(SnagView::of(...), $this->snags($fitted, $thing, $film, $use)),
+            (new Weeding($fitted->artwork->top(), $film, $this->rules->current()))->minutes,
         );
     }
 
-    /**
-     * The words in one face at the largest size that fits.
-     *
-     * @param list<string> $words
-     */
-    public function sample(string $face, Thing $thing, array $words, Film $film, UseOf $use): SampleView
-    {
-        $named = $this->faces->named($face);
-        try {
-            $fitted = $this->drawing->of($thing, $words, new Design($face));
-        } catch (Refused $refused) {
-            return new SampleView($face, $named->name, $named->style, null, null, null, false, $refused->getMessage());
-        }
-        $box = $fitted->artwork->box();
-        $path = SvgPath::write($fitted->artwork->top());
-        $stops = array_values(array_filter(
-            $this->snags($fitted, $film, $use),
-            static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
-        ));
-        usort($stops, static fn (Snag $a, Snag $b): int => $a->found / max(1, $a->limit) <=> $b->found / max(1, $b->limit));
-        $worst = $stops[0] ?? null;
-
-        return new SampleView($face, $named->name, $named->style, $path,
-            new SizeView(LengthView::micrometres($box->width()), LengthView::micrometres($box->height())),
-            LengthView::micrometres($fitted->capHeight), null === $worst, null === $worst ? 'cuts well' : $this->short($worst));
-    }
-
-    /**
-     * A design from what was typed.
-     *
-     * @throws Refusals
-     */
-    public static function design(string $face, string $capHeight, string $left, string $top, string $units): Design
-    {
-        $system = Units::tryFrom($units) ?? Units::Metric;
-        $read = static function (string $field, string $typed) use ($system): ?int {
-            if ('' === trim($typed)) {
-                return null;
-            }
-            $negative = str_starts_with(trim($typed), '-');
-            try {
-                $length = Length::read(ltrim(trim($typed), '-'), $system)->micrometres;
-            } catch (Refused $refused) {
-                throw Refusals::at($field, $refused->getMessage());
-            }
-
-            return $negative ? -$length : $length;
-        };
-        $height = $read('capHeight', $capHeight);
-        if (null !== $height && ($height < 500 || $height > 20_000_000)) {
-            throw Refusals::at('capHeight', 'A letter height goes from 0.5 mm to 20 m.');
-        }
-        $at = [$read('left', $left), $read('top', $top)];
-
-        return new Design($face, $height, null === $at[1] ? null : $at[0], null === $at[0] ? null : $at[1]);
-    }
-
     /** @return list<Snag> */
-    private function snags(Fitted $fitted, Film $film, UseOf $use): array
+    public function snags(Fitted $fitted, Thing $thing, Film $film, UseOf $use): array
     {
-        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $film, $use, $this->rules->current()]));
+        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->droop, $fitted->strain, $thing->readFrom(), $thing->material(), $film, $use, $this->rules->current()]));
 
-        return $this->memory->recall("snags.$key", fn (): array => $this->drawing->snags($fitted, $film, $use));
+        return $this->memory->recall("snags.$key", fn (): array => $this->drawing->snags($fitted, $thing, $film, $use));
     }
 
-    private function short(Snag $snag): string
+    /** @return array{LengthView, LengthView, LengthView, LengthView, list<FeatureView>} */
+    private function distances(Thing $thing, Surface $surface, Fitted $fitted): array
     {
-        $found = Length::micrometres($snag->found)->inMetric();
+        [$width, $height] = [$surface->size()->width->micrometres, $surface->size()->height->micrometres];
+        $box = $fitted->artwork->box();
+        [$x, $y] = [$fitted->at[0] + intdiv($box->width(), 2), $fitted->at[1] + intdiv($box->height(), 2)];
 
-        return match ($snag->code) {
-            'thin-stroke' => "strokes of $found mm, too thin here",
-            'small-island' => "a part of $found mm would get lost",
-            'small-counter' => "an inside of $found mm cannot be weeded",
-            default => $snag->message,
+        return [
+            LengthView::micrometres($width - $fitted->at[0] - $box->width()),
+            LengthView::micrometres($height - $fitted->at[1] - $box->height()),
+            LengthView::micrometres($x - intdiv($width, 2)),
+            LengthView::micrometres($y - intdiv($height, 2)),
+            array_map(static fn (array $feature): FeatureView => new FeatureView($feature['says'], LengthView::micrometres($x - $feature['x']), LengthView::micrometres($y - $feature['y'])), $thing->features()),
+        ];
+    }
+
+    /**
+     * @param list<string> $words
+     *
+     * @throws Refused for an edge or a feature the object does not have
+     */
+    public function placed(Thing $thing, array $words, Design $design, string $from, int $distance): PlacedView
+    {
+        $fitted = $this->drawing->of($thing, $words, $design);
+        $size = $thing->surface()->size();
+        $box = $fitted->artwork->box();
+        [$edge, $nth] = explode('/', $from.'/');
+        $feature = '' === $nth ? null : ($thing->features()[(int) $nth] ?? throw new Refused('no-feature', 'There is no such part on this object.', '/from'));
+        $middleX = $feature['x'] ?? intdiv($size->width->micrometres, 2);
+        $middleY = $feature['y'] ?? intdiv($size->height->micrometres, 2);
+        [$left, $top] = $fitted->at;
+        match ($edge) {
+            'left' => $left = $distance,
+            'right' => $left = $size->width->micrometres - $distance - $box->width(),
+            'across' => $left = $middleX + $distance - intdiv($box->width(), 2),
+            'top' => $top = $distance,
+            'bottom' => $top = $size->height->micrometres - $distance - $box->height(),
+            'down' => $top = $middleY + $distance - intdiv($box->height(), 2),
+            default => throw new Refused('no-feature', 'Place it from an edge, the middle or a part of the object.', '/from'),
         };
+
+        return new PlacedView(LengthView::micrometres($left), LengthView::micrometres($top));
+    }
+
+    /** Where the words fit at no size that can be cut: what they would need, and what they have. */
+    private function tooLong(Fitted $fitted, Film $film, UseOf $use): ?string
+    {
+        $share = $fitted->words->setting->smallestLetters();
+        [$margin] = $this->measures->of($fitted->words)->worst((int) round($fitted->largest * $share), $film->limits()->in($use, $this->rules->current()));
+        if ($margin >= 1 || $margin <= 0) {
+            return null;
+        }
+        $needed = Length::micrometres($fitted->largest / $margin)->inMetric();
+        $has = Length::micrometres($fitted->largest)->inMetric();
+
+        return "Too long for this object: in this face and film letters have to be $needed mm high to be cut, and these fit at $has mm. Break the words into lines, or take a bolder or narrower face.";
+    }
+
+    /** All of a flat thing; of a round one laid flat the part that can carry a decal. */
+    private function focus(Surface $surface, Fitted $fitted): Box
+    {
+        $whole = $surface->outline()->box();
+        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $safe = $fitted->safe->box();
+
+        return $base instanceof Round && 2 * $safe->width() < $whole->width() ? $safe->grown(intdiv(max($safe->width(), $safe->height()), 12)) : $whole;
+    }
+
+    /** A round thing as it is seen, with what is seen of the art on it. */
+    private function front(Surface $surface, Fitted $fitted): ?FrontView
+    {
+        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        if (!$base instanceof Round) {
+            return null;
+        }
+        $outline = $base->front();
+
+        return new FrontView(
+            SvgPath::write($outline),
+            SizeView::box($outline->box()),
+            array_map(static fn (Layer $layer): string => SvgPath::write($base->seen($layer->region->moved(...$fitted->at))), $fitted->artwork->layers),
+            $surface instanceof KeptClear ? SvgPath::write($base->seen($surface->keepOuts)) : '',
+        );
     }
 }

@@ -89,6 +89,7 @@ final readonly class Present
             $docket->customer()?->name() ?? $typed->customer,
             $docket->customer()?->contact() ?? $typed->contact,
             $docket->words(),
+            implode("\n", array_map(static fn (array $lines): string => implode(' | ', $lines), $docket->roster())),
             $taken && null !== $docket->customer() ? ThingView::of($docket->thing()) : null,
             $docket->useOf()->value,
             null === $docket->film() ? null : FilmView::of($docket->film()),

@@ -55,7 +55,7 @@ final readonly class Sheets
         $places = [];
         foreach ($this->batching->present($batch) as [$piece, $place]) {
             $places[] = $this->place($piece, $place);
-            $metres += $piece->proof()->region()->outlineLength() / 1000;
+            $metres += $piece->region()->outlineLength() / 1000;
         }
 
         return new BatchView(
@@ -67,6 +67,6 @@ final readonly class Sheets
 
     private function place(Piece $piece, Place $place): PlaceView
     {
-        return new PlaceView($piece->id(), $piece->tag(), implode(' ', $piece->proof()->words()), SvgPath::write($place->put($piece->proof()->region())), $place->x / 1000, $place->y / 1000, $this->present->isPieceLate($piece));
+        return new PlaceView($piece->id(), $piece->tag(), $piece->label(), SvgPath::write($place->put($piece->region())), $place->x / 1000, $place->y / 1000, $this->present->isPieceLate($piece));
     }
 }

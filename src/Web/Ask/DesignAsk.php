@@ -16,6 +16,8 @@ final readonly class DesignAsk
         public string $top = '',
         public string $units = 'metric',
         public bool $proof = false,
+        public SettingAsk $setting = new SettingAsk(),
+        public string $roster = '',
     ) {
     }
 }

@@ -15,6 +15,7 @@ final readonly class FitAsk
         public string $left = '',
         public string $top = '',
         public string $units = 'metric',
+        public SettingAsk $setting = new SettingAsk(),
     ) {
     }
 }

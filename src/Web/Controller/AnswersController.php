@@ -55,7 +55,7 @@ final readonly class AnswersController
         $film = $this->film($answers);
         $use = UseOf::tryFrom($answers->useOf) ?? UseOf::Indoor;
         $fit = $check = null;
-        if (!isset($wrong['words'], $wrong['width'], $wrong['height'], $wrong['corner'])) {
+        if ([] === array_diff_key($wrong, array_flip(['customer', 'contact', 'object', 'useOf', 'film', 'quantity', 'neededOn', 'note']))) {
             [$fit, $check] = $this->drawn($answers, $film?->grade() ?? Film::Permanent, $use, $wrong);
         }
         $ready = (new Promise($this->rules->current()))->earliest($this->clock->now());
@@ -88,18 +88,37 @@ final readonly class AnswersController
      */
     private function drawn(Answers $answers, Film $film, UseOf $use, array &$wrong): array
     {
-        $words = AnswersReader::lines($answers->words);
+        $roster = AnswersReader::roster($answers->roster);
+        $words = [] === $roster ? AnswersReader::lines($answers->words) : self::longest($roster);
         try {
             $thing = $this->reader->surface($answers);
 
-            return [$this->drawn->view($thing, $words, new Design(), $film), $this->drawn->check($thing, $words, new Design(), $film, $use)];
+            return [$this->drawn->view($thing, $words, new Design(), $film, $use), $this->drawn->check($thing, $words, new Design(), $film, $use)];
         } catch (Refusals) {
             return [null, null];
         } catch (Refused $refused) {
-            $wrong[str_starts_with($refused->at, '/object') ? 'width' : 'words'] = $refused->getMessage();
+            $wrong[match (true) {
+                str_starts_with($refused->at, '/object') => 'surface',
+                str_starts_with($refused->at, '/keepOuts') => 'keepOuts',
+                default => [] === $roster ? 'words' : 'roster',
+            }] = $refused->getMessage();
 
             return [null, null];
         }
+    }
+
+    /**
+     * The one that will decide the letter height, as far as letters counted say.
+     *
+     * @param non-empty-list<list<string>> $roster
+     *
+     * @return list<string>
+     */
+    private static function longest(array $roster): array
+    {
+        usort($roster, static fn (array $a, array $b): int => max(0, ...array_map(mb_strlen(...), $b)) <=> max(0, ...array_map(mb_strlen(...), $a)));
+
+        return $roster[0];
     }
 
     private function film(Answers $answers): ?FilmOnShelf

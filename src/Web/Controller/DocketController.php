@@ -12,19 +12,20 @@ use Yelbo\Shop\Orders\SizeOrder;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Refusals;
 use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Trade\Refused;
 use Yelbo\Web\Ask\AnswersAsk;
 use Yelbo\Web\Ask\ApproveAsk;
 use Yelbo\Web\Ask\DesignAsk;
 use Yelbo\Web\Ask\MoveAsk;
 use Yelbo\Web\Ask\OrderAsk;
-use Yelbo\Web\Drawn;
 use Yelbo\Web\Present;
+use Yelbo\Web\TypedDesign;
 use Yelbo\Web\View\DocketView;
 
 /** One order, from the first question to the yes. */
 final readonly class DocketController
 {
-    public function __construct(private Dockets $dockets, private TakeOrder $take, private SizeOrder $size, private Present $present)
+    public function __construct(private Dockets $dockets, private TakeOrder $take, private SizeOrder $size, private Present $present, private TypedDesign $typed)
     {
     }
 
@@ -53,12 +54,17 @@ final readonly class DocketController
     public function design(int $number, #[MapRequestPayload] DesignAsk $ask): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $words = AnswersReader::lines($ask->words);
+        $roster = AnswersReader::roster($ask->roster);
+        $words = [] === $roster ? AnswersReader::lines($ask->words) : $roster[0];
         if ([] === $words) {
             throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
         }
-        $design = Drawn::design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units);
-        $this->size->draw($docket, $ask->version, $words, $design, $ask->proof);
+        $design = $this->typed->design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units, $ask->setting);
+        try {
+            $this->size->draw($docket, $ask->version, $words, $design, $ask->proof, $roster);
+        } catch (Refused $refused) {
+            throw '' === $refused->at ? $refused : Refusals::at(TypedDesign::field($refused), $refused->getMessage());
+        }
 
         return $this->present->docket($docket);
     }

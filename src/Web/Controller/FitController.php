@@ -7,43 +7,62 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Orders\AnswersReader;
+use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Refusals;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
 use Yelbo\Web\Ask\FitAsk;
+use Yelbo\Web\Ask\PlaceAsk;
+use Yelbo\Web\Ask\SetAsk;
 use Yelbo\Web\Drawn;
+use Yelbo\Web\DrawnSet;
+use Yelbo\Web\Sampler;
+use Yelbo\Web\TypedDesign;
+use Yelbo\Web\View\CasesView;
 use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\FacesView;
 use Yelbo\Web\View\FaceView;
 use Yelbo\Web\View\FitView;
+use Yelbo\Web\View\PlacedView;
 use Yelbo\Web\View\SamplesView;
-use Yelbo\Web\View\SampleView;
+use Yelbo\Web\View\SetView;
 
-/** Words drawn on a docket's object: in one face at a size, or in every face. */
+/** Words drawn on a docket's object: in one face at a size, in every face, or a whole set. */
 final readonly class FitController
 {
-    public function __construct(private Dockets $dockets, private Drawn $drawn, private Faces $faces)
+    public function __construct(private Dockets $dockets, private Drawn $drawn, private DrawnSet $set, private Sampler $sampler, private TypedDesign $typed, private Faces $faces)
     {
     }
 
     #[Route('/api/fit', name: 'fit', methods: ['POST'])]
     public function fit(#[MapRequestPayload] FitAsk $ask): FitView
     {
-        $docket = $this->taken($ask);
-        $design = Drawn::design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units);
+        $docket = $this->taken($ask->docket);
+        $design = $this->design($ask);
 
-        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket)));
+        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket), $docket->useOf()));
+    }
+
+    #[Route('/api/place', name: 'place', methods: ['POST'])]
+    public function place(#[MapRequestPayload] PlaceAsk $ask): PlacedView
+    {
+        $docket = $this->taken($ask->drawing->docket);
+        $design = $this->design($ask->drawing);
+        $distance = TypedDesign::length('distance', $ask->distance, Units::tryFrom($ask->drawing->units) ?? Units::Metric) ?? 0;
+
+        return $this->atItsField(fn (): PlacedView => $this->drawn->placed($docket->thing(), AnswersReader::lines($ask->drawing->words), $design, $ask->from, $distance));
     }
 
     #[Route('/api/check', name: 'check', methods: ['POST'])]
     public function check(#[MapRequestPayload] FitAsk $ask): CheckView
     {
-        $docket = $this->taken($ask);
-        $design = Drawn::design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units);
+        $docket = $this->taken($ask->docket);
+        $design = $this->design($ask);
 
         return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket), $docket->useOf()));
     }
@@ -51,18 +70,39 @@ final readonly class FitController
     #[Route('/api/samples', name: 'samples', methods: ['POST'])]
     public function samples(#[MapRequestPayload] FitAsk $ask): SamplesView
     {
-        $docket = $this->taken($ask);
-        $words = AnswersReader::lines($ask->words);
-        $samples = array_map(fn (Face $face): SampleView => $this->drawn->sample($face->slug, $docket->thing(), $words, $this->film($docket), $docket->useOf()), $this->faces->all());
-        usort($samples, static fn (SampleView $a, SampleView $b): int => [!$a->canBeCut, -($a->largest->mm ?? 0)] <=> [!$b->canBeCut, -($b->largest->mm ?? 0)]);
+        $docket = $this->taken($ask->docket);
 
-        return new SamplesView($samples);
+        return new SamplesView($this->sampler->all($docket->thing(), AnswersReader::lines($ask->words), $this->design($ask), $this->film($docket), $docket->useOf()));
+    }
+
+    /** Each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter. */
+    #[Route('/api/cases', name: 'cases', methods: ['POST'])]
+    public function cases(#[MapRequestPayload] FitAsk $ask): CasesView
+    {
+        $this->taken($ask->docket);
+        $design = $this->design($ask);
+
+        return $this->atItsField(fn (): CasesView => $this->set->cases(AnswersReader::lines($ask->words), $design));
+    }
+
+    #[Route('/api/set', name: 'set', methods: ['POST'])]
+    public function set(#[MapRequestPayload] SetAsk $ask): SetView
+    {
+        $docket = $this->taken($ask->docket);
+        $design = $this->typed->design($ask->face, $ask->capHeight, '', '', $ask->units, $ask->setting);
+
+        return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), AnswersReader::roster($ask->roster), $design, $this->film($docket), $docket->useOf()));
     }
 
     #[Route('/api/faces', name: 'faces', methods: ['GET'])]
     public function faces(): FacesView
     {
-        return new FacesView(array_map(static fn (Face $face): FaceView => new FaceView($face->slug, $face->name, $face->style), $this->faces->all()));
+        return new FacesView(array_map(static fn (Face $face): FaceView => new FaceView($face->slug, $face->name, $face->style, $face->thinnest, $face->alphabets), $this->faces->all()));
+    }
+
+    private function design(FitAsk $ask): Design
+    {
+        return $this->typed->design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units, $ask->setting);
     }
 
     /**
@@ -77,13 +117,14 @@ final readonly class FitController
         try {
             return $draw();
         } catch (Refused $refused) {
-            throw Refusals::at(self::field($refused), $refused->getMessage());
+            $line = 1 === preg_match('~^/set/(\d+)~', $refused->at, $found) ? 'Line '.(1 + (int) $found[1]).': ' : '';
+            throw Refusals::at(TypedDesign::field($refused), $line.$refused->getMessage());
         }
     }
 
-    private function taken(FitAsk $ask): Docket
+    private function taken(int $number): Docket
     {
-        $docket = $this->dockets->numbered($ask->docket);
+        $docket = $this->dockets->numbered($number);
         if (null === $docket->customer()) {
             throw new Refused('illegal-move', "{$docket->tag()} has not been measured yet. Take the order first.");
         }
@@ -94,14 +135,5 @@ final readonly class FitController
     private function film(Docket $docket): Film
     {
         return $docket->film()?->grade() ?? Film::Permanent;
-    }
-
-    private static function field(Refused $refused): string
-    {
-        return match (true) {
-            str_starts_with($refused->at, '/capHeight') => 'capHeight',
-            str_starts_with($refused->at, '/face') => 'face',
-            default => 'words',
-        };
     }
 }

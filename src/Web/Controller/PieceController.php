@@ -95,7 +95,7 @@ final readonly class PieceController
     private function weedingOf(Piece $piece): WeedingView
     {
         $weeding = $this->bench->weeding($piece);
-        $region = $piece->proof()->region();
+        $region = $piece->region();
         $block = $weeding->block;
         $insides = $weeding->insides();
 

@@ -21,6 +21,11 @@ final readonly class CureView
             'centre' => 'Back to the middle',
             'bolder-face' => 'A bolder face',
             'another-film' => 'Another film',
+            'track' => 'More space between letters',
+            'test-first' => 'Test a scrap first',
+            'snip' => 'Snip the tape between letters',
+            'split' => 'Split the decal',
+            'panels' => 'Cut it in panels',
             default => null,
         };
 

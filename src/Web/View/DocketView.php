@@ -27,6 +27,7 @@ final readonly class DocketView
         public string $customer,
         public string $contact,
         public array $words,
+        public string $roster,
         public ?ThingView $thing,
         public string $useOf,
         public ?FilmView $film,

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-/** A cutting face. */
+/** A cutting face; its thinnest stroke as a share of the letter height. */
 final readonly class FaceView
 {
-    public function __construct(public string $slug, public string $name, public string $style)
+    /** @param list<string> $alphabets */
+    public function __construct(public string $slug, public string $name, public string $style, public float $thinnest, public array $alphabets)
     {
     }
 }

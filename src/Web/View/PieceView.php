@@ -42,8 +42,8 @@ final readonly class PieceView
         $docket = $piece->docket();
 
         return new self(
-            $piece->id(), $piece->tag(), $docket->number(), $piece->version(), implode(' ', $piece->proof()->words()), $docket->customer()?->name() ?? '', $docket->thing()->name(),
-            $piece->state()->value, $piece->state()->station()?->value, null === $docket->film() ? null : FilmView::of($docket->film()), SizeView::of($piece->proof()->size()),
+            $piece->id(), $piece->tag(), $docket->number(), $piece->version(), $piece->label(), $docket->customer()?->name() ?? '', $docket->thing()->name(),
+            $piece->state()->value, $piece->state()->station()?->value, FilmView::of($piece->film()), SizeView::of($piece->size()),
             $late, $docket->neededAt()?->format(\DATE_ATOM), $docket->isAppliedHere(), $piece->recuts(), $piece->spoiledBecause(), $piece->batch()?->id(),
             $piece->restsUntil()?->format(\DATE_ATOM), $piece->tracking(), $piece->since()->format(\DATE_ATOM),
             array_map(static fn (PieceMove $move): MoveView => new MoveView($move->value, $move->says()), Journey::pieceMoves($piece->state())),

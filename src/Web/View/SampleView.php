@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-/** The words in one face, and whether they can be cut so. */
+/** The words in one face, and whether they can be cut so: the margin is the share it has of the limit that binds, one being just enough. */
 final readonly class SampleView
 {
     public function __construct(
@@ -15,6 +15,7 @@ final readonly class SampleView
         public ?SizeView $size,
         public ?LengthView $largest,
         public bool $canBeCut,
+        public float $margin,
         public string $says,
     ) {
     }

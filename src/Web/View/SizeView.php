@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Measure\Size;
 
 /** A width and a height. */
@@ -11,6 +12,11 @@ final readonly class SizeView
 {
     public function __construct(public LengthView $width, public LengthView $height)
     {
+    }
+
+    public static function box(Box $box): self
+    {
+        return new self(LengthView::micrometres($box->width()), LengthView::micrometres($box->height()));
     }
 
     public static function of(Size $size): self

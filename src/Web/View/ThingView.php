@@ -7,15 +7,17 @@ namespace Yelbo\Web\View;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Trade\Geometry\SvgPath;
 
-/** The customer's object; its outline is a guide. */
+/** The customer's object laid flat, and what a tape along its wall says; its outline is a guide. */
 final readonly class ThingView
 {
-    public function __construct(public string $name, public string $surface, public SizeView $size, public string $outline)
+    public function __construct(public string $name, public string $surface, public string $says, public SizeView $size, public SizeView $wall, public string $outline, public int $panes, public ?string $material)
     {
     }
 
     public static function of(Thing $thing): self
     {
-        return new self($thing->name(), $thing->kind(), SizeView::of($thing->size()), SvgPath::write($thing->surface()->outline()));
+        $surface = $thing->surface();
+
+        return new self($thing->name(), $thing->kind()->value, $thing->kind()->says(), SizeView::of($surface->size()), SizeView::of($surface->wall()), SvgPath::write($surface->outline()), $thing->panes(), $thing->material()?->says());
     }
 }

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Ask;
+
+use Yelbo\Shop\Orders\Design;
+
+/** How words are set, as typed; empty for what is usual. */
+final readonly class SettingAsk
+{
+    public function __construct(
+        public string $arrangement = '',
+        public string $tracking = '',
+        public string $radius = '',
+        public string $order = '',
+        public string $shape = '',
+        public string $frame = '',
+        public string $lineSpacing = '',
+        public string $align = '',
+        public string $condense = '',
+        public string $offset = '',
+        public string $offsetFilm = '',
+        public string $base = '',
+        public string $baseFilm = '',
+    ) {
+    }
+
+    public static function of(Design $design): self
+    {
+        $set = $design->chosen();
+        $of = static fn (string $name): string => (string) ($set[$name] ?? '');
+        $layers = $design->layers();
+        $mm = static fn (?int $micrometres): string => null === $micrometres ? '' : ($micrometres / 1000).'mm';
+
+        return new self($of('arrangement'), $of('tracking'), $mm(isset($set['radius']) ? (int) $set['radius'] : null), $of('order'), $of('shape'), $of('frame'),
+            isset($set['lineSpacing']) ? (string) round(100 * (float) $set['lineSpacing']) : '', $of('align'), $of('condense'),
+            $mm($layers[0]['offset'] ?? null), (string) ($layers[0]['film'] ?? ''), $mm($layers[1]['offset'] ?? null), (string) ($layers[1]['film'] ?? ''));
+    }
+}

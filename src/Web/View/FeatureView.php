@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** A part of the object to place by: from its middle to the art's, to the right and downwards. */
+final readonly class FeatureView
+{
+    public function __construct(public string $says, public LengthView $across, public LengthView $down)
+    {
+    }
+}

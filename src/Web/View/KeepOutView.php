@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** A part to keep clear of, the lengths asked for it, and the margin the shop keeps. */
+final readonly class KeepOutView
+{
+    /** @param list<string> $measures */
+    public function __construct(public string $what, public string $says, public array $measures, public LengthView $margin)
+    {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** The shop's own objects, by name. */
+final readonly class KnownObjectsView
+{
+    /** @param list<KnownObjectView> $objects */
+    public function __construct(public array $objects)
+    {
+    }
+}

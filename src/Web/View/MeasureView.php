@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** A length that is measured of an object. */
+final readonly class MeasureView
+{
+    public function __construct(public string $name, public string $says, public bool $needed)
+    {
+    }
+}

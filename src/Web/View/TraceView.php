@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Objects\Outlined;
+
+/** An outline over its photo, in the photo's pixels; without a photo for a drawing. */
+final readonly class TraceView
+{
+    /** @param list<string> $doubts */
+    public function __construct(public string $photo, public float $width, public float $height, public string $path, public int $threshold, public array $doubts)
+    {
+    }
+
+    public static function of(Outlined $outlined): self
+    {
+        return new self($outlined->name, $outlined->width, $outlined->height, $outlined->path, $outlined->threshold, $outlined->doubts);
+    }
+}
