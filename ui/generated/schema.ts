@@ -148,6 +148,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cases"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/check": {
         parameters: {
             query?: never;
@@ -340,6 +356,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["kinds"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/line": {
         parameters: {
             query?: never;
@@ -366,6 +398,102 @@ export interface paths {
         get: operations["me"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/objects": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["objects"];
+        put?: never;
+        post: operations["object-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/objects/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["object-change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/objects/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["object-drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/objects/{id}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["object-picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["photo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["photo-seen"];
+        put?: never;
+        post: operations["photo-trace"];
         delete?: never;
         options?: never;
         head?: never;
@@ -468,6 +596,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/place": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["place"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/roster": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["roster"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rules": {
         parameters: {
             query?: never;
@@ -510,6 +670,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["samples"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["set"];
         delete?: never;
         options?: never;
         head?: never;
@@ -568,6 +744,11 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        AlikeView: {
+            later: number;
+            earlier: number;
+            says: string;
+        };
         Answers: {
             customer?: string;
             contact?: string;
@@ -584,6 +765,22 @@ export interface components {
             appliedBy?: string;
             note?: string;
             units?: string;
+            material?: string;
+            innerWidth?: string;
+            innerHeight?: string;
+            sides?: string;
+            circumference?: string;
+            diameter?: string;
+            upper?: string;
+            lower?: string;
+            slant?: string;
+            wideEnd?: string;
+            seen?: string;
+            panes?: string;
+            readFrom?: string;
+            outline?: string;
+            roster?: string;
+            keepOuts?: components["schemas"]["KeepOutAnswer"][];
         };
         AnswersAsk: {
             version: number;
@@ -622,9 +819,27 @@ export interface components {
         BatchesView: {
             batches: components["schemas"]["BatchView"][];
         };
+        BoxView: {
+            left: number;
+            top: number;
+            width: number;
+            height: number;
+        };
+        CaseView: {
+            text: string;
+            path: string;
+            size: components["schemas"]["SizeView"];
+        };
+        CasesView: {
+            words: components["schemas"]["WordCasesView"][];
+        };
         CheckView: {
             snags: components["schemas"]["SnagView"][];
             weeding: number;
+        };
+        ChoiceView: {
+            value: string;
+            says: string;
         };
         ChosenPiece: {
             id: number;
@@ -666,12 +881,15 @@ export interface components {
             top?: string;
             units?: string;
             proof?: boolean;
+            setting?: components["schemas"]["SettingAsk"];
+            roster?: string;
         };
         DesignView: {
             face: string;
             capHeight: components["schemas"]["LengthView"] | null;
             left: components["schemas"]["LengthView"] | null;
             top: components["schemas"]["LengthView"] | null;
+            setting: components["schemas"]["SettingAsk"];
         };
         DocketRow: {
             number: number;
@@ -696,6 +914,7 @@ export interface components {
             customer: string;
             contact: string;
             words: string[];
+            roster: string;
             thing: components["schemas"]["ThingView"] | null;
             useOf: string;
             film: components["schemas"]["FilmView"] | null;
@@ -723,9 +942,16 @@ export interface components {
             slug: string;
             name: string;
             style: string;
+            thinnest: number;
+            alphabets: string[];
         };
         FacesView: {
             faces: components["schemas"]["FaceView"][];
+        };
+        FeatureView: {
+            says: string;
+            across: components["schemas"]["LengthView"];
+            down: components["schemas"]["LengthView"];
         };
         FieldView: {
             field: string;
@@ -746,6 +972,7 @@ export interface components {
             left?: string;
             top?: string;
             units?: string;
+            setting?: components["schemas"]["SettingAsk"];
         };
         FitView: {
             words: string[];
@@ -756,17 +983,83 @@ export interface components {
             size: components["schemas"]["SizeView"];
             left: components["schemas"]["LengthView"];
             top: components["schemas"]["LengthView"];
+            right: components["schemas"]["LengthView"];
+            bottom: components["schemas"]["LengthView"];
+            across: components["schemas"]["LengthView"];
+            down: components["schemas"]["LengthView"];
+            features: components["schemas"]["FeatureView"][];
             inside: boolean;
             safe: string;
             outline: string;
+            keepOuts: string;
             object: components["schemas"]["SizeView"];
+            wall: components["schemas"]["SizeView"];
+            focus: components["schemas"]["BoxView"];
             clearance: components["schemas"]["LengthView"];
             path: string;
+            layers: components["schemas"]["LayerView"][];
+            front: components["schemas"]["FrontView"] | null;
+            arrangement: string;
+            radius: components["schemas"]["LengthView"] | null;
+            condense: number;
+            suggestedOffset: components["schemas"]["LengthView"];
+            droop: components["schemas"]["LengthView"] | null;
+            bent: boolean;
+            strain: number | null;
+            panes: number;
+            tooLong: string | null;
             keeps: number;
             counters: number;
             film: number;
             life: string;
             readyAt: string;
+        };
+        FrontView: {
+            outline: string;
+            size: components["schemas"]["SizeView"];
+            layers: string[];
+            keepOuts: string;
+        };
+        KeepOutAnswer: {
+            what?: string;
+            x?: string;
+            y?: string;
+            width?: string;
+            height?: string;
+        };
+        KeepOutView: {
+            what: string;
+            says: string;
+            measures: string[];
+            margin: components["schemas"]["LengthView"];
+        };
+        KindView: {
+            kind: string;
+            says: string;
+            lengths: components["schemas"]["MeasureView"][];
+        };
+        KindsView: {
+            kinds: components["schemas"]["KindView"][];
+            keepOuts: components["schemas"]["KeepOutView"][];
+            materials: components["schemas"]["ChoiceView"][];
+        };
+        KnownObjectView: {
+            id: number;
+            version: number;
+            name: string;
+            answers: components["schemas"]["Answers"];
+            kind: string;
+            size: components["schemas"]["SizeView"];
+            outline: string;
+            hasPicture: boolean;
+        };
+        KnownObjectsView: {
+            objects: components["schemas"]["KnownObjectView"][];
+        };
+        LayerView: {
+            role: string;
+            path: string;
+            film: number | null;
         };
         LeftView: {
             tag: string;
@@ -801,6 +1094,11 @@ export interface components {
             shop: string;
             now: string;
         };
+        MeasureView: {
+            name: string;
+            says: string;
+            needed: boolean;
+        };
         MoveAsk: {
             move: string;
             version: number;
@@ -810,6 +1108,11 @@ export interface components {
             move: string;
             says: string;
         };
+        ObjectAsk: {
+            answers: components["schemas"]["Answers"];
+            version?: number;
+            picture?: string;
+        };
         OrderAsk: {
             answers: components["schemas"]["Answers"];
             take?: boolean;
@@ -818,6 +1121,13 @@ export interface components {
             piece: components["schemas"]["PieceView"];
             contents: string[];
             care: string[];
+        };
+        PartView: {
+            lines: string[];
+            size: components["schemas"]["SizeView"];
+            left: components["schemas"]["LengthView"];
+            top: components["schemas"]["LengthView"];
+            layers: components["schemas"]["LayerView"][];
         };
         PieceView: {
             id: number;
@@ -845,6 +1155,11 @@ export interface components {
         PiecesView: {
             pieces: components["schemas"]["PieceView"][];
         };
+        PlaceAsk: {
+            drawing: components["schemas"]["FitAsk"];
+            from: string;
+            distance: string;
+        };
         PlaceView: {
             piece: number | null;
             tag: string;
@@ -853,6 +1168,10 @@ export interface components {
             x: number;
             y: number;
             late: boolean;
+        };
+        PlacedView: {
+            left: components["schemas"]["LengthView"];
+            top: components["schemas"]["LengthView"];
         };
         PlanAsk: {
             film: number;
@@ -889,6 +1208,32 @@ export interface components {
             path: string;
             approvedAt: string | null;
             approvedBy: string | null;
+            parts: components["schemas"]["PartView"][];
+        };
+        ProposalView: {
+            do: string;
+            says: string;
+            alone: components["schemas"]["LengthView"];
+            face: string | null;
+            lines: string[];
+            condense: number | null;
+        };
+        RosterAsk: {
+            base64?: string;
+            text?: string;
+            separator?: string | null;
+            header?: boolean | null;
+        };
+        RosterView: {
+            encoding: string;
+            separator: string;
+            hasHeader: boolean;
+            columns: string[];
+            rows: components["schemas"]["RowView"][];
+            likely: number;
+        };
+        RowView: {
+            cells: string[];
         };
         RuleAsk: {
             value: string;
@@ -912,10 +1257,57 @@ export interface components {
             size: components["schemas"]["SizeView"] | null;
             largest: components["schemas"]["LengthView"] | null;
             canBeCut: boolean;
+            margin: number;
             says: string;
         };
         SamplesView: {
             samples: components["schemas"]["SampleView"][];
+        };
+        SetAsk: {
+            docket: number;
+            roster: string;
+            face: string;
+            capHeight?: string;
+            units?: string;
+            setting?: components["schemas"]["SettingAsk"];
+        };
+        SetMemberView: {
+            lines: string[];
+            alone: components["schemas"]["LengthView"];
+            size: components["schemas"]["SizeView"];
+            left: components["schemas"]["LengthView"];
+            top: components["schemas"]["LengthView"];
+            layers: components["schemas"]["LayerView"][];
+            inside: boolean;
+            canBeCut: boolean;
+            says: string;
+            outlier: boolean;
+            proposals: components["schemas"]["ProposalView"][];
+        };
+        SetView: {
+            capHeight: components["schemas"]["LengthView"];
+            deciding: number;
+            members: components["schemas"]["SetMemberView"][];
+            alike: components["schemas"]["AlikeView"][];
+            outline: string;
+            safe: string;
+            object: components["schemas"]["SizeView"];
+            suggestedOffset: components["schemas"]["LengthView"];
+        };
+        SettingAsk: {
+            arrangement?: string;
+            tracking?: string;
+            radius?: string;
+            order?: string;
+            shape?: string;
+            frame?: string;
+            lineSpacing?: string;
+            align?: string;
+            condense?: string;
+            offset?: string;
+            offsetFilm?: string;
+            base?: string;
+            baseFilm?: string;
         };
         SignInAsk: {
             signIn: string;
@@ -974,8 +1366,12 @@ export interface components {
         ThingView: {
             name: string;
             surface: string;
+            says: string;
             size: components["schemas"]["SizeView"];
+            wall: components["schemas"]["SizeView"];
             outline: string;
+            panes: number;
+            material: string | null;
         };
         TickView: {
             number: number;
@@ -984,6 +1380,17 @@ export interface components {
             customer: string;
             late: boolean;
             neededAt: string | null;
+        };
+        TraceAsk: {
+            threshold: number;
+        };
+        TraceView: {
+            photo: string;
+            width: number;
+            height: number;
+            path: string;
+            threshold: number;
+            doubts: string[];
         };
         VersionAsk: {
             version: number;
@@ -1009,6 +1416,11 @@ export interface components {
             school: string;
             why: string;
             minutes: number;
+        };
+        WordCasesView: {
+            line: number;
+            nth: number;
+            cases: components["schemas"]["CaseView"][];
         };
     };
     responses: never;
@@ -1327,6 +1739,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    cases: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FitAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CasesView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -1762,6 +2207,35 @@ export interface operations {
             };
         };
     };
+    kinds: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindsView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     line: {
         parameters: {
             query?: never;
@@ -1807,6 +2281,268 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["MeView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    objects: {
+        parameters: {
+            query?: {
+                find?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownObjectsView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "object-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObjectAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownObjectView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "object-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObjectAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownObjectView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "object-drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "object-picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    photo: {
+        parameters: {
+            query?: {
+                picture?: boolean;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraceView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "photo-seen": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "photo-trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TraceAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TraceView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -2049,6 +2785,72 @@ export interface operations {
             };
         };
     };
+    place: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlacedView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    roster: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RosterAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RosterView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     rules: {
         parameters: {
             query?: never;
@@ -2133,6 +2935,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SamplesView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    set: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetView"];
                 };
             };
             /** @description A problem, as a sentence */

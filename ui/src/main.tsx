@@ -17,6 +17,7 @@ import { ProofStation } from './stations/proof/ProofStation';
 import { SendStation } from './stations/send/SendStation';
 import { Book } from './stations/shop/Book';
 import { Figures } from './stations/shop/Figures';
+import { Objects } from './stations/shop/Objects';
 import { Stock } from './stations/shop/Stock';
 import { Week } from './stations/shop/Week';
 import { Size } from './stations/size/Size';
@@ -67,6 +68,7 @@ const router = createBrowserRouter([
       { path: 'apply', element: <ApplyStation /> },
       { path: 'send', element: <SendStation /> },
       { path: 'stock', element: <Stock /> },
+      { path: 'objects', element: <Objects /> },
       { path: 'week', element: <Week /> },
       { path: 'book', element: <Book /> },
       { path: 'figures', element: <Figures /> },

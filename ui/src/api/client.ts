@@ -11,7 +11,11 @@ export type Length = Schemas['LengthView'];
 export type Size = Schemas['SizeView'];
 export type Proof = Schemas['ProofView'];
 export type Batch = Schemas['BatchView'];
-export type Answers = Required<Schemas['Answers']>;
+export type KeepOut = Required<Schemas['KeepOutAnswer']>;
+export type Answers = Required<Omit<Schemas['Answers'], 'keepOuts'>> & { keepOuts: KeepOut[] };
+export type Setting = Required<Schemas['SettingAsk']>;
+export type Trace = Schemas['TraceView'];
+export type KnownObject = Schemas['KnownObjectView'];
 
 /** What the server says when it does not do something: a sentence, and where it belongs. */
 export class Problem extends Error {
@@ -43,6 +47,21 @@ const withToken: Middleware = {
 
 export const api = createClient<paths>({ baseUrl: '/' });
 api.use(withToken);
+
+/** Sends a file as it is; its kind is found out from its content. */
+export async function send<T>(path: string, file: Blob): Promise<T> {
+  const call = fetch(path, {
+    method: 'POST',
+    body: file,
+    headers: { 'X-Yelbo-Token': token, 'Content-Type': 'application/octet-stream' },
+  });
+  return ask<T>(
+    call.then(async (response) => {
+      const body = await response.json().catch(() => undefined);
+      return response.ok ? { data: body as T, response } : { error: body, response };
+    }),
+  );
+}
 
 /** The answer, or the problem thrown. */
 export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {

@@ -61,6 +61,19 @@ export const batches = queryOptions({
   refetchInterval: FRESH,
 });
 
+export const kinds = queryOptions({
+  queryKey: ['kinds'],
+  queryFn: () => ask(api.GET('/api/kinds')),
+  staleTime: 60_000,
+});
+
+export const objects = (find: string) =>
+  queryOptions({
+    queryKey: ['objects', find],
+    queryFn: () => ask(api.GET('/api/objects', { params: { query: { find } } })),
+    placeholderData: keepPreviousData,
+  });
+
 export const answersTo = (answers: Answers) =>
   queryOptions({
     queryKey: ['answers', answers],
@@ -72,7 +85,8 @@ export const answersTo = (answers: Answers) =>
 /** After a change everything shown is asked for again: it is cheap, and never wrong. */
 export function refresh(client: QueryClient): Promise<void> {
   return client.invalidateQueries({
-    predicate: (query) => !['me', 'fit', 'check', 'samples', 'answers'].includes(String(query.queryKey[0])),
+    predicate: (query) =>
+      !['me', 'fit', 'check', 'samples', 'answers', 'set', 'cases', 'kinds'].includes(String(query.queryKey[0])),
   });
 }
 

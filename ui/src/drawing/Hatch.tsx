@@ -6,6 +6,15 @@ export function Hatches({ scale = 1 }: { scale?: number }) {
       <pattern id="keep-out" width={pitch} height={pitch} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d={`M0 0V${pitch}`} stroke="#9aa8a5" strokeWidth={1.4 / scale} />
       </pattern>
+      <pattern
+        id="kept-clear"
+        width={pitch * 0.55}
+        height={pitch * 0.55}
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(-45)"
+      >
+        <path d={`M0 0V${pitch}`} stroke="#4d5e5c" strokeWidth={1.2 / scale} />
+      </pattern>
       <pattern id="waste" width={pitch} height={pitch} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
         <path d={`M0 0V${pitch}M0 0H${pitch}`} stroke="#9aa8a5" strokeWidth={1.1 / scale} fill="none" />
       </pattern>

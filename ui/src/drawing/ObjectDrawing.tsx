@@ -1,30 +1,47 @@
-import { type PointerEvent, useRef, useState } from 'react';
-import type { Fit, Schemas } from '../api/client';
+import { type PointerEvent, type RefObject, useImperativeHandle, useRef, useState } from 'react';
+import type { Film, Fit, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
 import { Dimension } from './Dimension';
 import { Hatches } from './Hatch';
 import { Rulers } from './Ruler';
 import { AtScale, fitView, useRoom } from './scale';
+import { useZoom, type Zoom } from './useZoom';
 
-type Art = Pick<Fit, 'path' | 'left' | 'top' | 'size' | 'object' | 'outline'> & { safe?: string };
+type Art = Pick<Fit, 'path' | 'left' | 'top' | 'size' | 'object' | 'outline'> &
+  Partial<Pick<Fit, 'safe' | 'layers' | 'keepOuts' | 'focus'>>;
+
+/** Pixels within which a drag catches the object's middle. */
+const CATCH = 7;
+
+/** The colours of a decal's layers, the letters first. */
+export const swatches = (layers: Schemas['LayerView'][] | undefined, own: string, films: Film[]) =>
+  (layers ?? []).map((layer) =>
+    layer.film === null ? own : (films.find((film) => film.id === layer.film)?.swatch ?? own),
+  );
 
 /**
  * An object to scale with its decal: rulers, dimension lines, centre lines, the safe area as a
- * guide. Dragging and arrow keys move the decal where that is asked for.
+ * guide, what has to stay clear. Dragging and arrow keys move the decal where that is asked
+ * for; the wheel, two fingers and the ground move the view.
  */
 export function ObjectDrawing({
   art,
   swatch,
+  films = [],
   snags = [],
   onMove,
   rulers = true,
+  zoom,
   label,
 }: {
   art: Art;
   swatch: string;
+  films?: Film[];
   snags?: Schemas['SnagView'][];
   onMove?: (dx: number, dy: number) => void;
   rulers?: boolean;
+  /** Where zooming is wanted, the handles to it are put here. */
+  zoom?: RefObject<Zoom | null>;
   label: string;
 }) {
   const { ref, width, height } = useRoom();
@@ -36,46 +53,63 @@ export function ObjectDrawing({
   const margin = rulers
     ? { left: edge + 28, top: edge + 40, right: 96, bottom: 64 }
     : { left: 22, top: 22, right: 88, bottom: 50 };
-  const view = fitView({ width, height }, object, margin);
+  const focus = art.focus ?? { left: 0, top: 0, ...object };
+  const framed = fitView({ width, height }, focus, margin);
+  const fitted = { ...framed, x: framed.x - focus.left * framed.scale, y: framed.y - focus.top * framed.scale };
+  const handle = useZoom(ref, fitted, zoom !== undefined);
+  useImperativeHandle(zoom, () => handle);
+  const view = handle.view;
   const px = { x: (mm: number) => view.x + mm * view.scale, y: (mm: number) => view.y + mm * view.scale };
   const left = art.left.mm + (drag?.x ?? 0);
   const top = art.top.mm + (drag?.y ?? 0);
   const right = left + art.size.width.mm;
   const bottom = top + art.size.height.mm;
+  const colours = swatches(art.layers, swatch, films);
 
-  const moved = (event: PointerEvent) =>
-    start.current && {
-      x: (event.clientX - start.current.x) / view.scale,
-      y: (event.clientY - start.current.y) / view.scale,
+  const moved = (event: PointerEvent) => {
+    if (!start.current) {
+      return null;
+    }
+    const by = { x: (event.clientX - start.current.x) / view.scale, y: (event.clientY - start.current.y) / view.scale };
+    const off = {
+      x: object.width / 2 - (art.left.mm + art.size.width.mm / 2),
+      y: object.height / 2 - (art.top.mm + art.size.height.mm / 2),
     };
+    const near = CATCH / view.scale;
+    return { x: Math.abs(by.x - off.x) < near ? off.x : by.x, y: Math.abs(by.y - off.y) < near ? off.y : by.y };
+  };
 
   return (
     <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
       {width > 0 && (
-        <svg width={width} height={height} role="img" aria-label={label}>
+        <svg width={width} height={height} role="img" aria-label={label} className={zoom ? 'touch-none' : undefined}>
           <Hatches scale={view.scale} />
-          <AtScale view={view}>
-            {art.safe && (
-              <>
-                <path d={`${art.outline}${art.safe}`} fillRule="evenodd" fill="url(#keep-out)" />
-                <path
-                  d={art.safe}
-                  fill="none"
-                  stroke="#4d5e5c"
-                  strokeDasharray="5 4"
-                  vectorEffect="non-scaling-stroke"
-                />
-              </>
-            )}
-            <path d={art.outline} fill="none" stroke="#12201f" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
-          </AtScale>
-          <path
-            d={`M${px.x(object.width / 2)} ${px.y(0) - 12}V${px.y(object.height) + 12}M${px.x(0) - 12} ${px.y(object.height / 2)}H${px.x(object.width) + 12}`}
-            stroke="#4d5e5c"
-            strokeWidth="0.9"
-            strokeDasharray="14 4 3 4"
-            fill="none"
-          />
+          {zoom && <rect width={width} height={height} fill="transparent" className="cursor-grab" {...handle.ground} />}
+          <g pointerEvents="none">
+            <AtScale view={view}>
+              {art.safe && (
+                <>
+                  <path d={`${art.outline}${art.safe}`} fillRule="evenodd" fill="url(#keep-out)" />
+                  {art.keepOuts && <path d={art.keepOuts} fill="url(#kept-clear)" />}
+                  <path
+                    d={art.safe}
+                    fill="none"
+                    stroke="#4d5e5c"
+                    strokeDasharray="5 4"
+                    vectorEffect="non-scaling-stroke"
+                  />
+                </>
+              )}
+              <path d={art.outline} fill="none" stroke="#12201f" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+            </AtScale>
+            <path
+              d={`M${px.x(object.width / 2)} ${px.y(0) - 12}V${px.y(object.height) + 12}M${px.x(0) - 12} ${px.y(object.height / 2)}H${px.x(object.width) + 12}`}
+              stroke="#4d5e5c"
+              strokeWidth="0.9"
+              strokeDasharray="14 4 3 4"
+              fill="none"
+            />
+          </g>
           <AtScale view={view}>
             <g
               transform={`translate(${left} ${top})`}
@@ -101,29 +135,60 @@ export function ObjectDrawing({
               }
             >
               <rect width={art.size.width.mm} height={art.size.height.mm} fill="transparent" />
-              <path d={art.path} fill={swatch} stroke="#12201f" strokeWidth="0.8" vectorEffect="non-scaling-stroke" />
+              <ArtLayers layers={art.layers} path={art.path} colours={colours.length > 0 ? colours : [swatch]} />
             </g>
           </AtScale>
-          <Dimension
-            from={px.x(left)}
-            to={px.x(right)}
-            at={px.y(bottom) + 4}
-            away={px.y(object.height) + (rulers ? 36 : 26)}
-            text={one(art.size.width)}
-          />
-          <Dimension
-            from={px.y(top)}
-            to={px.y(bottom)}
-            at={px.x(right) + 4}
-            away={px.x(object.width) + (rulers ? 48 : 42)}
-            text={one(art.size.height)}
-            upright
-          />
-          <SnagFlags snags={snags} x={(mm) => px.x(left + mm)} y={(mm) => px.y(top + mm)} />
-          {rulers && <Rulers view={view} width={width} height={height} units={units} />}
+          <g pointerEvents="none">
+            <Dimension
+              from={px.x(left)}
+              to={px.x(right)}
+              at={px.y(bottom) + 4}
+              away={px.y(Math.min(object.height, focus.top + focus.height)) + (rulers ? 36 : 26)}
+              text={one(art.size.width)}
+            />
+            <Dimension
+              from={px.y(top)}
+              to={px.y(bottom)}
+              at={px.x(right) + 4}
+              away={px.x(Math.min(object.width, focus.left + focus.width)) + (rulers ? 48 : 42)}
+              text={one(art.size.height)}
+              upright
+            />
+            <SnagFlags snags={snags} x={(mm) => px.x(left + mm)} y={(mm) => px.y(top + mm)} />
+            {rulers && <Rulers view={view} width={width} height={height} units={units} />}
+          </g>
         </svg>
       )}
     </div>
+  );
+}
+
+/** The films of a decal, the lowest drawn first. */
+export function ArtLayers({
+  layers,
+  path,
+  colours,
+}: {
+  layers?: Schemas['LayerView'][] | undefined;
+  path: string;
+  colours: string[];
+}) {
+  const paths = layers && layers.length > 0 ? layers.map((layer) => layer.path) : [path];
+  return (
+    <>
+      {paths
+        .map((d, nth) => (
+          <path
+            key={layers?.[nth]?.role ?? 'top'}
+            d={d}
+            fill={colours[nth] ?? colours[0]}
+            stroke="#12201f"
+            strokeWidth="0.8"
+            vectorEffect="non-scaling-stroke"
+          />
+        ))
+        .reverse()}
+    </>
   );
 }
 

@@ -60,9 +60,10 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
       <header className="shrink-0 bg-paper">
         <div className="flex h-[46px] items-center gap-5 px-5 text-[15px] max-lg:gap-3 max-lg:px-2">
           <span className="mr-auto font-label text-[22px] whitespace-nowrap">
-            <b className="font-semibold">Yelbo</b> <span className="text-ink2">{who.shop}</span>
+            <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-lg:hidden">{who.shop}</span>
           </span>
           <Quiet to="/stock">Stock</Quiet>
+          <Quiet to="/objects">Objects</Quiet>
           <Quiet to="/week">Week</Quiet>
           <Quiet to="/book">Book</Quiet>
           {who.role === 'owner' && <Quiet to="/figures">Figures</Quiet>}

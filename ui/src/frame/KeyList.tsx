@@ -8,6 +8,8 @@ const KEYS: [string, string][] = [
   ['Enter', 'the next move'],
   ['← ↑ → ↓', 'move the decal by a tick, with Shift by ten'],
   ['C', 'back to the middle'],
+  ['+ − 0', 'a drawing larger, smaller, whole'],
+  ['Alt with ← ↑ → ↓', 'move the view'],
   ['Ctrl Z, Ctrl Y', 'undo and redo a drawing'],
   ['Esc', 'close what is open'],
   ['?', 'this list'],

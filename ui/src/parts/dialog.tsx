@@ -63,19 +63,23 @@ export function Box({
   onClose,
   title,
   what,
+  wide = false,
   children,
 }: {
   open: boolean;
   onClose: () => void;
   title: string;
   what: string;
+  wide?: boolean;
   children: ReactNode;
 }) {
   return (
     <Dialog.Root open={open} onOpenChange={(next) => !next && onClose()}>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
-        <Dialog.Content className="outline-none fixed top-1/2 left-1/2 z-50 w-[min(520px,94vw)] -translate-x-1/2 -translate-y-1/2 border-2 border-ink bg-ground p-6">
+        <Dialog.Content
+          className={`outline-none fixed top-1/2 left-1/2 z-50 max-h-[96vh] -translate-x-1/2 -translate-y-1/2 overflow-auto border-2 border-ink bg-ground p-6 ${wide ? 'w-[min(860px,96vw)]' : 'w-[min(520px,94vw)]'}`}
+        >
           <Dialog.Title className="title">{title}</Dialog.Title>
           <Dialog.Description className="mt-1 mb-4 text-ink2">{what}</Dialog.Description>
           {children}

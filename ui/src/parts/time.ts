@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
 const moment = new Intl.DateTimeFormat('en-GB', {
@@ -32,12 +32,16 @@ export function useNow(every = 15_000): number {
   return now;
 }
 
-/** A value once it has not changed for a moment. */
+/** A value once it has not changed for a moment: told by what it says, not by which object says it. */
 export function useSettled<T>(value: T, after = 200): T {
   const [settled, setSettled] = useState(value);
+  const latest = useRef(value);
+  latest.current = value;
+  const says = JSON.stringify(value);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: the clock starts anew when what it says changes
   useEffect(() => {
-    const timer = setTimeout(() => setSettled(value), after);
+    const timer = setTimeout(() => setSettled(latest.current), after);
     return () => clearTimeout(timer);
-  }, [value, after]);
+  }, [says, after]);
   return settled;
 }

@@ -2,33 +2,18 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Answers, api, ask, type Docket } from '../../api/client';
-import { answersTo, docket as docketQuery, dockets, stock, useChange } from '../../api/queries';
+import { answersTo, docket as docketQuery, dockets, objects, stock, useChange } from '../../api/queries';
 import { Move, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
 import { Choice, SelectField, TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
+import { EMPTY, OF_OBJECT } from '../object/answers';
+import { ObjectFields } from '../object/ObjectFields';
+import { RosterDialog } from '../object/RosterDialog';
 import { StationList } from '../StationList';
 import { LiveAnswers } from './LiveAnswers';
 import { useKnownCustomers } from './useKnownCustomers';
-
-const EMPTY: Answers = {
-  customer: '',
-  contact: '',
-  words: '',
-  object: '',
-  surface: 'rectangle',
-  width: '',
-  height: '',
-  corner: '',
-  useOf: 'outdoor',
-  film: '',
-  quantity: '1',
-  neededOn: '',
-  appliedBy: 'shop',
-  note: '',
-  units: 'metric',
-};
 
 /** What was being typed when the page was left or lost, until it is kept on a docket. */
 const UNKEPT = 'yelbo.ask';
@@ -38,7 +23,7 @@ export function Ask() {
   const list = useQuery(dockets('ask'));
   const opened = useQuery({ ...docketQuery(Number(number)), enabled: Boolean(number) && number !== 'new' });
   return (
-    <div className="grid h-full grid-cols-[232px_1fr]">
+    <div className="grid h-full grid-cols-[232px_1fr] grid-rows-[minmax(0,1fr)]">
       <StationList
         title="Begun, not taken yet"
         query={list}
@@ -78,16 +63,31 @@ function unkept(): Answers {
   }
 }
 
+/** A field nobody has touched is not wrong yet. */
+function touched(answers: Answers, field: string): boolean {
+  const typed = answers[field as keyof Answers];
+  if (field.startsWith('keepOuts')) {
+    const [, nth, name] = field.split('.');
+    return name === undefined || answers.keepOuts[Number(nth)]?.[name as 'x'] !== '';
+  }
+  return typeof typed === 'string' && typed !== '' && field !== 'surface'
+    ? true
+    : field === 'surface' && answers.width + answers.diameter + answers.circumference + answers.upper !== '';
+}
+
 function Form({ docket }: { docket: Docket | null }) {
   const navigate = useNavigate();
   const { units } = useUnits();
-  const [answers, setAnswers] = useState<Answers>(() => ({ ...EMPTY, ...(docket?.answers ?? unkept()) }));
+  const [answers, setAnswers] = useState<Answers>(() => ({ ...EMPTY, ...(docket?.answers ?? unkept()) }) as Answers);
   const [tried, setTried] = useState(false);
   const films = useQuery(stock);
   const full = { ...answers, units };
   const live = useQuery(answersTo(useSettled(full, 220)));
-  const known = useKnownCustomers(answers.customer);
-  const set = (field: keyof Answers) => (value: string) => setAnswers((now) => ({ ...now, [field]: value }));
+  const customers = useKnownCustomers(answers.customer);
+  const library = useQuery(objects(useSettled(answers.object, 150)));
+  const [listing, setListing] = useState(false);
+  const change = (part: Partial<Answers>) => setAnswers((now) => ({ ...now, ...part }));
+  const set = (field: keyof Answers) => (value: string) => change({ [field]: value });
 
   useEffect(() => {
     if (!docket) {
@@ -114,18 +114,31 @@ function Form({ docket }: { docket: Docket | null }) {
   const said: Record<string, string> = tried
     ? Object.fromEntries((live.data?.wrong ?? []).map((field) => [field.field, field.says]))
     : {};
-  const wrong = (field: keyof Answers) =>
-    said[field] ?? (answers[field] !== '' ? live.data?.wrong.find((one) => one.field === field)?.says : undefined);
+  const wrong = (field: string) =>
+    said[field] ?? (touched(answers, field) ? live.data?.wrong.find((one) => one.field === field)?.says : undefined);
+  const known = library.data?.objects ?? [];
+  const setObject = (name: string) => {
+    const found = known.find((one) => one.name === name);
+    change(
+      found
+        ? {
+            object: name,
+            ...Object.fromEntries(OF_OBJECT.map((field) => [field, found.answers[field] ?? EMPTY[field]])),
+          }
+        : { object: name },
+    );
+  };
 
-  const contactOf = (name: string) => known.find((one) => one.name === name)?.contact;
+  const names = answers.roster.split('\n').filter((line) => line.trim() !== '').length;
+  const contactOf = (name: string) => customers.find((one) => one.name === name)?.contact;
   const setCustomer = (name: string) =>
     setAnswers((now) => ({ ...now, customer: name, contact: now.contact || contactOf(name) || '' }));
 
   return (
-    <div className="grid min-h-0 grid-cols-[1fr_330px]">
+    <div className="grid min-h-0 grid-cols-[1fr_330px] grid-rows-[minmax(0,1fr)]">
       <form
         id="ask"
-        className="min-h-0 overflow-auto bg-paper px-7 py-4"
+        className="relative min-h-0 overflow-auto bg-paper px-7 py-4"
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
@@ -141,7 +154,7 @@ function Form({ docket }: { docket: Docket | null }) {
               value={answers.customer}
               onChange={setCustomer}
               says={wrong('customer')}
-              list={known.map((one) => one.name)}
+              list={customers.map((one) => one.name)}
               autoFocus
             />
           </div>
@@ -149,58 +162,51 @@ function Form({ docket }: { docket: Docket | null }) {
             <TextField label="Reached at" value={answers.contact} onChange={set('contact')} says={wrong('contact')} />
           </div>
           <div className="col-span-6">
-            <TextField
-              label="What words"
-              hint="a new line for each line of the decal"
-              value={answers.words}
-              onChange={set('words')}
-              says={wrong('words')}
-              lines={2}
-            />
-          </div>
-          <div className="col-span-3">
-            <TextField label="On what" value={answers.object} onChange={set('object')} says={wrong('object')} />
-          </div>
-          <div className="col-span-3">
-            <Choice
-              label="Its shape"
-              value={answers.surface}
-              onChange={set('surface')}
-              options={[
-                { value: 'rectangle', label: 'Rectangle' },
-                { value: 'ellipse', label: 'Round or oval' },
-              ]}
-            />
-          </div>
-          <div className="col-span-2">
-            <TextField
-              label="Width"
-              hint={units === 'metric' ? 'mm' : 'in'}
-              value={answers.width}
-              onChange={set('width')}
-              says={wrong('width')}
-            />
-          </div>
-          <div className="col-span-2">
-            <TextField
-              label="Height"
-              hint={units === 'metric' ? 'mm' : 'in'}
-              value={answers.height}
-              onChange={set('height')}
-              says={wrong('height')}
-            />
-          </div>
-          <div className="col-span-2">
-            {answers.surface === 'rectangle' && (
+            {answers.roster === '' ? (
               <TextField
-                label="Corner radius"
-                hint="none if empty"
-                value={answers.corner}
-                onChange={set('corner')}
-                says={wrong('corner')}
+                label="What words"
+                hint="a new line for each line of the decal"
+                value={answers.words}
+                onChange={set('words')}
+                says={wrong('words')}
+                lines={2}
+              />
+            ) : (
+              <TextField
+                label={`${names} names, one decal each`}
+                hint="a stroke | parts the lines of one decal"
+                value={answers.roster}
+                onChange={set('roster')}
+                says={wrong('roster')}
+                lines={5}
               />
             )}
+            <p className="mt-1">
+              <button type="button" className="text-sm underline" onClick={() => setListing(true)}>
+                {answers.roster === '' ? 'A list of names instead: paste or drop a CSV' : 'Take another list'}
+              </button>
+              {answers.roster !== '' && (
+                <button type="button" className="ml-4 text-sm underline" onClick={() => change({ roster: '' })}>
+                  No list, the same words on each
+                </button>
+              )}
+            </p>
           </div>
+          <div className="col-span-6">
+            <TextField
+              label="On what"
+              hint={
+                known.some((one) => one.name === answers.object)
+                  ? 'one of the shop’s objects'
+                  : 'completes from the shop’s objects'
+              }
+              value={answers.object}
+              onChange={setObject}
+              says={wrong('object')}
+              list={known.map((one) => one.name)}
+            />
+          </div>
+          <ObjectFields answers={answers} set={change} wrong={wrong} />
           <div className="col-span-6">
             <Choice
               label="Used where"
@@ -255,6 +261,15 @@ function Form({ docket }: { docket: Docket | null }) {
           </div>
         </div>
       </form>
+      {listing && (
+        <RosterDialog
+          onClose={() => setListing(false)}
+          onTake={(roster) => {
+            change({ roster });
+            setListing(false);
+          }}
+        />
+      )}
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="Answers">
         <LiveAnswers
           answers={live.data}

@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Proof } from '../../api/client';
-import { docket as docketQuery, dockets, useChange } from '../../api/queries';
+import { docket as docketQuery, dockets, stock, useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
+import { PartsDrawing } from '../../drawing/SetDrawing';
 import {
   Both,
   Caution,
@@ -55,12 +56,20 @@ export function ProofStation() {
   );
 }
 
+const ORDER: Record<string, string> = {
+  'family-centre': 'given, FAMILY, middle name',
+  equal: 'given, middle, family name',
+  couple: 'given, shared FAMILY, given name',
+};
+
 function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
   const navigate = useNavigate();
   const [nth, setNth] = useState(latest.nth);
   const proof = docket.proofs.find((one) => one.nth === nth) ?? latest;
   const [by, setBy] = useState(docket.customer);
   const shown = useShown();
+  const films = useQuery(stock).data?.films ?? [];
+  const set = docket.design.setting;
   const approve = useChange(
     () =>
       ask(
@@ -85,17 +94,38 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
     <div className="grid min-h-0 grid-cols-[1fr_340px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
         <div className="min-h-0 flex-1">
-          {docket.thing && (
+          {docket.thing && proof.parts.length > 1 && (
+            <Scroll label="Every decal of the set" className="h-full bg-ground">
+              <PartsDrawing
+                parts={proof.parts}
+                thing={docket.thing}
+                swatch={docket.film?.swatch ?? '#12201f'}
+                films={films}
+              />
+            </Scroll>
+          )}
+          {docket.thing && proof.parts.length === 1 && (
             <ObjectDrawing
-              art={{ ...proof, object: docket.thing.size, outline: docket.thing.outline }}
+              films={films}
+              art={{
+                ...proof,
+                layers: proof.parts[0]?.layers ?? [],
+                object: docket.thing.size,
+                outline: docket.thing.outline,
+              }}
               swatch={docket.film?.swatch ?? '#12201f'}
               label={`Proof ${proof.nth}: ${proof.words.join(' ')} on ${docket.thing.name}, to scale`}
             />
           )}
         </div>
-        <section className="border-t border-rule bg-ground px-6 py-4" aria-label="Spelling, letter by letter">
+        <section
+          className="max-h-44 overflow-auto border-t border-rule bg-ground px-6 py-4"
+          aria-label="Spelling, letter by letter"
+          // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys scroll what has the focus
+          tabIndex={0}
+        >
           <h2 className="label mb-1">Read it out, letter by letter</h2>
-          {proof.words.map((word) => (
+          {(proof.parts.length > 1 ? proof.parts.flatMap((part) => part.lines) : proof.words).map((word) => (
             <p key={word} className="font-label text-[34px] leading-10 font-medium tracking-[0.34em] break-all">
               {word.replaceAll(' ', '␣')}
             </p>
@@ -118,7 +148,20 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
               ['from top', <Both key="t" length={proof.top} />],
               ['on', docket.thing ? `${docket.thing.name}, ${shown.size(docket.thing.size)}` : ''],
               ['film', docket.film && <FilmName film={docket.film} />],
-              ['how many', docket.quantity],
+              [
+                'how many',
+                proof.parts.length > 1 ? `${proof.parts.length} names, ${docket.quantity} of each` : docket.quantity,
+              ],
+              ...(proof.parts[0]?.layers ?? [])
+                .slice(1)
+                .map((layer): [string, ReactNode] => [
+                  'underneath',
+                  films.find((film) => film.id === layer.film)?.name ?? '',
+                ]),
+              ...(set.arrangement === 'monogram'
+                ? [['order', ORDER[set.order || 'family-centre']] as [string, ReactNode]]
+                : []),
+              ...(Number(set.condense) ? [['condensed', `${set.condense} %`] as [string, ReactNode]] : []),
               ['used', `${docket.useOf}, ${asDay(docket.neededAt)}`],
               ['applied by', docket.appliedHere ? 'the shop' : 'the customer'],
             ]}

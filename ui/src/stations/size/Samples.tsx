@@ -1,63 +1,82 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { api, ask, type Schemas } from '../../api/client';
 import { Section, useShown } from '../../parts/basics';
+import { SelectField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
 import type { Units } from '../../parts/units';
+import type { Drawing } from './useDrawing';
 
-/** The customer's own words in every face, what can be cut first. */
+/** The customer's own words in every face, what can be cut first, all at the scale of the object. */
 export function Samples({
   docket,
-  words,
+  drawing,
   units,
-  chosen,
+  object,
   onChoose,
 }: {
   docket: number;
-  words: string;
+  drawing: Drawing;
   units: Units;
-  chosen: string;
+  /** Width of the object laid flat, mm. */
+  object: number;
   onChoose: (face: string) => void;
 }) {
-  const settled = useSettled(words, 350);
-  const { data } = useQuery({
+  const [style, setStyle] = useState('');
+  const settled = useSettled({ words: drawing.words, setting: drawing.setting }, 180);
+  const { data, isFetching } = useQuery({
     queryKey: ['samples', docket, settled],
-    queryFn: () => ask(api.POST('/api/samples', { body: { docket, words: settled, face: '', units } })),
+    queryFn: () => ask(api.POST('/api/samples', { body: { docket, ...settled, face: '', units } })),
     placeholderData: keepPreviousData,
     retry: false,
   });
   const able = data?.samples.filter((sample) => sample.canBeCut).length ?? 0;
+  const styles = [...new Set((data?.samples ?? []).flatMap((sample) => sample.style.split(', ')))].sort();
+  const listed = data?.samples.filter((sample) => style === '' || sample.style.split(', ').includes(style));
   return (
     <Section title="In every face, the largest that fits">
+      <div className="mb-2">
+        <SelectField
+          label="Style"
+          value={style}
+          onChange={setStyle}
+          options={[{ value: '', label: 'All styles' }, ...styles.map((one) => ({ value: one, label: one }))]}
+        />
+      </div>
+      {data && (
+        <p className="mb-2 text-sm text-ink2" role="status">
+          {able} of {data.samples.length} can be cut in this film{isFetching ? ' · setting the words …' : ''}
+        </p>
+      )}
       {data === undefined && <p className="text-ink2">Setting the words …</p>}
       <div className="flex flex-col gap-2">
-        {data?.samples.map((sample) => (
+        {listed?.map((sample) => (
           <Sample
             key={sample.face}
             sample={sample}
-            chosen={sample.face === chosen}
+            object={object}
+            chosen={sample.face === drawing.face}
             onChoose={() => onChoose(sample.face)}
           />
         ))}
       </div>
-      {data && (
-        <p className="mt-2 text-sm text-ink2">
-          {able} of {data.samples.length} can be cut in this film at this size.
-        </p>
-      )}
     </Section>
   );
 }
 
 function Sample({
   sample,
+  object,
   chosen,
   onChoose,
 }: {
   sample: Schemas['SampleView'];
+  object: number;
   chosen: boolean;
   onChoose: () => void;
 }) {
   const shown = useShown();
+  const wide = sample.size ? Math.max(sample.size.width.mm, Math.min(object, 3 * sample.size.width.mm)) : 0;
   return (
     <button
       type="button"
@@ -67,18 +86,12 @@ function Sample({
     >
       {sample.path && sample.size && (
         <svg
-          className="h-10 w-full"
-          viewBox={`0 0 ${sample.size.width.mm} ${sample.size.height.mm}`}
-          preserveAspectRatio="xMinYMid meet"
+          className="max-h-16 w-full"
+          viewBox={`${(sample.size.width.mm - wide) / 2} 0 ${wide} ${sample.size.height.mm}`}
+          preserveAspectRatio="xMidYMid meet"
           aria-hidden="true"
         >
-          <path
-            d={sample.path}
-            fill={sample.canBeCut ? '#12201f' : 'none'}
-            stroke={sample.canBeCut ? 'none' : '#4d5e5c'}
-            strokeWidth="1"
-            vectorEffect="non-scaling-stroke"
-          />
+          <path d={sample.path} fill={sample.canBeCut ? '#12201f' : '#9aa8a5'} />
         </svg>
       )}
       <span className="mt-1 block text-sm">

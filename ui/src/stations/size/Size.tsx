@@ -1,21 +1,23 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
+import { Tabs } from 'radix-ui';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, ask, type Docket, type Fit, Problem } from '../../api/client';
-import { docket as docketQuery, dockets, useChange } from '../../api/queries';
-import { ObjectDrawing } from '../../drawing/ObjectDrawing';
-import { Facts, FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
+import { api, ask, type Docket, type Fit, Problem, type Schemas } from '../../api/client';
+import { docket as docketQuery, dockets, stock, useChange } from '../../api/queries';
+import { FilmName, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
+import { Board } from './Board';
+import { LayersPanel } from './LayersPanel';
+import { PlacePanel } from './PlacePanel';
 import { Samples } from './Samples';
+import { SetPanel } from './SetPanel';
+import { SettingPanel } from './SettingPanel';
 import { Snags } from './Snags';
 import { type Drawing, drawingOf, useDrawing } from './useDrawing';
-
-/** A tick of the tape, 1/16 in, and one of the metric rule. */
-const TICK = { imperial: 1.5875, metric: 1 };
 
 export function Size() {
   const { number } = useParams();
@@ -32,7 +34,7 @@ export function Size() {
         <Ready query={opened} what="the docket">
           {(docket) =>
             docket.state === 'sizing' ? (
-              <Board key={docket.number} docket={docket} />
+              <Desk key={docket.number} docket={docket} />
             ) : (
               <Elsewhere docket={docket} says="is not at Size" />
             )
@@ -43,31 +45,76 @@ export function Size() {
   );
 }
 
-function Board({ docket }: { docket: Docket }) {
+/** Where a field is to be seen: always, or in one of the tabs. */
+const SHOWN: Record<string, true | string> = {
+  words: true,
+  roster: true,
+  capHeight: true,
+  radius: 'setting',
+  tracking: 'setting',
+  condense: 'setting',
+  lineSpacing: 'setting',
+  offset: 'layers',
+  offsetFilm: 'layers',
+  base: 'layers',
+  baseFilm: 'layers',
+};
+
+function Desk({ docket }: { docket: Docket }) {
   const navigate = useNavigate();
   const { units } = useUnits();
-  const { drawing, change, undo, redo, canUndo, canRedo, written } = useDrawing(docket);
+  const history = useDrawing(docket);
+  const { drawing, change, written } = history;
   const shown = useShown();
-  const asked = { docket: docket.number, ...drawing, units };
-  const settled = useSettled(asked, 120);
+  const films = useQuery(stock).data?.films ?? [];
+  const isSet = drawing.roster.trim() !== '';
+  const { roster, ...single } = drawing;
+  const first = roster.split('\n').find((line) => line.trim() !== '') ?? '';
+  const words = isSet
+    ? first
+        .split('|')
+        .map((line) => line.trim())
+        .join('\n')
+    : drawing.words;
+  const settled = useSettled({ docket: docket.number, ...single, words, units }, 120);
+  const settledSet = useSettled(
+    {
+      docket: docket.number,
+      roster,
+      face: drawing.face,
+      capHeight: drawing.capHeight,
+      setting: drawing.setting,
+      units,
+    },
+    350,
+  );
   const fit = useQuery({
     queryKey: ['fit', settled],
     queryFn: () => ask(api.POST('/api/fit', { body: settled })),
     placeholderData: keepPreviousData,
     retry: false,
+    enabled: !isSet,
   });
   const check = useQuery({
     queryKey: ['check', settled],
     queryFn: () => ask(api.POST('/api/check', { body: settled })),
-    enabled: fit.isSuccess && !fit.isPlaceholderData,
+    enabled: !isSet && fit.isSuccess && !fit.isPlaceholderData,
     retry: false,
   });
-  const snags = check.data?.snags;
-  const problem = fit.error instanceof Problem ? fit.error : null;
+  const set = useQuery({
+    queryKey: ['set', settledSet],
+    queryFn: () => ask(api.POST('/api/set', { body: settledSet })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    enabled: isSet,
+  });
+  const error = isSet ? set.error : fit.error;
+  const problem = error instanceof Problem ? error : null;
+  const says = problem?.fields ?? {};
   // A wrong figure leaves the last good drawing on the board; the sentence stands at its field.
   const good = useRef(fit.data);
   good.current = fit.data ?? good.current;
-  const drawn = good.current;
+  const drawn = isSet ? undefined : good.current;
 
   const keep = useChange(
     (proof: boolean) =>
@@ -86,114 +133,149 @@ function Board({ docket }: { docket: Docket }) {
   );
   useAutoKeep(docket, drawing, keep.isPending, () => keep.mutate(false));
 
-  const moved = (dx: number, dy: number) =>
-    drawn && change({ left: `${(drawn.left.mm + dx).toFixed(2)}mm`, top: `${(drawn.top.mm + dy).toFixed(2)}mm` });
-  const centre = () => change({ left: '', top: '' });
-
+  const [tab, setTab] = useState('faces');
+  const suggested = isSet ? set.data?.suggestedOffset : drawn?.suggestedOffset;
   return (
-    <div className="grid min-h-0 grid-cols-[1fr_316px]">
+    <div className="grid min-h-0 grid-cols-[1fr_326px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
-        <div
-          role="application"
-          className="relative min-h-0 flex-1"
-          aria-label="Drawing. Arrow keys move the decal by a tick, with Shift by ten; C centres it."
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys move the decal while the drawing has the focus
-          tabIndex={0}
-          onKeyDown={(event) => {
-            const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
-            if (way) {
-              event.preventDefault();
-              const by = TICK[units] * (event.shiftKey ? 10 : 1);
-              moved((way[0] ?? 0) * by, (way[1] ?? 0) * by);
-            } else if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)) {
-              event.preventDefault();
-              event.shiftKey ? redo() : undo();
-            } else if (event.key.toLowerCase() === 'y' && (event.ctrlKey || event.metaKey)) {
-              event.preventDefault();
-              redo();
-            } else if (event.key === 'c') {
-              centre();
-            }
-          }}
-        >
-          {drawn ? (
-            <ObjectDrawing
-              art={drawn}
-              swatch={docket.film?.swatch ?? '#12201f'}
-              snags={snags ?? []}
-              onMove={moved}
-              label={`${drawing.words} on ${docket.thing?.name}, to scale`}
-            />
-          ) : (
-            <div className="h-full bg-paper p-10">
-              {problem ? <Trouble says={problem.message} /> : <p role="status">Drawing …</p>}
-            </div>
-          )}
-          <div className="absolute top-8 right-2 flex gap-1">
-            <Move onClick={undo} disabled={!canUndo} aria-label="Undo">
-              Undo
-            </Move>
-            <Move onClick={redo} disabled={!canRedo} aria-label="Redo">
-              Redo
-            </Move>
-            <Move onClick={centre} disabled={drawing.left === '' && drawing.top === ''} keys="C">
-              Middle
-            </Move>
-          </div>
-        </div>
+        <Board
+          docket={docket}
+          history={history}
+          drawn={drawn}
+          set={isSet ? set.data : undefined}
+          setting={isSet && set.isFetching}
+          films={films}
+          snags={check.data?.snags ?? []}
+          problem={problem}
+        />
         <Figures
           fit={drawn}
+          set={isSet ? set.data : undefined}
           weeding={check.data?.weeding}
           drawing={drawing}
           change={change}
-          says={problem?.fields.capHeight}
+          says={says.capHeight}
         />
       </div>
       <aside className="flex min-h-0 flex-col bg-ground" aria-label="Lettering">
-        <div className="min-h-0 flex-1 overflow-auto p-4">
+        <div className="relative min-h-0 flex-1 overflow-auto p-4">
           <Section title="The order">
             <p className="mb-1 font-label text-xl leading-6 font-semibold">{docket.customer}</p>
-            <Facts
-              rows={[
-                ['on', docket.thing ? `${docket.thing.name}, ${shown.size(docket.thing.size)}` : ''],
-                ['film', docket.film && <FilmName film={docket.film} />],
-                ['used', `${docket.useOf}, ${asDay(docket.neededAt)}`],
-              ]}
-            />
+            <p className="text-[15px]">
+              {docket.thing && `${docket.thing.name}, ${shown.size(docket.thing.wall)}`}
+              {docket.thing && docket.thing.panes > 1 && `, ${docket.thing.panes} panes, one decal each`}
+            </p>
+            <div className="mt-1 flex flex-wrap items-center gap-x-3 text-[15px]">
+              {docket.film && <FilmName film={docket.film} />}
+              <span className="text-ink2">
+                {docket.useOf}, {asDay(docket.neededAt)}
+              </span>
+            </div>
           </Section>
           <div className="mb-4">
-            <TextField
-              label="Words"
-              value={drawing.words}
-              onChange={(words) => change({ words })}
-              lines={2}
-              says={problem?.fields.words}
-            />
+            {isSet ? (
+              <TextField
+                label="Names, one decal each"
+                hint="| parts lines"
+                value={drawing.roster}
+                onChange={(value) => change({ roster: value })}
+                lines={6}
+                says={says.roster}
+              />
+            ) : (
+              <TextField
+                label="Words"
+                value={drawing.words}
+                onChange={(value) => change({ words: value })}
+                lines={2}
+                says={says.words ?? drawn?.tooLong ?? undefined}
+              />
+            )}
           </div>
-          <Snags snags={snags} onCure={change} />
-          <Samples
-            docket={docket.number}
-            words={drawing.words}
-            units={units}
-            chosen={drawing.face}
-            onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
-          />
+          {isSet ? (
+            <SetPanel set={set.data} drawing={drawing} change={change} />
+          ) : (
+            <Snags snags={check.data?.snags} onCure={change} />
+          )}
+          <Tabs.Root value={tab} onValueChange={setTab}>
+            <Tabs.List className="mb-3 flex border-b border-ink" aria-label="Lettering">
+              {[
+                ['faces', 'Faces'],
+                ['setting', 'Setting'],
+                ['layers', 'Layers'],
+                ...(isSet ? [] : [['place', 'Place']]),
+              ].map(([value, label]) => (
+                <Tabs.Trigger
+                  key={value}
+                  value={value ?? ''}
+                  className="flex-1 py-2 data-[state=active]:bg-ink data-[state=active]:font-semibold data-[state=active]:text-paper"
+                >
+                  {label}
+                </Tabs.Trigger>
+              ))}
+            </Tabs.List>
+            <Tabs.Content value="faces">
+              <Samples
+                docket={docket.number}
+                drawing={{ ...drawing, words: isSet ? longest(roster) : drawing.words }}
+                units={units}
+                object={docket.thing?.wall.width.mm ?? 100}
+                onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
+              />
+            </Tabs.Content>
+            <Tabs.Content value="setting">
+              <SettingPanel
+                docket={docket.number}
+                drawing={{ ...drawing, words }}
+                units={units}
+                fit={drawn}
+                change={change}
+                says={says}
+              />
+            </Tabs.Content>
+            <Tabs.Content value="layers">
+              <LayersPanel
+                drawing={drawing}
+                films={films.filter((film) => film.id !== docket.film?.id)}
+                suggested={suggested}
+                change={change}
+                says={says}
+              />
+            </Tabs.Content>
+            <Tabs.Content value="place">
+              <PlacePanel docket={docket.number} drawing={drawing} units={units} fit={drawn} change={change} />
+            </Tabs.Content>
+          </Tabs.Root>
         </div>
         <div className="flex flex-col gap-2 border-t border-rule p-4">
           <Trouble
             says={
-              keep.error?.message ??
-              (problem && !problem.fields.words && !problem.fields.capHeight ? problem.message : null)
+              (problem ? null : keep.error?.message) ??
+              (problem && !Object.keys(says).some((field) => SHOWN[field] === true || SHOWN[field] === tab)
+                ? problem.message
+                : null)
             }
           />
-          <NextMove onClick={() => keep.mutate(true)} disabled={keep.isPending || !fit.data || Boolean(problem)}>
-            Make the proof
+          <NextMove
+            onClick={() => keep.mutate(true)}
+            disabled={keep.isPending || Boolean(problem) || (isSet ? !set.data : !fit.data)}
+          >
+            {isSet ? `Make the proof of ${set.data?.members.length ?? '…'}` : 'Make the proof'}
           </NextMove>
         </div>
       </aside>
     </div>
   );
 }
+
+/** The line of a roster with most letters, to be looked at in every face. */
+const longest = (roster: string) =>
+  roster
+    .split('\n')
+    .reduce((most, line) => (line.length > most.length ? line : most), '')
+    .split('|')
+    .map((line) => line.trim())
+    .join('\n');
 
 /** Keeps the drawing on the docket a moment after the last change, or when another docket is opened before that. */
 function useAutoKeep(docket: Docket, drawing: Drawing, busy: boolean, keep: () => void) {
@@ -220,20 +302,23 @@ function useAutoKeep(docket: Docket, drawing: Drawing, busy: boolean, keep: () =
 
 function Figures({
   fit,
+  set,
   weeding,
   drawing,
   change,
   says,
 }: {
   fit: Fit | undefined;
+  set: Schemas['SetView'] | undefined;
   weeding: number | undefined;
   drawing: Drawing;
   change: (part: Partial<Drawing>) => void;
   says?: string;
 }) {
   const shown = useShown();
+  const smallest = set?.members[set.deciding];
   return (
-    <div className="grid shrink-0 grid-cols-[150px_1.1fr_1.5fr_1.3fr_1fr] items-start gap-5 border-t border-rule bg-ground px-5 py-3">
+    <div className="grid shrink-0 grid-cols-[120px_0.8fr_1.25fr_1.15fr_0.9fr] items-start gap-4 border-t border-rule bg-ground px-4 py-3">
       <TextField
         label="Letter height"
         placeholder="the largest"
@@ -248,13 +333,30 @@ function Figures({
           <Figure
             name="From left, from top"
             first={`${shown.bare(fit.left)}, ${shown.one(fit.top)}`}
-            second={`clearance ${shown.one(fit.clearance)}`}
+            second={
+              fit.bent && fit.droop
+                ? `droop ${shown.one(fit.droop)}, bent`
+                : fit.strain !== null
+                  ? `strain ${fit.strain} %`
+                  : `clearance ${shown.one(fit.clearance)}`
+            }
           />
           <Figure
             name="Film"
             first={`${fit.film} cm²`}
             second={weeding === undefined ? 'checking …' : `${Math.max(1, Math.round(weeding))} min to weed`}
           />
+        </>
+      )}
+      {set && (
+        <>
+          <Figure name="Letters, all" first={shown.one(set.capHeight)} second={shown.other(set.capHeight)} />
+          <Figure
+            name="Decided by"
+            first={smallest?.lines.join(' ') ?? ''}
+            second={smallest ? shown.size(smallest.size) : ''}
+          />
+          <Figure name="Decals" first={String(set.members.length)} second="one letter height" />
         </>
       )}
     </div>
@@ -265,7 +367,9 @@ function Figure({ name, first, second }: { name: string; first: string; second: 
   return (
     <div className="min-w-0">
       <div className="label whitespace-nowrap">{name}</div>
-      <div className="font-label text-[25px] leading-8 font-semibold whitespace-nowrap">{first}</div>
+      <div className="truncate font-label text-[22px] leading-8 font-semibold whitespace-nowrap" title={first}>
+        {first}
+      </div>
       <div className="text-sm whitespace-nowrap text-ink2">{second}</div>
     </div>
   );

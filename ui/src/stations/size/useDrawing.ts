@@ -1,13 +1,39 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Docket } from '../../api/client';
+import type { Docket, Setting } from '../../api/client';
 
 /** What is decided at Size: lengths as typed, empty for the rule's own answer. */
-export type Drawing = { words: string; face: string; capHeight: string; left: string; top: string };
+export type Drawing = {
+  words: string;
+  roster: string;
+  face: string;
+  capHeight: string;
+  left: string;
+  top: string;
+  setting: Setting;
+};
+
+export const USUAL: Setting = {
+  arrangement: '',
+  tracking: '',
+  radius: '',
+  order: '',
+  shape: '',
+  frame: '',
+  lineSpacing: '',
+  align: '',
+  condense: '',
+  offset: '',
+  offsetFilm: '',
+  base: '',
+  baseFilm: '',
+};
 
 const MOST_STEPS = 100;
 
 export const drawingOf = (docket: Docket): Drawing => ({
   words: docket.words.join('\n'),
+  roster: docket.roster,
+  setting: { ...USUAL, ...docket.design.setting },
   face: docket.design.face,
   capHeight: docket.design.capHeight ? `${docket.design.capHeight.mm}mm` : '',
   left: docket.design.left ? `${docket.design.left.mm}mm` : '',
@@ -20,7 +46,7 @@ const unkept = (number: number) => `yelbo.size.${number}`;
 function lastDrawn(docket: Docket): Drawing {
   try {
     const left = JSON.parse(localStorage.getItem(unkept(docket.number)) ?? 'null');
-    return left?.version === docket.version ? left.drawing : drawingOf(docket);
+    return left?.version === docket.version ? { ...drawingOf(docket), ...left.drawing } : drawingOf(docket);
   } catch {
     return drawingOf(docket);
   }
@@ -38,7 +64,7 @@ export function useDrawing(docket: Docket) {
   const change = useCallback((part: Partial<Drawing>) => {
     setState((old) => {
       const what = Object.keys(part).join();
-      const typing = what === old.last && (what === 'words' || what === 'capHeight');
+      const typing = what === old.last && (what === 'words' || what === 'capHeight' || what === 'roster');
       return {
         now: { ...old.now, ...part },
         before: typing ? old.before : [...old.before, old.now].slice(-MOST_STEPS),

@@ -1,0 +1,113 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Answers } from '../../api/client';
+import { kinds as kindsQuery } from '../../api/queries';
+import { Move } from '../../parts/basics';
+import { Choice, SelectField, TextField } from '../../parts/fields';
+import { useUnits } from '../../parts/units';
+import type { Change, Wrong } from './answers';
+import { KeepOuts } from './KeepOuts';
+import { PhotoTrace } from './PhotoTrace';
+
+type Typed = { [K in keyof Answers]: Answers[K] extends string ? K : never }[keyof Answers];
+
+/** What is measured of an object: the fields of its kind, and what has to stay clear. */
+export function ObjectFields({
+  answers,
+  set,
+  wrong,
+  onPhoto,
+}: {
+  answers: Answers;
+  set: Change;
+  wrong: Wrong;
+  /** Told which photo the outline was traced from. */
+  onPhoto?: (photo: string) => void;
+}) {
+  const { data } = useQuery(kindsQuery);
+  const { units } = useUnits();
+  const [tracing, setTracing] = useState(false);
+  const kind = data?.kinds.find((one) => one.kind === answers.surface);
+  const unit = units === 'metric' ? 'mm' : 'in';
+  const field = (name: Typed, label: string, hint?: string) => (
+    <div key={name} className="col-span-2">
+      <TextField
+        label={label}
+        hint={hint}
+        value={answers[name]}
+        onChange={(value) => set({ [name]: value })}
+        says={wrong(name)}
+      />
+    </div>
+  );
+  return (
+    <>
+      <div className="col-span-3">
+        <SelectField
+          label="Its shape"
+          value={answers.surface}
+          onChange={(surface) => set({ surface })}
+          says={wrong('surface')}
+          options={(data?.kinds ?? [{ kind: answers.surface, says: '…', lengths: [] }]).map((one) => ({
+            value: one.kind,
+            label: one.says,
+          }))}
+        />
+      </div>
+      <div className="col-span-3">
+        <SelectField
+          label="Made of"
+          value={answers.material}
+          onChange={(material) => set({ material })}
+          says={wrong('material')}
+          options={[
+            { value: '', label: 'Not said' },
+            ...(data?.materials ?? []).map((one) => ({ value: one.value, label: one.says })),
+          ]}
+        />
+      </div>
+      {answers.surface === 'outline' && (
+        <div className="col-span-2">
+          <div className="label mb-1">Outline</div>
+          <Move className="w-full" onClick={() => setTracing(true)}>
+            {answers.outline ? 'Traced · trace again' : 'From a photo or SVG …'}
+          </Move>
+          {wrong('outline') && <p className="mt-1 text-sm font-medium text-signal-ink">{wrong('outline')}</p>}
+        </div>
+      )}
+      {kind?.lengths.map((length) =>
+        field(length.name as Typed, length.says, length.needed ? unit : `${unit}, or empty`),
+      )}
+      {answers.surface === 'polygon' && field('sides', 'Sides', '6 for a hexagon')}
+      {answers.surface === 'panes' && field('panes', 'How many panes')}
+      {answers.surface === 'panel' && field('readFrom', 'Read from', 'metres')}
+      {(answers.surface === 'cylinder' || answers.surface === 'taper') && field('seen', 'Seen from front', 'degrees')}
+      {answers.surface === 'taper' && (
+        <div className="col-span-4">
+          <Choice
+            label="Wide end"
+            value={answers.wideEnd || 'top'}
+            onChange={(wideEnd) => set({ wideEnd })}
+            options={[
+              { value: 'top', label: 'At the top' },
+              { value: 'bottom', label: 'At the bottom' },
+            ]}
+          />
+        </div>
+      )}
+      <div className="col-span-6">
+        <KeepOuts answers={answers} set={set} wrong={wrong} known={data?.keepOuts ?? []} />
+      </div>
+      {tracing && (
+        <PhotoTrace
+          onClose={() => setTracing(false)}
+          onTraced={(outline, photo) => {
+            set({ outline });
+            onPhoto?.(photo);
+            setTracing(false);
+          }}
+        />
+      )}
+    </>
+  );
+}

@@ -1,0 +1,68 @@
+import type { Film, Length, Setting } from '../../api/client';
+import { Move, Section, useShown } from '../../parts/basics';
+import { SelectField, TextField } from '../../parts/fields';
+import type { Drawing } from './useDrawing';
+
+/** What lies underneath the letters: rims of other films, all in one register. */
+export function LayersPanel({
+  drawing,
+  films,
+  suggested,
+  change,
+  says,
+}: {
+  drawing: Drawing;
+  films: Film[];
+  suggested: Length | undefined;
+  change: (part: Partial<Drawing>) => void;
+  says: Record<string, string>;
+}) {
+  const { setting } = drawing;
+  const shown = useShown();
+  const set = (part: Partial<Setting>) => change({ setting: { ...setting, ...part } });
+  const names = [
+    { value: '', label: 'Choose a film' },
+    ...films.map((film) => ({ value: String(film.id), label: film.name })),
+  ];
+  const layer = (width: 'offset' | 'base', film: 'offsetFilm' | 'baseFilm', title: string) => (
+    <div className="grid grid-cols-[110px_1fr] items-start gap-3">
+      <TextField
+        label={title}
+        placeholder="none"
+        value={setting[width]}
+        onChange={(value) => set({ [width]: value })}
+        says={says[width]}
+      />
+      <SelectField
+        label="of"
+        value={setting[film]}
+        onChange={(value) => set({ [film]: value })}
+        says={says[film]}
+        options={names}
+      />
+    </div>
+  );
+  return (
+    <Section title="Layers underneath">
+      <div className="flex flex-col gap-3">
+        <p className="text-sm text-ink2">
+          An even rim round the letters in another film lets a pale or patterned one be read on a dark object.
+        </p>
+        {layer('offset', 'offsetFilm', 'Rim')}
+        {suggested && setting.offset === '' && (
+          <Move
+            onClick={() =>
+              set({ offset: `${suggested.mm}mm`, offsetFilm: setting.offsetFilm || String(films[0]?.id ?? '') })
+            }
+          >
+            Take the usual rim, {shown.one(suggested)}
+          </Move>
+        )}
+        {setting.offset !== '' && layer('base', 'baseFilm', 'Rim below')}
+        {setting.offset !== '' && (
+          <Move onClick={() => set({ offset: '', offsetFilm: '', base: '', baseFilm: '' })}>No layers underneath</Move>
+        )}
+      </div>
+    </Section>
+  );
+}

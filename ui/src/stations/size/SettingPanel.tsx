@@ -1,0 +1,189 @@
+import { useQuery } from '@tanstack/react-query';
+import { api, ask, type Fit, type Setting } from '../../api/client';
+import { Section, useShown } from '../../parts/basics';
+import { Choice, SelectField, TextField } from '../../parts/fields';
+import { useSettled } from '../../parts/time';
+import type { Units } from '../../parts/units';
+import type { Drawing } from './useDrawing';
+
+const ARRANGEMENTS = [
+  { value: '', label: 'As the lines are' },
+  { value: 'arc-up', label: 'Arc, rising in the middle' },
+  { value: 'arc-down', label: 'Arc, hanging in the middle' },
+  { value: 'ring', label: 'Ring, above and below' },
+  { value: 'monogram', label: 'Monogram, three letters' },
+  { value: 'initial', label: 'Big initial, name across' },
+  { value: 'knockout', label: 'Cut out of a solid' },
+];
+
+const ORDERS = [
+  { value: 'family-centre', label: 'Given, FAMILY, middle name' },
+  { value: 'equal', label: 'Given, middle, family, all alike' },
+  { value: 'couple', label: 'Given, shared FAMILY, given' },
+];
+
+/** How the words are set: arrangement, spacing, frame, and each word's case. */
+export function SettingPanel({
+  docket,
+  drawing,
+  units,
+  fit,
+  change,
+  says,
+}: {
+  docket: number;
+  drawing: Drawing;
+  units: Units;
+  fit: Fit | undefined;
+  change: (part: Partial<Drawing>) => void;
+  says: Record<string, string>;
+}) {
+  const { setting } = drawing;
+  const shown = useShown();
+  const set = (part: Partial<Setting>) => change({ setting: { ...setting, ...part }, left: '', top: '' });
+  const figure = (name: keyof Setting, label: string, hint: string, placeholder: string) => (
+    <TextField
+      label={label}
+      hint={hint}
+      placeholder={placeholder}
+      value={setting[name]}
+      onChange={(value) => set({ [name]: value })}
+      says={says[name]}
+    />
+  );
+  const round = ['arc-up', 'arc-down', 'ring'].includes(setting.arrangement);
+  return (
+    <Section title="How they are set">
+      <div className="flex flex-col gap-3">
+        <SelectField
+          label="Arrangement"
+          value={setting.arrangement}
+          onChange={(arrangement) => set({ arrangement, radius: '' })}
+          options={ARRANGEMENTS}
+        />
+        {setting.arrangement === 'monogram' && (
+          <SelectField
+            label="Order: write given, middle or second, family"
+            value={setting.order || 'family-centre'}
+            onChange={(order) => set({ order })}
+            options={ORDERS}
+          />
+        )}
+        {setting.arrangement === 'knockout' && (
+          <SelectField
+            label="Solid"
+            value={setting.shape || 'rounded'}
+            onChange={(shape) => set({ shape })}
+            options={[
+              { value: 'rounded', label: 'Rectangle, round corners' },
+              { value: 'rectangle', label: 'Rectangle' },
+              { value: 'ellipse', label: 'Oval' },
+              { value: 'polygon', label: 'Hexagon' },
+            ]}
+          />
+        )}
+        {round &&
+          figure(
+            'radius',
+            'Radius of the circle',
+            units === 'metric' ? 'mm' : 'in',
+            fit?.radius ? shown.one(fit.radius) : 'by the words',
+          )}
+        <SelectField
+          label="Frame"
+          value={setting.frame}
+          onChange={(frame) => set({ frame })}
+          options={[
+            { value: '', label: 'None' },
+            { value: 'rule', label: 'Rule' },
+            { value: 'ring', label: 'Ring' },
+            { value: 'double-ring', label: 'Double ring' },
+            { value: 'polygon', label: 'Hexagon' },
+          ]}
+        />
+        <div className="grid grid-cols-2 gap-3">
+          {figure('tracking', 'Tracking', '1/1000 em', '0')}
+          {figure('condense', 'Condense', '%, up to 8', '0')}
+          {figure('lineSpacing', 'Between lines', '% of height', '25')}
+        </div>
+        {drawing.words.includes('\n') && setting.arrangement === '' && (
+          <Choice
+            label="Lines start"
+            value={setting.align || 'centre'}
+            onChange={(align) => set({ align })}
+            options={[
+              { value: 'left', label: 'Left' },
+              { value: 'centre', label: 'Centred' },
+              { value: 'right', label: 'Right' },
+            ]}
+          />
+        )}
+        {fit && fit.condense !== 0 && (
+          <p className="text-sm">
+            {fit.condense > 0 ? 'Condensed' : 'Expanded'} by {Math.abs(fit.condense)} %: it is said on the proof.
+          </p>
+        )}
+        <Cases docket={docket} drawing={drawing} units={units} change={change} />
+      </div>
+    </Section>
+  );
+}
+
+/** Each word as typed and in its other cases, drawn: some faces read better in capitals, some do not. */
+function Cases({
+  docket,
+  drawing,
+  units,
+  change,
+}: {
+  docket: number;
+  drawing: Drawing;
+  units: Units;
+  change: (part: Partial<Drawing>) => void;
+}) {
+  const settled = useSettled({ words: drawing.words, face: drawing.face }, 250);
+  const { data } = useQuery({
+    queryKey: ['cases', docket, settled],
+    queryFn: () => ask(api.POST('/api/cases', { body: { docket, ...settled, units } })),
+    retry: false,
+  });
+  const put = (line: number, nth: number, text: string) =>
+    change({
+      words: drawing.words
+        .split('\n')
+        .filter((one) => one.trim() !== '')
+        .map((one, at) => {
+          let word = -1;
+          return at === line ? one.replace(/\S+/g, (old) => (++word === nth ? text : old)) : one;
+        })
+        .join('\n'),
+    });
+  return (
+    <div>
+      <div className="label mb-1">Case of each word</div>
+      {data?.words.slice(0, 8).map((word) => (
+        <div key={`${word.line}-${word.nth}`} className="mb-1.5 flex flex-wrap gap-1.5">
+          {word.cases.map((one, nth) => (
+            <button
+              key={one.text}
+              type="button"
+              aria-pressed={nth === 0}
+              aria-label={one.text}
+              className={`bg-paper px-2 py-1 hover:bg-white ${nth === 0 ? 'border-2 border-ink' : 'border border-rule'}`}
+              onClick={() => put(word.line, word.nth, one.text)}
+            >
+              <svg
+                height="22"
+                width={Math.min(120, (22 * one.size.width.mm) / one.size.height.mm)}
+                viewBox={`0 0 ${one.size.width.mm} ${one.size.height.mm}`}
+                aria-hidden="true"
+              >
+                <path d={one.path} fill="#12201f" />
+              </svg>
+            </button>
+          ))}
+        </div>
+      ))}
+    </div>
+  );
+}
