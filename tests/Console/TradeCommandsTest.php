@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Console;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\SvgPath;
 
 /** The console contracts, called as a script would: a document in, a document or one error line out. */
@@ -80,6 +81,64 @@ final class TradeCommandsTest extends TestCase
         self::assertGreaterThan($set['capHeight'], $set['members'][0]['alone']);
     }
 
+    public function testFitOnEverySurface(): void
+    {
+        $lettering = ['face' => 'oswald', 'lines' => ['Teal']];
+        foreach ([
+            ['surface' => 'polygon', 'sides' => 6, 'width' => 115, 'height' => 100],
+            ['surface' => 'ring', 'inner' => ['width' => 40, 'height' => 40], 'outer' => ['width' => 120, 'height' => 120]],
+            ['surface' => 'outline', 'path' => 'M10 50C10 10 60 0 100 20S190 0 190 50S140 110 100 80S10 100 10 50Z'],
+            ['surface' => 'cylinder', 'circumference' => 258, 'height' => 95],
+            ['surface' => 'taper', 'top' => 942.5, 'bottom' => 628.3, 'slant' => 250],
+            ['surface' => 'ball', 'diameter' => 150],
+        ] as $object) {
+            $answer = $this->answer('trade:fit', ['object' => $object, 'lettering' => $lettering]);
+            $art = SvgPath::read($answer['layers'][0]['path'])->moved((int) round(1000 * $answer['at']['left']), (int) round(1000 * $answer['at']['top']));
+            self::assertTrue(Geos::covers(Geos::grow(SvgPath::read($answer['safe']), 4), $art), $object['surface']);
+            self::assertGreaterThan(5, $answer['capHeight']);
+        }
+        $taper = $this->answer('trade:fit', ['object' => ['surface' => 'taper', 'top' => 942.5, 'bottom' => 628.3, 'slant' => 250], 'lettering' => $lettering, 'capHeight' => 60]);
+        self::assertContains('droop', array_column($taper['snags'], 'code'));
+        $ball = $this->answer('trade:fit', ['object' => ['surface' => 'ball', 'diameter' => 60], 'lettering' => $lettering, 'capHeight' => 20]);
+        self::assertContains('ball-strain', array_column($ball['snags'], 'code'));
+        self::assertContains('outside-safe-area', array_column($ball['snags'], 'code'));
+        $kept = $this->answer('trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60], 'keepOuts' => ['M40 0H60V30H40Z'], 'lettering' => $lettering]);
+        $free = $this->answer('trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60], 'lettering' => $lettering]);
+        self::assertLessThan($free['capHeight'], $kept['capHeight']);
+        self::assertContains('too-large-for-machine', array_column($this->answer('trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 900, 'height' => 600], 'lettering' => $lettering])['snags'], 'code'));
+    }
+
+    public function testLetterInEveryArrangement(): void
+    {
+        foreach ([
+            ['arrangement' => 'arc-up', 'lines' => ['BOAT'], 'radius' => 120],
+            ['arrangement' => 'arc-down', 'lines' => ['BOAT'], 'radius' => 120],
+            ['arrangement' => 'ring', 'lines' => ['BOAT', 'CLUB'], 'radius' => 80],
+            ['arrangement' => 'monogram', 'lines' => ['A', 'B', 'C'], 'order' => 'couple'],
+            ['arrangement' => 'initial', 'lines' => ['Boat']],
+            ['arrangement' => 'knockout', 'lines' => ['BOAT'], 'shape' => 'ellipse'],
+            ['arrangement' => 'stack', 'lines' => ['BO', 'AT'], 'frame' => 'double-ring'],
+        ] as $set) {
+            $answer = $this->answer('trade:letter', ['face' => 'bebas', 'capHeight' => 40, ...$set]);
+            $top = SvgPath::read($answer['layers'][0]['path']);
+            self::assertCount($answer['layers'][0]['keeps'], $top->polygons, $set['arrangement']);
+            self::assertSame($answer['layers'][0]['counters'], $top->holes());
+        }
+    }
+
+    public function testDevelop(): void
+    {
+        $answer = $this->answer('trade:develop', ['top' => 942.5, 'bottom' => 628.3, 'slant' => 250, 'baseline' => 125, 'width' => 180, 'path' => 'M0 0H180V40H0Z']);
+        $radius = 250 * 942.5 / (942.5 - 628.3);
+        self::assertEqualsWithDelta([$radius, rad2deg(942.5 / $radius), ($radius - 125) * (1 - cos(180 / (2 * ($radius - 125))))], [$answer['apexRadius'], $answer['sweep'], $answer['droop']], 0.001);
+        self::assertTrue($answer['bend']);
+        $box = SvgPath::read($answer['path'])->box();
+        self::assertEqualsWithDelta(40 + $answer['droop'], $box->bottom / 1000, 0.01);
+        $straight = $this->answer('trade:develop', ['top' => 942.5, 'bottom' => 628.3, 'slant' => 250, 'baseline' => 125, 'width' => 60, 'path' => 'M0 0H60V40H0Z']);
+        self::assertFalse($straight['bend']);
+        self::assertSame(60_000, SvgPath::read($straight['path'])->box()->width());
+    }
+
     public function testNest(): void
     {
         $answer = $this->answer('trade:nest', [
@@ -134,6 +193,17 @@ final class TradeCommandsTest extends TestCase
         yield 'a negative width' => ['trade:fit', ['object' => ['surface' => 'ellipse', 'width' => -1, 'height' => 60], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'bad-value', '/object/width'];
         yield 'a corner that eats the side' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 10, 'height' => 60, 'corner' => 6], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'absurd-corner', '/object/corner'];
         yield 'an unknown key deep inside' => ['trade:fit', ['object' => ['surface' => 'ellipse', 'width' => 10, 'height' => 60, 'depth' => 1], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'unknown-key', '/object/depth'];
+        yield 'a badge wider than what is round it' => ['trade:fit', ['object' => ['surface' => 'ring', 'inner' => ['width' => 130, 'height' => 60], 'outer' => ['width' => 120, 'height' => 120]], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'ring-inside-out', '/object/inner'];
+        yield 'a negative badge' => ['trade:fit', ['object' => ['surface' => 'ring', 'inner' => ['width' => -1, 'height' => 60], 'outer' => ['width' => 120, 'height' => 120]], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'bad-value', '/object/inner/width'];
+        yield 'a taper the wrong way' => ['trade:fit', ['object' => ['surface' => 'taper', 'top' => 100, 'bottom' => 200, 'slant' => 90], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'taper-upside-down', '/object/bottom'];
+        yield 'a taper that is none' => ['trade:develop', ['top' => 200, 'bottom' => 200, 'slant' => 90], 'not-a-taper', '/bottom'];
+        yield 'a slant too short' => ['trade:develop', ['top' => 900, 'bottom' => 100, 'slant' => 50], 'slant-too-short', '/slant'];
+        yield 'a baseline beyond the wall' => ['trade:develop', ['top' => 900, 'bottom' => 600, 'slant' => 250, 'baseline' => 300], 'bad-value', '/baseline'];
+        yield 'art wider than the wall is round' => ['trade:develop', ['top' => 900, 'bottom' => 600, 'slant' => 250, 'width' => 5000], 'wider-than-the-wall', '/width'];
+        yield 'keep-outs all over' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60], 'keepOuts' => ['M-1 -1H101V61H-1Z'], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'no-room', '/keepOuts'];
+        yield 'a broken keep-out' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60], 'keepOuts' => ['M0 0H9V9Z', 'M0'], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'unreadable-path', '/keepOuts/1'];
+        yield 'words too long' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 20, 'height' => 20], 'lettering' => ['face' => 'bebas', 'lines' => [str_repeat('wide ', 35)]]], 'words-too-long', '/lettering/lines'];
+        yield 'an order nobody knows' => ['trade:letter', [...$letter, 'arrangement' => 'monogram', 'order' => 'random'], 'bad-value', '/order'];
         yield 'a bad film' => ['trade:weed', ['path' => 'M0 0H5V5Z', 'film' => 'paper'], 'bad-value', '/film'];
         yield 'a bad path' => ['trade:weed', ['path' => 'M0 0B'], 'unreadable-path', '/path'];
         yield 'a bad path in a list' => ['trade:nest', ['gap' => 1, 'edge' => 1, 'stock' => [], 'pieces' => [['id' => 'a', 'path' => 'M0 0H5V5Z'], ['id' => 'b', 'path' => '']]], 'unreadable-path', '/pieces/1/path'];

@@ -22,6 +22,7 @@ const VIEWS = [
   'apply',
   'send',
   'stock',
+  'objects',
   'week',
   'book',
   'figures',

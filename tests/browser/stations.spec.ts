@@ -60,15 +60,18 @@ test('Size moves by ticks, undoes, and shows the core’s own figures', async ({
   await page.getByRole('button', { name: /Great Vibes/ }).click();
   await page.getByLabel('Letter height').fill('20mm');
   await expect(page.getByRole('heading', { name: /snags/ })).toBeVisible();
+  await page.getByRole('button', { name: /Oswald/ }).click();
+  await page.getByLabel('Letter height').fill('8mm');
+  await expect(page.getByRole('heading', { name: /snag/ })).toBeVisible();
   await page
     .getByRole('button', { name: /Letters .* high/ })
     .first()
     .click();
-  await expect(page.getByRole('heading', { name: /snag/ })).toBeVisible();
+  await expect(page.getByLabel('Letter height')).not.toHaveValue('8mm');
   await page.getByRole('button', { name: /in first/ }).click();
 
   await page.reload();
-  await expect(page.getByRole('button', { name: /Great Vibes/ })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page.getByRole('button', { name: /Oswald/ })).toHaveAttribute('aria-pressed', 'true');
 });
 
 test('a drag moves the decal', async ({ page }) => {

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Trade\Check;
+
+use PHPUnit\Framework\TestCase;
+use Yelbo\Tests\Trade\Lettering\Lettering;
+use Yelbo\Trade\Check\Cutability;
+use Yelbo\Trade\Check\FaceMeasures;
+use Yelbo\Trade\Check\Measures;
+use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\ShortMemory;
+
+/** What is smallest in a glyph says whether words can be cut, at any size. */
+final class MeasuresTest extends TestCase
+{
+    public function testMeasuresWhatIsSmallest(): void
+    {
+        // A post with a dot above, and a ring: stroke 2, dot 3 across, inside 6 across.
+        $film = SvgPath::read('M0 5H2V20H0ZM0 0H3V3H0ZM10 10A5 5 0 1 1 20 10A5 5 0 1 1 10 10ZM12 10A3 3 0 1 0 18 10A3 3 0 1 0 12 10Z');
+        $measures = Measures::of($film, 20_000);
+        self::assertEqualsWithDelta(0.1, $measures->stroke, 0.006);
+        self::assertEqualsWithDelta(0.1, $measures->island, 0.001);
+        self::assertEqualsWithDelta(0.3, $measures->counter, 0.003);
+        [$share, $code, $found] = $measures->worst(10_000, Film::Permanent->limits());
+        self::assertSame('small-island', $code);
+        self::assertEqualsWithDelta(0.5, $share, 0.01);
+        self::assertEqualsWithDelta(1000, $found, 5);
+        $both = $measures->and(new Measures(0.05, null, 0.5));
+        self::assertSame([0.05, 0.1], [$both->stroke, round((float) $both->island, 3)]);
+    }
+
+    /** Shipped measures agree with measuring the glyphs anew. */
+    public function testShippedMeasuresAreOfTheseFaces(): void
+    {
+        $shipped = Lettering::faces()->measures();
+        foreach (['oswald' => 'Ae8', 'pacifico' => 'Qg', 'playfair' => 'Wi'] as $slug => $letters) {
+            $words = Lettering::words($slug, $letters);
+            foreach (Lettering::letterer()->glyphs($words) as $glyph) {
+                $fresh = Measures::of(Lettering::letterer()->glyph($words->face, $glyph, 20_000), 20_000);
+                self::assertEqualsWithDelta($shipped[$slug][$glyph], [round($fresh->stroke, 4), null === $fresh->island ? null : round($fresh->island, 4), null === $fresh->counter ? null : round($fresh->counter, 4)], 0.0002, "$slug $glyph");
+            }
+        }
+        self::assertSame([], array_diff(array_map(static fn ($face) => $face->slug, Lettering::faces()->all()), array_keys($shipped)));
+    }
+
+    /** The quick judgement is the whole one's, in nearly every face. */
+    public function testTheQuickJudgementAgreesWithTheWholeOne(): void
+    {
+        $quick = new FaceMeasures(Lettering::faces(), Lettering::letterer(), new ShortMemory());
+        $limits = Film::Permanent->limits();
+        $agree = $all = 0;
+        foreach (Lettering::faces()->all() as $face) {
+            foreach ([9000, 30_000] as $cap) {
+                $words = Lettering::words($face->slug, 'Kestrel');
+                $able = $quick->of($words)->worst($cap, $limits)[0] >= 1;
+                $stops = array_filter((new Cutability($limits))->snags(Lettering::letterer()->top($words, $cap)), static fn (Snag $snag): bool => Snag::STOP === $snag->severity);
+                $agree += $able === ([] === $stops) ? 1 : 0;
+                ++$all;
+            }
+        }
+        self::assertGreaterThan(0.85 * $all, $agree);
+    }
+
+    public function testAGlyphNobodyMeasuredIsMeasuredWhenAsked(): void
+    {
+        $quick = new FaceMeasures(Lettering::faces(), Lettering::letterer(), new ShortMemory());
+        self::assertGreaterThan(0.02, $quick->of(Lettering::words('lobster', 'Жук'))->stroke);
+    }
+}

@@ -1,0 +1,268 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Trade\Lettering;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Hull;
+use Yelbo\Trade\Geometry\Inscribed;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Lettering\Align;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Frame;
+use Yelbo\Trade\Lettering\MonogramOrder;
+use Yelbo\Trade\Lettering\Offset;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\Shape;
+use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Refused;
+
+/** Every way words are set. Source: handbook section 4. */
+final class ArrangementsTest extends TestCase
+{
+    private const CAP = 20_000;
+
+    /** @param list<string> $lines */
+    private function set(array $lines, Setting $setting, string $face = 'oswald', int $cap = self::CAP): Region
+    {
+        return Lettering::letterer()->top(Words::set(Lettering::faces()->named($face), $lines, $setting), $cap);
+    }
+
+    private function farthest(Region $region): float
+    {
+        return max(0.0, ...array_map(static fn (array $point): float => hypot(...$point), Hull::of($region)->corners));
+    }
+
+    public function testAnArcStandsOnItsCircle(): void
+    {
+        $up = $this->set(['HHHHH'], new Setting(Arrangement::ArcUp, radius: 60_000));
+        // The middle H stands upright on top of the circle: its feet at the radius, its head a letter height further.
+        self::assertEqualsWithDelta(-80_000, $up->box()->top, 400);
+        self::assertEqualsWithDelta(60_000, abs(Inscribed::depth($up, 0, 0)), 400);
+        self::assertLessThan(hypot(80_000, 6000), $this->farthest($up));
+        $down = $this->set(['HHHHH'], new Setting(Arrangement::ArcDown, radius: 60_000));
+        self::assertEqualsWithDelta(60_000, $down->box()->bottom, 400);
+        self::assertEqualsWithDelta(40_000, abs(Inscribed::depth($down, 0, 0)), 400);
+    }
+
+    public function testArcsKeepEveryLetterAndItsShape(): void
+    {
+        $line = $this->set(['HOIH'], new Setting());
+        foreach ([Arrangement::ArcUp, Arrangement::ArcDown] as $arrangement) {
+            $arc = $this->set(['HOIH'], new Setting($arrangement, radius: 70_000));
+            self::assertCount(4, $arc->polygons);
+            self::assertSame($line->holes(), $arc->holes());
+            self::assertEqualsWithDelta($line->area(), $arc->area(), $line->area() * 0.001);
+        }
+    }
+
+    /** Outside the circle letters open up, inside they close up: both are spaced against it. */
+    public function testSpacingIsCompensatedForTheRadius(): void
+    {
+        $gap = static function (Region $region): float {
+            $pieces = $region->pieces();
+            usort($pieces, static fn (Region $a, Region $b): int => $a->box()->left <=> $b->box()->left);
+
+            return Geos::distance($pieces[0], $pieces[1]);
+        };
+        $straight = $gap($this->set(['HH'], new Setting()));
+        foreach ([[Arrangement::ArcUp, 40_000], [Arrangement::ArcUp, 100_000], [Arrangement::ArcDown, 60_000], [Arrangement::ArcDown, 100_000]] as [$arrangement, $radius]) {
+            $bent = $gap($this->set(['HH'], new Setting($arrangement, radius: $radius)));
+            self::assertGreaterThan(0.35 * $straight, $bent, "{$arrangement->value} $radius");
+            self::assertLessThan(1.5 * $straight, $bent, "{$arrangement->value} $radius");
+        }
+    }
+
+    public function testARingIsUprightBelow(): void
+    {
+        $ring = $this->set(['H', 'T'], new Setting(Arrangement::Ring, radius: 50_000));
+        $box = $ring->box();
+        self::assertEqualsWithDelta(-70_000, $box->top, 300);
+        self::assertEqualsWithDelta(70_000, $box->bottom, 300);
+        // The bar of an upright T is on its inner side, near the middle.
+        $below = Geos::clipped($ring, new \Yelbo\Trade\Geometry\Box(-50_000, 0, 50_000, 80_000));
+        $bar = Geos::clipped($below, new \Yelbo\Trade\Geometry\Box(-50_000, 49_000, 50_000, 53_000))->box()->width();
+        $foot = Geos::clipped($below, new \Yelbo\Trade\Geometry\Box(-50_000, 66_000, 50_000, 70_000))->box()->width();
+        self::assertGreaterThan(2 * $foot, $bar);
+    }
+
+    public function testAMonogramInItsThreeOrders(): void
+    {
+        $widths = [];
+        foreach (['I', 'M', 'W'] as $letter) {
+            $widths[$letter] = $this->set([$letter], new Setting())->box()->width();
+        }
+        $order = function (MonogramOrder $order) use ($widths): array {
+            $pieces = $this->set(['I', 'M', 'W'], new Setting(Arrangement::Monogram, order: $order))->pieces();
+            usort($pieces, static fn (Region $a, Region $b): int => $a->box()->left <=> $b->box()->left);
+
+            return array_map(static function (Region $piece) use ($widths): array {
+                $height = $piece->box()->height() / self::CAP;
+                $plain = $piece->box()->width() / max(0.1, $height);
+                asort($widths);
+                $near = array_map(static fn (int $width): float => abs($width - $plain), $widths);
+                asort($near);
+
+                return [array_key_first($near), round($height, 1)];
+            }, $pieces);
+        };
+        self::assertSame([['I', 0.7], ['W', 1.0], ['M', 0.7]], $order(MonogramOrder::FamilyCentre));
+        self::assertSame([['I', 1.0], ['M', 1.0], ['W', 1.0]], $order(MonogramOrder::Equal));
+        self::assertSame([['I', 0.7], ['W', 1.0], ['M', 0.7]], $order(MonogramOrder::Couple));
+    }
+
+    public function testAMonogramOutOfNamesOrOneWord(): void
+    {
+        $face = Lettering::faces()->named('cinzel');
+        $setting = new Setting(Arrangement::Monogram);
+        foreach ([['Perpetua', 'Rose', 'Lyle'], ['Perpetua Rose Lyle'], ['PRL'], ['P. R. L.']] as $lines) {
+            self::assertSame(['P', 'R', 'L'], Words::set($face, $lines, $setting)->lines);
+        }
+        $this->expectExceptionMessageMatches('~three letters~');
+        Words::set($face, ['Perpetua'], $setting);
+    }
+
+    public function testABigInitialWithItsNameAcross(): void
+    {
+        $face = Lettering::faces()->named('alfa-slab');
+        self::assertSame(['A', 'ada'], Words::set($face, ['ada'], new Setting(Arrangement::Initial))->lines);
+        $initial = $this->set(['M', 'ill'], new Setting(Arrangement::Initial), 'alfa-slab');
+        $alone = $this->set(['M'], new Setting(), 'alfa-slab');
+        self::assertEqualsWithDelta($alone->box()->height(), $initial->box()->height(), 4);
+        self::assertGreaterThan(4, \count($initial->polygons), 'the name is parted from the letter by clear film');
+    }
+
+    public function testLettersKnockedOutOfASolid(): void
+    {
+        $letters = $this->set(['BOX'], new Setting());
+        foreach (Shape::cases() as $shape) {
+            $solid = $this->set(['BOX'], new Setting(Arrangement::Knockout, shape: $shape));
+            self::assertCount(1 + 3, $solid->polygons, 'the solid, and what is inside B and O');
+            self::assertTrue(Geos::intersection($solid, $letters)->area() < 0.01 * $letters->area(), $shape->value);
+            self::assertGreaterThan($letters->area(), $solid->area());
+        }
+    }
+
+    public function testFramesGoRoundAnythingClearOfIt(): void
+    {
+        foreach ([new Setting(), new Setting(Arrangement::ArcUp), new Setting(Arrangement::Ring), new Setting(Arrangement::Monogram)] as $nth => $plain) {
+            $lines = 3 === $nth ? ['ABC'] : ['Quay'];
+            $letters = $this->set($lines, $plain);
+            foreach ([[Frame::Rule, 1], [Frame::Ring, 1], [Frame::DoubleRing, 2], [Frame::Polygon, 1]] as [$frame, $more]) {
+                $framed = $this->set($lines, new Setting($plain->arrangement, frame: $frame));
+                self::assertCount(\count($letters->polygons) + $more, $framed->polygons, $frame->value);
+                $border = array_values(array_filter($framed->pieces(), static fn (Region $piece): bool => $piece->box()->holds($letters->box())));
+                self::assertCount($more, $border);
+                self::assertGreaterThan(0.3 * self::CAP, Geos::distance($border[0], $letters));
+            }
+        }
+    }
+
+    public function testTrackingLineSpacingAndAlignment(): void
+    {
+        $plain = $this->set(['AB', 'ABCD'], new Setting(Arrangement::Stack))->box();
+        self::assertGreaterThan($plain->width() + 3 * 1500, $this->set(['AB', 'ABCD'], new Setting(Arrangement::Stack, 100))->box()->width());
+        self::assertEqualsWithDelta($plain->height() + 0.25 * self::CAP, $this->set(['AB', 'ABCD'], new Setting(Arrangement::Stack, lineSpacing: 0.5))->box()->height(), 30);
+        foreach ([[Align::Left, 0.0], [Align::Centre, 0.5], [Align::Right, 1.0]] as [$align, $share]) {
+            $stack = $this->set(['HH', 'HHHH'], new Setting(Arrangement::Stack, align: $align));
+            $box = $stack->box();
+            $first = Geos::clipped($stack, new \Yelbo\Trade\Geometry\Box($box->left, $box->top, $box->right, $box->top + 15_000))->box();
+            self::assertEqualsWithDelta($share * ($box->width() - $first->width()), $first->left - $box->left, 30);
+        }
+    }
+
+    public function testCondensingIsBoundedAndTrue(): void
+    {
+        $plain = $this->set(['Bartholomew'], new Setting())->box();
+        $narrow = $this->set(['Bartholomew'], new Setting(condense: 8))->box();
+        self::assertEqualsWithDelta(0.92 * $plain->width(), $narrow->width(), 3);
+        self::assertSame($plain->height(), $narrow->height());
+        $this->expectExceptionMessageMatches('~8 % at most~');
+        new Setting(condense: 9);
+    }
+
+    public function testJoinedScriptsStayJoinedOnACircle(): void
+    {
+        foreach (['pacifico', 'lobster'] as $face) {
+            $line = \count($this->set(['moon'], new Setting(), $face)->polygons);
+            self::assertCount($line, $this->set(['moon'], new Setting(Arrangement::ArcUp), $face)->polygons, $face);
+        }
+    }
+
+    /** @return iterable<string, array{list<string>, array<string, mixed>, string, string}> */
+    public static function refused(): iterable
+    {
+        yield 'two lines on an arc' => [['a', 'b'], ['arrangement' => Arrangement::ArcUp], '/lines', 'single line'];
+        yield 'three on a ring' => [['a', 'b', 'c'], ['arrangement' => Arrangement::Ring], '/lines', 'one line above'];
+        yield 'a picture' => [['a🙂'], [], '/lines/0', 'picture, not a letter'];
+        yield 'a circle of nothing' => [['a'], ['arrangement' => Arrangement::ArcUp, 'radius' => 10], '/radius', '1 mm to 20 m'];
+        yield 'words longer than the circle is round' => [['Bartholomew Bartholomew'], ['arrangement' => Arrangement::ArcUp, 'radius' => 20_000], '/radius', 'larger radius'];
+        yield 'letters higher than the circle' => [['a'], ['arrangement' => Arrangement::ArcDown, 'radius' => 9000], '/radius', 'so small a circle'];
+        yield 'tracked off the film' => [['a'], ['tracking' => 5000], '/tracking', 'Tracking goes'];
+        yield 'lines a mile apart' => [['a', 'b'], ['arrangement' => Arrangement::Stack, 'lineSpacing' => 9.0], '/lineSpacing', 'three letter heights'];
+    }
+
+    /**
+     * @param list<string>         $lines
+     * @param array<string, mixed> $setting
+     */
+    #[DataProvider('refused')]
+    public function testWhatCannotBeSetIsSaidAtItsField(array $lines, array $setting, string $at, string $says): void
+    {
+        try {
+            $this->set($lines, new Setting(...$setting));
+            self::fail('not refused');
+        } catch (Refused $refused) {
+            self::assertSame($at, $refused->at);
+            self::assertStringContainsString($says, $refused->getMessage());
+        }
+    }
+
+    public function testRightToLeftOtherAlphabetsAndPunctuationAsTyped(): void
+    {
+        // Alef comes first, so it stands on the right.
+        $word = $this->set(['אבב'], new Setting(), 'rubik');
+        $alef = $this->set(['א'], new Setting(), 'rubik')->box()->width();
+        $pieces = $word->pieces();
+        usort($pieces, static fn (Region $a, Region $b): int => $b->box()->right <=> $a->box()->right);
+        self::assertEqualsWithDelta($alef, $pieces[0]->box()->width(), 200);
+        foreach (['сыр' => 'lobster', 'Ωμέγα' => 'comfortaa', 'سلام' => 'lalezar', '“Quay” – don’t' => 'oswald', 'Ŵŷ' => 'playfair'] as $text => $face) {
+            self::assertGreaterThan(10, $this->set([$text], new Setting(), $face)->area(), $text);
+        }
+        self::assertNotEquals($this->set(['"Q"'], new Setting()), $this->set(['“Q”'], new Setting()));
+    }
+
+    public function testSuggestedRims(): void
+    {
+        self::assertSame([800, 1400, 3000], [Offset::suggested(5000), Offset::suggested(20_000), Offset::suggested(90_000)]);
+    }
+
+    public function testThreeLayersInOneRegister(): void
+    {
+        $words = Lettering::words('righteous', 'Teal');
+        $artwork = Lettering::letterer()->artwork($words, self::CAP, [3000, 1200]);
+        self::assertSame(['top', 'offset', 'base'], array_map(static fn ($layer) => $layer->role, $artwork->layers));
+        [$top, $offset, $base] = array_map(static fn ($layer) => $layer->region, $artwork->layers);
+        self::assertTrue(Geos::covers($offset, $top) && Geos::covers($base, $offset));
+        self::assertEqualsWithDelta(1200, $top->box()->left - $offset->box()->left, 8);
+        self::assertEqualsWithDelta(3000, $top->box()->top - $base->box()->top, 8);
+        $this->expectExceptionMessageMatches('~at most two layers~');
+        Lettering::letterer()->artwork($words, self::CAP, [1000, 2000, 3000]);
+    }
+
+    /** A sketch is the same film to look at: as wide, as high, covering the same. */
+    public function testSketchesAreTrue(): void
+    {
+        $letterer = Lettering::letterer();
+        foreach ([['pacifico', ['Marigold'], new Setting()], ['oswald', ['Sweet', 'Peas'], new Setting(Arrangement::Stack)], ['fredoka', ['Tideway', 'Club'], new Setting(Arrangement::Ring)]] as [$face, $lines, $setting]) {
+            $words = Words::set(Lettering::faces()->named($face), $lines, $setting);
+            $sketch = Geos::union([$letterer->sketch($words)]);
+            $true = $letterer->top($words, self::CAP);
+            self::assertEqualsWithDelta($true->box()->width(), $sketch->box()->width(), $true->box()->width() * 0.001);
+            self::assertEqualsWithDelta($true->area(), $sketch->area(), $true->area() * 0.005);
+        }
+    }
+}
