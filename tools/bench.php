@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-// Prints how long a fit takes, in the core and over HTTP. Figures, not a test.
+// Prints how long a fit, the sampler, a roster and a photo take, in the core and over HTTP. Figures, not a test.
 // Usage: php tools/bench.php http://127.0.0.1:8412
 
 use Yelbo\Shop\Demo\DemoShop;
@@ -79,6 +79,48 @@ foreach (['new words each time' => true, 'the same words at other sizes' => fals
     }
     show("12-letter fit, HTTP, $what", $times);
 }
+/** @param list<array<string, mixed>> $bodies */
+$measure = static function (string $what, array $bodies, string $path) use ($call, $token): void {
+    $times = [];
+    foreach ($bodies as $body) {
+        $began = hrtime(true);
+        $call('POST', $path, $body, $token);
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+    show($what, $times);
+};
+$letters = str_split('abcdefghilmnoprstuvwy');
+$invent = static function (int $long) use ($letters): string {
+    $word = '';
+    while (strlen($word) < $long) {
+        $word .= $letters[random_int(0, count($letters) - 1)];
+    }
+
+    return ucfirst($word);
+};
+$call('POST', '/api/samples', ['docket' => $docket, 'words' => ucfirst(implode('', $letters)), 'face' => ''], $token);
+$twelve = array_map(static fn (): string => $invent(12), range(1, 8));
+$measure('sampler of all faces, 12 letters, cold', array_map(static fn (string $word): array => ['docket' => $docket, 'words' => $word, 'face' => ''], $twelve), '/api/samples');
+$measure('sampler of all faces, 12 letters, warm', array_map(static fn (string $word): array => ['docket' => $docket, 'words' => $word, 'face' => ''], $twelve), '/api/samples');
+$measure('roster of 30, new names each time', array_map(static fn (): array => ['docket' => $docket, 'face' => 'fredoka', 'roster' => implode("\n", array_map(static fn (): string => $invent(random_int(3, 11)), range(1, 30)))], range(1, 6)), '/api/set');
+$measure('roster of 200, new names each time', array_map(static fn (): array => ['docket' => $docket, 'face' => 'fredoka', 'roster' => implode("\n", array_map(static fn (): string => $invent(random_int(3, 11)), range(1, 200)))], range(1, 3)), '/api/set');
+
+$photo = imagecreatetruecolor(4000, 3000);
+imagefill($photo, 0, 0, 0xECE8E0);
+imagefilledellipse($photo, 2000, 1500, 2400, 1500, 0x783C28);
+ob_start();
+imagejpeg($photo, null, 90);
+$bytes = (string) ob_get_clean();
+$times = [];
+for ($nth = 0; $nth < 5; ++$nth) {
+    $request = curl_init("$base/api/photos");
+    curl_setopt_array($request, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => $jar, \CURLOPT_COOKIEJAR => $jar, \CURLOPT_POSTFIELDS => $bytes, \CURLOPT_HTTPHEADER => ['Content-Type: application/octet-stream', "X-Yelbo-Token: $token"]]);
+    $began = hrtime(true);
+    curl_exec($request);
+    $times[] = (hrtime(true) - $began) / 1e6;
+    curl_close($request);
+}
+show('photo of 12 megapixels, traced', $times);
 $times = [];
 for ($nth = 0; $nth < 60; ++$nth) {
     $began = hrtime(true);

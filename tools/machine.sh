@@ -1,6 +1,6 @@
 # What the machine has to have, and what is missing with its cure.
 
-DEBIAN_PACKAGES=(mariadb-server mariadb-client php8.2-mysql php8.2-gmp php8.2-mbstring php8.2-intl php8.2-xml
+DEBIAN_PACKAGES=(mariadb-server mariadb-client php8.2-mysql php8.2-gd php8.2-gmp php8.2-mbstring php8.2-intl php8.2-xml
     php8.2-apcu php8.2-zip php8.2-fpm php8.2-curl php-geos nginx libharfbuzz-bin)
 TEST_PACKAGES=(chromium)
 

@@ -82,7 +82,17 @@ start_all() {
     start_service worker php "$YELBO_ROOT/bin/console" messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.2 --quiet
     start_service nginx nginx -p "$YELBO_VAR" -c "$YELBO_VAR/etc/nginx.conf"
     wait_for "the page" 30 page_answers || { tail_of "$YELBO_VAR/log/nginx.log"; die "The page does not answer." "./yelbo doctor says what is broken."; }
+    warm_letters
     say "Yelbo runs at http://127.0.0.1:$YELBO_PORT/"
+}
+
+# In the background, once for each state of the code; ends by itself after some seconds.
+warm_letters() {
+    stamp_is "$YELBO_VAR/cache/letters" "$(code_stamp)" && return 0
+    mkdir -p "$YELBO_VAR/cache/letters"
+    set_stamp "$YELBO_VAR/cache/letters" "$(code_stamp)"
+    nice -n 15 php "$YELBO_ROOT/bin/console" yelbo:warm >"$YELBO_VAR/log/warm.log" 2>&1 </dev/null &
+    disown
 }
 
 # New code in the data folder's processes: they are started anew, the data stays.

@@ -26,20 +26,65 @@ const first = (station) => async () => {
   await page.keyboard.press(']');
   await page.waitForTimeout(1800);
 };
+const sized = (label) => async () => {
+  await open('size');
+  await page
+    .getByRole('link', { name: new RegExp(`^${label}`) })
+    .first()
+    .click();
+  await page.waitForTimeout(5000);
+};
+/** A made-up photo: something carved, lying on a plain sheet. */
+const photo = async () =>
+  Buffer.from(
+    await page.evaluate(async () => {
+      const canvas = new OffscreenCanvas(1200, 800);
+      const sheet = canvas.getContext('2d');
+      sheet.fillStyle = '#ece8e0';
+      sheet.fillRect(0, 0, 1200, 800);
+      sheet.fillStyle = '#7a4a2c';
+      sheet.beginPath();
+      sheet.ellipse(560, 470, 340, 190, 0.1, 0, 7);
+      sheet.ellipse(860, 260, 120, 105, 0, 0, 7);
+      sheet.ellipse(990, 280, 70, 28, 0.1, 0, 7);
+      sheet.fill();
+      const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer());
+      return btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''));
+    }),
+    'base64',
+  );
 const views = {
   ask: async () => {
     await open('ask/new');
     await page.getByLabel('Who', { exact: true }).fill('Perpetua Lyle');
     await page.getByLabel('What words').fill('Marigold\nSeed');
     await page.getByLabel('On what').fill('Seed tin');
-    await page.getByRole('radio', { name: 'Round or oval' }).click();
+    await page.getByLabel('Its shape').selectOption('ellipse');
     await page.getByLabel('Width').fill('96mm');
     await page.getByLabel('Height').fill('3 3/4');
     await page.getByLabel('Film').selectOption({ label: 'Permanent, ochre' });
     await page.getByLabel('Used on').fill(new Date(Date.now() + 3 * 864e5).toISOString().slice(0, 10));
     await page.waitForTimeout(1500);
   },
-  size: first('size'),
+  size: sized('Sweet Peas'),
+  'size-taper': sized('Ploughboy'),
+  'size-ring': sized('Tideway Rowing Club'),
+  'size-ball': sized('Kestrel'),
+  'size-set': sized('30 names: Ada …'),
+  photo: async () => {
+    await open('ask/new');
+    await page.getByLabel('Its shape').selectOption('outline');
+    await page.getByRole('button', { name: /From a photo/ }).click();
+    await page
+      .getByLabel('Photo or SVG')
+      .setInputFiles({ name: 'oar.png', mimeType: 'image/png', buffer: await photo() });
+    await page.getByRole('button', { name: /Take this outline/ }).waitFor();
+  },
+  objects: async () => {
+    await open('objects');
+    await page.getByRole('button', { name: /Water can/ }).click();
+    await page.waitForTimeout(1500);
+  },
   proof: first('proof'),
   batch: () => open('batch'),
   cut: () => open('cut'),
