@@ -19,14 +19,32 @@ run_checks() {
     install_debian "${TEST_PACKAGES[@]}"
     trap 'stop_all >/dev/null' EXIT
     start_database
-    for part in static unit browser; do
-        [ -z "${1:-}" ] || [ "$1" = "$part" ] || continue
-        printf '\n== %s ==\n' "$part"
-        "check_$part" || failed="$failed $part"
+    for part in ${1:-together browser}; do
+        case $part in
+            together) static_beside_unit || failed="$failed $failed_beside" ;;
+            *) headed "$part" || failed="$failed $part" ;;
+        esac
     done
     printf '\n'
     [ -z "$failed" ] || die "These checks failed:$failed" "What went wrong stands above."
     say "All checks passed."
+}
+
+headed() {
+    printf '\n== %s ==\n' "$1"
+    "check_$1"
+}
+
+# The two use a core each; what the first says waits until the second is done.
+static_beside_unit() {
+    local log=$YELBO_VAR/log/static.log static
+    failed_beside=''
+    headed static >"$log" 2>&1 &
+    static=$!
+    headed unit || failed_beside='unit'
+    wait "$static" || failed_beside="static $failed_beside"
+    cat "$log"
+    [ -z "$failed_beside" ]
 }
 
 check_static() {

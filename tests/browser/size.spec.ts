@@ -121,7 +121,7 @@ test('how the words are set: arrangement, frame, case, and back again', async ({
   await page.getByLabel('Arrangement').selectOption('ring');
   await expect(page.getByLabel('Radius of the circle')).toBeVisible();
   await page.getByLabel('Radius of the circle').fill('90mm');
-  await expect(page.getByText(/has no room for these words/)).toBeVisible();
+  await expect(page.getByRole('tabpanel').getByText(/has no room for these words/)).toBeVisible();
   await expect(page.getByRole('button', { name: /Make the proof/ })).toBeDisabled();
   await page.getByLabel('Radius of the circle').fill('');
   await page.getByLabel('Frame').selectOption('double-ring');

@@ -108,7 +108,12 @@ test('a proof can be changed, and only the newest is approved', async ({ page })
 
 test('the cutter refuses the wrong film, pauses, jams, and the batch comes back', async ({ page }) => {
   test.setTimeout(90_000);
-  const docket = await order(page, 'Mooring 12', 'batch', { filmName: 'Removable, bottle green', useOf: 'indoor' });
+  const docket = await order(page, 'Mooring 12', 'batch', {
+    filmName: 'Removable, bottle green',
+    useOf: 'indoor',
+    // Enough to cut that the knife is still at it when Pause is pressed.
+    quantity: '4',
+  });
   const batch = await release(page, docket, 'Removable, bottle green');
   await page.goto('/cut');
   await page.getByRole('button', { name: new RegExp(`Batch ${batch.id}\\b`) }).click();
@@ -131,6 +136,7 @@ test('the cutter refuses the wrong film, pauses, jams, and the batch comes back'
     .getByRole('dialog')
     .getByRole('button', { name: /Cut it/ })
     .click();
+  await expect(page.getByRole('dialog')).toBeHidden();
   await page.goto('/weed');
   await expect(page.getByRole('button', { name: new RegExp(`Mooring 12 ${docket.tag}/1`) })).toBeVisible({
     timeout: 40_000,
