@@ -11,6 +11,6 @@ export default defineConfig({
     emptyOutDir: true,
     manifest: true,
     assetsInlineLimit: 0,
-    rollupOptions: { input: 'ui/src/main.tsx' },
+    rollupOptions: { input: ['ui/src/main.tsx', 'ui/src/customer/main.tsx'] },
   },
 });

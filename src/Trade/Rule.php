@@ -38,10 +38,12 @@ enum Rule: string
     case ClearTapeUpTo = 'clear-tape-up-to';
     case ReadJust = 'read-just';
     case VehicleLetter = 'vehicle-letter';
+    case VehicleOverAll = 'vehicle-over-all';
     case CutWidth = 'cut-width';
     case CutLength = 'cut-length';
     case Cure = 'cure';
     case BenchDays = 'bench-days';
+    case LinkDays = 'link-days';
 
     /** @return array{default: float, least: float, most: float, unit: string, says: string, reason: string, section: int} */
     private function spec(): array
@@ -75,9 +77,11 @@ enum Rule: string
             self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
             self::ReadJust => [8, 1, 40, 'm', 'Read only just: distance for 25 mm of letter height', 'Beyond it letters run together.', 4],
             self::VehicleLetter => [13, 0, 200, 'mm', 'Smallest letter on the back of a vehicle', 'It is read while moving.', 4],
+            self::VehicleOverAll => [127, 0, 1000, 'mm', 'Smallest decal on the back of a vehicle, over all', 'From the car behind less is not seen.', 4],
             self::CutWidth => [292, 50, 2000, 'mm', 'Widest the machine cuts', 'The rollers and the board take the rest.', 7],
             self::CutLength => [597, 50, 50_000, 'mm', 'Longest the machine cuts', 'The board takes the rest.', 7],
             self::Cure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
+            self::LinkDays => [14, 1, 365, 'days', 'A customer’s link to a proof works for', 'Long enough to ask at home, too short to be found years later.', 2],
             self::BenchDays => [1, 0, 60, 'days', 'From a yes to cut, weeded and on', 'What the bench needs for an ordinary order.', 12],
         };
 

@@ -6,12 +6,14 @@ namespace Yelbo\Web;
 
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Drawing;
+use Yelbo\Shop\Orders\Inspection;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Check\FaceMeasures;
-use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Geometry\Box;
@@ -20,8 +22,8 @@ use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Letterer;
-use Yelbo\Trade\Lettering\Memory;
 use Yelbo\Trade\Lettering\Offset;
+use Yelbo\Trade\Lettering\Spelling;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Round;
@@ -37,7 +39,7 @@ use Yelbo\Web\View\LayerView;
 use Yelbo\Web\View\LengthView;
 use Yelbo\Web\View\PlacedView;
 use Yelbo\Web\View\SizeView;
-use Yelbo\Web\View\SnagView;
+use Yelbo\Web\View\SnagGroupView;
 
 /** Words drawn on an object, with the core's answers beside them. */
 final readonly class Drawn
@@ -48,8 +50,8 @@ final readonly class Drawn
         private Faces $faces,
         private ShopRules $rules,
         private ClockInterface $clock,
-        private Memory $memory,
         private FaceMeasures $measures,
+        private Inspection $inspection,
     ) {
     }
 
@@ -109,6 +111,7 @@ final readonly class Drawn
             $this->tooLong($fitted, $film, $use),
             \count($top->polygons),
             $top->holes(),
+            $top->corners(),
             round($top->area() / 100, 1),
             $film->life(),
             (new Promise($rules))->earliest($this->clock->now())->format(\DATE_ATOM),
@@ -118,26 +121,21 @@ final readonly class Drawn
     /**
      * What speaks against a drawing. It takes longer than drawing, so it is asked for by itself.
      *
-     * @param list<string> $words
+     * @param list<string>      $words
+     * @param Docket|null       $docket whose order it is: what was asked for, and what the owner lets pass
+     * @param string|null       $swatch the film's colour, where it is known
      *
      * @throws Refused
      */
-    public function check(Thing $thing, array $words, Design $design, Film $film, UseOf $use): CheckView
+    public function check(Thing $thing, array $words, Design $design, Film $film, UseOf $use, ?Docket $docket = null, ?string $swatch = null): CheckView
     {
         $fitted = $this->drawing->of($thing, $words, $design);
 
         return new CheckView(
-            array_map(SnagView::of(...), $this->snags($fitted, $thing, $film, $use)),
+            array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket?->overruling($group->code, $group->found)), $this->inspection->of($fitted, $thing, $film, $use, $swatch)),
+            array_column([...(null === $docket ? [] : Spelling::differences($docket->asked(), $words)), ...Spelling::doubts($words)], 'says'),
             (new Weeding($fitted->artwork->top(), $film, $this->rules->current()))->minutes,
         );
-    }
-
-    /** @return list<Snag> */
-    public function snags(Fitted $fitted, Thing $thing, Film $film, UseOf $use): array
-    {
-        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->droop, $fitted->strain, $thing->readFrom(), $thing->material(), $film, $use, $this->rules->current()]));
-
-        return $this->memory->recall("snags.$key", fn (): array => $this->drawing->snags($fitted, $thing, $film, $use));
     }
 
     /** @return array{LengthView, LengthView, LengthView, LengthView, list<FeatureView>} */

@@ -12,8 +12,7 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Pieces\Piece;
 use Yelbo\Shop\Proofs\Proof;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Film\Suitability;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Journey;
@@ -106,23 +105,16 @@ final readonly class Present
             array_map(static fn (LogEntry $entry): LogLineView => LogLineView::of($entry), $this->book->of($docket)),
             array_map(static fn (DocketMove $move): MoveView => new MoveView($move->value, $move->says()), Journey::docketMoves($docket->state())),
             $this->cautions($docket),
+            $docket->price(),
         );
     }
 
     /** @return list<string> */
     private function cautions(Docket $docket): array
     {
-        $film = $docket->film();
-        $cautions = [];
-        if (null !== $film) {
-            $cautions[] = Suitability::warning($film->grade(), $docket->useOf());
-        }
-        $cautions[] = match ($docket->useOf()) {
-            UseOf::Vehicle => 'Never in the driver’s view. Road rules differ: follow the local ones.',
-            UseOf::Washed => 'No film where lips or food touch: 15 mm from the lip of anything drunk from.',
-            default => null,
-        };
-
-        return array_values(array_filter($cautions));
+        return [
+            ...(null === $docket->film() ? [] : Cautions::of($docket->film()->grade(), $docket->useOf(), $docket->thing()->material())),
+            ...array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $docket->overrulings()),
+        ];
     }
 }

@@ -10,6 +10,7 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Letterer;
+use Yelbo\Trade\Lettering\Mending;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
@@ -50,7 +51,7 @@ final readonly class TypedDesign
         $place = explode('/', ltrim($refused->at, '/'))[0];
 
         return match (true) {
-            \in_array($place, ['capHeight', 'face', 'radius', 'tracking', 'condense', 'lineSpacing', 'offset', 'keepOuts'], true) => $place,
+            \in_array($place, ['capHeight', 'face', 'radius', 'tracking', 'condense', 'lineSpacing', 'offset', 'keepOuts', ...Mending::STEPS], true) => $place,
             'set' === $place => 'roster',
             'object' === $place, 'clearance' === $place => 'object',
             default => 'words',
@@ -73,7 +74,16 @@ final readonly class TypedDesign
             'lineSpacing' => null === $spacing ? null : $spacing / 100,
             'align' => '' === $ask->align ? null : $ask->align,
             'condense' => self::figure('condense', $ask->condense),
+            ...self::mending($ask, $units),
         ], static fn (mixed $value): bool => null !== $value) ?: null;
+    }
+
+    /** @return array<string, int|null> */
+    private static function mending(SettingAsk $ask, Units $units): array
+    {
+        $typed = get_object_vars($ask);
+
+        return array_combine(Mending::STEPS, array_map(static fn (string $step): ?int => self::length($step, (string) $typed[$step], $units) ?: null, Mending::STEPS));
     }
 
     /** @return list<array{offset: int, film: int}>|null */

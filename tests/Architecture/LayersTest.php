@@ -11,7 +11,7 @@ final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
         'Trade' => ['Yelbo\Trade', 'FontLib'],
-        'Device' => ['Yelbo\Device', 'Yelbo\Trade'],
+        'Device' => ['Yelbo\Device', 'Yelbo\Trade', 'Symfony\Component\Mailer', 'Symfony\Component\Mime', 'Doctrine\DBAL'],
         'Shop' => ['Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Doctrine', 'Symfony', 'Psr'],
         'Web' => ['Yelbo\Web', 'Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Symfony', 'Psr'],
         'Console' => ['Yelbo\Console', 'Yelbo\Web\OpenApi', 'Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Symfony', 'Doctrine\DBAL'],

@@ -111,7 +111,7 @@ final class OrdersTest extends ShopTestCase
         self::assertSame(30_000, $proof->capHeight()->micrometres);
         self::assertEqualsWithDelta($proof->size()->width->micrometres, SvgPath::read($proof->path())->box()->width(), 1);
         $size->move($docket, $docket->version(), DocketMove::Change, '');
-        $size->draw($docket, $docket->version(), ['Kestrel'], new Design('lobster', 25_000), true);
+        $size->draw($docket, $docket->version(), ['Kestrel'], new Design('pacifico', 25_000), true);
         self::assertCount(2, $docket->proofs());
         self::assertSame(30_000, $docket->proofs()[0]->capHeight()->micrometres, 'the first proof is as it was');
         $this->expectException(Refused::class);

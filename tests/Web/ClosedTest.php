@@ -9,7 +9,7 @@ use Symfony\Component\Routing\RouterInterface;
 final class ClosedTest extends WebCase
 {
     /** What may be seen without signing in. Everything else has to be closed. */
-    private const OPEN = ['me', 'sign-in', 'shell'];
+    private const OPEN = ['me', 'sign-in', 'shell', 'given-page', 'given', 'given-yes', 'given-wish', 'given-pdf'];
 
     public function testEveryRouteIsClosedUnlessNamedOpen(): void
     {
@@ -21,7 +21,7 @@ final class ClosedTest extends WebCase
             }
             foreach ($route->getMethods() ?: ['GET', 'POST'] as $method) {
                 $filled = str_replace('/photos/{name}', '/photos/'.str_repeat('0f', 16), $route->getPath());
-                $path = preg_replace(['~\{(number|id)\}~', '~\{format\}~', '~\{order\}~', '~\{name\}~'], ['1', 'svg', 'pause', 'cure'], $filled) ?? '';
+                $path = preg_replace(['~\{(number|id|nth)\}~', '~\{format\}~', '~\{order\}~', '~\{name\}~'], ['1', 'svg', 'pause', 'cure'], $filled) ?? '';
                 self::assertStringNotContainsString('{', $path, "$name: fill in its placeholder");
                 $problem = $this->ask($method, $path, []);
                 $this->assertProblem(401, 'Sign in', $problem);

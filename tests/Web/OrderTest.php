@@ -93,9 +93,10 @@ final class OrderTest extends WebCase
         $docket = $this->taken();
         $check = $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'great-vibes', 'capHeight' => '20mm']);
         self::assertContains('thin-stroke', array_column($check['snags'], 'code'));
-        self::assertNotNull($check['snags'][0]['x']);
-        self::assertContains('bolder-face', array_column($check['snags'][0]['cures'], 'do'));
-        self::assertNotContains('enlarge', array_column($check['snags'][0]['cures'], 'do'), 'letters larger than fit cure nothing');
+        $thin = array_values(array_filter($check['snags'], static fn (array $snag): bool => 'thin-stroke' === $snag['code']));
+        self::assertCount(1, $thin, 'one kind is told once');
+        self::assertSame($thin[0]['count'], \count($thin[0]['spots']));
+        self::assertGreaterThan(0, $thin[0]['spots'][0]['x']);
         self::assertGreaterThan(0, $check['weeding']);
         $outside = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'left' => '150mm', 'top' => '-20mm']);
         self::assertFalse($outside['inside']);

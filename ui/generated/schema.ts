@@ -180,6 +180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cures"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/customers": {
         parameters: {
             query?: never;
@@ -308,6 +324,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dockets/{number}/links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["docket-links"];
+        put?: never;
+        post: operations["docket-link"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/links/{id}/withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["docket-link-withdraw"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dockets/{number}/moves": {
         parameters: {
             query?: never;
@@ -318,6 +366,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["docket-move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/overrule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["docket-overrule"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["docket-price"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/proofs/{nth}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["proof-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/proofs/{nth}.svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["proof-svg"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -350,6 +462,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["fit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/given/{token}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["given"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/given/{token}/proof.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["given-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/given/{token}/wish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["given-wish"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/given/{token}/yes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["given-yes"];
         delete?: never;
         options?: never;
         head?: never;
@@ -460,6 +636,22 @@ export interface paths {
             cookie?: never;
         };
         get: operations["object-picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/outbox": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["outbox"];
         put?: never;
         post?: never;
         delete?: never;
@@ -749,6 +941,10 @@ export interface components {
             earlier: number;
             says: string;
         };
+        AnsweringView: {
+            links: components["schemas"]["LinkView"][];
+            wishes: components["schemas"]["WishView"][];
+        };
         Answers: {
             customer?: string;
             contact?: string;
@@ -780,6 +976,8 @@ export interface components {
             readFrom?: string;
             outline?: string;
             roster?: string;
+            side?: string;
+            dishwasher?: string;
             keepOuts?: components["schemas"]["KeepOutAnswer"][];
         };
         AnswersAsk: {
@@ -795,6 +993,7 @@ export interface components {
             readyAt: string;
             inTime: boolean | null;
             life: string | null;
+            advice: components["schemas"]["FilmAdviceView"][];
         };
         ApproveAsk: {
             version: number;
@@ -834,12 +1033,9 @@ export interface components {
             words: components["schemas"]["WordCasesView"][];
         };
         CheckView: {
-            snags: components["schemas"]["SnagView"][];
+            snags: components["schemas"]["SnagGroupView"][];
+            spelling: string[];
             weeding: number;
-        };
-        ChoiceView: {
-            value: string;
-            says: string;
         };
         ChosenPiece: {
             id: number;
@@ -849,10 +1045,25 @@ export interface components {
             version: number;
             numbers: number[];
         };
+        CureChangeView: {
+            capHeight: string | null;
+            face: string | null;
+            film: string | null;
+            toTheMiddle: boolean;
+            setting: components["schemas"]["SettingPartView"][];
+        };
         CureView: {
             do: string;
             says: string;
-            capHeight: components["schemas"]["LengthView"] | null;
+            effect: string;
+            change: components["schemas"]["CureChangeView"] | null;
+        };
+        CuredSnagView: {
+            code: string;
+            cures: components["schemas"]["CureView"][];
+        };
+        CuresView: {
+            snags: components["schemas"]["CuredSnagView"][];
         };
         CustomerView: {
             name: string;
@@ -883,6 +1094,7 @@ export interface components {
             proof?: boolean;
             setting?: components["schemas"]["SettingAsk"];
             roster?: string;
+            film?: string;
         };
         DesignView: {
             face: string;
@@ -931,6 +1143,7 @@ export interface components {
             log: components["schemas"]["LogLineView"][];
             moves: components["schemas"]["MoveView"][];
             cautions: string[];
+            price: number | null;
         };
         DocketsView: {
             dockets: components["schemas"]["DocketRow"][];
@@ -957,6 +1170,12 @@ export interface components {
             field: string;
             says: string;
         };
+        FilmAdviceView: {
+            grade: string;
+            verdict: string;
+            reason: string;
+            films: components["schemas"]["FilmView"][];
+        };
         FilmView: {
             id: number;
             name: string;
@@ -973,6 +1192,7 @@ export interface components {
             top?: string;
             units?: string;
             setting?: components["schemas"]["SettingAsk"];
+            film?: string;
         };
         FitView: {
             words: string[];
@@ -1010,6 +1230,7 @@ export interface components {
             tooLong: string | null;
             keeps: number;
             counters: number;
+            corners: number;
             film: number;
             life: string;
             readyAt: string;
@@ -1019,6 +1240,28 @@ export interface components {
             size: components["schemas"]["SizeView"];
             layers: string[];
             keepOuts: string;
+        };
+        GivenLinkView: {
+            url: string;
+            link: components["schemas"]["LinkView"];
+        };
+        GivenProofView: {
+            shop: string;
+            tag: string;
+            customer: string;
+            state: string;
+            says: string;
+            proof: components["schemas"]["ProofView"];
+            wishes: components["schemas"]["WishView"][];
+        };
+        GivenWishAsk: {
+            name?: string;
+            note?: string;
+            x?: number | null;
+            y?: number | null;
+        };
+        GivenYesAsk: {
+            name?: string;
         };
         KeepOutAnswer: {
             what?: string;
@@ -1041,7 +1284,7 @@ export interface components {
         KindsView: {
             kinds: components["schemas"]["KindView"][];
             keepOuts: components["schemas"]["KeepOutView"][];
-            materials: components["schemas"]["ChoiceView"][];
+            materials: components["schemas"]["MaterialView"][];
         };
         KnownObjectView: {
             id: number;
@@ -1070,8 +1313,24 @@ export interface components {
             metric: string;
             imperial: string;
         };
+        LetterView: {
+            letter: string;
+            says: string;
+        };
         LineView: {
             stations: components["schemas"]["StationView"][];
+        };
+        LinkAsk: {
+            to?: string;
+        };
+        LinkView: {
+            id: number;
+            proof: number;
+            madeAt: string;
+            expiresAt: string;
+            sentTo: string;
+            openedAt: string | null;
+            state: string;
         };
         LogLineView: {
             id: number;
@@ -1085,6 +1344,11 @@ export interface components {
         LogView: {
             lines: components["schemas"]["LogLineView"][];
             before: number | null;
+        };
+        MaterialView: {
+            value: string;
+            says: string;
+            hasInside: boolean;
         };
         MeView: {
             signedIn: boolean;
@@ -1116,6 +1380,24 @@ export interface components {
         OrderAsk: {
             answers: components["schemas"]["Answers"];
             take?: boolean;
+        };
+        OutboxLetterView: {
+            id: number;
+            at: string;
+            to: string;
+            from: string;
+            subject: string;
+            body: string;
+        };
+        OutboxView: {
+            letters: components["schemas"]["OutboxLetterView"][];
+            simulated: boolean;
+        };
+        OverruleAsk: {
+            version: number;
+            code: string;
+            reason: string;
+            found?: number;
         };
         ParcelView: {
             piece: components["schemas"]["PieceView"];
@@ -1151,6 +1433,9 @@ export interface components {
             tracking: string | null;
             since: string;
             moves: components["schemas"]["MoveView"][];
+            mirrored: boolean;
+            minded: string[];
+            spelling: string[];
         };
         PiecesView: {
             pieces: components["schemas"]["PieceView"][];
@@ -1189,12 +1474,21 @@ export interface components {
             gap: components["schemas"]["LengthView"];
             rest: components["schemas"]["LengthView"];
         };
+        PriceAsk: {
+            version: number;
+            price: string;
+        };
         ProblemView: {
             type: string;
             title: string;
             status: number;
             detail: string;
             fields: components["schemas"]["FieldView"][];
+        };
+        ProofFilmView: {
+            name: string;
+            swatch: string;
+            life: string;
         };
         ProofView: {
             nth: number;
@@ -1209,6 +1503,27 @@ export interface components {
             approvedAt: string | null;
             approvedBy: string | null;
             parts: components["schemas"]["PartView"][];
+            asked: string[];
+            spelling: string[];
+            readOut: components["schemas"]["ReadOutView"][];
+            object: string;
+            material: string;
+            objectSize: components["schemas"]["SizeView"];
+            wall: components["schemas"]["SizeView"];
+            outline: string;
+            safe: string;
+            keepOuts: string;
+            films: components["schemas"]["ProofFilmView"][];
+            care: string[];
+            cautions: string[];
+            remarks: string[];
+            mirrored: boolean;
+            price: number | null;
+            quantity: number;
+            panes: number;
+            useOf: string;
+            neededOn: string;
+            appliedHere: boolean;
         };
         ProposalView: {
             do: string;
@@ -1217,6 +1532,10 @@ export interface components {
             face: string | null;
             lines: string[];
             condense: number | null;
+        };
+        ReadOutView: {
+            line: string;
+            letters: components["schemas"]["LetterView"][];
         };
         RosterAsk: {
             base64?: string;
@@ -1270,6 +1589,7 @@ export interface components {
             capHeight?: string;
             units?: string;
             setting?: components["schemas"]["SettingAsk"];
+            film?: string;
         };
         SetMemberView: {
             lines: string[];
@@ -1308,6 +1628,16 @@ export interface components {
             offsetFilm?: string;
             base?: string;
             baseFilm?: string;
+            thicken?: string;
+            fuse?: string;
+            fill?: string;
+            drop?: string;
+            smooth?: string;
+            reduce?: string;
+        };
+        SettingPartView: {
+            name: string;
+            value: string;
         };
         SignInAsk: {
             signIn: string;
@@ -1317,13 +1647,18 @@ export interface components {
             width: components["schemas"]["LengthView"];
             height: components["schemas"]["LengthView"];
         };
-        SnagView: {
+        SnagGroupView: {
             code: string;
             severity: string;
             message: string;
-            x: number | null;
-            y: number | null;
-            cures: components["schemas"]["CureView"][];
+            count: number;
+            found: number;
+            spots: components["schemas"]["SpotView"][];
+            overruled: string | null;
+        };
+        SpotView: {
+            x: number;
+            y: number;
         };
         StartCutAsk: {
             version: number;
@@ -1416,6 +1751,14 @@ export interface components {
             school: string;
             why: string;
             minutes: number;
+        };
+        WishView: {
+            id: number;
+            proof: number;
+            by: string;
+            note: string;
+            spot: components["schemas"]["SpotView"] | null;
+            at: string;
         };
         WordCasesView: {
             line: number;
@@ -1818,6 +2161,39 @@ export interface operations {
             };
         };
     };
+    cures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FitAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CuresView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     customers: {
         parameters: {
             query?: {
@@ -2110,6 +2486,104 @@ export interface operations {
             };
         };
     };
+    "docket-links": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnsweringView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-link": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LinkAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GivenLinkView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-link-withdraw": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AnsweringView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "docket-move": {
         parameters: {
             query?: never;
@@ -2132,6 +2606,140 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DocketView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-overrule": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OverruleAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocketView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-price": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PriceAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocketView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "proof-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                nth: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "proof-svg": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+                nth: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
             /** @description A problem, as a sentence */
@@ -2194,6 +2802,138 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FitView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    given: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GivenProofView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "given-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "given-wish": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenWishAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GivenProofView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "given-yes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenYesAsk"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GivenProofView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -2446,6 +3186,35 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    outbox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OutboxView"];
                 };
             };
             /** @description A problem, as a sentence */

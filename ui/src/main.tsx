@@ -18,6 +18,7 @@ import { SendStation } from './stations/send/SendStation';
 import { Book } from './stations/shop/Book';
 import { Figures } from './stations/shop/Figures';
 import { Objects } from './stations/shop/Objects';
+import { Post } from './stations/shop/Post';
 import { Stock } from './stations/shop/Stock';
 import { Week } from './stations/shop/Week';
 import { Size } from './stations/size/Size';
@@ -71,6 +72,7 @@ const router = createBrowserRouter([
       { path: 'objects', element: <Objects /> },
       { path: 'week', element: <Week /> },
       { path: 'book', element: <Book /> },
+      { path: 'post', element: <Post /> },
       { path: 'figures', element: <Figures /> },
       { path: '*', element: <Nothing title="There is no such place">The line above leads everywhere.</Nothing> },
     ],

@@ -21,6 +21,7 @@ use Yelbo\Shop\People\Role;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Pieces\Bench;
 use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Proofs\Links;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Film\Film;
@@ -48,6 +49,7 @@ final class DemoShop
         private readonly TakeOrder $take,
         private readonly Objects $objects,
         private readonly SizeOrder $size,
+        private readonly Links $links,
         private readonly Batching $batching,
         private readonly Bench $bench,
         private readonly Book $book,
@@ -142,7 +144,7 @@ final class DemoShop
         }
     }
 
-    /** @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, station: string} $order */
+    /** @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, price?: int, station: string, wish?: array{string, float, float}} $order */
     private function shaped(array $order, \DateTimeImmutable $now, int $nth): void
     {
         $far = self::FAR[$order['station']];
@@ -154,9 +156,16 @@ final class DemoShop
         $docket = $this->take->begin(Answers::from($typed), true);
         $layers = array_map(fn (array $layer): array => ['offset' => $layer[0], 'film' => $this->films[$layer[1]]->id()], $order['layers'] ?? []);
         Clock::set(new MockClock($began->modify('+30 minutes')));
+        $docket->askPrice($order['price'] ?? null);
         $this->size->draw($docket, $docket->version(), $docket->words(), new Design($order['face'] ?? null, setting: $order['setting'] ?? null, layers: $layers ?: null), $far > 1, $docket->roster());
         if ($far >= 3) {
             $this->size->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');
+        }
+        if (isset($order['wish'])) {
+            [, $token] = $this->links->give($docket, $typed['contact']);
+            Clock::set(new MockClock($began->modify('+5 hours')));
+            $this->links->follow($token);
+            $this->links->wish($token, $docket->customer()?->name() ?? '', $order['wish'][0], (int) (1000 * $order['wish'][1]), (int) (1000 * $order['wish'][2]));
         }
     }
 

@@ -41,6 +41,8 @@ final readonly class Answers
         public string $readFrom = '',
         public string $outline = '',
         public string $roster = '',
+        public string $side = 'outside',
+        public string $dishwasher = '',
         public array $keepOuts = [],
     ) {
     }

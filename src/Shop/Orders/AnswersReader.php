@@ -9,6 +9,7 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Measure\Length;
@@ -46,6 +47,7 @@ final readonly class AnswersReader
         $quantity = $this->quantity($wrong, $answers->quantity);
         $neededAt = $this->day($wrong, $answers->neededOn);
         $note = $this->text($wrong, 'note', $answers->note, 2000, null);
+        $this->refuseWhatCannotWork($wrong, $answers, $film);
         $wrong->refuse();
         if (!$thing instanceof Thing || !$useOf instanceof UseOf || !$film instanceof FilmOnShelf || !$neededAt instanceof \DateTimeImmutable) {
             throw new \LogicException('A wrong answer was not noted.');
@@ -86,6 +88,9 @@ final readonly class AnswersReader
             return null;
         }
         $material = '' === $answers->material ? null : Material::tryFrom($answers->material);
+        if (true === $material?->hasInside() && 'inside' === $answers->side) {
+            $measures['inside'] = 1;
+        }
         $thing = new Thing($name, $kind->value, self::whole($measures['width'] ?? null), self::whole($measures['height'] ?? null), self::whole($measures['corner'] ?? null),
             array_diff_key($measures, ['width' => 0, 'height' => 0, 'corner' => 0]) ?: null, $keepOuts ?: null, $material?->value);
         try {
@@ -97,6 +102,24 @@ final readonly class AnswersReader
         }
 
         return $thing;
+    }
+
+    /** Film against surface and use: what cannot work is refused with what would (section 6). */
+    private function refuseWhatCannotWork(Wrong $wrong, Answers $answers, mixed $film): void
+    {
+        $material = Material::tryFrom($answers->material);
+        $grade = $film instanceof FilmOnShelf ? $film->grade() : Film::Removable;
+        $refusal = $material?->refusal($grade, 'inside' === $answers->side);
+        if (null !== $refusal) {
+            $wrong->at(match ($material) {
+                Material::TintedGlass => 'side',
+                Material::Wall => 'film',
+                default => 'material',
+            }, $refusal);
+        }
+        if (UseOf::Washed->value === $answers->useOf && 'yes' === $answers->dishwasher) {
+            $wrong->at('dishwasher', 'No film stands the dishwasher. It lasts washed by hand; for the dishwasher the thing has to be engraved or fired, which is another trade.');
+        }
     }
 
     private static function whole(int|float|string|null $micrometres): ?int

@@ -8,9 +8,11 @@ use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Trade\Lettering\Align;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Frame;
+use Yelbo\Trade\Lettering\Mending;
 use Yelbo\Trade\Lettering\MonogramOrder;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Shape;
+use Yelbo\Trade\Refused;
 
 /**
  * How the words are set and where they lie. Sizes in µm; nothing means "by the rule".
@@ -92,7 +94,16 @@ final class Design
             (float) ($of['lineSpacing'] ?? 0.25),
             Align::tryFrom((string) ($of['align'] ?? '')) ?? Align::Centre,
             (float) ($of['condense'] ?? 0),
+            mending: $this->mending(),
         );
+    }
+
+    /** What is done to the outlines for knife and hook. @throws Refused */
+    public function mending(): Mending
+    {
+        $of = fn (string $step): int => (int) ($this->setting[$step] ?? 0);
+
+        return new Mending($of('thicken'), $of('fuse'), $of('fill'), $of('drop'), $of('smooth'), $of('reduce'));
     }
 
     /** @return list<Underneath> */
@@ -105,6 +116,28 @@ final class Design
     public function offsets(): array
     {
         return array_column($this->layers(), 'offset');
+    }
+
+    public function sized(?int $capHeight): self
+    {
+        return new self($this->face, $capHeight, null, null, $this->setting, $this->layers);
+    }
+
+    public function centred(): self
+    {
+        return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers);
+    }
+
+    /** With one figure of the setting, as in `chosen()`. */
+    public function with(string $name, int|float|string|null $figure): self
+    {
+        return new self($this->face, $this->capHeight, $this->left, $this->top, array_filter([...$this->chosen(), $name => $figure], static fn (mixed $value): bool => null !== $value), $this->layers);
+    }
+
+    /** @param list<Underneath> $layers */
+    public function layered(array $layers): self
+    {
+        return new self($this->face, $this->capHeight, $this->left, $this->top, $this->setting, $layers);
     }
 
     public function inFace(string $face): self

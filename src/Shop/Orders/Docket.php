@@ -14,13 +14,20 @@ use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Refused;
 
 /**
  * An order: some words on an object, so many times.
  *
  * The answers as they were typed are always kept; what is computed with is read from them
  * when the order is taken.
+ *
+ * A stop that is let pass has its code, how bad it was (µm), and who let it pass, why and when.
+ *
+ * @phpstan-type Overruling array{code: string, found: int, reason: string, by: string, at: string}
  */
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
@@ -72,6 +79,14 @@ class Docket
 
     #[ORM\Column(type: 'text')]
     private string $note = '';
+
+    /** What the customer pays for all of it, in minor units, where it is agreed. */
+    #[ORM\Column(nullable: true)]
+    private ?int $price = null;
+
+    /** @var list<Overruling>|null stops the owner lets pass */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $overruled = null;
 
     /** @var Collection<int, Piece> */
     #[ORM\OneToMany(targetEntity: Piece::class, mappedBy: 'docket', cascade: ['persist'])]
@@ -188,10 +203,57 @@ class Docket
         return $this->note;
     }
 
-    /** @return list<Piece> */
+    /**
+     * What the customer asked for, letter for letter as it was given.
+     *
+     * @return list<string>
+     */
+    public function asked(): array
+    {
+        $typed = Answers::from($this->answers);
+
+        return AnswersReader::lines('' === trim($typed->roster) ? $typed->words : str_replace('|', "\n", $typed->roster));
+    }
+
+    /** Minor units. */
+    public function price(): ?int
+    {
+        return $this->price;
+    }
+
+    public function askPrice(?int $price): void
+    {
+        $this->price = $price;
+    }
+
+    /** @return list<Overruling> */
+    public function overrulings(): array
+    {
+        return $this->overruled ?? [];
+    }
+
+    public function overrule(string $code, int $found, string $reason, string $by, \DateTimeImmutable $at): void
+    {
+        $others = array_filter($this->overrulings(), static fn (array $one): bool => $one['code'] !== $code);
+        $this->overruled = [...array_values($others), ['code' => $code, 'found' => $found, 'reason' => $reason, 'by' => $by, 'at' => $at->format(\DATE_ATOM)]];
+    }
+
+    /** Why a stop is let pass; nothing where it is not, or where it has become worse since. */
+    public function overruling(string $code, int $found): ?string
+    {
+        foreach ($this->overrulings() as $one) {
+            if ($one['code'] === $code && $found >= $one['found']) {
+                return "{$one['by']}: {$one['reason']}";
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Piece> those that are to be made; not those of an approval that was taken back */
     public function pieces(): array
     {
-        return array_values($this->pieces->toArray());
+        return array_values($this->pieces->filter(static fn (Piece $piece): bool => PieceState::Withdrawn !== $piece->state())->toArray());
     }
 
     /** @return list<Proof> */
@@ -238,10 +300,11 @@ class Docket
      * @param list<string>       $words
      * @param list<list<string>> $roster
      */
-    public function draw(array $words, Design $design, array $roster = []): void
+    public function draw(array $words, Design $design, array $roster = [], ?FilmOnShelf $film = null): void
     {
         $this->say($words, $roster);
         $this->design = $design;
+        $this->film = $film ?? $this->film;
     }
 
     /**
@@ -267,6 +330,18 @@ class Docket
         foreach ($pieces as $piece) {
             $this->pieces->add($piece);
         }
+    }
+
+    /** The yes is taken back while nothing is cut: its pieces will never be made. */
+    public function reopen(\DateTimeImmutable $now): void
+    {
+        foreach ($this->pieces() as $piece) {
+            if (PieceState::Waiting !== $piece->state()) {
+                throw new Refused('illegal-move', "{$piece->tag()} is already in a batch or further on. Take its batch apart first; what is cut stays as approved.");
+            }
+            $piece->move(PieceMove::Withdraw, $now);
+        }
+        $this->move(DocketMove::Reopen);
     }
 
     public function move(DocketMove $move): void

@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Check\Judgement;
-use Yelbo\Trade\Check\Snag;
-use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Lettering\Faces;
@@ -49,7 +45,7 @@ final readonly class Drawing
     /** Where sketches are tried. @throws Refused where the object leaves no room */
     public function sketchRoom(Surface $surface, Design $design): Room
     {
-        return (new Fitting($this->letterer, $this->rules))->sketchRoom($surface, $design->offsets());
+        return (new Fitting($this->letterer, $this->rules))->sketchRoom($surface, $design->offsets(), $design->mending()->thicken);
     }
 
     /**
@@ -103,11 +99,5 @@ final readonly class Drawing
     public function words(array $words, Design $design): Words
     {
         return Words::set($this->faces->named($design->face()), $words, $design->setting(\count($words)));
-    }
-
-    /** @return list<Snag> */
-    public function snags(Fitted $fitted, Thing $thing, Film $film, UseOf $use): array
-    {
-        return (new Judgement($this->rules))->of($fitted, $film, $use, $thing->readFrom(), $thing->material());
     }
 }

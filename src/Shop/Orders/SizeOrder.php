@@ -9,21 +9,20 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Change;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Proofs\MakeProof;
 use Yelbo\Shop\Proofs\Proof;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Lettering\Fitted;
-use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Refused;
 
 /** From drawing the words to the customer's yes. */
 final readonly class SizeOrder
 {
-    public function __construct(private EntityManagerInterface $records, private Drawing $drawing, private Change $change, private Book $book, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $records, private Drawing $drawing, private Inspection $inspection, private MakeProof $makeProof, private Change $change, private Book $book, private ClockInterface $clock)
     {
     }
 
@@ -33,27 +32,77 @@ final readonly class SizeOrder
      * @param list<string>       $words
      * @param list<list<string>> $roster the lines of each decal of a set
      */
-    public function draw(Docket $docket, int $version, array $words, Design $design, bool $proof, array $roster = []): void
+    public function draw(Docket $docket, int $version, array $words, Design $design, bool $proof, array $roster = [], ?FilmOnShelf $film = null): void
     {
         if (DocketState::Sizing !== $docket->state()) {
             throw new Refused('illegal-move', "{$docket->tag()} is not at Size any more.");
         }
         $decals = $this->drawn($docket, $words, $design, $roster);
-        foreach ($decals as [, $fitted]) {
-            if ($proof && !$fitted->inside) {
-                throw Refusals::at('capHeight', 'The art reaches beyond the safe area. Make it smaller or move it, then make the proof.');
-            }
+        if ($proof) {
+            $this->refuseStops($docket, $decals, $film);
         }
-        $this->change->of($docket, $version, function () use ($docket, $words, $design, $proof, $decals, $roster): void {
-            $docket->draw($words, $design, $roster);
+        $this->change->of($docket, $version, function () use ($docket, $words, $design, $proof, $decals, $roster, $film): void {
+            if (null !== $film && $film !== $docket->film()) {
+                $this->book->note('film', "Film changed to {$film->name()}", $docket);
+            }
+            $docket->draw($words, $design, $roster, $film);
             if (!$proof) {
                 return;
             }
-            $nth = 1 + \count($docket->proofs());
-            $parts = array_map(static fn (array $decal): array => self::part($decal[0], $decal[1], $design), $decals);
-            $docket->freeze(new Proof($docket, $nth, $this->clock->now(), $words, $design->face(), $decals[0][1]->capHeight,
-                $parts[0]['width'], $parts[0]['height'], $parts[0]['left'], $parts[0]['top'], $parts[0]['layers'][0]['path'], $parts));
-            $this->book->note('proof', "Proof $nth made", $docket);
+            $made = $this->makeProof->of($docket, $words, $design, $decals);
+            $docket->freeze($made);
+            $this->book->note('proof', "Proof {$made->nth()} made", $docket);
+        });
+    }
+
+    /**
+     * @param non-empty-list<array{list<string>, Fitted}> $decals
+     *
+     * @throws Refusals for a stop that the owner has not let pass
+     */
+    private function refuseStops(Docket $docket, array $decals, ?FilmOnShelf $film): void
+    {
+        $film ??= $docket->film() ?? throw new \LogicException('Taken without film.');
+        foreach ($this->inspection->stops(array_column($decals, 1), $docket->thing(), $film, $docket->useOf()) as $stop) {
+            if (null === $docket->overruling($stop->code, $stop->found)) {
+                throw Refusals::at('outside-safe-area' === $stop->code ? 'capHeight' : 'snags', "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.");
+            }
+        }
+    }
+
+    /** A stop is let pass by the owner, with a reason that stays with the order. */
+    public function overrule(Docket $docket, int $version, string $code, int $found, string $reason, string $by): void
+    {
+        if (mb_strlen(trim($reason)) < 3) {
+            throw Refusals::at('reason', 'Why may it pass? A few words that stand on the docket and at the bench.');
+        }
+        if (!\in_array($docket->state(), [DocketState::Sizing, DocketState::Proofing], true)) {
+            throw new Refused('illegal-move', "{$docket->tag()} is not at Size any more.");
+        }
+        $this->change->of($docket, $version, function () use ($docket, $code, $found, $reason, $by): void {
+            $docket->overrule($code, $found, mb_substr(trim($reason), 0, 300), $by, $this->clock->now());
+            $this->book->note('overruled', "“{$code}” let pass by $by: ".trim($reason), $docket);
+        });
+    }
+
+    /** What the customer pays for all of it; the next proof says so. @param int|null $price minor units */
+    public function price(Docket $docket, int $version, ?int $price): void
+    {
+        $this->change->of($docket, $version, function () use ($docket, $price): void {
+            $docket->askPrice($price);
+            $this->book->note('price', null === $price ? 'Price left open' : 'Price '.number_format($price / 100, 2, '.', ' '), $docket);
+        });
+    }
+
+    /** The yes is taken back, with a reason; what is drawn next becomes a new proof. */
+    public function reopen(Docket $docket, int $version, string $reason): void
+    {
+        if ('' === trim($reason)) {
+            throw Refusals::at('reason', 'Why is it opened again? A few words for the book.');
+        }
+        $this->change->of($docket, $version, function () use ($docket, $reason): void {
+            $docket->reopen($this->clock->now());
+            $this->book->note('reopen', 'Opened again after its approval: '.trim($reason), $docket);
         });
     }
 
@@ -73,34 +122,17 @@ final readonly class SizeOrder
         return [] === $decals ? throw Refusals::at('roster', 'The roster is empty.') : $decals;
     }
 
-    /**
-     * @param list<string> $lines
-     *
-     * @return array{lines: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, path: string}>}
-     */
-    private static function part(array $lines, Fitted $fitted, Design $design): array
+    /** The customer's yes: from here on there are pieces to make. */
+    public function approve(Docket $docket, int $version, int $proof, string $by, string $how = 'in the shop'): void
     {
-        $box = $fitted->artwork->box();
-
-        return [
-            'lines' => $lines, 'width' => $box->width(), 'height' => $box->height(), 'left' => $fitted->at[0], 'top' => $fitted->at[1],
-            'layers' => array_map(static fn (Layer $layer, int $nth): array => [
-                'role' => $layer->role, 'film' => 0 === $nth ? null : ($design->layers()[$nth - 1]['film'] ?? null), 'path' => SvgPath::write($layer->region),
-            ], $fitted->artwork->layers, array_keys($fitted->artwork->layers)),
-        ];
-    }
-
-    /** The customer's yes, given in the shop: from here on there are pieces to make. */
-    public function approve(Docket $docket, int $version, int $proof, string $by): void
-    {
-        $this->change->of($docket, $version, function () use ($docket, $proof, $by): void {
+        $this->change->of($docket, $version, function () use ($docket, $proof, $by, $how): void {
             $latest = $docket->latestProof();
             if (null === $latest || $latest->nth() !== $proof) {
                 throw new Refused('outdated-proof', "Proof $proof is not the newest any more. Look at the newest one.");
             }
             $docket->approve(...$this->pieces($docket, $latest));
             $latest->approve($by, $this->clock->now());
-            $this->book->note('approved', "Proof $proof approved in the shop by $by", $docket);
+            $this->book->note('approved', "Proof $proof approved $how by $by", $docket);
         });
     }
 
@@ -126,6 +158,11 @@ final readonly class SizeOrder
     /** Any other move of the docket: back, changed, cancelled. */
     public function move(Docket $docket, int $version, DocketMove $move, string $reason): void
     {
+        if (DocketMove::Reopen === $move) {
+            $this->reopen($docket, $version, $reason);
+
+            return;
+        }
         if (!\in_array($move, [DocketMove::AskAgain, DocketMove::Change, DocketMove::Cancel], true)) {
             throw new Refused('illegal-move', "“{$move->says()}” is done at its station.");
         }

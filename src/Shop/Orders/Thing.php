@@ -80,6 +80,12 @@ final class Thing
         return $this->surface()->size();
     }
 
+    /** Stuck inside a window and read from outside: then it is cut mirrored, always. */
+    public function isInside(): bool
+    {
+        return true === $this->material()?->hasInside() && 1 === (int) ($this->measures['inside'] ?? 0);
+    }
+
     /** How many panes; one of anything else. */
     public function panes(): int
     {

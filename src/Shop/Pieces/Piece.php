@@ -19,7 +19,7 @@ use Yelbo\Trade\Measure\Size;
 /** One layer of film of one physical decal, from the yes to delivered. Most decals have one. */
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
-#[ORM\UniqueConstraint(columns: ['docket_id', 'nth', 'layer'])]
+#[ORM\UniqueConstraint(columns: ['proof_id', 'nth', 'layer'])]
 class Piece
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -118,10 +118,17 @@ class Piece
         return $this->layer;
     }
 
-    /** The film that stays. */
+    /** The film that stays, as it is cut: mirrored where it goes inside a window. */
     public function region(): Region
     {
-        return $this->proof->region($this->member, $this->layer);
+        $seen = $this->proof->region($this->member, $this->layer);
+
+        return $this->isMirrored() ? $seen->mirrored() : $seen;
+    }
+
+    public function isMirrored(): bool
+    {
+        return $this->proof->frozen()->mirrored;
     }
 
     /** Of the whole decal, every layer of it. */

@@ -40,6 +40,7 @@ class Proof
      * @param int          $top       of the art on the object, µm
      * @param string       $path      the film that stays of the first decal's letters, path data in mm, origin at its box
      * @param list<Part>|null $parts  every decal of a set, with every layer of film; one decal of one layer where left out
+     * @param array<string, mixed>|null $frozen all it says beside its outlines
      */
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'proofs'), ORM\JoinColumn(nullable: false)]
@@ -66,7 +67,19 @@ class Proof
         private string $path,
         #[ORM\Column(type: 'json', length: 4294967295, nullable: true)]
         private ?array $parts = null,
+        #[ORM\Column(type: 'json', length: 4294967295, nullable: true)]
+        private ?array $frozen = null,
     ) {
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function frozen(): Frozen
+    {
+        return Frozen::from($this->frozen ?? []);
     }
 
     public function docket(): Docket

@@ -28,6 +28,11 @@ final readonly class Shelf
         return $this->records->find(FilmOnShelf::class, $id) ?? throw new NotFound('There is no such film.');
     }
 
+    public function filmNumbered(int $id): ?FilmOnShelf
+    {
+        return $id > 0 ? $this->records->find(FilmOnShelf::class, $id) : null;
+    }
+
     /** @throws NotFound */
     public function item(int $id): StockItem
     {

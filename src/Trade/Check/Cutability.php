@@ -17,8 +17,13 @@ use Yelbo\Trade\Geometry\Region;
  */
 final readonly class Cutability
 {
-    /** Thin places, beyond which the whole layer is measured once instead of each alone. */
+    /** Thin places: up to so many are measured exactly, of more only the narrowest few. */
     private const MANY = 4;
+    private const FEW = 3;
+    /** How often a thinner stroke elsewhere is looked for. */
+    private const AGAIN = 2;
+    /** Of a limit, both ways: what is larger is a letter and not a dot, and is not dropped. */
+    private const DOT = 1.6;
     /** µm: how finely the opening test tells a stroke at the limit from one under it. */
     private const GRACE = 10;
 
@@ -47,33 +52,75 @@ final readonly class Cutability
         $limit = $this->limits->stroke;
         $small = array_filter(array_map(static fn (Region $piece): Box => $piece->box(), $layer->pieces()), fn (Box $box): bool => max($box->width(), $box->height()) < $this->limits->island);
         $parts = Opening::tooThin($layer, $limit - self::GRACE);
-        $worst = \count($parts) > self::MANY ? Opening::thinnest($layer, $limit) : null;
+        usort($parts, static fn (Region $a, Region $b): int => self::meanWidth($a) <=> self::meanWidth($b));
+        $widths = $this->widths($layer, $parts);
+        $worst = min([$limit, ...$widths]);
         $snags = [];
-        foreach ($parts as $part) {
-            $circle = Inscribed::in($part, 25);
-            $spot = self::spot($circle);
+        foreach ($parts as $nth => $part) {
+            $spot = isset($widths[$nth]) ? self::spot(Inscribed::in($part, 25)) : array_map(static fn (float $at): int => (int) round($at), Geos::pointInside($part));
             if ([] !== array_filter($small, static fn (Box $box): bool => $box->holds(new Box(...$spot, ...$spot)))) {
                 continue;
             }
-            $found = $this->width($layer, $part, $circle, $worst);
+            $found = $widths[$nth] ?? max($worst, min($limit - self::GRACE, self::meanWidth($part)));
             $snags[] = new Snag('thin-stroke', Snag::STOP, $limit, $found, $spot,
                 'A stroke is '.self::mm($found).' wide. Under '.self::mm($limit).' it tears when it is weeded and does not last.',
-                [...self::enlarge($capHeight, $limit, $worst ?? $found), ['do' => 'thicken', 'by' => (int) ceil(($limit - $found) / 2)], ['do' => 'bolder-face']]);
+                [...self::enlarge($capHeight, $limit, $worst), ['do' => 'thicken', 'by' => self::half($limit - $found)], ['do' => 'bolder-face'], ['do' => 'another-film']]);
         }
 
         return $snags;
     }
 
-    /** How wide a stroke is where it is too thin, µm. A few are measured exactly; many by their middles. */
-    private function width(Region $layer, Region $part, Inscribed $circle, ?int $worst): int
+    /**
+     * How wide strokes are where they are thinnest: all of a few, of many the narrowest ones, and
+     * those that an opening by the least width found so far still takes away.
+     *
+     * @param list<Region> $parts the narrowest first
+     *
+     * @return array<int, int> µm, by their place among the parts
+     */
+    private function widths(Region $layer, array $parts): array
+    {
+        $widths = [];
+        foreach (\array_slice($parts, 0, \count($parts) > self::MANY ? self::FEW : self::MANY) as $nth => $part) {
+            $widths[$nth] = $this->width($layer, $part);
+        }
+        for ($round = 0; \count($parts) > \count($widths) && $round < self::AGAIN; ++$round) {
+            $thinner = Opening::tooThin($layer, min([$this->limits->stroke, ...$widths]) - self::GRACE);
+            $at = null;
+            foreach ($parts as $nth => $part) {
+                if (!isset($widths[$nth]) && [] !== array_filter($thinner, static fn (Region $thin): bool => $thin->box()->overlaps($part->box()))) {
+                    $at = $nth;
+                    break;
+                }
+            }
+            if (null === $at) {
+                break;
+            }
+            $widths[$at] = $this->width($layer, $parts[$at]);
+        }
+
+        return $widths;
+    }
+
+    /** How wide a stroke is where it is thinnest, µm. */
+    private function width(Region $layer, Region $part): int
     {
         $box = $part->box();
-        if (null !== $worst && hypot($box->width(), $box->height()) > $this->limits->stroke * Opening::TIP) {
-            return max($worst, min($this->limits->stroke - self::GRACE, (int) round(2 * Inscribed::depth($layer, $circle->x, $circle->y))));
-        }
         $near = Geos::clipped($layer, $box->grown(2 * $this->limits->stroke));
 
         return Opening::thinnest($near, $this->limits->stroke, static fn (Region $thin): bool => $thin->box()->overlaps($box));
+    }
+
+    /** As if it were a ribbon, µm. */
+    private static function meanWidth(Region $part): int
+    {
+        return (int) (2000 * $part->area() / max(0.001, $part->outlineLength()));
+    }
+
+    /** What an outline has to grow by on each side, µm, a hair to spare. */
+    private static function half(int $missing): int
+    {
+        return 10 * (int) ceil(($missing / 2 + self::GRACE) / 10);
     }
 
     /** @return list<Snag> */
@@ -89,10 +136,18 @@ final readonly class Cutability
             }
             $snags[] = new Snag('small-island', Snag::STOP, $limit, $found, self::spot(Inscribed::in($piece)),
                 'A part that touches nothing is '.self::mm($found).' across. Under '.self::mm($limit).' it gets lost in weeding or falls off.',
-                [...self::enlarge($capHeight, $limit, $found), ['do' => 'thicken', 'by' => (int) ceil(($limit - $found) / 2)], ['do' => 'drop']]);
+                [...self::enlarge($capHeight, $limit, $found), ['do' => 'thicken', 'by' => self::half($limit - $found)], ...$this->drop($box), ['do' => 'another-film']]);
         }
 
         return $snags;
+    }
+
+    /** @return list<array{do: string, by: int}> */
+    private function drop(Box $box): array
+    {
+        $long = max($box->width(), $box->height());
+
+        return $long > self::DOT * $this->limits->island ? [] : [['do' => 'drop', 'by' => $long + self::GRACE]];
     }
 
     /** @return list<Snag> */
@@ -112,7 +167,7 @@ final readonly class Cutability
                 if ($found < $limit - self::GRACE) {
                     $snags[] = new Snag('small-counter', Snag::STOP, $limit, $found, self::spot($circle),
                         'The inside of a letter is '.self::mm($found).' across. Under '.self::mm($limit).' the hook cannot lift it out.',
-                        [...self::enlarge($capHeight, $limit, $found), ['do' => 'fill']]);
+                        [...self::enlarge($capHeight, $limit, $found), ['do' => 'fill', 'by' => $limit], ['do' => 'bolder-face']]);
                 }
             }
         }
@@ -136,7 +191,7 @@ final readonly class Cutability
                 if ($found < $limit - self::GRACE) {
                     $snags[] = new Snag('tight-gap', Snag::WARN, $limit, $found, self::between($piece, $pieces[$j], $found),
                         'Two parts are '.self::mm($found).' apart. Under '.self::mm($limit).' the film between them will not come out clean.',
-                        [...self::enlarge($capHeight, $limit, $found), ['do' => 'track'], ['do' => 'fuse']]);
+                        [...self::enlarge($capHeight, $limit, $found), ['do' => 'track', 'by' => $limit - $found], ['do' => 'fuse', 'by' => $limit]]);
                 }
             }
         }

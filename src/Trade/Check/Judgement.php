@@ -22,6 +22,11 @@ final readonly class Judgement
     private const STRAIN_GRACE = 0.0001;
     /** µm of letter height that the reading distances are given for. */
     private const READ_BY = 25_000;
+    /** µm: narrower than this a rim shows that it was laid by hand (section 5). */
+    private const REGISTER = 1_500;
+    /** Of full light: from here film is as pale as its liner, and under there its cuts do not show. */
+    private const WHITE = 0.82;
+    private const DARK = 0.12;
 
     public function __construct(private Rules $rules)
     {
@@ -29,10 +34,11 @@ final readonly class Judgement
 
     /**
      * @param float|null $readFrom metres from which it has to be read, where that was asked
+     * @param bool       $inside   stuck inside a window and read from outside
      *
      * @return list<Snag>
      */
-    public function of(Fitted $fitted, Film $film, UseOf $use, ?float $readFrom = null, ?Material $material = null): array
+    public function of(Fitted $fitted, Film $film, UseOf $use, ?float $readFrom = null, ?Material $material = null, bool $inside = false): array
     {
         $check = new Cutability($film->limits()->in($use, $this->rules));
 
@@ -40,9 +46,10 @@ final readonly class Judgement
             ...$this->place($fitted),
             ...$this->curve($fitted),
             ...$this->filmAndUse($film, $use),
-            ...$this->filmAndSurface($film, $material),
+            ...$this->filmAndSurface($film, $material, $inside),
             ...$this->reading($fitted, $use, $readFrom),
             ...$this->machine($fitted),
+            ...$this->register($fitted),
             ...array_map(static fn (Snag $snag): Snag => self::possible($snag, $fitted->largest), $check->snags($fitted->artwork->top(), $fitted->capHeight)),
         ];
     }
@@ -104,15 +111,57 @@ final readonly class Judgement
     }
 
     /** @return list<Snag> */
-    private function filmAndSurface(Film $film, ?Material $material): array
+    private function filmAndSurface(Film $film, ?Material $material, bool $inside): array
     {
-        $warning = $material?->warning($film);
+        $warning = $material?->warning($film, $inside);
         if (null === $material || null === $warning) {
             return [];
         }
 
-        return [new Snag('film-and-surface', $material->refuses($film) ? Snag::STOP : Snag::WARN, 0, 0, null, $warning,
-            [Material::Wall === $material ? ['do' => 'another-film', 'film' => Film::Removable->value] : ['do' => 'test-first']])];
+        return [new Snag('film-and-surface', $material->refuses($film, $inside) ? Snag::STOP : Snag::WARN, 0, 0, null, $warning, match (true) {
+            Material::Wall === $material => [['do' => 'another-film', 'film' => Film::Removable->value]],
+            $material->refuses($film, $inside) => [['do' => Material::TintedGlass === $material ? 'outside' : 'another-material']],
+            default => [['do' => 'test-first']],
+        })];
+    }
+
+    /** @return list<Snag> a rim narrower than layers can be laid */
+    private function register(Fitted $fitted): array
+    {
+        $top = $fitted->artwork->top()->box();
+        foreach (\array_slice($fitted->artwork->layers, 1) as $layer) {
+            $rim = $top->left - $layer->region->box()->left;
+            if ($rim > 0 && $rim < self::REGISTER) {
+                return [new Snag('register', Snag::WARN, self::REGISTER, $rim, null,
+                    'The rim is '.Length::micrometres($rim)->inMetric().' mm. Layers are laid to about 1 mm, and under '.Length::micrometres(self::REGISTER)->inMetric().' mm that shows.', [['do' => 'widen-rim', 'by' => self::REGISTER]])];
+            }
+        }
+
+        return [];
+    }
+
+    /**
+     * What the bench should know of the colour: nothing is wrong, but waste is hard to see.
+     *
+     * @param string $swatch the film's colour, #rrggbb
+     *
+     * @return list<Snag>
+     */
+    public function colour(Film $film, string $swatch): array
+    {
+        [$red, $green, $blue] = array_map(hexdec(...), str_split(str_pad(ltrim($swatch, '#'), 6, '0'), 2));
+        $light = (0.2126 * $red + 0.7152 * $green + 0.0722 * $blue) / 255;
+        $notes = [];
+        if ($light > self::WHITE) {
+            $notes[] = new Snag('white-on-white', Snag::NOTE, 0, 0, null, 'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a lit table.', []);
+        } elseif ($light < self::DARK) {
+            $notes[] = new Snag('dark-film', Snag::NOTE, 0, 0, null, 'Dark film hides its cuts. Weed it on a lit table.', []);
+        }
+        if ($film->hasDirection()) {
+            $notes[] = new Snag('patterned', Snag::NOTE, 0, 0, null, 'The pattern has a direction: it is never turned on the sheet.', []);
+        }
+
+        return $notes;
     }
 
     /** @return list<Snag> */
@@ -122,15 +171,27 @@ final readonly class Judgement
         if (null !== $readFrom) {
             $limit = max($limit, (int) round(self::READ_BY * $readFrom / $this->rules->value(Rule::ReadJust)));
         }
+        $over = UseOf::Vehicle === $use ? $this->overAll($fitted) : [];
         if ($fitted->capHeight >= $limit) {
-            return [];
+            return $over;
         }
         $found = Length::micrometres($fitted->capHeight)->inMetric();
         $wanted = Length::micrometres($limit)->inMetric();
         $why = null === $readFrom ? 'on a vehicle' : "from $readFrom m";
 
-        return [new Snag('too-small-to-read', Snag::WARN, $limit, $fitted->capHeight, null,
+        return [...$over, new Snag('too-small-to-read', Snag::WARN, $limit, $fitted->capHeight, null,
             "Letters of $found mm cannot be read $why. They need $wanted mm at the least.", [['do' => 'enlarge', 'capHeight' => $limit]])];
+    }
+
+    /** @return list<Snag> */
+    private function overAll(Fitted $fitted): array
+    {
+        $box = $fitted->artwork->box();
+        [$found, $limit] = [max($box->width(), $box->height()), $this->rules->micrometres(Rule::VehicleOverAll)];
+
+        return $found >= $limit ? [] : [new Snag('too-small-to-read', Snag::WARN, $limit, $found, null,
+            'It is '.Length::micrometres($found)->inMetric().' mm over all. On the back of a vehicle nothing under '.Length::micrometres($limit)->inMetric().' mm is seen.',
+            [['do' => 'enlarge', 'capHeight' => 100 * (int) ceil($fitted->capHeight * $limit / $found / 100)]])];
     }
 
     /** @return list<Snag> */

@@ -41,14 +41,15 @@ final class Opening
      */
     public static function tooThin(Region $layer, int $width, float $tip = self::TIP): array
     {
-        $opened = Geos::grow(Geos::grow($layer, -intdiv($width, 2)), intdiv($width, 2) + 2);
-
-        return array_values(array_filter(Geos::difference($layer, $opened)->pieces(), static function (Region $part) use ($width, $opened, $tip): bool {
+        $parts = [];
+        foreach (Geos::lostByOpening($layer, intdiv($width, 2), (int) ($width * self::SPECK), self::TOUCH) as [$part, $joins]) {
             $box = $part->box();
-            $long = hypot($box->width(), $box->height());
+            if (1 !== $joins || hypot($box->width(), $box->height()) >= $width * $tip) {
+                $parts[] = $part;
+            }
+        }
 
-            return $long >= $width * $tip || ($long >= $width * self::SPECK && 1 !== self::joins($part, $opened));
-        }));
+        return $parts;
     }
 
     /**
@@ -68,13 +69,5 @@ final class Opening
         }
 
         return $does;
-    }
-
-    /** How many parts that stayed the thin one touches: none where it stands alone, two where it bridges them. */
-    private static function joins(Region $part, Region $opened): int
-    {
-        $near = Geos::clipped($opened, $part->box()->grown(2 * self::TOUCH));
-
-        return \count(Geos::intersection(Geos::grow($part, self::TOUCH), $near)->polygons);
     }
 }

@@ -4,17 +4,23 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Check;
 
-/** Something that will go wrong with a decal, where, and what would cure it. */
+/**
+ * Something that will go wrong with a decal, where, and what would cure it.
+ *
+ * @phpstan-type Cure array{do: string, capHeight?: int, by?: int, film?: string, face?: string}
+ */
 final readonly class Snag
 {
     public const STOP = 'stop';
     public const WARN = 'warn';
+    /** Nothing is wrong; the bench should know. */
+    public const NOTE = 'note';
 
     /**
-     * @param int                              $limit µm
-     * @param int                              $found µm
-     * @param array{int, int}|null             $at    µm, in the artwork's frame
-     * @param list<array{do: string, capHeight?: int, by?: int, film?: string}> $cures lengths in µm
+     * @param int                 $limit µm
+     * @param int                 $found µm
+     * @param array{int, int}|null $at    µm, in the artwork's frame
+     * @param list<Cure>          $cures lengths in µm
      */
     public function __construct(
         public string $code,

@@ -55,9 +55,54 @@ final class Geos
         if ($region->isEmpty() || 0 === $by) {
             return $region;
         }
-        $segments = max(4, (int) ceil(\M_PI / 4 / acos(max(0.0, 1 - self::ARC_ERROR / max(abs($by), 2 * self::ARC_ERROR)))));
 
-        return self::back(self::geometry($region)->buffer($by, ['quad_segs' => $segments]));
+        return self::back(self::geometry($region)->buffer($by, ['quad_segs' => self::segments($by)]));
+    }
+
+    /**
+     * What an opening takes away: shrink by a figure, grow back by a hair more, and look at what
+     * did not come back. One trip through GEOS for all of it.
+     *
+     * @param int $half  µm
+     * @param int $least µm: what is shorter over its diagonal is left out
+     * @param int $touch µm: a part joins what stayed where they are this near
+     *
+     * @return list<array{Region, int}> each part, and how many parts that stayed it touches
+     */
+    public static function lostByOpening(Region $region, int $half, int $least, int $touch): array
+    {
+        if ($region->isEmpty()) {
+            return [];
+        }
+        $whole = self::geometry($region);
+        $opened = $whole->buffer(-$half, ['quad_segs' => self::segments($half)])->buffer($half + 2, ['quad_segs' => self::segments($half)]);
+        $lost = [];
+        foreach (self::back($whole->difference($opened))->pieces() as $part) {
+            $box = $part->box();
+            if (hypot($box->width(), $box->height()) < $least) {
+                continue;
+            }
+            $near = $box->grown(2 * $touch);
+            $met = $opened->isEmpty() ? null : $opened->clipByRect($near->left, $near->top, $near->right, $near->bottom);
+            $joins = null === $met || $met->isEmpty() ? 0 : self::geometry($part)->buffer($touch)->intersection($met->buffer(0));
+            $lost[] = [$part, \is_int($joins) ? 0 : self::polygons($joins)];
+        }
+
+        return $lost;
+    }
+
+    private static function polygons(\GEOSGeometry $geometry): int
+    {
+        return $geometry->isEmpty() ? 0 : match ($geometry->typeName()) {
+            'Polygon' => 1,
+            'MultiPolygon' => $geometry->numGeometries(),
+            default => \count(self::back($geometry)->polygons),
+        };
+    }
+
+    private static function segments(int $by): int
+    {
+        return max(4, (int) ceil(\M_PI / 4 / acos(max(0.0, 1 - self::ARC_ERROR / max(abs($by), 2 * self::ARC_ERROR)))));
     }
 
     /** With fewer corners, none of its outlines moved by more than a tolerance in µm: to be looked at, not cut. */

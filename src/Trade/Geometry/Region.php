@@ -96,6 +96,18 @@ final readonly class Region
         };
     }
 
+    /** As seen in a mirror, in the same box. */
+    public function mirrored(): self
+    {
+        $box = $this->box();
+        $across = $box->left + $box->right;
+
+        return new self(array_map(
+            static fn (array $polygon): array => array_map(static fn (array $ring): array => array_reverse(array_map(static fn (array $point): array => [$across - $point[0], $point[1]], $ring)), $polygon),
+            $this->polygons,
+        ));
+    }
+
     /** Scaled about the origin; both ways alike, since letters are never stretched (section 4). */
     public function scaled(float $factor): self
     {

@@ -12,6 +12,7 @@ enum DocketMove: string
     case MakeProof = 'make-proof';
     case Change = 'change';
     case Approve = 'approve';
+    case Reopen = 'reopen';
     case Cancel = 'cancel';
     case Finish = 'finish';
 
@@ -24,6 +25,7 @@ enum DocketMove: string
             self::MakeProof => 'Make the proof',
             self::Change => 'Change it',
             self::Approve => 'Approve',
+            self::Reopen => 'Open it again',
             self::Cancel => 'Cancel the order',
             self::Finish => 'Close',
         };

@@ -20,12 +20,14 @@ final class Journey
         [DocketState::Proofing, DocketMove::Approve, DocketState::Making],
         [DocketState::Proofing, DocketMove::Change, DocketState::Sizing],
         [DocketState::Proofing, DocketMove::Cancel, DocketState::Cancelled],
+        [DocketState::Making, DocketMove::Reopen, DocketState::Sizing],
         [DocketState::Making, DocketMove::Finish, DocketState::Done],
     ];
 
     /** @var list<array{PieceState, PieceMove, PieceState}> */
     private const PIECE = [
         [PieceState::Waiting, PieceMove::Batch, PieceState::Batched],
+        [PieceState::Waiting, PieceMove::Withdraw, PieceState::Withdrawn],
         [PieceState::Batched, PieceMove::Unbatch, PieceState::Waiting],
         [PieceState::Batched, PieceMove::StartCut, PieceState::Cutting],
         [PieceState::Batched, PieceMove::Spoil, PieceState::Waiting],

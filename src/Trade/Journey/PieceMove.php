@@ -20,6 +20,7 @@ enum PieceMove: string
     case Post = 'post';
     case Deliver = 'deliver';
     case Spoil = 'spoil';
+    case Withdraw = 'withdraw';
 
     /** What the button or the log says. */
     public function says(): string
@@ -37,6 +38,7 @@ enum PieceMove: string
             self::HandOver => 'Handed over',
             self::Post => 'Posted',
             self::Deliver => 'Delivered',
+            self::Withdraw => 'Withdrawn: the order was opened again',
             self::Spoil => 'Spoiled: cut it again',
         };
     }

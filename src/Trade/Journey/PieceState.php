@@ -20,6 +20,8 @@ enum PieceState: string
     case Ready = 'ready';
     case OnItsWay = 'on-its-way';
     case Delivered = 'delivered';
+    /** Its approval was taken back before anything was cut. */
+    case Withdrawn = 'withdrawn';
 
     public function station(): ?Station
     {
@@ -29,7 +31,7 @@ enum PieceState: string
             self::Weeding => Station::Weed,
             self::Applying, self::Curing => Station::Apply,
             self::Ready, self::OnItsWay => Station::Send,
-            self::Delivered => null,
+            self::Delivered, self::Withdrawn => null,
         };
     }
 

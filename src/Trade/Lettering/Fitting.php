@@ -61,7 +61,7 @@ final readonly class Fitting
         if ($safe->isEmpty()) {
             throw $this->noRoom($surface, $clearance);
         }
-        $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]));
+        $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $words->setting->mending->thicken);
         [$words, $ring] = $this->ringed($words, $inner, $surface, $capHeight);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
         if ($base instanceof Taper) {
@@ -87,16 +87,17 @@ final readonly class Fitting
      * Where sketches are tried: the safe area less the rims of layers, laid straight on a taper.
      *
      * @param int|list<int>|null $offset
+     * @param int                $thicken what outlines grow by when they are mended, µm
      *
      * @throws Refused where the object leaves no room
      */
-    public function sketchRoom(Surface $surface, int|array|null $offset = null): Room
+    public function sketchRoom(Surface $surface, int|array|null $offset = null, int $thicken = 0): Room
     {
         $room = $surface->safe($surface->clearance($this->rules));
         if ($room->region()->isEmpty()) {
             throw $this->noRoom($surface, null);
         }
-        $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]));
+        $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $thicken);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
 
         return $base instanceof Taper ? OnTaper::straight($base, $inner->region()) ?? $inner : $inner;
@@ -146,7 +147,8 @@ final readonly class Fitting
             throw self::tooLong();
         }
         $top = $this->letterer->top($words, $chosen, $reference);
-        $artwork = Letterer::layered($top, $offset);
+        $mended = $this->letterer->mended($words, $top);
+        $artwork = Letterer::layered($mended, $offset);
         $box = $artwork->box();
         if (null !== $at) {
             $place = [$at[0] + $box->width() / 2, $at[1] + $box->height() / 2];
@@ -155,6 +157,9 @@ final readonly class Fitting
         } else {
             $place = $inner->largest($top)->middle(1.0, $middle) ?? $middle;
         }
+        // What was mended away at one side does not move the rest.
+        [$x, $y] = null === $at && $mended !== $top ? self::apart($top->box(), $mended->box()) : [0, 0];
+        $place = [$place[0] + $x, $place[1] + $y];
         $corner = [(int) round($place[0] - $box->width() / 2), (int) round($place[1] - $box->height() / 2)];
 
         return new Fitted($chosen, $largest, $artwork, $corner, $room->region(), $room->holds(self::outermost($artwork), $corner), $words);
@@ -268,6 +273,12 @@ final readonly class Fitting
         }
 
         return $largest < Letterer::SMALLEST ? [$words, null] : [$words->with($setting->bowed($bow)), (int) floor($largest)];
+    }
+
+    /** @return array{float, float} from the middle of one box to another's, µm */
+    private static function apart(Box $one, Box $other): array
+    {
+        return [($other->left + $other->right - $one->left - $one->right) / 2, ($other->top + $other->bottom - $one->top - $one->bottom) / 2];
     }
 
     /** @return array{float, float} */

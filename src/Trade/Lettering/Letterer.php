@@ -66,7 +66,19 @@ final class Letterer
      */
     public function artwork(Words $words, int $capHeight, int|array|null $offset = null): Artwork
     {
-        return self::layered($this->top($words, $capHeight), $offset);
+        return self::layered($this->mended($words, $this->top($words, $capHeight)), $offset);
+    }
+
+    /** Outlines as knife and hook can manage them, where the setting says how. */
+    public function mended(Words $words, Region $top): Region
+    {
+        $mending = $words->setting->mending;
+        if ($mending->isNothing()) {
+            return $top;
+        }
+        $key = hash('xxh128', serialize([$mending, $top->polygons]));
+
+        return $this->memory->recall("mended.$key", static fn (): Region => $mending->of($top));
     }
 
     /** @param int|list<int>|null $offset */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Hull;
@@ -57,7 +58,10 @@ final readonly class OnTaper
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $convex = $straight instanceof ConvexArea;
             // In a room of odd outline the place may stay a hair off: the art is tried so much wider than it is.
-            $most = $straight->largest($top->widened($taper->middleRadius() / $radius * ($convex ? 1 : 1 + self::SETTLED)), $round < self::ROUGH_ROUNDS && !$convex);
+            $tried = $top->widened($taper->middleRadius() / $radius * ($convex ? 1 : 1 + self::SETTLED));
+            // An inset tilts the sides by a hair, and that must not pull the art to the wide end.
+            $band = $straight instanceof ConvexArea && null !== $wanted && $largest > 0 ? self::band($straight, $wanted[1], $top->box()->height() * $largest / $reference) : $straight;
+            $most = $band->largest($tried, $round < self::ROUGH_ROUNDS && !$convex);
             $largest = (int) floor($reference * $most->scale());
             $chosen = $capHeight ?? $largest;
             if ($chosen < Letterer::SMALLEST) {
@@ -78,7 +82,7 @@ final readonly class OnTaper
         if ($chosen < Letterer::SMALLEST) {
             return null;
         }
-        $bent = self::bent($taper, $this->letterer->top($words, $chosen, $reference), $place);
+        $bent = $this->letterer->mended($words, self::bent($taper, $this->letterer->top($words, $chosen, $reference), $place));
         $artwork = Letterer::layered($bent, $offset);
         $grown = max([0, ...(array) $offset]);
         $box = $bent->box();
@@ -88,6 +92,26 @@ final readonly class OnTaper
 
         return new Fitted($chosen, $largest, $artwork, $corner, $room->region(), $room->holds(Fitting::outermost($artwork), $corner), $words,
             (int) round($taper->development->droop($baseline, $flat->width())), true);
+    }
+
+    /**
+     * @param list<array{int, int}> $corners
+     *
+     * @return list<array{int, int}>
+     */
+    private static function clockwise(array $corners): array
+    {
+        return Region::signedArea($corners) > 0 ? $corners : array_reverse($corners);
+    }
+
+    /** What of a room lies so high about a height. */
+    private static function band(ConvexArea $room, float $y, float $height): ConvexArea
+    {
+        $box = $room->region()->box();
+        $half = (int) ceil($height / 2) + self::STRAIGHT;
+        $band = Geos::intersection($room->region(), (new Box($box->left, (int) $y - $half, $box->right, (int) $y + $half))->region());
+
+        return $band->isEmpty() ? $room : ConvexArea::polygon(self::clockwise(Hull::of($band)->corners));
     }
 
     /** @param array{float, float} $place */
@@ -104,8 +128,7 @@ final readonly class OnTaper
         }
         // Corners rounded to the grid would tilt the straight sides by a hair and pin the art to one height.
         $region = Geos::simplified($safe->bent($taper->straightened(...)), self::STRAIGHT);
-        $corners = Hull::of($region)->corners;
-        $corners = Region::signedArea($corners) > 0 ? $corners : array_reverse($corners);
+        $corners = self::clockwise(Hull::of($region)->corners);
         if (0 === $region->holes() && abs(Region::signedArea($corners)) / 1e6 < $region->area() * (1 + self::CONVEX)) {
             return ConvexArea::polygon($corners)->inset(self::STRAIGHT);
         }
@@ -151,7 +174,7 @@ final readonly class OnTaper
         $x = $at[0] + $grown + $box->width() / 2;
         $y = $at[1] + $grown + $box->height() / 2;
         for ($round = 0; $round < 4; ++$round) {
-            $found = self::bent($taper, $art, $taper->straightened($x, $y))->box();
+            $found = $this->letterer->mended($words, self::bent($taper, $art, $taper->straightened($x, $y)))->box();
             $x += $at[0] + $grown - $found->left;
             $y += $at[1] + $grown - $found->top;
         }

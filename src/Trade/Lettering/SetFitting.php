@@ -74,7 +74,7 @@ final readonly class SetFitting
     public function sketch(Surface $surface, array $members, ?int $capHeight = null, int|array|null $offset = null): array
     {
         $this->letterer->shapeAll($members);
-        $room = $this->fitting->sketchRoom($surface, $offset);
+        $room = $this->fitting->sketchRoom($surface, $offset, $members[0]->setting->mending->thicken);
         $near = $room instanceof ConvexArea ? self::NEARLY_LEAST : self::ROUGHLY_LEAST;
         $alone = $exact = [];
         foreach ($members as $nth => $words) {
@@ -105,7 +105,7 @@ final readonly class SetFitting
     private function placed(Surface $surface, Room $room, Words $words, int $capHeight): array
     {
         $sketch = $this->letterer->sketch($words)->put($capHeight / Glyphs::SKETCH_HEIGHT, 0, 0);
-        $artwork = Artwork::of([new Layer(Layer::TOP, $sketch)]);
+        $artwork = Artwork::of([new Layer(Layer::TOP, $words->setting->mending->isNothing() ? $sketch : $words->setting->mending->of(Geos::union([$sketch])))]);
         $middle = [$surface->size()->width->micrometres / 2, $surface->size()->height->micrometres / 2];
         $shape = $room instanceof ConvexArea ? $sketch : Geos::union([$sketch]);
         $place = $room->largest($shape, true)->middle(1.0, $middle) ?? $room->largest($shape, true)->middle(1 / self::NEARLY_LEAST, $middle);
@@ -149,7 +149,7 @@ final readonly class SetFitting
      */
     private function proposals(Surface $surface, Words $words, int $alone, array $faces, int|array|null $offset): array
     {
-        $room = $this->fitting->sketchRoom($surface, $offset);
+        $room = $this->fitting->sketchRoom($surface, $offset, $words->setting->mending->thicken);
         $try = function (Words $other) use ($surface, $room): int {
             try {
                 return $this->fitting->sketch($surface, $room, $other)[0];

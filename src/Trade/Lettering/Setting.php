@@ -21,6 +21,7 @@ final readonly class Setting
      * @param float|null $bow       the same as a share of the letter height; by the words where left out too
      * @param float    $lineSpacing clear film between stacked lines, as a share of the letter height
      * @param float    $condense    per cent narrower; wider where negative
+     * @param Mending  $mending     what is done to the outlines for knife and hook
      */
     public function __construct(
         public Arrangement $arrangement = Arrangement::Line,
@@ -33,6 +34,7 @@ final readonly class Setting
         public Align $align = Align::Centre,
         public float $condense = 0.0,
         public ?float $bow = null,
+        public Mending $mending = new Mending(),
     ) {
         if (abs($tracking) > self::WIDEST_TRACKING) {
             throw new Refused('absurd-tracking', 'Tracking goes from −'.self::WIDEST_TRACKING.' to '.self::WIDEST_TRACKING.' thousandths of the em.', '/tracking');
@@ -66,22 +68,27 @@ final readonly class Setting
 
     public function bowed(float $bow): self
     {
-        return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $bow);
+        return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $bow, $this->mending);
     }
 
     /** On a circle that its words decide. */
     public function unbowed(): self
     {
-        return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense);
+        return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, null, $this->mending);
     }
 
     public function condensed(float $condense): self
     {
-        return new self($this->arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $condense, $this->bow);
+        return new self($this->arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $condense, $this->bow, $this->mending);
+    }
+
+    public function mended(Mending $mending): self
+    {
+        return new self($this->arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $this->bow, $mending);
     }
 
     public function arranged(Arrangement $arrangement): self
     {
-        return new self($arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $this->bow);
+        return new self($arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $this->bow, $this->mending);
     }
 }

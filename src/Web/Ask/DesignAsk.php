@@ -18,6 +18,7 @@ final readonly class DesignAsk
         public bool $proof = false,
         public SettingAsk $setting = new SettingAsk(),
         public string $roster = '',
+        public string $film = '',
     ) {
     }
 }

@@ -16,6 +16,7 @@ final readonly class FitAsk
         public string $top = '',
         public string $units = 'metric',
         public SettingAsk $setting = new SettingAsk(),
+        public string $film = '',
     ) {
     }
 }

@@ -14,6 +14,7 @@ final readonly class SetAsk
         public string $capHeight = '',
         public string $units = 'metric',
         public SettingAsk $setting = new SettingAsk(),
+        public string $film = '',
     ) {
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\Ask;
 
 use Yelbo\Shop\Orders\Design;
+use Yelbo\Trade\Lettering\Mending;
 
 /** How words are set, as typed; empty for what is usual. */
 final readonly class SettingAsk
@@ -23,6 +24,12 @@ final readonly class SettingAsk
         public string $offsetFilm = '',
         public string $base = '',
         public string $baseFilm = '',
+        public string $thicken = '',
+        public string $fuse = '',
+        public string $fill = '',
+        public string $drop = '',
+        public string $smooth = '',
+        public string $reduce = '',
     ) {
     }
 
@@ -35,6 +42,7 @@ final readonly class SettingAsk
 
         return new self($of('arrangement'), $of('tracking'), $mm(isset($set['radius']) ? (int) $set['radius'] : null), $of('order'), $of('shape'), $of('frame'),
             isset($set['lineSpacing']) ? (string) round(100 * (float) $set['lineSpacing']) : '', $of('align'), $of('condense'),
-            $mm($layers[0]['offset'] ?? null), (string) ($layers[0]['film'] ?? ''), $mm($layers[1]['offset'] ?? null), (string) ($layers[1]['film'] ?? ''));
+            $mm($layers[0]['offset'] ?? null), (string) ($layers[0]['film'] ?? ''), $mm($layers[1]['offset'] ?? null), (string) ($layers[1]['film'] ?? ''),
+            ...array_map(static fn (string $step): string => $mm(isset($set[$step]) ? (int) $set[$step] : null), Mending::STEPS));
     }
 }

@@ -17,9 +17,12 @@ use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Film\Advice;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Suitability;
 use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Time\Promise;
 use Yelbo\Web\Drawn;
@@ -28,6 +31,8 @@ use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\CustomersView;
 use Yelbo\Web\View\CustomerView;
 use Yelbo\Web\View\FieldView;
+use Yelbo\Web\View\FilmAdviceView;
+use Yelbo\Web\View\FilmView;
 use Yelbo\Web\View\FitView;
 
 /** What can be said at Ask while the customer is still talking. */
@@ -69,6 +74,7 @@ final readonly class AnswersController
             $ready->format(\DATE_ATOM),
             false === $needed ? null : $needed->setTime(8, 0) >= $ready,
             $film?->grade()->life(),
+            $this->advice($answers, $use),
         );
     }
 
@@ -79,6 +85,20 @@ final readonly class AnswersController
             static fn (Customer $customer): CustomerView => new CustomerView($customer->name(), $customer->contact()),
             $this->dockets->customers(mb_substr($find, 0, 80)),
         ));
+    }
+
+    /** @return list<FilmAdviceView> films for this surface and use, the best first, those the shop keeps */
+    private function advice(Answers $answers, UseOf $use): array
+    {
+        /** @var array<string, list<FilmView>> $kept */
+        $kept = [];
+        foreach ($this->shelf->films() as $film) {
+            $kept[$film->grade()->value][] = FilmView::of($film);
+        }
+        $round = \in_array($answers->surface, [Kind::Ball->value, Kind::Taper->value], true);
+        $all = array_filter(Advice::all($use, Material::tryFrom($answers->material), 'inside' === $answers->side, $round), static fn (Advice $advice): bool => isset($kept[$advice->film->value]));
+
+        return array_map(static fn (Advice $advice): FilmAdviceView => new FilmAdviceView(ucfirst($advice->film->value), $advice->verdict, $advice->reason, $kept[$advice->film->value] ?? []), array_values($all));
     }
 
     /**

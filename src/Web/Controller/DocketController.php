@@ -11,6 +11,7 @@ use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\SizeOrder;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Refused;
 use Yelbo\Web\Ask\AnswersAsk;
@@ -25,7 +26,7 @@ use Yelbo\Web\View\DocketView;
 /** One order, from the first question to the yes. */
 final readonly class DocketController
 {
-    public function __construct(private Dockets $dockets, private TakeOrder $take, private SizeOrder $size, private Present $present, private TypedDesign $typed)
+    public function __construct(private Dockets $dockets, private TakeOrder $take, private SizeOrder $size, private Present $present, private TypedDesign $typed, private Shelf $shelf)
     {
     }
 
@@ -61,7 +62,7 @@ final readonly class DocketController
         }
         $design = $this->typed->design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units, $ask->setting);
         try {
-            $this->size->draw($docket, $ask->version, $words, $design, $ask->proof, $roster);
+            $this->size->draw($docket, $ask->version, $words, $design, $ask->proof, $roster, $this->shelf->filmNumbered((int) $ask->film));
         } catch (Refused $refused) {
             throw '' === $refused->at ? $refused : Refusals::at(TypedDesign::field($refused), $refused->getMessage());
         }

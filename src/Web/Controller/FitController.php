@@ -11,7 +11,8 @@ use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Refusals;
-use Yelbo\Trade\Film\Film;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Measure\Units;
@@ -19,12 +20,14 @@ use Yelbo\Trade\Refused;
 use Yelbo\Web\Ask\FitAsk;
 use Yelbo\Web\Ask\PlaceAsk;
 use Yelbo\Web\Ask\SetAsk;
+use Yelbo\Web\Cured;
 use Yelbo\Web\Drawn;
 use Yelbo\Web\DrawnSet;
 use Yelbo\Web\Sampler;
 use Yelbo\Web\TypedDesign;
 use Yelbo\Web\View\CasesView;
 use Yelbo\Web\View\CheckView;
+use Yelbo\Web\View\CuresView;
 use Yelbo\Web\View\FacesView;
 use Yelbo\Web\View\FaceView;
 use Yelbo\Web\View\FitView;
@@ -35,7 +38,7 @@ use Yelbo\Web\View\SetView;
 /** Words drawn on a docket's object: in one face at a size, in every face, or a whole set. */
 final readonly class FitController
 {
-    public function __construct(private Dockets $dockets, private Drawn $drawn, private DrawnSet $set, private Sampler $sampler, private TypedDesign $typed, private Faces $faces)
+    public function __construct(private Dockets $dockets, private Drawn $drawn, private DrawnSet $set, private Sampler $sampler, private TypedDesign $typed, private Faces $faces, private Cured $cured, private Shelf $shelf)
     {
     }
 
@@ -45,7 +48,7 @@ final readonly class FitController
         $docket = $this->taken($ask->docket);
         $design = $this->design($ask);
 
-        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket), $docket->useOf()));
+        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket, $ask->film)->grade(), $docket->useOf()));
     }
 
     #[Route('/api/place', name: 'place', methods: ['POST'])]
@@ -64,7 +67,19 @@ final readonly class FitController
         $docket = $this->taken($ask->docket);
         $design = $this->design($ask);
 
-        return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket), $docket->useOf()));
+        $film = $this->film($docket, $ask->film);
+
+        return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), AnswersReader::lines($ask->words), $design, $film->grade(), $docket->useOf(), $docket, $film->swatch()));
+    }
+
+    /** Cures against what the check found, each tried first: it takes its time, so it is asked for by itself. */
+    #[Route('/api/cures', name: 'cures', methods: ['POST'])]
+    public function cures(#[MapRequestPayload] FitAsk $ask): CuresView
+    {
+        $docket = $this->taken($ask->docket);
+        $order = ['thing' => $docket->thing(), 'words' => AnswersReader::lines($ask->words), 'design' => $this->design($ask), 'film' => $this->film($docket, $ask->film), 'use' => $docket->useOf()];
+
+        return $this->atItsField(fn (): CuresView => $this->cured->all($order));
     }
 
     #[Route('/api/samples', name: 'samples', methods: ['POST'])]
@@ -72,7 +87,7 @@ final readonly class FitController
     {
         $docket = $this->taken($ask->docket);
 
-        return new SamplesView($this->sampler->all($docket->thing(), AnswersReader::lines($ask->words), $this->design($ask), $this->film($docket), $docket->useOf()));
+        return new SamplesView($this->sampler->all($docket->thing(), AnswersReader::lines($ask->words), $this->design($ask), $this->film($docket, $ask->film)->grade(), $docket->useOf()));
     }
 
     /** Each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter. */
@@ -91,7 +106,7 @@ final readonly class FitController
         $docket = $this->taken($ask->docket);
         $design = $this->typed->design($ask->face, $ask->capHeight, '', '', $ask->units, $ask->setting);
 
-        return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), AnswersReader::roster($ask->roster), $design, $this->film($docket), $docket->useOf()));
+        return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), AnswersReader::roster($ask->roster), $design, $this->film($docket, $ask->film)->grade(), $docket->useOf()));
     }
 
     #[Route('/api/faces', name: 'faces', methods: ['GET'])]
@@ -132,8 +147,9 @@ final readonly class FitController
         return $docket;
     }
 
-    private function film(Docket $docket): Film
+    /** The one chosen at Size, else the order's own. */
+    private function film(Docket $docket, string $chosen): FilmOnShelf
     {
-        return $docket->film()?->grade() ?? Film::Permanent;
+        return $this->shelf->filmNumbered((int) $chosen) ?? $docket->film() ?? throw new \LogicException('Taken without film.');
     }
 }

@@ -23,7 +23,6 @@ use Yelbo\Web\Ask\ObjectAsk;
 use Yelbo\Web\Ask\RosterAsk;
 use Yelbo\Web\Ask\TraceAsk;
 use Yelbo\Web\Ask\VersionAsk;
-use Yelbo\Web\View\ChoiceView;
 use Yelbo\Web\View\DoneView;
 use Yelbo\Web\View\KeepOutView;
 use Yelbo\Web\View\KindsView;
@@ -31,6 +30,7 @@ use Yelbo\Web\View\KindView;
 use Yelbo\Web\View\KnownObjectsView;
 use Yelbo\Web\View\KnownObjectView;
 use Yelbo\Web\View\LengthView;
+use Yelbo\Web\View\MaterialView;
 use Yelbo\Web\View\MeasureView;
 use Yelbo\Web\View\RosterView;
 use Yelbo\Web\View\RowView;
@@ -51,7 +51,7 @@ final readonly class ObjectsController
         return new KindsView(
             array_map(static fn (Kind $kind): KindView => new KindView($kind->value, $kind->says(), array_map(static fn (array $length): MeasureView => new MeasureView(...$length), $kind->lengths())), Kind::cases()),
             array_map(static fn (KeepOut $what): KeepOutView => new KeepOutView($what->value, $what->says(), $what->measures(), LengthView::micrometres($what->margin($rules))), KeepOut::cases()),
-            array_map(static fn (Material $material): ChoiceView => new ChoiceView($material->value, $material->says()), Material::cases()),
+            array_map(static fn (Material $material): MaterialView => new MaterialView($material->value, $material->says(), $material->hasInside()), Material::cases()),
         );
     }
 

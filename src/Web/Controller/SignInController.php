@@ -6,6 +6,7 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
@@ -18,9 +19,7 @@ use Yelbo\Web\View\MeView;
 /** Who is there; in and out. */
 final readonly class SignInController
 {
-    private const SHOP = 'Tollgate Wharf Decals';
-
-    public function __construct(private Security $security, private CsrfTokenManagerInterface $tokens, private ClockInterface $clock)
+    public function __construct(private Security $security, private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, #[Autowire('%env(YELBO_SHOP)%')] private string $shop)
     {
     }
 
@@ -30,7 +29,7 @@ final readonly class SignInController
         $worker = $this->security->getUser();
         $known = $worker instanceof Worker;
 
-        return new MeView($known, $known ? $worker->name() : '', $known ? $worker->role()->value : '', $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(), self::SHOP, $this->clock->now()->format(\DATE_ATOM));
+        return new MeView($known, $known ? $worker->name() : '', $known ? $worker->role()->value : '', $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(), $this->shop, $this->clock->now()->format(\DATE_ATOM));
     }
 
     /** The firewall answers this route; it is listed here so that it has a name and a description. */

@@ -20,6 +20,8 @@ final readonly class CsrfGuard
 {
     public const TOKEN = 'yelbo';
     public const HEADER = 'X-Yelbo-Token';
+    /** What customers do by their links. */
+    private const GIVEN = '/api/given/';
 
     public function __construct(private CsrfTokenManagerInterface $tokens)
     {
@@ -29,6 +31,14 @@ final readonly class CsrfGuard
     {
         $request = $event->getRequest();
         if (!$event->isMainRequest() || $request->isMethodSafe()) {
+            return;
+        }
+        if (str_starts_with($request->getPathInfo(), self::GIVEN)) {
+            // No session stands behind it: the token in the address is the key, and only a page of ours can send JSON.
+            if ('json' !== $request->getContentTypeFormat()) {
+                throw new AccessDeniedHttpException('This is answered from the proof’s own page only.');
+            }
+
             return;
         }
         if (!$this->tokens->isTokenValid(new CsrfToken(self::TOKEN, (string) $request->headers->get(self::HEADER)))) {

@@ -16,6 +16,7 @@ use Symfony\Component\Validator\Exception\ValidationFailedException;
 use Yelbo\Device\Cutter\CutterTrouble;
 use Yelbo\Shop\NotFound;
 use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Proofs\LinkClosed;
 use Yelbo\Shop\Refusals;
 use Yelbo\Trade\Refused;
 use Yelbo\Web\View\FieldView;
@@ -52,6 +53,7 @@ final readonly class Problems
             $fault instanceof Refused => new ProblemView('about:blank', 'Not possible', 'illegal-move' === $fault->reason || 'outdated-proof' === $fault->reason ? 409 : 422, $fault->getMessage(), []),
             $fault instanceof Overtaken => new ProblemView('about:blank', 'Changed meanwhile', 409, $fault->getMessage(), []),
             $fault instanceof NotFound => new ProblemView('about:blank', 'Not found', 404, $fault->getMessage(), []),
+            $fault instanceof LinkClosed => new ProblemView('about:blank', 'Not open any more', 410, $fault->getMessage(), []),
             $fault instanceof CutterTrouble => new ProblemView('about:blank', 'Cutter', 422, $fault->getMessage(), []),
             $fault instanceof AccessDeniedException => new ProblemView('about:blank', 'Not allowed', 403, 'Only the owner may see this.', []),
             $fault instanceof AuthenticationException => new ProblemView('about:blank', 'Sign in', 401, 'Sign in first.', []),

@@ -7,7 +7,10 @@ namespace Yelbo\Web\View;
 /** What can be said to the answers so far. */
 final readonly class AnswersView
 {
-    /** @param list<FieldView> $wrong */
+    /**
+     * @param list<FieldView>      $wrong
+     * @param list<FilmAdviceView> $advice
+     */
     public function __construct(
         public array $wrong,
         public ?FitView $fit,
@@ -16,6 +19,7 @@ final readonly class AnswersView
         public string $readyAt,
         public ?bool $inTime,
         public ?string $life,
+        public array $advice,
     ) {
     }
 }

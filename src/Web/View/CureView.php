@@ -4,31 +4,11 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-/** Something that would help. */
+/** Something that would help: tried, with what it comes to, or said only where nobody but the bench or the customer can do it. */
 final readonly class CureView
 {
-    public function __construct(public string $do, public string $says, public ?LengthView $capHeight)
+    /** @param CureChangeView|null $change what of the drawing it changes; nothing where it is only said */
+    public function __construct(public string $do, public string $says, public string $effect, public ?CureChangeView $change)
     {
-    }
-
-    /** @param array{do: string, capHeight?: int, by?: int, film?: string} $cure */
-    public static function of(array $cure): ?self
-    {
-        $height = isset($cure['capHeight']) ? LengthView::micrometres($cure['capHeight']) : null;
-        $says = match ($cure['do']) {
-            'enlarge' => 'Letters '.($height->metric ?? '').' mm high',
-            'reduce' => 'Letters '.($height->metric ?? '').' mm high fit',
-            'centre' => 'Back to the middle',
-            'bolder-face' => 'A bolder face',
-            'another-film' => 'Another film',
-            'track' => 'More space between letters',
-            'test-first' => 'Test a scrap first',
-            'snip' => 'Snip the tape between letters',
-            'split' => 'Split the decal',
-            'panels' => 'Cut it in panels',
-            default => null,
-        };
-
-        return null === $says ? null : new self($cure['do'], $says, $height);
     }
 }

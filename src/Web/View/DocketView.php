@@ -16,6 +16,7 @@ final readonly class DocketView
      * @param list<LogLineView> $log
      * @param list<MoveView>    $moves
      * @param list<string>      $cautions
+     * @param int|null          $price    minor units
      */
     public function __construct(
         public int $number,
@@ -44,6 +45,7 @@ final readonly class DocketView
         public array $log,
         public array $moves,
         public array $cautions,
+        public ?int $price,
     ) {
     }
 }

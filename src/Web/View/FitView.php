@@ -51,6 +51,7 @@ final readonly class FitView
         public ?string $tooLong,
         public int $keeps,
         public int $counters,
+        public int $corners,
         public float $film,
         public string $life,
         public string $readyAt,

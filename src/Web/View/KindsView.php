@@ -10,7 +10,7 @@ final readonly class KindsView
     /**
      * @param list<KindView>    $kinds
      * @param list<KeepOutView> $keepOuts
-     * @param list<ChoiceView>  $materials
+     * @param list<MaterialView> $materials
      */
     public function __construct(public array $kinds, public array $keepOuts, public array $materials)
     {

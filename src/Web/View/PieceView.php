@@ -7,11 +7,16 @@ namespace Yelbo\Web\View;
 use Yelbo\Shop\Pieces\Piece;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Lettering\Spelling;
 
 /** One physical decal. */
 final readonly class PieceView
 {
-    /** @param list<MoveView> $moves */
+    /**
+     * @param list<MoveView> $moves
+     * @param list<string>   $minded   stops that were let pass, with who and why
+     * @param list<string>   $spelling how the words drawn differ from what was asked for
+     */
     public function __construct(
         public int $id,
         public string $tag,
@@ -34,6 +39,9 @@ final readonly class PieceView
         public ?string $tracking,
         public string $since,
         public array $moves,
+        public bool $mirrored,
+        public array $minded,
+        public array $spelling,
     ) {
     }
 
@@ -47,6 +55,9 @@ final readonly class PieceView
             $late, $docket->neededAt()?->format(\DATE_ATOM), $docket->isAppliedHere(), $piece->recuts(), $piece->spoiledBecause(), $piece->batch()?->id(),
             $piece->restsUntil()?->format(\DATE_ATOM), $piece->tracking(), $piece->since()->format(\DATE_ATOM),
             array_map(static fn (PieceMove $move): MoveView => new MoveView($move->value, $move->says()), Journey::pieceMoves($piece->state())),
+            $piece->isMirrored(),
+            array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $docket->overrulings()),
+            [] === $docket->roster() && [] !== $docket->asked() ? array_column(Spelling::differences($docket->asked(), $piece->proof()->linesOf($piece->member())), 'says') : [],
         );
     }
 }

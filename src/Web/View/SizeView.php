@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 
 /** A width and a height. */
@@ -17,6 +18,11 @@ final readonly class SizeView
     public static function box(Box $box): self
     {
         return new self(LengthView::micrometres($box->width()), LengthView::micrometres($box->height()));
+    }
+
+    public static function micrometres(int $width, int $height): self
+    {
+        return self::of(new Size(Length::micrometres($width), Length::micrometres($height)));
     }
 
     public static function of(Size $size): self

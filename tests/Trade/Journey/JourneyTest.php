@@ -35,7 +35,7 @@ final class JourneyTest extends TestCase
                 }
             }
         }
-        self::assertSame(19, $legal);
+        self::assertSame(20, $legal);
         foreach (DocketState::cases() as $state) {
             foreach (DocketMove::cases() as $move) {
                 if (!\in_array($move, Journey::docketMoves($state), true)) {
@@ -67,7 +67,7 @@ final class JourneyTest extends TestCase
     public function testAPieceCanBeSpoiledAtEveryStationAfterBatchAndComesBackToBatch(): void
     {
         foreach (PieceState::cases() as $state) {
-            if (!\in_array($state, [PieceState::Waiting, PieceState::Delivered], true)) {
+            if (!\in_array($state, [PieceState::Waiting, PieceState::Delivered, PieceState::Withdrawn], true)) {
                 self::assertSame(Station::Batch, Journey::piece($state, PieceMove::Spoil)->station(), $state->value);
             }
         }
@@ -84,11 +84,13 @@ final class JourneyTest extends TestCase
     public function testEveryStateCanBeReachedAndLeft(): void
     {
         foreach (PieceState::cases() as $state) {
-            if (PieceState::Delivered !== $state) {
+            if (PieceState::Delivered !== $state && PieceState::Withdrawn !== $state) {
                 self::assertNotSame([], Journey::pieceMoves($state), $state->value);
             }
         }
         self::assertSame([], Journey::pieceMoves(PieceState::Delivered));
+        self::assertSame([], Journey::pieceMoves(PieceState::Withdrawn));
+        self::assertSame(DocketState::Sizing, Journey::docket(DocketState::Making, DocketMove::Reopen));
         self::assertSame([], Journey::docketMoves(DocketState::Cancelled));
     }
 }

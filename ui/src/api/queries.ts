@@ -86,7 +86,9 @@ export const answersTo = (answers: Answers) =>
 export function refresh(client: QueryClient): Promise<void> {
   return client.invalidateQueries({
     predicate: (query) =>
-      !['me', 'fit', 'check', 'samples', 'answers', 'set', 'cases', 'kinds'].includes(String(query.queryKey[0])),
+      !['me', 'fit', 'check', 'samples', 'answers', 'set', 'cases', 'kinds', 'cures'].includes(
+        String(query.queryKey[0]),
+      ),
   });
 }
 

@@ -10,6 +10,8 @@ import { useZoom, type Zoom } from './useZoom';
 type Art = Pick<Fit, 'path' | 'left' | 'top' | 'size' | 'object' | 'outline'> &
   Partial<Pick<Fit, 'safe' | 'layers' | 'keepOuts' | 'focus'>>;
 
+export type Pin = { spot: Schemas['SpotView']; label: string };
+
 /** Pixels within which a drag catches the object's middle. */
 const CATCH = 7;
 
@@ -32,16 +34,22 @@ export function ObjectDrawing({
   onMove,
   rulers = true,
   zoom,
+  pins = [],
+  onPin,
   label,
 }: {
   art: Art;
   swatch: string;
   films?: Film[];
-  snags?: Schemas['SnagView'][];
+  snags?: Schemas['SnagGroupView'][];
   onMove?: (dx: number, dy: number) => void;
   rulers?: boolean;
   /** Where zooming is wanted, the handles to it are put here. */
   zoom?: RefObject<Zoom | null>;
+  /** Spots that something was said of, in the object's frame. */
+  pins?: Pin[];
+  /** Told where on the object was pointed, mm. */
+  onPin?: (spot: Schemas['SpotView']) => void;
   label: string;
 }) {
   const { ref, width, height } = useRoom();
@@ -82,7 +90,24 @@ export function ObjectDrawing({
   return (
     <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
       {width > 0 && (
-        <svg width={width} height={height} role="img" aria-label={label} className={zoom ? 'touch-none' : undefined}>
+        // biome-ignore lint/a11y/useKeyWithClickEvents: a spot is pointed at; the note can be sent without one
+        <svg
+          width={width}
+          height={height}
+          role="img"
+          aria-label={label}
+          className={zoom ? 'touch-none' : onPin ? 'cursor-crosshair' : undefined}
+          onClick={
+            onPin &&
+            ((event) => {
+              const box = event.currentTarget.getBoundingClientRect();
+              onPin({
+                x: Math.round(10 * ((event.clientX - box.left - view.x) / view.scale)) / 10,
+                y: Math.round(10 * ((event.clientY - box.top - view.y) / view.scale)) / 10,
+              });
+            })
+          }
+        >
           <Hatches scale={view.scale} />
           {zoom && <rect width={width} height={height} fill="transparent" className="cursor-grab" {...handle.ground} />}
           <g pointerEvents="none">
@@ -154,6 +179,9 @@ export function ObjectDrawing({
               text={one(art.size.height)}
               upright
             />
+            {pins.map((pin) => (
+              <PinMark key={`${pin.label}-${pin.spot.x}`} x={px.x(pin.spot.x)} y={px.y(pin.spot.y)} label={pin.label} />
+            ))}
             <SnagFlags snags={snags} x={(mm) => px.x(left + mm)} y={(mm) => px.y(top + mm)} />
             {rulers && <Rulers view={view} width={width} height={height} units={units} />}
           </g>
@@ -192,34 +220,69 @@ export function ArtLayers({
   );
 }
 
+/** A triangle as drawings mark a change, its tip on the spot, and a letter that stands again beside the note. */
+function PinMark({ x, y, label }: { x: number; y: number; label: string }) {
+  return (
+    <g>
+      <path d={`M${x} ${y}l-13 -26h26z`} fill="#fafbfa" stroke="#12201f" strokeWidth="1.6" />
+      <text x={x} y={y - 12} textAnchor="middle" fontSize="13" fontWeight="600" fill="#12201f">
+        {label}
+      </text>
+    </g>
+  );
+}
+
+/** Of one kind of snag: so many spots are marked, and the worst few carry the number. */
+const SPOTS = 60;
+const FLAGS = 3;
+
 /** Numbered flags: the spot, and a number that stands again beside the sentence. */
 function SnagFlags({
   snags,
   x,
   y,
 }: {
-  snags: Schemas['SnagView'][];
+  snags: Schemas['SnagGroupView'][];
   x: (mm: number) => number;
   y: (mm: number) => number;
 }) {
   return (
     <g>
-      {snags.slice(0, 12).map((snag, nth) => {
-        if (snag.x === null || snag.y === null) {
-          return null;
-        }
-        const at = { x: x(snag.x), y: y(snag.y) };
-        return (
-          <g key={`${snag.code}-${snag.x}-${snag.y}`}>
-            <path d={`M${at.x} ${at.y}l14 -30`} stroke="#d23c0c" strokeWidth="1.5" />
-            <circle cx={at.x} cy={at.y} r="4" fill="#d23c0c" />
-            <rect x={at.x + 5} y={at.y - 50} width={20} height={20} fill="#d23c0c" />
-            <text x={at.x + 15} y={at.y - 35} textAnchor="middle" fontSize="14" fontWeight="600" fill="#fff">
-              {nth + 1}
-            </text>
-          </g>
-        );
-      })}
+      {snags.flatMap((snag, nth) =>
+        snag.spots.slice(0, SPOTS).map((spot, which) => {
+          const at = { x: x(spot.x), y: y(spot.y) };
+          const stop = snag.severity === 'stop' && snag.overruled === null;
+          return (
+            <g key={`${snag.code}-${spot.x}-${spot.y}`}>
+              <circle cx={at.x} cy={at.y} r="4" fill="#d23c0c" />
+              {which < FLAGS && (
+                <>
+                  <path d={`M${at.x} ${at.y}l14 -30`} stroke="#d23c0c" strokeWidth="1.5" />
+                  <rect
+                    x={at.x + 5}
+                    y={at.y - 50}
+                    width={20}
+                    height={20}
+                    fill={stop ? '#d23c0c' : '#fafbfa'}
+                    stroke="#d23c0c"
+                    strokeWidth="2"
+                  />
+                  <text
+                    x={at.x + 15}
+                    y={at.y - 35}
+                    textAnchor="middle"
+                    fontSize="14"
+                    fontWeight="600"
+                    fill={stop ? '#fff' : '#a82f08'}
+                  >
+                    {nth + 1}
+                  </text>
+                </>
+              )}
+            </g>
+          );
+        }),
+      )}
     </g>
   );
 }

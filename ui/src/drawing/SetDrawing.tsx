@@ -70,7 +70,7 @@ export function PartsDrawing({
   films,
 }: {
   parts: Schemas['PartView'][];
-  thing: Schemas['ThingView'];
+  thing: Pick<Schemas['ThingView'], 'outline' | 'size'>;
   swatch: string;
   films: Film[];
 }) {

@@ -46,6 +46,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
   const navigate = useNavigate();
   const proof = docket.proofs.at(-1);
   const [cancelling, setCancelling] = useState(false);
+  const [opening, setOpening] = useState(false);
   const now = useNow();
   const shown = useShown();
   const move = useChange(
@@ -56,7 +57,10 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
           body: { move, version: docket.version, detail },
         }),
       ),
-    () => setCancelling(false),
+    () => {
+      setCancelling(false);
+      setOpening(false);
+    },
   );
   const waits = docket.pieces.filter((piece) => piece.state === 'curing' && piece.restsUntil);
   const facts: [string, React.ReactNode][] = [
@@ -98,7 +102,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
         {docket.thing && proof && (
           <div className="mb-4 h-52 border border-rule">
             <ObjectDrawing
-              art={{ ...proof, object: docket.thing.size, outline: docket.thing.outline }}
+              art={{ ...proof, object: proof.objectSize, outline: proof.outline }}
               swatch={docket.film?.swatch ?? '#12201f'}
               rulers={false}
               label={`${docket.label} on ${docket.thing.name}`}
@@ -153,10 +157,14 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
             ))}
           </ol>
         </Section>
+        {docket.moves.some((next) => next.move === 'reopen') &&
+          docket.pieces.every((piece) => piece.state === 'waiting') && (
+            <Move onClick={() => setOpening(true)}>Open it again, to change it</Move>
+          )}
         {docket.moves.some((next) => next.move === 'cancel') && (
           <Move onClick={() => setCancelling(true)}>Cancel the order</Move>
         )}
-        <Trouble says={cancelling ? null : move.error?.message} />
+        <Trouble says={cancelling || opening ? null : move.error?.message} />
       </Scroll>
       {docket.station && (
         <div className="border-t border-rule p-4">
@@ -174,6 +182,17 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
           </NextMove>
         </div>
       )}
+      <ReasonDialog
+        open={opening}
+        onClose={() => setOpening(false)}
+        title={`Open ${docket.tag} again?`}
+        what="It was approved and nothing is cut yet. It goes back to Size; what is drawn next becomes a new proof that needs a new yes."
+        label="Why"
+        button="Open it again"
+        suggestions={['the customer changed the words', 'another size']}
+        onReason={(detail) => move.mutate({ move: 'reopen', detail })}
+        says={move.error?.fields.reason ?? move.error?.message}
+      />
       <ReasonDialog
         open={cancelling}
         onClose={() => setCancelling(false)}

@@ -65,6 +65,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
           <Quiet to="/stock">Stock</Quiet>
           <Quiet to="/objects">Objects</Quiet>
           <Quiet to="/week">Week</Quiet>
+          <Quiet to="/post">Post</Quiet>
           <Quiet to="/book">Book</Quiet>
           {who.role === 'owner' && <Quiet to="/figures">Figures</Quiet>}
           <button type="button" className="min-h-8 text-ink2 hover:text-ink" onClick={() => setFinding(true)}>

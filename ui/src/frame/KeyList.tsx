@@ -10,6 +10,7 @@ const KEYS: [string, string][] = [
   ['C', 'back to the middle'],
   ['+ − 0', 'a drawing larger, smaller, whole'],
   ['Alt with ← ↑ → ↓', 'move the view'],
+  ['R', 'read a proof out, large'],
   ['Ctrl Z, Ctrl Y', 'undo and redo a drawing'],
   ['Esc', 'close what is open'],
   ['?', 'this list'],

@@ -221,6 +221,20 @@ function Form({ docket }: { docket: Docket | null }) {
               ]}
             />
           </div>
+          {answers.useOf === 'washed' && (
+            <div className="col-span-6">
+              <Choice
+                label="Washed how"
+                value={answers.dishwasher || 'no'}
+                onChange={(dishwasher) => change({ dishwasher: dishwasher === 'no' ? '' : dishwasher })}
+                says={wrong('dishwasher')}
+                options={[
+                  { value: 'no', label: 'By hand' },
+                  { value: 'yes', label: 'In a dishwasher' },
+                ]}
+              />
+            </div>
+          )}
           <div className="col-span-3">
             <SelectField
               label="Film"
@@ -275,6 +289,7 @@ function Form({ docket }: { docket: Docket | null }) {
           answers={live.data}
           film={films.data?.films.find((film) => String(film.id) === answers.film)}
           needed={asDay(answers.neededOn || null)}
+          onFilm={set('film')}
         />
         <div className="flex flex-col gap-3 border-t border-rule p-5">
           <Trouble says={save.error?.message} />

@@ -1,6 +1,6 @@
 import type { Film, Schemas } from '../../api/client';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
-import { Both, Caution, Scroll, Section, useShown } from '../../parts/basics';
+import { Both, Caution, Scroll, Section, Swatch, useShown } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 
 /** What the answers so far come to, while the customer is still talking. */
@@ -8,10 +8,12 @@ export function LiveAnswers({
   answers,
   film,
   needed,
+  onFilm,
 }: {
   answers: Schemas['AnswersView'] | undefined;
   film: Film | undefined;
   needed: string;
+  onFilm: (film: string) => void;
 }) {
   const shown = useShown();
   const fit = answers?.fit;
@@ -60,7 +62,47 @@ export function LiveAnswers({
             <Caution>{answers.warning}</Caution>
           </div>
         )}
+        {answers && <Advice advice={answers.advice} onFilm={onFilm} />}
       </Section>
     </Scroll>
+  );
+}
+
+const VERDICT: Record<string, string> = {
+  best: 'suits',
+  'will-do': 'will do',
+  against: 'better not',
+  refused: 'does not work',
+};
+
+/** What the shop keeps, in the order it suits this surface and use, each with the reason. */
+function Advice({ advice, onFilm }: { advice: Schemas['FilmAdviceView'][]; onFilm: (film: string) => void }) {
+  return (
+    <ol className="mt-3 flex flex-col gap-2" aria-label="Films for this surface and use">
+      {advice.map((one) => (
+        <li key={one.grade} className="border-t border-rule pt-1.5 text-[15px]">
+          <p>
+            <b className="font-semibold">{one.grade}</b>{' '}
+            <span className={one.verdict === 'best' ? 'font-medium' : 'text-ink2'}>{VERDICT[one.verdict]}</span>
+          </p>
+          <p className="text-sm text-ink2">{one.reason}</p>
+          {one.verdict !== 'refused' && (
+            <p className="mt-1 flex flex-wrap gap-1">
+              {one.films.map((film) => (
+                <button
+                  key={film.id}
+                  type="button"
+                  className="flex min-h-8 items-center gap-1.5 border border-rule bg-paper px-2 text-sm hover:bg-shade"
+                  onClick={() => onFilm(String(film.id))}
+                  aria-label={`Take ${film.name}`}
+                >
+                  <Swatch film={film} size={16} /> {film.name.split(', ')[1]}
+                </button>
+              ))}
+            </p>
+          )}
+        </li>
+      ))}
+    </ol>
   );
 }

@@ -66,6 +66,20 @@ export function ObjectFields({
           ]}
         />
       </div>
+      {data?.materials.find((one) => one.value === answers.material)?.hasInside && (
+        <div className="col-span-6">
+          <Choice
+            label="On which side of the glass"
+            value={answers.side || 'outside'}
+            onChange={(side) => set({ side })}
+            says={wrong('side')}
+            options={[
+              { value: 'outside', label: 'Outside' },
+              { value: 'inside', label: 'Inside, read from outside: cut mirrored' },
+            ]}
+          />
+        </div>
+      )}
       {answers.surface === 'outline' && (
         <div className="col-span-2">
           <div className="label mb-1">Outline</div>

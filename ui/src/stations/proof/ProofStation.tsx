@@ -1,33 +1,24 @@
 import { useQuery } from '@tanstack/react-query';
-import { type ReactNode, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Proof } from '../../api/client';
-import { docket as docketQuery, dockets, stock, useChange } from '../../api/queries';
-import { ObjectDrawing } from '../../drawing/ObjectDrawing';
-import { PartsDrawing } from '../../drawing/SetDrawing';
-import {
-  Both,
-  Caution,
-  Facts,
-  FilmName,
-  Move,
-  NextMove,
-  Nothing,
-  Ready,
-  Scroll,
-  Section,
-  Trouble,
-  useShown,
-} from '../../parts/basics';
+import { docket as docketQuery, dockets, useChange } from '../../api/queries';
+import { ProofDrawing } from '../../drawing/ProofDrawing';
+import { useKey } from '../../frame/keys';
+import { Move, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
+import { Box } from '../../parts/dialog';
 import { TextField } from '../../parts/fields';
-import { asDay, asMoment } from '../../parts/time';
+import { asMoment } from '../../parts/time';
 import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
+import { Links, pinsOf, useAnswering, Wishes } from './Answering';
+import { asPrice, ProofFacts } from './ProofFacts';
+import { ReadBack } from './ReadBack';
 
 export function ProofStation() {
   const { number } = useParams();
   const list = useQuery(dockets('proof'));
-  const opened = useQuery({ ...docketQuery(Number(number)), enabled: Boolean(number) });
+  const opened = useQuery({ ...docketQuery(Number(number)), enabled: Boolean(number), refetchInterval: 4000 });
   return (
     <div className="grid h-full grid-cols-[232px_1fr]">
       <StationList
@@ -56,20 +47,16 @@ export function ProofStation() {
   );
 }
 
-const ORDER: Record<string, string> = {
-  'family-centre': 'given, FAMILY, middle name',
-  equal: 'given, middle, family name',
-  couple: 'given, shared FAMILY, given name',
-};
-
 function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
   const navigate = useNavigate();
   const [nth, setNth] = useState(latest.nth);
+  const [beside, setBeside] = useState<number | null>(null);
+  const [reading, setReading] = useState(false);
+  useKey('r', () => setReading(true));
   const proof = docket.proofs.find((one) => one.nth === nth) ?? latest;
+  const other = docket.proofs.find((one) => one.nth === beside);
   const [by, setBy] = useState(docket.customer);
-  const shown = useShown();
-  const films = useQuery(stock).data?.films ?? [];
-  const set = docket.design.setting;
+  const answering = useAnswering(docket.number).data;
   const approve = useChange(
     () =>
       ask(
@@ -93,43 +80,31 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
   return (
     <div className="grid min-h-0 grid-cols-[1fr_340px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
-        <div className="min-h-0 flex-1">
-          {docket.thing && proof.parts.length > 1 && (
-            <Scroll label="Every decal of the set" className="h-full bg-ground">
-              <PartsDrawing
-                parts={proof.parts}
-                thing={docket.thing}
-                swatch={docket.film?.swatch ?? '#12201f'}
-                films={films}
-              />
-            </Scroll>
-          )}
-          {docket.thing && proof.parts.length === 1 && (
-            <ObjectDrawing
-              films={films}
-              art={{
-                ...proof,
-                layers: proof.parts[0]?.layers ?? [],
-                object: docket.thing.size,
-                outline: docket.thing.outline,
-              }}
-              swatch={docket.film?.swatch ?? '#12201f'}
-              label={`Proof ${proof.nth}: ${proof.words.join(' ')} on ${docket.thing.name}, to scale`}
-            />
-          )}
+        <div className={`grid min-h-0 flex-1 ${other ? 'grid-cols-2' : 'grid-cols-1'}`}>
+          {other && <Version proof={other} wishes={answering?.wishes ?? []} named />}
+          <Version proof={proof} wishes={answering?.wishes ?? []} named={other !== undefined} />
         </div>
-        <section
-          className="max-h-44 overflow-auto border-t border-rule bg-ground px-6 py-4"
-          aria-label="Spelling, letter by letter"
-          // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys scroll what has the focus
-          tabIndex={0}
-        >
-          <h2 className="label mb-1">Read it out, letter by letter</h2>
-          {(proof.parts.length > 1 ? proof.parts.flatMap((part) => part.lines) : proof.words).map((word) => (
-            <p key={word} className="font-label text-[34px] leading-10 font-medium tracking-[0.34em] break-all">
-              {word.replaceAll(' ', '␣')}
-            </p>
-          ))}
+        <section className="flex items-start gap-4 border-t border-rule bg-ground px-6 py-3">
+          <Scroll label="Spelling, letter by letter" className="max-h-32 min-w-0 flex-1">
+            <h2 className="label mb-1">Read it out, letter by letter</h2>
+            {proof.readOut.map((line, at) => (
+              <p
+                // biome-ignore lint/suspicious/noArrayIndexKey: a line may stand twice; its place tells them apart
+                key={at}
+                className="font-label text-[34px] leading-10 font-medium tracking-[0.34em] break-all"
+              >
+                {line.line.replaceAll(' ', '␣')}
+              </p>
+            ))}
+            {proof.spelling.map((says) => (
+              <p key={says} className="font-medium text-signal-ink">
+                {says}
+              </p>
+            ))}
+          </Scroll>
+          <Move onClick={() => setReading(true)} keys="R">
+            Large
+          </Move>
         </section>
       </div>
       <aside className="flex min-h-0 flex-col bg-ground" aria-label="The proof">
@@ -138,56 +113,38 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
             {docket.tag}, proof {proof.nth} of {docket.proofs.length}
           </p>
           <h2 className="title mb-3">{docket.customer}</h2>
-          <p className="mb-3">
-            Letters <Both length={proof.capHeight} figure />
-          </p>
-          <Facts
-            rows={[
-              ['over all', shown.size(proof.size)],
-              ['from left', <Both key="l" length={proof.left} />],
-              ['from top', <Both key="t" length={proof.top} />],
-              ['on', docket.thing ? `${docket.thing.name}, ${shown.size(docket.thing.size)}` : ''],
-              ['film', docket.film && <FilmName film={docket.film} />],
-              [
-                'how many',
-                proof.parts.length > 1 ? `${proof.parts.length} names, ${docket.quantity} of each` : docket.quantity,
-              ],
-              ...(proof.parts[0]?.layers ?? [])
-                .slice(1)
-                .map((layer): [string, ReactNode] => [
-                  'underneath',
-                  films.find((film) => film.id === layer.film)?.name ?? '',
-                ]),
-              ...(set.arrangement === 'monogram'
-                ? [['order', ORDER[set.order || 'family-centre']] as [string, ReactNode]]
-                : []),
-              ...(Number(set.condense) ? [['condensed', `${set.condense} %`] as [string, ReactNode]] : []),
-              ['used', `${docket.useOf}, ${asDay(docket.neededAt)}`],
-              ['applied by', docket.appliedHere ? 'the shop' : 'the customer'],
-            ]}
-          />
-          <p className="mt-3">{docket.film?.life}</p>
-          {docket.cautions.map((caution) => (
-            <div key={caution} className="mt-3">
-              <Caution>{caution}</Caution>
-            </div>
-          ))}
+          <Wishes wishes={answering?.wishes ?? []} proof={proof.nth} />
+          <ProofFacts proof={proof} />
+          <div className="mt-4">
+            <Section title="On paper, and out of the house">
+              <p className="flex gap-2">
+                <Paper docket={docket} proof={proof} ending="pdf" says="PDF to scale" />
+                <Paper docket={docket} proof={proof} ending="svg" says="SVG, true size" />
+              </p>
+            </Section>
+            <Price docket={docket} proof={latest} />
+            <Links docket={docket} links={answering?.links ?? []} />
+          </div>
           {docket.proofs.length > 1 && (
-            <div className="mt-4">
-              <Section title="Versions">
-                {docket.proofs.map((one) => (
+            <Section title="Versions">
+              {docket.proofs.map((one) => (
+                <div key={one.nth} className="flex items-stretch gap-1">
                   <button
-                    key={one.nth}
                     type="button"
-                    className="row-link on-ink"
+                    className="row-link on-ink flex-1"
                     aria-current={one.nth === nth ? 'true' : undefined}
                     onClick={() => setNth(one.nth)}
                   >
                     Proof {one.nth}, {asMoment(one.madeAt)}
                   </button>
-                ))}
-              </Section>
-            </div>
+                  {one.nth !== nth && (
+                    <Move onClick={() => setBeside(beside === one.nth ? null : one.nth)}>
+                      {beside === one.nth ? 'Away' : 'Beside'}
+                    </Move>
+                  )}
+                </div>
+              ))}
+            </Section>
           )}
         </Scroll>
         <div className="flex flex-col gap-3 border-t border-rule p-5">
@@ -201,6 +158,80 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
           </NextMove>
         </div>
       </aside>
+      <Box
+        open={reading}
+        onClose={() => setReading(false)}
+        title="Read it out"
+        what="Letter by letter, as it will be cut."
+        wide
+      >
+        <Scroll label="Every letter" className="mt-3 max-h-[64vh]">
+          <ReadBack lines={proof.readOut} />
+        </Scroll>
+      </Box>
     </div>
+  );
+}
+
+function Version({ proof, wishes, named }: { proof: Proof; wishes: Parameters<typeof pinsOf>[0]; named: boolean }) {
+  const pins = pinsOf(wishes, proof.nth).flatMap((wish) => (wish.spot ? [{ spot: wish.spot, label: wish.label }] : []));
+  return (
+    <div className="relative min-h-0 border-rule not-first:border-l">
+      {proof.parts.length > 1 ? (
+        <Scroll label="Every decal of the set" className="h-full bg-ground">
+          <ProofDrawing proof={proof} />
+        </Scroll>
+      ) : (
+        <ProofDrawing proof={proof} pins={pins} rulers={!named} />
+      )}
+      {named && <p className="label absolute top-1 left-3 bg-paper px-1">Proof {proof.nth}</p>}
+    </div>
+  );
+}
+
+function Paper({ docket, proof, ending, says }: { docket: Docket; proof: Proof; ending: string; says: string }) {
+  return (
+    <a
+      href={`/api/dockets/${docket.number}/proofs/${proof.nth}.${ending}`}
+      download
+      className="flex min-h-10 flex-1 items-center border border-ink bg-paper px-3 font-medium hover:bg-shade"
+    >
+      {says}
+    </a>
+  );
+}
+
+/** What the order costs, where that is agreed; a proof says it from the next version on. */
+function Price({ docket, proof }: { docket: Docket; proof: Proof }) {
+  const [price, setPrice] = useState(docket.price === null ? '' : asPrice(docket.price));
+  const keep = useChange(() =>
+    ask(
+      api.PUT('/api/dockets/{number}/price', {
+        params: { path: { number: docket.number } },
+        body: { version: docket.version, price },
+      }),
+    ),
+  );
+  const asked = docket.price === null ? '' : asPrice(docket.price);
+  return (
+    <Section title="Price">
+      <div className="flex items-end gap-2">
+        <div className="flex-1">
+          <TextField
+            label="For all of it"
+            placeholder="left open"
+            value={price}
+            onChange={setPrice}
+            says={keep.error?.fields.price}
+          />
+        </div>
+        <Move onClick={() => keep.mutate(undefined)} disabled={keep.isPending || price === asked}>
+          Keep
+        </Move>
+      </div>
+      {docket.price !== proof.price && (
+        <p className="mt-1 text-sm text-ink2">This proof was made with another price. A new proof says the new one.</p>
+      )}
+    </Section>
   );
 }

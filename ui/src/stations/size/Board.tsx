@@ -26,6 +26,7 @@ export function Board({
   set,
   setting,
   films,
+  swatch,
   snags,
   problem,
 }: {
@@ -35,14 +36,14 @@ export function Board({
   set: Schemas['SetView'] | undefined;
   setting: boolean;
   films: Film[];
-  snags: Schemas['SnagView'][];
+  swatch: string;
+  snags: Schemas['SnagGroupView'][];
   problem: Problem | null;
 }) {
   const { units } = useUnits();
   const { drawing, change, undo, redo, canUndo, canRedo } = history;
   const zoom = useRef<Zoom>(null);
   const [calibrating, setCalibrating] = useState(false);
-  const swatch = docket.film?.swatch ?? '#12201f';
   const moved = (dx: number, dy: number) =>
     drawn && change({ left: `${(drawn.left.mm + dx).toFixed(3)}mm`, top: `${(drawn.top.mm + dy).toFixed(3)}mm` });
   const centre = () => change({ left: '', top: '' });

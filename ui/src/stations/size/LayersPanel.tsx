@@ -22,7 +22,9 @@ export function LayersPanel({
   const set = (part: Partial<Setting>) => change({ setting: { ...setting, ...part } });
   const names = [
     { value: '', label: 'Choose a film' },
-    ...films.map((film) => ({ value: String(film.id), label: film.name })),
+    ...films
+      .filter((film) => String(film.id) !== drawing.film)
+      .map((film) => ({ value: String(film.id), label: film.name })),
   ];
   const layer = (width: 'offset' | 'base', film: 'offsetFilm' | 'baseFilm', title: string) => (
     <div className="grid grid-cols-[110px_1fr] items-start gap-3">
@@ -43,8 +45,14 @@ export function LayersPanel({
     </div>
   );
   return (
-    <Section title="Layers underneath">
+    <Section title="Films">
       <div className="flex flex-col gap-3">
+        <SelectField
+          label="The letters are of"
+          value={drawing.film}
+          onChange={(film) => change({ film })}
+          options={films.map((film) => ({ value: String(film.id), label: film.name }))}
+        />
         <p className="text-sm text-ink2">
           An even rim round the letters in another film lets a pale or patterned one be read on a dark object.
         </p>
@@ -52,7 +60,11 @@ export function LayersPanel({
         {suggested && setting.offset === '' && (
           <Move
             onClick={() =>
-              set({ offset: `${suggested.mm}mm`, offsetFilm: setting.offsetFilm || String(films[0]?.id ?? '') })
+              set({
+                offset: `${suggested.mm}mm`,
+                offsetFilm:
+                  setting.offsetFilm || String(films.find((film) => String(film.id) !== drawing.film)?.id ?? ''),
+              })
             }
           >
             Take the usual rim, {shown.one(suggested)}

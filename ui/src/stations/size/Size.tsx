@@ -12,6 +12,7 @@ import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
 import { Board } from './Board';
 import { LayersPanel } from './LayersPanel';
+import { MendPanel, STEPS } from './MendPanel';
 import { PlacePanel } from './PlacePanel';
 import { Samples } from './Samples';
 import { SetPanel } from './SetPanel';
@@ -58,6 +59,7 @@ const SHOWN: Record<string, true | string> = {
   offsetFilm: 'layers',
   base: 'layers',
   baseFilm: 'layers',
+  ...Object.fromEntries(STEPS.map((step) => [step, 'mend'])),
 };
 
 function Desk({ docket }: { docket: Docket }) {
@@ -67,6 +69,7 @@ function Desk({ docket }: { docket: Docket }) {
   const { drawing, change, written } = history;
   const shown = useShown();
   const films = useQuery(stock).data?.films ?? [];
+  const film = films.find((one) => String(one.id) === drawing.film) ?? docket.film;
   const isSet = drawing.roster.trim() !== '';
   const { roster, ...single } = drawing;
   const first = roster.split('\n').find((line) => line.trim() !== '') ?? '';
@@ -84,6 +87,7 @@ function Desk({ docket }: { docket: Docket }) {
       face: drawing.face,
       capHeight: drawing.capHeight,
       setting: drawing.setting,
+      film: drawing.film,
       units,
     },
     350,
@@ -145,7 +149,8 @@ function Desk({ docket }: { docket: Docket }) {
           set={isSet ? set.data : undefined}
           setting={isSet && set.isFetching}
           films={films}
-          snags={check.data?.snags ?? []}
+          swatch={film?.swatch ?? '#12201f'}
+          snags={check.data?.snags.filter((snag) => snag.severity !== 'note') ?? []}
           problem={problem}
         />
         <Figures
@@ -166,7 +171,7 @@ function Desk({ docket }: { docket: Docket }) {
               {docket.thing && docket.thing.panes > 1 && `, ${docket.thing.panes} panes, one decal each`}
             </p>
             <div className="mt-1 flex flex-wrap items-center gap-x-3 text-[15px]">
-              {docket.film && <FilmName film={docket.film} />}
+              {film && <FilmName film={film} />}
               <span className="text-ink2">
                 {docket.useOf}, {asDay(docket.neededAt)}
               </span>
@@ -195,7 +200,7 @@ function Desk({ docket }: { docket: Docket }) {
           {isSet ? (
             <SetPanel set={set.data} drawing={drawing} change={change} />
           ) : (
-            <Snags snags={check.data?.snags} onCure={change} />
+            <Snags docket={docket} check={check.data} body={settled} drawing={drawing} onCure={change} />
           )}
           <Tabs.Root value={tab} onValueChange={setTab}>
             <Tabs.List className="mb-3 flex border-b border-ink" aria-label="Lettering">
@@ -203,12 +208,13 @@ function Desk({ docket }: { docket: Docket }) {
                 ['faces', 'Faces'],
                 ['setting', 'Setting'],
                 ['layers', 'Layers'],
+                ['mend', 'Mend'],
                 ...(isSet ? [] : [['place', 'Place']]),
               ].map(([value, label]) => (
                 <Tabs.Trigger
                   key={value}
                   value={value ?? ''}
-                  className="flex-1 py-2 data-[state=active]:bg-ink data-[state=active]:font-semibold data-[state=active]:text-paper"
+                  className="flex-1 py-2 text-[15px] data-[state=active]:bg-ink data-[state=active]:font-semibold data-[state=active]:text-paper"
                 >
                   {label}
                 </Tabs.Trigger>
@@ -234,12 +240,16 @@ function Desk({ docket }: { docket: Docket }) {
               />
             </Tabs.Content>
             <Tabs.Content value="layers">
-              <LayersPanel
+              <LayersPanel drawing={drawing} films={films} suggested={suggested} change={change} says={says} />
+            </Tabs.Content>
+            <Tabs.Content value="mend">
+              <MendPanel
                 drawing={drawing}
-                films={films.filter((film) => film.id !== docket.film?.id)}
-                suggested={suggested}
                 change={change}
                 says={says}
+                figures={
+                  drawn ? `${drawn.keeps} parts, ${drawn.counters} insides, ${drawn.corners} corners` : undefined
+                }
               />
             </Tabs.Content>
             <Tabs.Content value="place">
@@ -250,7 +260,7 @@ function Desk({ docket }: { docket: Docket }) {
         <div className="flex flex-col gap-2 border-t border-rule p-4">
           <Trouble
             says={
-              (problem ? null : keep.error?.message) ??
+              (problem ? null : (keep.error?.fields.snags ?? keep.error?.message)) ??
               (problem && !Object.keys(says).some((field) => SHOWN[field] === true || SHOWN[field] === tab)
                 ? problem.message
                 : null)

@@ -1,19 +1,49 @@
-import type { Schemas } from '../../api/client';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, ask, type Docket, type Schemas } from '../../api/client';
+import { me, useChange } from '../../api/queries';
 import { Section } from '../../parts/basics';
+import { ReasonDialog } from '../../parts/dialog';
 import type { Drawing } from './useDrawing';
 
-const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
-const MOST = 6;
+type Snag = Schemas['SnagGroupView'];
+type Cure = Schemas['CureView'];
 
-/** What will go wrong, numbered as on the drawing, with what would cure it. */
+const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
+
+/** What will go wrong, numbered as on the drawing, each with cures that were tried. */
 export function Snags({
-  snags,
+  docket,
+  check,
+  body,
+  drawing,
   onCure,
 }: {
-  snags: Schemas['SnagView'][] | undefined;
+  docket: Docket;
+  check: Schemas['CheckView'] | undefined;
+  body: Schemas['FitAsk'];
+  drawing: Drawing;
   onCure: (part: Partial<Drawing>) => void;
 }) {
-  if (snags === undefined) {
+  const [passing, setPassing] = useState<Snag | null>(null);
+  const cures = useQuery({
+    queryKey: ['cures', body],
+    queryFn: () => ask(api.POST('/api/cures', { body })),
+    enabled: check?.snags.some((snag) => snag.severity !== 'note'),
+    retry: false,
+  });
+  const owner = useQuery(me).data?.role === 'owner';
+  const overrule = useChange(
+    ({ snag, reason }: { snag: Snag; reason: string }) =>
+      ask(
+        api.POST('/api/dockets/{number}/overrule', {
+          params: { path: { number: docket.number } },
+          body: { version: docket.version, code: snag.code, found: snag.found, reason },
+        }),
+      ),
+    () => setPassing(null),
+  );
+  if (check === undefined) {
     return (
       <Section title="Snags">
         <p role="status" className="text-ink2">
@@ -22,48 +52,126 @@ export function Snags({
       </Section>
     );
   }
-  if (snags.length === 0) {
-    return (
-      <Section title="No snags">
-        <p className="text-ink2">It can be cut and weeded as it stands.</p>
+  const snags = check.snags.filter((snag) => snag.severity !== 'note');
+  const notes = check.snags.filter((snag) => snag.severity === 'note');
+  const take = (cure: Cure) => cure.change && onCure(applied(cure.change, drawing));
+  return (
+    <>
+      {check.spelling.length > 0 && (
+        <Section title="Spelling" signal>
+          {check.spelling.map((says) => (
+            <p key={says} className="text-[15px]">
+              {says}
+            </p>
+          ))}
+        </Section>
+      )}
+      <Section
+        title={
+          snags.length === 0
+            ? 'No snags'
+            : `${NUMBERS[snags.length] ?? snags.length} ${snags.length === 1 ? 'snag' : 'snags'}`
+        }
+        signal={snags.length > 0}
+      >
+        {snags.length === 0 && <p className="text-ink2">It can be cut and weeded as it stands.</p>}
+        <ol className="flex flex-col gap-3">
+          {snags.map((snag, nth) => (
+            <li key={`${snag.code}-${snag.message}`} className="flex gap-2">
+              <span
+                className={`flex h-6 w-6 shrink-0 items-center justify-center font-semibold ${snag.severity === 'stop' && snag.overruled === null ? 'bg-signal text-white' : 'border-2 border-signal text-signal-ink'}`}
+              >
+                {nth + 1}
+              </span>
+              <div className="min-w-0 flex-1 text-[15px]">
+                <p>
+                  <b className="font-semibold">{snag.severity === 'stop' ? 'Stop. ' : 'Mind. '}</b>
+                  {snag.message}
+                </p>
+                {snag.overruled !== null && (
+                  <p className="mt-1 border-l-4 border-ink pl-2">Let pass by {snag.overruled}</p>
+                )}
+                <Cures
+                  known={cures.data?.snags.find((one) => one.code === snag.code)?.cures}
+                  failed={cures.isError}
+                  onTake={take}
+                />
+                {snag.severity === 'stop' && snag.overruled === null && owner && (
+                  <button type="button" className="mt-1 text-sm underline" onClick={() => setPassing(snag)}>
+                    Let it pass, with a reason
+                  </button>
+                )}
+              </div>
+            </li>
+          ))}
+        </ol>
+        {notes.map((note) => (
+          <p key={note.code} className="mt-2 text-sm text-ink2">
+            {note.message}
+          </p>
+        ))}
       </Section>
+      <ReasonDialog
+        open={passing !== null}
+        onClose={() => setPassing(null)}
+        title="Let this stop pass?"
+        what={`${passing?.message ?? ''} Your reason stands on the docket and at the bench.`}
+        label="Why it may pass"
+        button="Let it pass"
+        suggestions={['the customer knows and wants it so', 'for one day only']}
+        onReason={(reason) => passing && overrule.mutate({ snag: passing, reason })}
+        says={overrule.error?.fields.reason ?? overrule.error?.message}
+      />
+    </>
+  );
+}
+
+/** Every one was drawn and checked again: taking it takes the snag away. */
+function Cures({ known, failed, onTake }: { known?: Cure[]; failed: boolean; onTake: (cure: Cure) => void }) {
+  if (known === undefined) {
+    return failed ? null : (
+      <p role="status" className="mt-1 text-sm text-ink2">
+        Trying cures …
+      </p>
     );
   }
+  const said = known.filter((cure) => !cure.change);
+  const tried = known.filter((cure) => cure.change);
   return (
-    <Section title={`${NUMBERS[snags.length] ?? snags.length} ${snags.length === 1 ? 'snag' : 'snags'}`} signal>
-      <ol className="flex flex-col gap-2">
-        {snags.slice(0, MOST).map((snag, nth) => (
-          <li key={`${snag.code}-${snag.x}-${snag.y}`} className="flex gap-2">
-            <span className="flex h-6 w-6 shrink-0 items-center justify-center bg-signal font-semibold text-white">
-              {nth + 1}
-            </span>
-            <div className="text-[15px]">
-              <p>{snag.message}</p>
-              <p className="mt-0.5 flex flex-wrap gap-1.5">
-                {snag.cures.map((cure) =>
-                  cure.capHeight || cure.do === 'centre' ? (
-                    <button
-                      key={cure.do}
-                      type="button"
-                      className="border border-ink bg-paper px-2 py-0.5 text-sm font-medium hover:bg-shade"
-                      onClick={() =>
-                        onCure(cure.capHeight ? { capHeight: `${cure.capHeight.mm}mm` } : { left: '', top: '' })
-                      }
-                    >
-                      {cure.says}
-                    </button>
-                  ) : (
-                    <span key={cure.do} className="py-0.5 text-sm text-ink2">
-                      or {cure.says.charAt(0).toLowerCase() + cure.says.slice(1)}
-                    </span>
-                  ),
-                )}
-              </p>
-            </div>
-          </li>
-        ))}
-      </ol>
-      {snags.length > MOST && <p className="mt-1 text-sm text-ink2">and {snags.length - MOST} more of the same kind</p>}
-    </Section>
+    <div className="mt-1.5 flex flex-col gap-1.5">
+      {tried.map((cure) => (
+        <button
+          key={cure.do}
+          type="button"
+          className="w-full border border-ink bg-paper px-2 py-1 text-left hover:bg-shade"
+          onClick={() => onTake(cure)}
+        >
+          <span className="block font-medium">{cure.says}</span>
+          <span className="block text-sm text-ink2">{cure.effect}</span>
+        </button>
+      ))}
+      {said.length > 0 && <p className="text-sm text-ink2">Or {said.map((cure) => cure.says).join(', or ')}.</p>}
+      {known.length === 0 && (
+        <p className="text-sm text-ink2">No single change takes it away: make it larger, or take other words.</p>
+      )}
+    </div>
   );
+}
+
+/** A cure as a part of the drawing, typed as a hand would type it. */
+export function applied(change: Schemas['CureChangeView'], drawing: Drawing): Partial<Drawing> {
+  return {
+    ...(change.capHeight === null ? {} : { capHeight: change.capHeight }),
+    ...(change.face === null ? {} : { face: change.face }),
+    ...(change.film === null ? {} : { film: change.film }),
+    ...(change.toTheMiddle ? { left: '', top: '' } : {}),
+    ...(change.setting.length === 0
+      ? {}
+      : {
+          setting: {
+            ...drawing.setting,
+            ...Object.fromEntries(change.setting.map((part) => [part.name, part.value])),
+          },
+        }),
+  };
 }

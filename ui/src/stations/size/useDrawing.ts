@@ -10,6 +10,8 @@ export type Drawing = {
   left: string;
   top: string;
   setting: Setting;
+  /** Another film than the order's own, by its number on the shelf; empty for its own. */
+  film: string;
 };
 
 export const USUAL: Setting = {
@@ -26,6 +28,12 @@ export const USUAL: Setting = {
   offsetFilm: '',
   base: '',
   baseFilm: '',
+  thicken: '',
+  fuse: '',
+  fill: '',
+  drop: '',
+  smooth: '',
+  reduce: '',
 };
 
 const MOST_STEPS = 100;
@@ -34,6 +42,7 @@ export const drawingOf = (docket: Docket): Drawing => ({
   words: docket.words.join('\n'),
   roster: docket.roster,
   setting: { ...USUAL, ...docket.design.setting },
+  film: docket.film ? String(docket.film.id) : '',
   face: docket.design.face,
   capHeight: docket.design.capHeight ? `${docket.design.capHeight.mm}mm` : '',
   left: docket.design.left ? `${docket.design.left.mm}mm` : '',

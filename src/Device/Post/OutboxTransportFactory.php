@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Device\Post;
+
+use Doctrine\DBAL\Connection;
+use Symfony\Component\Mailer\Transport\Dsn;
+use Symfony\Component\Mailer\Transport\TransportFactoryInterface;
+use Symfony\Component\Mailer\Transport\TransportInterface;
+
+/** `MAILER_DSN=outbox://shop` is the simulated post; any other address is a real one. */
+final readonly class OutboxTransportFactory implements TransportFactoryInterface
+{
+    public function __construct(private Connection $database)
+    {
+    }
+
+    public function create(Dsn $dsn): TransportInterface
+    {
+        return new OutboxTransport($this->database);
+    }
+
+    public function supports(Dsn $dsn): bool
+    {
+        return 'outbox' === $dsn->getScheme();
+    }
+}

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Check\FaceMeasures;
+use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\SnagGroup;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Memory;
+use Yelbo\Trade\Rules;
+
+/** Everything that speaks against a drawing, and what of it stops a proof. */
+final readonly class Inspection
+{
+    /** Of a long set the members with least to spare are looked at exactly: if they pass, all do. */
+    private const MOST_EXACTLY = 6;
+
+    private Rules $rules;
+
+    public function __construct(ShopRules $rules, private FaceMeasures $measures, private Memory $memory)
+    {
+        $this->rules = $rules->current();
+    }
+
+    /** @return list<SnagGroup> stops first */
+    public function of(Fitted $fitted, Thing $thing, Film $film, UseOf $use, ?string $swatch = null): array
+    {
+        $judgement = new Judgement($this->rules);
+
+        return SnagGroup::all([...$this->snags($fitted, $thing, $film, $use), ...(null === $swatch ? [] : $judgement->colour($film, $swatch))]);
+    }
+
+    public function limits(Film $film, UseOf $use): Limits
+    {
+        return $film->limits()->in($use, $this->rules);
+    }
+
+    /** @return list<Snag> */
+    public function snags(Fitted $fitted, Thing $thing, Film $film, UseOf $use): array
+    {
+        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->capHeight, $fitted->droop, $fitted->strain, $thing->readFrom(), $thing->material(), $thing->isInside(), $film, $use, $this->rules]));
+
+        return $this->memory->recall("snags.$key", fn (): array => (new Judgement($this->rules))->of($fitted, $film, $use, $thing->readFrom(), $thing->material(), $thing->isInside()));
+    }
+
+    /**
+     * What stops a proof of one decal or a whole set, each kind once.
+     *
+     * @param non-empty-list<Fitted> $decals
+     *
+     * @return list<SnagGroup>
+     */
+    public function stops(array $decals, Thing $thing, FilmOnShelf $film, UseOf $use): array
+    {
+        $stops = [];
+        foreach ($this->tightest($decals, $film->grade(), $use) as $fitted) {
+            foreach ($this->of($fitted, $thing, $film->grade(), $use) as $group) {
+                if (Snag::STOP === $group->severity && (!isset($stops[$group->code]) || $group->found < $stops[$group->code]->found)) {
+                    $stops[$group->code] = $group;
+                }
+            }
+        }
+
+        return array_values($stops);
+    }
+
+    /**
+     * @param non-empty-list<Fitted> $decals
+     *
+     * @return list<Fitted>
+     */
+    private function tightest(array $decals, Film $film, UseOf $use): array
+    {
+        if (\count($decals) <= self::MOST_EXACTLY) {
+            return $decals;
+        }
+        $limits = $this->limits($film, $use);
+        $ranked = [];
+        foreach ($decals as $fitted) {
+            $ranked[$fitted->words->key()] = [$this->measures->of($fitted->words)->worst((int) round($fitted->capHeight * $fitted->words->setting->smallestLetters()), $limits)[0] - ($fitted->inside ? 0 : 10), $fitted];
+        }
+        usort($ranked, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+
+        return array_column(\array_slice($ranked, 0, self::MOST_EXACTLY), 1);
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Check;
+
+/**
+ * Snags of one kind, told once: how many there are, the worst of them, and cures that help all.
+ *
+ * @phpstan-import-type Cure from Snag
+ */
+final readonly class SnagGroup
+{
+    /**
+     * @param int                    $limit µm
+     * @param int                    $found the worst, µm
+     * @param list<array{int, int}>  $spots µm, in the artwork's frame, the worst first
+     * @param list<Cure>             $cures
+     */
+    private function __construct(
+        public string $code,
+        public string $severity,
+        public int $limit,
+        public int $found,
+        public int $count,
+        public array $spots,
+        public string $message,
+        public array $cures,
+    ) {
+    }
+
+    /**
+     * @param list<Snag> $snags
+     *
+     * @return list<self> stops first, each kind where its first stood
+     */
+    public static function all(array $snags): array
+    {
+        $groups = [];
+        foreach ($snags as $snag) {
+            // What is measured at a spot repeats itself; the rest says something of its own each time.
+            $groups[null === $snag->at ? \count($groups) : "$snag->code $snag->severity"][] = $snag;
+        }
+        $groups = array_map(self::of(...), array_values($groups));
+        $order = [Snag::STOP => 0, Snag::WARN => 1, Snag::NOTE => 2];
+        usort($groups, static fn (self $a, self $b): int => $order[$a->severity] <=> $order[$b->severity]);
+
+        return $groups;
+    }
+
+    /** @param non-empty-list<Snag> $snags */
+    private static function of(array $snags): self
+    {
+        usort($snags, static fn (Snag $a, Snag $b): int => $a->found <=> $b->found);
+        $worst = $snags[0];
+        $spots = array_values(array_filter(array_map(static fn (Snag $snag): ?array => $snag->at, $snags)));
+
+        return new self($worst->code, $worst->severity, $worst->limit, $worst->found, \count($snags), $spots, 1 === \count($snags) ? $worst->message : self::message($worst, \count($snags)), self::cures($snags));
+    }
+
+    private static function message(Snag $worst, int $count): string
+    {
+        [$found, $limit] = [round($worst->found / 1000, 2).' mm', round($worst->limit / 1000, 2).' mm'];
+
+        return match ($worst->code) {
+            'thin-stroke' => "$count strokes are too thin, the worst $found wide. Under $limit they tear when they are weeded and do not last.",
+            'small-island' => "$count parts that touch nothing are too small, the worst $found across. Under $limit they get lost in weeding or fall off.",
+            'small-counter' => "The insides of $count letters are too small, the worst $found across. Under $limit the hook cannot lift them out.",
+            'tight-gap' => "$count gaps are too narrow, the worst $found. Under $limit the film between will not come out clean.",
+            default => $worst->message,
+        };
+    }
+
+    /**
+     * Each kind of cure once, with the figure that helps all; one that not all have helps none.
+     *
+     * @param non-empty-list<Snag> $snags
+     *
+     * @return list<Cure>
+     */
+    private static function cures(array $snags): array
+    {
+        $cures = $times = [];
+        foreach ($snags as $snag) {
+            foreach ($snag->cures as $cure) {
+                $do = $cure['do'];
+                $known = $cures[$do] ?? $cure;
+                $times[$do] = 1 + ($times[$do] ?? 0);
+                if (isset($cure['by'], $known['by'])) {
+                    $cure['by'] = max($cure['by'], $known['by']);
+                }
+                if (isset($cure['capHeight'], $known['capHeight'])) {
+                    $cure['capHeight'] = max($cure['capHeight'], $known['capHeight']);
+                }
+                $cures[$do] = $cure;
+            }
+        }
+
+        return array_values(array_filter($cures, static fn (array $cure): bool => $times[$cure['do']] === \count($snags)));
+    }
+}

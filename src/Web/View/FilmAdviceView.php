@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** A film for this surface and use: its verdict (best, will-do, against, refused), the reason, and the colours the shop keeps of it. */
+final readonly class FilmAdviceView
+{
+    /** @param list<FilmView> $films */
+    public function __construct(public string $grade, public string $verdict, public string $reason, public array $films)
+    {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** One letter and what it is called. */
+final readonly class LetterView
+{
+    public function __construct(public string $letter, public string $says)
+    {
+    }
+}

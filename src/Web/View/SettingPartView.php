@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** One field of the setting, as it could be typed. */
+final readonly class SettingPartView
+{
+    public function __construct(public string $name, public string $value)
+    {
+    }
+}

@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Trade\Check\SnagGroup;
+
+/** Snags of one kind, told once: the worst in µm, their spots on the art in mm; why the owner lets a stop pass, where that is written. */
+final readonly class SnagGroupView
+{
+    /** @param list<SpotView> $spots */
+    public function __construct(public string $code, public string $severity, public string $message, public int $count, public int $found, public array $spots, public ?string $overruled)
+    {
+    }
+
+    public static function of(SnagGroup $group, ?string $overruled): self
+    {
+        return new self($group->code, $group->severity, $group->message, $group->count, $group->found, array_map(static fn (array $spot): SpotView => new SpotView($spot[0] / 1000, $spot[1] / 1000), $group->spots), $overruled);
+    }
+}

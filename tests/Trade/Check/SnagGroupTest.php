@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Trade\Check;
+
+use PHPUnit\Framework\TestCase;
+use Yelbo\Tests\Trade\Lettering\Lettering;
+use Yelbo\Trade\Check\Cutability;
+use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\SnagGroup;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Object\Rectangle;
+use Yelbo\Trade\Rules;
+
+final class SnagGroupTest extends TestCase
+{
+    public function testOneKindIsToldOnceWithTheWorstAndEverySpot(): void
+    {
+        $dots = implode('', array_map(static fn (int $nth): string => \sprintf('M%d 30h%.1Fv%.1Fh-%.1FZ', 10 * $nth, 1.9 - $nth / 10, 1.9 - $nth / 10, 1.9 - $nth / 10), range(0, 4)));
+        $snags = (new Cutability(Film::Permanent->limits()))->snags(SvgPath::read("M0 0H60V20H0Z$dots"), 20_000);
+        $groups = SnagGroup::all($snags);
+        self::assertCount(1, $groups);
+        self::assertSame(['small-island', 5, 1500], [$groups[0]->code, $groups[0]->count, $groups[0]->found]);
+        self::assertCount(5, $groups[0]->spots);
+        self::assertStringStartsWith('5 parts', $groups[0]->message);
+        $cures = array_column($groups[0]->cures, null, 'do');
+        self::assertSame(1910, $cures['drop']['by'] ?? 0, 'the figure that drops them all');
+        self::assertEqualsWithDelta(20_000 * 2 / 1.5, $cures['enlarge']['capHeight'] ?? 0, 200);
+        self::assertGreaterThanOrEqual(250, $cures['thicken']['by'] ?? 0);
+    }
+
+    public function testStopsComeFirstAndACureThatNotAllHaveIsNone(): void
+    {
+        $groups = SnagGroup::all([
+            new Snag('tight-gap', Snag::WARN, 800, 500, [0, 0], 'A gap.', [['do' => 'fuse', 'by' => 800]]),
+            new Snag('small-island', Snag::STOP, 2000, 900, [1, 0], 'A dot.', [['do' => 'drop', 'by' => 910], ['do' => 'thicken', 'by' => 560]]),
+            new Snag('small-island', Snag::STOP, 2000, 1900, [2, 0], 'A dot.', [['do' => 'thicken', 'by' => 60]]),
+        ]);
+        self::assertSame(['small-island', 'tight-gap'], array_map(static fn (SnagGroup $group): string => $group->code, $groups));
+        self::assertSame([['do' => 'thicken', 'by' => 560]], $groups[0]->cures);
+    }
+
+    public function testWhatHasNoSpotStandsForItself(): void
+    {
+        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(90, 40), Length::millimetres(0)), Lettering::words('bebas', 'Swift'), null, 1_000);
+        $snags = (new Judgement(Rules::standard()))->of($fitted, Film::Removable, UseOf::Vehicle, 60.0, Material::OilyPlastic);
+        $codes = array_map(static fn (SnagGroup $group): string => $group->code, SnagGroup::all($snags));
+        self::assertSame(2, array_count_values($codes)['too-small-to-read'] ?? 0, 'the letters, and the whole');
+        foreach (['film-and-use', 'film-and-surface', 'register'] as $code) {
+            self::assertContains($code, $codes);
+        }
+    }
+
+    public function testColoursTheBenchShouldKnowOf(): void
+    {
+        $judgement = new Judgement(Rules::standard());
+        $codes = static fn (Film $film, string $swatch): array => array_map(static fn (Snag $snag): string => "$snag->severity $snag->code", $judgement->colour($film, $swatch));
+        self::assertSame(['note white-on-white'], $codes(Film::Permanent, '#f2f2ea'));
+        self::assertSame(['note dark-film'], $codes(Film::Permanent, '#1a1a1a'));
+        self::assertSame([], $codes(Film::Permanent, '#8f1f1b'));
+        self::assertSame(['note patterned'], $codes(Film::Patterned, '#8f1f1b'));
+    }
+}

@@ -1,0 +1,227 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+use Doctrine\DBAL\Connection;
+use Symfony\Component\Mailer\Envelope;
+use Symfony\Component\Mailer\Transport\Dsn;
+use Symfony\Component\Mime\Address;
+use Symfony\Component\Mime\Email;
+use Symfony\Component\Process\Process;
+use Yelbo\Device\Post\OutboxTransportFactory;
+use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Proofs\Links;
+use Yelbo\Trade\Geometry\SvgPath;
+
+/** Cures that were tried, stops that are let pass, and a customer's page without a login. */
+final class ProofTest extends WebCase
+{
+    public function testCuresAreTriedAndTakingOneTakesTheSnagAway(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken();
+        foreach (['great-vibes' => 'thin-stroke', 'playfair' => 'thin-stroke'] as $face => $code) {
+            $drawing = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => $face, 'capHeight' => 'playfair' === $face ? '14mm' : ''];
+            $before = $this->stops($drawing);
+            self::assertArrayHasKey($code, $before, $face);
+            $tried = 0;
+            foreach ($this->ask('POST', '/api/cures', $drawing)['snags'] as $snag) {
+                foreach ($snag['cures'] as $cure) {
+                    if (null === $cure['change']) {
+                        continue;
+                    }
+                    ++$tried;
+                    $after = $this->stops($this->taking($drawing, $cure['change']));
+                    self::assertArrayNotHasKey($snag['code'], $after, "{$cure['says']} on $face");
+                    self::assertSame([], array_diff_key($after, $before), "{$cure['says']} brings no new stop");
+                    self::assertNotSame('', $cure['effect']);
+                }
+            }
+            self::assertGreaterThan(0, $tried, $face);
+        }
+    }
+
+    public function testOnlyTheOwnerLetsAStopPass(): void
+    {
+        $docket = $this->taken();
+        $body = ['version' => $docket->version(), 'code' => 'thin-stroke', 'found' => 0, 'reason' => 'for one day only'];
+        $this->as('tomas');
+        $this->assertProblem(403, 'Only the owner', $this->ask('POST', "/api/dockets/{$docket->number()}/overrule", $body));
+        $this->as('ines');
+        $this->assertProblem(422, 'no such stop', $this->ask('POST', "/api/dockets/{$docket->number()}/overrule", ['code' => '<b>'] + $body));
+        self::assertContains('Let pass by Ines: for one day only', $this->ask('POST', "/api/dockets/{$docket->number()}/overrule", $body)['cautions']);
+        $check = $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'great-vibes']);
+        $thin = array_column($check['snags'], null, 'code')['thin-stroke'];
+        self::assertSame('Ines: for one day only', $thin['overruled']);
+    }
+
+    public function testAnotherSpellingThanAskedForIsSaid(): void
+    {
+        $this->as('tomas');
+        $docket = $this->taken();
+        $says = fn (string $words): string => implode(' ', $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => $words, 'face' => 'bebas'])['spelling']);
+        self::assertSame('', $says('Kestrel'));
+        self::assertStringContainsString('One letter differs', $says('Kestral'));
+        self::assertStringContainsString('Capitals differ', $says('KESTREL'));
+    }
+
+    public function testTheCustomersPageShowsThatOrderOnlyAndTakesAYes(): void
+    {
+        [$docket, $token] = $this->linked();
+        $given = $this->ask('GET', "/api/given/$token");
+        self::assertSame(200, $this->status);
+        self::assertSame(['waiting', $docket->tag(), 'Osric Tamblyn'], [$given['state'], $given['tag'], $given['customer']]);
+        self::assertSame(['K', 'e'], array_column(\array_slice($given['proof']['readOut'][0]['letters'], 0, 2), 'letter'));
+        $text = (string) $this->browser->getResponse()->getContent();
+        foreach (['0700 900 181', 'version":', 'Tomas', 'Ines'] as $inside) {
+            self::assertStringNotContainsString($inside, $text, 'nothing of the shop’s own');
+        }
+        $this->assertProblem(403, 'own page only', $this->plain('POST', "/api/given/$token/yes", 'name=Osric'));
+        $this->assertProblem(422, 'your name', $this->ask('POST', "/api/given/$token/yes", ['name' => ' '], false));
+        $wished = $this->ask('POST', "/api/given/$token/wish", ['name' => 'Osric', 'note' => 'Higher', 'x' => 12.5, 'y' => 40], false);
+        self::assertSame([12.5, 40.0], [$wished['wishes'][0]['spot']['x'], $wished['wishes'][0]['spot']['y']]);
+        self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state']);
+        self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state'], 'said twice it is said once');
+        $this->assertProblem(409, 'not waiting', $this->ask('POST', "/api/given/$token/wish", ['name' => 'Osric', 'note' => 'Lower'], false));
+    }
+
+    public function testClosedLinksSayWhyAndThePageIsInNoIndex(): void
+    {
+        [$docket, $token] = $this->linked();
+        $this->assertProblem(404, 'leads nowhere', $this->ask('GET', '/api/given/'.strrev($token)));
+        $links = $this->get(Links::class);
+        $links->withdraw($docket, $links->of($docket)[0]->id());
+        $this->assertProblem(410, 'withdrawn', $this->ask('GET', "/api/given/$token"));
+        $this->assertProblem(410, 'withdrawn', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false));
+        $this->browser->request('GET', "/p/$token");
+        $headers = $this->browser->getResponse()->headers;
+        self::assertStringContainsString('noindex', (string) $headers->get('X-Robots-Tag'));
+        self::assertSame('no-referrer', $headers->get('Referrer-Policy'));
+        self::assertStringContainsString("default-src 'none'", (string) $headers->get('Content-Security-Policy'));
+    }
+
+    public function testThePaperIsTrueToSizeReadByAnotherProgram(): void
+    {
+        $this->as('ines');
+        [$docket] = $this->linked();
+        $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.pdf");
+        $pdf = (string) $this->browser->getResponse()->getContent();
+        self::assertSame('application/pdf', $this->browser->getResponse()->headers->get('Content-Type'));
+        self::assertStringContainsString('attachment', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+        $text = $this->reads(['pdftotext', '-layout', '-', '-'], $pdf);
+        foreach ([$docket->tag(), 'Osric Tamblyn', 'Kestrel', 'Coal hod', 'Permanent, navy', '1:1'] as $said) {
+            self::assertStringContainsString($said, $text);
+        }
+        // Filled navy in the page, as a picture at a known resolution: as wide and high as the proof says.
+        $dots = 150;
+        $picture = imagecreatefromstring($this->reads(['pdftoppm', '-r', (string) $dots, '-png', '-singlefile', '-'], $pdf));
+        \assert(false !== $picture);
+        [$left, $top, $right, $bottom] = [\PHP_INT_MAX, \PHP_INT_MAX, 0, 0];
+        for ($y = 0; $y < imagesy($picture); ++$y) {
+            for ($x = 0; $x < imagesx($picture); ++$x) {
+                $colour = imagecolorat($picture, $x, $y);
+                if (0x1B2F57 === $colour) {
+                    [$left, $top, $right, $bottom] = [min($left, $x), min($top, $y), max($right, $x), max($bottom, $y)];
+                }
+            }
+        }
+        $size = $docket->latestProof()?->size();
+        self::assertNotNull($size);
+        $mm = 25.4 / $dots;
+        self::assertEqualsWithDelta($size->width->micrometres / 1000, ($right - $left + 1) * $mm, 0.5);
+        self::assertEqualsWithDelta($size->height->micrometres / 1000, ($bottom - $top + 1) * $mm, 0.5);
+    }
+
+    public function testTheDrawingGoesOutTrueToSize(): void
+    {
+        $this->as('ines');
+        [$docket] = $this->linked();
+        $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.svg");
+        $svg = new \SimpleXMLElement((string) $this->browser->getResponse()->getContent());
+        $proof = $docket->latestProof();
+        self::assertNotNull($proof);
+        self::assertSame($proof->size()->width->micrometres / 1000, (float) $svg['width']);
+        self::assertEquals($proof->region(), SvgPath::read((string) $svg->g->path['d']));
+        self::assertStringContainsString('sandbox', (string) $this->browser->getResponse()->headers->get('Content-Security-Policy'));
+    }
+
+    public function testPricesAreReadAndRefused(): void
+    {
+        $this->as('tomas');
+        $docket = $this->taken();
+        $path = "/api/dockets/{$docket->number()}/price";
+        $priced = $this->ask('PUT', $path, ['version' => $docket->version(), 'price' => '24,50']);
+        self::assertSame(2_450, $priced['price']);
+        $this->assertProblem(422, 'plain amount', $this->ask('PUT', $path, ['version' => $priced['version'], 'price' => 'cheap']));
+        $open = $this->ask('PUT', $path, ['version' => $priced['version'], 'price' => '']);
+        self::assertSame([200, null], [$this->status, $open['price']]);
+    }
+
+    public function testThePostThatShipsKeepsLettersForTheShopToRead(): void
+    {
+        $factory = new OutboxTransportFactory($this->get(Connection::class));
+        self::assertTrue($factory->supports(new Dsn('outbox', 'shop')));
+        self::assertFalse($factory->supports(new Dsn('smtp', 'mail.example')));
+        $factory->create(new Dsn('outbox', 'shop'))->send((new Email())->from('a@shop.example')->to('b@home.example')->subject('Your proof')->text('Look here.'), new Envelope(new Address('a@shop.example'), [new Address('b@home.example')]));
+        $this->as('tomas');
+        $outbox = $this->ask('GET', '/api/outbox');
+        self::assertTrue($outbox['simulated']);
+        self::assertSame(['b@home.example', 'Your proof', 'Look here.'], [$outbox['letters'][0]['to'], $outbox['letters'][0]['subject'], $outbox['letters'][0]['body']]);
+    }
+
+    /**
+     * @param array<string, mixed> $drawing
+     *
+     * @return array<string, int> how many of each kind
+     */
+    private function stops(array $drawing): array
+    {
+        $stops = array_filter($this->ask('POST', '/api/check', $drawing)['snags'], static fn (array $snag): bool => 'stop' === $snag['severity']);
+
+        return array_column($stops, 'count', 'code');
+    }
+
+    /**
+     * @param array<string, mixed> $drawing
+     * @param array<string, mixed> $change
+     *
+     * @return array<string, mixed>
+     */
+    private function taking(array $drawing, array $change): array
+    {
+        foreach (['capHeight', 'face', 'film'] as $field) {
+            $drawing[$field] = $change[$field] ?? $drawing[$field] ?? '';
+        }
+
+        return ['setting' => array_column($change['setting'], 'value', 'name') + ($drawing['setting'] ?? [])] + $drawing;
+    }
+
+    /** @return array{Docket, string} */
+    private function linked(): array
+    {
+        $docket = $this->taken();
+        $this->get(SizeOrder::class)->draw($docket, $docket->version(), ['Kestrel'], new Design('bebas'), true);
+
+        return [$docket, $this->get(Links::class)->give($docket, '')[1]];
+    }
+
+    /** @return array<string, mixed> */
+    private function plain(string $method, string $path, string $body): array
+    {
+        $this->browser->request($method, $path, [], [], ['CONTENT_TYPE' => 'application/x-www-form-urlencoded'], $body);
+        $this->status = $this->browser->getResponse()->getStatusCode();
+        $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+
+        return \is_array($answer) ? $answer : [];
+    }
+
+    /** @param list<string> $command */
+    private function reads(array $command, string $input): string
+    {
+        return (new Process($command, input: $input))->mustRun()->getOutput();
+    }
+}

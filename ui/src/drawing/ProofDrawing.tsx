@@ -1,0 +1,51 @@
+import type { Film, Proof, Schemas } from '../api/client';
+import { ObjectDrawing, type Pin } from './ObjectDrawing';
+import { PartsDrawing } from './SetDrawing';
+
+type Spot = Schemas['SpotView'];
+
+/** The films of a proof's layers as they were when it was made. */
+export const filmsOf = (proof: Proof): Film[] =>
+  proof.parts[0]?.layers.flatMap((layer, nth) => {
+    const film = proof.films[nth];
+    return film && layer.film !== null
+      ? [{ id: layer.film, name: film.name, swatch: film.swatch, life: film.life, grade: '' }]
+      : [];
+  }) ?? [];
+
+/** A proof as it was frozen: its decal on its object, or every decal of a set, with what was pinned to it. */
+export function ProofDrawing({
+  proof,
+  pins = [],
+  onPin,
+  rulers = true,
+}: {
+  proof: Proof;
+  pins?: Pin[];
+  onPin?: (spot: Spot) => void;
+  rulers?: boolean;
+}) {
+  const swatch = proof.films[0]?.swatch ?? '#12201f';
+  const films = filmsOf(proof);
+  if (proof.parts.length > 1) {
+    return (
+      <PartsDrawing
+        parts={proof.parts}
+        thing={{ outline: proof.outline, size: proof.objectSize }}
+        swatch={swatch}
+        films={films}
+      />
+    );
+  }
+  return (
+    <ObjectDrawing
+      films={films}
+      art={{ ...proof, layers: proof.parts[0]?.layers ?? [], object: proof.objectSize, outline: proof.outline }}
+      swatch={swatch}
+      rulers={rulers}
+      pins={pins}
+      onPin={onPin}
+      label={`Proof ${proof.nth}: ${proof.words.join(' ')} on ${proof.object}, to scale`}
+    />
+  );
+}

@@ -1,0 +1,63 @@
+import type { ReactNode } from 'react';
+import type { Proof } from '../../api/client';
+import { Both, Caution, Facts, FilmName, useShown } from '../../parts/basics';
+import { asDay } from '../../parts/time';
+
+export const USED: Record<string, string> = {
+  indoor: 'indoors',
+  outdoor: 'outdoors',
+  washed: 'washed by hand',
+  vehicle: 'on a vehicle',
+};
+
+export const asPrice = (minor: number) => (minor / 100).toFixed(2);
+
+/** All a proof says beside its drawing, as it was frozen. */
+export function ProofFacts({ proof }: { proof: Proof }) {
+  const shown = useShown();
+  const rows: [string, ReactNode][] = [
+    ['over all', shown.size(proof.size)],
+    ['from left', <Both key="l" length={proof.left} />],
+    ['from top', <Both key="t" length={proof.top} />],
+    ['on', `${proof.object}, ${shown.size(proof.wall)}`],
+    ...(proof.material ? [['made of', proof.material.toLowerCase()] as [string, ReactNode]] : []),
+    ...proof.films.map((film, nth): [string, ReactNode] => [
+      nth === 0 ? 'film' : `underneath ${nth > 1 ? nth : ''}`,
+      <FilmName key={film.name} film={{ id: nth, grade: '', ...film }} />,
+    ]),
+    [
+      'how many',
+      proof.parts.length > 1
+        ? `${proof.parts.length} names, ${proof.quantity} of each`
+        : proof.panes > 1
+          ? `${proof.quantity} for each of ${proof.panes} panes`
+          : proof.quantity,
+    ],
+    ['used', `${USED[proof.useOf] ?? proof.useOf}, ${asDay(proof.neededOn || null)}`],
+    ['applied by', proof.appliedHere ? 'the shop' : 'the customer'],
+    ...(proof.price === null ? [] : [['price', asPrice(proof.price)] as [string, ReactNode]]),
+  ];
+  return (
+    <>
+      <p className="mb-2">
+        Letters <Both length={proof.capHeight} figure />
+      </p>
+      <Facts rows={rows} />
+      {proof.remarks.map((remark) => (
+        <p key={remark} className="mt-2 text-[15px] font-medium">
+          {remark}
+        </p>
+      ))}
+      {proof.cautions.map((caution) => (
+        <div key={caution} className="mt-3">
+          <Caution>{caution}</Caution>
+        </div>
+      ))}
+      <ul className="mt-3 text-[15px] text-ink2">
+        {proof.care.map((line) => (
+          <li key={line}>{line}</li>
+        ))}
+      </ul>
+    </>
+  );
+}
