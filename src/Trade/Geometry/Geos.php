@@ -136,6 +136,31 @@ final class Geos
     }
 
     /**
+     * Film along lines, as a pen of some width draws them.
+     *
+     * @param list<array{list<array{float, float}>, bool}> $lines points in µm, and whether the line is closed
+     * @param float                                        $width µm
+     * @param 'butt'|'round'|'square'                      $cap
+     * @param 'miter'|'round'|'bevel'                      $join
+     */
+    public static function stroked(array $lines, float $width, string $cap, string $join, float $miterLimit): Region
+    {
+        $caps = ['round' => \GEOSBUF_CAP_ROUND, 'butt' => \GEOSBUF_CAP_FLAT, 'square' => \GEOSBUF_CAP_SQUARE];
+        $joins = ['round' => \GEOSBUF_JOIN_ROUND, 'miter' => \GEOSBUF_JOIN_MITRE, 'bevel' => \GEOSBUF_JOIN_BEVEL];
+        $options = ['quad_segs' => self::segments((int) $width), 'endcap' => $caps[$cap], 'join' => $joins[$join], 'mitre_limit' => $miterLimit];
+        $strokes = [];
+        foreach ($lines as [$points, $closed]) {
+            if ($closed && $points[0] !== $points[\count($points) - 1]) {
+                $points[] = $points[0];
+            }
+            $line = (new \GEOSWKBReader())->read("\x01".pack('VV', 2, \count($points)).pack('e*', ...array_merge(...$points)));
+            $strokes[] = self::back($line->buffer($width / 2, $options));
+        }
+
+        return self::union($strokes);
+    }
+
+    /**
      * Cuts lines at each other and gives the faces they enclose.
      *
      * @param list<list<array{int|float, int|float}>> $rings each closed by its first corner

@@ -24,8 +24,8 @@ final class SvgPath
 
     private const TAKES = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
 
-    /** @var list<list<array{float, float}>> */
-    private array $rings = [];
+    /** @var list<array{list<array{float, float}>, bool}> */
+    private array $lines = [];
     /** @var list<array{float, float}> */
     private array $ring = [];
     /** @var array{float, float} */
@@ -35,7 +35,7 @@ final class SvgPath
     private string $last = '';
     private int $points = 0;
 
-    private function __construct()
+    private function __construct(private readonly float $flatness = self::FLATNESS)
     {
     }
 
@@ -80,13 +80,27 @@ final class SvgPath
      */
     public static function rings(string $path): array
     {
+        return array_values(array_filter(array_column(self::lines($path), 0), static fn (array $line): bool => \count($line) > 2));
+    }
+
+    /**
+     * Every line as drawn, open ones too, curves flattened, in the path's own unit.
+     *
+     * @param float $flatness how far a straight piece may stand off its curve, in that unit
+     *
+     * @return list<array{list<array{float, float}>, bool}> points, and whether the line was closed
+     *
+     * @throws UnreadablePath
+     */
+    public static function lines(string $path, float $flatness = self::FLATNESS): array
+    {
         if (\strlen($path) > self::LONGEST_TEXT) {
-            throw UnreadablePath::because('The path is longer than 5 MB. Simplify the drawing.');
+            throw UnreadablePath::absurd('The path is longer than 5 MB. Simplify the drawing.');
         }
-        $reader = new self();
+        $reader = new self($flatness);
         $reader->all($path);
 
-        return $reader->rings;
+        return $reader->lines;
     }
 
     /**
@@ -95,7 +109,7 @@ final class SvgPath
      *
      * @param list<list<array{int, int}>> $rings
      */
-    private static function refuseTangles(array $rings): void
+    public static function refuseTangles(array $rings): void
     {
         $long = 0.0;
         $xs = $ys = [];
@@ -105,7 +119,7 @@ final class SvgPath
             array_push($ys, ...array_column($ring, 1));
         }
         if ([] !== $xs && [] !== $ys && $long * 1000 > self::MOST_CROSSINGS * max(1.0, hypot(max($xs) - min($xs), max($ys) - min($ys)))) {
-            throw UnreadablePath::because('The path runs to and fro across itself hundreds of times. Draw the outline alone.');
+            throw UnreadablePath::absurd('The path runs to and fro across itself hundreds of times. Draw the outline alone.');
         }
     }
 
@@ -166,7 +180,7 @@ final class SvgPath
             $n = $this->absolute($kind, $n);
         }
         $here = $this->at;
-        $flat = self::FLATNESS;
+        $flat = $this->flatness;
         $mirrored = [2 * $here[0] - $this->control[0], 2 * $here[1] - $this->control[1]];
         if ('M' !== $kind && 'Z' !== $kind && [] === $this->ring) {
             $this->ring = [$here];
@@ -179,7 +193,7 @@ final class SvgPath
                 break;
             case 'Z':
                 $this->at = $this->ring[0] ?? $here;
-                $this->close();
+                $this->close(true);
                 break;
             case 'L':
                 $this->draw([[$n[0], $n[1]]]);
@@ -237,21 +251,21 @@ final class SvgPath
     {
         foreach ($points as $point) {
             if (!(abs($point[0]) <= self::FARTHEST && abs($point[1]) <= self::FARTHEST)) {
-                throw UnreadablePath::because('The path goes farther than 100 m. Lengths are millimetres.');
+                throw UnreadablePath::absurd('The path goes farther than 100 m. Lengths are millimetres.');
             }
             $this->ring[] = $point;
         }
         $this->points += \count($points);
         if ($this->points > self::MOST_POINTS) {
-            throw UnreadablePath::because('The path has more than 100 000 points. Simplify the drawing.');
+            throw UnreadablePath::absurd('The path has more than 100 000 points. Simplify the drawing.');
         }
         $this->at = $points[\count($points) - 1];
     }
 
-    private function close(): void
+    private function close(bool $closed = false): void
     {
-        if (\count($this->ring) > 2) {
-            $this->rings[] = $this->ring;
+        if (\count($this->ring) > 1) {
+            $this->lines[] = [$this->ring, $closed];
         }
         $this->ring = [];
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Geometry;
 
 /**
- * Loose rings into a region by the non-zero rule, as faces and SVG paths mean them.
+ * Loose rings into a region by the non-zero rule, as faces and SVG paths mean them, or by the even-odd one.
  *
  * Rings of a letter may cross each other and themselves (a script's loop); every face
  * they enclose is film where the outlines wind round it at least once net.
@@ -19,7 +19,7 @@ final class Winding
     }
 
     /** @param list<Ring> $rings in whole µm */
-    public static function region(array $rings): Region
+    public static function region(array $rings, bool $evenOdd = false): Region
     {
         $rings = array_values(array_filter(array_map(self::clean(...), $rings)));
         if ([] === $rings) {
@@ -33,7 +33,8 @@ final class Winding
         }
         $film = [];
         foreach (Geos::faces($rings) as $face) {
-            if (0 !== self::around(Geos::pointInside($face), $rings)) {
+            $winds = self::around(Geos::pointInside($face), $rings);
+            if ($evenOdd ? 0 !== $winds % 2 : 0 !== $winds) {
                 $film[] = $face;
             }
         }

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Art;
+
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Refused;
+
+/**
+ * A drawing a customer brought, as far as it can be cut: a layer for each of its colours, the
+ * top one first, in µm in one frame with its origin at the top left of the box round all of them.
+ */
+final readonly class Brought
+{
+    /** More colours than that are a picture, and no decal. */
+    public const MOST_COLOURS = 12;
+
+    /**
+     * @param non-empty-array<string, Region> $layers by colour, the top one first
+     * @param list<Note>                      $notes  what was put right, and what was left out
+     * @param bool                            $sized  does the file say how large it truly is?
+     */
+    private function __construct(public array $layers, public array $notes, public bool $sized)
+    {
+    }
+
+    /**
+     * @param array<string, Region> $layers by colour, the top one first, in any one frame
+     * @param list<Note>            $notes
+     *
+     * @throws Refused where nothing is left to cut
+     */
+    public static function of(array $layers, array $notes, bool $sized): self
+    {
+        $layers = array_filter($layers, static fn (Region $region): bool => !$region->isEmpty());
+        if ([] === $layers) {
+            throw new Refused('nothing-to-cut', 'There is nothing in this drawing that can be cut: no filled shape and no line of a width.', '/art');
+        }
+        if (\count($layers) > self::MOST_COLOURS) {
+            throw new Refused('too-many-colours', 'This drawing has '.\count($layers).' colours. A decal is cut from '.self::MOST_COLOURS.' at the most; a picture like this is printed, which is another film.', '/art');
+        }
+        $box = self::boxOf($layers);
+
+        return new self(array_map(static fn (Region $region): Region => $region->moved(-$box->left, -$box->top), $layers), $notes, $sized);
+    }
+
+    /**
+     * Those colours only.
+     *
+     * @param list<string> $colours
+     */
+    public function only(array $colours): self
+    {
+        return self::of(array_intersect_key($this->layers, array_flip($colours)), $this->notes, $this->sized);
+    }
+
+    public function box(): Box
+    {
+        return self::boxOf($this->layers);
+    }
+
+    /** All that is film, whatever its colour. */
+    public function whole(): Region
+    {
+        return 1 === \count($this->layers) ? array_values($this->layers)[0] : Geos::union(array_values($this->layers));
+    }
+
+    public function corners(): int
+    {
+        return array_sum(array_map(static fn (Region $region): int => $region->corners(), $this->layers));
+    }
+
+    public function key(): string
+    {
+        return hash('xxh128', serialize($this->layers));
+    }
+
+    /** @param non-empty-array<string, Region> $layers */
+    private static function boxOf(array $layers): Box
+    {
+        $box = null;
+        foreach ($layers as $region) {
+            $box = null === $box ? $region->box() : $box->around($region->box());
+        }
+
+        return $box;
+    }
+}

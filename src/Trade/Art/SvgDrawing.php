@@ -1,0 +1,336 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Art;
+
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Refused;
+
+/**
+ * Reads an SVG drawing as outlines that can be cut: paths and basic shapes, groups, `use`,
+ * transforms, view boxes, styles. What cannot be cut is named in the notes, not dropped silently.
+ * Source: handbook section 2, step 4.
+ *
+ * @phpstan-import-type Style from Styles
+ */
+final class SvgDrawing
+{
+    /** mm: a CSS pixel, for files that do not say how large they are. */
+    private const PIXEL = 25.4 / 96;
+    private const UNITS = ['mm' => 1.0, 'cm' => 10.0, 'q' => 0.25, 'in' => 25.4, 'pt' => 25.4 / 72, 'pc' => 25.4 / 6];
+    /** How deep `use` may call itself through others, and how often in all. */
+    private const DEEPEST_USE = 12;
+    private const MOST_USES = 3000;
+
+    /** What is no shape and needs no word. */
+    private const SILENT = ['defs', 'symbol', 'title', 'desc', 'metadata', 'style', 'clipPath', 'linearGradient', 'radialGradient', 'pattern', 'marker', 'namedview', 'view', 'path-effect', 'page', 'perspective', 'grid', 'mask', 'filter'];
+    private const NOT_CUT = [
+        'image' => ['picture', 'pictures are printed, not cut'],
+        'text' => ['live text', 'turn it into outlines, or type the words at Size'],
+        'mask' => ['mask', 'what it hides is cut all the same'],
+        'filter' => ['filter', 'shadows and glows cannot be cut'],
+        'animate' => ['movement', 'film does not move'],
+        'animateTransform' => ['movement', 'film does not move'],
+        'animateMotion' => ['movement', 'film does not move'],
+        'set' => ['movement', 'film does not move'],
+        'video' => ['film', 'it cannot be cut'],
+        'audio' => ['sound', 'it cannot be cut'],
+    ];
+
+    private readonly Notes $notes;
+    private readonly Styles $styles;
+    private readonly Layering $layering;
+    private readonly Outliner $outliner;
+    /** @var array<string, \DOMElement> */
+    private array $ids = [];
+    private int $uses = 0;
+    private bool $sized = false;
+
+    private function __construct()
+    {
+        $this->notes = new Notes();
+        $this->styles = new Styles($this->notes);
+        $this->layering = new Layering($this->notes);
+        $this->outliner = new Outliner($this->notes);
+    }
+
+    /** @throws Refused for what is hostile, broken, too large, or holds nothing to cut */
+    public static function read(string $svg): Brought
+    {
+        Gate::check($svg);
+        $before = libxml_use_internal_errors(true);
+        $document = new \DOMDocument();
+        $loaded = $document->loadXML($svg, \LIBXML_NONET | \LIBXML_COMPACT | \LIBXML_PARSEHUGE);
+        libxml_clear_errors();
+        libxml_use_internal_errors($before);
+        $root = $document->documentElement;
+        if (!$loaded || null === $root) {
+            throw new Refused('broken-drawing', 'This SVG drawing cannot be read. Save it again as plain SVG.', '/art');
+        }
+
+        return (new self())->drawing($document, $root);
+    }
+
+    private function drawing(\DOMDocument $document, \DOMElement $root): Brought
+    {
+        /** @var \DOMElement $element */
+        foreach ($document->getElementsByTagName('*') as $element) {
+            if ('style' === $element->localName) {
+                $this->styles->add($element->textContent);
+            }
+            if ($element->hasAttribute('id')) {
+                $this->ids[$element->getAttribute('id')] ??= $element;
+            }
+        }
+        $this->children($root, $this->page($root), $this->styles->of($root, []), null, 0);
+
+        return Brought::of($this->layering->layers(), $this->notes->all(), $this->sized);
+    }
+
+    /** From the file's own units to µm, and whether it says what those are. */
+    private function page(\DOMElement $root): Matrix
+    {
+        [$width, $said] = self::measure($root->getAttribute('width'));
+        [$height] = self::measure($root->getAttribute('height'));
+        $this->sized = $said;
+        $box = self::viewBox($root);
+        if (null === $box) {
+            return new Matrix(1000 * self::PIXEL, 0, 0, 1000 * self::PIXEL);
+        }
+        $across = $width ?? (null !== $height ? $height * $box[2] / $box[3] : $box[2] * self::PIXEL);
+        $down = $height ?? $across * $box[3] / $box[2];
+
+        return self::fitted($box, 1000 * $across, 1000 * $down, $root->getAttribute('preserveAspectRatio'));
+    }
+
+    /** @param array{float, float, float, float} $box */
+    private static function fitted(array $box, float $width, float $height, string $aspect): Matrix
+    {
+        [$x, $y] = [$width / $box[2], $height / $box[3]];
+        if (!str_starts_with(trim($aspect), 'none')) {
+            $x = $y = str_contains($aspect, 'slice') ? max($x, $y) : min($x, $y);
+        }
+
+        return new Matrix($x, 0, 0, $y, -$x * $box[0], -$y * $box[1]);
+    }
+
+    /**
+     * A length of the page.
+     *
+     * @return array{float|null, bool} mm, nothing where none is given; and whether it is a true length
+     */
+    private static function measure(string $typed): array
+    {
+        if (!preg_match('~^\s*([\d.]+(?:e[+-]?\d+)?)\s*([a-z%]*)\s*$~i', $typed, $found) || (float) $found[1] <= 0) {
+            return [null, false];
+        }
+        $unit = strtolower($found[2]);
+        if (isset(self::UNITS[$unit])) {
+            return [(float) $found[1] * self::UNITS[$unit], true];
+        }
+
+        return '%' === $unit ? [null, false] : [(float) $found[1] * self::PIXEL, false];
+    }
+
+    /** @return array{float, float, float, float}|null */
+    private static function viewBox(\DOMElement $element): ?array
+    {
+        $n = array_map(floatval(...), preg_split('~[\s,]+~', trim($element->getAttribute('viewBox')), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
+
+        return 4 === \count($n) && $n[2] > 0 && $n[3] > 0 ? [$n[0], $n[1], $n[2], $n[3]] : null;
+    }
+
+    /** @param Style $style */
+    private function children(\DOMElement $parent, Matrix $matrix, array $style, ?Region $clip, int $depth): void
+    {
+        foreach ($parent->childNodes as $child) {
+            if ($child instanceof \DOMElement) {
+                $this->element($child, $matrix, $style, $clip, $depth);
+            }
+        }
+    }
+
+    /** @param Style $inherited */
+    private function element(\DOMElement $element, Matrix $matrix, array $inherited, ?Region $clip, int $depth): void
+    {
+        $name = (string) $element->localName;
+        if (isset(self::NOT_CUT[$name]) && 'mask' !== $name && 'filter' !== $name) {
+            $this->notes->leftOut(self::NOT_CUT[$name][0], self::NOT_CUT[$name][1], 'text' === $name ? $element->textContent : $element->getAttribute('id'));
+
+            return;
+        }
+        $style = $this->styles->of($element, $inherited);
+        if (\in_array($name, self::SILENT, true) || 'none' === ($style['display'] ?? '') || 0.0 === self::opacity($style['opacity'] ?? '1')) {
+            return;
+        }
+        $own = Matrix::read($element->getAttribute('transform'));
+        if (null === $own) {
+            $this->notes->leftOut('transform', 'it cannot be read, so the part stands where it is drawn', $element->getAttribute('id'));
+        }
+        $matrix = $matrix->times($own ?? new Matrix());
+        foreach (['mask', 'filter'] as $effect) {
+            if ('none' !== ($style[$effect] ?? 'none')) {
+                $this->notes->leftOut(...self::NOT_CUT[$effect]);
+            }
+        }
+        $clip = $this->clipped($style, $matrix, $clip);
+        match ($name) {
+            'g', 'a', 'switch' => $this->children($element, $matrix, $style, $clip, $depth),
+            'svg' => $this->nested($element, $element, $matrix, $style, $clip, $depth),
+            'use' => $this->used($element, $matrix, $style, $clip, $depth),
+            default => $this->shape($element, $matrix, $style, $clip),
+        };
+    }
+
+    /**
+     * An `svg` or a `symbol` within the drawing.
+     *
+     * @param \DOMElement $sized what says how large it is
+     * @param Style       $style
+     */
+    private function nested(\DOMElement $inner, \DOMElement $sized, Matrix $matrix, array $style, ?Region $clip, int $depth): void
+    {
+        $matrix = $matrix->times(Matrix::move((float) $inner->getAttribute('x'), (float) $inner->getAttribute('y')));
+        $box = self::viewBox($inner);
+        if (null !== $box) {
+            $matrix = $matrix->times(self::fitted($box, (float) $sized->getAttribute('width') ?: $box[2], (float) $sized->getAttribute('height') ?: $box[3], $inner->getAttribute('preserveAspectRatio')));
+        }
+        $this->children($inner, $matrix, $style, $clip, $depth);
+    }
+
+    /** @param Style $style */
+    private function used(\DOMElement $use, Matrix $matrix, array $style, ?Region $clip, int $depth): void
+    {
+        $href = $use->getAttribute('href') ?: $use->getAttributeNS('http://www.w3.org/1999/xlink', 'href');
+        $target = $this->ids[ltrim($href, '#')] ?? null;
+        if (null === $target) {
+            $this->notes->leftOut('copy', 'what it copies is not in the file', $href);
+
+            return;
+        }
+        if ($depth >= self::DEEPEST_USE || ++$this->uses > self::MOST_USES) {
+            throw new Refused('too-many-copies', 'This drawing copies its parts over and over. Turn the copies into outlines before saving.', '/art');
+        }
+        $matrix = $matrix->times(Matrix::move((float) $use->getAttribute('x'), (float) $use->getAttribute('y')));
+        if ('symbol' === $target->localName) {
+            $this->nested($target, $use, $matrix, $this->styles->of($target, $style), $clip, $depth + 1);
+        } else {
+            $this->element($target, $matrix, $style, $clip, $depth + 1);
+        }
+    }
+
+    /** @param Style $style */
+    private function clipped(array $style, Matrix $matrix, ?Region $clip): ?Region
+    {
+        if (!preg_match('~^url\(\s*["\']?#([^"\')]+)~', $style['clip-path'] ?? '', $found)) {
+            return $clip;
+        }
+        $path = $this->ids[$found[1]] ?? null;
+        if (null === $path || 'objectBoundingBox' === $path->getAttribute('clipPathUnits')) {
+            $this->notes->leftOut('clipping path', 'it cannot be read, so nothing is cut away');
+
+            return $clip;
+        }
+        $regions = [];
+        foreach ($path->childNodes as $child) {
+            if ($child instanceof \DOMElement) {
+                $style = $this->styles->of($child, []);
+                $regions[] = $this->outliner->filled($child, $matrix->times(Matrix::read($child->getAttribute('transform')) ?? new Matrix()), 'evenodd' === ($style['clip-rule'] ?? ''));
+            }
+        }
+        $inside = Geos::union(array_values(array_filter($regions)));
+
+        return null === $clip ? $inside : Geos::intersection($clip, $inside);
+    }
+
+    /** @param Style $style */
+    private function shape(\DOMElement $element, Matrix $matrix, array $style, ?Region $clip): void
+    {
+        $lines = $this->outliner->lines($element, $matrix);
+        if (null === $lines) {
+            if (null === $element->namespaceURI || 'http://www.w3.org/2000/svg' === $element->namespaceURI) {
+                $this->notes->leftOut('unknown part', 'Yelbo does not know what it draws', (string) $element->localName);
+            }
+
+            return;
+        }
+        if ([] === $lines || \in_array($style['visibility'] ?? '', ['hidden', 'collapse'], true)) {
+            return;
+        }
+        $fill = self::opacity($style['fill-opacity'] ?? '1') > 0 ? $this->colour($style['fill'] ?? 'black', $style) : null;
+        $stroke = self::opacity($style['stroke-opacity'] ?? '1') > 0 ? $this->colour($style['stroke'] ?? 'none', $style) : null;
+        foreach (['opacity', 'fill-opacity', 'stroke-opacity'] as $seen) {
+            if (self::opacity($style[$seen] ?? '1') < 1) {
+                $this->notes->putRight('see-through colour', 'film is solid: it is cut as one colour');
+            }
+        }
+        $film = null === $fill ? Region::none() : $this->outliner->fill($lines, 'evenodd' === ($style['fill-rule'] ?? ''), null !== $stroke);
+        $pen = null === $stroke ? Region::none() : $this->outliner->stroke($lines, $matrix, $style);
+        if (null !== $clip) {
+            [$film, $pen] = [Geos::intersection($film, $clip), Geos::intersection($pen, $clip)];
+        }
+        if (null !== $fill && !$film->isEmpty()) {
+            $this->layering->paint($fill, $film);
+        }
+        if (null !== $stroke && !$pen->isEmpty()) {
+            $this->layering->paint($stroke, $pen);
+        }
+    }
+
+    /**
+     * What a shape is painted with.
+     *
+     * @param Style $style
+     */
+    private function colour(string $paint, array $style): ?string
+    {
+        $paint = trim($paint);
+        if ('none' === $paint || 'transparent' === $paint) {
+            return null;
+        }
+        if ('currentcolor' === strtolower($paint)) {
+            return Colour::read($style['color'] ?? 'black') ?? '#000000';
+        }
+        if (!preg_match('~^url\(\s*["\']?#([^"\')]+)["\']?\s*\)\s*(.*)$~', $paint, $found)) {
+            return Colour::read($paint) ?? '#000000';
+        }
+        $server = $this->ids[$found[1]] ?? null;
+        if (null !== $server && 'pattern' === $server->localName) {
+            $this->notes->leftOut('pattern', 'a drawn pattern cannot be cut; patterned film can', $found[1]);
+
+            return null;
+        }
+        if (null !== $server && str_ends_with((string) $server->localName, 'Gradient')) {
+            $this->notes->leftOut('gradient', 'film has one colour: the shape is cut in the first of it', $found[1]);
+
+            return $this->firstStop($server);
+        }
+
+        return '' === $found[2] ? null : Colour::read($found[2]);
+    }
+
+    private function firstStop(\DOMElement $gradient): string
+    {
+        for ($hop = 0; $hop < 5; ++$hop) {
+            foreach ($gradient->childNodes as $stop) {
+                if ($stop instanceof \DOMElement && 'stop' === $stop->localName) {
+                    return Colour::read($this->styles->of($stop, [])['stop-color'] ?? 'black') ?? '#000000';
+                }
+            }
+            $href = ltrim($gradient->getAttribute('href') ?: $gradient->getAttributeNS('http://www.w3.org/1999/xlink', 'href'), '#');
+            $gradient = $this->ids[$href] ?? null;
+            if (null === $gradient) {
+                break;
+            }
+        }
+
+        return '#000000';
+    }
+
+    private static function opacity(string $typed): float
+    {
+        return str_ends_with(trim($typed), '%') ? (float) $typed / 100 : (is_numeric(trim($typed)) ? (float) $typed : 1.0);
+    }
+}
