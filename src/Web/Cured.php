@@ -152,7 +152,8 @@ final readonly class Cured
             'fuse' => $this->mendings('fuse', $by, $order, 'Close gaps up to %s mm', 0),
             'fill' => $this->mendings('fill', $by, $order, 'Fill insides under %s mm', 0),
             'drop' => $this->mendings('drop', $by, $order, 'Drop parts under %s mm', 0),
-            'track' => $this->tracked($by, $order, $fitted),
+            'track' => null === $order['design']->art() ? $this->tracked($by, $order, $fitted) : [],
+            'leave-out' => [['order' => [...$order, 'design' => $order['design']->without($cure['colour'] ?? '')], 'says' => 'Leave that outline out', 'change' => new CureChangeView('', null, null, true, [new SettingPartView('leave-out', $cure['colour'] ?? '')])]],
             'widen-rim' => $this->widened($by, $order),
             'bolder-face' => $this->bolder($order),
             'another-film' => $this->films($cure, $order),
@@ -246,6 +247,9 @@ final readonly class Cured
      */
     private function bolder(array $order): iterable
     {
+        if (null !== $order['design']->art()) {
+            return;
+        }
         $own = $this->faces->named($order['design']->face());
         $samples = array_values(array_filter($this->sampler->all($order['thing'], $order['words'], $order['design']->sized(null), $order['film']->grade(), $order['use']), static fn (SampleView $sample): bool => $sample->canBeCut && $sample->face !== $own->slug));
         $kind = static fn (string $style): string => explode(',', $style)[0];

@@ -30,6 +30,7 @@ use Yelbo\Trade\Object\Round;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Time\Promise;
+use Yelbo\Web\View\BeforeView;
 use Yelbo\Web\View\BoxView;
 use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\FeatureView;
@@ -72,6 +73,7 @@ final readonly class Drawn
         $top = $fitted->artwork->top();
         $surface = $thing->kept($rules);
         $setting = $fitted->words->setting;
+        $isArt = null !== $fitted->words->art;
 
         [$right, $bottom, $across, $down, $features] = $this->distances($thing, $surface, $fitted);
 
@@ -80,7 +82,7 @@ final readonly class Drawn
             $design->face(),
             LengthView::micrometres($fitted->capHeight),
             LengthView::micrometres($fitted->largest),
-            LengthView::micrometres((int) round($this->letterer->xHeight($this->faces->named($design->face()), $fitted->capHeight))),
+            LengthView::micrometres($isArt ? $fitted->capHeight : (int) round($this->letterer->xHeight($this->faces->named($design->face()), $fitted->capHeight))),
             SizeView::box($fitted->artwork->box()),
             LengthView::micrometres($fitted->at[0]),
             LengthView::micrometres($fitted->at[1]),
@@ -98,7 +100,7 @@ final readonly class Drawn
             BoxView::of($this->focus($surface, $fitted)),
             LengthView::micrometres($surface->clearance($rules)),
             SvgPath::write($top),
-            array_map(static fn (Layer $layer, int $nth): LayerView => new LayerView($layer->role, SvgPath::write($layer->region), 0 === $nth ? null : ($design->layers()[$nth - 1]['film'] ?? null)), $fitted->artwork->layers, array_keys($fitted->artwork->layers)),
+            array_map(static fn (Layer $layer, int $nth): LayerView => new LayerView($layer->role, SvgPath::write($layer->region), $design->films()[$nth] ?? null), $fitted->artwork->layers, array_keys($fitted->artwork->layers)),
             $this->front($surface, $fitted),
             $setting->arrangement->value,
             $setting->arrangement->isRound() ? LengthView::micrometres($setting->radius ?? (int) round($fitted->capHeight * $this->letterer->bow($fitted->words))) : null,
@@ -112,6 +114,7 @@ final readonly class Drawn
             \count($top->polygons),
             $top->holes(),
             $top->corners(),
+            $this->before($fitted),
             round($top->area() / 100, 1),
             $film->life(),
             (new Promise($rules))->earliest($this->clock->now())->format(\DATE_ATOM),
@@ -136,6 +139,19 @@ final readonly class Drawn
             array_column([...(null === $docket ? [] : Spelling::differences($docket->asked(), $words)), ...Spelling::doubts($words)], 'says'),
             (new Weeding($fitted->artwork->top(), $film, $this->rules->current()))->minutes,
         );
+    }
+
+    /** The art as it was before it was mended, laid over it; bent art is not told apart. */
+    private function before(Fitted $fitted): ?BeforeView
+    {
+        if ($fitted->words->setting->mending->isNothing() || $fitted->bent) {
+            return null;
+        }
+        $plain = $this->letterer->top($fitted->words, $fitted->capHeight);
+        $mended = $this->letterer->mended($fitted->words, $plain)->box();
+        $now = $fitted->artwork->top()->box();
+
+        return new BeforeView(SvgPath::write($plain->moved($now->left - $mended->left, $now->top - $mended->top)), \count($plain->polygons), $plain->holes(), $plain->corners());
     }
 
     /** @return array{LengthView, LengthView, LengthView, LengthView, list<FeatureView>} */

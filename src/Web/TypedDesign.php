@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web;
 
+use Yelbo\Shop\Art\Arts;
 use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -14,6 +15,7 @@ use Yelbo\Trade\Lettering\Mending;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
+use Yelbo\Web\Ask\ArtAsk;
 use Yelbo\Web\Ask\SettingAsk;
 
 /** A design from what was typed at Size, every field with a sentence of its own where it is wrong. */
@@ -22,12 +24,12 @@ final readonly class TypedDesign
     /** µm */
     private const WIDEST_RIM = 30_000;
 
-    public function __construct(private Shelf $shelf)
+    public function __construct(private Shelf $shelf, private Arts $arts)
     {
     }
 
     /** @throws Refusals */
-    public function design(string $face, string $capHeight, string $left, string $top, string $units, SettingAsk $setting): Design
+    public function design(string $face, string $capHeight, string $left, string $top, string $units, SettingAsk $setting, ?ArtAsk $art = null): Design
     {
         $system = Units::tryFrom($units) ?? Units::Metric;
         $height = self::length('capHeight', $capHeight, $system);
@@ -35,7 +37,7 @@ final readonly class TypedDesign
             throw Refusals::at('capHeight', 'A letter height goes from 0.5 mm to 20 m.');
         }
         $at = [self::length('left', $left, $system), self::length('top', $top, $system)];
-        $design = new Design($face, $height, null === $at[1] ? null : $at[0], null === $at[0] ? null : $at[1], self::setting($setting, $system), $this->layers($setting, $system));
+        $design = new Design($face, $height, null === $at[1] ? null : $at[0], null === $at[0] ? null : $at[1], self::setting($setting, $system), $this->layers($setting, $system), $this->art($art));
         try {
             $design->setting(1);
         } catch (Refused $refused) {
@@ -52,10 +54,33 @@ final readonly class TypedDesign
 
         return match (true) {
             \in_array($place, ['capHeight', 'face', 'radius', 'tracking', 'condense', 'lineSpacing', 'offset', 'keepOuts', ...Mending::STEPS], true) => $place,
+            'art' === $place => 'art',
             'set' === $place => 'roster',
             'object' === $place, 'clearance' === $place => 'object',
             default => 'words',
         };
+    }
+
+    /**
+     * In the order of the drawing, whatever order the page sends.
+     *
+     * @return array{id: int, layers: list<array{colour: string, film: int|null}>}|null
+     */
+    private function art(?ArtAsk $ask): ?array
+    {
+        if (null === $ask || 0 === $ask->id) {
+            return null;
+        }
+        $typed = [];
+        foreach ($ask->layers as $layer) {
+            $typed[$layer->colour] = '' === $layer->film ? null : (int) $layer->film;
+        }
+        $layers = [];
+        foreach (array_keys($this->arts->drawing($ask->id)->layers) as $colour) {
+            $layers[] = ['colour' => $colour, 'film' => \array_key_exists($colour, $typed) ? $typed[$colour] : null];
+        }
+
+        return ['id' => $ask->id, 'layers' => $layers];
     }
 
     /** @return array<string, int|float|string|null>|null what differs from the usual */

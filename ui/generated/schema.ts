@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/art/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["art"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches": {
         parameters: {
             query?: never;
@@ -302,6 +318,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["docket-approve"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/art": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["docket-art"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1000,6 +1032,33 @@ export interface components {
             proof: number;
             by: string;
         };
+        ArtAsk: {
+            id?: number;
+            layers?: components["schemas"]["ArtLayerAsk"][];
+        };
+        ArtColourView: {
+            colour: string;
+            parts: number;
+            corners: number;
+            path: string;
+        };
+        ArtLayerAsk: {
+            colour?: string;
+            film?: string;
+        };
+        ArtNoteView: {
+            kind: string;
+            says: string;
+        };
+        ArtView: {
+            id: number;
+            name: string;
+            sized: boolean;
+            size: components["schemas"]["SizeView"];
+            corners: number;
+            layers: components["schemas"]["ArtColourView"][];
+            notes: components["schemas"]["ArtNoteView"][];
+        };
         BatchView: {
             id: number;
             version: number;
@@ -1017,6 +1076,12 @@ export interface components {
         };
         BatchesView: {
             batches: components["schemas"]["BatchView"][];
+        };
+        BeforeView: {
+            path: string;
+            keeps: number;
+            counters: number;
+            corners: number;
         };
         BoxView: {
             left: number;
@@ -1095,6 +1160,7 @@ export interface components {
             setting?: components["schemas"]["SettingAsk"];
             roster?: string;
             film?: string;
+            art?: components["schemas"]["ArtAsk"] | null;
         };
         DesignView: {
             face: string;
@@ -1102,6 +1168,7 @@ export interface components {
             left: components["schemas"]["LengthView"] | null;
             top: components["schemas"]["LengthView"] | null;
             setting: components["schemas"]["SettingAsk"];
+            art: components["schemas"]["ArtAsk"] | null;
         };
         DocketRow: {
             number: number;
@@ -1193,6 +1260,7 @@ export interface components {
             units?: string;
             setting?: components["schemas"]["SettingAsk"];
             film?: string;
+            art?: components["schemas"]["ArtAsk"] | null;
         };
         FitView: {
             words: string[];
@@ -1231,6 +1299,7 @@ export interface components {
             keeps: number;
             counters: number;
             corners: number;
+            before: components["schemas"]["BeforeView"] | null;
             film: number;
             life: string;
             readyAt: string;
@@ -1794,6 +1863,37 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AnswersView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    art: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArtView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -2438,6 +2538,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DocketView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-art": {
+        parameters: {
+            query?: {
+                name?: string;
+            };
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArtView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -19,7 +19,11 @@ use Yelbo\Trade\Refused;
  *
  * A layer underneath has its width in µm and its film's number on the shelf.
  *
+ * A colour of a drawing goes into the order's own film where none is named, and is left out at 0.
+ *
  * @phpstan-type Underneath array{offset: int, film: int}
+ * @phpstan-type Coloured array{colour: string, film: int|null}
+ * @phpstan-type Art array{id: int, layers: list<Coloured>}
  */
 #[ORM\Embeddable]
 final class Design
@@ -29,6 +33,7 @@ final class Design
     /**
      * @param array<string, int|float|string|null>|null $setting what differs from a line or a stack
      * @param list<Underneath>|null                     $layers  underneath the letters, the nearest first
+     * @param Art|null                                  $art     a drawing that was brought, in the place of words
      */
     public function __construct(
         #[ORM\Column(length: 40, nullable: true)]
@@ -45,6 +50,8 @@ final class Design
         private ?array $setting = null,
         #[ORM\Column(type: 'json', nullable: true)]
         private ?array $layers = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $art = null,
     ) {
     }
 
@@ -112,6 +119,42 @@ final class Design
         return $this->layers ?? [];
     }
 
+    /** @return Art|null */
+    public function art(): ?array
+    {
+        return $this->art;
+    }
+
+    /**
+     * A film for each colour of the drawing that is cut: `own` for the order's.
+     *
+     * @return array<string, string>
+     */
+    public function artFilms(): array
+    {
+        $films = [];
+        foreach ($this->art['layers'] ?? [] as $layer) {
+            if (0 !== $layer['film']) {
+                $films[$layer['colour']] = (string) ($layer['film'] ?? 'own');
+            }
+        }
+
+        return $films;
+    }
+
+    /**
+     * The film of each layer of the decal by its number on the shelf, none for the order's own: the
+     * top one first, rims last.
+     *
+     * @return list<int|null>
+     */
+    public function films(): array
+    {
+        $own = array_map(static fn (string $film): ?int => 'own' === $film ? null : (int) $film, array_values(array_unique($this->artFilms())));
+
+        return [...([] === $own ? [null] : $own), ...array_column($this->layers(), 'film')];
+    }
+
     /** @return list<int> widths in µm, the nearest first */
     public function offsets(): array
     {
@@ -120,28 +163,36 @@ final class Design
 
     public function sized(?int $capHeight): self
     {
-        return new self($this->face, $capHeight, null, null, $this->setting, $this->layers);
+        return new self($this->face, $capHeight, null, null, $this->setting, $this->layers, $this->art);
     }
 
     public function centred(): self
     {
-        return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers);
+        return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers, $this->art);
     }
 
     /** With one figure of the setting, as in `chosen()`. */
     public function with(string $name, int|float|string|null $figure): self
     {
-        return new self($this->face, $this->capHeight, $this->left, $this->top, array_filter([...$this->chosen(), $name => $figure], static fn (mixed $value): bool => null !== $value), $this->layers);
+        return new self($this->face, $this->capHeight, $this->left, $this->top, array_filter([...$this->chosen(), $name => $figure], static fn (mixed $value): bool => null !== $value), $this->layers, $this->art);
     }
 
     /** @param list<Underneath> $layers */
     public function layered(array $layers): self
     {
-        return new self($this->face, $this->capHeight, $this->left, $this->top, $this->setting, $layers);
+        return new self($this->face, $this->capHeight, $this->left, $this->top, $this->setting, $layers, $this->art);
+    }
+
+    /** A drawing with one of its colours left out. */
+    public function without(string $colour): self
+    {
+        $layers = array_map(static fn (array $layer): array => ['colour' => $layer['colour'], 'film' => $layer['colour'] === $colour ? 0 : $layer['film']], $this->art['layers'] ?? []);
+
+        return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers, null === $this->art ? null : ['id' => $this->art['id'], 'layers' => $layers]);
     }
 
     public function inFace(string $face): self
     {
-        return new self($face, null, null, null, $this->setting, $this->layers);
+        return new self($face, null, null, null, $this->setting, $this->layers, $this->art);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
+use Yelbo\Shop\Art\Arts;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Room;
@@ -24,7 +25,7 @@ final readonly class Drawing
 {
     private Rules $rules;
 
-    public function __construct(private Letterer $letterer, private Faces $faces, ShopRules $rules, private Memory $memory)
+    public function __construct(private Letterer $letterer, private Faces $faces, ShopRules $rules, private Memory $memory, private Arts $arts)
     {
         $this->rules = $rules->current();
     }
@@ -98,6 +99,10 @@ final readonly class Drawing
     /** @param list<string> $words */
     public function words(array $words, Design $design): Words
     {
-        return Words::set($this->faces->named($design->face()), $words, $design->setting(\count($words)));
+        $face = $this->faces->named($design->face());
+        $art = $design->art();
+
+        return null === $art ? Words::set($face, $words, $design->setting(\count($words)))
+            : Words::brought($face, $this->arts->drawing($art['id'])->inFilms($design->artFilms()), $design->setting(1));
     }
 }

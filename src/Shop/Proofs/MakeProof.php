@@ -45,7 +45,7 @@ final readonly class MakeProof
         $thing = $docket->thing();
         $surface = $thing->kept($rules);
         $own = $docket->film() ?? throw new \LogicException('Taken without film.');
-        $films = [$own, ...array_map(fn (array $layer): FilmOnShelf => $this->records->find(FilmOnShelf::class, $layer['film']) ?? $own, $design->layers())];
+        $films = array_map(fn (?int $film): FilmOnShelf => null === $film ? $own : $this->records->find(FilmOnShelf::class, $film) ?? $own, $design->films());
 
         return new Frozen(
             $docket->asked(),
@@ -109,7 +109,7 @@ final readonly class MakeProof
         return [
             'lines' => $lines, 'width' => $box->width(), 'height' => $box->height(), 'left' => $fitted->at[0], 'top' => $fitted->at[1],
             'layers' => array_map(static fn (Layer $layer, int $nth): array => [
-                'role' => $layer->role, 'film' => 0 === $nth ? null : ($design->layers()[$nth - 1]['film'] ?? null), 'path' => SvgPath::write($layer->region),
+                'role' => $layer->role, 'film' => $design->films()[$nth] ?? null, 'path' => SvgPath::write($layer->region),
             ], $fitted->artwork->layers, array_keys($fitted->artwork->layers)),
         ];
     }

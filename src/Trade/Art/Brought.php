@@ -57,6 +57,29 @@ final readonly class Brought
         return self::of(array_intersect_key($this->layers, array_flip($colours)), $this->notes, $this->sized);
     }
 
+    /**
+     * Colours that go into one film become one layer.
+     *
+     * @param array<string, string> $films a film by each colour that is cut; the others are left out
+     *
+     * @throws Refused where every colour is left out
+     */
+    public function inFilms(array $films): self
+    {
+        $groups = [];
+        foreach ($this->layers as $colour => $region) {
+            if (isset($films[$colour])) {
+                $groups[$films[$colour]][$colour] = $region;
+            }
+        }
+        $layers = [];
+        foreach ($groups as $group) {
+            $layers[(string) array_key_first($group)] = 1 === \count($group) ? reset($group) : Geos::union(array_values($group));
+        }
+
+        return self::of($layers, $this->notes, $this->sized);
+    }
+
     public function box(): Box
     {
         return self::boxOf($this->layers);

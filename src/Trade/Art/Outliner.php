@@ -50,7 +50,7 @@ final class Outliner
         try {
             $lines = SvgPath::lines($path, self::FLATNESS / max(1e-9, $matrix->most()));
         } catch (UnreadablePath $unreadable) {
-            if ('absurd-path' === $unreadable->reason) {
+            if ($unreadable->absurd) {
                 throw new Refused($unreadable->reason, $unreadable->getMessage(), '/art');
             }
             $this->notes->leftOut('broken path', $unreadable->getMessage(), $element->getAttribute('id'));

@@ -83,7 +83,7 @@ final class Styles
             $does = match (true) {
                 isset($part[3]) => $element->getAttribute('id') === $part[3],
                 isset($part[2]) && '' !== $part[2] => \in_array($part[2], $classes, true),
-                default => $element->localName === $part[1],
+                default => $element->localName === ($part[1] ?? ''),
             };
             if (!$does) {
                 return false;
@@ -98,7 +98,10 @@ final class Styles
     {
         $style = [];
         foreach (explode(';', $body) as $declaration) {
-            [$name, $value] = array_map(trim(...), array_pad(explode(':', $declaration, 2), 2, ''));
+            if (!preg_match('~^\s*([\w-]+)\s*:(.*)$~s', $declaration, $found)) {
+                continue;
+            }
+            [, $name, $value] = $found;
             if (\in_array($name, self::KNOWN, true)) {
                 $style[$name] = trim(str_ireplace('!important', '', $value));
             }

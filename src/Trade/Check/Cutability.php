@@ -46,6 +46,17 @@ final readonly class Cutability
         ];
     }
 
+    /**
+     * What is left inside a rim underneath.
+     *
+     * @return list<Snag>
+     */
+    public function insides(Region $rim): array
+    {
+        return array_map(static fn (Snag $snag): Snag => new Snag($snag->code, Snag::WARN, $snag->limit, $snag->found, $snag->at,
+            'An inside of the rim is '.self::mm($snag->found).' across. Under '.self::mm($snag->limit).' the hook cannot lift it out: a wider rim closes it.', [['do' => 'widen-rim', 'by' => 2 * $snag->limit]]), $this->counters($rim, null));
+    }
+
     /** @return list<Snag> */
     private function strokes(Region $layer, ?int $capHeight): array
     {

@@ -8,7 +8,10 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Suitability;
 use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Development;
@@ -24,6 +27,9 @@ final readonly class Judgement
     private const READ_BY = 25_000;
     /** µm: narrower than this a rim shows that it was laid by hand (section 5). */
     private const REGISTER = 1_500;
+    /** Of the art's box: what runs round all of it; and of an area: two shapes that are the same. */
+    private const ROUND_ALL = 0.98;
+    private const ALIKE = 0.96;
     /** Of full light: from here film is as pale as its liner, and under there its cuts do not show. */
     private const WHITE = 0.82;
     private const DARK = 0.12;
@@ -50,8 +56,58 @@ final readonly class Judgement
             ...$this->reading($fitted, $use, $readFrom),
             ...$this->machine($fitted),
             ...$this->register($fitted),
-            ...array_map(static fn (Snag $snag): Snag => self::possible($snag, $fitted->largest), $check->snags($fitted->artwork->top(), $fitted->capHeight)),
+            ...$this->guide($fitted),
+            ...array_map(static fn (Snag $snag): Snag => self::possible($snag, $fitted->largest), $this->layers($check, $fitted)),
         ];
+    }
+
+    /** @return list<Snag> of every film; of a rim the insides, since it is wide enough everywhere else */
+    private function layers(Cutability $check, Fitted $fitted): array
+    {
+        $snags = [];
+        foreach ($fitted->artwork->layers as $layer) {
+            $rim = Layer::OFFSET === $layer->role || Layer::BASE === $layer->role;
+            array_push($snags, ...($rim ? $check->insides($layer->region) : $check->snags($layer->region, $fitted->capHeight)));
+        }
+
+        return $snags;
+    }
+
+    /**
+     * An outline round the whole of a drawing that was brought, of the shape of the object itself: a guide
+     * that was left on. Cutting the guide is a known blunder (section 3).
+     *
+     * @return list<Snag>
+     */
+    private function guide(Fitted $fitted): array
+    {
+        if (null === $fitted->words->art) {
+            return [];
+        }
+        $whole = $fitted->artwork->box();
+        $safe = $fitted->safe->box();
+        foreach (array_values($fitted->words->art->layers) as $nth => $unused) {
+            foreach ($fitted->artwork->layers[$nth]->region->polygons as $polygon) {
+                $ring = new Region([[$polygon[0]]]);
+                $box = $ring->box();
+                $aspect = ($box->width() / $box->height()) / ($safe->width() / $safe->height());
+                if ($box->width() < self::ROUND_ALL * $whole->width() || $box->height() < self::ROUND_ALL * $whole->height() || abs($aspect - 1) > 1 - self::ALIKE) {
+                    continue;
+                }
+                $scale = $safe->width() / $box->width();
+                $laid = $ring->put($scale, $safe->left - $scale * $box->left, $safe->top - $scale * $box->top);
+                $shared = Geos::intersection(Geos::tidy($laid), $fitted->safe)->area();
+                if ($shared > self::ALIKE * max($laid->area(), $fitted->safe->area())) {
+                    $colour = (string) (array_keys($fitted->words->art->layers)[$nth] ?? '');
+
+                    return [new Snag('guide-in-cut', Snag::WARN, 0, 0, [$polygon[0][0][0], $polygon[0][0][1]],
+                        'An outline like the object’s own runs round the drawing. Is it a guide? The object’s outline is never cut.',
+                        1 === \count($fitted->artwork->layers[$nth]->region->polygons) && \count($fitted->words->art->layers) > 1 ? [['do' => 'leave-out', 'colour' => $colour]] : [])];
+                }
+            }
+        }
+
+        return [];
     }
 
     /** Larger letters than fit cure nothing, where something else does. */
@@ -172,7 +228,7 @@ final readonly class Judgement
             $limit = max($limit, (int) round(self::READ_BY * $readFrom / $this->rules->value(Rule::ReadJust)));
         }
         $over = UseOf::Vehicle === $use ? $this->overAll($fitted) : [];
-        if ($fitted->capHeight >= $limit) {
+        if ($fitted->capHeight >= $limit || null !== $fitted->words->art) {
             return $over;
         }
         $found = Length::micrometres($fitted->capHeight)->inMetric();

@@ -7,7 +7,7 @@ namespace Yelbo\Trade\Check;
 /**
  * Something that will go wrong with a decal, where, and what would cure it.
  *
- * @phpstan-type Cure array{do: string, capHeight?: int, by?: int, film?: string, face?: string}
+ * @phpstan-type Cure array{do: string, capHeight?: int, by?: int, film?: string, face?: string, colour?: string}
  */
 final readonly class Snag
 {

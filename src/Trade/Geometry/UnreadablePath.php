@@ -9,10 +9,15 @@ use Yelbo\Trade\Refused;
 /** SVG path data that cannot be read or is not a closed, sensible outline. */
 final class UnreadablePath extends Refused
 {
-    /** Readable, but no drawing has so much of it. */
+    /** It could be read, but no drawing has so much of it. */
+    public bool $absurd = false;
+
     public static function absurd(string $sentence): self
     {
-        return new self('absurd-path', $sentence);
+        $unreadable = self::because($sentence);
+        $unreadable->absurd = true;
+
+        return $unreadable;
     }
 
     public static function because(string $sentence): self

@@ -147,8 +147,7 @@ final readonly class Fitting
             throw self::tooLong();
         }
         $top = $this->letterer->top($words, $chosen, $reference);
-        $mended = $this->letterer->mended($words, $top);
-        $artwork = Letterer::layered($mended, $offset);
+        $artwork = $this->letterer->layers($words, $top, $chosen, $offset);
         $box = $artwork->box();
         if (null !== $at) {
             $place = [$at[0] + $box->width() / 2, $at[1] + $box->height() / 2];
@@ -158,7 +157,7 @@ final readonly class Fitting
             $place = $inner->largest($top)->middle(1.0, $middle) ?? $middle;
         }
         // What was mended away at one side does not move the rest.
-        [$x, $y] = null === $at && $mended !== $top ? self::apart($top->box(), $mended->box()) : [0, 0];
+        [$x, $y] = null === $at && !$words->setting->mending->isNothing() ? self::apart($top->box(), $this->letterer->mended($words, $top)->box()) : [0, 0];
         $place = [$place[0] + $x, $place[1] + $y];
         $corner = [(int) round($place[0] - $box->width() / 2), (int) round($place[1] - $box->height() / 2)];
 

@@ -10,6 +10,8 @@ use Yelbo\Trade\Geometry\Region;
 final readonly class Layer
 {
     public const TOP = 'top';
+    /** A colour of a drawing that was brought, under its top one. */
+    public const COLOUR = 'colour';
     public const OFFSET = 'offset';
     /** A second, wider offset underneath the first. */
     public const BASE = 'base';

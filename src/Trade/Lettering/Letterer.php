@@ -54,6 +54,9 @@ final class Letterer
         if ($capHeight < self::SMALLEST || $capHeight > self::LARGEST) {
             throw new Refused('absurd-size', 'A letter height goes from 0.5 mm to 20 m.', '/capHeight');
         }
+        if (null !== $words->art) {
+            return $words->art->whole()->scaled($capHeight / $words->art->box()->height());
+        }
         $reference = $words->setting->isProportional() ? $reference ?? self::reference($capHeight) : $capHeight;
         $fused = $this->memory->recall("word.{$words->key()}.$reference", fn (): Region => $this->arranger->set($words, $reference));
 
@@ -67,6 +70,56 @@ final class Letterer
     public function artwork(Words $words, int $capHeight, int|array|null $offset = null): Artwork
     {
         return self::layered($this->mended($words, $this->top($words, $capHeight)), $offset);
+    }
+
+    /**
+     * Art at a size as every film it is cut from: mended, with the rims underneath it.
+     *
+     * @param Region                      $top    as `top()` gave it, laid as `$laid` lays it
+     * @param int|list<int>|null          $offset widths of rims, µm
+     * @param \Closure(Region): Region|null $laid what is done to outlines after they have their size: nothing where left out
+     */
+    public function layers(Words $words, Region $top, int $capHeight, int|array|null $offset, ?\Closure $laid = null): Artwork
+    {
+        $colours = $words->art->layers ?? [];
+        if (\count($colours) < 2) {
+            return self::layered($this->mended($words, $top), $offset);
+        }
+        $scale = $capHeight / ($words->art?->box()->height() ?? $capHeight);
+        $layers = [];
+        foreach (array_values($colours) as $nth => $region) {
+            $region = $region->scaled($scale);
+            $layers[] = new Layer(0 === $nth ? Layer::TOP : Layer::COLOUR, $this->mended($words, null === $laid ? $region : $laid($region)));
+        }
+        $rims = \array_slice(self::layered(Geos::union(array_map(static fn (Layer $layer): Region => $layer->region, $layers)), $offset)->layers, 1);
+        if (\count($layers) + \count($rims) > self::MOST_LAYERS) {
+            throw new Refused('too-many-layers', 'A decal is laid from '.self::MOST_LAYERS.' films at the most, rims among them. Leave colours out, or put two of them into one film.', '/art');
+        }
+
+        return Artwork::of([...$layers, ...self::beside($layers, $rims, $offset)]);
+    }
+
+    /**
+     * Rims in the frame of the layers they lie under.
+     *
+     * @param list<Layer>        $layers
+     * @param list<Layer>        $rims   in the frame of their own box
+     * @param int|list<int>|null $offset
+     *
+     * @return list<Layer>
+     */
+    private static function beside(array $layers, array $rims, int|array|null $offset): array
+    {
+        if ([] === $rims) {
+            return [];
+        }
+        $box = $layers[0]->region->box();
+        foreach ($layers as $layer) {
+            $box = $box->around($layer->region->box());
+        }
+        $widest = max([0, ...(array) $offset]);
+
+        return array_map(static fn (Layer $rim): Layer => new Layer($rim->role, $rim->region->moved($box->left - $widest, $box->top - $widest)), $rims);
     }
 
     /** Outlines as knife and hook can manage them, where the setting says how. */
@@ -120,6 +173,9 @@ final class Letterer
      */
     public function guess(Words $words, Box $room): int
     {
+        if (null !== $words->art) {
+            return max(2 * self::SMALLEST, min($words->art->box()->height(), self::LARGEST));
+        }
         $setting = $words->setting;
         $long = $this->glyphs->lengths($words->face, $words->lines, $setting->tracking);
         $across = max([0.1, ...$long]);
@@ -150,12 +206,15 @@ final class Letterer
     /** Words to look at and to measure by their corners, letters not fused, at the height of a sketch. */
     public function sketch(Words $words): Region
     {
-        return $this->sketches[$words->key()] ??= $this->arranger->sketch($words);
+        return $this->sketches[$words->key()] ??= null === $words->art ? $this->arranger->sketch($words) : $this->top($words, Glyphs::SKETCH_HEIGHT);
     }
 
     /** @return list<int> every glyph there is film in, each once */
     public function glyphs(Words $words): array
     {
+        if (null !== $words->art) {
+            return [];
+        }
         $glyphs = [];
         foreach ($this->glyphs->shaped($words->face, $words->lines) as $line) {
             foreach ($line as $glyph) {
@@ -181,6 +240,9 @@ final class Letterer
     {
         $lines = [];
         foreach ($many as $words) {
+            if (null !== $words->art) {
+                continue;
+            }
             $lines[$words->face->slug]['face'] = $words->face;
             $lines[$words->face->slug]['lines'][] = $words->lines;
         }
@@ -196,7 +258,7 @@ final class Letterer
      */
     public function shapeInAll(array $many): void
     {
-        $this->glyphs->shapeInAll($many);
+        $this->glyphs->shapeInAll(array_values(array_filter($many, static fn (Words $words): bool => null === $words->art)));
     }
 
     /** The radius that words on a circle take, as a share of their height. */

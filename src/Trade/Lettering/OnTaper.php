@@ -82,8 +82,10 @@ final readonly class OnTaper
         if ($chosen < Letterer::SMALLEST) {
             return null;
         }
-        $bent = $this->letterer->mended($words, self::bent($taper, $this->letterer->top($words, $chosen, $reference), $place));
-        $artwork = Letterer::layered($bent, $offset);
+        $plain = $this->letterer->top($words, $chosen, $reference);
+        $about = $plain->box();
+        $bent = $this->letterer->mended($words, self::bent($taper, $plain, $place));
+        $artwork = $this->letterer->layers($words, self::bent($taper, $plain, $place), $chosen, $offset, static fn (Region $layer): Region => self::bent($taper, $layer, $place, $about));
         $grown = max([0, ...(array) $offset]);
         $box = $bent->box();
         $corner = [$box->left - $grown, $box->top - $grown];
@@ -140,10 +142,11 @@ final readonly class OnTaper
      * Art about its own middle onto the wall.
      *
      * @param array{float, float} $place of its middle, laid straight
+     * @param Box|null            $about the box its middle is of, where that is not its own
      */
-    private static function bent(Taper $taper, Region $art, array $place): Region
+    private static function bent(Taper $taper, Region $art, array $place, ?Box $about = null): Region
     {
-        $box = $art->box();
+        $box = $about ?? $art->box();
         [$mx, $my] = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
         [$ax, $ay] = $taper->apex();
         $radius = $taper->radiusAt($place[1]);

@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Art\Brought;
 use Yelbo\Trade\Refused;
 
-/** What is to be set, in which face and how: everything about lettering but its size. */
+/**
+ * What is to be set, in which face and how: everything about a decal's art but its size. A
+ * drawing the customer brought stands in the place of words; its letter height is its height over all.
+ */
 final readonly class Words
 {
     private const LONGEST_LINE = 200;
     private const MOST_LINES = 40;
 
     /** @param non-empty-list<string> $lines */
-    private function __construct(public Face $face, public array $lines, public Setting $setting)
+    private function __construct(public Face $face, public array $lines, public Setting $setting, public ?Brought $art = null)
     {
     }
 
@@ -40,14 +44,20 @@ final readonly class Words
         return new self($face, self::arranged($lines, $setting->arrangement), $setting);
     }
 
+    /** A drawing instead of words. */
+    public static function brought(Face $face, Brought $art, Setting $setting): self
+    {
+        return new self($face, [''], $setting->arranged(Arrangement::Line), $art);
+    }
+
     public function key(): string
     {
-        return hash('xxh128', json_encode([$this->face->slug, $this->lines, get_object_vars($this->setting)], \JSON_THROW_ON_ERROR));
+        return hash('xxh128', json_encode([$this->face->slug, $this->lines, get_object_vars($this->setting), $this->art?->key()], \JSON_THROW_ON_ERROR));
     }
 
     public function with(Setting $setting): self
     {
-        return new self($this->face, $this->lines, $setting);
+        return new self($this->face, $this->lines, $setting, $this->art);
     }
 
     private static function refuse(string $line, string $at): void

@@ -19,6 +19,7 @@ final readonly class DesignAsk
         public SettingAsk $setting = new SettingAsk(),
         public string $roster = '',
         public string $film = '',
+        public ?ArtAsk $art = null,
     ) {
     }
 }

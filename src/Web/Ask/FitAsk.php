@@ -17,6 +17,7 @@ final readonly class FitAsk
         public string $units = 'metric',
         public SettingAsk $setting = new SettingAsk(),
         public string $film = '',
+        public ?ArtAsk $art = null,
     ) {
     }
 }

@@ -60,7 +60,7 @@ final readonly class DocketController
         if ([] === $words) {
             throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
         }
-        $design = $this->typed->design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units, $ask->setting);
+        $design = $this->typed->design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units, $ask->setting, $ask->art);
         try {
             $this->size->draw($docket, $ask->version, $words, $design, $ask->proof, $roster, $this->shelf->filmNumbered((int) $ask->film));
         } catch (Refused $refused) {

@@ -117,7 +117,7 @@ final readonly class FitController
 
     private function design(FitAsk $ask): Design
     {
-        return $this->typed->design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units, $ask->setting);
+        return $this->typed->design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units, $ask->setting, $ask->art);
     }
 
     /**

@@ -14,6 +14,7 @@ final readonly class FitView
      * @param BoxView         $focus    what of the object is worth looking at, mm
      * @param list<FeatureView> $features
      * @param list<LayerView> $layers the letters first
+     * @param BeforeView|null $before the letters before they were mended, where they were
      */
     public function __construct(
         public array $words,
@@ -52,6 +53,7 @@ final readonly class FitView
         public int $keeps,
         public int $counters,
         public int $corners,
+        public ?BeforeView $before,
         public float $film,
         public string $life,
         public string $readyAt,

@@ -34,6 +34,7 @@ export function ObjectDrawing({
   onMove,
   rulers = true,
   zoom,
+  before,
   pins = [],
   onPin,
   label,
@@ -46,6 +47,8 @@ export function ObjectDrawing({
   rulers?: boolean;
   /** Where zooming is wanted, the handles to it are put here. */
   zoom?: RefObject<Zoom | null>;
+  /** Outlines as they were, laid over the art as a guide. */
+  before?: string;
   /** Spots that something was said of, in the object's frame. */
   pins?: Pin[];
   /** Told where on the object was pointed, mm. */
@@ -161,6 +164,18 @@ export function ObjectDrawing({
             >
               <rect width={art.size.width.mm} height={art.size.height.mm} fill="transparent" />
               <ArtLayers layers={art.layers} path={art.path} colours={colours.length > 0 ? colours : [swatch]} />
+              {before && (
+                <g fill="none">
+                  <path d={before} stroke="#fafbfa" strokeWidth="2.6" vectorEffect="non-scaling-stroke" />
+                  <path
+                    d={before}
+                    stroke="#12201f"
+                    strokeWidth="1.2"
+                    strokeDasharray="4 3"
+                    vectorEffect="non-scaling-stroke"
+                  />
+                </g>
+              )}
             </g>
           </AtScale>
           <g pointerEvents="none">

@@ -27,6 +27,7 @@ export function Board({
   setting,
   films,
   swatch,
+  before,
   snags,
   problem,
 }: {
@@ -37,6 +38,8 @@ export function Board({
   setting: boolean;
   films: Film[];
   swatch: string;
+  /** The art before it was mended, to be seen over it. */
+  before: string | undefined;
   snags: Schemas['SnagGroupView'][];
   problem: Problem | null;
 }) {
@@ -110,6 +113,7 @@ export function Board({
           <ObjectDrawing
             art={drawn}
             swatch={swatch}
+            before={before}
             films={films}
             snags={snags}
             onMove={moved}

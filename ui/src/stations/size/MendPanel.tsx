@@ -1,4 +1,4 @@
-import type { Setting } from '../../api/client';
+import type { Fit, Setting } from '../../api/client';
 import { Move, Section } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import type { Drawing } from './useDrawing';
@@ -19,12 +19,17 @@ export function MendPanel({
   drawing,
   change,
   says,
-  figures,
+  fit,
+  before,
+  onBefore,
 }: {
   drawing: Drawing;
   change: (part: Partial<Drawing>) => void;
   says: Record<string, string>;
-  figures?: string;
+  fit: Fit | undefined;
+  /** Is the art before mending shown over it? */
+  before: boolean;
+  onBefore: (shown: boolean) => void;
 }) {
   const { setting } = drawing;
   const set = (part: Partial<Setting>) => change({ setting: { ...setting, ...part } });
@@ -47,12 +52,49 @@ export function MendPanel({
           />
         ))}
       </div>
-      {figures && <p className="mt-2 text-sm text-ink2">{figures}</p>}
+      {fit && (
+        <table className="mt-3 w-full text-[15px]">
+          <thead>
+            <tr className="text-left text-sm text-ink2">
+              <th className="font-normal">&nbsp;</th>
+              <th className="font-normal">parts</th>
+              <th className="font-normal">insides</th>
+              <th className="font-normal">corners</th>
+            </tr>
+          </thead>
+          <tbody>
+            {fit.before && <Counted name="before" of={fit.before} />}
+            <Counted name={fit.before ? 'after' : 'now'} of={fit} />
+          </tbody>
+        </table>
+      )}
+      {fit?.before && (
+        <label className="mt-2 flex min-h-10 cursor-pointer items-center gap-3">
+          <input
+            type="checkbox"
+            className="h-5 w-5 accent-ink"
+            checked={before}
+            onChange={(event) => onBefore(event.target.checked)}
+          />
+          <span>Show how it was, dashed</span>
+        </label>
+      )}
       {done && (
         <Move className="mt-3 w-full" onClick={() => set(Object.fromEntries(STEPS.map((step) => [step, ''])))}>
           As it was before mending
         </Move>
       )}
     </Section>
+  );
+}
+
+function Counted({ name, of }: { name: string; of: { keeps: number; counters: number; corners: number } }) {
+  return (
+    <tr className="border-t border-rule">
+      <th className="py-1 text-left font-normal text-ink2">{name}</th>
+      <td>{of.keeps}</td>
+      <td>{of.counters}</td>
+      <td>{of.corners}</td>
+    </tr>
   );
 }

@@ -10,6 +10,7 @@ import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
+import { ArtPanel, artOf, BringArt, useArt } from './ArtPanel';
 import { Board } from './Board';
 import { LayersPanel } from './LayersPanel';
 import { MendPanel, STEPS } from './MendPanel';
@@ -56,6 +57,7 @@ const SHOWN: Record<string, true | string> = {
   condense: 'setting',
   lineSpacing: 'setting',
   offset: 'layers',
+  art: 'faces',
   offsetFilm: 'layers',
   base: 'layers',
   baseFilm: 'layers',
@@ -137,7 +139,9 @@ function Desk({ docket }: { docket: Docket }) {
   );
   useAutoKeep(docket, drawing, keep.isPending, () => keep.mutate(false));
 
+  const art = useArt(drawing.art?.id ?? 0).data;
   const [tab, setTab] = useState('faces');
+  const [before, setBefore] = useState(true);
   const suggested = isSet ? set.data?.suggestedOffset : drawn?.suggestedOffset;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_326px]">
@@ -150,6 +154,7 @@ function Desk({ docket }: { docket: Docket }) {
           setting={isSet && set.isFetching}
           films={films}
           swatch={film?.swatch ?? '#12201f'}
+          before={tab === 'mend' && before ? drawn?.before?.path : undefined}
           snags={check.data?.snags.filter((snag) => snag.severity !== 'note') ?? []}
           problem={problem}
         />
@@ -189,7 +194,7 @@ function Desk({ docket }: { docket: Docket }) {
               />
             ) : (
               <TextField
-                label="Words"
+                label={drawing.art ? 'Called' : 'Words'}
                 value={drawing.words}
                 onChange={(value) => change({ words: value })}
                 lines={2}
@@ -205,7 +210,7 @@ function Desk({ docket }: { docket: Docket }) {
           <Tabs.Root value={tab} onValueChange={setTab}>
             <Tabs.List className="mb-3 flex border-b border-ink" aria-label="Lettering">
               {[
-                ['faces', 'Faces'],
+                ['faces', drawing.art ? 'Drawing' : 'Faces'],
                 ['setting', 'Setting'],
                 ['layers', 'Layers'],
                 ['mend', 'Mend'],
@@ -221,13 +226,23 @@ function Desk({ docket }: { docket: Docket }) {
               ))}
             </Tabs.List>
             <Tabs.Content value="faces">
-              <Samples
-                docket={docket.number}
-                drawing={{ ...drawing, words: isSet ? longest(roster) : drawing.words }}
-                units={units}
-                object={docket.thing?.wall.width.mm ?? 100}
-                onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
-              />
+              {drawing.art && art && (
+                <ArtPanel docket={docket} art={art} drawing={drawing} films={films} change={change} says={says.art} />
+              )}
+              {!drawing.art && !isSet && (
+                <div className="mb-3">
+                  <BringArt docket={docket} onBrought={(brought) => change(artOf(brought))} />
+                </div>
+              )}
+              {!drawing.art && (
+                <Samples
+                  docket={docket.number}
+                  drawing={{ ...drawing, words: isSet ? longest(roster) : drawing.words }}
+                  units={units}
+                  object={docket.thing?.wall.width.mm ?? 100}
+                  onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
+                />
+              )}
             </Tabs.Content>
             <Tabs.Content value="setting">
               <SettingPanel
@@ -247,9 +262,9 @@ function Desk({ docket }: { docket: Docket }) {
                 drawing={drawing}
                 change={change}
                 says={says}
-                figures={
-                  drawn ? `${drawn.keeps} parts, ${drawn.counters} insides, ${drawn.corners} corners` : undefined
-                }
+                fit={drawn}
+                before={before}
+                onBefore={setBefore}
               />
             </Tabs.Content>
             <Tabs.Content value="place">
@@ -330,7 +345,7 @@ function Figures({
   return (
     <div className="grid shrink-0 grid-cols-[120px_0.8fr_1.25fr_1.15fr_0.9fr] items-start gap-4 border-t border-rule bg-ground px-4 py-3">
       <TextField
-        label="Letter height"
+        label={drawing.art ? 'Height over all' : 'Letter height'}
         placeholder="the largest"
         value={drawing.capHeight}
         onChange={(capHeight) => change({ capHeight })}
@@ -338,7 +353,11 @@ function Figures({
       />
       {fit && (
         <>
-          <Figure name="Letters" first={shown.one(fit.capHeight)} second={shown.other(fit.capHeight)} />
+          <Figure
+            name={drawing.art ? 'Height' : 'Letters'}
+            first={shown.one(fit.capHeight)}
+            second={shown.other(fit.capHeight)}
+          />
           <Figure name="Over all" first={shown.size(fit.size)} second={shown.otherSize(fit.size)} />
           <Figure
             name="From left, from top"

@@ -160,6 +160,17 @@ function Cures({ known, failed, onTake }: { known?: Cure[]; failed: boolean; onT
 
 /** A cure as a part of the drawing, typed as a hand would type it. */
 export function applied(change: Schemas['CureChangeView'], drawing: Drawing): Partial<Drawing> {
+  const out = change.setting.find((part) => part.name === 'leave-out')?.value;
+  if (out !== undefined && drawing.art) {
+    return {
+      art: {
+        ...drawing.art,
+        layers: drawing.art.layers.map((layer) => (layer.colour === out ? { ...layer, film: '0' } : layer)),
+      },
+      left: '',
+      top: '',
+    };
+  }
   return {
     ...(change.capHeight === null ? {} : { capHeight: change.capHeight }),
     ...(change.face === null ? {} : { face: change.face }),

@@ -12,6 +12,8 @@ export type Drawing = {
   setting: Setting;
   /** Another film than the order's own, by its number on the shelf; empty for its own. */
   film: string;
+  /** A drawing that was brought, in the place of the words. */
+  art: { id: number; layers: { colour: string; film: string }[] } | null;
 };
 
 export const USUAL: Setting = {
@@ -43,6 +45,15 @@ export const drawingOf = (docket: Docket): Drawing => ({
   roster: docket.roster,
   setting: { ...USUAL, ...docket.design.setting },
   film: docket.film ? String(docket.film.id) : '',
+  art: docket.design.art
+    ? {
+        id: docket.design.art.id ?? 0,
+        layers: (docket.design.art.layers ?? []).map((layer) => ({
+          colour: layer.colour ?? '',
+          film: layer.film ?? '',
+        })),
+      }
+    : null,
   face: docket.design.face,
   capHeight: docket.design.capHeight ? `${docket.design.capHeight.mm}mm` : '',
   left: docket.design.left ? `${docket.design.left.mm}mm` : '',

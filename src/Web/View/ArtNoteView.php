@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** What was put right in a drawing (put-right), or cannot be cut (left-out). */
+final readonly class ArtNoteView
+{
+    public function __construct(public string $kind, public string $says)
+    {
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Art\BroughtArt;
+use Yelbo\Trade\Art\Note;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\SvgPath;
+
+/** A drawing that was brought: its colours, and what was put right or left out. */
+final readonly class ArtView
+{
+    /** µm: what a look at it need not show. */
+    private const LOOK = 40;
+
+    /**
+     * @param bool                $sized  does the file say how large it truly is?
+     * @param list<ArtColourView> $layers the top one first
+     * @param list<ArtNoteView>   $notes
+     */
+    public function __construct(public int $id, public string $name, public bool $sized, public SizeView $size, public int $corners, public array $layers, public array $notes)
+    {
+    }
+
+    public static function of(BroughtArt $art): self
+    {
+        $drawing = $art->drawing();
+        $layers = [];
+        foreach ($drawing->layers as $colour => $region) {
+            $layers[] = new ArtColourView($colour, \count($region->polygons), $region->corners(), SvgPath::write(Geos::simplified($region, self::LOOK)));
+        }
+
+        return new self($art->id(), $art->name(), $drawing->sized, SizeView::box($drawing->box()), $drawing->corners(), $layers,
+            array_map(static fn (Note $note): ArtNoteView => new ArtNoteView($note->kind, $note->says), $drawing->notes));
+    }
+}

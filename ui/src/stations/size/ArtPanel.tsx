@@ -1,0 +1,186 @@
+import { useQuery } from '@tanstack/react-query';
+import { useRef, useState } from 'react';
+import { api, ask, type Docket, type Film, Problem, type Schemas, send } from '../../api/client';
+import { Move, Section, Trouble, useShown } from '../../parts/basics';
+import { SelectField } from '../../parts/fields';
+import type { Drawing } from './useDrawing';
+
+type Art = Schemas['ArtView'];
+
+export const useArt = (id: number) =>
+  useQuery({
+    queryKey: ['art', id],
+    queryFn: () => ask(api.GET('/api/art/{id}', { params: { path: { id } } })),
+    enabled: id > 0,
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+
+/** A way in for a customer's own drawing. */
+export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (art: Art) => void }) {
+  const input = useRef<HTMLInputElement>(null);
+  const [busy, setBusy] = useState(false);
+  const [trouble, setTrouble] = useState<string | null>(null);
+  const take = async (file: File | undefined) => {
+    if (!file) {
+      return;
+    }
+    setBusy(true);
+    setTrouble(null);
+    try {
+      onBrought(await send<Art>(`/api/dockets/${docket.number}/art?name=${encodeURIComponent(file.name)}`, file));
+    } catch (fault) {
+      setTrouble(fault instanceof Problem ? (fault.fields.art ?? fault.message) : 'The file could not be read.');
+    } finally {
+      setBusy(false);
+      if (input.current) {
+        input.current.value = '';
+      }
+    }
+  };
+  return (
+    // biome-ignore lint/a11y/noStaticElementInteractions: dropping is a shortcut for the button within
+    <div
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault();
+        take(event.dataTransfer.files[0]);
+      }}
+    >
+      <input
+        ref={input}
+        type="file"
+        accept=".svg,image/svg+xml"
+        className="sr-only"
+        aria-label="A drawing as SVG"
+        onChange={(event) => take(event.target.files?.[0])}
+      />
+      <Move className="w-full" onClick={() => input.current?.click()} disabled={busy}>
+        {busy ? 'Reading the drawing …' : 'Their own drawing, as SVG …'}
+      </Move>
+      <div className="mt-2" aria-live="polite">
+        <Trouble says={trouble} />
+      </div>
+    </div>
+  );
+}
+
+/** The drawing that was brought: what was put right or left out, its true size, a film for each colour. */
+export function ArtPanel({
+  docket,
+  art,
+  drawing,
+  films,
+  change,
+  says,
+}: {
+  docket: Docket;
+  art: Art;
+  drawing: Drawing;
+  films: Film[];
+  change: (part: Partial<Drawing>) => void;
+  says?: string;
+}) {
+  const shown = useShown();
+  const own = films.find((film) => String(film.id) === drawing.film);
+  const layers = drawing.art?.layers ?? [];
+  const filmOf = (colour: string) => layers.find((layer) => layer.colour === colour)?.film ?? '';
+  const set = (colour: string, film: string) =>
+    change({
+      art: {
+        id: art.id,
+        layers: art.layers.map((layer) => ({
+          colour: layer.colour,
+          film: layer.colour === colour ? film : filmOf(layer.colour),
+        })),
+      },
+      left: '',
+      top: '',
+    });
+  const left = art.notes.filter((note) => note.kind === 'left-out');
+  const right = art.notes.filter((note) => note.kind === 'put-right');
+  return (
+    <Section title="Their own drawing">
+      <p className="mb-1 font-semibold break-words">{art.name}</p>
+      <p className="text-[15px] text-ink2">
+        {art.sized
+          ? `The file says ${shown.size(art.size)}.`
+          : 'The file does not say how large it is. Type the height it truly has, or leave it the largest that fits.'}
+      </p>
+      {art.sized && (
+        <Move
+          className="mt-2 w-full"
+          onClick={() => change({ capHeight: `${art.size.height.mm}mm`, left: '', top: '' })}
+        >
+          Its true size, {shown.size(art.size)}
+        </Move>
+      )}
+      {says && <p className="mt-2 text-sm font-medium text-signal-ink">{says}</p>}
+      <div className="mt-4 flex flex-col gap-3">
+        {art.layers.map((layer) => (
+          <div key={layer.colour} className="flex items-end gap-3">
+            <svg
+              width="52"
+              height="52"
+              viewBox={`0 0 ${art.size.width.mm} ${art.size.height.mm}`}
+              className="shrink-0 border border-rule bg-paper p-0.5"
+              role="img"
+              aria-label={`What is drawn in ${layer.colour}`}
+            >
+              <path d={layer.path} fill="#12201f" fillRule="evenodd" />
+            </svg>
+            <div className="min-w-0 flex-1">
+              <SelectField
+                label={`Colour ${layer.colour}, ${layer.parts} ${layer.parts === 1 ? 'part' : 'parts'}`}
+                value={filmOf(layer.colour)}
+                onChange={(film) => set(layer.colour, film)}
+                options={[
+                  { value: '', label: own ? `${own.name}, the order’s film` : 'the order’s film' },
+                  ...films
+                    .filter((film) => film.id !== own?.id)
+                    .map((film) => ({ value: String(film.id), label: film.name })),
+                  ...(art.layers.length > 1 ? [{ value: '0', label: 'Leave it out' }] : []),
+                ]}
+              />
+            </div>
+          </div>
+        ))}
+      </div>
+      {left.length > 0 && (
+        <div className="mt-4">
+          <h3 className="label mb-1" style={{ color: 'var(--color-signal-ink)' }}>
+            Cannot be cut
+          </h3>
+          <ul className="flex flex-col gap-1 text-[15px]">
+            {left.map((note) => (
+              <li key={note.says}>{note.says}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {right.length > 0 && (
+        <div className="mt-4">
+          <h3 className="label mb-1">Put right</h3>
+          <ul className="flex flex-col gap-1 text-[15px]">
+            {right.map((note) => (
+              <li key={note.says}>{note.says}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      <div className="mt-4 flex flex-col gap-2">
+        <BringArt docket={docket} onBrought={(other) => change(artOf(other))} />
+        <Move className="w-full" onClick={() => change({ art: null, capHeight: '', left: '', top: '' })}>
+          The words instead
+        </Move>
+      </div>
+    </Section>
+  );
+}
+
+/** A drawing put in the place of the words: as large as fits, every colour in the order's film until one is chosen. */
+export const artOf = (art: Art): Partial<Drawing> => ({
+  art: { id: art.id, layers: art.layers.map((layer) => ({ colour: layer.colour, film: '' })) },
+  capHeight: '',
+  left: '',
+  top: '',
+});
