@@ -2856,7 +2856,9 @@ export interface operations {
     };
     "proof-svg": {
         parameters: {
-            query?: never;
+            query?: {
+                decal?: number;
+            };
             header?: never;
             path: {
                 number: number;

@@ -31,6 +31,9 @@ final class Gate
         if (false !== stripos($svg, '<!ENTITY') || 1 === preg_match('~<!DOCTYPE[^>]*\[~i', $svg)) {
             throw self::refused('entities', 'This file defines words of its own (entities), which can hide anything. Save it as plain SVG.');
         }
+        if ('' === trim($svg)) {
+            throw self::unreadable();
+        }
         $before = libxml_use_internal_errors(true);
         $reader = new \XMLReader();
         try {

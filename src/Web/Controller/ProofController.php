@@ -8,6 +8,7 @@ use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
@@ -111,9 +112,9 @@ final readonly class ProofController
 
     /** The decal alone, true to size, in an open format that comes back as it went out. */
     #[Route('/api/dockets/{number}/proofs/{nth}.svg', name: 'proof-svg', requirements: self::NUMBER + ['nth' => '\d{1,4}'], methods: ['GET'])]
-    public function svg(int $number, int $nth): Response
+    public function svg(int $number, int $nth, #[MapQueryParameter] int $decal = 1): Response
     {
-        return $this->paper->drawing($this->proof($number, $nth));
+        return $this->paper->drawing($this->proof($number, $nth), $decal - 1);
     }
 
     #[Route('/api/outbox', name: 'outbox', methods: ['GET'])]

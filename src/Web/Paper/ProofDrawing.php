@@ -40,13 +40,13 @@ final class ProofDrawing
         return self::wrapped($width, $height, self::layers($proof, $member, max($width, $height) / 900));
     }
 
-    /** The first decal true to size, a group for each film, to be taken elsewhere and brought back. */
-    public static function decal(Proof $proof): string
+    /** One decal true to size, a group for each film, to be taken elsewhere and brought back. */
+    public static function decal(Proof $proof, int $member = 0): string
     {
-        $size = $proof->size();
+        $size = $proof->size($member);
         $films = $proof->frozen()->films;
         $groups = '';
-        foreach (array_reverse($proof->layers(), true) as $nth => $layer) {
+        foreach (array_reverse($proof->layers($member), true) as $nth => $layer) {
             $groups .= \sprintf("<g id=\"%s\" fill=\"%s\"><path fill-rule=\"evenodd\" d=\"%s\"/></g>\n", $layer['role'], $films[$nth]['swatch'] ?? self::INK, $layer['path']);
         }
 

@@ -7,6 +7,7 @@ namespace Yelbo\Web\Paper;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
+use Yelbo\Shop\NotFound;
 use Yelbo\Shop\Proofs\Frozen;
 use Yelbo\Shop\Proofs\Proof;
 use Yelbo\Trade\Measure\Length;
@@ -41,9 +42,14 @@ final readonly class ProofPaper
         ]);
     }
 
-    public function drawing(Proof $proof): Response
+    /** @throws NotFound for a decal the set does not have */
+    public function drawing(Proof $proof, int $member = 0): Response
     {
-        return new Response(ProofDrawing::decal($proof), 200, [
+        if ($member < 0 || $member >= $proof->members()) {
+            throw new NotFound('There is no such decal.');
+        }
+
+        return new Response(ProofDrawing::decal($proof, $member), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, self::name($proof, 'svg')),
             'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox",

@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Lettering\Spelling;
+use Yelbo\Trade\Rules;
 
 /** One physical decal. */
 final readonly class PieceView
 {
     /**
      * @param list<MoveView> $moves
-     * @param list<string>   $minded   stops that were let pass, with who and why
+     * @param list<string>   $minded   stops that were let pass, with who and why; at Weed what the colour hides
      * @param list<string>   $spelling how the words drawn differ from what was asked for
      */
     public function __construct(
@@ -56,8 +60,20 @@ final readonly class PieceView
             $piece->restsUntil()?->format(\DATE_ATOM), $piece->tracking(), $piece->since()->format(\DATE_ATOM),
             array_map(static fn (PieceMove $move): MoveView => new MoveView($move->value, $move->says()), Journey::pieceMoves($piece->state())),
             $piece->isMirrored(),
-            array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $docket->overrulings()),
+            self::minded($piece),
             [] === $docket->roster() && [] !== $docket->asked() ? array_column(Spelling::differences($docket->asked(), $piece->proof()->linesOf($piece->member())), 'says') : [],
         );
+    }
+
+    /** @return list<string> */
+    private static function minded(Piece $piece): array
+    {
+        $film = $piece->film();
+        $colour = PieceState::Weeding === $piece->state() ? (new Judgement(Rules::standard()))->colour($film->grade(), $film->swatch()) : [];
+
+        return [
+            ...array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $piece->docket()->overrulings()),
+            ...array_map(static fn (Snag $snag): string => $snag->message, $colour),
+        ];
     }
 }

@@ -5,6 +5,7 @@ import { pieces as piecesQuery, useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { Caution, NextMove, Nothing, Ready, Scroll, Trouble } from '../../parts/basics';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
+import { Minded } from '../Minded';
 import { PieceList } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { usePieceMove } from '../usePieceMove';
@@ -91,6 +92,7 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
         <h2 className="title mb-2">
           {piece.label} <span className="text-ink2">on {piece.object}</span>
         </h2>
+        <Minded piece={piece} />
         <ol>
           {steps.steps.map((step) => (
             <li key={step.nth} className="border-b border-rule py-2">

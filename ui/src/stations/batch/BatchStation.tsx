@@ -146,6 +146,7 @@ function Planning({ film, pieces }: { film: Film; pieces: Piece[] }) {
                     <span className="min-w-0 flex-1">
                       <span className="block truncate">
                         <b className="font-semibold">{piece.tag}</b> {piece.label}
+                        {piece.mirrored && <span className="text-ink2"> · mirrored</span>}
                       </span>
                       <span className="block truncate text-sm text-ink2">
                         {piece.customer} · {asDay(piece.neededAt)}

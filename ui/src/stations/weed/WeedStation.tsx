@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { api, ask, Problem, type Schemas } from '../../api/client';
 import { pieces as piecesQuery, refresh } from '../../api/queries';
 import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
+import { Minded } from '../Minded';
 import { PieceList } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { usePieceMove } from '../usePieceMove';
@@ -69,6 +70,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
             {piece.film?.name}
             {piece.recuts > 0 && `, recut: ${piece.spoiledBecause}`}
           </p>
+          <Minded piece={piece} />
           <div className="mb-4 flex items-end gap-4" aria-live="polite">
             <span className="font-label text-[96px] leading-[76px] font-semibold">{left}</span>
             <span className="text-lg leading-6">
