@@ -1,7 +1,7 @@
 import { defineConfig } from '@playwright/test';
 import { chromiumOptions } from './tools/chromium.mjs';
 
-const SIDE_BY_SIDE = /(desk|manners|outlines|size)\.spec\.ts$/;
+const SIDE_BY_SIDE = /(check|desk|given|manners|outlines|size)\.spec\.ts$/;
 
 export default defineConfig({
   testDir: 'tests/browser',

@@ -2,15 +2,20 @@
 
 declare(strict_types=1);
 
-// Prints how long a fit, the sampler, a roster and a photo take, in the core and over HTTP. Figures, not a test.
+// Prints how long a fit, a check, the sampler, a roster, a drawing and a photo take, in the core and over HTTP. Figures, not a test.
 // Usage: php tools/bench.php http://127.0.0.1:8412
 
 use Yelbo\Shop\Demo\DemoShop;
+use Yelbo\Trade\Art\SvgDrawing;
+use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\HarfBuzz;
 use Yelbo\Trade\Lettering\Letterer;
+use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\ShortMemory;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
@@ -45,6 +50,39 @@ for ($nth = 0; $nth < 50; ++$nth) {
 }
 show('12-letter fit, core, nothing remembered', $cold);
 show('12-letter fit, core, words remembered', $warm);
+
+// The check alone: a script with its rim, at the largest size, where strokes are near or under their limit.
+$judgement = new Judgement(Rules::standard());
+$letterer = new Letterer($faces, new HarfBuzz(), new ShortMemory());
+$times = [];
+foreach (['pacifico', 'lobster', 'kaushan', 'dancing', 'great-vibes', 'sacramento'] as $face) {
+    foreach ([[180, 90], [120, 40], [300, 80], [90, 30]] as [$width, $height]) {
+        $fitted = (new Fitting($letterer, Rules::standard()))->fit(new Rectangle(Size::millimetres($width, $height), Length::millimetres(4)), Words::set($faces->named($face), ['Marigoldberr'], Arrangement::Line), null, 1500);
+        $began = hrtime(true);
+        $judgement->of($fitted, Film::Permanent, UseOf::Outdoor);
+        $times[] = (hrtime(true) - $began) / 1e6;
+    }
+}
+show('check of a 12-letter script with its rim', $times);
+// A drawing of 5,000 corners: a field of stars, some too small, some too near.
+$stars = '';
+for ($nth = 0; $nth < 250; ++$nth) {
+    $points = array_map(static fn (int $at): string => sprintf('%.2f,%.2f', 12 * ($nth % 25) + 6 + (0 === $at % 2 ? 5.9 : 2.4 - $nth / 150) * cos($at * \M_PI / 10), 12 * intdiv($nth, 25) + 6 + (0 === $at % 2 ? 5.9 : 2.4 - $nth / 150) * sin($at * \M_PI / 10)), range(0, 19));
+    $stars .= '<polygon points="'.implode(' ', $points).'"/>';
+}
+$svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"300mm\" height=\"120mm\" viewBox=\"0 0 300 120\">$stars</svg>";
+$read = $checked = [];
+for ($nth = 0; $nth < 5; ++$nth) {
+    $began = hrtime(true);
+    $brought = SvgDrawing::read($svg);
+    $read[] = (hrtime(true) - $began) / 1e6;
+    $fitted = (new Fitting($letterer, Rules::standard()))->fit(new Rectangle(Size::millimetres(320, 140), Length::millimetres(0)), Words::brought($faces->named('oswald'), $brought, new Setting()));
+    $began = hrtime(true);
+    $judgement->of($fitted, Film::Permanent, UseOf::Outdoor);
+    $checked[] = (hrtime(true) - $began) / 1e6;
+}
+show(sprintf('a drawing of %d corners read', $brought->corners()), $read);
+show('the same checked', $checked);
 
 $base = $argv[1];
 $jar = tempnam(sys_get_temp_dir(), 'yelbo');

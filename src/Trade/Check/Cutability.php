@@ -19,7 +19,9 @@ final readonly class Cutability
 {
     /** Thin places: up to so many are measured exactly, of more only the narrowest few. */
     private const MANY = 4;
-    private const FEW = 3;
+    private const FEW = 2;
+    /** So many are a texture: the narrowest few tell how bad it is. */
+    private const A_FIELD = 300;
     /** How often a thinner stroke elsewhere is looked for. */
     private const AGAIN = 2;
     /** Of a limit, both ways: what is larger is a letter and not a dot, and is not dropped. */
@@ -62,8 +64,7 @@ final readonly class Cutability
     {
         $limit = $this->limits->stroke;
         $small = array_filter(array_map(static fn (Region $piece): Box => $piece->box(), $layer->pieces()), fn (Box $box): bool => max($box->width(), $box->height()) < $this->limits->island);
-        $parts = Opening::tooThin($layer, $limit - self::GRACE);
-        usort($parts, static fn (Region $a, Region $b): int => self::meanWidth($a) <=> self::meanWidth($b));
+        [$parts, $means] = self::narrowestFirst(Opening::tooThin($layer, $limit - self::GRACE));
         $widths = $this->widths($layer, $parts);
         $worst = min([$limit, ...$widths]);
         $snags = [];
@@ -72,7 +73,7 @@ final readonly class Cutability
             if ([] !== array_filter($small, static fn (Box $box): bool => $box->holds(new Box(...$spot, ...$spot)))) {
                 continue;
             }
-            $found = $widths[$nth] ?? max($worst, min($limit - self::GRACE, self::meanWidth($part)));
+            $found = $widths[$nth] ?? max($worst, min($limit - self::GRACE, $means[$nth]));
             $snags[] = new Snag('thin-stroke', Snag::STOP, $limit, $found, $spot,
                 'A stroke is '.self::mm($found).' wide. Under '.self::mm($limit).' it tears when it is weeded and does not last.',
                 [...self::enlarge($capHeight, $limit, $worst), ['do' => 'thicken', 'by' => self::half($limit - $found)], ['do' => 'bolder-face'], ['do' => 'another-film']]);
@@ -92,18 +93,13 @@ final readonly class Cutability
     private function widths(Region $layer, array $parts): array
     {
         $widths = [];
+        $boxes = array_map(static fn (Region $part): Box => $part->box(), $parts);
         foreach (\array_slice($parts, 0, \count($parts) > self::MANY ? self::FEW : self::MANY) as $nth => $part) {
             $widths[$nth] = $this->width($layer, $part);
         }
-        for ($round = 0; \count($parts) > \count($widths) && $round < self::AGAIN; ++$round) {
+        for ($round = 0; \count($parts) > \count($widths) && \count($parts) < self::A_FIELD && $round < self::AGAIN; ++$round) {
             $thinner = Opening::tooThin($layer, min([$this->limits->stroke, ...$widths]) - self::GRACE);
-            $at = null;
-            foreach ($parts as $nth => $part) {
-                if (!isset($widths[$nth]) && [] !== array_filter($thinner, static fn (Region $thin): bool => $thin->box()->overlaps($part->box()))) {
-                    $at = $nth;
-                    break;
-                }
-            }
+            $at = self::unmeasured(\array_slice(self::narrowestFirst($thinner)[0], 0, self::MANY), $boxes, $widths);
             if (null === $at) {
                 break;
             }
@@ -113,6 +109,30 @@ final readonly class Cutability
         return $widths;
     }
 
+    /**
+     * The first part that one of these lies in and that has no width yet.
+     *
+     * @param list<Region>    $thinner
+     * @param list<Box>       $boxes  of the parts
+     * @param array<int, int> $widths
+     */
+    private static function unmeasured(array $thinner, array $boxes, array $widths): ?int
+    {
+        foreach ($thinner as $thin) {
+            $box = $thin->box();
+            foreach ($boxes as $nth => $of) {
+                if ($of->overlaps($box)) {
+                    if (!isset($widths[$nth])) {
+                        return $nth;
+                    }
+                    break;
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** How wide a stroke is where it is thinnest, µm. */
     private function width(Region $layer, Region $part): int
     {
@@ -120,6 +140,19 @@ final readonly class Cutability
         $near = Geos::clipped($layer, $box->grown(2 * $this->limits->stroke));
 
         return Opening::thinnest($near, $this->limits->stroke, static fn (Region $thin): bool => $thin->box()->overlaps($box));
+    }
+
+    /**
+     * @param list<Region> $parts
+     *
+     * @return array{list<Region>, list<int>} the narrowest first, and how wide each is on the whole
+     */
+    private static function narrowestFirst(array $parts): array
+    {
+        $means = array_map(self::meanWidth(...), $parts);
+        asort($means);
+
+        return [array_map(static fn (int $nth): Region => $parts[$nth], array_keys($means)), array_values($means)];
     }
 
     /** As if it were a ribbon, µm. */

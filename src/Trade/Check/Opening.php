@@ -42,9 +42,8 @@ final class Opening
     public static function tooThin(Region $layer, int $width, float $tip = self::TIP): array
     {
         $parts = [];
-        foreach (Geos::lostByOpening($layer, intdiv($width, 2), (int) ($width * self::SPECK), self::TOUCH) as [$part, $joins]) {
-            $box = $part->box();
-            if (1 !== $joins || hypot($box->width(), $box->height()) >= $width * $tip) {
+        foreach (Geos::lostByOpening($layer, intdiv($width, 2), (int) ($width * self::SPECK), (int) ceil($width * $tip), self::TOUCH) as [$part, $joins]) {
+            if (1 !== $joins) {
                 $parts[] = $part;
             }
         }

@@ -65,27 +65,40 @@ final class Geos
      *
      * @param int $half  µm
      * @param int $least µm: what is shorter over its diagonal is left out
+     * @param int $enough µm: what is longer is not asked what it touches
      * @param int $touch µm: a part joins what stayed where they are this near
      *
-     * @return list<array{Region, int}> each part, and how many parts that stayed it touches
+     * @return list<array{Region, int|null}> each part, and how many parts that stayed it touches
      */
-    public static function lostByOpening(Region $region, int $half, int $least, int $touch): array
+    public static function lostByOpening(Region $region, int $half, int $least, int $enough, int $touch): array
     {
         if ($region->isEmpty()) {
             return [];
         }
         $whole = self::geometry($region);
         $opened = $whole->buffer(-$half, ['quad_segs' => self::segments($half)])->buffer($half + 2, ['quad_segs' => self::segments($half)]);
+        $stayed = array_map(static fn (Region $piece): array => [$piece->box(), self::geometry($piece)], self::back($opened)->pieces());
         $lost = [];
         foreach (self::back($whole->difference($opened))->pieces() as $part) {
             $box = $part->box();
-            if (hypot($box->width(), $box->height()) < $least) {
+            $long = hypot($box->width(), $box->height());
+            if ($long < $least) {
+                continue;
+            }
+            if ($long >= $enough) {
+                $lost[] = [$part, null];
                 continue;
             }
             $near = $box->grown(2 * $touch);
-            $met = $opened->isEmpty() ? null : $opened->clipByRect($near->left, $near->top, $near->right, $near->bottom);
-            $joins = null === $met || $met->isEmpty() ? 0 : self::geometry($part)->buffer($touch)->intersection($met->buffer(0));
-            $lost[] = [$part, \is_int($joins) ? 0 : self::polygons($joins)];
+            $grown = self::geometry($part)->buffer($touch);
+            $joins = 0;
+            foreach ($stayed as [$of, $piece]) {
+                if ($of->overlaps($near)) {
+                    $met = $piece->clipByRect($near->left, $near->top, $near->right, $near->bottom);
+                    $joins += $met->isEmpty() ? 0 : self::polygons($grown->intersection($met->buffer(0)));
+                }
+            }
+            $lost[] = [$part, $joins];
         }
 
         return $lost;

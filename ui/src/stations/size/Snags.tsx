@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Docket, type Schemas } from '../../api/client';
 import { me, useChange } from '../../api/queries';
@@ -25,6 +25,7 @@ export function Snags({
   drawing: Drawing;
   onCure: (part: Partial<Drawing>) => void;
 }) {
+  const client = useQueryClient();
   const [passing, setPassing] = useState<Snag | null>(null);
   const cures = useQuery({
     queryKey: ['cures', body],
@@ -41,7 +42,10 @@ export function Snags({
           body: { version: docket.version, code: snag.code, found: snag.found, reason },
         }),
       ),
-    () => setPassing(null),
+    () => {
+      setPassing(null);
+      client.invalidateQueries({ queryKey: ['check'] });
+    },
   );
   if (check === undefined) {
     return (
