@@ -68,8 +68,16 @@ const views = {
   },
   size: sized('Sweet Peas'),
   'size-taper': sized('Ploughboy'),
-  'size-ring': sized('Tideway Rowing Club'),
-  'size-ball': sized('Kestrel'),
+  'size-art': async () => {
+    await sized('Damson')();
+    await page.getByLabel('A drawing as SVG').setInputFiles('assets/examples/lantern.svg');
+    await page.getByRole('button', { name: /Its true size/ }).waitFor();
+    await page
+      .getByLabel(/Colour #d99a1c/)
+      .selectOption({ label: 'Permanent, oxide red' })
+      .catch(() => undefined);
+    await page.waitForTimeout(3000);
+  },
   'size-set': sized('30 names: Ada …'),
   photo: async () => {
     await open('ask/new');
@@ -85,7 +93,23 @@ const views = {
     await page.getByRole('button', { name: /Water can/ }).click();
     await page.waitForTimeout(1500);
   },
-  proof: first('proof'),
+  proof: async () => {
+    await open('proof');
+    await page.getByRole('link', { name: /^Greylag/ }).click();
+    await page.waitForTimeout(1800);
+  },
+  given: async () => {
+    const { csrf } = await (await page.request.get(`${base}/api/me`)).json();
+    const { dockets } = await (await page.request.get(`${base}/api/dockets?station=proof`)).json();
+    const { number } = dockets.find((one) => one.label === 'Greylag');
+    const made = await page.request.post(`${base}/api/dockets/${number}/links`, {
+      headers: { 'X-Yelbo-Token': csrf },
+      data: { to: '' },
+    });
+    await page.setViewportSize({ width: 412, height: 915 });
+    await page.goto(base + new URL((await made.json()).url).pathname);
+    await page.waitForTimeout(1500);
+  },
   batch: () => open('batch'),
   cut: () => open('cut'),
   weed: () => open('weed'),

@@ -67,7 +67,7 @@ test('film advice comes in order with its reasons, and what cannot work is refus
   await page.getByLabel('Height').fill('120mm');
   await page.getByLabel('Made of').selectOption('tinted-glass');
   await page.getByRole('radio', { name: /Inside, read from outside/ }).click();
-  const advice = page.getByRole('list', { name: 'Films for this surface and use' });
+  const advice = page.getByRole('list', { name: 'What suits this surface and use' });
   await expect(advice.getByText('does not work').first()).toBeVisible();
   await page.getByRole('button', { name: /Take the order/ }).click();
   await expect(page.getByText(/pulling it off can take the tint/).first()).toBeVisible();

@@ -18,6 +18,11 @@ test('two at the same proof: the second gets a sentence and the fresh view', asy
   await other.context().close();
 });
 
+test('orders taken at the same moment get numbers of their own', async ({ page }) => {
+  const taken = await Promise.all(Array.from({ length: 6 }, (_, nth) => order(page, `Bittern ${nth}`, 'size')));
+  expect(new Set(taken.map((docket) => docket.number)).size).toBe(6);
+});
+
 test('two at the same drawing: the second is told and keeps what was typed', async ({ page, browser }) => {
   const docket = await order(page, 'Fennel', 'size');
   await page.goto(`/size/${docket.number}`);

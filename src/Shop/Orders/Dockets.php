@@ -7,10 +7,13 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\NotFound;
 use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Refused;
 
 /** The dockets on record. */
 final readonly class Dockets
 {
+    /** s */
+    private const PATIENCE = 10;
     /** The first number a new shop gives out is the one after. */
     private const BEFORE_FIRST = 400;
 
@@ -26,9 +29,35 @@ final readonly class Dockets
     }
 
     /** To be called inside the transaction that stores the docket. */
+    /**
+     * Orders are numbered one after the other, however many are taken at one moment: a lock of the
+     * database's own, since locking the last row makes two that come at once fall over each other.
+     *
+     * @template T
+     *
+     * @param \Closure(): T $take a transaction that asks for the next number
+     *
+     * @return T
+     *
+     * @throws Refused
+     */
+    public function numbering(\Closure $take): mixed
+    {
+        $database = $this->records->getConnection();
+        $name = 'docket number of '.$database->getDatabase();
+        if (1 !== (int) $database->fetchOne('SELECT GET_LOCK(?, ?)', [$name, self::PATIENCE])) {
+            throw new Refused('busy', 'Many orders are being taken at this moment. Try again; nothing typed is lost.');
+        }
+        try {
+            return $take();
+        } finally {
+            $database->executeStatement('DO RELEASE_LOCK(?)', [$name]);
+        }
+    }
+
     public function nextNumber(): int
     {
-        $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM docket FOR UPDATE');
+        $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM docket');
 
         return 1 + (is_numeric($last) ? (int) $last : self::BEFORE_FIRST);
     }

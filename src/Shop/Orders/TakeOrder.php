@@ -31,7 +31,7 @@ final readonly class TakeOrder
     {
         $agreed = $take ? $this->agreed($answers) : null;
 
-        return $this->records->wrapInTransaction(function () use ($answers, $agreed): Docket {
+        return $this->dockets->numbering(fn (): Docket => $this->records->wrapInTransaction(function () use ($answers, $agreed): Docket {
             $docket = new Docket($this->dockets->nextNumber(), $answers->toArray(), $this->clock->now());
             $this->records->persist($docket);
             $this->book->note('begun', 'Order begun', $docket);
@@ -40,7 +40,7 @@ final readonly class TakeOrder
             }
 
             return $docket;
-        });
+        }));
     }
 
     /** @throws Refusals */

@@ -17,9 +17,6 @@ use Yelbo\Trade\Refused;
  */
 final class SvgDrawing
 {
-    /** mm: a CSS pixel, for files that do not say how large they are. */
-    private const PIXEL = 25.4 / 96;
-    private const UNITS = ['mm' => 1.0, 'cm' => 10.0, 'q' => 0.25, 'in' => 25.4, 'pt' => 25.4 / 72, 'pc' => 25.4 / 6];
     /** How deep `use` may call itself through others, and how often in all. */
     private const DEEPEST_USE = 12;
     private const MOST_USES = 3000;
@@ -46,7 +43,6 @@ final class SvgDrawing
     /** @var array<string, \DOMElement> */
     private array $ids = [];
     private int $uses = 0;
-    private bool $sized = false;
 
     private function __construct()
     {
@@ -84,62 +80,10 @@ final class SvgDrawing
                 $this->ids[$element->getAttribute('id')] ??= $element;
             }
         }
-        $this->children($root, $this->page($root), $this->styles->of($root, []), null, 0);
+        [$matrix, $sized] = Page::of($root);
+        $this->children($root, $matrix, $this->styles->of($root, []), null, 0);
 
-        return Brought::of($this->layering->layers(), $this->notes->all(), $this->sized);
-    }
-
-    /** From the file's own units to µm, and whether it says what those are. */
-    private function page(\DOMElement $root): Matrix
-    {
-        [$width, $said] = self::measure($root->getAttribute('width'));
-        [$height] = self::measure($root->getAttribute('height'));
-        $this->sized = $said;
-        $box = self::viewBox($root);
-        if (null === $box) {
-            return new Matrix(1000 * self::PIXEL, 0, 0, 1000 * self::PIXEL);
-        }
-        $across = $width ?? (null !== $height ? $height * $box[2] / $box[3] : $box[2] * self::PIXEL);
-        $down = $height ?? $across * $box[3] / $box[2];
-
-        return self::fitted($box, 1000 * $across, 1000 * $down, $root->getAttribute('preserveAspectRatio'));
-    }
-
-    /** @param array{float, float, float, float} $box */
-    private static function fitted(array $box, float $width, float $height, string $aspect): Matrix
-    {
-        [$x, $y] = [$width / $box[2], $height / $box[3]];
-        if (!str_starts_with(trim($aspect), 'none')) {
-            $x = $y = str_contains($aspect, 'slice') ? max($x, $y) : min($x, $y);
-        }
-
-        return new Matrix($x, 0, 0, $y, -$x * $box[0], -$y * $box[1]);
-    }
-
-    /**
-     * A length of the page.
-     *
-     * @return array{float|null, bool} mm, nothing where none is given; and whether it is a true length
-     */
-    private static function measure(string $typed): array
-    {
-        if (!preg_match('~^\s*([\d.]+(?:e[+-]?\d+)?)\s*([a-z%]*)\s*$~i', $typed, $found) || (float) $found[1] <= 0) {
-            return [null, false];
-        }
-        $unit = strtolower($found[2]);
-        if (isset(self::UNITS[$unit])) {
-            return [(float) $found[1] * self::UNITS[$unit], true];
-        }
-
-        return '%' === $unit ? [null, false] : [(float) $found[1] * self::PIXEL, false];
-    }
-
-    /** @return array{float, float, float, float}|null */
-    private static function viewBox(\DOMElement $element): ?array
-    {
-        $n = array_map(floatval(...), preg_split('~[\s,]+~', trim($element->getAttribute('viewBox')), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
-
-        return 4 === \count($n) && $n[2] > 0 && $n[3] > 0 ? [$n[0], $n[1], $n[2], $n[3]] : null;
+        return Brought::of($this->layering->layers(), $this->notes->all(), $sized);
     }
 
     /** @param Style $style */
@@ -193,9 +137,9 @@ final class SvgDrawing
     private function nested(\DOMElement $inner, \DOMElement $sized, Matrix $matrix, array $style, ?Region $clip, int $depth): void
     {
         $matrix = $matrix->times(Matrix::move((float) $inner->getAttribute('x'), (float) $inner->getAttribute('y')));
-        $box = self::viewBox($inner);
+        $box = Page::viewBox($inner);
         if (null !== $box) {
-            $matrix = $matrix->times(self::fitted($box, (float) $sized->getAttribute('width') ?: $box[2], (float) $sized->getAttribute('height') ?: $box[3], $inner->getAttribute('preserveAspectRatio')));
+            $matrix = $matrix->times(Page::fitted($box, (float) $sized->getAttribute('width') ?: $box[2], (float) $sized->getAttribute('height') ?: $box[3], $inner->getAttribute('preserveAspectRatio')));
         }
         $this->children($inner, $matrix, $style, $clip, $depth);
     }

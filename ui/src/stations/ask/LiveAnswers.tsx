@@ -78,7 +78,7 @@ const VERDICT: Record<string, string> = {
 /** What the shop keeps, in the order it suits this surface and use, each with the reason. */
 function Advice({ advice, onFilm }: { advice: Schemas['FilmAdviceView'][]; onFilm: (film: string) => void }) {
   return (
-    <ol className="mt-3 flex flex-col gap-2" aria-label="Films for this surface and use">
+    <ol className="mt-3 flex flex-col gap-2" aria-label="What suits this surface and use">
       {advice.map((one) => (
         <li key={one.grade} className="border-t border-rule pt-1.5 text-[15px]">
           <p>

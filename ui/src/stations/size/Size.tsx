@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, ask, type Docket, type Fit, Problem, type Schemas } from '../../api/client';
+import { api, ask, type Docket, Problem } from '../../api/client';
 import { docket as docketQuery, dockets, stock, useChange } from '../../api/queries';
 import { FilmName, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
@@ -12,6 +12,7 @@ import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
 import { ArtPanel, artOf, BringArt, useArt } from './ArtPanel';
 import { Board } from './Board';
+import { Figures } from './Figures';
 import { LayersPanel } from './LayersPanel';
 import { MendPanel, STEPS } from './MendPanel';
 import { PlacePanel } from './PlacePanel';
@@ -19,7 +20,8 @@ import { Samples } from './Samples';
 import { SetPanel } from './SetPanel';
 import { SettingPanel } from './SettingPanel';
 import { Snags } from './Snags';
-import { type Drawing, drawingOf, useDrawing } from './useDrawing';
+import { useAutoKeep } from './useAutoKeep';
+import { useDrawing } from './useDrawing';
 
 export function Size() {
   const { number } = useParams();
@@ -301,105 +303,3 @@ const longest = (roster: string) =>
     .split('|')
     .map((line) => line.trim())
     .join('\n');
-
-/** Keeps the drawing on the docket a moment after the last change, or when another docket is opened before that. */
-function useAutoKeep(docket: Docket, drawing: Drawing, busy: boolean, keep: () => void) {
-  const now = JSON.stringify(drawing);
-  const settled = useSettled(now, 900);
-  const latest = useRef({ now, keep });
-  latest.current = { now, keep };
-  const kept = useRef(JSON.stringify(drawingOf(docket)));
-  useEffect(() => {
-    if (!busy && settled !== kept.current) {
-      kept.current = settled;
-      latest.current.keep();
-    }
-  }, [settled, busy]);
-  useEffect(
-    () => () => {
-      if (latest.current.now !== kept.current) {
-        latest.current.keep();
-      }
-    },
-    [],
-  );
-}
-
-function Figures({
-  fit,
-  set,
-  weeding,
-  drawing,
-  change,
-  says,
-}: {
-  fit: Fit | undefined;
-  set: Schemas['SetView'] | undefined;
-  weeding: number | undefined;
-  drawing: Drawing;
-  change: (part: Partial<Drawing>) => void;
-  says?: string;
-}) {
-  const shown = useShown();
-  const smallest = set?.members[set.deciding];
-  return (
-    <div className="grid shrink-0 grid-cols-[120px_0.8fr_1.25fr_1.15fr_0.9fr] items-start gap-4 border-t border-rule bg-ground px-4 py-3">
-      <TextField
-        label={drawing.art ? 'Height over all' : 'Letter height'}
-        placeholder="the largest"
-        value={drawing.capHeight}
-        onChange={(capHeight) => change({ capHeight })}
-        says={says}
-      />
-      {fit && (
-        <>
-          <Figure
-            name={drawing.art ? 'Height' : 'Letters'}
-            first={shown.one(fit.capHeight)}
-            second={shown.other(fit.capHeight)}
-          />
-          <Figure name="Over all" first={shown.size(fit.size)} second={shown.otherSize(fit.size)} />
-          <Figure
-            name="From left, from top"
-            first={`${shown.bare(fit.left)}, ${shown.one(fit.top)}`}
-            second={
-              fit.bent && fit.droop
-                ? `droop ${shown.one(fit.droop)}, bent`
-                : fit.strain !== null
-                  ? `strain ${fit.strain} %`
-                  : `clearance ${shown.one(fit.clearance)}`
-            }
-          />
-          <Figure
-            name="Film"
-            first={`${fit.film} cm²`}
-            second={weeding === undefined ? 'checking …' : `${Math.max(1, Math.round(weeding))} min to weed`}
-          />
-        </>
-      )}
-      {set && (
-        <>
-          <Figure name="Letters, all" first={shown.one(set.capHeight)} second={shown.other(set.capHeight)} />
-          <Figure
-            name="Decided by"
-            first={smallest?.lines.join(' ') ?? ''}
-            second={smallest ? shown.size(smallest.size) : ''}
-          />
-          <Figure name="Decals" first={String(set.members.length)} second="one letter height" />
-        </>
-      )}
-    </div>
-  );
-}
-
-function Figure({ name, first, second }: { name: string; first: string; second: string }) {
-  return (
-    <div className="min-w-0">
-      <div className="label whitespace-nowrap">{name}</div>
-      <div className="truncate font-label text-[22px] leading-8 font-semibold whitespace-nowrap" title={first}>
-        {first}
-      </div>
-      <div className="text-sm whitespace-nowrap text-ink2">{second}</div>
-    </div>
-  );
-}

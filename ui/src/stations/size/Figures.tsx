@@ -1,0 +1,84 @@
+import type { Fit, Schemas } from '../../api/client';
+import { useShown } from '../../parts/basics';
+import { TextField } from '../../parts/fields';
+import type { Drawing } from './useDrawing';
+
+/** The figures under the drawing: what was typed, and what the core answered. */
+export function Figures({
+  fit,
+  set,
+  weeding,
+  drawing,
+  change,
+  says,
+}: {
+  fit: Fit | undefined;
+  set: Schemas['SetView'] | undefined;
+  weeding: number | undefined;
+  drawing: Drawing;
+  change: (part: Partial<Drawing>) => void;
+  says?: string;
+}) {
+  const shown = useShown();
+  const smallest = set?.members[set.deciding];
+  return (
+    <div className="grid shrink-0 grid-cols-[120px_0.8fr_1.25fr_1.15fr_0.9fr] items-start gap-4 border-t border-rule bg-ground px-4 py-3">
+      <TextField
+        label={drawing.art ? 'Height over all' : 'Letter height'}
+        placeholder="the largest"
+        value={drawing.capHeight}
+        onChange={(capHeight) => change({ capHeight })}
+        says={says}
+      />
+      {fit && (
+        <>
+          <Figure
+            name={drawing.art ? 'Height' : 'Letters'}
+            first={shown.one(fit.capHeight)}
+            second={shown.other(fit.capHeight)}
+          />
+          <Figure name="Over all" first={shown.size(fit.size)} second={shown.otherSize(fit.size)} />
+          <Figure
+            name="From left, from top"
+            first={`${shown.bare(fit.left)}, ${shown.one(fit.top)}`}
+            second={
+              fit.bent && fit.droop
+                ? `droop ${shown.one(fit.droop)}, bent`
+                : fit.strain !== null
+                  ? `strain ${fit.strain} %`
+                  : `clearance ${shown.one(fit.clearance)}`
+            }
+          />
+          <Figure
+            name="Film"
+            first={`${fit.film} cm²`}
+            second={weeding === undefined ? 'checking …' : `${Math.max(1, Math.round(weeding))} min to weed`}
+          />
+        </>
+      )}
+      {set && (
+        <>
+          <Figure name="Letters, all" first={shown.one(set.capHeight)} second={shown.other(set.capHeight)} />
+          <Figure
+            name="Decided by"
+            first={smallest?.lines.join(' ') ?? ''}
+            second={smallest ? shown.size(smallest.size) : ''}
+          />
+          <Figure name="Decals" first={String(set.members.length)} second="one letter height" />
+        </>
+      )}
+    </div>
+  );
+}
+
+function Figure({ name, first, second }: { name: string; first: string; second: string }) {
+  return (
+    <div className="min-w-0">
+      <div className="label whitespace-nowrap">{name}</div>
+      <div className="truncate font-label text-[22px] leading-8 font-semibold whitespace-nowrap" title={first}>
+        {first}
+      </div>
+      <div className="text-sm whitespace-nowrap text-ink2">{second}</div>
+    </div>
+  );
+}
