@@ -129,7 +129,7 @@ final readonly class Cured
         $box = $fitted->artwork->box();
         $left = array_sum($stops($after));
 
-        return \sprintf('letters %s mm, %s × %s mm over all%s', Length::micrometres($fitted->capHeight)->inMetric(), Length::micrometres($box->width())->inMetric(), Length::micrometres($box->height())->inMetric(),
+        return \sprintf('%s%s × %s mm over all%s', null === $fitted->words->art ? 'letters '.Length::micrometres($fitted->capHeight)->inMetric().' mm, ' : '', Length::micrometres($box->width())->inMetric(), Length::micrometres($box->height())->inMetric(),
             0 === $left ? '' : ", $left other ".(1 === $left ? 'stop stays' : 'stops stay'));
     }
 

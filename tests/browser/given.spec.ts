@@ -1,3 +1,4 @@
+import { execFileSync } from 'node:child_process';
 import AxeBuilder from '@axe-core/playwright';
 import { devices, type Page } from '@playwright/test';
 import { api, expect, order, test } from './shop';
@@ -55,6 +56,7 @@ test('approved by link it goes on to Batch; said again nothing changes; it is lo
 }) => {
   const docket = await order(page, 'Comfrey', 'proof');
   const path = await link(page, docket);
+  await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(path);
   await page.getByRole('button', { name: /Yes, make it exactly like this/ }).click();
   await expect(page.getByText('Please write your name', { exact: false })).toBeVisible();
@@ -62,6 +64,7 @@ test('approved by link it goes on to Batch; said again nothing changes; it is lo
   await page.getByRole('button', { name: /Yes, make it exactly like this/ }).click();
   await expect(page.getByText(/Approved by Osric Tamblyn/)).toBeVisible();
   await expect(page.getByRole('button', { name: /Yes, make it/ })).toHaveCount(0);
+  await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto(`/size/${docket.number}?docket=${docket.number}`);
   const drawer = page.getByRole('dialog', { name: 'Comfrey' });
   await expect(drawer.getByText('approved by link by Osric Tamblyn', { exact: false })).toBeVisible();
@@ -80,11 +83,20 @@ test('approved by link it goes on to Batch; said again nothing changes; it is lo
   await expect(page.getByRole('button', { name: /Yes, make it/ })).toHaveCount(0);
 });
 
-test('wrong, withdrawn and expired links say so and show nothing', async ({ page }) => {
+test('wrong, expired and withdrawn links say so and show nothing', async ({ page }) => {
   const docket = await order(page, 'Yarrow', 'proof');
   const path = await link(page, docket);
   await page.goto(`${path.slice(0, -3)}aaa`);
   await expect(page.getByText(/leads nowhere/)).toBeVisible();
+  // The day it expires, come early.
+  const late = await link(page, docket);
+  execFileSync('php', [
+    'bin/console',
+    'dbal:run-sql',
+    'UPDATE proof_link SET expires_at = made_at ORDER BY id DESC LIMIT 1',
+  ]);
+  await page.goto(late);
+  await expect(page.getByText(/This link has expired/)).toBeVisible();
   await page.goto(`/proof/${docket.number}`);
   await page.getByRole('button', { name: 'Withdraw' }).click();
   await expect(page.getByText('withdrawn')).toBeVisible();

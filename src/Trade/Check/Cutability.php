@@ -210,7 +210,7 @@ final readonly class Cutability
                 $found = (int) round(2 * $circle->radius);
                 if ($found < $limit - self::GRACE) {
                     $snags[] = new Snag('small-counter', Snag::STOP, $limit, $found, self::spot($circle),
-                        'The inside of a letter is '.self::mm($found).' across. Under '.self::mm($limit).' the hook cannot lift it out.',
+                        'An inside is '.self::mm($found).' across. Under '.self::mm($limit).' the hook cannot lift it out.',
                         [...self::enlarge($capHeight, $limit, $found), ['do' => 'fill', 'by' => $limit], ['do' => 'bolder-face']]);
                 }
             }

@@ -65,7 +65,7 @@ final readonly class SnagGroup
         return match ($worst->code) {
             'thin-stroke' => "$count strokes are too thin, the worst $found wide. Under $limit they tear when they are weeded and do not last.",
             'small-island' => "$count parts that touch nothing are too small, the worst $found across. Under $limit they get lost in weeding or fall off.",
-            'small-counter' => "The insides of $count letters are too small, the worst $found across. Under $limit the hook cannot lift them out.",
+            'small-counter' => "$count insides are too small, the worst $found across. Under $limit the hook cannot lift them out.",
             'tight-gap' => "$count gaps are too narrow, the worst $found. Under $limit the film between will not come out clean.",
             default => $worst->message,
         };

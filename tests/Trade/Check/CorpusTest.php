@@ -7,6 +7,7 @@ namespace Yelbo\Tests\Trade\Check;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
+use Yelbo\Trade\Art\SvgDrawing;
 use Yelbo\Trade\Check\Cutability;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Check\SnagGroup;
@@ -93,6 +94,31 @@ final class CorpusTest extends TestCase
             'pinhole' => [Geos::difference($word, $square($cx, $cy + 4_000, 900, 900)), 'small-counter', [$cx, $cy + 4_000]],
             default => [Geos::union([$word, $square($left - 4_000 - 500, $cy, 8_000, 8_000)]), 'tight-gap', [$left - 250.0, $cy]],
         };
+    }
+
+    /** @return iterable<string, array{string, string, float, float}> inside of a page in mm, the snag, and where it is */
+    public static function drawings(): iterable
+    {
+        $plate = '<rect x="10" y="10" width="40" height="30"/>';
+        yield 'a hairline' => [$plate.'<path d="M50 25H70" stroke="black" stroke-width="0.5"/><circle cx="75" cy="25" r="6"/>', 'thin-stroke', 60, 25];
+        yield 'a dot of ink' => [$plate.'<circle cx="70" cy="15" r="0.6"/>', 'small-island', 70, 15];
+        yield 'a pinhole' => ['<path fill-rule="evenodd" d="M10 10H50V40H10ZM30 24.5H31V25.5H30Z"/>', 'small-counter', 30.5, 25];
+        yield 'a hair’s breadth between two' => [$plate.'<rect x="50.4" y="24" width="20" height="2.5"/>', 'tight-gap', 50.2, 25.25];
+        yield 'a neck in a group that is turned' => ['<g transform="rotate(90 30 30)"><path d="M10 10H28V29.6H32V10H50V50H32V30.4H28V50H10Z"/></g>', 'thin-stroke', 30, 30];
+    }
+
+    #[DataProvider('drawings')]
+    public function testFindsADefectInADrawing(string $inside, string $code, float $x, float $y): void
+    {
+        $drawing = SvgDrawing::read("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"100mm\" height=\"60mm\" viewBox=\"0 0 100 60\"><rect width=\"1\" height=\"1\" fill=\"none\"/>$inside</svg>");
+        $corner = SvgPath::read('M10 10h1v1h-1Z')->box();
+        $found = self::check()->snags($drawing->whole());
+        self::assertSame([$code], array_map(static fn (Snag $snag): string => $snag->code, $found));
+        self::assertNotNull($found[0]->at);
+        // The drawing's own frame begins at its box; every one here begins 10 mm in.
+        self::assertEqualsWithDelta($y, ($found[0]->at[1] + $corner->top) / 1000, self::NEAR);
+        // A hairline is one defect along all of it.
+        self::assertEqualsWithDelta($x, ($found[0]->at[0] + $corner->left) / 1000, 60.0 === $x ? 10.0 : self::NEAR);
     }
 
     public function testLargerArtHasNoMoreThinStrokes(): void
