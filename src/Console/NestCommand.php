@@ -26,12 +26,13 @@ final class NestCommand extends TradeCommand
     {
         $began = hrtime(true);
         $nest = new Nest($this->gap($in, 'gap'), $this->gap($in, 'edge'), $in->has('turns') ? $in->numbers('turns', -360, 360) : [0]);
-        $in->number('seconds', 0, 3600, 0);
+        $seconds = $in->number('seconds', 0, 3600, 0);
         $stock = array_map($this->stock(...), $in->objects('stock'));
         $pieces = array_map($this->piece(...), $in->objects('pieces'));
         $in->end();
         $this->refuseDoubles($in, $pieces);
-        $plan = $nest->plan($stock, $pieces);
+        $until = $began + (int) (1e9 * $seconds);
+        $plan = $nest->plan($stock, $pieces, static fn (): bool => hrtime(true) < $until);
 
         return [
             'sheets' => array_map(static fn (Sheet $sheet): array => [

@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Trade' => ['Yelbo\Trade', 'FontLib'],
+        'Trade' => ['Yelbo\Trade', 'FontLib', 'Random'],
         'Device' => ['Yelbo\Device', 'Yelbo\Trade', 'Symfony\Component\Mailer', 'Symfony\Component\Mime', 'Doctrine\DBAL'],
         'Shop' => ['Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Doctrine', 'Symfony', 'Psr'],
         'Web' => ['Yelbo\Web', 'Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Symfony', 'Psr'],

@@ -20,7 +20,7 @@ use Yelbo\Trade\Knife\CutFile;
 use Yelbo\Trade\Knife\KnifeWay;
 use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Rule;
-use Yelbo\Trade\Sheet\Nest;
+use Yelbo\Trade\Sheet\BoxNest;
 use Yelbo\Trade\Sheet\Piece as NestPiece;
 use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Sheet;
@@ -89,7 +89,7 @@ final readonly class Batching
         $rules = $this->rules->current();
         $orders = array_unique(array_map(static fn (Piece $piece): int => $piece->docket()->number(), $pieces));
         $gap = $rules->micrometres(\count($orders) > 1 ? Rule::GapBetweenOrders : Rule::GapInsideOrder);
-        $nest = new Nest($gap, $rules->micrometres(Rule::SheetEdge), $film->grade()->hasDirection() ? [0] : [0, 90]);
+        $nest = new BoxNest($gap, $rules->micrometres(Rule::SheetEdge), $film->grade()->hasDirection() ? [0] : [0, 90]);
         $byId = [];
         $shapes = [];
         foreach ($pieces as $piece) {

@@ -35,9 +35,25 @@ final class Raster
     {
         $box = $region->box();
         $by = $scale / $cell;
-        $grid = self::scan($region, $by, $box->left, $box->top);
-        $rows = max(1, (int) ceil($box->height() * $by - self::TOUCH));
-        $columns = max(1, (int) ceil($box->width() * $by - self::TOUCH));
+
+        return self::on($region, $by, $box->left, $box->top, max(1, (int) ceil($box->width() * $by - self::TOUCH)), max(1, (int) ceil($box->height() * $by - self::TOUCH)));
+    }
+
+    /**
+     * Every cell of a grid that a region touches.
+     *
+     * @param float $cell µm
+     * @param int   $left of the grid's first cell, µm
+     * @param int   $top  of the grid's first cell, µm
+     */
+    public static function touchedFrom(Region $region, float $cell, int $left, int $top, int $columns, int $rows): self
+    {
+        return self::on($region, 1 / $cell, $left, $top, $columns, $rows);
+    }
+
+    private static function on(Region $region, float $by, int $left, int $top, int $columns, int $rows): self
+    {
+        $grid = self::scan($region, $by, $left, $top);
         $runs = [];
         for ($row = 0; $row < $rows; ++$row) {
             $all = $grid['edge'][$row] ?? [];
@@ -70,6 +86,33 @@ final class Raster
         return new self($runs, $columns, $rows);
     }
 
+    /** @return array<int, list<Run>> by row */
+    public function runs(): array
+    {
+        return $this->runs;
+    }
+
+    /** How many cells. */
+    public function cells(): int
+    {
+        return array_sum(array_map(static fn (array $runs): int => array_sum(array_map(static fn (array $run): int => $run[1] - $run[0] + 1, $runs)), $this->runs));
+    }
+
+    /** The cells as one integer, each row so many bits after the one before. */
+    public function bits(int $stride): \GMP
+    {
+        $rows = [];
+        for ($row = $this->rows - 1; $row >= 0; --$row) {
+            $line = str_repeat('0', $stride);
+            foreach ($this->runs[$row] ?? [] as [$from, $to]) {
+                $line = substr_replace($line, str_repeat('1', $to - $from + 1), $stride - 1 - $to, $to - $from + 1);
+            }
+            $rows[] = $line;
+        }
+
+        return gmp_init('0'.implode('', $rows), 2);
+    }
+
     /**
      * The integer of the cells this room does not give, with its spans: number k of the list
      * has a bit set where any of 2^k cells to its right is taken.
@@ -89,7 +132,7 @@ final class Raster
         $spans = [gmp_init('1'.implode('', $rows), 2)];
         for ($long = 1; 2 * $long <= $this->columns; $long *= 2) {
             $last = $spans[\count($spans) - 1];
-            $spans[] = gmp_or($last, gmp_div_q($last, gmp_pow(2, $long)));
+            $spans[] = $last | ($last >> $long);
         }
 
         return $spans;
@@ -115,9 +158,9 @@ final class Raster
             foreach ($runs as [$from, $to]) {
                 $step = (int) floor(log($to - $from + 1, 2) + 1e-9);
                 $at = $row * $this->columns;
-                $bad = gmp_or($bad, gmp_div_q($taken[$step], gmp_pow(2, $at + $from)));
+                $bad |= $taken[$step] >> ($at + $from);
                 if ((1 << $step) < $to - $from + 1) {
-                    $bad = gmp_or($bad, gmp_div_q($taken[$step], gmp_pow(2, $at + $to - (1 << $step) + 1)));
+                    $bad |= $taken[$step] >> ($at + $to - (1 << $step) + 1);
                 }
             }
         }

@@ -12,16 +12,22 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Measure\Units;
 
 /**
- * Places pieces on stock by their boxes, the largest first, each at the highest and then
- * leftmost corner where it keeps its gap. On stock of an odd outline the true pieces are
- * tested against the outline shrunk by the edge.
+ * Places pieces on stock by their true outlines, also inside each other, each at the first free
+ * place from the top and then from the left. Several orders are tried, then the best is changed a
+ * little again and again; what is no worse is kept. Rectangles have an exact way of their own.
  *
- * The same input always gives the same plan. Source: handbook section 7.
+ * The same input and no more time give the same plan; more time goes on in the same sequence,
+ * so it never gives a worse one. Source: handbook section 7.
  */
 final readonly class Nest
 {
-    /** µm, and a hundredth: how far shrinking an odd outline may fall short. */
-    private const ROUNDING = 6;
+    /** µm: the cells that places are found by. */
+    private const CELL = 1000;
+    /** So few pieces are laid in finer cells, and once in any case, however little time there is. */
+    private const FINE = 500;
+    private const FEW = 24;
+    /** µm: how far a plan may miss a gap by its own arithmetic before it is thrown away. */
+    private const EXACTLY = 10;
 
     /**
      * @param int             $gap   between every two pieces, µm
@@ -33,178 +39,106 @@ final readonly class Nest
     }
 
     /**
-     * @param list<Stock> $stock  tried in this order
+     * @param list<Stock>               $stock  tried in this order
+     * @param list<Piece>               $pieces
+     * @param \Closure(Plan|null): bool|null $more asked after every try, with the best plan so far where it is new, whether to
+     *                                             go on; where it is left out only few pieces are laid by their outlines, once
+     */
+    public function plan(array $stock, array $pieces, ?\Closure $more = null): Plan
+    {
+        $boxes = (new BoxNest($this->gap, $this->edge, $this->turns))->plan($stock, $pieces);
+        $copies = array_merge(...array_map(static fn (Piece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
+        if ([] === $copies || [] === $stock) {
+            return $boxes;
+        }
+        $best = $boxes;
+        $cost = $this->cost($boxes, $stock);
+        $cell = \count($copies) <= self::FEW ? self::FINE : self::CELL;
+        $beds = array_map(fn (Stock $item): ?Bed => Bed::of($item, $this->edge, $cell, Shape::margin($this->gap, $cell)), $stock);
+        $search = new Search($stock, $copies, $beds, fn (Piece $piece): array => Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gap, $cell));
+        foreach ($search->tries(\count($copies) <= self::FEW) as $found) {
+            if (null !== $found) {
+                $plan = $this->plain($found, $stock, $pieces);
+                $now = $this->cost($plan, $stock);
+                if ($now < $cost && $this->holds($plan, $stock, $pieces)) {
+                    [$best, $cost] = [$plan, $now];
+                }
+            }
+            if (null === $more || !$more($best)) {
+                break;
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param array{list<array{int, list<array{int, Shape, int, int}>}>, list<int>} $found sheets of a search, and the copies left
+     * @param list<Stock> $stock
      * @param list<Piece> $pieces
      */
-    public function plan(array $stock, array $pieces): Plan
+    private function plain(array $found, array $stock, array $pieces): Plan
     {
-        $waiting = $this->queue($pieces);
-        $shapes = array_column($pieces, 'region', 'id');
+        [$filled, $rest] = $found;
+        $copies = array_merge(...array_map(static fn (Piece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
         $sheets = [];
-        foreach ($stock as $item) {
-            $room = $this->room($item->outline);
-            for ($nth = 0; $nth < $item->count && [] !== $waiting && null !== $room; ++$nth) {
-                [$places, $rest] = $this->fill($room, $waiting);
-                if ([] === $places) {
-                    break;
-                }
-                $waiting = $rest;
-                $sheets[] = $this->sheet($item, $places, $shapes);
+        foreach ($filled as [$of, $placed]) {
+            $places = [];
+            [$length, $film] = [0, 0.0];
+            foreach ($placed as [$copy, $shape, $x, $y]) {
+                $places[] = new Place($copies[$copy]->id, $x, $y, $shape->turn);
+                $length = max($length, $y + $shape->region->box()->bottom);
+                $film += $shape->region->area();
             }
+            $sheets[] = new Sheet($stock[$of]->id, $places, $length, $this->fill($stock[$of], $length, $film));
         }
 
-        return new Plan($sheets, $this->left($waiting, $stock));
+        return new Plan($sheets, $this->left(array_map(static fn (int $copy): Piece => $copies[$copy], $rest), $stock));
+    }
+
+    private function fill(Stock $stock, int $length, float $film): float
+    {
+        $box = $stock->outline->box();
+        $used = Geos::clipped($stock->outline, new Box($box->left, $box->top, $box->right, min($length, $box->bottom)))->area();
+
+        return $used > 0 ? $film / $used : 0.0;
+    }
+
+    /** @param list<Stock> $stock */
+    private function cost(Plan $plan, array $stock): float
+    {
+        $place = array_flip(array_map(static fn (Stock $item): string => $item->id, $stock));
+
+        return Search::film($stock, array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets), array_sum(array_column($plan->left, 'count')));
     }
 
     /**
+     * Checks a plan without trusting how it came about: every gap and edge, by true distance.
+     *
+     * @param list<Stock> $stock
      * @param list<Piece> $pieces
-     *
-     * @return list<Piece> one entry a copy, the largest box first
      */
-    private function queue(array $pieces): array
+    private function holds(Plan $plan, array $stock, array $pieces): bool
     {
-        $queue = [];
-        foreach ($pieces as $nth => $piece) {
-            $box = $piece->region->box();
-            for ($copy = 0; $copy < $piece->count; ++$copy) {
-                $queue[] = [max($box->width(), $box->height()), $box->width() * $box->height(), $nth, $piece];
-            }
-        }
-        usort($queue, static fn (array $a, array $b): int => [$b[0], $b[1], $a[2]] <=> [$a[0], $a[1], $b[2]]);
-
-        return array_column($queue, 3);
-    }
-
-    /** @return array{box: Box, odd: Region|null}|null nothing where the edge leaves no room */
-    private function room(Region $outline): ?array
-    {
-        $box = $outline->box();
-        $inner = $box->grown(-$this->edge);
-        if ($inner->width() <= 0 || $inner->height() <= 0) {
-            return null;
-        }
-        if (1 === \count($outline->rings()) && abs($outline->area() * 1e6 - (float) $box->width() * $box->height()) < 1) {
-            return ['box' => $inner, 'odd' => null];
-        }
-        $shrunk = 0 === $this->edge ? $outline : Geos::grow($outline, -$this->edge - self::ROUNDING - intdiv($this->edge, 100));
-
-        return $shrunk->isEmpty() ? null : ['box' => $shrunk->box(), 'odd' => $shrunk];
-    }
-
-    /**
-     * @param array{box: Box, odd: Region|null} $room
-     * @param list<Piece>                       $waiting
-     *
-     * @return array{list<Place>, list<Piece>}
-     */
-    private function fill(array $room, array $waiting): array
-    {
-        $places = [];
-        $taken = [];
-        $rest = [];
-        $corners = $this->corners($room);
-        foreach ($waiting as $piece) {
-            $best = $this->spot($piece, $room, $taken, $corners);
-            if (null === $best) {
-                $rest[] = $piece;
-                continue;
-            }
-            [$box, $turn] = $best;
-            $places[] = new Place($piece->id, $box->left, $box->top, $turn);
-            $taken[] = $box;
-            $corners[] = [$box->right + $this->gap, $box->top];
-            $corners[] = [$box->left, $box->bottom + $this->gap];
-            $corners[] = [$room['box']->left, $box->bottom + $this->gap];
-            $corners[] = [$box->right + $this->gap, $room['box']->top];
-        }
-
-        return [$places, $rest];
-    }
-
-    /**
-     * @param array{box: Box, odd: Region|null} $room
-     *
-     * @return list<array{int, int}>
-     */
-    private function corners(array $room): array
-    {
-        $corners = [[$room['box']->left, $room['box']->top]];
-        if (null !== $room['odd']) {
-            $steps = 24;
-            for ($i = 0; $i < $steps; ++$i) {
-                for ($j = 0; $j < $steps; ++$j) {
-                    $corners[] = [
-                        $room['box']->left + intdiv($i * $room['box']->width(), $steps),
-                        $room['box']->top + intdiv($j * $room['box']->height(), $steps),
-                    ];
+        $shapes = array_column($pieces, 'region', 'id');
+        $outlines = array_column($stock, 'outline', 'id');
+        foreach ($plan->sheets as $sheet) {
+            $room = Bed::room($outlines[$sheet->stock], max(0, $this->edge - self::EXACTLY));
+            $put = array_map(static fn (Place $place): Region => $place->put($shapes[$place->piece]), $sheet->places);
+            $boxes = array_map(fn (Region $region): Box => $region->box()->grown($this->gap), $put);
+            foreach ($put as $nth => $region) {
+                if (null === $room || !Geos::covers($room, $region)) {
+                    return false;
                 }
-            }
-            foreach ($room['odd']->rings() as $ring) {
-                array_push($corners, ...$ring);
-            }
-        }
-
-        return $corners;
-    }
-
-    /**
-     * @param array{box: Box, odd: Region|null} $room
-     * @param list<Box>                         $taken
-     * @param list<array{int, int}>             $corners
-     *
-     * @return array{Box, float}|null
-     */
-    private function spot(Piece $piece, array $room, array $taken, array $corners): ?array
-    {
-        $best = null;
-        foreach ($piece->turns ?? $this->turns as $turn) {
-            $turned = $piece->region->turned((float) $turn);
-            $shape = $turned->box();
-            foreach ($corners as [$x, $y]) {
-                $box = Box::sized($shape->width(), $shape->height())->moved($x, $y);
-                $rank = [$box->bottom, $box->left];
-                if (null !== $best && $rank >= $best[0]) {
-                    continue;
+                for ($other = 0; $other < $nth; ++$other) {
+                    if ($boxes[$nth]->overlaps($put[$other]->box()) && Geos::distance($region, $put[$other]) < $this->gap - self::EXACTLY) {
+                        return false;
+                    }
                 }
-                if ($room['box']->holds($box) && $this->isFree($box, $taken)
-                    && (null === $room['odd'] || Geos::covers($room['odd'], $turned->moved($x - $shape->left, $y - $shape->top)))) {
-                    $best = [$rank, $box, (float) $turn];
-                }
-            }
-        }
-
-        return null === $best ? null : [$best[1], $best[2]];
-    }
-
-    /** @param list<Box> $taken */
-    private function isFree(Box $box, array $taken): bool
-    {
-        $wide = $box->grown($this->gap);
-        foreach ($taken as $other) {
-            if ($wide->overlaps($other)) {
-                return false;
             }
         }
 
         return true;
-    }
-
-    /**
-     * @param list<Place>           $places
-     * @param array<string, Region> $shapes
-     */
-    private function sheet(Stock $stock, array $places, array $shapes): Sheet
-    {
-        $length = 0;
-        $film = 0.0;
-        foreach ($places as $place) {
-            $length = max($length, $place->put($shapes[$place->piece])->box()->bottom);
-            $film += $shapes[$place->piece]->area();
-        }
-        $box = $stock->outline->box();
-        $used = Geos::clipped($stock->outline, new Box($box->left, $box->top, $box->right, min($length, $box->bottom)))->area();
-
-        return new Sheet($stock->id, $places, $length, $used > 0 ? $film / $used : 0.0);
     }
 
     /**
@@ -227,16 +161,10 @@ final readonly class Nest
     /** @param list<Stock> $stock */
     private function why(Piece $piece, array $stock): string
     {
-        if ([] === $stock) {
-            return 'There is no stock to cut it from.';
+        if ([] !== (new BoxNest($this->gap, $this->edge, $this->turns))->plan(array_map(static fn (Stock $item): Stock => new Stock($item->id, $item->outline), $stock), [new Piece($piece->id, $piece->region, 1, $piece->turns)])->sheets) {
+            return 'The stock given is full.';
         }
         $box = $piece->region->box();
-        foreach ($stock as $item) {
-            $room = $this->room($item->outline);
-            if (null !== $room && null !== $this->spot($piece, $room, [], $this->corners($room))) {
-                return 'The stock given is full.';
-            }
-        }
         $size = new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
 
         return "It is {$size->in(Units::Metric)} and larger than any stock given allows.";

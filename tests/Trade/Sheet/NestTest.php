@@ -10,9 +10,12 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Sheet\BoxNest;
 use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\Piece;
 use Yelbo\Trade\Sheet\Plan;
+use Yelbo\Trade\Sheet\Search;
+use Yelbo\Trade\Sheet\Sheet;
 use Yelbo\Trade\Sheet\Stock;
 
 final class NestTest extends TestCase
@@ -90,6 +93,67 @@ final class NestTest extends TestCase
         $plan = (new Nest(3000, 2000, [0, 90]))->plan($stock, $pieces);
         self::assertSame([], $plan->left);
         $this->verify($plan, $stock, $pieces, 3000, 2000);
+    }
+
+    public function testASmallRoundFitsInsideASquareOutline(): void
+    {
+        $frame = SvgPath::read('M0 0H100V100H0ZM5 5V95H95V5Z');
+        $disc = SvgPath::read('M0 30A30 30 0 1 1 60 30A30 30 0 1 1 0 30Z');
+        $stock = [Stock::sheet('s', 110_000, 110_000, 2)];
+        $pieces = [new Piece('frame', $frame), new Piece('disc', $disc)];
+        $plan = (new Nest(3000, 2000))->plan($stock, $pieces);
+        self::assertCount(1, $plan->sheets, 'by boxes it would take two');
+        $this->verify($plan, $stock, $pieces, 3000, 2000);
+    }
+
+    public function testShapesThatInterlockTakeLessFilmThanTheirBoxes(): void
+    {
+        $angle = SvgPath::read('M0 0H60V15H15V60H0Z');
+        $stock = [Stock::sheet('s', 140_000, 600_000)];
+        $pieces = [new Piece('angle', $angle, 10)];
+        $turns = [0, 90, 180, 270];
+        $true = (new Nest(3000, 2000, $turns))->plan($stock, $pieces);
+        $boxes = (new BoxNest(3000, 2000, $turns))->plan($stock, $pieces);
+        $this->verify($true, $stock, $pieces, 3000, 2000);
+        self::assertLessThan(0.85 * $boxes->sheets[0]->length, $true->sheets[0]->length);
+    }
+
+    /** Time is told by tries here, so that the test does not hang on how fast a machine is. */
+    public function testMoreTriesNeverGiveAWorsePlanAndTheSameGiveTheSame(): void
+    {
+        mt_srand(5);
+        $pieces = [];
+        foreach (['Rope', 'Ada', 'Cox', 'Teal', 'Tuba', 'Heron'] as $nth => $word) {
+            $pieces[] = new Piece($word, Lettering::letterer()->top(Lettering::words(['bebas', 'pacifico', 'oswald'][$nth % 3], $word), 1000 * mt_rand(14, 28)), 2);
+        }
+        $stock = [new Stock('off', SvgPath::read('M0 0H120V60H60V120H0Z')), Stock::sheet('s', 200_000, 400_000, 3)];
+        $after = static function (int $tries) use ($pieces, $stock): Plan {
+            $made = 0;
+
+            return (new Nest(3000, 2000, [0, 90, 180, 270]))->plan($stock, $pieces, static function () use (&$made, $tries): bool {
+                return ++$made < $tries;
+            });
+        };
+        $before = null;
+        foreach ([1, 5, 20] as $tries) {
+            $plan = $after($tries);
+            self::assertEquals($plan, $after($tries), 'the same twice');
+            $this->verify($plan, $stock, $pieces, 3000, 2000);
+            self::assertSame([], $plan->left);
+            $film = Search::film($stock, array_map(static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length], $plan->sheets), 0);
+            self::assertLessThanOrEqual($before ?? \INF, $film);
+            $before = $film;
+        }
+        self::assertContains('off', array_map(static fn (Sheet $sheet): string => $sheet->stock, $after(20)->sheets), 'the offcut is used');
+    }
+
+    public function testHundredsOfDotsInAFrameWithAHole(): void
+    {
+        $stock = [new Stock('framed', SvgPath::read('M0 0H90V90H0ZM30 30V60H60V30Z'))];
+        $pieces = [new Piece('dot', SvgPath::read('M0 2A2 2 0 1 1 4 2A2 2 0 1 1 0 2Z'), 90)];
+        $plan = (new Nest(2000, 2000))->plan($stock, $pieces, static fn (): bool => false);
+        $this->verify($plan, $stock, $pieces, 2000, 2000);
+        self::assertNotSame([], $plan->sheets);
     }
 
     /**

@@ -1,0 +1,244 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Sheet;
+
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Measure\Units;
+
+/**
+ * Places pieces on stock by their boxes, the largest first, each at the highest and then
+ * leftmost corner where it keeps its gap. On stock of an odd outline the true pieces are
+ * tested against the outline shrunk by the edge. Exact where a raster is not: for rectangles that fill a sheet.
+ *
+ * The same input always gives the same plan. Source: handbook section 7.
+ */
+final readonly class BoxNest
+{
+    /** µm, and a hundredth: how far shrinking an odd outline may fall short. */
+    private const ROUNDING = 6;
+
+    /**
+     * @param int             $gap   between every two pieces, µm
+     * @param int             $edge  to the outline of the stock, µm
+     * @param list<int|float> $turns degrees clockwise
+     */
+    public function __construct(private int $gap, private int $edge, private array $turns = [0])
+    {
+    }
+
+    /**
+     * @param list<Stock> $stock  tried in this order
+     * @param list<Piece> $pieces
+     */
+    public function plan(array $stock, array $pieces): Plan
+    {
+        $waiting = $this->queue($pieces);
+        $shapes = array_column($pieces, 'region', 'id');
+        $sheets = [];
+        foreach ($stock as $item) {
+            $room = $this->room($item->outline);
+            for ($nth = 0; $nth < $item->count && [] !== $waiting && null !== $room; ++$nth) {
+                [$places, $rest] = $this->fill($room, $waiting);
+                if ([] === $places) {
+                    break;
+                }
+                $waiting = $rest;
+                $sheets[] = $this->sheet($item, $places, $shapes);
+            }
+        }
+
+        return new Plan($sheets, $this->left($waiting, $stock));
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return list<Piece> one entry a copy, the largest box first
+     */
+    private function queue(array $pieces): array
+    {
+        $queue = [];
+        foreach ($pieces as $nth => $piece) {
+            $box = $piece->region->box();
+            for ($copy = 0; $copy < $piece->count; ++$copy) {
+                $queue[] = [max($box->width(), $box->height()), $box->width() * $box->height(), $nth, $piece];
+            }
+        }
+        usort($queue, static fn (array $a, array $b): int => [$b[0], $b[1], $a[2]] <=> [$a[0], $a[1], $b[2]]);
+
+        return array_column($queue, 3);
+    }
+
+    /** @return array{box: Box, odd: Region|null}|null nothing where the edge leaves no room */
+    private function room(Region $outline): ?array
+    {
+        $box = $outline->box();
+        $inner = $box->grown(-$this->edge);
+        if ($inner->width() <= 0 || $inner->height() <= 0) {
+            return null;
+        }
+        if (1 === \count($outline->rings()) && abs($outline->area() * 1e6 - (float) $box->width() * $box->height()) < 1) {
+            return ['box' => $inner, 'odd' => null];
+        }
+        $shrunk = 0 === $this->edge ? $outline : Geos::grow($outline, -$this->edge - self::ROUNDING - intdiv($this->edge, 100));
+
+        return $shrunk->isEmpty() ? null : ['box' => $shrunk->box(), 'odd' => $shrunk];
+    }
+
+    /**
+     * @param array{box: Box, odd: Region|null} $room
+     * @param list<Piece>                       $waiting
+     *
+     * @return array{list<Place>, list<Piece>}
+     */
+    private function fill(array $room, array $waiting): array
+    {
+        $places = [];
+        $taken = [];
+        $rest = [];
+        $corners = $this->corners($room);
+        foreach ($waiting as $piece) {
+            $best = $this->spot($piece, $room, $taken, $corners);
+            if (null === $best) {
+                $rest[] = $piece;
+                continue;
+            }
+            [$box, $turn] = $best;
+            $places[] = new Place($piece->id, $box->left, $box->top, $turn);
+            $taken[] = $box;
+            $corners[] = [$box->right + $this->gap, $box->top];
+            $corners[] = [$box->left, $box->bottom + $this->gap];
+            $corners[] = [$room['box']->left, $box->bottom + $this->gap];
+            $corners[] = [$box->right + $this->gap, $room['box']->top];
+        }
+
+        return [$places, $rest];
+    }
+
+    /**
+     * @param array{box: Box, odd: Region|null} $room
+     *
+     * @return list<array{int, int}>
+     */
+    private function corners(array $room): array
+    {
+        $corners = [[$room['box']->left, $room['box']->top]];
+        if (null !== $room['odd']) {
+            $steps = 24;
+            for ($i = 0; $i < $steps; ++$i) {
+                for ($j = 0; $j < $steps; ++$j) {
+                    $corners[] = [
+                        $room['box']->left + intdiv($i * $room['box']->width(), $steps),
+                        $room['box']->top + intdiv($j * $room['box']->height(), $steps),
+                    ];
+                }
+            }
+            foreach ($room['odd']->rings() as $ring) {
+                array_push($corners, ...$ring);
+            }
+        }
+
+        return $corners;
+    }
+
+    /**
+     * @param array{box: Box, odd: Region|null} $room
+     * @param list<Box>                         $taken
+     * @param list<array{int, int}>             $corners
+     *
+     * @return array{Box, float}|null
+     */
+    private function spot(Piece $piece, array $room, array $taken, array $corners): ?array
+    {
+        $best = null;
+        foreach ($piece->turns ?? $this->turns as $turn) {
+            $turned = $piece->region->turned((float) $turn);
+            $shape = $turned->box();
+            foreach ($corners as [$x, $y]) {
+                $box = Box::sized($shape->width(), $shape->height())->moved($x, $y);
+                $rank = [$box->bottom, $box->left];
+                if (null !== $best && $rank >= $best[0]) {
+                    continue;
+                }
+                if ($room['box']->holds($box) && $this->isFree($box, $taken)
+                    && (null === $room['odd'] || Geos::covers($room['odd'], $turned->moved($x - $shape->left, $y - $shape->top)))) {
+                    $best = [$rank, $box, (float) $turn];
+                }
+            }
+        }
+
+        return null === $best ? null : [$best[1], $best[2]];
+    }
+
+    /** @param list<Box> $taken */
+    private function isFree(Box $box, array $taken): bool
+    {
+        $wide = $box->grown($this->gap);
+        foreach ($taken as $other) {
+            if ($wide->overlaps($other)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param list<Place>           $places
+     * @param array<string, Region> $shapes
+     */
+    private function sheet(Stock $stock, array $places, array $shapes): Sheet
+    {
+        $length = 0;
+        $film = 0.0;
+        foreach ($places as $place) {
+            $length = max($length, $place->put($shapes[$place->piece])->box()->bottom);
+            $film += $shapes[$place->piece]->area();
+        }
+        $box = $stock->outline->box();
+        $used = Geos::clipped($stock->outline, new Box($box->left, $box->top, $box->right, min($length, $box->bottom)))->area();
+
+        return new Sheet($stock->id, $places, $length, $used > 0 ? $film / $used : 0.0);
+    }
+
+    /**
+     * @param list<Piece> $waiting
+     * @param list<Stock> $stock
+     *
+     * @return list<array{piece: string, count: int, why: string}>
+     */
+    private function left(array $waiting, array $stock): array
+    {
+        $left = [];
+        foreach ($waiting as $piece) {
+            $left[$piece->id] ??= ['piece' => $piece->id, 'count' => 0, 'why' => $this->why($piece, $stock)];
+            ++$left[$piece->id]['count'];
+        }
+
+        return array_values($left);
+    }
+
+    /** @param list<Stock> $stock */
+    private function why(Piece $piece, array $stock): string
+    {
+        if ([] === $stock) {
+            return 'There is no stock to cut it from.';
+        }
+        $box = $piece->region->box();
+        foreach ($stock as $item) {
+            $room = $this->room($item->outline);
+            if (null !== $room && null !== $this->spot($piece, $room, [], $this->corners($room))) {
+                return 'The stock given is full.';
+            }
+        }
+        $size = new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
+
+        return "It is {$size->in(Units::Metric)} and larger than any stock given allows.";
+    }
+}

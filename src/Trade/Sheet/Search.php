@@ -1,0 +1,276 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Sheet;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Tries orders in which copies are laid out, each copy at the first free place of the first stock
+ * that has one. First a few orders by size; then the best with two to four copies swapped or moved,
+ * again from where the order first differs. One fixed sequence: only how long it goes on differs.
+ *
+ * @phpstan-type Placed array{int, Shape, int, int}
+ * @phpstan-type Filled array{int, list<Placed>}
+ * @phpstan-type State array{sheets: list<array{stock: int, taken: \GMP, spans: non-empty-list<\GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}>, used: array<int, int>, left: list<int>}
+ */
+final class Search
+{
+    /** What film from the shelf counts against that of the stock listed last. */
+    private const SHELF = 0.3;
+    /** Of a sheet: what beginning one costs, in trimming and loading. */
+    private const BEGUN = 0.02;
+    private const SEED = 20_261_125;
+
+    /** @var array<string, list<Shape>> by the piece's id */
+    private array $shapes = [];
+    /** @var array<string, true> stock and piece that never go together */
+    private array $never = [];
+    /** @var array<int, non-empty-list<\GMP>> */
+    private array $emptySpans = [];
+
+    /**
+     * @param list<Stock>                $stock
+     * @param list<Piece>                $copies
+     * @param list<Bed|null>                  $beds   by the stock's place
+     * @param \Closure(Piece): list<Shape>    $shape  a piece at each of its turns
+     */
+    public function __construct(private readonly array $stock, private readonly array $copies, private readonly array $beds, private readonly \Closure $shape)
+    {
+    }
+
+    /**
+     * Every try in its turn: what it found where that is better than all before, else nothing. Nothing
+     * comes after each copy of the first try too, unless that is to be made in one go.
+     *
+     * @return \Generator<int, array{list<Filled>, list<int>}|null>
+     */
+    public function tries(bool $atOnce): \Generator
+    {
+        $best = $bestStates = null;
+        $bestCost = \INF;
+        $order = [];
+        foreach ($this->orders() as $nth => $first) {
+            $states = [$this->start()];
+            if (0 === $nth && !$atOnce) {
+                foreach ($first as $at => $copy) {
+                    $states[] = $this->place($states[$at], $copy);
+                    yield null;
+                }
+            } else {
+                $states = $this->lay($first, 0, $states);
+            }
+            $cost = $this->cost($states[\count($first)]);
+            if ($cost < $bestCost) {
+                [$bestCost, $bestStates, $order] = [$cost, $states, $first];
+                yield $this->found($states[\count($first)]);
+            } else {
+                yield null;
+            }
+        }
+        $random = new Randomizer(new Mt19937(self::SEED));
+        $count = \count($order);
+        while ($count > 1 && null !== $bestStates) {
+            [$changed, $from] = $this->changed($order, $random);
+            $states = $this->lay($changed, $from, \array_slice($bestStates, 0, $from + 1));
+            $cost = $this->cost($states[$count]);
+            if ($cost > $bestCost) {
+                yield null;
+                continue;
+            }
+            $better = $cost < $bestCost;
+            [$bestCost, $bestStates, $order] = [$cost, $states, $changed];
+            yield $better ? $this->found($states[$count]) : null;
+        }
+    }
+
+    /** @return list<list<int>> by the box, the longer side, the film, and half way round, the largest first */
+    private function orders(): array
+    {
+        $of = [];
+        foreach ($this->copies as $copy => $piece) {
+            $box = $piece->region->box();
+            $of[0][$copy] = $box->width() * $box->height();
+            $of[1][$copy] = max($box->width(), $box->height());
+            $of[2][$copy] = $piece->region->area();
+            $of[3][$copy] = $box->width() + $box->height();
+        }
+
+        return array_map(static function (array $size): array {
+            uksort($size, static fn (int $a, int $b): int => [$size[$b], $a] <=> [$size[$a], $b]);
+
+            return array_keys($size);
+        }, $of);
+    }
+
+    /**
+     * @param list<int> $order
+     *
+     * @return array{list<int>, int} the order changed, and the first place where it differs
+     */
+    private function changed(array $order, Randomizer $random): array
+    {
+        $count = \count($order);
+        $changed = $order;
+        for ($times = $random->getInt(1, 3); $times > 0; --$times) {
+            [$a, $b] = [$random->getInt(0, $count - 1), $random->getInt(0, $count - 1)];
+            if (0 === $random->getInt(0, 1)) {
+                [$changed[$a], $changed[$b]] = [$changed[$b], $changed[$a]];
+            } else {
+                $moved = array_splice($changed, $a, 1);
+                array_splice($changed, $b, 0, $moved);
+            }
+        }
+        $changed = array_values($changed);
+        for ($from = 0; $from < $count - 1 && $changed[$from] === $order[$from]; ++$from) {
+        }
+
+        return [$changed, $from];
+    }
+
+    /** @return State */
+    private function start(): array
+    {
+        return ['sheets' => [], 'used' => [], 'left' => []];
+    }
+
+    /**
+     * @param list<int>   $order
+     * @param list<State> $states how it was before each copy up to a place
+     *
+     * @return list<State> before each copy, and at the end
+     */
+    private function lay(array $order, int $from, array $states): array
+    {
+        $state = $states[$from];
+        for ($nth = $from, $count = \count($order); $nth < $count; ++$nth) {
+            $state = $this->place($state, $order[$nth]);
+            $states[] = $state;
+        }
+
+        return $states;
+    }
+
+    /**
+     * @param State $state
+     *
+     * @return State
+     */
+    private function place(array $state, int $copy): array
+    {
+        $id = $this->copies[$copy]->id;
+        $this->shapes[$id] ??= ($this->shape)($this->copies[$copy]);
+        foreach ($this->stock as $of => $item) {
+            $bed = $this->beds[$of];
+            if (null === $bed || isset($this->never["$of $id"])) {
+                continue;
+            }
+            foreach ($state['sheets'] as $nth => $sheet) {
+                if ($sheet['stock'] !== $of || isset($sheet['full'][$id])) {
+                    continue;
+                }
+                $spot = $this->spot($bed, $sheet['spans'], $id, $sheet['free']);
+                if (null !== $spot) {
+                    $state['sheets'][$nth] = $this->put($sheet, $bed, $copy, ...$spot);
+
+                    return $state;
+                }
+                $state['sheets'][$nth]['full'][$id] = true;
+            }
+            if (($state['used'][$of] ?? 0) < $item->count) {
+                $spot = $this->spot($bed, $this->emptySpans[$of] ??= $bed->spans($bed->empty, 0), $id, $bed->free);
+                if (null !== $spot) {
+                    $state['used'][$of] = 1 + ($state['used'][$of] ?? 0);
+                    $state['sheets'][] = $this->put(['stock' => $of, 'taken' => $bed->empty, 'spans' => $this->emptySpans[$of], 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []], $bed, $copy, ...$spot);
+
+                    return $state;
+                }
+                $this->never["$of $id"] = true;
+            }
+        }
+        $state['left'][] = $copy;
+
+        return $state;
+    }
+
+    /**
+     * The turn that reaches least far down, and then least far to the right.
+     *
+     * @param non-empty-list<\GMP> $spans
+     *
+     * @return array{Shape, int, int}|null
+     */
+    private function spot(Bed $bed, array $spans, string $id, int $free): ?array
+    {
+        $best = null;
+        foreach ($this->shapes[$id] as $shape) {
+            if ($shape->cells > $free) {
+                continue;
+            }
+            $at = $bed->first($shape, $spans);
+            if (null !== $at && (null === $best || [$at[0] + $shape->rows, $at[1] + $shape->columns] < [$best[1] + $best[0]->rows, $best[2] + $best[0]->columns])) {
+                $best = [$shape, ...$at];
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param array{stock: int, taken: \GMP, spans: non-empty-list<\GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>} $sheet
+     *
+     * @return array{stock: int, taken: \GMP, spans: non-empty-list<\GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}
+     */
+    private function put(array $sheet, Bed $bed, int $copy, Shape $shape, int $row, int $column): array
+    {
+        [$x, $y] = $bed->point($row, $column);
+        $sheet['taken'] = $bed->take($sheet['taken'], $shape, $row, $column);
+        $sheet['reach'] = max($sheet['reach'], $row + $shape->rows + $shape->margin);
+        $sheet['spans'] = $bed->spans($sheet['taken'], $sheet['reach']);
+        $sheet['free'] -= $shape->cells;
+        $sheet['placed'][] = [$copy, $shape, $x, $y];
+        $sheet['bottom'] = max($sheet['bottom'], $y + $shape->region->box()->bottom);
+
+        return $sheet;
+    }
+
+    /** @param State $state */
+    private function cost(array $state): float
+    {
+        return self::film($this->stock, array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['bottom']], $state['sheets']), \count($state['left']));
+    }
+
+    /**
+     * What a plan costs: pieces left first, then film, each sheet as far down as anything reaches and a
+     * little for being begun. Film listed first is there to be used up, so it counts less.
+     *
+     * @param list<Stock>           $stock
+     * @param list<array{int, int}> $sheets place of its stock, and how far down it is used, µm
+     */
+    public static function film(array $stock, array $sheets, int $left): float
+    {
+        $film = 0.0;
+        foreach ($sheets as [$of, $bottom]) {
+            $outline = $stock[$of]->outline;
+            $share = self::BEGUN + min(1.0, $bottom / max(1, $outline->box()->bottom));
+            $film += $outline->area() * $share * ($of < \count($stock) - 1 ? self::SHELF : 1.0);
+        }
+
+        return 1e9 * $left + $film;
+    }
+
+    /**
+     * @param State $state
+     *
+     * @return array{list<Filled>, list<int>} in the order of the stock
+     */
+    private function found(array $state): array
+    {
+        $sheets = $state['sheets'];
+        usort($sheets, static fn (array $a, array $b): int => $a['stock'] <=> $b['stock']);
+
+        return [array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['placed']], $sheets), $state['left']];
+    }
+}
