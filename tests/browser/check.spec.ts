@@ -107,6 +107,8 @@ test('a drawing is brought, reported, put into films, simplified and proofed', a
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(/\/proof\//);
   await expect(page.getByText('Permanent, ochre')).toBeVisible();
+  await expect(page.getByText('lantern.svg')).toBeVisible();
+  await expect(page.getByText('Read it out, letter by letter')).toHaveCount(0);
   const svg = await (await page.request.get(`/api/dockets/${docket.number}/proofs/1.svg`)).text();
   expect(svg.match(/<path/g)).toHaveLength(2);
   const fresh = await api<{ proofs: { parts: { layers: unknown[] }[] }[] }>(

@@ -1593,6 +1593,7 @@ export interface components {
             useOf: string;
             neededOn: string;
             appliedHere: boolean;
+            drawing: string;
         };
         ProposalView: {
             do: string;

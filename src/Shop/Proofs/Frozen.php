@@ -22,6 +22,7 @@ final readonly class Frozen
      * @param list<string>     $remarks   what was done to the letters, and what was let pass
      * @param int              $height    of the object, µm
      * @param string           $neededOn  a day, as is usual here
+     * @param string           $drawing   name of the drawing that stands in the place of words
      */
     public function __construct(
         public array $asked = [],
@@ -45,6 +46,7 @@ final readonly class Frozen
         public string $useOf = 'indoor',
         public string $neededOn = '',
         public bool $appliedHere = true,
+        public string $drawing = '',
     ) {
     }
 

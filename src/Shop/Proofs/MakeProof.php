@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Proofs;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Art\Arts;
 use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Settings\ShopRules;
@@ -21,7 +22,7 @@ use Yelbo\Trade\Object\KeptClear;
 /** Freezes an order's drawing as its next proof. */
 final readonly class MakeProof
 {
-    public function __construct(private EntityManagerInterface $records, private ShopRules $rules, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $records, private ShopRules $rules, private Arts $arts, private ClockInterface $clock)
     {
     }
 
@@ -69,6 +70,7 @@ final readonly class MakeProof
             $docket->useOf()->value,
             $docket->neededAt()?->format('Y-m-d') ?? '',
             $docket->isAppliedHere(),
+            null === $design->art() ? '' : $this->arts->numbered($design->art()['id'])->name(),
         );
     }
 

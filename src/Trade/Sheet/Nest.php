@@ -52,14 +52,11 @@ final readonly class Nest
             return $boxes;
         }
         $best = $boxes;
-        $cost = $this->cost($boxes, $stock);
-        $cell = \count($copies) <= self::FEW ? self::FINE : self::CELL;
-        $beds = array_map(fn (Stock $item): ?Bed => Bed::of($item, $this->edge, $cell, Shape::margin($this->gap, $cell)), $stock);
-        $search = new Search($stock, $copies, $beds, fn (Piece $piece): array => Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gap, $cell));
-        foreach ($search->tries(\count($copies) <= self::FEW) as $found) {
+        $cost = $this->cost($boxes, $stock, $pieces);
+        foreach ($this->tries($stock, $copies) as $found) {
             if (null !== $found) {
                 $plan = $this->plain($found, $stock, $pieces);
-                $now = $this->cost($plan, $stock);
+                $now = $this->cost($plan, $stock, $pieces);
                 if ($now < $cost && $this->holds($plan, $stock, $pieces)) {
                     [$best, $cost] = [$plan, $now];
                 }
@@ -73,7 +70,26 @@ final readonly class Nest
     }
 
     /**
-     * @param array{list<array{int, list<array{int, Shape, int, int}>}>, list<int>} $found sheets of a search, and the copies left
+     * @param list<Stock> $stock
+     * @param list<Piece> $copies
+     *
+     * @return \Generator<int, array{list<array{int, list<array{int, float, int, int}>}>, list<int>}|null>
+     */
+    private function tries(array $stock, array $copies): \Generator
+    {
+        $rectangles = Rectangles::of($stock, $copies, $this->gap, $this->edge, $this->turns);
+        if (null !== $rectangles) {
+            return $rectangles->tries();
+        }
+        $cell = \count($copies) <= self::FEW ? self::FINE : self::CELL;
+        $beds = array_map(fn (Stock $item): ?Bed => Bed::of($item, $this->edge, $cell, Shape::margin($this->gap, $cell)), $stock);
+        $search = new Search($stock, $copies, $beds, fn (Piece $piece): array => Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gap, $cell));
+
+        return $search->tries(\count($copies) <= self::FEW);
+    }
+
+    /**
+     * @param array{list<array{int, list<array{int, float, int, int}>}>, list<int>} $found sheets of a search, and the copies left
      * @param list<Stock> $stock
      * @param list<Piece> $pieces
      */
@@ -85,10 +101,11 @@ final readonly class Nest
         foreach ($filled as [$of, $placed]) {
             $places = [];
             [$length, $film] = [0, 0.0];
-            foreach ($placed as [$copy, $shape, $x, $y]) {
-                $places[] = new Place($copies[$copy]->id, $x, $y, $shape->turn);
-                $length = max($length, $y + $shape->region->box()->bottom);
-                $film += $shape->region->area();
+            foreach ($placed as [$copy, $turn, $x, $y]) {
+                $place = new Place($copies[$copy]->id, $x, $y, $turn);
+                $places[] = $place;
+                $length = max($length, $place->put($copies[$copy]->region)->box()->bottom);
+                $film += $copies[$copy]->region->area();
             }
             $sheets[] = new Sheet($stock[$of]->id, $places, $length, $this->fill($stock[$of], $length, $film));
         }
@@ -104,12 +121,18 @@ final readonly class Nest
         return $used > 0 ? $film / $used : 0.0;
     }
 
-    /** @param list<Stock> $stock */
-    private function cost(Plan $plan, array $stock): float
+    /**
+     * @param list<Stock> $stock
+     * @param list<Piece> $pieces
+     */
+    private function cost(Plan $plan, array $stock, array $pieces): float
     {
         $place = array_flip(array_map(static fn (Stock $item): string => $item->id, $stock));
 
-        return Search::film($stock, array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets), array_sum(array_column($plan->left, 'count')));
+        $pieces = array_column($pieces, null, 'id');
+        $left = array_merge(...array_map(static fn (array $of): array => array_fill(0, $of['count'], $pieces[$of['piece']]), $plan->left));
+
+        return Search::film($stock, array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets), $left);
     }
 
     /**

@@ -13,7 +13,7 @@ use Random\Randomizer;
  * again from where the order first differs. One fixed sequence: only how long it goes on differs.
  *
  * @phpstan-type Placed array{int, Shape, int, int}
- * @phpstan-type Filled array{int, list<Placed>}
+ * @phpstan-type Filled array{int, list<array{int, float, int, int}>}
  * @phpstan-type State array{sheets: list<array{stock: int, taken: \GMP, spans: non-empty-list<\GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}>, used: array<int, int>, left: list<int>}
  */
 final class Search
@@ -22,6 +22,8 @@ final class Search
     private const SHELF = 0.3;
     /** Of a sheet: what beginning one costs, in trimming and loading. */
     private const BEGUN = 0.02;
+    /** What film that is not cut counts against film that is used. */
+    private const LEFT = 1e4;
     private const SEED = 20_261_125;
 
     /** @var array<string, list<Shape>> by the piece's id */
@@ -239,26 +241,31 @@ final class Search
     /** @param State $state */
     private function cost(array $state): float
     {
-        return self::film($this->stock, array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['bottom']], $state['sheets']), \count($state['left']));
+        return self::film($this->stock, array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['bottom']], $state['sheets']), array_map(fn (int $copy): Piece => $this->copies[$copy], $state['left']));
     }
 
     /**
-     * What a plan costs: pieces left first, then film, each sheet as far down as anything reaches and a
+     * What a plan costs: what is left first, by the film it would take, then film, each sheet as far down as anything reaches and a
      * little for being begun. Film listed first is there to be used up, so it counts less.
      *
      * @param list<Stock>           $stock
      * @param list<array{int, int}> $sheets place of its stock, and how far down it is used, µm
+     * @param list<Piece>           $left   a copy each
      */
-    public static function film(array $stock, array $sheets, int $left): float
+    public static function film(array $stock, array $sheets, array $left): float
     {
         $film = 0.0;
+        foreach ($left as $piece) {
+            $box = $piece->region->box();
+            $film += self::LEFT * $box->width() * $box->height() / 1e6;
+        }
         foreach ($sheets as [$of, $bottom]) {
             $outline = $stock[$of]->outline;
             $share = self::BEGUN + min(1.0, $bottom / max(1, $outline->box()->bottom));
             $film += $outline->area() * $share * ($of < \count($stock) - 1 ? self::SHELF : 1.0);
         }
 
-        return 1e9 * $left + $film;
+        return $film;
     }
 
     /**
@@ -271,6 +278,6 @@ final class Search
         $sheets = $state['sheets'];
         usort($sheets, static fn (array $a, array $b): int => $a['stock'] <=> $b['stock']);
 
-        return [array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['placed']], $sheets), $state['left']];
+        return [array_map(static fn (array $sheet): array => [$sheet['stock'], array_map(static fn (array $placed): array => [$placed[0], $placed[1]->turn, $placed[2], $placed[3]], $sheet['placed'])], $sheets), $state['left']];
     }
 }

@@ -119,8 +119,8 @@ final readonly class ProofPaper
         $pdf->Cell($half, 8, "{$this->shop}, {$proof->madeAt()->format('j F Y, H:i')}", 0, 0, 'R');
         $rows = [
             ['For', $docket->customer()?->name() ?? ''],
-            ['Words', 1 === $proof->members() ? implode(' / ', $proof->words()) : $proof->members().' names, as drawn below'],
-            ['Letters', self::both($proof->capHeight())],
+            '' !== $said->drawing ? ['Drawing', $said->drawing] : ['Words', 1 === $proof->members() ? implode(' / ', $proof->words()) : $proof->members().' names, as drawn below'],
+            ['' === $said->drawing ? 'Letters' : 'Height', self::both($proof->capHeight())],
             ['Over all', self::bothWays($proof->size())],
             ['On', $said->object.('' === $said->material ? '' : ', '.mb_strtolower($said->material)).', '.self::bothWays(new Size(Length::micrometres($said->wallWidth), Length::micrometres($said->wallHeight)))],
             ['From left, top', self::both($proof->left()).'; '.self::both($proof->top())],

@@ -61,8 +61,24 @@ final readonly class PieceView
             array_map(static fn (PieceMove $move): MoveView => new MoveView($move->value, $move->says()), Journey::pieceMoves($piece->state())),
             $piece->isMirrored(),
             self::minded($piece),
-            [] === $docket->roster() && [] !== $docket->asked() ? array_column(Spelling::differences($docket->asked(), $piece->proof()->linesOf($piece->member())), 'says') : [],
+            self::spelling($piece),
         );
+    }
+
+    /** @return list<string> */
+    private static function spelling(Piece $piece): array
+    {
+        $asked = $piece->docket()->asked();
+        $lines = $piece->proof()->linesOf($piece->member());
+        if ([] === $asked || '' !== $piece->proof()->frozen()->drawing) {
+            return [];
+        }
+        if ([] === $piece->docket()->roster()) {
+            return array_column(Spelling::differences($asked, $lines), 'says');
+        }
+        $others = array_values(array_diff($lines, $asked));
+
+        return [] === $others ? [] : ['“'.implode(' ', $others).'” is not on the list as the customer gave it.'];
     }
 
     /** @return list<string> */

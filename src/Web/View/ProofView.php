@@ -20,6 +20,7 @@ final readonly class ProofView
      * @param list<string>          $care
      * @param list<string>          $cautions
      * @param list<string>          $remarks
+     * @param string                $drawing  name of the drawing in the place of words
      */
     public function __construct(
         public int $nth,
@@ -55,6 +56,7 @@ final readonly class ProofView
         public string $useOf,
         public string $neededOn,
         public bool $appliedHere,
+        public string $drawing,
     ) {
     }
 
@@ -63,17 +65,18 @@ final readonly class ProofView
         $said = $proof->frozen();
         $parts = array_map(static fn (int $member): PartView => new PartView($proof->linesOf($member), SizeView::of($proof->size($member)), LengthView::of($proof->left($member)), LengthView::of($proof->top($member)),
             array_map(static fn (array $layer): LayerView => new LayerView($layer['role'], $layer['path'], $layer['film']), $proof->layers($member))), range(0, $proof->members() - 1));
-        $lines = array_merge(...array_map(static fn (PartView $part): array => $part->lines, $parts));
+        // A drawing has no letters to be read out; its words only call it something.
+        $lines = '' === $said->drawing ? array_merge(...array_map(static fn (PartView $part): array => $part->lines, $parts)) : [];
 
         return new self(
             $proof->nth(), $proof->madeAt()->format(\DATE_ATOM), $proof->words(), $proof->face(), LengthView::of($proof->capHeight()), SizeView::of($proof->size()),
             LengthView::of($proof->left()), LengthView::of($proof->top()), $proof->path(), $proof->approvedAt()?->format(\DATE_ATOM), $proof->approvedBy(), $parts,
             $said->asked,
-            array_column([...([] === $said->asked ? [] : Spelling::differences($said->asked, $lines)), ...Spelling::doubts($lines)], 'says'),
+            array_column([...([] === $said->asked || [] === $lines ? [] : Spelling::differences($said->asked, $lines)), ...Spelling::doubts($lines)], 'says'),
             array_map(static fn (string $line): ReadOutView => new ReadOutView($line, array_map(static fn (array $letter): LetterView => new LetterView($letter['letter'], $letter['says']), Spelling::readOut($line))), $lines),
             $said->object, $said->material, SizeView::micrometres($said->width, $said->height), SizeView::micrometres($said->wallWidth, $said->wallHeight), $said->outline, $said->safe, $said->keepOuts,
             array_map(static fn (array $film): ProofFilmView => new ProofFilmView($film['name'], $film['swatch'], $film['life']), $said->films),
-            $said->care, $said->cautions, $said->remarks, $said->mirrored, $said->price, $said->quantity, $said->panes, $said->useOf, $said->neededOn, $said->appliedHere,
+            $said->care, $said->cautions, $said->remarks, $said->mirrored, $said->price, $said->quantity, $said->panes, $said->useOf, $said->neededOn, $said->appliedHere, $said->drawing,
         );
     }
 }

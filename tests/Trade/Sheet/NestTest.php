@@ -140,11 +140,41 @@ final class NestTest extends TestCase
             self::assertEquals($plan, $after($tries), 'the same twice');
             $this->verify($plan, $stock, $pieces, 3000, 2000);
             self::assertSame([], $plan->left);
-            $film = Search::film($stock, array_map(static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length], $plan->sheets), 0);
+            $film = Search::film($stock, array_map(static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length], $plan->sheets), []);
             self::assertLessThanOrEqual($before ?? \INF, $film);
             $before = $film;
         }
         self::assertContains('off', array_map(static fn (Sheet $sheet): string => $sheet->stock, $after(20)->sheets), 'the offcut is used');
+    }
+
+    public function testRectanglesCutFromOneSheetGoBackTogether(): void
+    {
+        mt_srand(3);
+        $cut = [[200_000, 300_000]];
+        while (\count($cut) < 14) {
+            usort($cut, static fn (array $a, array $b): int => $b[0] * $b[1] <=> $a[0] * $a[1]);
+            [$width, $height] = array_shift($cut);
+            $at = mt_rand(30, 70) / 100;
+            array_push($cut, ...($width > $height ? [[(int) ($at * $width), $height], [$width - (int) ($at * $width), $height]] : [[$width, (int) ($at * $height)], [$width, $height - (int) ($at * $height)]]));
+        }
+        $pieces = array_map(static fn (array $sides, int $nth): Piece => new Piece("p$nth", Box::sized(...$sides)->region()), $cut, array_keys($cut));
+        $stock = [Stock::sheet('s', 200_000, 300_000)];
+        $tries = 0;
+        $plan = (new Nest(0, 0, [0, 90]))->plan($stock, $pieces, static function (Plan $best) use (&$tries): bool {
+            return [] !== $best->left && ++$tries < 4000;
+        });
+        self::assertSame([], $plan->left);
+        self::assertEqualsWithDelta(1.0, $plan->sheets[0]->fill, 1e-9);
+        $this->verify($plan, $stock, $pieces, 0, 0);
+    }
+
+    public function testRectanglesKeepTheirGapsAndTheEdgeExactly(): void
+    {
+        $stock = [Stock::sheet('s', 106_000, 106_000)];
+        $pieces = [new Piece('q', Box::sized(48_000, 48_000)->region(), 4)];
+        $plan = (new Nest(4_000, 3_000))->plan($stock, $pieces);
+        self::assertSame([], $plan->left, 'they fit to the last micrometre');
+        $this->verify($plan, $stock, $pieces, 4_000, 3_000);
     }
 
     public function testHundredsOfDotsInAFrameWithAHole(): void

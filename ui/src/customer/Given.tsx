@@ -72,17 +72,19 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
             Drawn to scale: every outline here is what the knife will cut.
             {proof.mirrored && ' It is cut mirrored, for the inside of the glass, and reads as shown.'}
           </p>
-          <section className="mt-5" aria-labelledby="spelling">
-            <h2 id="spelling" className="title mb-2">
-              Is it spelled right?
-            </h2>
-            <ReadBack lines={proof.readOut} />
-            {proof.spelling.map((says) => (
-              <p key={says} className="mt-2 font-medium text-signal-ink">
-                {says}
-              </p>
-            ))}
-          </section>
+          {proof.readOut.length > 0 && (
+            <section className="mt-5" aria-labelledby="spelling">
+              <h2 id="spelling" className="title mb-2">
+                Is it spelled right?
+              </h2>
+              <ReadBack lines={proof.readOut} />
+              {proof.spelling.map((says) => (
+                <p key={says} className="mt-2 font-medium text-signal-ink">
+                  {says}
+                </p>
+              ))}
+            </section>
+          )}
         </div>
         <div className="min-w-0">
           {waiting && <Answer token={token} given={given} spot={spot} onSent={() => setSpot(null)} />}

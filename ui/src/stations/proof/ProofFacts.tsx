@@ -16,6 +16,7 @@ export const asPrice = (minor: number) => (minor / 100).toFixed(2);
 export function ProofFacts({ proof }: { proof: Proof }) {
   const shown = useShown();
   const rows: [string, ReactNode][] = [
+    ...(proof.drawing ? [['drawing', proof.drawing] as [string, ReactNode]] : []),
     ['over all', shown.size(proof.size)],
     ['from left', <Both key="l" length={proof.left} />],
     ['from top', <Both key="t" length={proof.top} />],
@@ -40,7 +41,7 @@ export function ProofFacts({ proof }: { proof: Proof }) {
   return (
     <>
       <p className="mb-2">
-        Letters <Both length={proof.capHeight} figure />
+        {proof.drawing ? 'Height' : 'Letters'} <Both length={proof.capHeight} figure />
       </p>
       <Facts rows={rows} />
       {proof.remarks.map((remark) => (

@@ -52,8 +52,8 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
   const [nth, setNth] = useState(latest.nth);
   const [beside, setBeside] = useState<number | null>(null);
   const [reading, setReading] = useState(false);
-  useKey('r', () => setReading(true));
   const proof = docket.proofs.find((one) => one.nth === nth) ?? latest;
+  useKey('r', () => setReading(proof.readOut.length > 0));
   const other = docket.proofs.find((one) => one.nth === beside);
   const [by, setBy] = useState(docket.customer);
   const answering = useAnswering(docket.number).data;
@@ -84,28 +84,30 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
           {other && <Version proof={other} wishes={answering?.wishes ?? []} named />}
           <Version proof={proof} wishes={answering?.wishes ?? []} named={other !== undefined} />
         </div>
-        <section className="flex items-start gap-4 border-t border-rule bg-ground px-6 py-3">
-          <Scroll label="Spelling, letter by letter" className="max-h-32 min-w-0 flex-1">
-            <h2 className="label mb-1">Read it out, letter by letter</h2>
-            {proof.readOut.map((line, at) => (
-              <p
-                // biome-ignore lint/suspicious/noArrayIndexKey: a line may stand twice; its place tells them apart
-                key={at}
-                className="font-label text-[34px] leading-10 font-medium tracking-[0.34em] break-all"
-              >
-                {line.line.replaceAll(' ', '␣')}
-              </p>
-            ))}
-            {proof.spelling.map((says) => (
-              <p key={says} className="font-medium text-signal-ink">
-                {says}
-              </p>
-            ))}
-          </Scroll>
-          <Move onClick={() => setReading(true)} keys="R">
-            Large
-          </Move>
-        </section>
+        {proof.readOut.length > 0 && (
+          <section className="flex items-start gap-4 border-t border-rule bg-ground px-6 py-3">
+            <Scroll label="Spelling, letter by letter" className="max-h-32 min-w-0 flex-1">
+              <h2 className="label mb-1">Read it out, letter by letter</h2>
+              {proof.readOut.map((line, at) => (
+                <p
+                  // biome-ignore lint/suspicious/noArrayIndexKey: a line may stand twice; its place tells them apart
+                  key={at}
+                  className="font-label text-[34px] leading-10 font-medium tracking-[0.34em] break-all"
+                >
+                  {line.line.replaceAll(' ', '␣')}
+                </p>
+              ))}
+              {proof.spelling.map((says) => (
+                <p key={says} className="font-medium text-signal-ink">
+                  {says}
+                </p>
+              ))}
+            </Scroll>
+            <Move onClick={() => setReading(true)} keys="R">
+              Large
+            </Move>
+          </section>
+        )}
       </div>
       <aside className="flex min-h-0 flex-col bg-ground" aria-label="The proof">
         <Scroll label="What is proofed" className="min-h-0 flex-1 p-5">

@@ -9,6 +9,7 @@ import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
+import { useAnswering, Wishes } from '../proof/Answering';
 import { StationList } from '../StationList';
 import { ArtPanel, artOf, BringArt, useArt } from './ArtPanel';
 import { Board } from './Board';
@@ -142,6 +143,7 @@ function Desk({ docket }: { docket: Docket }) {
   useAutoKeep(docket, drawing, keep.isPending, () => keep.mutate(false));
 
   const art = useArt(drawing.art?.id ?? 0).data;
+  const answering = useAnswering(docket.number).data;
   const [tab, setTab] = useState('faces');
   const [before, setBefore] = useState(true);
   const suggested = isSet ? set.data?.suggestedOffset : drawn?.suggestedOffset;
@@ -184,6 +186,7 @@ function Desk({ docket }: { docket: Docket }) {
               </span>
             </div>
           </Section>
+          <Wishes wishes={answering?.wishes ?? []} proof={docket.proofs.at(-1)?.nth ?? 0} />
           <div className="mb-4">
             {isSet ? (
               <TextField
