@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Yelbo\Web;
 
 use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Drawing;
+use Yelbo\Shop\Orders\Inspection;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Check\FaceMeasures;
+use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\UseOf;
@@ -16,6 +20,7 @@ use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Letterer;
 use Yelbo\Trade\Lettering\Memory;
@@ -23,6 +28,7 @@ use Yelbo\Trade\Lettering\Offset;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Lettering\SetFitting;
 use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Lettering\Spelling;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\KeptClear;
@@ -32,12 +38,14 @@ use Yelbo\Trade\Refused;
 use Yelbo\Web\View\AlikeView;
 use Yelbo\Web\View\CasesView;
 use Yelbo\Web\View\CaseView;
+use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\LayerView;
 use Yelbo\Web\View\LengthView;
 use Yelbo\Web\View\ProposalView;
 use Yelbo\Web\View\SetMemberView;
 use Yelbo\Web\View\SetView;
 use Yelbo\Web\View\SizeView;
+use Yelbo\Web\View\SnagGroupView;
 use Yelbo\Web\View\WordCasesView;
 
 /** A roster drawn at one letter height, and words in their cases. */
@@ -46,7 +54,7 @@ final readonly class DrawnSet
     /** µm: at which cases are drawn beside each other. */
     private const CASE_HEIGHT = 20_000;
 
-    public function __construct(private Drawing $drawing, private Letterer $letterer, private Faces $faces, private FaceMeasures $measures, private ShopRules $rules, private Memory $memory)
+    public function __construct(private Drawing $drawing, private Letterer $letterer, private Faces $faces, private FaceMeasures $measures, private ShopRules $rules, private Memory $memory, private Inspection $inspection)
     {
     }
 
@@ -79,6 +87,26 @@ final readonly class DrawnSet
                 LengthView::micrometres(Offset::suggested($capHeight)),
             );
         });
+    }
+
+    /**
+     * What would stop a proof of the whole set, the members with least to spare looked at exactly.
+     *
+     * @param list<list<string>> $roster
+     *
+     * @throws Refused
+     */
+    public function check(Docket $docket, array $roster, Design $design, FilmOnShelf $film): CheckView
+    {
+        $set = $this->drawing->set($docket->thing(), $roster, $design);
+        $decals = array_map(static fn (SetMember $member): Fitted => $member->fitted, $set->members);
+        $stops = [] === $decals ? [] : $this->inspection->stops($decals, $docket->thing(), $film, $docket->useOf());
+
+        return new CheckView(
+            array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket->overruling($group->code, $group->found)), $stops),
+            array_column(Spelling::doubts(array_merge(...$roster)), 'says'),
+            0.0,
+        );
     }
 
     /**

@@ -41,7 +41,7 @@ final readonly class Nest
     /**
      * @param list<Stock>               $stock  tried in this order
      * @param list<Piece>               $pieces
-     * @param \Closure(Plan|null): bool|null $more asked after every try, with the best plan so far where it is new, whether to
+     * @param \Closure(Plan): bool|null $more asked after every try, with the best plan so far, whether to
      *                                             go on; where it is left out only few pieces are laid by their outlines, once
      */
     public function plan(array $stock, array $pieces, ?\Closure $more = null): Plan

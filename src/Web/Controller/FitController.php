@@ -109,6 +109,16 @@ final readonly class FitController
         return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), AnswersReader::roster($ask->roster), $design, $this->film($docket, $ask->film)->grade(), $docket->useOf()));
     }
 
+    /** What would stop a proof of a whole set: every member is fitted, so it is asked for by itself. */
+    #[Route('/api/set/check', name: 'set-check', methods: ['POST'])]
+    public function setCheck(#[MapRequestPayload] SetAsk $ask): CheckView
+    {
+        $docket = $this->taken($ask->docket);
+        $design = $this->typed->design($ask->face, $ask->capHeight, '', '', $ask->units, $ask->setting);
+
+        return $this->atItsField(fn (): CheckView => $this->set->check($docket, AnswersReader::roster($ask->roster), $design, $this->film($docket, $ask->film)));
+    }
+
     #[Route('/api/faces', name: 'faces', methods: ['GET'])]
     public function faces(): FacesView
     {

@@ -19,11 +19,13 @@ export function ProofDrawing({
   pins = [],
   onPin,
   rulers = true,
+  fileOf,
 }: {
   proof: Proof;
   pins?: Pin[];
   onPin?: (spot: Spot) => void;
   rulers?: boolean;
+  fileOf?: (nth: number) => string;
 }) {
   const swatch = proof.films[0]?.swatch ?? '#12201f';
   const films = filmsOf(proof);
@@ -34,6 +36,7 @@ export function ProofDrawing({
         thing={{ outline: proof.outline, size: proof.objectSize }}
         swatch={swatch}
         films={films}
+        fileOf={fileOf}
       />
     );
   }

@@ -68,11 +68,14 @@ export function PartsDrawing({
   thing,
   swatch,
   films,
+  fileOf,
 }: {
   parts: Schemas['PartView'][];
   thing: Pick<Schemas['ThingView'], 'outline' | 'size'>;
   swatch: string;
   films: Film[];
+  /** Where a decal can be had as a file, by its place. */
+  fileOf?: ((nth: number) => string) | undefined;
 }) {
   const { width, height } = { width: thing.size.width.mm, height: thing.size.height.mm };
   const across = Math.max(150, Math.min(300, width / height > 2 ? 300 : 190));
@@ -94,8 +97,18 @@ export function PartsDrawing({
               <ArtLayers layers={part.layers} path="" colours={swatches(part.layers, swatch, films)} />
             </g>
           </svg>
-          <span className="mt-1 block text-sm font-semibold" style={{ width: across }}>
+          <span className="mt-1 flex items-baseline justify-between text-sm font-semibold" style={{ width: across }}>
             {part.lines.join(' / ')}
+            {fileOf && (
+              <a
+                href={fileOf(nth)}
+                download
+                className="font-normal underline"
+                aria-label={`${part.lines.join(' ')} as SVG`}
+              >
+                SVG
+              </a>
+            )}
           </span>
         </li>
       ))}

@@ -81,8 +81,8 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
     <div className="grid min-h-0 grid-cols-[1fr_340px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
         <div className={`grid min-h-0 flex-1 ${other ? 'grid-cols-2' : 'grid-cols-1'}`}>
-          {other && <Version proof={other} wishes={answering?.wishes ?? []} named />}
-          <Version proof={proof} wishes={answering?.wishes ?? []} named={other !== undefined} />
+          {other && <Version docket={docket.number} proof={other} wishes={answering?.wishes ?? []} named />}
+          <Version docket={docket.number} proof={proof} wishes={answering?.wishes ?? []} named={other !== undefined} />
         </div>
         {proof.readOut.length > 0 && (
           <section className="flex items-start gap-4 border-t border-rule bg-ground px-6 py-3">
@@ -121,7 +121,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
             <Section title="On paper, and out of the house">
               <p className="flex gap-2">
                 <Paper docket={docket} proof={proof} ending="pdf" says="PDF to scale" />
-                <Paper docket={docket} proof={proof} ending="svg" says="SVG, true size" />
+                {proof.parts.length === 1 && <Paper docket={docket} proof={proof} ending="svg" says="SVG, true size" />}
               </p>
             </Section>
             <Price docket={docket} proof={latest} />
@@ -175,13 +175,26 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
   );
 }
 
-function Version({ proof, wishes, named }: { proof: Proof; wishes: Parameters<typeof pinsOf>[0]; named: boolean }) {
+function Version({
+  docket,
+  proof,
+  wishes,
+  named,
+}: {
+  docket: number;
+  proof: Proof;
+  wishes: Parameters<typeof pinsOf>[0];
+  named: boolean;
+}) {
   const pins = pinsOf(wishes, proof.nth).flatMap((wish) => (wish.spot ? [{ spot: wish.spot, label: wish.label }] : []));
   return (
     <div className="relative min-h-0 border-rule not-first:border-l">
       {proof.parts.length > 1 ? (
         <Scroll label="Every decal of the set" className="h-full bg-ground">
-          <ProofDrawing proof={proof} />
+          <ProofDrawing
+            proof={proof}
+            fileOf={(nth) => `/api/dockets/${docket}/proofs/${proof.nth}.svg?decal=${nth + 1}`}
+          />
         </Scroll>
       ) : (
         <ProofDrawing proof={proof} pins={pins} rulers={!named} />

@@ -16,6 +16,7 @@ import {
 } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, asMoment } from '../../parts/time';
+import { Minded } from '../Minded';
 import { PieceList } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { usePieceMove } from '../usePieceMove';
@@ -75,6 +76,7 @@ function Parcel({ piece }: { piece: Piece }) {
           {piece.label} <span className="text-ink2">for {piece.customer}</span>
         </h2>
         <div className="max-w-xl">
+          <Minded piece={piece} />
           <Facts
             rows={[
               ['on', piece.object],

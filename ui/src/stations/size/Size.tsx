@@ -117,6 +117,12 @@ function Desk({ docket }: { docket: Docket }) {
     retry: false,
     enabled: isSet,
   });
+  const setCheck = useQuery({
+    queryKey: ['check', settledSet],
+    queryFn: () => ask(api.POST('/api/set/check', { body: settledSet })),
+    enabled: isSet && set.isSuccess && !set.isPlaceholderData,
+    retry: false,
+  });
   const error = isSet ? set.error : fit.error;
   const problem = error instanceof Problem ? error : null;
   const says = problem?.fields ?? {};
@@ -208,7 +214,10 @@ function Desk({ docket }: { docket: Docket }) {
             )}
           </div>
           {isSet ? (
-            <SetPanel set={set.data} drawing={drawing} change={change} />
+            <>
+              <SetPanel set={set.data} drawing={drawing} change={change} />
+              <Snags docket={docket} check={setCheck.data} body={null} drawing={drawing} onCure={change} />
+            </>
           ) : (
             <Snags docket={docket} check={check.data} body={settled} drawing={drawing} onCure={change} />
           )}

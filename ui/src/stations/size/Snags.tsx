@@ -21,7 +21,8 @@ export function Snags({
 }: {
   docket: Docket;
   check: Schemas['CheckView'] | undefined;
-  body: Schemas['FitAsk'];
+  /** What cures are tried on; nothing for a set, where they would have to help every member. */
+  body: Schemas['FitAsk'] | null;
   drawing: Drawing;
   onCure: (part: Partial<Drawing>) => void;
 }) {
@@ -29,8 +30,8 @@ export function Snags({
   const [passing, setPassing] = useState<Snag | null>(null);
   const cures = useQuery({
     queryKey: ['cures', body],
-    queryFn: () => ask(api.POST('/api/cures', { body })),
-    enabled: check?.snags.some((snag) => snag.severity !== 'note'),
+    queryFn: () => ask(api.POST('/api/cures', { body: body as Schemas['FitAsk'] })),
+    enabled: body !== null && check?.snags.some((snag) => snag.severity !== 'note'),
     retry: false,
   });
   const owner = useQuery(me).data?.role === 'owner';
@@ -95,11 +96,13 @@ export function Snags({
                 {snag.overruled !== null && (
                   <p className="mt-1 border-l-4 border-ink pl-2">Let pass by {snag.overruled}</p>
                 )}
-                <Cures
-                  known={cures.data?.snags.find((one) => one.code === snag.code)?.cures}
-                  failed={cures.isError}
-                  onTake={take}
-                />
+                {body && (
+                  <Cures
+                    known={cures.data?.snags.find((one) => one.code === snag.code)?.cures}
+                    failed={cures.isError}
+                    onTake={take}
+                  />
+                )}
                 {snag.severity === 'stop' && snag.overruled === null && owner && (
                   <button type="button" className="mt-1 text-sm underline" onClick={() => setPassing(snag)}>
                     Let it pass, with a reason
