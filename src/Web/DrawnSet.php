@@ -53,6 +53,8 @@ final readonly class DrawnSet
 {
     /** µm: at which cases are drawn beside each other. */
     private const CASE_HEIGHT = 20_000;
+    /** Shares of a limit: who does not fit at all comes before whoever has least to spare. */
+    private const FAR = 10;
 
     public function __construct(private Drawing $drawing, private Letterer $letterer, private Faces $faces, private FaceMeasures $measures, private ShopRules $rules, private Memory $memory, private Inspection $inspection)
     {
@@ -98,9 +100,17 @@ final readonly class DrawnSet
      */
     public function check(Docket $docket, array $roster, Design $design, FilmOnShelf $film): CheckView
     {
-        $set = $this->drawing->set($docket->thing(), $roster, $design);
-        $decals = array_map(static fn (SetMember $member): Fitted => $member->fitted, $set->members);
-        $stops = [] === $decals ? [] : $this->inspection->stops($decals, $docket->thing(), $film, $docket->useOf());
+        $thing = $docket->thing();
+        $words = $this->drawing->members($roster, $design);
+        [$capHeight, , $decals] = $this->decals(new SetFitting($this->letterer, $this->rules->current()), $thing, $thing->kept($this->rules->current()), $roster, $words, $design);
+        $limits = $this->inspection->limits($film->grade(), $docket->useOf());
+        $spare = [];
+        foreach ($words as $nth => $each) {
+            $spare[$nth] = $this->measures->of($each)->worst((int) round($capHeight * $each->setting->smallestLetters()), $limits)[0] - ($decals[$nth][2] ? 0 : self::FAR);
+        }
+        asort($spare);
+        $tightest = array_map(fn (int $nth): Fitted => $this->drawing->of($thing, $roster[$nth], $design->sized($capHeight)), \array_slice(array_keys($spare), 0, Inspection::MOST_EXACTLY));
+        $stops = [] === $tightest ? [] : $this->inspection->stops($tightest, $thing, $film, $docket->useOf());
 
         return new CheckView(
             array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket->overruling($group->code, $group->found)), $stops),

@@ -45,6 +45,22 @@ final class ProofTest extends WebCase
         }
     }
 
+    public function testStopsOfAWholeSetAreToldAndTheOwnerLetsThemPass(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken();
+        $set = ['docket' => $docket->number(), 'roster' => "Ada\nBartholomew Quillfeather\nCass", 'face' => 'great-vibes'];
+        $codes = array_column($this->ask('POST', '/api/set/check', $set)['snags'], 'code');
+        self::assertContains('thin-stroke', $codes);
+        self::assertSame([], $this->ask('POST', '/api/set/check', ['face' => 'alfa-slab', 'roster' => "Ada\nCass"] + $set)['snags']);
+        $design = ['version' => $docket->version(), 'words' => '', 'proof' => true] + $set;
+        $this->assertProblem(422, 'No proof yet', $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design));
+        foreach ($codes as $code) {
+            $design['version'] = $this->ask('POST', "/api/dockets/{$docket->number()}/overrule", ['version' => $design['version'], 'code' => $code, 'reason' => 'for one day only'])['version'];
+        }
+        self::assertCount(3, $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design)['proofs'][0]['parts'] ?? []);
+    }
+
     public function testOnlyTheOwnerLetsAStopPass(): void
     {
         $docket = $this->taken();

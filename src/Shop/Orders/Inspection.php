@@ -21,7 +21,7 @@ use Yelbo\Trade\Rules;
 final readonly class Inspection
 {
     /** Of a long set the members with least to spare are looked at exactly: if they pass, all do. */
-    private const MOST_EXACTLY = 6;
+    public const MOST_EXACTLY = 6;
 
     private Rules $rules;
 
