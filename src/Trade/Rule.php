@@ -35,6 +35,8 @@ enum Rule: string
     case WeedSmall = 'weed-small';
     case ReverseUnder = 'reverse-under';
     case TapeMargin = 'tape-margin';
+    case TapeWidth = 'tape-width';
+    case TapeOverlap = 'tape-overlap';
     case ClearTapeUpTo = 'clear-tape-up-to';
     case ReadJust = 'read-just';
     case VehicleLetter = 'vehicle-letter';
@@ -74,6 +76,8 @@ enum Rule: string
             self::WeedSmall => [4, 0, 20, 'mm', 'Weeding: a part is small under', 'Fingers end, the hook begins.', 9],
             self::ReverseUnder => [6, 0, 30, 'mm', 'Reverse weed counters and islands under', 'They come out easier from the sticky side.', 9],
             self::TapeMargin => [8, 0, 60, 'mm', 'Tape beyond the art', 'To hold it by.', 10],
+            self::TapeWidth => [300, 20, 2000, 'mm', 'Widest roll of transfer tape', 'Wider than the roll it is laid in strips.', 10],
+            self::TapeOverlap => [12, 0, 100, 'mm', 'Strips of tape overlap by', 'So that the decal lifts in one piece.', 10],
             self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
             self::ReadJust => [8, 1, 40, 'm', 'Read only just: distance for 25 mm of letter height', 'Beyond it letters run together.', 4],
             self::VehicleLetter => [13, 0, 200, 'mm', 'Smallest letter on the back of a vehicle', 'It is read while moving.', 4],

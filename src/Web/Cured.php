@@ -60,7 +60,7 @@ final readonly class Cured
     public function all(array $order): CuresView
     {
         $fitted = $this->drawing->of($order['thing'], $order['words'], $order['design']);
-        $groups = $this->inspection->of($fitted, $order['thing'], $order['film']->grade(), $order['use'], $order['film']->swatch());
+        $groups = $this->inspection->of($fitted, $order['thing'], $order['film']->grade(), $order['use'], $order['film']);
 
         return new CuresView(array_map(fn (SnagGroup $group): CuredSnagView => new CuredSnagView($group->code, $this->against($group, $groups, $order, $fitted)), $groups));
     }
@@ -104,7 +104,7 @@ final readonly class Cured
         } catch (Refused) {
             return null;
         }
-        $after = $this->inspection->of($fitted, $order['thing'], $order['film']->grade(), $order['use'], $order['film']->swatch());
+        $after = $this->inspection->of($fitted, $order['thing'], $order['film']->grade(), $order['use'], $order['film']);
         $stops = static function (array $groups): array {
             $count = [];
             foreach ($groups as $group) {

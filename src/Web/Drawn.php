@@ -11,6 +11,7 @@ use Yelbo\Shop\Orders\Drawing;
 use Yelbo\Shop\Orders\Inspection;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\SnagGroup;
@@ -126,16 +127,16 @@ final readonly class Drawn
      *
      * @param list<string>      $words
      * @param Docket|null       $docket whose order it is: what was asked for, and what the owner lets pass
-     * @param string|null       $swatch the film's colour, where it is known
+     * @param FilmOnShelf|null  $kept   the film itself, where it is known
      *
      * @throws Refused
      */
-    public function check(Thing $thing, array $words, Design $design, Film $film, UseOf $use, ?Docket $docket = null, ?string $swatch = null): CheckView
+    public function check(Thing $thing, array $words, Design $design, Film $film, UseOf $use, ?Docket $docket = null, ?FilmOnShelf $kept = null): CheckView
     {
         $fitted = $this->drawing->of($thing, $words, $design);
 
         return new CheckView(
-            array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket?->overruling($group->code, $group->found)), $this->inspection->of($fitted, $thing, $film, $use, $swatch)),
+            array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket?->overruling($group->code, $group->found)), $this->inspection->of($fitted, $thing, $film, $use, $kept)),
             null !== $fitted->words->art ? [] : array_column([...(null === $docket ? [] : Spelling::differences($docket->asked(), $words)), ...Spelling::doubts($words)], 'says'),
             (new Weeding($fitted->artwork->top(), $film, $this->rules->current()))->minutes,
         );

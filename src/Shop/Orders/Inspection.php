@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Snag;
@@ -25,17 +26,22 @@ final readonly class Inspection
 
     private Rules $rules;
 
-    public function __construct(ShopRules $rules, private FaceMeasures $measures, private Memory $memory)
+    public function __construct(ShopRules $rules, private FaceMeasures $measures, private Memory $memory, private Shelf $shelf)
     {
         $this->rules = $rules->current();
     }
 
-    /** @return list<SnagGroup> stops first */
-    public function of(Fitted $fitted, Thing $thing, Film $film, UseOf $use, ?string $swatch = null): array
+    /**
+     * @param FilmOnShelf|null $kept the film itself, where it is known, for what its colour and its sheets say
+     *
+     * @return list<SnagGroup> stops first
+     */
+    public function of(Fitted $fitted, Thing $thing, Film $film, UseOf $use, ?FilmOnShelf $kept = null): array
     {
         $judgement = new Judgement($this->rules);
+        $shelf = null === $kept ? [] : [...$judgement->shelf($fitted, $this->shelf->largest($kept)), ...$judgement->colour($film, $kept->swatch())];
 
-        return SnagGroup::all([...$this->snags($fitted, $thing, $film, $use), ...(null === $swatch ? [] : $judgement->colour($film, $swatch))]);
+        return SnagGroup::all([...$this->snags($fitted, $thing, $film, $use), ...$shelf]);
     }
 
     public function limits(Film $film, UseOf $use): Limits

@@ -49,6 +49,21 @@ final readonly class Shelf
         return $items;
     }
 
+    /**
+     * The sides of the largest piece of a film, µm; nothing where there is none.
+     *
+     * @return array{int, int}|null
+     */
+    public function largest(FilmOnShelf $film): ?array
+    {
+        $largest = null;
+        foreach ($this->of($film) as $item) {
+            $largest = null === $largest || $item->width() * $item->height() > $largest[0] * $largest[1] ? [$item->width(), $item->height()] : $largest;
+        }
+
+        return $largest;
+    }
+
     /** @return list<StockItem> */
     public function all(): array
     {

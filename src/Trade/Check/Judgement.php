@@ -197,6 +197,38 @@ final readonly class Judgement
     }
 
     /**
+     * Against what is on the shelf: the largest piece of this film, and the widest tape.
+     *
+     * @param array{int, int}|null $sheet the sides of the largest sheet or offcut, µm; nothing where there is none
+     *
+     * @return list<Snag>
+     */
+    public function shelf(Fitted $fitted, ?array $sheet): array
+    {
+        $box = $fitted->artwork->box();
+        [$short, $long] = [min($box->width(), $box->height()), max($box->width(), $box->height())];
+        $snags = [];
+        if (null !== $sheet) {
+            $edge = 2 * $this->rules->micrometres(Rule::SheetEdge);
+            [$narrow, $wide] = [min($sheet) - $edge, max($sheet) - $edge];
+            if ($short > $narrow || $long > $wide) {
+                $share = min($narrow / $short, $wide / $long);
+                $snags[] = new Snag('too-large-for-film', Snag::WARN, $long > $wide ? $wide : $narrow, $long > $wide ? $long : $short, null,
+                    'The largest piece of this film on the shelf gives '.Length::micrometres($narrow)->inMetric().' × '.Length::micrometres($wide)->inMetric().' mm; this is larger and has to be cut in panels.',
+                    [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']]);
+            }
+        }
+        $tape = $this->rules->micrometres(Rule::TapeWidth);
+        $needed = $short + 2 * $this->rules->micrometres(Rule::TapeMargin);
+        if ($needed > $tape) {
+            $snags[] = new Snag('too-wide-for-tape', Snag::NOTE, $tape, $needed, null,
+                'The tape has to be '.Length::micrometres($needed)->inMetric().' mm wide and the widest roll has '.Length::micrometres($tape)->inMetric().' mm: lay it in strips that overlap by '.Length::micrometres($this->rules->micrometres(Rule::TapeOverlap))->inMetric().' mm.', []);
+        }
+
+        return $snags;
+    }
+
+    /**
      * What the bench should know of the colour: nothing is wrong, but waste is hard to see.
      *
      * @param string $swatch the film's colour, #rrggbb

@@ -69,7 +69,7 @@ final readonly class FitController
 
         $film = $this->film($docket, $ask->film);
 
-        return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), AnswersReader::lines($ask->words), $design, $film->grade(), $docket->useOf(), $docket, $film->swatch()));
+        return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), AnswersReader::lines($ask->words), $design, $film->grade(), $docket->useOf(), $docket, $film));
     }
 
     /** Cures against what the check found, each tried first: it takes its time, so it is asked for by itself. */

@@ -59,6 +59,18 @@ final class SnagGroupTest extends TestCase
         }
     }
 
+    public function testTooLargeForTheFilmAndTooWideForTheTape(): void
+    {
+        $judgement = new Judgement(Rules::standard());
+        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(700, 400), Length::millimetres(0)), Lettering::words('bebas', 'Cox'));
+        $snags = array_column($judgement->shelf($fitted, [300_000, 600_000]), null, 'code');
+        self::assertSame(['too-large-for-film', 'too-wide-for-tape'], array_keys($snags));
+        $smaller = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(700, 400), Length::millimetres(0)), Lettering::words('bebas', 'Cox'), $snags['too-large-for-film']->cures[0]['capHeight'] ?? 0);
+        self::assertArrayNotHasKey('too-large-for-film', array_column($judgement->shelf($smaller, [300_000, 600_000]), null, 'code'), 'the size it says fits');
+        self::assertSame([], array_filter($judgement->shelf($smaller, null), static fn (Snag $snag): bool => 'too-large-for-film' === $snag->code), 'an empty shelf says nothing');
+        self::assertStringContainsString('overlap by 12 mm', $snags['too-wide-for-tape']->message);
+    }
+
     public function testColoursTheBenchShouldKnowOf(): void
     {
         $judgement = new Judgement(Rules::standard());

@@ -98,7 +98,9 @@ export function Snags({
                 )}
                 {body && (
                   <Cures
-                    known={cures.data?.snags.find((one) => one.code === snag.code)?.cures}
+                    known={
+                      cures.data ? (cures.data.snags.find((one) => one.code === snag.code)?.cures ?? []) : undefined
+                    }
                     failed={cures.isError}
                     onTake={take}
                   />
