@@ -53,8 +53,6 @@ final readonly class DrawnSet
 {
     /** µm: at which cases are drawn beside each other. */
     private const CASE_HEIGHT = 20_000;
-    /** Shares of a limit: who does not fit at all comes before whoever has least to spare. */
-    private const FAR = 10;
 
     public function __construct(private Drawing $drawing, private Letterer $letterer, private Faces $faces, private FaceMeasures $measures, private ShopRules $rules, private Memory $memory, private Inspection $inspection)
     {
@@ -103,11 +101,7 @@ final readonly class DrawnSet
         $thing = $docket->thing();
         $words = $this->drawing->members($roster, $design);
         [$capHeight, , $decals] = $this->decals(new SetFitting($this->letterer, $this->rules->current()), $thing, $thing->kept($this->rules->current()), $roster, $words, $design);
-        $limits = $this->inspection->limits($film->grade(), $docket->useOf());
-        $spare = [];
-        foreach ($words as $nth => $each) {
-            $spare[$nth] = $this->measures->of($each)->worst((int) round($capHeight * $each->setting->smallestLetters()), $limits)[0] - ($decals[$nth][2] ? 0 : self::FAR);
-        }
+        $spare = array_map(fn (Words $each, int $nth): float => $this->inspection->spare($each, $capHeight, $decals[$nth][2], $film->grade(), $docket->useOf()), $words, array_keys($words));
         asort($spare);
         $tightest = array_map(fn (int $nth): Fitted => $this->drawing->of($thing, $roster[$nth], $design->sized($capHeight)), \array_slice(array_keys($spare), 0, Inspection::MOST_EXACTLY));
         $stops = [] === $tightest ? [] : $this->inspection->stops($tightest, $thing, $film, $docket->useOf());
@@ -178,7 +172,7 @@ final readonly class DrawnSet
             SizeView::box($artwork->box()),
             LengthView::micrometres($at[0]),
             LengthView::micrometres($at[1]),
-            array_map(static fn (Layer $layer, int $nth): LayerView => new LayerView($layer->role, SvgPath::write($layer->region), 0 === $nth ? null : ($design->layers()[$nth - 1]['film'] ?? null)), $artwork->layers, array_keys($artwork->layers)),
+            array_map(static fn (Layer $layer, int $nth): LayerView => new LayerView($layer->role, SvgPath::write($layer->region), $design->films()[$nth] ?? null), $artwork->layers, array_keys($artwork->layers)),
             $inside,
             $margin >= 1,
             $margin >= 1 ? 'can be cut' : 'parts of '.Length::micrometres($found)->inMetric().' mm are too small',

@@ -114,7 +114,7 @@ final readonly class Present
     {
         return [
             ...(null === $docket->film() ? [] : Cautions::of($docket->film()->grade(), $docket->useOf(), $docket->thing()->material())),
-            ...array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $docket->overrulings()),
+            ...$docket->passed(),
         ];
     }
 }

@@ -238,6 +238,16 @@ class Docket
         $this->overruled = [...array_values($others), ['code' => $code, 'found' => $found, 'reason' => $reason, 'by' => $by, 'at' => $at->format(\DATE_ATOM)]];
     }
 
+    /**
+     * What was let pass, to be said on the docket, its proofs and at the bench.
+     *
+     * @return list<string>
+     */
+    public function passed(): array
+    {
+        return array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $this->overrulings());
+    }
+
     /** Why a stop is let pass; nothing where it is not, or where it has become worse since. */
     public function overruling(string $code, int $found): ?string
     {

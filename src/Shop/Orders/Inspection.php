@@ -16,6 +16,7 @@ use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Memory;
+use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Rules;
 
 /** Everything that speaks against a drawing, and what of it stops a proof. */
@@ -23,6 +24,8 @@ final readonly class Inspection
 {
     /** Of a long set the members with least to spare are looked at exactly: if they pass, all do. */
     public const MOST_EXACTLY = 6;
+    /** Shares of a limit: more than anybody has to spare. */
+    private const OUTSIDE = 1000;
 
     private Rules $rules;
 
@@ -78,6 +81,12 @@ final readonly class Inspection
         return array_values($stops);
     }
 
+    /** How much words have to spare of what can be cut, as a share of the limit; who does not fit at all has least. */
+    public function spare(Words $words, int $capHeight, bool $inside, Film $film, UseOf $use): float
+    {
+        return $this->measures->of($words)->worst((int) round($capHeight * $words->setting->smallestLetters()), $this->limits($film, $use))[0] - ($inside ? 0 : self::OUTSIDE);
+    }
+
     /**
      * @param non-empty-list<Fitted> $decals
      *
@@ -88,10 +97,9 @@ final readonly class Inspection
         if (\count($decals) <= self::MOST_EXACTLY) {
             return $decals;
         }
-        $limits = $this->limits($film, $use);
         $ranked = [];
         foreach ($decals as $fitted) {
-            $ranked[$fitted->words->key()] = [$this->measures->of($fitted->words)->worst((int) round($fitted->capHeight * $fitted->words->setting->smallestLetters()), $limits)[0] - ($fitted->inside ? 0 : 10), $fitted];
+            $ranked[$fitted->words->key()] = [$this->spare($fitted->words, $fitted->capHeight, $fitted->inside, $film, $use), $fitted];
         }
         usort($ranked, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
 

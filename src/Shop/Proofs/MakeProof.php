@@ -89,9 +89,7 @@ final readonly class MakeProof
         if ([] !== $done) {
             $remarks[] = ucfirst(implode(', ', $done)).'.';
         }
-        foreach ($docket->overrulings() as $one) {
-            $remarks[] = "Let pass by {$one['by']}: {$one['reason']}";
-        }
+        array_push($remarks, ...$docket->passed());
         if ($docket->thing()->isInside()) {
             $remarks[] = 'Stuck inside, read from outside: it is cut mirrored. Shown as it reads.';
         }

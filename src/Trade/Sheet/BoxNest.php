@@ -20,9 +20,6 @@ use Yelbo\Trade\Measure\Units;
  */
 final readonly class BoxNest
 {
-    /** µm, and a hundredth: how far shrinking an odd outline may fall short. */
-    private const ROUNDING = 6;
-
     /**
      * @param int             $gap   between every two pieces, µm
      * @param int             $edge  to the outline of the stock, µm
@@ -78,17 +75,14 @@ final readonly class BoxNest
     /** @return array{box: Box, odd: Region|null}|null nothing where the edge leaves no room */
     private function room(Region $outline): ?array
     {
-        $box = $outline->box();
-        $inner = $box->grown(-$this->edge);
-        if ($inner->width() <= 0 || $inner->height() <= 0) {
+        $room = Bed::room($outline, $this->edge);
+        if (null === $room) {
             return null;
         }
-        if (1 === \count($outline->rings()) && abs($outline->area() * 1e6 - (float) $box->width() * $box->height()) < 1) {
-            return ['box' => $inner, 'odd' => null];
-        }
-        $shrunk = 0 === $this->edge ? $outline : Geos::grow($outline, -$this->edge - self::ROUNDING - intdiv($this->edge, 100));
+        $box = $room->box();
+        $square = 1 === \count($room->rings()) && abs($room->area() * 1e6 - (float) $box->width() * $box->height()) < 1;
 
-        return $shrunk->isEmpty() ? null : ['box' => $shrunk->box(), 'odd' => $shrunk];
+        return ['box' => $box, 'odd' => $square ? null : $room];
     }
 
     /**

@@ -88,7 +88,7 @@ final readonly class PieceView
         $colour = PieceState::Weeding === $piece->state() ? (new Judgement(Rules::standard()))->colour($film->grade(), $film->swatch()) : [];
 
         return [
-            ...array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $piece->docket()->overrulings()),
+            ...$piece->docket()->passed(),
             ...array_map(static fn (Snag $snag): string => $snag->message, $colour),
         ];
     }

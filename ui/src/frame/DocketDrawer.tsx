@@ -8,6 +8,7 @@ import { ObjectDrawing } from '../drawing/ObjectDrawing';
 import { Caution, Facts, FilmName, Move, NextMove, Ready, Scroll, Section, Trouble, useShown } from '../parts/basics';
 import { ReasonDialog } from '../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../parts/time';
+import { USED } from '../stations/proof/ProofFacts';
 import { Spoil } from '../stations/Spoil';
 import { stationName, workAt } from './stations';
 
@@ -67,10 +68,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
     ['on', docket.thing ? `${docket.thing.name}, ${shown.size(docket.thing.size)}` : 'not measured yet'],
     ['film', docket.film ? <FilmName film={docket.film} /> : 'not chosen yet'],
     ['how many', docket.quantity],
-    [
-      'used',
-      `${docket.useOf === 'vehicle' ? 'on a vehicle' : docket.useOf === 'washed' ? 'washed' : `${docket.useOf}s`}`,
-    ],
+    ['used', USED[docket.useOf] ?? docket.useOf],
     [
       'needed',
       <span key="needed" className={docket.late ? 'font-semibold text-signal-ink' : undefined}>

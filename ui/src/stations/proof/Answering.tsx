@@ -111,13 +111,16 @@ function Give({ docket, onClose }: { docket: Docket; onClose: () => void }) {
             {copied && 'Copied.'}
           </p>
           <div className="flex gap-3">
-            <Move
-              tall
-              className="flex-1"
-              onClick={() => navigator.clipboard?.writeText(url).then(() => setCopied(true))}
-            >
-              Copy it
-            </Move>
+            {/* Without a safe connection browsers give no clipboard; the link can be marked as a whole. */}
+            {navigator.clipboard && (
+              <Move
+                tall
+                className="flex-1"
+                onClick={() => navigator.clipboard.writeText(url).then(() => setCopied(true))}
+              >
+                Copy it
+              </Move>
+            )}
             <Move tall className="flex-1" onClick={onClose} keys="Esc">
               Done
             </Move>
