@@ -60,6 +60,25 @@ final class Geos
     }
 
     /**
+     * A region grown, and closed by the same figure: where nothing else may be, and what nothing else can use. Both hold
+     * the region, drawn with as few corners as the tolerance allows, for a raster: they may cross themselves by as much. One trip through GEOS for both.
+     *
+     * @param int $by        µm
+     * @param int $tolerance µm: the two are up to four times that larger than they should be, never smaller
+     *
+     * @return array{Region, Region}
+     */
+    public static function spread(Region $region, int $by, int $tolerance): array
+    {
+        $wide = $by + 3 * $tolerance;
+        $round = ['quad_segs' => self::segments($wide, $tolerance)];
+        $grown = self::geometry($region)->simplify($tolerance, true)->buffer($wide, $round);
+        $closed = $grown->buffer(2 * $tolerance - $wide, $round);
+
+        return [self::read($grown->simplify($tolerance, false)), self::read($closed->simplify($tolerance, false))];
+    }
+
+    /**
      * What an opening takes away: shrink by a figure, grow back by a hair more, and look at what
      * did not come back. One trip through GEOS for all of it.
      *
@@ -113,9 +132,10 @@ final class Geos
         };
     }
 
-    private static function segments(int $by): int
+    /** @param int $error µm: how far a round join may stand off the true arc */
+    private static function segments(int $by, int $error = self::ARC_ERROR): int
     {
-        return max(4, (int) ceil(\M_PI / 4 / acos(max(0.0, 1 - self::ARC_ERROR / max(abs($by), 2 * self::ARC_ERROR)))));
+        return max(4, (int) ceil(\M_PI / 4 / acos(max(0.0, 1 - $error / max(abs($by), 2 * $error)))));
     }
 
     /** With fewer corners, none of its outlines moved by more than a tolerance in µm: to be looked at, not cut. */
@@ -134,6 +154,46 @@ final class Geos
     public static function distance(Region $one, Region $other): float
     {
         return self::geometry($one)->distance(self::geometry($other));
+    }
+
+    /**
+     * The nearest that any two of these come to each other, µm, of those that come nearer than a gap; INF where none do.
+     *
+     * @param list<Region> $regions
+     */
+    public static function nearest(array $regions, int $gap): float
+    {
+        $boxes = array_map(static fn (Region $region): Box => $region->box(), $regions);
+        $geometries = array_map(self::geometry(...), $regions);
+        $nearest = \INF;
+        foreach ($boxes as $nth => $box) {
+            $wide = $box->grown($gap);
+            for ($other = 0; $other < $nth; ++$other) {
+                if ($wide->overlaps($boxes[$other])) {
+                    $near = $geometries[$nth]->distance($geometries[$other]);
+                    $nearest = $near < $gap ? min($nearest, $near) : $nearest;
+                }
+            }
+        }
+
+        return $nearest;
+    }
+
+    /**
+     * Does one hold all of these?
+     *
+     * @param list<Region> $regions
+     */
+    public static function holdsAll(Region $outer, array $regions): bool
+    {
+        $room = self::geometry($outer);
+        foreach ($regions as $region) {
+            if (!$room->covers(self::geometry($region))) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The same region, made regular again after its corners were moved to the grid. */
@@ -242,7 +302,14 @@ final class Geos
             // Clipping can leave outlines that touch themselves; growing by nothing mends them.
             $gridded = $geometry->buffer(0)->setPrecision(1.0);
         }
-        $wkb = (new \GEOSWKBWriter())->write($gridded);
+
+        return self::read($gridded);
+    }
+
+    /** To whole micrometres, without looking whether its outlines still keep apart there. */
+    private static function read(\GEOSGeometry $geometry): Region
+    {
+        $wkb = (new \GEOSWKBWriter())->write($geometry);
         $at = 0;
         $polygons = [];
         self::collect($wkb, $at, $polygons);

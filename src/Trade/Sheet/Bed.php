@@ -14,6 +14,11 @@ use Yelbo\Trade\Geometry\Region;
  */
 final class Bed
 {
+    /** So many places are looked at before the rest of a shape is asked for too. */
+    private const PATIENCE = 120;
+    /** Rows of places looked at in one go. */
+    private const BAND = 32;
+
     public readonly int $stride;
     public readonly \GMP $empty;
     /** Cells of the room itself. */
@@ -22,6 +27,8 @@ final class Bed
     private readonly int $columns;
     private readonly int $rows;
     private readonly bool $square;
+    /** @var array<int, \GMP> */
+    private array $masks = [];
 
     private function __construct(public readonly Stock $stock, public readonly Region $room, private readonly int $cell, Raster $whole, int $pad)
     {
@@ -65,9 +72,90 @@ final class Bed
     }
 
     /**
+     * The first free place, from the top down and then from the left. Three of its runs say from which row it is worth
+     * looking; from there some of its rows are asked for a band of places at once, and the few left one by one.
+     *
+     * @param non-empty-list<\GMP> $spans  as this bed gives them
+     * @param int                  $bottom it must end above this row
+     *
+     * @return array{int, int}|null row and column
+     */
+    public function first(Shape $shape, array $spans, int $bottom): ?array
+    {
+        $last = min($this->rows, $bottom) - $shape->rows;
+        if ($shape->columns > $this->columns || $last < 0) {
+            return null;
+        }
+        $hopeless = $this->bad($spans, $shape->strong);
+        $row = 0;
+        while (null !== $row = $this->next($hopeless, $row, $last, $shape->columns)[0] ?? null) {
+            $until = min($last, $row + self::BAND - 1);
+            $found = $this->inBand($shape, $spans[0], $row, $until);
+            if (null !== $found) {
+                return $found;
+            }
+            $row = $until + 1;
+        }
+
+        return null;
+    }
+
+    /** @return array{int, int}|null row and column */
+    private function inBand(Shape $shape, \GMP $taken, int $from, int $until): ?array
+    {
+        $rows = $until - $from + $shape->rows;
+        $mask = $this->masks[$rows] ??= (gmp_init(1) << ($rows * $this->stride)) - 1;
+        $away = ($from + $this->pad) * $this->stride + $this->pad;
+        $band = [($taken >> $away) & $mask];
+        for ($long = 1; 2 * $long <= $shape->widest; $long *= 2) {
+            $end = $band[\count($band) - 1];
+            $band[] = $end | ($end >> $long);
+        }
+        $bad = $this->bad($band, $shape->sample);
+        $bits = $shape->closed($this->stride);
+        $failed = 0;
+        $row = $column = 0;
+        while (null !== $at = $this->nextIn($bad, $row, $column, $until - $from, $shape->columns)) {
+            [$row, $column] = $at;
+            if (0 == (($band[0] >> ($row * $this->stride + $column)) & $bits)) {
+                return [$row + $from, $column];
+            }
+            ++$column;
+            if (self::PATIENCE === ++$failed) {
+                $bad |= $this->bad($band, $shape->rest);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{int, int}|null row and column of the first place that is not bad, from a row on */
+    private function next(\GMP $bad, int $from, int $last, int $columns): ?array
+    {
+        return $from > $last ? null : $this->nextIn($bad >> ($this->pad * $this->stride + $this->pad), $from, 0, $last, $columns);
+    }
+
+    /** @return array{int, int}|null */
+    private function nextIn(\GMP $bad, int $row, int $column, int $last, int $columns): ?array
+    {
+        $index = $row * $this->stride + $column;
+        while (true) {
+            $index = gmp_scan0($bad, $index);
+            [$row, $column] = [intdiv($index, $this->stride), $index % $this->stride];
+            if ($row > $last) {
+                return null;
+            }
+            if ($column <= $this->columns - $columns) {
+                return [$row, $column];
+            }
+            $index = ($row + 1) * $this->stride;
+        }
+    }
+
+    /**
      * Where any of so many cells to the right is taken: number k of the list looks 2^k far.
      *
-     * @param int $reach rows that matter; below them everything is free, which is so of a rectangle only
+     * @param int $reach rows that matter; below them everything is free
      *
      * @return non-empty-list<\GMP>
      */
@@ -75,7 +163,7 @@ final class Bed
     {
         if ($this->square && $reach < $this->rows) {
             // Below that only the margins are taken, and columns are looked at where a place is found.
-            $taken &= ((gmp_init(1) << (($this->pad + $reach) * $this->stride)) - 1);
+            $taken &= $this->masks[$this->pad + $reach] ??= (gmp_init(1) << (($this->pad + $reach) * $this->stride)) - 1;
         }
         $spans = [$taken];
         for ($long = 1; 2 * $long <= $this->columns; $long *= 2) {
@@ -87,19 +175,15 @@ final class Bed
     }
 
     /**
-     * The first free place, from the top down and then from the left.
+     * Where runs of a shape meet what is taken.
      *
-     * @param non-empty-list<\GMP> $spans
-     *
-     * @return array{int, int}|null row and column
+     * @param non-empty-list<\GMP>       $spans
+     * @param list<array{int, int, int}> $runs
      */
-    public function first(Shape $shape, array $spans): ?array
+    private function bad(array $spans, array $runs): \GMP
     {
-        if ($shape->columns > $this->columns || $shape->rows > $this->rows) {
-            return null;
-        }
         $bad = gmp_init(0);
-        foreach ($shape->runs as [$row, $from, $to]) {
+        foreach ($runs as [$row, $from, $to]) {
             $long = $to - $from + 1;
             $step = 0;
             while ((2 << $step) <= $long) {
@@ -111,21 +195,8 @@ final class Bed
                 $bad |= $spans[$step] >> ($at + $to - (1 << $step) + 1);
             }
         }
-        $lastRow = $this->pad + $this->rows - $shape->rows;
-        $lastColumn = $this->pad + $this->columns - $shape->columns;
-        for ($index = $this->pad * $this->stride + $this->pad;; ++$index) {
-            $index = gmp_scan0($bad, $index);
-            [$row, $column] = [intdiv($index, $this->stride), $index % $this->stride];
-            if ($row > $lastRow) {
-                return null;
-            }
-            if ($column >= $this->pad && $column <= $lastColumn) {
-                return [$row - $this->pad, $column - $this->pad];
-            }
-            if ($column > $lastColumn) {
-                $index = ($row + 1) * $this->stride + $this->pad - 1;
-            }
-        }
+
+        return $bad;
     }
 
     public function take(\GMP $taken, Shape $shape, int $row, int $column): \GMP

@@ -13,8 +13,8 @@ use Yelbo\Trade\Measure\Units;
 
 /**
  * Places pieces on stock by their boxes, the largest first, each at the highest and then
- * leftmost corner where it keeps its gap. On stock of an odd outline the true pieces are
- * tested against the outline shrunk by the edge. Exact where a raster is not: for rectangles that fill a sheet.
+ * leftmost corner where it keeps its gap. On stock of an odd outline a box has to lie on cells the
+ * outline holds. Exact where a raster is not: for rectangles that fill a sheet.
  *
  * The same input always gives the same plan. Source: handbook section 7.
  */
@@ -72,7 +72,7 @@ final readonly class BoxNest
         return array_column($queue, 3);
     }
 
-    /** @return array{box: Box, odd: Region|null}|null nothing where the edge leaves no room */
+    /** @return array{box: Box, odd: CellSums|null}|null nothing where the edge leaves no room */
     private function room(Region $outline): ?array
     {
         $room = Bed::room($outline, $this->edge);
@@ -82,11 +82,11 @@ final readonly class BoxNest
         $box = $room->box();
         $square = 1 === \count($room->rings()) && abs($room->area() * 1e6 - (float) $box->width() * $box->height()) < 1;
 
-        return ['box' => $box, 'odd' => $square ? null : $room];
+        return ['box' => $box, 'odd' => $square ? null : new CellSums($room)];
     }
 
     /**
-     * @param array{box: Box, odd: Region|null} $room
+     * @param array{box: Box, odd: CellSums|null} $room
      * @param list<Piece>                       $waiting
      *
      * @return array{list<Place>, list<Piece>}
@@ -116,7 +116,7 @@ final readonly class BoxNest
     }
 
     /**
-     * @param array{box: Box, odd: Region|null} $room
+     * @param array{box: Box, odd: CellSums|null} $room
      *
      * @return list<array{int, int}>
      */
@@ -133,16 +133,14 @@ final readonly class BoxNest
                     ];
                 }
             }
-            foreach ($room['odd']->rings() as $ring) {
-                array_push($corners, ...$ring);
-            }
+            array_push($corners, ...$room['odd']->corners);
         }
 
         return $corners;
     }
 
     /**
-     * @param array{box: Box, odd: Region|null} $room
+     * @param array{box: Box, odd: CellSums|null} $room
      * @param list<Box>                         $taken
      * @param list<array{int, int}>             $corners
      *
@@ -152,8 +150,7 @@ final readonly class BoxNest
     {
         $best = null;
         foreach ($piece->turns ?? $this->turns as $turn) {
-            $turned = $piece->region->turned((float) $turn);
-            $shape = $turned->box();
+            $shape = $piece->region->turned((float) $turn)->box();
             foreach ($corners as [$x, $y]) {
                 $box = Box::sized($shape->width(), $shape->height())->moved($x, $y);
                 $rank = [$box->bottom, $box->left];
@@ -161,7 +158,7 @@ final readonly class BoxNest
                     continue;
                 }
                 if ($room['box']->holds($box) && $this->isFree($box, $taken)
-                    && (null === $room['odd'] || Geos::covers($room['odd'], $turned->moved($x - $shape->left, $y - $shape->top)))) {
+                    && (null === $room['odd'] || $room['odd']->hold($box))) {
                     $best = [$rank, $box, (float) $turn];
                 }
             }

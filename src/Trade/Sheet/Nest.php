@@ -148,16 +148,8 @@ final readonly class Nest
         foreach ($plan->sheets as $sheet) {
             $room = Bed::room($outlines[$sheet->stock], max(0, $this->edge - self::EXACTLY));
             $put = array_map(static fn (Place $place): Region => $place->put($shapes[$place->piece]), $sheet->places);
-            $boxes = array_map(fn (Region $region): Box => $region->box()->grown($this->gap), $put);
-            foreach ($put as $nth => $region) {
-                if (null === $room || !Geos::covers($room, $region)) {
-                    return false;
-                }
-                for ($other = 0; $other < $nth; ++$other) {
-                    if ($boxes[$nth]->overlaps($put[$other]->box()) && Geos::distance($region, $put[$other]) < $this->gap - self::EXACTLY) {
-                        return false;
-                    }
-                }
+            if (null === $room || !Geos::holdsAll($room, $put) || Geos::nearest($put, $this->gap) < $this->gap - self::EXACTLY) {
+                return false;
             }
         }
 

@@ -14,7 +14,7 @@ use Random\Randomizer;
  *
  * @phpstan-type Placed array{int, Shape, int, int}
  * @phpstan-type Filled array{int, list<array{int, float, int, int}>}
- * @phpstan-type State array{sheets: list<array{stock: int, taken: \GMP, spans: non-empty-list<\GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}>, used: array<int, int>, left: list<int>}
+ * @phpstan-type State array{sheets: list<array{stock: int, taken: \GMP, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}>, used: array<int, int>, left: list<int>}
  */
 final class Search
 {
@@ -30,8 +30,6 @@ final class Search
     private array $shapes = [];
     /** @var array<string, true> stock and piece that never go together */
     private array $never = [];
-    /** @var array<int, non-empty-list<\GMP>> */
-    private array $emptySpans = [];
 
     /**
      * @param list<Stock>                $stock
@@ -173,7 +171,7 @@ final class Search
                 if ($sheet['stock'] !== $of || isset($sheet['full'][$id])) {
                     continue;
                 }
-                $spot = $this->spot($bed, $sheet['spans'], $id, $sheet['free']);
+                $spot = $this->spot($bed, $sheet['taken'], $sheet['reach'], $id, $sheet['free']);
                 if (null !== $spot) {
                     $state['sheets'][$nth] = $this->put($sheet, $bed, $copy, ...$spot);
 
@@ -182,10 +180,10 @@ final class Search
                 $state['sheets'][$nth]['full'][$id] = true;
             }
             if (($state['used'][$of] ?? 0) < $item->count) {
-                $spot = $this->spot($bed, $this->emptySpans[$of] ??= $bed->spans($bed->empty, 0), $id, $bed->free);
+                $spot = $this->spot($bed, $bed->empty, 0, $id, $bed->free);
                 if (null !== $spot) {
                     $state['used'][$of] = 1 + ($state['used'][$of] ?? 0);
-                    $state['sheets'][] = $this->put(['stock' => $of, 'taken' => $bed->empty, 'spans' => $this->emptySpans[$of], 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []], $bed, $copy, ...$spot);
+                    $state['sheets'][] = $this->put(['stock' => $of, 'taken' => $bed->empty, 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []], $bed, $copy, ...$spot);
 
                     return $state;
                 }
@@ -200,18 +198,17 @@ final class Search
     /**
      * The turn that reaches least far down, and then least far to the right.
      *
-     * @param non-empty-list<\GMP> $spans
-     *
      * @return array{Shape, int, int}|null
      */
-    private function spot(Bed $bed, array $spans, string $id, int $free): ?array
+    private function spot(Bed $bed, \GMP $taken, int $reach, string $id, int $free): ?array
     {
-        $best = null;
+        $best = $spans = null;
         foreach ($this->shapes[$id] as $shape) {
             if ($shape->cells > $free) {
                 continue;
             }
-            $at = $bed->first($shape, $spans);
+            $spans ??= $bed->spans($taken, $reach);
+            $at = $bed->first($shape, $spans, null === $best ? \PHP_INT_MAX : $best[1] + $best[0]->rows);
             if (null !== $at && (null === $best || [$at[0] + $shape->rows, $at[1] + $shape->columns] < [$best[1] + $best[0]->rows, $best[2] + $best[0]->columns])) {
                 $best = [$shape, ...$at];
             }
@@ -221,19 +218,18 @@ final class Search
     }
 
     /**
-     * @param array{stock: int, taken: \GMP, spans: non-empty-list<\GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>} $sheet
+     * @param array{stock: int, taken: \GMP, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>} $sheet
      *
-     * @return array{stock: int, taken: \GMP, spans: non-empty-list<\GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}
+     * @return array{stock: int, taken: \GMP, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}
      */
     private function put(array $sheet, Bed $bed, int $copy, Shape $shape, int $row, int $column): array
     {
         [$x, $y] = $bed->point($row, $column);
         $sheet['taken'] = $bed->take($sheet['taken'], $shape, $row, $column);
         $sheet['reach'] = max($sheet['reach'], $row + $shape->rows + $shape->margin);
-        $sheet['spans'] = $bed->spans($sheet['taken'], $sheet['reach']);
         $sheet['free'] -= $shape->cells;
         $sheet['placed'][] = [$copy, $shape, $x, $y];
-        $sheet['bottom'] = max($sheet['bottom'], $y + $shape->region->box()->bottom);
+        $sheet['bottom'] = max($sheet['bottom'], $y + $shape->height);
 
         return $sheet;
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Sheet;
 
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Raster;
 use Yelbo\Trade\Geometry\Region;
@@ -15,18 +16,30 @@ use Yelbo\Trade\Geometry\Region;
 final class Shape
 {
     /** µm: outlines are drawn with so much fewer corners before they are grown. */
-    private const SIMPLE = 20;
+    private const SIMPLE = 40;
+    /** Of so many rows one is asked first: its neighbours hardly differ. */
+    private const EVERY = 12;
 
     /** @var array<int, \GMP> what it takes, by the stride of the bed */
     private array $bits = [];
+    /** @var array<int, \GMP> */
+    private array $closed = [];
 
     private function __construct(
-        public readonly Region $region,
         public readonly float $turn,
+        /** µm */
+        public readonly int $height,
         public readonly int $columns,
         public readonly int $rows,
-        /** @var list<array{int, int, int}> row, first column, last column */
-        public readonly array $runs,
+        /** @var list<array{int, int, int}> row, first column, last column: the longest few, where it is hardest to place */
+        public readonly array $strong,
+        /** @var list<array{int, int, int}> of some rows, spread over the shape */
+        public readonly array $sample,
+        /** @var list<array{int, int, int}> of all others */
+        public readonly array $rest,
+        /** Cells of the longest run. */
+        public readonly int $widest,
+        private readonly Raster $own,
         public readonly int $cells,
         private readonly Raster $kept,
         /** How many cells what it takes begins left of it and above it. */
@@ -44,38 +57,63 @@ final class Shape
      */
     public static function all(Region $region, array $turns, int $gap, int $cell): array
     {
-        $simple = Geos::simplified($region, self::SIMPLE);
-        $grown = Geos::grow($simple, $gap + self::slack($gap) + 2 * self::SIMPLE);
         // Neighbours keep the gap, so nothing can use what closing by the gap fills: letters become blobs.
-        $closed = 0 === $gap ? $region : Geos::grow(Geos::grow($simple, $gap + self::SIMPLE), -$gap);
-        if (0 === $gap) {
-            $grown = $region;
-        }
+        [$grown, $closed] = 0 === $gap ? [$region, $region] : Geos::spread($region, $gap + self::slack($gap), self::SIMPLE);
 
         return array_map(static fn (int|float $turn): self => self::turned($region, $closed, $grown, (float) $turn, $gap, $cell), $turns);
     }
 
     private static function turned(Region $region, Region $closed, Region $grown, float $turn, int $gap, int $cell): self
     {
-        $turned = $region->turned($turn);
-        $box = $turned->box();
+        $box = $region->box();
+        $box = match (fmod($turn, 360)) {
+            0.0 => $box,
+            90.0, -270.0 => new Box(-$box->bottom, $box->left, -$box->top, $box->right),
+            180.0, -180.0 => new Box(-$box->right, -$box->bottom, -$box->left, -$box->top),
+            270.0, -90.0 => new Box($box->top, -$box->right, $box->bottom, -$box->left),
+            default => $region->turned($turn)->box(),
+        };
         $raster = Raster::touchedFrom($closed->turned($turn), $cell, $box->left, $box->top, (int) ceil($box->width() / $cell), (int) ceil($box->height() / $cell));
         $margin = self::margin($gap, $cell);
         $kept = Raster::touchedFrom($grown->turned($turn), $cell, $box->left - $margin * $cell, $box->top - $margin * $cell, $raster->columns + 2 * $margin, $raster->rows + 2 * $margin);
-        $runs = [];
+        $sample = $rest = [];
         foreach ($raster->runs() as $row => $of) {
             foreach ($of as [$from, $to]) {
-                $runs[] = [$row, $from, $to];
+                if (0 === $row % self::EVERY || $row === $raster->rows - 1) {
+                    $sample[] = [$row, $from, $to];
+                } else {
+                    $rest[] = [$row, $from, $to];
+                }
             }
         }
 
-        return new self($turned->moved(-$box->left, -$box->top), $turn, $raster->columns, $raster->rows, $runs, $raster->cells(), $kept, $margin);
+        return new self($turn, $box->height(), $raster->columns, $raster->rows, self::strongest($raster), $sample, $rest, max(1, ...array_map(static fn (array $run): int => $run[2] - $run[1] + 1, [...$sample, ...$rest])), $raster, $raster->cells(), $kept, $margin);
+    }
+
+    /**
+     * The longest run of each third.
+     *
+     * @return list<array{int, int, int}>
+     */
+    private static function strongest(Raster $raster): array
+    {
+        $longest = [];
+        foreach ($raster->runs() as $row => $runs) {
+            $third = intdiv(3 * $row, $raster->rows);
+            foreach ($runs as [$from, $to]) {
+                if (!isset($longest[$third]) || $to - $from > $longest[$third][2] - $longest[$third][1]) {
+                    $longest[$third] = [$row, $from, $to];
+                }
+            }
+        }
+
+        return array_values($longest);
     }
 
     /** Cells that a shape takes beyond itself on each side. */
     public static function margin(int $gap, int $cell): int
     {
-        return (int) ceil(($gap + self::slack($gap) + 2 * self::SIMPLE) / $cell) + 1;
+        return (int) ceil(($gap + self::slack($gap) + 5 * self::SIMPLE) / $cell) + 1;
     }
 
     /** µm: what arcs of straight pieces fall short of a true distance. */
@@ -84,6 +122,13 @@ final class Shape
         return 6 + intdiv($gap, 500);
     }
 
+    /** What it must find free. */
+    public function closed(int $stride): \GMP
+    {
+        return $this->closed[$stride] ??= $this->own->bits($stride);
+    }
+
+    /** What no other may touch once it lies there. */
     public function bits(int $stride): \GMP
     {
         return $this->bits[$stride] ??= $this->kept->bits($stride);

@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tools;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Frame;
+use Yelbo\Trade\Lettering\HarfBuzz;
+use Yelbo\Trade\Lettering\Letterer;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Sheet\Piece;
+
+/** Decals made up from a seed with the faces that ship: names, monograms, rings and frames. */
+final readonly class Decals
+{
+    private const NAMES = ['Kestrel', 'Halcyon', 'Ada', 'Bartholomew', 'Rope', 'Plot 9', 'Teal', 'Sweet Peas', 'Wigeon', 'Heron', 'Lapwing', 'Cox', 'Tuba', 'Marigold', 'Swift'];
+    private const FACES = ['bebas', 'pacifico', 'lobster', 'oswald', 'alfa-slab', 'fredoka'];
+
+    private Faces $faces;
+    private Letterer $letterer;
+    private Randomizer $random;
+
+    public function __construct(string $root, int $seed)
+    {
+        $this->faces = new Faces($root);
+        $this->letterer = new Letterer($this->faces, new HarfBuzz(), new ShortMemory());
+        $this->random = new Randomizer(new Mt19937($seed));
+    }
+
+    /** @return list<Piece> half of them names; monograms, words on a ring, names in a frame, plain rings and plain frames */
+    public function mixed(int $count): array
+    {
+        $pieces = [];
+        while (\count($pieces) < $count) {
+            $face = $this->faces->named(self::FACES[$this->random->getInt(0, 5)]);
+            $cap = $this->random->getInt(12, 40) * 1000;
+            $name = self::NAMES[$this->random->getInt(0, \count(self::NAMES) - 1)];
+            $region = match ($this->random->getInt(0, 9)) {
+                0 => $this->letterer->top(Words::set($face, ['A R L'], new Setting(Arrangement::Monogram)), $cap),
+                1 => $this->letterer->top(Words::set($face, ['Lockside', 'Plots'], new Setting(Arrangement::Ring)), intdiv($cap, 2)),
+                2 => $this->letterer->top(Words::set($face, [$name], new Setting(frame: $cap % 2000 > 0 ? Frame::Ring : Frame::Rule)), intdiv($cap, 2)),
+                3 => $this->ring(4 * $cap),
+                4 => $this->frame(4 * $cap, $this->random->getInt(2, 3) * $cap),
+                default => $this->letterer->top(Words::set($face, [$name], new Setting()), $cap),
+            };
+            $box = $region->box();
+            if (max($box->width(), $box->height()) <= 290_000) {
+                $pieces[] = new Piece('p'.\count($pieces), $region->moved(-$box->left, -$box->top));
+            }
+        }
+
+        return $pieces;
+    }
+
+    /** Round an existing badge: 5 mm wide. */
+    private function ring(int $across): Region
+    {
+        $radius = $across / 2000;
+        $circle = static fn (float $r, int $sweep): string => \sprintf('M%F %FA%F %F 0 1 %d %F %FA%F %F 0 1 %d %F %FZ', $radius - $r, $radius, $r, $r, $sweep, $radius + $r, $radius, $r, $r, $sweep, $radius - $r, $radius);
+
+        return SvgPath::read($circle($radius, 1).$circle($radius - 5, 0));
+    }
+
+    /** Round a notice: 4 mm wide. */
+    private function frame(int $width, int $height): Region
+    {
+        return new Region([[[[0, 0], [$width, 0], [$width, $height], [0, $height]], [[4000, 4000], [4000, $height - 4000], [$width - 4000, $height - 4000], [$width - 4000, 4000]]]]);
+    }
+
+    /** @return list<Piece> plain names with letters 24 to 41 mm high, none longer than an offcut */
+    public function names(int $count): array
+    {
+        $pieces = [];
+        while (\count($pieces) < $count) {
+            $words = Words::set($this->faces->named(self::FACES[$this->random->getInt(0, 5)]), [self::NAMES[$this->random->getInt(0, \count(self::NAMES) - 1)]], new Setting());
+            $region = $this->letterer->top($words, $this->random->getInt(24, 41) * 1000);
+            if ($region->box()->width() <= 200_000) {
+                $pieces[] = new Piece('p'.\count($pieces), $region);
+            }
+        }
+
+        return $pieces;
+    }
+
+    /**
+     * A sheet cut into rectangles without waste, at random.
+     *
+     * @return list<Piece>
+     */
+    public function guillotine(int $count, int $width, int $height): array
+    {
+        $cut = [[$width, $height]];
+        while (\count($cut) < $count) {
+            $areas = array_map(static fn (array $sides): int => $sides[0] * $sides[1], $cut);
+            // One of the larger ones, so that no sliver is cut further.
+            arsort($areas);
+            $of = array_keys($areas)[$this->random->getInt(0, min(2, \count($areas) - 1))];
+            [$w, $h] = $cut[$of];
+            unset($cut[$of]);
+            $share = $this->random->getInt(250, 750) / 1000;
+            $part = (int) round($share * max($w, $h));
+            array_push($cut, ...($w > $h ? [[$part, $h], [$w - $part, $h]] : [[$w, $part], [$w, $h - $part]]));
+        }
+
+        return array_map(static fn (array $sides, int $nth): Piece => new Piece("r$nth", Box::sized(...$sides)->region()), array_values($cut), array_keys(array_values($cut)));
+    }
+}
