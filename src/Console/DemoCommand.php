@@ -52,7 +52,7 @@ final class DemoCommand extends Command
     private function empty(): void
     {
         $this->database->executeStatement('SET FOREIGN_KEY_CHECKS = 0');
-        foreach (['batch', 'brought_art', 'customer', 'docket', 'film_on_shelf', 'known_object', 'log_entry', 'letter', 'photo', 'piece', 'proof', 'proof_link', 'setting', 'stock_item', 'wish', 'worker', 'sessions', 'messenger_messages'] as $table) {
+        foreach (['batch', 'brought_art', 'customer', 'docket', 'film_on_shelf', 'known_object', 'log_entry', 'letter', 'machine_profile', 'movement', 'nest_plan', 'nesting', 'photo', 'piece', 'proof', 'proof_link', 'setting', 'stock_item', 'supply', 'wish', 'worker', 'sessions', 'messenger_messages'] as $table) {
             $this->database->executeStatement("TRUNCATE TABLE $table");
         }
         $this->database->executeStatement('SET FOREIGN_KEY_CHECKS = 1');

@@ -6,6 +6,7 @@ namespace Yelbo\Console;
 
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
+use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\Piece;
 use Yelbo\Trade\Sheet\Place;
@@ -25,7 +26,7 @@ final class NestCommand extends TradeCommand
     protected function answer(Document $in, InputInterface $input): array
     {
         $began = hrtime(true);
-        $nest = new Nest($this->gap($in, 'gap'), $this->gap($in, 'edge'), $in->has('turns') ? $in->numbers('turns', -360, 360) : [0]);
+        $nest = new Nest(Gaps::same($this->gap($in, 'gap'), $this->gap($in, 'edge')), $in->has('turns') ? $in->numbers('turns', -360, 360) : [0]);
         $seconds = $in->number('seconds', 0, 3600, 0);
         $stock = array_map($this->stock(...), $in->objects('stock'));
         $pieces = array_map($this->piece(...), $in->objects('pieces'));

@@ -8,6 +8,8 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Batches\NestPlan;
+use Yelbo\Shop\Machines\MachineProfile;
 use Yelbo\Shop\Objects\KnownObject;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Pieces\Piece;
@@ -29,7 +31,7 @@ final readonly class Change
      *
      * @throws Overtaken
      */
-    public function of(Docket|Piece|Batch|KnownObject $thing, int $version, \Closure $do): mixed
+    public function of(Docket|Piece|Batch|KnownObject|MachineProfile|NestPlan $thing, int $version, \Closure $do): mixed
     {
         return $this->together([[$thing, $version]], $do);
     }
@@ -37,7 +39,7 @@ final readonly class Change
     /**
      * @template T
      *
-     * @param list<array{Docket|Piece|Batch|KnownObject, int}> $things each with the version it was decided on
+     * @param list<array{Docket|Piece|Batch|KnownObject|MachineProfile|NestPlan, int}> $things each with the version it was decided on
      * @param \Closure(): T                         $do
      *
      * @return T
@@ -58,16 +60,17 @@ final readonly class Change
             });
         } catch (OptimisticLockException $late) {
             $entity = $late->getEntity();
-            throw $this->overtaken($entity instanceof Docket || $entity instanceof Piece || $entity instanceof Batch || $entity instanceof KnownObject ? $entity : $now, $late);
+            throw $this->overtaken($entity instanceof Docket || $entity instanceof Piece || $entity instanceof Batch || $entity instanceof KnownObject || $entity instanceof MachineProfile || $entity instanceof NestPlan ? $entity : $now, $late);
         }
     }
 
-    private function overtaken(Docket|Piece|Batch|KnownObject|null $thing, \Throwable $late): Overtaken
+    private function overtaken(Docket|Piece|Batch|KnownObject|MachineProfile|NestPlan|null $thing, \Throwable $late): Overtaken
     {
         $what = match (true) {
             $thing instanceof Docket, $thing instanceof Piece => $thing->tag(),
             $thing instanceof Batch => "Batch {$thing->id()}",
-            $thing instanceof KnownObject => "“{$thing->name()}”",
+            $thing instanceof KnownObject, $thing instanceof MachineProfile => "“{$thing->name()}”",
+            $thing instanceof NestPlan => 'This plan',
             default => 'This',
         };
         $docket = match (true) {

@@ -41,8 +41,15 @@ enum Rule: string
     case ReadJust = 'read-just';
     case VehicleLetter = 'vehicle-letter';
     case VehicleOverAll = 'vehicle-over-all';
+    case WeedBoxAway = 'weed-box-away';
+    case JoinPart = 'join-part';
+    case BenchMinute = 'bench-minute';
+    case OddRestAway = 'odd-rest-away';
     case CutWidth = 'cut-width';
     case CutLength = 'cut-length';
+    case MarginSide = 'margin-side';
+    case MarginTop = 'margin-top';
+    case ShortestLoad = 'shortest-load';
     case Cure = 'cure';
     case BenchDays = 'bench-days';
     case LinkDays = 'link-days';
@@ -82,8 +89,15 @@ enum Rule: string
             self::ReadJust => [8, 1, 40, 'm', 'Read only just: distance for 25 mm of letter height', 'Beyond it letters run together.', 4],
             self::VehicleLetter => [13, 0, 200, 'mm', 'Smallest letter on the back of a vehicle', 'It is read while moving.', 4],
             self::VehicleOverAll => [127, 0, 1000, 'mm', 'Smallest decal on the back of a vehicle, over all', 'From the car behind less is not seen.', 4],
+            self::WeedBoxAway => [1.5, 0.5, 20, 'mm', 'A weed box stands off the decal by', 'Half the gap inside an order, so that two boxes do not meet.', 7],
+            self::JoinPart => [2, 0, 60, 'min', 'Each part more of a decal cut in parts', 'Laid over a full-size paper guide and taped together.', 7],
+            self::BenchMinute => [0.5, 0, 20, 'a minute', 'What a minute at the cutter or the bench costs', 'To weigh film against work.', 7],
+            self::OddRestAway => [3, 0, 30, 'mm', 'Film beside a cut piece that is spoiled with it', 'The hook and the scissors want room.', 7],
             self::CutWidth => [292, 50, 2000, 'mm', 'Widest the machine cuts', 'The rollers and the board take the rest.', 7],
             self::CutLength => [597, 50, 50_000, 'mm', 'Longest the machine cuts', 'The board takes the rest.', 7],
+            self::MarginSide => [0, 0, 200, 'mm', 'Film the machine cannot reach at the left', 'The rollers hold it there.', 7],
+            self::MarginTop => [0, 0, 200, 'mm', 'Film the machine cannot reach at the top', 'The end that is fed in.', 7],
+            self::ShortestLoad => [50, 0, 2000, 'mm', 'Shortest film the machine takes', 'It measures what is loaded and refuses when it is too short.', 7],
             self::Cure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
             self::LinkDays => [14, 1, 365, 'days', 'A customer’s link to a proof works for', 'Long enough to ask at home, too short to be found years later.', 2],
             self::BenchDays => [1, 0, 60, 'days', 'From a yes to cut, weeded and on', 'What the bench needs for an ordinary order.', 12],
@@ -95,6 +109,12 @@ enum Rule: string
     public function standard(): float
     {
         return $this->spec()['default'];
+    }
+
+    /** Those of the machine stand in its profile. */
+    public function isOfMachine(): bool
+    {
+        return \in_array($this, [self::BladeOffset, self::Overcut, self::CutSpeed, self::TravelSpeed, self::CutWidth, self::CutLength, self::MarginSide, self::MarginTop, self::ShortestLoad], true);
     }
 
     public function unit(): string

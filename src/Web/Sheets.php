@@ -6,67 +6,55 @@ namespace Yelbo\Web;
 
 use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Batches\Batching;
-use Yelbo\Shop\Batches\Planned;
-use Yelbo\Shop\Pieces\Bench;
-use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Rule;
-use Yelbo\Trade\Sheet\Place;
+use Yelbo\Trade\Lettering\Memory;
 use Yelbo\Web\View\BatchView;
 use Yelbo\Web\View\FilmView;
-use Yelbo\Web\View\LeftView;
 use Yelbo\Web\View\LengthView;
 use Yelbo\Web\View\PlaceView;
-use Yelbo\Web\View\PlanView;
+use Yelbo\Web\View\RestView;
+use Yelbo\Web\View\SizeView;
 use Yelbo\Web\View\StockItemView;
 
 /** Sheets with their pieces in place. */
 final readonly class Sheets
 {
-    public function __construct(private Batching $batching, private Bench $bench, private Present $present, private ShopRules $rules)
+    public function __construct(private Batching $batching, private Present $present, private ShopRules $rules, private Machines $machines, private Memory $memory)
     {
-    }
-
-    /** @param list<Piece> $pieces */
-    public function plan(Planned $plan, array $pieces): PlanView
-    {
-        $byId = array_combine(array_map(static fn (Piece $piece): int => $piece->id(), $pieces), $pieces);
-        $placed = array_map(static fn (Place $place): Piece => $byId[(int) $place->piece], $plan->sheet->places);
-        $orders = array_unique(array_map(static fn (Piece $piece): int => $piece->docket()->number(), $pieces));
-        $rules = $this->rules->current();
-
-        return new PlanView(
-            StockItemView::of($plan->stock),
-            array_map($this->place(...), $placed, $plan->sheet->places),
-            array_map(static fn (array $left): LeftView => new LeftView($left[0]->tag(), $left[1]), $plan->left),
-            LengthView::micrometres($plan->sheet->length),
-            round($plan->sheet->fill, 3),
-            round($plan->sheet->length / 1e6 * $plan->stock->width() / 1e6, 3),
-            round(array_sum(array_map(fn (Piece $piece): float => $this->bench->weeding($piece)->minutes, $placed)), 1),
-            LengthView::micrometres($rules->micrometres(\count($orders) > 1 ? Rule::GapBetweenOrders : Rule::GapInsideOrder)),
-            LengthView::micrometres(max(0, $plan->stock->height() - $plan->sheet->length)),
-        );
     }
 
     public function batch(Batch $batch): BatchView
     {
         $metres = 0.0;
         $places = [];
-        foreach ($this->batching->present($batch) as [$piece, $place]) {
-            $places[] = $this->place($piece, $place);
-            $metres += $piece->region()->outlineLength() / 1000;
+        foreach ($this->batching->present($batch) as [$piece, $place, $region, $part]) {
+            $put = $place->put($region);
+            $places[] = new PlaceView($piece->id(), $piece->tag().($part < 0 ? '' : ' part '.($part + 1)), $piece->label(), SvgPath::write($put), $place->x / 1000, $place->y / 1000, $this->present->isPieceLate($piece));
+            $metres += $region->outlineLength() / 1000;
         }
+        $paths = array_column($places, 'path');
+        $seconds = $this->memory->recall('cut.'.hash('xxh128', serialize([$paths, $batch->boxes(), $this->rules->current()])), fn (): float => $this->batching->cutFile($batch)->seconds());
 
         return new BatchView(
             $batch->id(), $batch->version(), $batch->state()->value, FilmView::of($batch->film()), StockItemView::of($batch->stock()),
             LengthView::micrometres($batch->length()), round($batch->fill(), 3), $batch->releasedAt()->format(\DATE_ATOM),
-            $batch->progress(), $batch->trouble(), $places, round($metres, 2), round($this->batching->cutFile($batch)->seconds() / 60, 1),
+            $batch->progress(), $batch->trouble(), $places, round($metres, 2), round($seconds / 60, 1),
+            $batch->release(), array_map(static fn (Box $box): string => SvgPath::write($box->region()), $batch->boxes()), $batch->outline(), SizeView::micrometres($batch->width(), $batch->height()), $this->machines->inUse()?->says(),
         );
     }
 
-    private function place(Piece $piece, Place $place): PlaceView
+    public function rest(Batch $batch): RestView
     {
-        return new PlaceView($piece->id(), $piece->tag(), $piece->label(), SvgPath::write($place->put($piece->region())), $place->x / 1000, $place->y / 1000, $this->present->isPieceLate($piece));
+        $rest = $this->batching->rest($batch);
+
+        return new RestView(
+            $batch->id(), $batch->version(), FilmView::of($batch->film()), $batch->stock()->number(), SizeView::micrometres($batch->width(), $batch->height()), $batch->outline(),
+            null === $rest->square ? null : SvgPath::write($rest->square), null === $rest->square ? null : SizeView::box($rest->square->box()),
+            null === $rest->odd ? null : SvgPath::write($rest->odd), round(($rest->odd?->area() ?? 0) / 1e6, 4),
+            null !== $rest->odd ? 'odd' : (null !== $rest->square ? 'square' : 'scrap'),
+        );
     }
 }

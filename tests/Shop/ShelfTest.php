@@ -37,16 +37,6 @@ final class ShelfTest extends ShopTestCase
         self::assertMatchesRegularExpression('~^N-\d{3,}$~', $this->offcut(100, 90)->number());
     }
 
-    public function testOnlyARestWorthKeepingIsShelved(): void
-    {
-        $shelf = $this->get(Shelf::class);
-        self::assertNull($shelf->shelveRest($this->sheets, 560_000), '40 mm are scrap');
-        $rest = $shelf->shelveRest($this->sheets, 400_000);
-        self::assertNotNull($rest);
-        self::assertSame([300_000, 200_000, 1], [$rest->width(), $rest->height(), $rest->count()]);
-        self::assertNull($shelf->shelveRest($this->offcut(200, 200), 10_000), 'an offcut is not cut up further');
-    }
-
     public function testWhatIsNotThereIsSaid(): void
     {
         $shelf = $this->get(Shelf::class);

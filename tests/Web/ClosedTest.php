@@ -21,7 +21,7 @@ final class ClosedTest extends WebCase
             }
             foreach ($route->getMethods() ?: ['GET', 'POST'] as $method) {
                 $filled = str_replace('/photos/{name}', '/photos/'.str_repeat('0f', 16), $route->getPath());
-                $path = preg_replace(['~\{(number|id|nth)\}~', '~\{format\}~', '~\{order\}~', '~\{name\}~'], ['1', 'svg', 'pause', 'cure'], $filled) ?? '';
+                $path = preg_replace(['~\{(number|id|nth)\}~', '~\{format\}~', '~\{order\}~', '~\{name\}~', '~\{move\}~'], ['1', 'svg', 'pause', 'cure', 'counted'], $filled) ?? '';
                 self::assertStringNotContainsString('{', $path, "$name: fill in its placeholder");
                 $problem = $this->ask($method, $path, []);
                 $this->assertProblem(401, 'Sign in', $problem);

@@ -8,6 +8,7 @@ declare(strict_types=1);
 use Symfony\Component\Process\Process;
 use Yelbo\Tools\Decals;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\Piece;
 use Yelbo\Trade\Sheet\Plan;
@@ -40,7 +41,7 @@ $began = hrtime(true);
 $first = null;
 $tries = 0;
 $until = $began + (int) (1e9 * (float) $seconds);
-$plan = (new Nest($gap, $edge, $turns))->plan($stock, $pieces, static function (Plan $best) use ($began, $until, &$first, &$tries): bool {
+$plan = (new Nest(Gaps::same($gap, $edge), $turns))->plan($stock, $pieces, static function (Plan $best) use ($began, $until, &$first, &$tries): bool {
     $first ??= (hrtime(true) - $began) / 1e9;
     ++$tries;
 

@@ -17,11 +17,12 @@ import { ProofStation } from './stations/proof/ProofStation';
 import { SendStation } from './stations/send/SendStation';
 import { Book } from './stations/shop/Book';
 import { Figures } from './stations/shop/Figures';
+import { Machines } from './stations/shop/Machines';
 import { Objects } from './stations/shop/Objects';
 import { Post } from './stations/shop/Post';
-import { Stock } from './stations/shop/Stock';
 import { Week } from './stations/shop/Week';
 import { Size } from './stations/size/Size';
+import { Stock } from './stations/stock/Stock';
 import { WeedStation } from './stations/weed/WeedStation';
 import './styles.css';
 
@@ -73,6 +74,7 @@ const router = createBrowserRouter([
       { path: 'week', element: <Week /> },
       { path: 'book', element: <Book /> },
       { path: 'post', element: <Post /> },
+      { path: 'machines', element: <Machines /> },
       { path: 'figures', element: <Figures /> },
       { path: '*', element: <Nothing title="There is no such place">The line above leads everywhere.</Nothing> },
     ],

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Change;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\NotFound;
 use Yelbo\Shop\Pieces\Piece;
 use Yelbo\Shop\Refusals;
@@ -15,15 +16,20 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Knife\CutFile;
 use Yelbo\Trade\Knife\KnifeWay;
 use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Rule;
-use Yelbo\Trade\Sheet\BoxNest;
+use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\Piece as NestPiece;
 use Yelbo\Trade\Sheet\Place;
-use Yelbo\Trade\Sheet\Sheet;
+use Yelbo\Trade\Sheet\Rest;
+use Yelbo\Trade\Sheet\Stock;
 
 /** Approved pieces of one film onto one sheet or offcut, and from there to the cutter. */
 final readonly class Batching
@@ -35,6 +41,10 @@ final readonly class Batching
         private Book $book,
         private ClockInterface $clock,
         private ShopRules $rules,
+        private Laying $laying,
+        private Releasing $releasing,
+        private Stockroom $stockroom,
+        private Machines $machines,
     ) {
     }
 
@@ -84,28 +94,29 @@ final readonly class Batching
     }
 
     /** @param list<Piece> $pieces */
-    private function lay(StockItem $stock, FilmOnShelf $film, array $pieces): ?Planned
+    private function lay(StockItem $item, FilmOnShelf $film, array $pieces): ?Planned
     {
         $rules = $this->rules->current();
-        $orders = array_unique(array_map(static fn (Piece $piece): int => $piece->docket()->number(), $pieces));
-        $gap = $rules->micrometres(\count($orders) > 1 ? Rule::GapBetweenOrders : Rule::GapInsideOrder);
-        $nest = new BoxNest($gap, $rules->micrometres(Rule::SheetEdge), $film->grade()->hasDirection() ? [0] : [0, 90]);
+        $stock = $this->laying->one($item, $rules);
+        if (null === $stock) {
+            return null;
+        }
         $byId = [];
         $shapes = [];
         foreach ($pieces as $piece) {
             $byId[$piece->id()] = $piece;
-            $shapes[] = new NestPiece((string) $piece->id(), $piece->region());
+            $shapes[] = new NestPiece((string) $piece->id(), $piece->region(), 1, null, (string) $piece->docket()->number());
         }
-        $plan = $nest->plan([$stock->forNesting()], $shapes);
+        $plan = (new Nest($this->laying->gaps($rules), $this->laying->turns($film)))->plan([new Stock($stock->id, $stock->outline, 1, $stock->reach)], $shapes);
         if ([] === $plan->sheets) {
             return null;
         }
 
-        return new Planned($stock, $plan->sheets[0], array_map(static fn (array $left): array => [$byId[(int) $left['piece']], $left['why']], $plan->left));
+        return new Planned($item, $plan->sheets[0], array_map(static fn (array $left): array => [$byId[(int) $left['piece']], $left['why']], $plan->left));
     }
 
     /**
-     * Releases a plan: the sheet is frozen and its pieces are taken, all or none.
+     * Lays pieces out at once on one sheet and releases it: the sheet is frozen and its pieces are taken, all or none.
      *
      * @param list<array{Piece, int}> $pieces each with the version it was chosen at
      */
@@ -113,62 +124,121 @@ final readonly class Batching
     {
         $plan = $this->plan($film, array_column($pieces, 0), $stock);
         $byId = [];
-        foreach ($pieces as [$piece]) {
+        $versions = [];
+        foreach ($pieces as [$piece, $version]) {
             $byId[$piece->id()] = $piece;
+            $versions[$piece->id()] = $version;
         }
+        $nesting = new Nesting($film, $versions, [], Nesting::NO_BOXES, null, $this->book->who(), $this->clock->now(), 0);
+        $places = array_map(static fn (Place $place): array => ['piece' => (int) $place->piece, 'part' => -1, 'x' => $place->x, 'y' => $place->y, 'turn' => $place->turn, 'pinned' => false], $plan->sheet->places);
+        $sheet = ['stock' => $plan->stock->id(), 'length' => $plan->sheet->length, 'fill' => $plan->sheet->fill, 'places' => $places];
 
-        return $this->change->together($pieces, function () use ($plan, $byId, $film): Batch {
-            $now = $this->clock->now();
-            $plan->stock->take();
-            $batch = new Batch($film, $plan->stock, $this->placed($plan->sheet, $byId), $plan->sheet->length, $plan->sheet->fill, $now);
-            $this->records->persist($batch);
-            $this->records->flush();
-            foreach ($plan->sheet->places as $place) {
-                $piece = $byId[(int) $place->piece];
-                $piece->putIn($batch, $now);
-                $this->book->note('batch', "{$piece->tag()} in batch {$batch->id()} on {$plan->stock->number()}", null, $piece);
-            }
-
-            return $batch;
-        });
+        return $this->releasing->release($nesting, ['sheets' => [$sheet], 'left' => []], $byId)[0];
     }
 
     /** Takes a batch apart again: its pieces wait for film, its stock is back on the shelf. */
     public function dissolve(Batch $batch, int $version): void
     {
         $this->change->of($batch, $version, function () use ($batch): void {
+            $pieces = $this->pieces($batch);
             $batch->dissolve();
-            $batch->stock()->putBack();
-            foreach ($batch->pieces() as $piece) {
+            if (null === $batch->trouble()) {
+                $this->stockroom->putBack($batch->stock(), $batch->taken(), $batch->id());
+            }
+            foreach ($pieces as $piece) {
                 $piece->takeOut($this->clock->now());
                 $this->book->note('unbatch', "{$piece->tag()} taken out of batch {$batch->id()}", null, $piece);
             }
         });
     }
 
-    /** The cut file of a batch: the film that stays of the pieces still in it, and nothing else. */
+    /** The cut file of a batch: the film that stays of the pieces still in it, weed boxes around them, and nothing else. */
     public function cutFile(Batch $batch): CutFile
     {
         $layers = [];
-        foreach ($this->present($batch) as [$piece, $place]) {
-            $layers[] = [$place->put($piece->region()), $batch->film()->name()];
+        foreach ($this->present($batch) as [, $place, $region]) {
+            $layers[] = [$place->put($region), $batch->film()->name()];
         }
+        $machine = $this->machines->inUse();
 
-        return new CutFile($batch->stock()->width(), $batch->stock()->height(), Machine::by($this->rules->current()), KnifeWay::through($layers));
+        return new CutFile($batch->width(), $batch->height(), Machine::by($this->rules->current()), KnifeWay::through($layers, array_map(static fn (Box $box): array => [$box->region(), $batch->film()->name()], $batch->boxes())), null === $machine ? '' : "Batch {$batch->id()}, {$batch->film()->name()}, {$machine->says()}");
     }
 
-    /** @return list<array{Piece, Place}> */
+    /**
+     * What lies on a sheet, except what was spoiled since.
+     *
+     * @return list<array{Piece, Place, Region, int}> the piece, where, what of it is cut, and which part of it or -1
+     */
     public function present(Batch $batch): array
     {
-        $places = array_column($batch->places(), null, 'piece');
+        $here = [];
+        foreach ($this->records->getRepository(Piece::class)->findBy(['id' => array_unique(array_column($batch->places(), 'piece'))]) as $piece) {
+            if ($piece->batch()?->release() === $batch->release()) {
+                $here[$piece->id()] = $piece;
+            }
+        }
         $present = [];
-        foreach ($batch->pieces() as $piece) {
-            if (isset($places[$piece->id()])) {
-                $present[] = [$piece, Batch::place($places[$piece->id()])];
+        foreach ($batch->places() as $at) {
+            $piece = $here[$at['piece']] ?? null;
+            if (null !== $piece) {
+                $present[] = [$piece, Batch::place($at), isset($at['path']) ? SvgPath::read($at['path']) : $piece->region(), $at['part'] ?? -1];
             }
         }
 
         return $present;
+    }
+
+    /** @return list<Piece> each once, however many of its parts lie there */
+    public function pieces(Batch $batch): array
+    {
+        $pieces = [];
+        foreach ($this->present($batch) as [$piece]) {
+            $pieces[$piece->id()] = $piece;
+        }
+
+        return array_values($pieces);
+    }
+
+    /** @return list<Batch> the other sheets that hold parts of a piece */
+    public function othersWith(Piece $piece, Batch $batch): array
+    {
+        return array_values(array_filter(
+            $this->records->getRepository(Batch::class)->findBy(['release' => $batch->release()]),
+            static fn (Batch $other): bool => $other !== $batch && BatchState::Dissolved !== $other->state() && \in_array($piece->id(), array_column($other->places(), 'piece'), true),
+        ));
+    }
+
+    /** What a finished cut left of its sheet. */
+    public function rest(Batch $batch): Rest
+    {
+        $rules = $this->rules->current();
+
+        return Rest::of(SvgPath::read($batch->outline()), [...array_map(static fn (array $at): Region => $at[1]->put($at[2]), $this->present($batch)), ...array_map(static fn (Box $box): Region => $box->region(), $batch->boxes())], $rules->micrometres(Rule::OddRestAway), $rules->micrometres(Rule::ShortestOffcut));
+    }
+
+    /** Puts away what a cut left: on the shelf, trimmed square or as odd as it is, or in the bin. */
+    public function putAway(Batch $batch, int $version, string $how): ?StockItem
+    {
+        $rest = $this->rest($batch);
+        $outline = match ($how) {
+            'square' => $rest->square ?? throw Refusals::at('rest', 'No square as large as an offcut has to be is left.'),
+            'odd' => $rest->odd ?? throw Refusals::at('rest', 'Nothing odd worth keeping is left.'),
+            default => null,
+        };
+
+        return $this->change->of($batch, $version, function () use ($batch, $outline): ?StockItem {
+            $batch->restIs(null !== $outline);
+            $item = null === $outline ? null : $this->stockroom->shelve($batch->film(), $outline, $batch->stock()->bin(), $batch->stock()->lot(), $batch->id());
+            $this->book->note('stock', null === $item ? "Batch {$batch->id()}: what was left of {$batch->stock()->number()} went into the bin" : "Batch {$batch->id()}: rest of {$batch->stock()->number()} shelved as {$item->number()}");
+
+            return $item;
+        });
+    }
+
+    /** @return list<Batch> whose rest waits to be put away, the oldest first */
+    public function withRest(): array
+    {
+        return $this->records->getRepository(Batch::class)->findBy(['rest' => 'waits'], ['id' => 'ASC']);
     }
 
     /** @return list<Piece> approved and waiting for film */
@@ -180,17 +250,5 @@ final readonly class Batching
         )->setParameter('state', PieceState::Waiting)->getResult();
 
         return $pieces;
-    }
-
-    /**
-     * @param array<int, Piece> $byId
-     *
-     * @return list<array{piece: int, tag: string, x: int, y: int, turn: float}>
-     */
-    private function placed(Sheet $sheet, array $byId): array
-    {
-        return array_map(static fn (Place $place): array => [
-            'piece' => (int) $place->piece, 'tag' => $byId[(int) $place->piece]->tag(), 'x' => $place->x, 'y' => $place->y, 'turn' => $place->turn,
-        ], $sheet->places);
     }
 }

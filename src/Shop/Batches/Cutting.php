@@ -13,9 +13,13 @@ use Yelbo\Device\Cutter\CutterTrouble;
 use Yelbo\Shop\Change;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Refusals;
-use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Rule;
 
 /** A batch on the cutter: started, followed, done or stopped. */
 final readonly class Cutting
@@ -23,7 +27,8 @@ final readonly class Cutting
     public function __construct(
         private EntityManagerInterface $records,
         private Batching $batching,
-        private Shelf $shelf,
+        private Stockroom $stockroom,
+        private ShopRules $rules,
         private Cutter $cutter,
         private Change $change,
         private Book $book,
@@ -42,22 +47,30 @@ final readonly class Cutting
         if ($loaded->film() !== $batch->film()) {
             throw Refusals::at('stock', "This batch is for {$batch->film()->name()}, and {$loaded->number()} is {$loaded->film()->name()}.");
         }
-        if ([] === $batch->pieces()) {
+        $pieces = $this->batching->pieces($batch);
+        if ([] === $pieces) {
             throw Refusals::at('stock', 'All pieces of this batch were spoiled and went back. There is nothing to cut.');
+        }
+        $shortest = $this->rules->current()->micrometres(Rule::ShortestLoad);
+        if ($loaded->height() < $shortest) {
+            throw Refusals::at('stock', \sprintf('The machine takes film from %s on, and %s is %s long. Load a longer piece.', Length::micrometres($shortest)->inMetric(), $loaded->number(), Length::micrometres($loaded->height())->inMetric()));
         }
         $job = \sprintf('batch-%d-%s', $batch->id(), bin2hex(random_bytes(4)));
         $this->change->of($batch, $version, function () use ($batch, $loaded, $job): void {
             $this->swap($batch, $loaded);
             $file = $this->batching->cutFile($batch)->hpgl();
             $batch->start($job);
-            foreach ($batch->pieces() as $piece) {
-                $piece->move(PieceMove::StartCut, $this->clock->now());
+            foreach ($this->batching->pieces($batch) as $piece) {
+                // A piece in parts on two sheets is under the knife from the first one on.
+                if (PieceState::Batched === $piece->state()) {
+                    $piece->move(PieceMove::StartCut, $this->clock->now());
+                }
             }
             $this->noteAll($batch, 'start-cut', "on the cutter, batch {$batch->id()}");
             $this->records->flush();
             try {
-                $this->cutter->load($loaded->film()->name(), $loaded->width(), $loaded->height());
-                $this->cutter->start($job, $batch->film()->name(), $loaded->height(), $file);
+                $this->cutter->load($loaded->film()->name(), $batch->width(), $batch->height());
+                $this->cutter->start($job, $batch->film()->name(), $batch->height(), $file);
             } catch (CutterTrouble $trouble) {
                 throw Refusals::at('stock', $trouble->getMessage());
             }
@@ -106,14 +119,14 @@ final readonly class Cutting
     private function done(Batch $batch): bool
     {
         $this->change->of($batch, $batch->version(), function () use ($batch): void {
-            foreach ($batch->pieces() as $piece) {
-                $piece->move(PieceMove::CutDone, $this->clock->now());
+            foreach ($this->batching->pieces($batch) as $piece) {
+                $open = array_filter($this->batching->othersWith($piece, $batch), static fn (Batch $other): bool => BatchState::Cut !== $other->state());
+                if ([] === $open) {
+                    $piece->move(PieceMove::CutDone, $this->clock->now());
+                }
             }
             $this->noteAll($batch, 'cut-done', "cut, batch {$batch->id()}");
             $batch->finished();
-            $rest = $this->shelf->shelveRest($batch->stock(), $batch->length());
-            $this->records->flush();
-            $this->book->note('stock', null === $rest ? "Batch {$batch->id()}: nothing worth keeping left of {$batch->stock()->number()}" : "Batch {$batch->id()}: rest of {$batch->stock()->number()} shelved as {$rest->number()}");
         });
 
         return false;
@@ -122,8 +135,11 @@ final readonly class Cutting
     private function stopped(Batch $batch, string $trouble): bool
     {
         $this->change->of($batch, $batch->version(), function () use ($batch, $trouble): void {
-            foreach ($batch->pieces() as $piece) {
-                $piece->move(PieceMove::CutStopped, $this->clock->now());
+            foreach ($this->batching->pieces($batch) as $piece) {
+                $begun = array_filter($this->batching->othersWith($piece, $batch), static fn (Batch $other): bool => BatchState::Released !== $other->state());
+                if ([] === $begun) {
+                    $piece->move(PieceMove::CutStopped, $this->clock->now());
+                }
             }
             $this->noteAll($batch, 'cut-stopped', $trouble);
             $batch->stopped($trouble);
@@ -140,15 +156,15 @@ final readonly class Cutting
             return;
         }
         if (!$ruined) {
-            $batch->stock()->putBack();
+            $this->stockroom->putBack($batch->stock(), $batch->taken(), $batch->id());
         }
-        $loaded->take();
+        $this->stockroom->take($loaded, StockItem::ROLL === $loaded->kind() ? $batch->height() : 0, $batch->id());
         $batch->loaded($loaded);
     }
 
     private function noteAll(Batch $batch, string $what, string $says): void
     {
-        foreach ($batch->pieces() as $piece) {
+        foreach ($this->batching->pieces($batch) as $piece) {
             $this->book->note($what, "{$piece->tag()} $says", null, $piece);
         }
     }

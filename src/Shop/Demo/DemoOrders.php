@@ -7,17 +7,40 @@ namespace Yelbo\Shop\Demo;
 /** The made-up wharf: its customers, what they want, and how far each order has come. */
 final class DemoOrders
 {
-    /** Grade, colour, swatch, sheets on the shelf. */
+    /** Grade, colour, swatch, sheets on the shelf, thickness in µm, liner, price of a m² in minor units, and low under so many sheets. */
     public const FILMS = [
-        ['permanent', 'navy', '#1b2f57', 6],
-        ['permanent', 'white', '#f2f2ea', 9],
-        ['permanent', 'oxide red', '#8f1f1b', 4],
-        ['permanent', 'ochre', '#d9a322', 3],
-        ['permanent', 'black', '#1a1a1a', 7],
-        ['removable', 'bottle green', '#2b5c3c', 2],
-        ['cast', 'cream', '#f0e3c2', 3],
-        ['glitter', 'copper', '#a8663a', 1],
-        ['frosted', 'clear frost', '#cad3d1', 2],
+        ['permanent', 'navy', '#1b2f57', 6, 75, 'white', 980, 3],
+        ['permanent', 'white', '#f2f2ea', 9, 75, 'blue', 940, 4],
+        ['permanent', 'oxide red', '#8f1f1b', 4, 75, 'white', 980, 3],
+        ['permanent', 'ochre', '#d9a322', 3, 75, 'white', 980, 3],
+        ['permanent', 'black', '#1a1a1a', 7, 75, 'white', 920, 3],
+        ['removable', 'bottle green', '#2b5c3c', 2, 80, 'white', 1060, 2],
+        ['cast', 'cream', '#f0e3c2', 3, 50, 'white', 2240, 2],
+        ['glitter', 'copper', '#a8663a', 1, 160, 'white', 2680, 2],
+        ['frosted', 'clear frost', '#cad3d1', 2, 80, 'yellow', 1890, 1],
+    ];
+
+    /** Film by its place above, width, length, bin (mm). */
+    public const ROLLS = [
+        [4, 298, 4200, 'rack'],
+    ];
+
+    /** Kind, name, width in mm, mm of tape or how many, bin, low under. */
+    public const SUPPLIES = [
+        ['tape', 'Clear, medium tack, gridded', 300, 38_000, 'rack', 10_000],
+        ['tape', 'Clear, medium tack, gridded', 150, 21_000, 'rack', 8_000],
+        ['tape', 'Clear, strong', 300, 6_500, 'rack', 8_000],
+        ['tape', 'Paper, low tack', 300, 27_000, 'rack', 10_000],
+        ['blank', 'Seed tin, round, 96 mm', null, 14, 'B1', 6],
+        ['blank', 'Lunch box, blue lid', null, 31, 'B2', 10],
+        ['blank', 'Enamel mug, white', null, 4, 'B2', 6],
+    ];
+
+    /** Name, kind, figures that are not the usual ones, force, blade. */
+    public const MACHINES = [
+        ['Board 305 × 610', 'board', ['margin-side' => '4', 'margin-top' => '3', 'shortest-load' => '60'], '80', '45°'],
+        ['Board 305 × 305', 'board', ['margin-side' => '4', 'margin-top' => '3', 'cut-length' => '292', 'shortest-load' => '60'], '80', '45°'],
+        ['Roll-fed, 298 mm', 'roll', ['cut-width' => '290', 'cut-length' => '3600', 'margin-side' => '4', 'margin-top' => '10', 'shortest-load' => '150', 'cut-speed' => '110'], '90', '45°'],
     ];
 
     /** Film by its place above, width, height, bin, odd outline (mm). */

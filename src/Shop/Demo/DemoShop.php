@@ -11,6 +11,7 @@ use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 use Yelbo\Shop\Batches\Batching;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Objects\Objects;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Design;
@@ -24,6 +25,8 @@ use Yelbo\Shop\Pieces\Piece;
 use Yelbo\Shop\Proofs\Links;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceMove;
 
@@ -51,6 +54,8 @@ final class DemoShop
         private readonly SizeOrder $size,
         private readonly Links $links,
         private readonly Batching $batching,
+        private readonly Stockroom $stockroom,
+        private readonly Machines $machines,
         private readonly Bench $bench,
         private readonly Book $book,
         private readonly UserPasswordHasherInterface $hasher,
@@ -69,6 +74,7 @@ final class DemoShop
         try {
             Clock::set(new MockClock($now->modify('-3 days')));
             $this->people();
+            $this->machines();
             $this->stock();
             $all = \count(DemoOrders::ORDERS) + \count(DemoOrders::SHAPED);
             foreach (DemoOrders::OBJECTS as $answers) {
@@ -98,24 +104,38 @@ final class DemoShop
         $this->records->flush();
     }
 
+    private function machines(): void
+    {
+        foreach (DemoOrders::MACHINES as [$name, $kind, $figures, $force, $blade]) {
+            $this->machines->add($name, $kind, $figures, $force, $blade, '1');
+        }
+    }
+
     private function stock(): void
     {
-        foreach (DemoOrders::FILMS as [$grade, $colour, $swatch, $sheets]) {
+        foreach (DemoOrders::FILMS as [$grade, $colour, $swatch, $sheets, $thickness, $liner, $price, $low]) {
             $film = new FilmOnShelf(Film::from($grade), $colour, $swatch);
+            $film->describe($colour, $swatch, $thickness, $liner, false, '', $price, $low * 180_000);
             $this->films[] = $film;
             $this->records->persist($film);
-            $this->records->persist(new StockItem($film, StockItem::SHEET, 300_000, 600_000, $sheets, (string) \count($this->films)));
+            $this->records->flush();
+            $this->stockroom->receive($film, StockItem::SHEET, 300_000, 600_000, $sheets, (string) \count($this->films), 'L'.(418 + \count($this->films)));
         }
         $this->offcuts(DemoOrders::OFFCUTS_BEFORE);
+        foreach (DemoOrders::ROLLS as [$film, $width, $length, $bin]) {
+            $this->stockroom->receive($this->films[$film], StockItem::ROLL, $width * 1000, $length * 1000, 1, $bin, 'L431');
+        }
+        foreach (DemoOrders::SUPPLIES as [$kind, $name, $width, $amount, $bin, $low]) {
+            $this->stockroom->keep(new Supply($kind, $name, null === $width ? null : $width * 1000, $amount, $bin, $low));
+        }
     }
 
     /** @param list<array{int, int, int, string, string|null}> $offcuts */
     private function offcuts(array $offcuts): void
     {
         foreach ($offcuts as [$film, $width, $height, $bin, $outline]) {
-            $this->records->persist(new StockItem($this->films[$film], StockItem::OFFCUT, $width * 1000, $height * 1000, 1, $bin, $outline));
+            $this->stockroom->receive($this->films[$film], StockItem::OFFCUT, $width * 1000, $height * 1000, 1, $bin, '', $outline, 'left over before Yelbo');
         }
-        $this->records->flush();
     }
 
     /** @param array{string, string, string, string, string, string, string, string, string, int, int, int, string, string, string} $order */

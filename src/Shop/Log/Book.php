@@ -55,7 +55,7 @@ final class Book
         return $entries;
     }
 
-    private function who(): string
+    public function who(): string
     {
         if (null !== $this->instead) {
             return $this->instead;

@@ -6,10 +6,11 @@ namespace Yelbo\Shop\Settings;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Machines\MachineProfile;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
-/** The shop's own figures over the standard ones. */
+/** The shop's own figures over the standard ones, and those of the machine in use over both. */
 final readonly class ShopRules
 {
     public function __construct(private EntityManagerInterface $records, private Book $book)
@@ -24,7 +25,7 @@ final readonly class ShopRules
             $rules = null === $rule ? $rules : $rules->with($rule, $setting->value());
         }
 
-        return $rules;
+        return $this->records->getRepository(MachineProfile::class)->findOneBy(['inUse' => true])?->over($rules) ?? $rules;
     }
 
     public function set(Rule $rule, float $value): void

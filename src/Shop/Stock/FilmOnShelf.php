@@ -7,12 +7,36 @@ namespace Yelbo\Shop\Stock;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Trade\Film\Film;
 
-/** A film the shop keeps: its grade and its colour. */
+/** A film the shop keeps: its grade and its colour, and what its maker says of it. */
 #[ORM\Entity]
 class FilmOnShelf
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
+
+    /** µm; nothing where it is not known. */
+    #[ORM\Column(nullable: true)]
+    private ?int $thickness = null;
+
+    /** Colour of its liner. */
+    #[ORM\Column(length: 40)]
+    private string $liner = 'white';
+
+    /** Only for films whose grade leaves it open: a pattern or a brushed look that runs one way. */
+    #[ORM\Column]
+    private bool $runsOneWay = false;
+
+    /** What the maker's sheet says. */
+    #[ORM\Column(length: 300)]
+    private string $maker = '';
+
+    /** Minor units of money for a square metre; nothing where it is not known. */
+    #[ORM\Column(nullable: true)]
+    private ?int $price = null;
+
+    /** mm²: with less than this on the shelf it is low. */
+    #[ORM\Column(nullable: true)]
+    private ?int $lowAt = null;
 
     public function __construct(
         #[ORM\Column(length: 20)]
@@ -35,6 +59,11 @@ class FilmOnShelf
         return $this->grade;
     }
 
+    public function colour(): string
+    {
+        return $this->colour;
+    }
+
     public function swatch(): string
     {
         return $this->swatch;
@@ -44,5 +73,49 @@ class FilmOnShelf
     public function name(): string
     {
         return ucfirst($this->grade->value).', '.$this->colour;
+    }
+
+    public function thickness(): ?int
+    {
+        return $this->thickness;
+    }
+
+    public function liner(): string
+    {
+        return $this->liner;
+    }
+
+    /** May pieces not be turned on it? */
+    public function hasDirection(): bool
+    {
+        return $this->runsOneWay || $this->grade->hasDirection();
+    }
+
+    public function maker(): string
+    {
+        return $this->maker;
+    }
+
+    public function price(): ?int
+    {
+        return $this->price;
+    }
+
+    public function lowAt(): ?int
+    {
+        return $this->lowAt;
+    }
+
+    /** @param int|null $thickness µm @param int|null $price minor units a m² @param int|null $lowAt mm² */
+    public function describe(string $colour, string $swatch, ?int $thickness, string $liner, bool $runsOneWay, string $maker, ?int $price, ?int $lowAt): void
+    {
+        $this->colour = $colour;
+        $this->swatch = $swatch;
+        $this->thickness = $thickness;
+        $this->liner = $liner;
+        $this->runsOneWay = $runsOneWay;
+        $this->maker = $maker;
+        $this->price = $price;
+        $this->lowAt = $lowAt;
     }
 }

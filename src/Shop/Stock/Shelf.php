@@ -6,13 +6,11 @@ namespace Yelbo\Shop\Stock;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\NotFound;
-use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Rule;
 
 /** What film the shop has. */
 final readonly class Shelf
 {
-    public function __construct(private EntityManagerInterface $records, private ShopRules $rules)
+    public function __construct(private EntityManagerInterface $records)
     {
     }
 
@@ -39,14 +37,19 @@ final readonly class Shelf
         return $this->records->find(StockItem::class, $id) ?? throw new NotFound('There is no such stock.');
     }
 
-    /** @return list<StockItem> offcuts first, the smallest first: so the shelf empties before a sheet is begun */
+    /** @return list<StockItem> offcuts first, the smallest first, then sheets and then rolls: so the shelf empties before a sheet is begun */
     public function of(FilmOnShelf $film): array
     {
         $items = $this->records->getRepository(StockItem::class)->findBy(['film' => $film]);
         $items = array_filter($items, static fn (StockItem $item): bool => $item->count() > 0);
-        usort($items, static fn (StockItem $a, StockItem $b): int => [StockItem::SHEET === $a->kind(), $a->width() * $a->height(), $a->id()] <=> [StockItem::SHEET === $b->kind(), $b->width() * $b->height(), $b->id()]);
+        usort($items, static fn (StockItem $a, StockItem $b): int => [self::place($a), $a->width() * $a->height(), $a->id()] <=> [self::place($b), $b->width() * $b->height(), $b->id()]);
 
         return $items;
+    }
+
+    private static function place(StockItem $item): int
+    {
+        return (int) array_search($item->kind(), [StockItem::OFFCUT, StockItem::SHEET, StockItem::ROLL], true);
     }
 
     /**
@@ -70,16 +73,43 @@ final readonly class Shelf
         return $this->records->getRepository(StockItem::class)->findBy([], ['film' => 'ASC', 'kind' => 'DESC', 'id' => 'ASC']);
     }
 
-    /** Trims what is left of a sheet square and shelves it, or says that nothing is worth keeping. */
-    public function shelveRest(StockItem $from, int $usedLength): ?StockItem
+    /** What its label says, typed or scanned; nothing where there is no such. */
+    public function named(string $code): StockItem|Supply|null
     {
-        $rest = $from->height() - $usedLength;
-        if (StockItem::SHEET !== $from->kind() || $rest < $this->rules->current()->micrometres(Rule::ShortestOffcut)) {
+        if (1 !== preg_match('~^\s*([SRNTB])-?0*(\d{1,9})\s*$~i', $code, $found)) {
             return null;
         }
-        $offcut = new StockItem($from->film(), StockItem::OFFCUT, $from->width(), $rest, 1, $from->bin());
-        $this->records->persist($offcut);
+        $kept = $this->records->find(\in_array(strtoupper($found[1]), ['T', 'B'], true) ? Supply::class : StockItem::class, (int) $found[2]);
 
-        return $offcut;
+        return null !== $kept && strtoupper($found[1]) === $kept->number()[0] ? $kept : null;
+    }
+
+    /** @return list<Supply> */
+    public function supplies(): array
+    {
+        return $this->records->getRepository(Supply::class)->findBy([], ['kind' => 'DESC', 'name' => 'ASC', 'width' => 'ASC']);
+    }
+
+    /** @throws NotFound */
+    public function supply(int $id): Supply
+    {
+        return $this->records->find(Supply::class, $id) ?? throw new NotFound('There is no such tape or blank.');
+    }
+
+    /** Film of a kind on the shelf, mm². */
+    public function amount(FilmOnShelf $film): float
+    {
+        return array_sum(array_map(static fn (StockItem $item): float => $item->area() / 1e6, $this->of($film)));
+    }
+
+    public function isLow(FilmOnShelf $film): bool
+    {
+        return null !== $film->lowAt() && $this->amount($film) < $film->lowAt();
+    }
+
+    /** @return list<Movement> the newest first */
+    public function movements(StockItem|Supply $of, int $most = 50): array
+    {
+        return $this->records->getRepository(Movement::class)->findBy([$of instanceof Supply ? 'supply' : 'item' => $of], ['id' => 'DESC'], $most);
     }
 }

@@ -4,16 +4,19 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Stock;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Refusals;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Sheet\Stock;
 
-/** Sheets of one size, or one offcut, on the shelf. */
+/** Sheets of one size, a roll, or one offcut, on the shelf. Its amount is changed by the stockroom only. */
 #[ORM\Entity]
 class StockItem
 {
     public const SHEET = 'sheet';
+    public const ROLL = 'roll';
     public const OFFCUT = 'offcut';
 
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -22,9 +25,16 @@ class StockItem
     #[ORM\Version, ORM\Column(type: 'integer')]
     private int $version = 1;
 
+    /** The maker's number of the lot; two lots of one colour can differ by a shade. */
+    #[ORM\Column(length: 40)]
+    private string $lot = '';
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $since = null;
+
     /**
      * @param int         $width   µm
-     * @param int         $height  µm
+     * @param int         $height  µm; of a roll what is left of it
      * @param string|null $outline of an odd offcut, as path data in mm
      */
     public function __construct(
@@ -40,7 +50,7 @@ class StockItem
         private int $count,
         #[ORM\Column(length: 20)]
         private string $bin,
-        #[ORM\Column(type: 'text', nullable: true)]
+        #[ORM\Column(type: Types::TEXT, nullable: true)]
         private ?string $outline = null,
     ) {
     }
@@ -50,10 +60,15 @@ class StockItem
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
-    /** `S-004`, `N-031` */
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    /** `S-004`, `R-007`, `N-031`: what its label says and what is typed to find it. */
     public function number(): string
     {
-        return \sprintf('%s-%03d', self::SHEET === $this->kind ? 'S' : 'N', $this->id());
+        return \sprintf('%s-%03d', [self::SHEET => 'S', self::ROLL => 'R'][$this->kind] ?? 'N', $this->id());
     }
 
     public function film(): FilmOnShelf
@@ -86,29 +101,100 @@ class StockItem
         return $this->bin;
     }
 
+    public function lot(): string
+    {
+        return $this->lot;
+    }
+
+    public function since(): ?\DateTimeImmutable
+    {
+        return $this->since;
+    }
+
+    public function isOdd(): bool
+    {
+        return null !== $this->outline;
+    }
+
     public function outline(): string
     {
         return $this->outline ?? 'M0 0H'.$this->width / 1000 .'V'.$this->height / 1000 .'H0Z';
     }
 
-    /** @throws Refusals where the last one is gone */
-    public function take(): void
+    /** All of it that is on the shelf, µm². */
+    public function area(): int
     {
-        if ($this->count < 1) {
+        return $this->count * (null === $this->outline ? $this->width * $this->height : (int) round(1e6 * SvgPath::read($this->outline)->area()));
+    }
+
+    public function came(\DateTimeImmutable $at, string $lot): void
+    {
+        $this->since = $at;
+        $this->lot = $lot;
+    }
+
+    public function goTo(string $bin): void
+    {
+        $this->bin = $bin;
+    }
+
+    /**
+     * One sheet or offcut; of a roll so much of its length.
+     *
+     * @param int $length µm
+     *
+     * @throws Refusals where the last one is gone
+     */
+    public function take(int $length = 0): void
+    {
+        if ($this->count < 1 || (self::ROLL === $this->kind && $length > $this->height)) {
             throw Refusals::at('stock', "{$this->number()} is used up. Choose other stock.");
         }
-        --$this->count;
+        if (self::ROLL === $this->kind) {
+            $this->height -= $length;
+            $this->count = $this->height > 0 ? 1 : 0;
+        } else {
+            --$this->count;
+        }
     }
 
-    public function putBack(): void
+    /** @param int $length µm, of a roll */
+    public function putBack(int $length = 0): void
     {
-        ++$this->count;
+        if (self::ROLL === $this->kind) {
+            $this->height += $length;
+            $this->count = 1;
+        } else {
+            ++$this->count;
+        }
     }
 
-    public function forNesting(): Stock
+    /** After a look at the shelf: so many, or of a roll so much of its length (µm). */
+    public function correct(int $amount): void
     {
+        if (self::ROLL === $this->kind) {
+            $this->height = $amount;
+            $this->count = $amount > 0 ? 1 : 0;
+        } else {
+            $this->count = $amount;
+        }
+    }
+
+    /**
+     * @param Box|null $reach what the machine can cut of it
+     * @param int      $most  how long a piece of a roll may be, µm
+     */
+    public function forNesting(?Box $reach = null, int $most = \PHP_INT_MAX): Stock
+    {
+        $id = (string) $this->id();
+        if (self::ROLL === $this->kind) {
+            $length = min($this->height, $most);
+
+            return Stock::sheet($id, $this->width, $length, $length > 0 ? intdiv($this->height, $length) : 0, $reach);
+        }
+
         return null === $this->outline
-            ? Stock::sheet((string) $this->id(), $this->width, $this->height)
-            : new Stock((string) $this->id(), SvgPath::read($this->outline));
+            ? Stock::sheet($id, $this->width, $this->height, $this->count, $reach)
+            : new Stock($id, SvgPath::read($this->outline), $this->count, $reach);
     }
 }

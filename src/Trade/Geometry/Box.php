@@ -31,6 +31,12 @@ final readonly class Box
         return new self(min($this->left, $other->left), min($this->top, $other->top), max($this->right, $other->right), max($this->bottom, $other->bottom));
     }
 
+    /** What both hold; its sides are not positive where there is nothing. */
+    public function common(self $other): self
+    {
+        return new self(max($this->left, $other->left), max($this->top, $other->top), min($this->right, $other->right), min($this->bottom, $other->bottom));
+    }
+
     public function grown(int $by): self
     {
         return new self($this->left - $by, $this->top - $by, $this->right + $by, $this->bottom + $by);

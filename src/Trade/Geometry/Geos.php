@@ -64,18 +64,21 @@ final class Geos
      * the region, drawn with as few corners as the tolerance allows, for a raster: they may cross themselves by as much. One trip through GEOS for both.
      *
      * @param int $by        µm
-     * @param int $tolerance µm: the two are up to four times that larger than they should be, never smaller
+     * @param int $far       µm: to grow it by once more, not less than the first
+     * @param int $tolerance µm: all are up to four times that larger than they should be, never smaller
      *
-     * @return array{Region, Region}
+     * @return array{Region, Region, Region} closed, grown, grown farther
      */
-    public static function spread(Region $region, int $by, int $tolerance): array
+    public static function spread(Region $region, int $by, int $far, int $tolerance): array
     {
         $wide = $by + 3 * $tolerance;
-        $round = ['quad_segs' => self::segments($wide, $tolerance)];
-        $grown = self::geometry($region)->simplify($tolerance, true)->buffer($wide, $round);
+        $round = ['quad_segs' => self::segments($far + 3 * $tolerance, $tolerance)];
+        $simple = self::geometry($region)->simplify($tolerance, true);
+        $grown = $simple->buffer($wide, $round);
         $closed = $grown->buffer(2 * $tolerance - $wide, $round);
+        $near = self::read($grown->simplify($tolerance, false));
 
-        return [self::read($grown->simplify($tolerance, false)), self::read($closed->simplify($tolerance, false))];
+        return [self::read($closed->simplify($tolerance, false)), $near, $far === $by ? $near : self::read($simple->buffer($far + 3 * $tolerance, $round)->simplify($tolerance, false))];
     }
 
     /**
@@ -157,26 +160,28 @@ final class Geos
     }
 
     /**
-     * The nearest that any two of these come to each other, µm, of those that come nearer than a gap; INF where none do.
+     * Which two of these come nearer to each other than their gap.
      *
-     * @param list<Region> $regions
+     * @param list<Region>           $regions
+     * @param \Closure(int, int): int $gap µm, of two by their places in the list
+     *
+     * @return list<array{int, int}>
      */
-    public static function nearest(array $regions, int $gap): float
+    public static function tooNear(array $regions, \Closure $gap): array
     {
         $boxes = array_map(static fn (Region $region): Box => $region->box(), $regions);
         $geometries = array_map(self::geometry(...), $regions);
-        $nearest = \INF;
+        $near = [];
         foreach ($boxes as $nth => $box) {
-            $wide = $box->grown($gap);
             for ($other = 0; $other < $nth; ++$other) {
-                if ($wide->overlaps($boxes[$other])) {
-                    $near = $geometries[$nth]->distance($geometries[$other]);
-                    $nearest = $near < $gap ? min($nearest, $near) : $nearest;
+                $apart = $gap($other, $nth);
+                if ($box->grown($apart)->overlaps($boxes[$other]) && $geometries[$nth]->distance($geometries[$other]) < $apart) {
+                    $near[] = [$other, $nth];
                 }
             }
         }
 
-        return $nearest;
+        return $near;
     }
 
     /**

@@ -22,8 +22,9 @@ final readonly class CutFile
      * @param int           $width  of the sheet, µm
      * @param int           $height of the sheet, µm
      * @param list<Contour> $way    in the order of cutting
+     * @param string        $says   what it is and how the machine is to be set, for the head of a file that can hold it
      */
-    public function __construct(private int $width, private int $height, private Machine $machine, private array $way)
+    public function __construct(private int $width, private int $height, private Machine $machine, private array $way, private string $says = '')
     {
     }
 
@@ -52,7 +53,9 @@ final readonly class CutFile
             $groups .= "  <g id=\"film-$nth\"".('' === $label ? '' : " data-film=\"$label\"")." fill=\"none\" stroke=\"#000\" stroke-width=\"0.1\">\n".implode("\n", $paths)."\n  </g>\n";
         }
 
-        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$w}mm\" height=\"{$h}mm\" viewBox=\"0 0 $w $h\">\n$groups</svg>\n";
+        $title = '' === $this->says ? '' : '  <title>'.htmlspecialchars($this->says, \ENT_XML1 | \ENT_QUOTES)."</title>\n";
+
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$w}mm\" height=\"{$h}mm\" viewBox=\"0 0 $w $h\">\n$title$groups</svg>\n";
     }
 
     /** 40 units to the mm, y up from the sheet's lower left corner. */
@@ -78,7 +81,8 @@ final readonly class CutFile
     /** R12 ASCII, closed polylines, mm, y up. */
     public function dxf(): string
     {
-        $lines = ['0', 'SECTION', '2', 'HEADER', '9', '$ACADVER', '1', 'AC1009', '9', '$INSUNITS', '70', '4', '0', 'ENDSEC', '0', 'SECTION', '2', 'ENTITIES'];
+        $says = '' === $this->says ? [] : ['999', preg_replace('~[^\x20-\x7e]+~', ' ', $this->says) ?? ''];
+        $lines = [...$says, '0', 'SECTION', '2', 'HEADER', '9', '$ACADVER', '1', 'AC1009', '9', '$INSUNITS', '70', '4', '0', 'ENDSEC', '0', 'SECTION', '2', 'ENTITIES'];
         foreach ($this->way as $contour) {
             $layer = strtoupper(preg_replace('~[^A-Za-z0-9]+~', '_', $contour->film) ?: '') ?: 'CUT';
             array_push($lines, '0', 'POLYLINE', '8', $layer, '66', '1', '70', '1', '10', '0.0', '20', '0.0', '30', '0.0');

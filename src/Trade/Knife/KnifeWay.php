@@ -8,7 +8,7 @@ use Yelbo\Trade\Geometry\Region;
 
 /**
  * The order in which the knife takes the outlines: everything inside an outline before the
- * outline itself, so that nothing moves once it is free, and each time the nearest next.
+ * outline itself, so that nothing moves once it is free, and with little way in the air.
  * Source: handbook section 8.
  */
 final class KnifeWay
@@ -19,10 +19,25 @@ final class KnifeWay
 
     /**
      * @param list<array{Region, string}> $layers film to keep, in the sheet's frame, and the name of its film
+     * @param list<array{Region, string}> $boxes  weed boxes: cut like the others, after all that lies inside them
      *
      * @return list<Contour>
      */
-    public static function through(array $layers): array
+    public static function through(array $layers, array $boxes = []): array
+    {
+        $contours = self::contours([...$layers, ...$boxes]);
+        $tour = new Tour(array_map(static fn (Contour $contour): array => $contour->points, $contours), self::holders($contours));
+        $tour->improve();
+
+        return array_map(static fn (array $next): Contour => $contours[$next[0]]->from((int) array_search($next[1], $contours[$next[0]]->points, true)), $tour->way());
+    }
+
+    /**
+     * @param list<array{Region, string}> $layers
+     *
+     * @return list<Contour> in no order
+     */
+    public static function contours(array $layers): array
     {
         $contours = [];
         foreach ($layers as [$region, $film]) {
@@ -33,7 +48,7 @@ final class KnifeWay
             }
         }
 
-        return self::nearestFirst($contours, self::holders($contours));
+        return $contours;
     }
 
     /**
@@ -54,69 +69,26 @@ final class KnifeWay
     }
 
     /**
-     * How many contours still to be cut lie inside each, and which contours hold each.
+     * Which contours hold each.
      *
      * @param list<Contour> $contours
      *
-     * @return array{list<int>, list<list<int>>}
+     * @return list<list<int>>
      */
-    private static function holders(array $contours): array
+    public static function holders(array $contours): array
     {
         $boxes = array_map(static fn (Contour $contour) => (new Region([[$contour->points]]))->box(), $contours);
-        $inside = array_fill(0, \count($contours), 0);
         $holders = array_fill(0, \count($contours), []);
         foreach ($contours as $i => $contour) {
             foreach ($contours as $j => $outer) {
                 if ($i !== $j && $boxes[$j]->holds($boxes[$i]) && $boxes[$i] != $boxes[$j]
                     && self::isIn($contour->points[0], $outer->points)) {
                     $holders[$i][] = $j;
-                    ++$inside[$j];
                 }
             }
         }
 
-        return [array_values($inside), array_values($holders)];
-    }
-
-    /**
-     * @param list<Contour>                      $contours
-     * @param array{list<int>, list<list<int>>} $nesting
-     *
-     * @return list<Contour>
-     */
-    private static function nearestFirst(array $contours, array $nesting): array
-    {
-        [$waitsFor, $holders] = $nesting;
-        $waiting = $contours;
-        $at = [0, 0];
-        $way = [];
-        while ([] !== $waiting) {
-            $best = null;
-            $least = \INF;
-            foreach ($waiting as $nth => $contour) {
-                if ($waitsFor[$nth] > 0) {
-                    continue;
-                }
-                foreach ($contour->points as $corner => [$x, $y]) {
-                    $far = ($x - $at[0]) ** 2 + ($y - $at[1]) ** 2;
-                    if ($far < $least) {
-                        $least = $far;
-                        $best = [$nth, $corner];
-                    }
-                }
-            }
-            if (null === $best) {
-                throw new \LogicException('Two outlines hold each other.');
-            }
-            $way[] = $waiting[$best[0]]->from($best[1]);
-            $at = $waiting[$best[0]]->points[$best[1]];
-            foreach ($holders[$best[0]] as $holder) {
-                --$waitsFor[$holder];
-            }
-            unset($waiting[$best[0]]);
-        }
-
-        return $way;
+        return array_values($holders);
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Sheet;
 
-use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Raster;
 use Yelbo\Trade\Geometry\Region;
 
@@ -52,23 +51,9 @@ final class Bed
      */
     public static function of(Stock $stock, int $edge, int $cell, int $margin): ?self
     {
-        $room = self::room($stock->outline, $edge);
+        $room = $stock->room($edge);
 
         return null === $room ? null : new self($stock, $room, $cell, Raster::whole($room, $cell), $margin + 1);
-    }
-
-    /** The stock less its edge. */
-    public static function room(Region $outline, int $edge): ?Region
-    {
-        $box = $outline->box();
-        if (1 === \count($outline->rings()) && abs($outline->area() * 1e6 - (float) $box->width() * $box->height()) < 1) {
-            $inner = $box->grown(-$edge);
-
-            return $inner->width() <= 0 || $inner->height() <= 0 ? null : $inner->region();
-        }
-        $room = 0 === $edge ? $outline : Geos::grow($outline, -$edge - Shape::slack($edge));
-
-        return $room->isEmpty() ? null : $room;
     }
 
     /**
@@ -199,11 +184,56 @@ final class Bed
         return $bad;
     }
 
-    public function take(\GMP $taken, Shape $shape, int $row, int $column): \GMP
+    /**
+     * The free place nearest to one wanted.
+     *
+     * @param int $within cells
+     *
+     * @return array{int, int}|null row and column
+     */
+    public function nearest(Shape $shape, \GMP $taken, int $row, int $column, int $within): ?array
+    {
+        $bad = $this->bad($this->spans($taken, $this->rows), [...$shape->sample, ...$shape->rest]);
+        $best = null;
+        for ($down = max(0, $row - $within); $down <= min($this->rows - $shape->rows, $row + $within); ++$down) {
+            for ($across = max(0, $column - $within); $across <= min($this->columns - $shape->columns, $column + $within); ++$across) {
+                $far = ($down - $row) ** 2 + ($across - $column) ** 2;
+                if ((null === $best || $far < $best[0]) && !gmp_testbit($bad, ($down + $this->pad) * $this->stride + $across + $this->pad)) {
+                    $best = [$far, $down, $across];
+                }
+            }
+        }
+
+        return null === $best ? null : [$best[1], $best[2]];
+    }
+
+    /** @param bool $far for what belongs to another order */
+    public function take(\GMP $taken, Shape $shape, int $row, int $column, bool $far): \GMP
     {
         $at = ($row + $this->pad - $shape->margin) * $this->stride + $column + $this->pad - $shape->margin;
 
-        return $taken | ($shape->bits($this->stride) << $at);
+        return $taken | ($shape->bits($this->stride, $far) << $at);
+    }
+
+    /** What an outline touches, wherever it lies. */
+    public function takeOutline(\GMP $taken, Region $outline): \GMP
+    {
+        $box = $this->room->box();
+        $raster = Raster::touchedFrom($outline, $this->cell, $box->left - $this->pad * $this->cell, $box->top - $this->pad * $this->cell, $this->stride, $this->rows + 2 * $this->pad);
+
+        return $taken | $raster->bits($this->stride);
+    }
+
+    /**
+     * The cell a point of the stock lies in.
+     *
+     * @return array{int, int} row and column
+     */
+    public function cell(int $x, int $y): array
+    {
+        $box = $this->room->box();
+
+        return [(int) floor(($y - $box->top) / $this->cell), (int) floor(($x - $box->left) / $this->cell)];
     }
 
     /** @return array{int, int} µm on the stock */

@@ -20,12 +20,8 @@ use Yelbo\Trade\Measure\Units;
  */
 final readonly class BoxNest
 {
-    /**
-     * @param int             $gap   between every two pieces, µm
-     * @param int             $edge  to the outline of the stock, µm
-     * @param list<int|float> $turns degrees clockwise
-     */
-    public function __construct(private int $gap, private int $edge, private array $turns = [0])
+    /** @param list<int|float> $turns degrees clockwise */
+    public function __construct(private Gaps $gaps, private array $turns = [0])
     {
     }
 
@@ -39,7 +35,7 @@ final readonly class BoxNest
         $shapes = array_column($pieces, 'region', 'id');
         $sheets = [];
         foreach ($stock as $item) {
-            $room = $this->room($item->outline);
+            $room = $this->room($item);
             for ($nth = 0; $nth < $item->count && [] !== $waiting && null !== $room; ++$nth) {
                 [$places, $rest] = $this->fill($room, $waiting);
                 if ([] === $places) {
@@ -73,16 +69,11 @@ final readonly class BoxNest
     }
 
     /** @return array{box: Box, odd: CellSums|null}|null nothing where the edge leaves no room */
-    private function room(Region $outline): ?array
+    private function room(Stock $stock): ?array
     {
-        $room = Bed::room($outline, $this->edge);
-        if (null === $room) {
-            return null;
-        }
-        $box = $room->box();
-        $square = 1 === \count($room->rings()) && abs($room->area() * 1e6 - (float) $box->width() * $box->height()) < 1;
+        $room = $stock->room($this->gaps->edge);
 
-        return ['box' => $box, 'odd' => $square ? null : new CellSums($room)];
+        return null === $room ? null : ['box' => $room->box(), 'odd' => Stock::fillsItsBox($room) ? null : new CellSums($room)];
     }
 
     /**
@@ -105,11 +96,13 @@ final readonly class BoxNest
             }
             [$box, $turn] = $best;
             $places[] = new Place($piece->id, $box->left, $box->top, $turn);
-            $taken[] = $box;
-            $corners[] = [$box->right + $this->gap, $box->top];
-            $corners[] = [$box->left, $box->bottom + $this->gap];
-            $corners[] = [$room['box']->left, $box->bottom + $this->gap];
-            $corners[] = [$box->right + $this->gap, $room['box']->top];
+            $taken[] = [$box, $piece];
+            foreach (array_unique([$this->gaps->inside, $this->gaps->between]) as $gap) {
+                $corners[] = [$box->right + $gap, $box->top];
+                $corners[] = [$box->left, $box->bottom + $gap];
+                $corners[] = [$room['box']->left, $box->bottom + $gap];
+                $corners[] = [$box->right + $gap, $room['box']->top];
+            }
         }
 
         return [$places, $rest];
@@ -141,7 +134,7 @@ final readonly class BoxNest
 
     /**
      * @param array{box: Box, odd: CellSums|null} $room
-     * @param list<Box>                         $taken
+     * @param list<array{Box, Piece}>           $taken
      * @param list<array{int, int}>             $corners
      *
      * @return array{Box, float}|null
@@ -157,7 +150,7 @@ final readonly class BoxNest
                 if (null !== $best && $rank >= $best[0]) {
                     continue;
                 }
-                if ($room['box']->holds($box) && $this->isFree($box, $taken)
+                if ($room['box']->holds($box) && $this->isFree($box, $piece, $taken)
                     && (null === $room['odd'] || $room['odd']->hold($box))) {
                     $best = [$rank, $box, (float) $turn];
                 }
@@ -167,12 +160,11 @@ final readonly class BoxNest
         return null === $best ? null : [$best[1], $best[2]];
     }
 
-    /** @param list<Box> $taken */
-    private function isFree(Box $box, array $taken): bool
+    /** @param list<array{Box, Piece}> $taken */
+    private function isFree(Box $box, Piece $piece, array $taken): bool
     {
-        $wide = $box->grown($this->gap);
-        foreach ($taken as $other) {
-            if ($wide->overlaps($other)) {
+        foreach ($taken as [$other, $of]) {
+            if ($box->grown($this->gaps->of($piece, $of))->overlaps($other)) {
                 return false;
             }
         }
@@ -223,7 +215,7 @@ final readonly class BoxNest
         }
         $box = $piece->region->box();
         foreach ($stock as $item) {
-            $room = $this->room($item->outline);
+            $room = $this->room($item);
             if (null !== $room && null !== $this->spot($piece, $room, [], $this->corners($room))) {
                 return 'The stock given is full.';
             }

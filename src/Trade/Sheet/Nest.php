@@ -29,35 +29,31 @@ final readonly class Nest
     /** µm: how far a plan may miss a gap by its own arithmetic before it is thrown away. */
     private const EXACTLY = 10;
 
-    /**
-     * @param int             $gap   between every two pieces, µm
-     * @param int             $edge  to the outline of the stock, µm
-     * @param list<int|float> $turns degrees clockwise
-     */
-    public function __construct(private int $gap, private int $edge, private array $turns = [0])
+    /** @param list<int|float> $turns degrees clockwise */
+    public function __construct(private Gaps $gaps, private array $turns = [0])
     {
     }
 
     /**
      * @param list<Stock>               $stock  tried in this order
      * @param list<Piece>               $pieces
-     * @param \Closure(Plan): bool|null $more asked after every try, with the best plan so far, whether to
-     *                                             go on; where it is left out only few pieces are laid by their outlines, once
+     * @param \Closure(Plan): bool|null $more   asked after every try, with the best plan so far, whether to
+     *                                          go on; where it is left out only few pieces are laid by their outlines, once
+     * @param list<Fixed>               $fixed  sheets that pieces lie on already: they stay, and are filled up first
      */
-    public function plan(array $stock, array $pieces, ?\Closure $more = null): Plan
+    public function plan(array $stock, array $pieces, ?\Closure $more = null, array $fixed = []): Plan
     {
-        $boxes = (new BoxNest($this->gap, $this->edge, $this->turns))->plan($stock, $pieces);
         $copies = array_merge(...array_map(static fn (Piece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
+        $best = [] === $fixed ? (new BoxNest($this->gaps, $this->turns))->plan($stock, $pieces) : $this->plain([array_map(static fn (Fixed $sheet, int $nth): array => [$sheet->stock, [], $nth], $fixed, array_keys($fixed)), array_keys($copies)], $stock, $pieces, $fixed);
         if ([] === $copies || [] === $stock) {
-            return $boxes;
+            return $best;
         }
-        $best = $boxes;
-        $cost = $this->cost($boxes, $stock, $pieces);
-        foreach ($this->tries($stock, $copies) as $found) {
+        $cost = $this->cost($best, $stock, $pieces);
+        foreach ($this->tries($stock, $copies, $fixed) as $found) {
             if (null !== $found) {
-                $plan = $this->plain($found, $stock, $pieces);
+                $plan = $this->plain($found, $stock, $pieces, $fixed);
                 $now = $this->cost($plan, $stock, $pieces);
-                if ($now < $cost && $this->holds($plan, $stock, $pieces)) {
+                if ($now < $cost && $this->holds($plan, $stock, $pieces, $fixed)) {
                     [$best, $cost] = [$plan, $now];
                 }
             }
@@ -72,35 +68,42 @@ final readonly class Nest
     /**
      * @param list<Stock> $stock
      * @param list<Piece> $copies
+     * @param list<Fixed> $fixed
      *
-     * @return \Generator<int, array{list<array{int, list<array{int, float, int, int}>}>, list<int>}|null>
+     * @return \Generator<int, array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>}|null>
      */
-    private function tries(array $stock, array $copies): \Generator
+    private function tries(array $stock, array $copies, array $fixed): \Generator
     {
-        $rectangles = Rectangles::of($stock, $copies, $this->gap, $this->edge, $this->turns);
+        $rectangles = [] === $fixed && $this->gaps->inside === $this->gaps->between ? Rectangles::of($stock, $copies, $this->gaps->between, $this->gaps->edge, $this->turns) : null;
         if (null !== $rectangles) {
             return $rectangles->tries();
         }
         $cell = \count($copies) <= self::FEW ? self::FINE : self::CELL;
-        $beds = array_map(fn (Stock $item): ?Bed => Bed::of($item, $this->edge, $cell, Shape::margin($this->gap, $cell)), $stock);
-        $search = new Search($stock, $copies, $beds, fn (Piece $piece): array => Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gap, $cell));
+        $beds = array_map(fn (Stock $item): ?Bed => Bed::of($item, $this->gaps->edge, $cell, Shape::margin($this->gaps->between, $cell)), $stock);
+        $search = new Search($stock, $copies, $beds, fn (Piece $piece): array => Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $cell), $this->gaps, $fixed);
 
-        return $search->tries(\count($copies) <= self::FEW);
+        return $search->tries(\count($copies) <= self::FEW || [] !== $fixed);
     }
 
     /**
-     * @param array{list<array{int, list<array{int, float, int, int}>}>, list<int>} $found sheets of a search, and the copies left
+     * @param array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>} $found sheets of a search, and the copies left
      * @param list<Stock> $stock
      * @param list<Piece> $pieces
+     * @param list<Fixed> $fixed
      */
-    private function plain(array $found, array $stock, array $pieces): Plan
+    private function plain(array $found, array $stock, array $pieces, array $fixed): Plan
     {
         [$filled, $rest] = $found;
         $copies = array_merge(...array_map(static fn (Piece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
         $sheets = [];
-        foreach ($filled as [$of, $placed]) {
+        foreach ($filled as [$of, $placed, $nth]) {
             $places = [];
             [$length, $film] = [0, 0.0];
+            foreach (null === $nth ? [] : $fixed[$nth]->laid as [$piece, $put, $place]) {
+                $places[] = $place;
+                $length = max($length, $put->box()->bottom);
+                $film += $piece->region->area();
+            }
             foreach ($placed as [$copy, $turn, $x, $y]) {
                 $place = new Place($copies[$copy]->id, $x, $y, $turn);
                 $places[] = $place;
@@ -140,15 +143,17 @@ final readonly class Nest
      *
      * @param list<Stock> $stock
      * @param list<Piece> $pieces
+     * @param list<Fixed> $fixed
      */
-    private function holds(Plan $plan, array $stock, array $pieces): bool
+    private function holds(Plan $plan, array $stock, array $pieces, array $fixed): bool
     {
-        $shapes = array_column($pieces, 'region', 'id');
-        $outlines = array_column($stock, 'outline', 'id');
+        $pieces = array_column([...$pieces, ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed))], null, 'id');
+        $stock = array_column($stock, null, 'id');
         foreach ($plan->sheets as $sheet) {
-            $room = Bed::room($outlines[$sheet->stock], max(0, $this->edge - self::EXACTLY));
-            $put = array_map(static fn (Place $place): Region => $place->put($shapes[$place->piece]), $sheet->places);
-            if (null === $room || !Geos::holdsAll($room, $put) || Geos::nearest($put, $this->gap) < $this->gap - self::EXACTLY) {
+            $room = $stock[$sheet->stock]->room(max(0, $this->gaps->edge - self::EXACTLY));
+            $put = array_map(static fn (Place $place): Region => $place->put($pieces[$place->piece]->region), $sheet->places);
+            $gap = fn (int $one, int $other): int => $this->gaps->of($pieces[$sheet->places[$one]->piece], $pieces[$sheet->places[$other]->piece]) - self::EXACTLY;
+            if (null === $room || !Geos::holdsAll($room, $put) || [] !== Geos::tooNear($put, $gap)) {
                 return false;
             }
         }
@@ -176,7 +181,7 @@ final readonly class Nest
     /** @param list<Stock> $stock */
     private function why(Piece $piece, array $stock): string
     {
-        if ([] !== (new BoxNest($this->gap, $this->edge, $this->turns))->plan(array_map(static fn (Stock $item): Stock => new Stock($item->id, $item->outline), $stock), [new Piece($piece->id, $piece->region, 1, $piece->turns)])->sheets) {
+        if ([] !== (new BoxNest($this->gaps, $this->turns))->plan(array_map(static fn (Stock $item): Stock => new Stock($item->id, $item->outline, 1, $item->reach), $stock), [new Piece($piece->id, $piece->region, 1, $piece->turns)])->sheets) {
             return 'The stock given is full.';
         }
         $box = $piece->region->box();

@@ -42,7 +42,7 @@ final class Rectangles
             $this->sides[] = array_values($sides);
         }
         foreach ($stock as $item) {
-            $room = Bed::room($item->outline, $edge)?->box();
+            $room = $item->room($edge)?->box();
             $this->rooms[] = null === $room ? null : [$room->left, $room->top, $room->width() + $gap, $room->height() + $gap];
         }
     }
@@ -76,7 +76,7 @@ final class Rectangles
     /**
      * Every try in its turn: what it found where that is better than all before, else nothing.
      *
-     * @return \Generator<int, array{list<array{int, list<Laid>}>, list<int>}|null>
+     * @return \Generator<int, array{list<array{int, list<Laid>, null}>, list<int>}|null>
      */
     public function tries(): \Generator
     {
@@ -135,7 +135,7 @@ final class Rectangles
     /**
      * @param list<int> $order
      *
-     * @return array{array{list<array{int, list<Laid>}>, list<int>}, float} and what it costs
+     * @return array{array{list<array{int, list<Laid>, null}>, list<int>}, float} and what it costs
      */
     private function lay(array $order): array
     {
@@ -147,7 +147,7 @@ final class Rectangles
                 if ([] === $laid) {
                     break;
                 }
-                $filled[] = [$of, $laid];
+                $filled[] = [$of, $laid, null];
                 $used[] = [$of, $bottom];
             }
         }

@@ -6,6 +6,7 @@ namespace Yelbo\Trade\Sheet;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Yelbo\Trade\Geometry\Geos;
 
 /**
  * Tries orders in which copies are laid out, each copy at the first free place of the first stock
@@ -13,8 +14,9 @@ use Random\Randomizer;
  * again from where the order first differs. One fixed sequence: only how long it goes on differs.
  *
  * @phpstan-type Placed array{int, Shape, int, int}
- * @phpstan-type Filled array{int, list<array{int, float, int, int}>}
- * @phpstan-type State array{sheets: list<array{stock: int, taken: \GMP, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}>, used: array<int, int>, left: list<int>}
+ * @phpstan-type Filled array{int, list<array{int, float, int, int}>, int|null}
+ * @phpstan-type OpenSheet array{stock: int, fixed: int|null, taken: \GMP, near: array<string, \GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}
+ * @phpstan-type State array{sheets: list<OpenSheet>, used: array<int, int>, left: list<int>}
  */
 final class Search
 {
@@ -25,20 +27,31 @@ final class Search
     /** What film that is not cut counts against film that is used. */
     private const LEFT = 1e4;
     private const SEED = 20_261_125;
+    /** So many orders, those with most pieces, are laid by the gap inside an order; others keep the larger one everywhere. */
+    private const MOST_ORDERS = 16;
 
     /** @var array<string, list<Shape>> by the piece's id */
     private array $shapes = [];
     /** @var array<string, true> stock and piece that never go together */
     private array $never = [];
+    /** @var array<string, true> orders that are laid by the gap inside an order */
+    private array $own = [];
 
     /**
      * @param list<Stock>                $stock
      * @param list<Piece>                $copies
      * @param list<Bed|null>                  $beds   by the stock's place
      * @param \Closure(Piece): list<Shape>    $shape  a piece at each of its turns
+     * @param list<Fixed>                     $fixed  sheets that pieces lie on already
      */
-    public function __construct(private readonly array $stock, private readonly array $copies, private readonly array $beds, private readonly \Closure $shape)
+    public function __construct(private readonly array $stock, private readonly array $copies, private readonly array $beds, private readonly \Closure $shape, private readonly Gaps $gaps, private readonly array $fixed = [])
     {
+        if ($gaps->inside < $gaps->between) {
+            $count = array_count_values(array_filter(array_map(static fn (Piece $piece): string => $piece->order, [...$copies, ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed))]), static fn (string $order): bool => '' !== $order));
+            $count = array_filter($count, static fn (int $pieces): bool => $pieces > 1);
+            arsort($count);
+            $this->own = array_fill_keys(array_map(strval(...), array_keys(\array_slice($count, 0, self::MOST_ORDERS, true))), true);
+        }
     }
 
     /**
@@ -133,7 +146,37 @@ final class Search
     /** @return State */
     private function start(): array
     {
-        return ['sheets' => [], 'used' => [], 'left' => []];
+        $state = ['sheets' => [], 'used' => [], 'left' => []];
+        foreach ($this->fixed as $nth => $fixed) {
+            $bed = $this->beds[$fixed->stock] ?? null;
+            $state['used'][$fixed->stock] = 1 + ($state['used'][$fixed->stock] ?? 0);
+            if (null !== $bed) {
+                $state['sheets'][] = $this->begun($bed, $fixed, $nth);
+            }
+        }
+
+        return $state;
+    }
+
+    /** @return OpenSheet */
+    private function begun(Bed $bed, Fixed $fixed, int $nth): array
+    {
+        $sheet = ['stock' => $fixed->stock, 'fixed' => $nth, 'taken' => $bed->empty, 'near' => [], 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []];
+        foreach ($fixed->laid as [$piece, $put]) {
+            [, $near, $far] = Geos::spread($put, $this->gaps->inside + Shape::slack($this->gaps->inside), $this->gaps->between + Shape::slack($this->gaps->between), Shape::SIMPLE);
+            $before = $sheet['taken'];
+            foreach ($sheet['near'] as $order => $taken) {
+                $sheet['near'][$order] = $bed->takeOutline($taken, (string) $order === $piece->order ? $near : $far);
+            }
+            if (isset($this->own[$piece->order])) {
+                $sheet['near'][$piece->order] ??= $bed->takeOutline($before, $near);
+            }
+            $sheet['taken'] = $bed->takeOutline($before, $far);
+            $sheet['bottom'] = max($sheet['bottom'], $put->box()->bottom);
+            $sheet['reach'] = max($sheet['reach'], $bed->cell(0, $far->box()->bottom)[0] + 1);
+        }
+
+        return $sheet;
     }
 
     /**
@@ -171,7 +214,7 @@ final class Search
                 if ($sheet['stock'] !== $of || isset($sheet['full'][$id])) {
                     continue;
                 }
-                $spot = $this->spot($bed, $sheet['taken'], $sheet['reach'], $id, $sheet['free']);
+                $spot = $this->spot($bed, $sheet['near'][$this->copies[$copy]->order] ?? $sheet['taken'], $sheet['reach'], $id, $sheet['free']);
                 if (null !== $spot) {
                     $state['sheets'][$nth] = $this->put($sheet, $bed, $copy, ...$spot);
 
@@ -183,7 +226,7 @@ final class Search
                 $spot = $this->spot($bed, $bed->empty, 0, $id, $bed->free);
                 if (null !== $spot) {
                     $state['used'][$of] = 1 + ($state['used'][$of] ?? 0);
-                    $state['sheets'][] = $this->put(['stock' => $of, 'taken' => $bed->empty, 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []], $bed, $copy, ...$spot);
+                    $state['sheets'][] = $this->put(['stock' => $of, 'fixed' => null, 'taken' => $bed->empty, 'near' => [], 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []], $bed, $copy, ...$spot);
 
                     return $state;
                 }
@@ -218,14 +261,21 @@ final class Search
     }
 
     /**
-     * @param array{stock: int, taken: \GMP, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>} $sheet
+     * @param OpenSheet $sheet
      *
-     * @return array{stock: int, taken: \GMP, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}
+     * @return OpenSheet
      */
     private function put(array $sheet, Bed $bed, int $copy, Shape $shape, int $row, int $column): array
     {
         [$x, $y] = $bed->point($row, $column);
-        $sheet['taken'] = $bed->take($sheet['taken'], $shape, $row, $column);
+        $own = $this->copies[$copy]->order;
+        foreach ($sheet['near'] as $order => $taken) {
+            $sheet['near'][$order] = $bed->take($taken, $shape, $row, $column, (string) $order !== $own);
+        }
+        if (isset($this->own[$own])) {
+            $sheet['near'][$own] ??= $bed->take($sheet['taken'], $shape, $row, $column, false);
+        }
+        $sheet['taken'] = $bed->take($sheet['taken'], $shape, $row, $column, true);
         $sheet['reach'] = max($sheet['reach'], $row + $shape->rows + $shape->margin);
         $sheet['free'] -= $shape->cells;
         $sheet['placed'][] = [$copy, $shape, $x, $y];
@@ -274,6 +324,6 @@ final class Search
         $sheets = $state['sheets'];
         usort($sheets, static fn (array $a, array $b): int => $a['stock'] <=> $b['stock']);
 
-        return [array_map(static fn (array $sheet): array => [$sheet['stock'], array_map(static fn (array $placed): array => [$placed[0], $placed[1]->turn, $placed[2], $placed[3]], $sheet['placed'])], $sheets), $state['left']];
+        return [array_map(static fn (array $sheet): array => [$sheet['stock'], array_map(static fn (array $placed): array => [$placed[0], $placed[1]->turn, $placed[2], $placed[3]], $sheet['placed']), $sheet['fixed']], $sheets), $state['left']];
     }
 }

@@ -16,11 +16,11 @@ use Yelbo\Trade\Geometry\Region;
 final class Shape
 {
     /** µm: outlines are drawn with so much fewer corners before they are grown. */
-    private const SIMPLE = 40;
+    public const SIMPLE = 40;
     /** Of so many rows one is asked first: its neighbours hardly differ. */
     private const EVERY = 12;
 
-    /** @var array<int, \GMP> what it takes, by the stride of the bed */
+    /** @var array<string, \GMP> what it takes, by the stride of the bed and which gap */
     private array $bits = [];
     /** @var array<int, \GMP> */
     private array $closed = [];
@@ -41,7 +41,8 @@ final class Shape
         public readonly int $widest,
         private readonly Raster $own,
         public readonly int $cells,
-        private readonly Raster $kept,
+        private readonly Raster $near,
+        private readonly Raster $far,
         /** How many cells what it takes begins left of it and above it. */
         public readonly int $margin,
     ) {
@@ -50,20 +51,22 @@ final class Shape
     /**
      * @param Region         $region as it is drawn
      * @param list<int|float> $turns degrees clockwise
-     * @param int            $gap    µm
+     * @param int            $near   gap inside an order, µm
+     * @param int            $far    gap between orders, µm
      * @param int            $cell   µm
      *
      * @return list<self> one a turn
      */
-    public static function all(Region $region, array $turns, int $gap, int $cell): array
+    public static function all(Region $region, array $turns, int $near, int $far, int $cell): array
     {
         // Neighbours keep the gap, so nothing can use what closing by the gap fills: letters become blobs.
-        [$grown, $closed] = 0 === $gap ? [$region, $region] : Geos::spread($region, $gap + self::slack($gap), self::SIMPLE);
+        $outlines = 0 === $near ? [$region, $region, 0 === $far ? $region : Geos::spread($region, $far, $far, self::SIMPLE)[2]] : Geos::spread($region, $near + self::slack($near), $far + self::slack($far), self::SIMPLE);
 
-        return array_map(static fn (int|float $turn): self => self::turned($region, $closed, $grown, (float) $turn, $gap, $cell), $turns);
+        return array_map(static fn (int|float $turn): self => self::turned($region, $outlines, (float) $turn, $far, $cell), $turns);
     }
 
-    private static function turned(Region $region, Region $closed, Region $grown, float $turn, int $gap, int $cell): self
+    /** @param array{Region, Region, Region} $outlines closed, grown by the nearer gap, and by the farther */
+    private static function turned(Region $region, array $outlines, float $turn, int $gap, int $cell): self
     {
         $box = $region->box();
         $box = match (fmod($turn, 360)) {
@@ -73,9 +76,10 @@ final class Shape
             270.0, -90.0 => new Box($box->top, -$box->right, $box->bottom, -$box->left),
             default => $region->turned($turn)->box(),
         };
-        $raster = Raster::touchedFrom($closed->turned($turn), $cell, $box->left, $box->top, (int) ceil($box->width() / $cell), (int) ceil($box->height() / $cell));
+        $raster = Raster::touchedFrom($outlines[0]->turned($turn), $cell, $box->left, $box->top, (int) ceil($box->width() / $cell), (int) ceil($box->height() / $cell));
         $margin = self::margin($gap, $cell);
-        $kept = Raster::touchedFrom($grown->turned($turn), $cell, $box->left - $margin * $cell, $box->top - $margin * $cell, $raster->columns + 2 * $margin, $raster->rows + 2 * $margin);
+        $kept = static fn (Region $grown): Raster => Raster::touchedFrom($grown->turned($turn), $cell, $box->left - $margin * $cell, $box->top - $margin * $cell, $raster->columns + 2 * $margin, $raster->rows + 2 * $margin);
+        $near = $kept($outlines[1]);
         $sample = $rest = [];
         foreach ($raster->runs() as $row => $of) {
             foreach ($of as [$from, $to]) {
@@ -87,7 +91,7 @@ final class Shape
             }
         }
 
-        return new self($turn, $box->height(), $raster->columns, $raster->rows, self::strongest($raster), $sample, $rest, max(1, ...array_map(static fn (array $run): int => $run[2] - $run[1] + 1, [...$sample, ...$rest])), $raster, $raster->cells(), $kept, $margin);
+        return new self($turn, $box->height(), $raster->columns, $raster->rows, self::strongest($raster), $sample, $rest, max(1, ...array_map(static fn (array $run): int => $run[2] - $run[1] + 1, [...$sample, ...$rest])), $raster, $raster->cells(), $near, $outlines[2] === $outlines[1] ? $near : $kept($outlines[2]), $margin);
     }
 
     /**
@@ -129,8 +133,8 @@ final class Shape
     }
 
     /** What no other may touch once it lies there. */
-    public function bits(int $stride): \GMP
+    public function bits(int $stride, bool $far): \GMP
     {
-        return $this->bits[$stride] ??= $this->kept->bits($stride);
+        return $this->bits[$stride.($far && $this->far !== $this->near ? 'f' : 'n')] ??= ($far ? $this->far : $this->near)->bits($stride);
     }
 }

@@ -5,18 +5,53 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Sheet;
 
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 
 /** Film to cut from: a sheet, or an offcut by its true outline; its origin is its top left. */
 final readonly class Stock
 {
-    public function __construct(public string $id, public Region $outline, public int $count = 1)
+    /** @param Box|null $reach what the machine can cut of it; all of it where left out */
+    public function __construct(public string $id, public Region $outline, public int $count = 1, public ?Box $reach = null)
     {
     }
 
     /** @param int $width µm @param int $height µm */
-    public static function sheet(string $id, int $width, int $height, int $count = 1): self
+    public static function sheet(string $id, int $width, int $height, int $count = 1, ?Box $reach = null): self
     {
-        return new self($id, Box::sized($width, $height)->region(), $count);
+        return new self($id, Box::sized($width, $height)->region(), $count, $reach);
+    }
+
+    /**
+     * Where pieces may lie.
+     *
+     * @param int $edge µm
+     *
+     * @return Region|null nothing where there is no room
+     */
+    public function room(int $edge): ?Region
+    {
+        $box = $this->outline->box();
+        if ($this->isSquare()) {
+            $inner = null === $this->reach ? $box->grown(-$edge) : $box->grown(-$edge)->common($this->reach);
+
+            return $inner->width() <= 0 || $inner->height() <= 0 ? null : $inner->region();
+        }
+        $room = 0 === $edge ? $this->outline : Geos::grow($this->outline, -$edge - Shape::slack($edge));
+        $room = null === $this->reach ? $room : Geos::clipped($room, $this->reach);
+
+        return $room->isEmpty() ? null : $room;
+    }
+
+    public function isSquare(): bool
+    {
+        return self::fillsItsBox($this->outline);
+    }
+
+    public static function fillsItsBox(Region $region): bool
+    {
+        $box = $region->box();
+
+        return 1 === \count($region->rings()) && abs($region->area() * 1e6 - (float) $box->width() * $box->height()) < 1;
     }
 }

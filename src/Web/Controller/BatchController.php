@@ -9,24 +9,27 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Pieces\Bench;
 use Yelbo\Shop\Pieces\Piece;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Web\Ask\ChosenPiece;
 use Yelbo\Web\Ask\PlanAsk;
+use Yelbo\Web\Ask\RestAsk;
 use Yelbo\Web\Ask\VersionAsk;
+use Yelbo\Web\Paper\SheetMap;
 use Yelbo\Web\Present;
 use Yelbo\Web\Sheets;
 use Yelbo\Web\View\BatchesView;
 use Yelbo\Web\View\BatchView;
 use Yelbo\Web\View\DoneView;
 use Yelbo\Web\View\PiecesView;
-use Yelbo\Web\View\PlanView;
+use Yelbo\Web\View\RestsView;
 
 /** Approved pieces onto sheets. */
 final readonly class BatchController
 {
-    public function __construct(private Batching $batching, private Bench $bench, private Shelf $shelf, private Sheets $sheets, private Present $present)
+    public function __construct(private Batching $batching, private Bench $bench, private Shelf $shelf, private Sheets $sheets, private Present $present, private Machines $machines, private SheetMap $map)
     {
     }
 
@@ -34,14 +37,6 @@ final readonly class BatchController
     public function waiting(): PiecesView
     {
         return new PiecesView(array_map($this->present->piece(...), $this->batching->waiting()));
-    }
-
-    #[Route('/api/batches/plan', name: 'batch-plan', methods: ['POST'])]
-    public function plan(#[MapRequestPayload] PlanAsk $ask): PlanView
-    {
-        $pieces = array_column($this->chosen($ask), 0);
-
-        return $this->sheets->plan($this->batching->plan($this->shelf->film($ask->film), $pieces, null === $ask->stock ? null : $this->shelf->item($ask->stock)), $pieces);
     }
 
     #[Route('/api/batches', name: 'batch-release', methods: ['POST'])]
@@ -72,12 +67,33 @@ final readonly class BatchController
         return new DoneView();
     }
 
+    #[Route('/api/rests', name: 'rests', methods: ['GET'])]
+    public function rests(): RestsView
+    {
+        return new RestsView(array_map($this->sheets->rest(...), $this->batching->withRest()));
+    }
+
+    #[Route('/api/batches/{id}/rest', name: 'batch-rest', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function putAway(int $id, #[MapRequestPayload] RestAsk $ask): RestsView
+    {
+        $this->batching->putAway($this->batching->batch($id), $ask->version, $ask->how);
+
+        return $this->rests();
+    }
+
+    #[Route('/api/batches/{id}/map.pdf', name: 'batch-map', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function map(int $id): Response
+    {
+        return $this->map->response($this->batching->batch($id));
+    }
+
     #[Route('/api/batches/{id}/sheet.{format}', name: 'batch-file', requirements: ['id' => '\d{1,9}', 'format' => 'svg|hpgl|dxf'], methods: ['GET'])]
     public function file(int $id, string $format): Response
     {
         $batch = $this->batching->batch($id);
         $file = $this->batching->cutFile($batch);
-        $name = \sprintf('batch-%d-%s.%s', $batch->id(), preg_replace('~[^a-z0-9]+~', '-', strtolower($batch->film()->name())), $format);
+        $machine = $this->machines->inUse();
+        $name = \sprintf('batch-%d-%s%s.%s', $batch->id(), preg_replace('~[^a-z0-9]+~', '-', strtolower($batch->film()->name())), null === $machine ? '' : '-'.$machine->slug(), $format);
 
         return new Response(match ($format) {
             'hpgl' => $file->hpgl(),

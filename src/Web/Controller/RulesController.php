@@ -31,13 +31,14 @@ final readonly class RulesController
 
         return new RulesView(array_map(static fn (Rule $rule): RuleView => new RuleView(
             $rule->value, $rule->says(), $rule->reason(), $rule->unit(), $rules->value($rule), $rule->standard(),
-        ), Rule::cases()));
+        ), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => !$rule->isOfMachine()))));
     }
 
     #[Route('/api/rules/{name}', name: 'rule-set', requirements: ['name' => '[a-z-]{1,40}'], methods: ['PUT'])]
     public function set(string $name, #[MapRequestPayload] RuleAsk $ask): RulesView
     {
-        $rule = Rule::tryFrom($name) ?? throw new NotFound('There is no such figure.');
+        $rule = Rule::tryFrom($name);
+        $rule = null !== $rule && !$rule->isOfMachine() ? $rule : throw new NotFound('There is no such figure.');
         $value = filter_var(str_replace(',', '.', trim($ask->value)), \FILTER_VALIDATE_FLOAT);
         if (false === $value) {
             throw Refusals::at('value', 'Write a figure, like 3 or 1.5.');

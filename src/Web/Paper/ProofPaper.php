@@ -16,16 +16,9 @@ use Yelbo\Trade\Measure\Size;
 /** A proof on paper: true to size where the sheet allows it, else to a scale that is said, with a bar to check it by. */
 final readonly class ProofPaper
 {
-    /** mm: a sheet of A4, its margin, and the band at the foot. */
-    private const SHORT = 210.0;
-    private const LONG = 297.0;
-    private const MARGIN = 12.0;
+    /** mm: the band at the foot, and the one at the head. */
     private const FOOT = 22.0;
     private const FACTS = 72.0;
-    /** One to so many. */
-    private const SCALES = [1, 2, 5, 10, 20, 50, 100];
-    /** mm on paper. */
-    private const BAR = 50.0;
     private const GAP = 8.0;
 
     public function __construct(
@@ -62,16 +55,16 @@ final readonly class ProofPaper
         $single = 1 === $proof->members();
         [$width, $height] = $single ? [$said->width / 1000, $said->height / 1000] : self::widest($proof);
         // The way round that lets the drawing be larger; upright where both do.
-        $upright = self::scale($width, $height, self::SHORT, self::LONG) <= self::scale($width, $height, self::LONG, self::SHORT);
-        [$across, $down] = $upright ? [self::SHORT, self::LONG] : [self::LONG, self::SHORT];
+        $upright = self::scale($width, $height, Paper::SHORT, Paper::LONG) <= self::scale($width, $height, Paper::LONG, Paper::SHORT);
+        [$across, $down] = $upright ? [Paper::SHORT, Paper::LONG] : [Paper::LONG, Paper::SHORT];
         $scale = self::scale($width, $height, $across, $down);
-        $pdf = $this->sheet($proof, $upright);
+        $pdf = Paper::a4($upright, "Proof {$proof->nth()} of {$proof->docket()->tag()}");
         $this->head($pdf, $proof, $said, $across);
-        $top = self::MARGIN + self::FACTS;
+        $top = Paper::MARGIN + self::FACTS;
         if ($single) {
             $svg = ProofDrawing::onObject($proof, $said);
-            $pdf->ImageSVG('@'.$svg, self::MARGIN + ($across - 2 * self::MARGIN - $width / $scale) / 2, $top, $width / $scale, $height / $scale);
-            $this->foot($pdf, $scale, $across, $down);
+            $pdf->ImageSVG('@'.$svg, Paper::MARGIN + ($across - 2 * Paper::MARGIN - $width / $scale) / 2, $top, $width / $scale, $height / $scale);
+            Paper::bar($pdf, $scale, $across, $down);
         } else {
             $this->set($pdf, $proof, $scale, $across, $down, $top);
         }
@@ -82,40 +75,18 @@ final readonly class ProofPaper
     /** One to how many the drawing has to be to stand on a sheet. */
     private static function scale(float $width, float $height, float $across, float $down): int
     {
-        $room = [$across - 2 * self::MARGIN, $down - self::MARGIN - self::FACTS - self::FOOT];
-        foreach (self::SCALES as $scale) {
-            if ($width / $scale <= $room[0] && $height / $scale <= $room[1]) {
-                return $scale;
-            }
-        }
-
-        return (int) ceil(max($width / $room[0], $height / $room[1]));
-    }
-
-    private function sheet(Proof $proof, bool $upright): \TCPDF
-    {
-        $pdf = new \TCPDF($upright ? 'P' : 'L', 'mm', 'A4');
-        $pdf->setPrintHeader(false);
-        $pdf->setPrintFooter(false);
-        $pdf->setAutoPageBreak(false);
-        $pdf->setMargins(self::MARGIN, self::MARGIN);
-        $pdf->setCreator('Yelbo');
-        $pdf->setTitle("Proof {$proof->nth()} of {$proof->docket()->tag()}");
-        $pdf->setCompression(true);
-        $pdf->AddPage();
-
-        return $pdf;
+        return Paper::scale($width, $height, $across - 2 * Paper::MARGIN, $down - Paper::MARGIN - self::FACTS - self::FOOT);
     }
 
     private function head(\TCPDF $pdf, Proof $proof, Frozen $said, float $across): void
     {
         $docket = $proof->docket();
-        $half = ($across - 2 * self::MARGIN - 6) / 2;
-        $pdf->setFont('dejavusanscondensed', 'B', 15);
-        $pdf->setXY(self::MARGIN, self::MARGIN);
+        $half = ($across - 2 * Paper::MARGIN - 6) / 2;
+        $pdf->setFont(Paper::FONT, 'B', 15);
+        $pdf->setXY(Paper::MARGIN, Paper::MARGIN);
         $pdf->Cell($half, 8, "{$docket->tag()}, proof {$proof->nth()}");
-        $pdf->setFont('dejavusanscondensed', '', 9);
-        $pdf->setXY(self::MARGIN + $half + 6, self::MARGIN);
+        $pdf->setFont(Paper::FONT, '', 9);
+        $pdf->setXY(Paper::MARGIN + $half + 6, Paper::MARGIN);
         $pdf->Cell($half, 8, "{$this->shop}, {$proof->madeAt()->format('j F Y, H:i')}", 0, 0, 'R');
         $rows = [
             ['For', $docket->customer()?->name() ?? ''],
@@ -128,16 +99,16 @@ final readonly class ProofPaper
             ['How many', $said->quantity.($said->panes > 1 ? " of each of $said->panes panes" : '')],
             ...(null === $said->price ? [] : [['Price', number_format($said->price / 100, 2, '.', ' ')]]),
         ];
-        $this->rows($pdf, $rows, self::MARGIN, self::MARGIN + 10, $half);
+        $this->rows($pdf, $rows, Paper::MARGIN, Paper::MARGIN + 10, $half);
         $notes = [...$said->remarks, ...$said->cautions, ...$said->care];
         if (null !== $proof->approvedAt()) {
             array_unshift($notes, "Approved by {$proof->approvedBy()}, {$proof->approvedAt()->format('j F Y, H:i')}.");
         }
-        $pdf->setXY(self::MARGIN + $half + 6, self::MARGIN + 10);
-        $pdf->setFont('dejavusanscondensed', '', 8);
+        $pdf->setXY(Paper::MARGIN + $half + 6, Paper::MARGIN + 10);
+        $pdf->setFont(Paper::FONT, '', 8);
         $pdf->MultiCell($half, 4, implode("\n", array_map(static fn (string $note): string => "– $note", $notes)), 0, 'L', false, 1, null, null, true, 0, false, true, self::FACTS - 14, 'T', true);
         $pdf->setLineStyle(['width' => 0.2, 'color' => [18, 32, 31]]);
-        $pdf->Line(self::MARGIN, self::MARGIN + self::FACTS - 4, $across - self::MARGIN, self::MARGIN + self::FACTS - 4);
+        $pdf->Line(Paper::MARGIN, Paper::MARGIN + self::FACTS - 4, $across - Paper::MARGIN, Paper::MARGIN + self::FACTS - 4);
     }
 
     /** @param list<array{string, string}> $rows */
@@ -145,50 +116,36 @@ final readonly class ProofPaper
     {
         foreach ($rows as [$name, $value]) {
             $pdf->setXY($x, $y);
-            $pdf->setFont('dejavusanscondensed', '', 8);
+            $pdf->setFont(Paper::FONT, '', 8);
             $pdf->Cell(24, 5, $name);
-            $pdf->setFont('dejavusanscondensed', 'B', 9);
+            $pdf->setFont(Paper::FONT, 'B', 9);
             $pdf->MultiCell($width - 24, 5, $value, 0, 'L', false, 1, $x + 24, $y);
             $y = max($y + 5.2, $pdf->GetY() + 0.2);
         }
     }
 
-    private function foot(\TCPDF $pdf, int $scale, float $across, float $down): void
-    {
-        $y = $down - self::MARGIN - 4;
-        $pdf->setLineStyle(['width' => 0.3, 'color' => [18, 32, 31]]);
-        $pdf->Line(self::MARGIN, $y, self::MARGIN + self::BAR, $y);
-        for ($tick = 0; $tick <= self::BAR; $tick += 10) {
-            $pdf->Line(self::MARGIN + $tick, $y, self::MARGIN + $tick, $y - (0 === $tick % 50 ? 4 : 2.5));
-        }
-        $pdf->setFont('dejavusanscondensed', '', 8);
-        $pdf->setXY(self::MARGIN + self::BAR + 4, $y - 5);
-        $says = 1 === $scale ? 'Drawn true to size, 1:1.' : "Drawn 1:$scale: this bar stands for ".(self::BAR * $scale).' mm.';
-        $pdf->Cell($across - 2 * self::MARGIN - self::BAR - 4, 5, "$says Printed at 100 % the bar measures 50 mm.");
-    }
-
     private function set(\TCPDF $pdf, Proof $proof, int $scale, float $across, float $down, float $top): void
     {
-        [$x, $y, $row] = [self::MARGIN, $top, 0.0];
+        [$x, $y, $row] = [Paper::MARGIN, $top, 0.0];
         for ($member = 0; $member < $proof->members(); ++$member) {
             $size = $proof->size($member);
             [$width, $height] = [$size->width->micrometres / 1000 / $scale, $size->height->micrometres / 1000 / $scale];
-            if ($x > self::MARGIN && $x + $width > $across - self::MARGIN) {
-                [$x, $y, $row] = [self::MARGIN, $y + $row + self::GAP, 0.0];
+            if ($x > Paper::MARGIN && $x + $width > $across - Paper::MARGIN) {
+                [$x, $y, $row] = [Paper::MARGIN, $y + $row + self::GAP, 0.0];
             }
             if ($y + $height + 5 > $down - self::FOOT) {
-                $this->foot($pdf, $scale, $across, $down);
+                Paper::bar($pdf, $scale, $across, $down);
                 $pdf->AddPage();
-                [$x, $y, $row] = [self::MARGIN, self::MARGIN, 0.0];
+                [$x, $y, $row] = [Paper::MARGIN, Paper::MARGIN, 0.0];
             }
             $pdf->ImageSVG('@'.ProofDrawing::alone($proof, $member), $x, $y, $width, $height);
-            $pdf->setFont('dejavusanscondensed', '', 7);
+            $pdf->setFont(Paper::FONT, '', 7);
             $pdf->setXY($x, $y + $height + 1);
             $pdf->Cell(max($width, 30), 4, implode(' / ', $proof->linesOf($member)), 0, 0, 'L', false, '', 1);
             $x += max($width, 30) + self::GAP;
             $row = max($row, $height + 5);
         }
-        $this->foot($pdf, $scale, $across, $down);
+        Paper::bar($pdf, $scale, $across, $down);
     }
 
     /** @return array{float, float} mm */

@@ -7,7 +7,10 @@ namespace Yelbo\Web\View;
 /** A batch on its sheet. */
 final readonly class BatchView
 {
-    /** @param list<PlaceView> $places */
+    /**
+     * @param list<PlaceView> $places
+     * @param list<string>    $boxes  weed boxes
+     */
     public function __construct(
         public int $id,
         public int $version,
@@ -22,6 +25,11 @@ final readonly class BatchView
         public array $places,
         public float $metres,
         public float $minutes,
+        public int $release,
+        public array $boxes,
+        public string $outline,
+        public SizeView $size,
+        public ?string $machine,
     ) {
     }
 }

@@ -9,12 +9,24 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 /** A film and its colour. */
 final readonly class FilmView
 {
-    public function __construct(public int $id, public string $name, public string $grade, public string $swatch, public string $life)
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public string $grade,
+        public string $swatch,
+        public string $life,
+        public string $colour,
+        public ?int $thickness,
+        public string $liner,
+        public bool $oneWay,
+        public string $maker,
+        public ?int $price,
+        public ?int $lowAt,
+    ) {
     }
 
     public static function of(FilmOnShelf $film): self
     {
-        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->grade()->life());
+        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->grade()->life(), $film->colour(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->price(), $film->lowAt());
     }
 }

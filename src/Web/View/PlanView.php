@@ -4,23 +4,27 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-/** Pieces laid out on one sheet. */
+/** One way to lay pieces out. */
 final readonly class PlanView
 {
     /**
-     * @param list<PlaceView> $places
-     * @param list<LeftView>  $left
+     * @param list<PlanSheetView> $sheets
+     * @param list<LeftView>      $left
      */
     public function __construct(
-        public StockItemView $stock,
-        public array $places,
+        public int $id,
+        public int $version,
+        public string $kind,
+        public string $says,
+        public string $how,
+        public string $state,
+        public float $progress,
+        public int $seconds,
+        public ?string $trouble,
+        public bool $canUndo,
+        public array $sheets,
         public array $left,
-        public LengthView $length,
-        public float $fill,
-        public float $film,
-        public float $weeding,
-        public LengthView $gap,
-        public LengthView $rest,
+        public ?PlanFiguresView $figures,
     ) {
     }
 }

@@ -6,7 +6,7 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Stock\StockItem;
 
-/** Film on the shelf. */
+/** Film on the shelf; its area in m². */
 final readonly class StockItemView
 {
     public function __construct(
@@ -18,12 +18,17 @@ final readonly class StockItemView
         public int $count,
         public string $bin,
         public string $outline,
+        public int $version,
+        public string $lot,
+        public ?string $since,
+        public float $area,
     ) {
     }
 
     public static function of(StockItem $item): self
     {
         return new self($item->id(), $item->number(), $item->kind(), FilmView::of($item->film()),
-            new SizeView(LengthView::micrometres($item->width()), LengthView::micrometres($item->height())), $item->count(), $item->bin(), $item->outline());
+            new SizeView(LengthView::micrometres($item->width()), LengthView::micrometres($item->height())), $item->count(), $item->bin(), $item->outline(),
+            $item->version(), $item->lot(), $item->since()?->format(\DATE_ATOM), round($item->area() / 1e12, 4));
     }
 }

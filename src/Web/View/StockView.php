@@ -10,8 +10,10 @@ final readonly class StockView
     /**
      * @param list<FilmView>      $films
      * @param list<StockItemView> $items
+     * @param list<SupplyView>    $supplies
+     * @param list<int>           $low      films with less on the shelf than is wanted
      */
-    public function __construct(public array $films, public array $items)
+    public function __construct(public array $films, public array $items, public array $supplies, public array $low)
     {
     }
 }

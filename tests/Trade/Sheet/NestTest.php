@@ -11,6 +11,7 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Sheet\BoxNest;
+use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\Piece;
 use Yelbo\Trade\Sheet\Plan;
@@ -43,15 +44,15 @@ final class NestTest extends TestCase
                 new Stock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')),
                 Stock::sheet('sheet', 300_000, 200_000, 1),
             ];
-            $plan = (new Nest(3000, 2000, [0, 90, 180, 270]))->plan($stock, $pieces);
+            $plan = (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces);
             $this->verify($plan, $stock, $pieces, 3000, 2000);
-            self::assertEquals($plan, (new Nest(3000, 2000, [0, 90, 180, 270]))->plan($stock, $pieces), 'the same twice');
+            self::assertEquals($plan, (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces), 'the same twice');
         }
     }
 
     public function testAPieceExactlyAsLargeAsTheRoom(): void
     {
-        $plan = (new Nest(3000, 2000))->plan([Stock::sheet('s', 104_000, 104_000)], [new Piece('p', $this->square(100))]);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([Stock::sheet('s', 104_000, 104_000)], [new Piece('p', $this->square(100))]);
         self::assertCount(1, $plan->sheets);
         self::assertSame([2000, 2000], [$plan->sheets[0]->places[0]->x, $plan->sheets[0]->places[0]->y]);
         self::assertSame(102_000, $plan->sheets[0]->length);
@@ -60,7 +61,7 @@ final class NestTest extends TestCase
 
     public function testWhatDoesNotFitIsNamedWithTheReason(): void
     {
-        $plan = (new Nest(3000, 2000))->plan([Stock::sheet('s', 104_000, 104_000)], [new Piece('big', $this->square(101), 2), new Piece('p', $this->square(100), 2)]);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([Stock::sheet('s', 104_000, 104_000)], [new Piece('big', $this->square(101), 2), new Piece('p', $this->square(100), 2)]);
         self::assertSame(['big', 'p'], array_column($plan->left, 'piece'));
         self::assertSame([2, 1], array_column($plan->left, 'count'));
         self::assertStringContainsString('101 × 101 mm', $plan->left[0]['why']);
@@ -71,26 +72,26 @@ final class NestTest extends TestCase
     {
         $long = Box::sized(150_000, 20_000)->region();
         $upright = [Stock::sheet('s', 60_000, 200_000)];
-        self::assertCount(1, (new Nest(3000, 2000, [0]))->plan($upright, [new Piece('p', $long)])->left);
-        $plan = (new Nest(3000, 2000, [0, 90]))->plan($upright, [new Piece('p', $long)]);
+        self::assertCount(1, (new Nest(Gaps::same(3000, 2000), [0]))->plan($upright, [new Piece('p', $long)])->left);
+        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new Piece('p', $long)]);
         self::assertSame(90.0, $plan->sheets[0]->places[0]->turn);
-        self::assertNotSame([], (new Nest(3000, 2000, [0, 90]))->plan($upright, [new Piece('p', $long, 1, [0])])->left, 'unless the piece itself forbids it');
+        self::assertNotSame([], (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new Piece('p', $long, 1, [0])])->left, 'unless the piece itself forbids it');
     }
 
     public function testStockIsTriedInTheOrderGivenAndNoPiecesNeedNone(): void
     {
         $stock = [Stock::sheet('offcut', 60_000, 60_000), Stock::sheet('sheet', 300_000, 600_000, 9)];
-        $plan = (new Nest(3000, 2000))->plan($stock, [new Piece('p', $this->square(40), 3)]);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan($stock, [new Piece('p', $this->square(40), 3)]);
         self::assertSame(['offcut', 'sheet'], array_column($plan->sheets, 'stock'));
-        self::assertSame([], (new Nest(3000, 2000))->plan($stock, [])->sheets);
-        self::assertSame('There is no stock to cut it from.', (new Nest(0, 0))->plan([], [new Piece('p', $this->square(40))])->left[0]['why']);
+        self::assertSame([], (new Nest(Gaps::same(3000, 2000)))->plan($stock, [])->sheets);
+        self::assertSame('There is no stock to cut it from.', (new Nest(Gaps::same(0, 0)))->plan([], [new Piece('p', $this->square(40))])->left[0]['why']);
     }
 
     public function testAnOddOffcutIsFilledByTrueShapes(): void
     {
         $stock = [new Stock('odd', SvgPath::read('M0 0H150V60H96V128H0Z'))];
         $pieces = [new Piece('word', Lettering::letterer()->top(Lettering::words('oswald', '14A'), 30_000)), new Piece('p', $this->square(50))];
-        $plan = (new Nest(3000, 2000, [0, 90]))->plan($stock, $pieces);
+        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($stock, $pieces);
         self::assertSame([], $plan->left);
         $this->verify($plan, $stock, $pieces, 3000, 2000);
     }
@@ -101,7 +102,7 @@ final class NestTest extends TestCase
         $disc = SvgPath::read('M0 30A30 30 0 1 1 60 30A30 30 0 1 1 0 30Z');
         $stock = [Stock::sheet('s', 110_000, 110_000, 2)];
         $pieces = [new Piece('frame', $frame), new Piece('disc', $disc)];
-        $plan = (new Nest(3000, 2000))->plan($stock, $pieces);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan($stock, $pieces);
         self::assertCount(1, $plan->sheets, 'by boxes it would take two');
         $this->verify($plan, $stock, $pieces, 3000, 2000);
     }
@@ -112,8 +113,8 @@ final class NestTest extends TestCase
         $stock = [Stock::sheet('s', 140_000, 600_000)];
         $pieces = [new Piece('angle', $angle, 10)];
         $turns = [0, 90, 180, 270];
-        $true = (new Nest(3000, 2000, $turns))->plan($stock, $pieces);
-        $boxes = (new BoxNest(3000, 2000, $turns))->plan($stock, $pieces);
+        $true = (new Nest(Gaps::same(3000, 2000), $turns))->plan($stock, $pieces);
+        $boxes = (new BoxNest(Gaps::same(3000, 2000), $turns))->plan($stock, $pieces);
         $this->verify($true, $stock, $pieces, 3000, 2000);
         self::assertLessThan(0.85 * $boxes->sheets[0]->length, $true->sheets[0]->length);
     }
@@ -130,7 +131,7 @@ final class NestTest extends TestCase
         $after = static function (int $tries) use ($pieces, $stock): Plan {
             $made = 0;
 
-            return (new Nest(3000, 2000, [0, 90, 180, 270]))->plan($stock, $pieces, static function () use (&$made, $tries): bool {
+            return (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces, static function () use (&$made, $tries): bool {
                 return ++$made < $tries;
             });
         };
@@ -160,7 +161,7 @@ final class NestTest extends TestCase
         $pieces = array_map(static fn (array $sides, int $nth): Piece => new Piece("p$nth", Box::sized(...$sides)->region()), $cut, array_keys($cut));
         $stock = [Stock::sheet('s', 200_000, 300_000)];
         $tries = 0;
-        $plan = (new Nest(0, 0, [0, 90]))->plan($stock, $pieces, static function (Plan $best) use (&$tries): bool {
+        $plan = (new Nest(Gaps::same(0, 0), [0, 90]))->plan($stock, $pieces, static function (Plan $best) use (&$tries): bool {
             return [] !== $best->left && ++$tries < 4000;
         });
         self::assertSame([], $plan->left);
@@ -172,7 +173,7 @@ final class NestTest extends TestCase
     {
         $stock = [Stock::sheet('s', 106_000, 106_000)];
         $pieces = [new Piece('q', Box::sized(48_000, 48_000)->region(), 4)];
-        $plan = (new Nest(4_000, 3_000))->plan($stock, $pieces);
+        $plan = (new Nest(Gaps::same(4_000, 3_000)))->plan($stock, $pieces);
         self::assertSame([], $plan->left, 'they fit to the last micrometre');
         $this->verify($plan, $stock, $pieces, 4_000, 3_000);
     }
@@ -181,7 +182,7 @@ final class NestTest extends TestCase
     {
         $stock = [new Stock('framed', SvgPath::read('M0 0H90V90H0ZM30 30V60H60V30Z'))];
         $pieces = [new Piece('dot', SvgPath::read('M0 2A2 2 0 1 1 4 2A2 2 0 1 1 0 2Z'), 90)];
-        $plan = (new Nest(2000, 2000))->plan($stock, $pieces, static fn (): bool => false);
+        $plan = (new Nest(Gaps::same(2000, 2000)))->plan($stock, $pieces, static fn (): bool => false);
         $this->verify($plan, $stock, $pieces, 2000, 2000);
         self::assertNotSame([], $plan->sheets);
     }

@@ -7,6 +7,8 @@ export type DocketRow = Schemas['DocketRow'];
 export type Piece = Schemas['PieceView'];
 export type Fit = Schemas['FitView'];
 export type Film = Schemas['FilmView'];
+/** What of a film is drawn. */
+export type FilmShown = Pick<Film, 'id' | 'name' | 'swatch'>;
 export type Length = Schemas['LengthView'];
 export type Size = Schemas['SizeView'];
 export type Proof = Schemas['ProofView'];

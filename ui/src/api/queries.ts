@@ -61,6 +61,12 @@ export const batches = queryOptions({
   refetchInterval: FRESH,
 });
 
+export const rests = queryOptions({
+  queryKey: ['rests'],
+  queryFn: () => ask(api.GET('/api/rests')),
+  refetchInterval: FRESH,
+});
+
 export const kinds = queryOptions({
   queryKey: ['kinds'],
   queryFn: () => ask(api.GET('/api/kinds')),
@@ -86,7 +92,7 @@ export const answersTo = (answers: Answers) =>
 export function refresh(client: QueryClient): Promise<void> {
   return client.invalidateQueries({
     predicate: (query) =>
-      !['me', 'fit', 'check', 'samples', 'answers', 'set', 'cases', 'kinds', 'cures'].includes(
+      !['me', 'fit', 'check', 'samples', 'answers', 'set', 'cases', 'kinds', 'cures', 'nesting'].includes(
         String(query.queryKey[0]),
       ),
   });

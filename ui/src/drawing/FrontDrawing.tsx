@@ -1,10 +1,10 @@
-import type { Film, Fit } from '../api/client';
+import type { FilmShown, Fit } from '../api/client';
 import { Hatches } from './Hatch';
 import { swatches } from './ObjectDrawing';
 import { AtScale, fitView, useRoom } from './scale';
 
 /** A round thing as it is seen from the front, with what is seen of the decal on it. */
-export function FrontDrawing({ fit, swatch, films }: { fit: Fit; swatch: string; films: Film[] }) {
+export function FrontDrawing({ fit, swatch, films }: { fit: Fit; swatch: string; films: FilmShown[] }) {
   const { ref, width, height } = useRoom();
   const front = fit.front;
   if (!front) {

@@ -1,5 +1,5 @@
 import { type PointerEvent, type RefObject, useImperativeHandle, useRef, useState } from 'react';
-import type { Film, Fit, Schemas } from '../api/client';
+import type { FilmShown, Fit, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
 import { Dimension } from './Dimension';
 import { Hatches } from './Hatch';
@@ -16,7 +16,7 @@ export type Pin = { spot: Schemas['SpotView']; label: string };
 const CATCH = 7;
 
 /** The colours of a decal's layers, the letters first. */
-export const swatches = (layers: Schemas['LayerView'][] | undefined, own: string, films: Film[]) =>
+export const swatches = (layers: Schemas['LayerView'][] | undefined, own: string, films: FilmShown[]) =>
   (layers ?? []).map((layer) =>
     layer.film === null ? own : (films.find((film) => film.id === layer.film)?.swatch ?? own),
   );
@@ -41,7 +41,7 @@ export function ObjectDrawing({
 }: {
   art: Art;
   swatch: string;
-  films?: Film[];
+  films?: FilmShown[];
   snags?: Schemas['SnagGroupView'][];
   onMove?: (dx: number, dy: number) => void;
   rulers?: boolean;

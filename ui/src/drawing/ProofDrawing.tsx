@@ -1,16 +1,14 @@
-import type { Film, Proof, Schemas } from '../api/client';
+import type { FilmShown, Proof, Schemas } from '../api/client';
 import { ObjectDrawing, type Pin } from './ObjectDrawing';
 import { PartsDrawing } from './SetDrawing';
 
 type Spot = Schemas['SpotView'];
 
 /** The films of a proof's layers as they were when it was made. */
-export const filmsOf = (proof: Proof): Film[] =>
+export const filmsOf = (proof: Proof): FilmShown[] =>
   proof.parts[0]?.layers.flatMap((layer, nth) => {
     const film = proof.films[nth];
-    return film && layer.film !== null
-      ? [{ id: layer.film, name: film.name, swatch: film.swatch, life: film.life, grade: '' }]
-      : [];
+    return film && layer.film !== null ? [{ id: layer.film, name: film.name, swatch: film.swatch }] : [];
   }) ?? [];
 
 /** A proof as it was frozen: its decal on its object, or every decal of a set, with what was pinned to it. */

@@ -1,10 +1,10 @@
-import type { Film, Schemas } from '../api/client';
+import type { FilmShown, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
 import { Hatches } from './Hatch';
 import { ArtLayers, swatches } from './ObjectDrawing';
 
 /** Every decal of a set on its object, all at one scale side by side, so that an uneven one is seen. */
-export function SetDrawing({ set, swatch, films }: { set: Schemas['SetView']; swatch: string; films: Film[] }) {
+export function SetDrawing({ set, swatch, films }: { set: Schemas['SetView']; swatch: string; films: FilmShown[] }) {
   const shown = useShown();
   const { width, height } = { width: set.object.width.mm, height: set.object.height.mm };
   const across = Math.max(150, Math.min(300, width / height > 2 ? 300 : 190));
@@ -73,7 +73,7 @@ export function PartsDrawing({
   parts: Schemas['PartView'][];
   thing: Pick<Schemas['ThingView'], 'outline' | 'size'>;
   swatch: string;
-  films: Film[];
+  films: FilmShown[];
   /** Where a decal can be had as a file, by its place. */
   fileOf?: ((nth: number) => string) | undefined;
 }) {

@@ -12,14 +12,20 @@ export type Knife = { x: number; y: number; share: number; alive: boolean };
  * from at the left, as it lies on the bench.
  */
 export function SheetDrawing({
-  stock,
+  size,
+  outline,
+  boxes = [],
   places,
   length,
   swatch,
   knife,
   label,
 }: {
-  stock: Schemas['StockItemView'];
+  size: Schemas['SizeView'];
+  /** Path data in mm. */
+  outline: string;
+  /** Weed boxes. */
+  boxes?: string[];
   places: Schemas['PlaceView'][];
   length: Schemas['LengthView'];
   swatch: string;
@@ -28,7 +34,7 @@ export function SheetDrawing({
 }) {
   const { ref, width, height } = useRoom();
   const { units, one } = useShown();
-  const sheet = { width: stock.size.height.mm, height: stock.size.width.mm };
+  const sheet = { width: size.height.mm, height: size.width.mm };
   const view = fitView({ width, height }, sheet, { left: 54, top: 54, right: 44, bottom: 60 });
   // The sheet's own x runs down the picture, its length to the right.
   const turned = `translate(${view.x} ${view.y + sheet.height * view.scale}) scale(${view.scale}) rotate(-90)`;
@@ -41,7 +47,7 @@ export function SheetDrawing({
         <svg width={width} height={height} role="img" aria-label={label}>
           <Hatches scale={view.scale} />
           <g transform={turned}>
-            <path d={stock.outline} fill="#fff" stroke="#12201f" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+            <path d={outline} fill="#fff" stroke="#12201f" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
             {places.map((place) => (
               <path
                 key={place.tag}
@@ -51,6 +57,9 @@ export function SheetDrawing({
                 strokeWidth="0.8"
                 vectorEffect="non-scaling-stroke"
               />
+            ))}
+            {boxes.map((box) => (
+              <path key={box} d={box} fill="none" stroke="#12201f" strokeWidth="1" vectorEffect="non-scaling-stroke" />
             ))}
           </g>
           {places.map((place) => {

@@ -63,6 +63,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
             <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-lg:hidden">{who.shop}</span>
           </span>
           <Quiet to="/stock">Stock</Quiet>
+          <Quiet to="/machines">Machines</Quiet>
           <Quiet to="/objects">Objects</Quiet>
           <Quiet to="/week">Week</Quiet>
           <Quiet to="/post">Post</Quiet>

@@ -35,7 +35,7 @@ export function Move({ children, keys, tall = false, className = '', ...rest }: 
   );
 }
 
-export function Swatch({ film, size = 22 }: { film: Film; size?: number }) {
+export function Swatch({ film, size = 22 }: { film: Pick<Film, 'swatch'>; size?: number }) {
   return (
     <svg width={size} height={size} aria-hidden="true" className="shrink-0">
       <rect x="0.5" y="0.5" width={size - 1} height={size - 1} fill={film.swatch} stroke="#7f8d8b" />
@@ -43,7 +43,7 @@ export function Swatch({ film, size = 22 }: { film: Film; size?: number }) {
   );
 }
 
-export function FilmName({ film }: { film: Film }) {
+export function FilmName({ film }: { film: Pick<Film, 'swatch' | 'name'> }) {
   return (
     <span className="flex items-center gap-2">
       <Swatch film={film} />

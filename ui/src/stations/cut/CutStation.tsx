@@ -2,11 +2,12 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type Batch, type Schemas } from '../../api/client';
-import { batches, stock as stockQuery, useChange } from '../../api/queries';
+import { batches, rests, stock as stockQuery, useChange } from '../../api/queries';
 import { SheetDrawing } from '../../drawing/SheetDrawing';
 import { Caution, Facts, Move, NextMove, Nothing, Ready, Section, Swatch, Trouble, useShown } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
 import { SelectField } from '../../parts/fields';
+import { Rests } from '../stock/Rests';
 
 export function CutStation() {
   const query = useQuery(batches);
@@ -39,17 +40,24 @@ export function CutStation() {
                 </button>
               ))}
             </nav>
-            <Board key={batch.id} batch={batch} />
+            <Board
+              key={batch.id}
+              batch={batch}
+              together={open.filter((one) => one.release === batch.release).map((one) => one.id)}
+            />
           </div>
         ) : (
-          <Nothing title="Nothing to cut">Release a batch at Batch and it comes here.</Nothing>
+          <div className="flex h-full flex-col">
+            <LeftOver />
+            <Nothing title="Nothing to cut">Release a batch at Batch and it comes here.</Nothing>
+          </div>
         );
       }}
     </Ready>
   );
 }
 
-function Board({ batch }: { batch: Batch }) {
+function Board({ batch, together }: { batch: Batch; together: number[] }) {
   const shown = useShown();
   const navigate = useNavigate();
   const [stockId, setStockId] = useState(String(batch.stock.id));
@@ -91,15 +99,20 @@ function Board({ batch }: { batch: Batch }) {
   );
   return (
     <div className="grid min-h-0 grid-cols-[1fr_344px]">
-      <div className="min-h-0">
-        <SheetDrawing
-          stock={batch.stock}
-          places={batch.places}
-          length={batch.length}
-          swatch={batch.film.swatch}
-          knife={live && cutting ? { x: live.x, y: live.y, share: live.share, alive: true } : undefined}
-          label={`Batch ${batch.id} on ${batch.stock.number}`}
-        />
+      <div className="flex min-h-0 flex-col">
+        <LeftOver />
+        <div className="min-h-0 flex-1">
+          <SheetDrawing
+            size={batch.size}
+            outline={batch.outline}
+            boxes={batch.boxes}
+            places={batch.places}
+            length={batch.length}
+            swatch={batch.film.swatch}
+            knife={live && cutting ? { x: live.x, y: live.y, share: live.share, alive: true } : undefined}
+            label={`Batch ${batch.id} on ${batch.stock.number}`}
+          />
+        </div>
       </div>
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="The cutter">
         <div className="min-h-0 flex-1 overflow-auto p-5">
@@ -108,7 +121,11 @@ function Board({ batch }: { batch: Batch }) {
           <Facts
             rows={[
               ['pieces', batch.places.length],
-              ['on', `${batch.stock.number}, ${shown.size(batch.stock.size)}`],
+              ['on', `${batch.stock.number}, ${shown.size(batch.size)}`],
+              ...(together.length > 1
+                ? [['released with', together.filter((id) => id !== batch.id).join(', ')] as [string, string]]
+                : []),
+              ...(batch.machine ? [['machine', batch.machine] as [string, string]] : []),
               ['to cut', `${batch.metres.toFixed(1)} m, about ${Math.max(1, Math.round(batch.minutes))} min`],
               ['reaches down', shown.one(batch.length)],
               [
@@ -124,6 +141,13 @@ function Board({ batch }: { batch: Batch }) {
                       {format.toUpperCase()}
                     </a>
                   ))}
+                  <a
+                    className="inline-flex min-h-12 min-w-12 items-center justify-center underline"
+                    href={`/api/batches/${batch.id}/map.pdf`}
+                    download
+                  >
+                    Map
+                  </a>
                 </span>,
               ],
             ]}
@@ -226,6 +250,16 @@ function Board({ batch }: { batch: Batch }) {
       </Box>
     </div>
   );
+}
+
+/** What the last cuts left: put away with one touch before it is forgotten. */
+function LeftOver() {
+  const left = useQuery(rests);
+  return left.data && left.data.rests.length > 0 ? (
+    <div className="max-h-56 shrink-0 overflow-auto border-b border-rule bg-paper px-4 pt-2">
+      <Rests rests={left.data.rests} />
+    </div>
+  ) : null;
 }
 
 function CutterState({

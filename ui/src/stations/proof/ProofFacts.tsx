@@ -24,7 +24,7 @@ export function ProofFacts({ proof }: { proof: Proof }) {
     ...(proof.material ? [['made of', proof.material.toLowerCase()] as [string, ReactNode]] : []),
     ...proof.films.map((film, nth): [string, ReactNode] => [
       nth === 0 ? 'film' : `underneath ${nth > 1 ? nth : ''}`,
-      <FilmName key={film.name} film={{ id: nth, grade: '', ...film }} />,
+      <FilmName key={film.name} film={film} />,
     ]),
     [
       'how many',

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+/** Work for the background: lay one plan out. */
+final readonly class LayPlan
+{
+    public function __construct(public int $plan)
+    {
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+
+/**
+ * Works on one plan and tells how far it is and the best so far. What it writes is one row at a time and whole, so a
+ * worker killed in the middle leaves the best so far, and the message comes back to another one.
+ *
+ * @phpstan-import-type Laid from NestPlan
+ */
+#[AsMessageHandler]
+final readonly class LayPlanHandler
+{
+    /** ns between two looks at whether it is still wanted. */
+    private const LOOK = 250_000_000;
+
+    public function __construct(private EntityManagerInterface $records, private Laying $laying, private Connection $database)
+    {
+    }
+
+    public function __invoke(LayPlan $message): void
+    {
+        $this->records->clear();
+        $plan = $this->records->find(NestPlan::class, $message->plan);
+        if (null === $plan || !\in_array($plan->state(), [NestPlan::WAITING, NestPlan::WORKING], true)) {
+            return;
+        }
+        $id = $plan->id();
+        $this->database->executeStatement('UPDATE nest_plan SET state = ? WHERE id = ? AND state = ?', [NestPlan::WORKING, $id, NestPlan::WAITING]);
+        $began = hrtime(true);
+        $until = $began + 1_000_000_000 * $plan->seconds();
+        $look = 0;
+        $known = null;
+        try {
+            $laid = $this->laying->lay($plan, function (\Closure $best) use ($id, $began, $until, &$look, &$known): bool {
+                $now = hrtime(true);
+                if ($now < $look) {
+                    return $now < $until;
+                }
+                $look = $now + self::LOOK;
+                $laid = $best();
+                $changed = $laid !== $known;
+                $known = $laid;
+
+                return $this->tell($id, min(1.0, ($now - $began) / max(1, $until - $began)), $changed ? $laid : null) && $now < $until;
+            });
+        } catch (\DomainException $refused) {
+            $this->database->executeStatement('UPDATE nest_plan SET state = ?, trouble = ?, version = version + 1 WHERE id = ?', [NestPlan::FAILED, mb_substr($refused->getMessage(), 0, 300), $id]);
+
+            return;
+        }
+        $this->database->executeStatement('UPDATE nest_plan SET state = ?, progress = 1, laid = ?, version = version + 1 WHERE id = ? AND state = ?', [NestPlan::DONE, json_encode($laid, \JSON_THROW_ON_ERROR), $id, NestPlan::WORKING]);
+    }
+
+    /**
+     * @param Laid|null $laid where it is better than before
+     *
+     * @return bool whether it is still wanted
+     */
+    private function tell(int $id, float $progress, ?array $laid): bool
+    {
+        if (null !== $laid) {
+            $this->database->executeStatement('UPDATE nest_plan SET progress = ?, laid = ? WHERE id = ? AND state = ?', [$progress, json_encode($laid, \JSON_THROW_ON_ERROR), $id, NestPlan::WORKING]);
+        } else {
+            $this->database->executeStatement('UPDATE nest_plan SET progress = ? WHERE id = ? AND state = ?', [$progress, $id, NestPlan::WORKING]);
+        }
+
+        return '0' === (string) $this->database->fetchOne('SELECT cancelled FROM nest_plan WHERE id = ?', [$id]);
+    }
+}

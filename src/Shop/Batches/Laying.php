@@ -1,0 +1,258 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Knife\Machine;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+use Yelbo\Trade\Sheet\Fixed;
+use Yelbo\Trade\Sheet\Gaps;
+use Yelbo\Trade\Sheet\Nest;
+use Yelbo\Trade\Sheet\Parts;
+use Yelbo\Trade\Sheet\Piece as NestPiece;
+use Yelbo\Trade\Sheet\Place;
+use Yelbo\Trade\Sheet\Plan;
+use Yelbo\Trade\Sheet\Sheet;
+use Yelbo\Trade\Sheet\Stock;
+
+/**
+ * From the shop's pieces and shelf to the core's nest and back.
+ *
+ * @phpstan-import-type Laid from NestPlan
+ * @phpstan-import-type PlanPlace from NestPlan
+ */
+final readonly class Laying
+{
+    /** Degrees a piece may be turned by where the film has no direction. */
+    private const TURNS = [0, 90, 180, 270];
+
+    public function __construct(private EntityManagerInterface $records, private Shelf $shelf, private ShopRules $rules)
+    {
+    }
+
+    /**
+     * @param \Closure(\Closure(): Laid): bool $more asked now and then, with how to get the best so far, whether to go on
+     *
+     * @return Laid
+     *
+     * @throws Refusals where there is nothing to lay or nothing to lay it on
+     */
+    public function lay(NestPlan $plan, \Closure $more): array
+    {
+        $nesting = $plan->nesting();
+        $rules = $this->rules->current();
+        $pieces = $this->waiting($nesting);
+        if ([] === $pieces) {
+            throw Refusals::at('pieces', 'None of these pieces waits for film any more.');
+        }
+        $parts = $this->parts($pieces, $nesting->split(), $rules);
+        $stock = $this->stock($nesting->film(), $nesting->stock(), $rules);
+        if ([] === $stock) {
+            throw Refusals::at('stock', "There is no {$nesting->film()->name()} on the shelf that the machine takes.");
+        }
+        [$fixed, $pinned] = $this->fixed($plan, $stock, $parts);
+        $loose = array_values(array_diff_key($parts, $pinned));
+        $nest = new Nest($this->gaps($rules), $this->turns($nesting->film()));
+        $tell = fn (Plan $best): bool => $more(fn (): array => $this->back($best, $pinned));
+        $best = match ($plan->kind()) {
+            PlanKind::LeastFilm => $nest->plan($stock, $loose, $tell, $fixed),
+            PlanKind::LeastWeeding => $nest->plan($stock, array_map(static fn (NestPiece $piece): NestPiece => new NestPiece($piece->id, $piece->region->box()->region(), 1, $piece->turns, $piece->order), $loose), $tell, $fixed),
+            PlanKind::DueFirst => $this->dueFirst($nest, $stock, $loose, $pieces, $tell, $fixed),
+        };
+
+        return $this->back($best, $pinned);
+    }
+
+    public function gaps(Rules $rules): Gaps
+    {
+        return new Gaps($rules->micrometres(Rule::GapInsideOrder), $rules->micrometres(Rule::GapBetweenOrders), $rules->micrometres(Rule::SheetEdge));
+    }
+
+    /** @return list<int> */
+    public function turns(FilmOnShelf $film): array
+    {
+        return $film->hasDirection() ? [0] : self::TURNS;
+    }
+
+    /**
+     * What there is to cut from, in the order it is used up, each as far as the machine reaches.
+     *
+     * @return list<Stock>
+     */
+    public function stock(FilmOnShelf $film, ?int $only, Rules $rules): array
+    {
+        $stock = [];
+        foreach ($this->shelf->of($film) as $item) {
+            if (null === $only || $item->id() === $only) {
+                $stock[] = $this->one($item, $rules);
+            }
+        }
+
+        return array_values(array_filter($stock));
+    }
+
+    /** @return Stock|null nothing where the machine does not take it */
+    public function one(StockItem $item, Rules $rules): ?Stock
+    {
+        $most = StockItem::ROLL === $item->kind() ? $rules->micrometres(Rule::MarginTop) + $rules->micrometres(Rule::CutLength) : \PHP_INT_MAX;
+        $reach = Machine::reach($rules, $item->width(), min($item->height(), $most));
+
+        return null === $reach ? null : $item->forNesting($reach, $most);
+    }
+
+    /**
+     * The nest's pieces by their names: whole decals, or parts of those that are split or larger than the machine.
+     *
+     * @param list<Piece> $pieces
+     * @param list<int>   $split
+     *
+     * @return array<int|string, NestPiece>
+     */
+    public function parts(array $pieces, array $split, Rules $rules): array
+    {
+        $parts = [];
+        foreach ($pieces as $piece) {
+            $of = $this->partsOf($piece, \in_array($piece->id(), $split, true), $rules);
+            foreach ($of as $nth => $region) {
+                $id = 1 === \count($of) ? (string) $piece->id() : "{$piece->id()}#$nth";
+                $parts[$id] = new NestPiece($id, $region, 1, null, (string) $piece->docket()->number());
+            }
+        }
+
+        return $parts;
+    }
+
+    /** @return list<Region> the decal alone, or its parts in its own frame */
+    public function partsOf(Piece $piece, bool $split, Rules $rules): array
+    {
+        $region = $piece->region();
+        $parts = $split ? Parts::apart($region, $rules->micrometres(Rule::GapInsideOrder)) : [$region];
+        $edges = 2 * $rules->micrometres(Rule::SheetEdge);
+        $widest = max(1, ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->of($piece->film())));
+
+        return array_merge(...array_map(static fn (Region $part): array => Parts::panels(
+            $part,
+            min($widest - $edges, $rules->micrometres(Rule::CutWidth)),
+            $rules->micrometres(Rule::CutLength) - $edges,
+        ), $parts));
+    }
+
+    /** @return list<Piece> of a nesting that still wait, due soonest first */
+    public function waiting(Nesting $nesting): array
+    {
+        /** @var list<Piece> $pieces */
+        $pieces = $this->records->createQuery('SELECT p, d FROM '.Piece::class.' p JOIN p.docket d WHERE p.id IN (:ids) AND p.state = :state ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC')
+            ->setParameter('ids', array_keys($nesting->pieces()))->setParameter('state', 'waiting')->getResult();
+
+        return $pieces;
+    }
+
+    /**
+     * Day by day, each on what the days before left: what is used soonest is on the first sheets.
+     *
+     * @param list<Stock>           $stock
+     * @param list<NestPiece>       $loose
+     * @param list<Piece>           $pieces in the order they are due
+     * @param \Closure(Plan): bool  $tell
+     * @param list<Fixed>           $fixed
+     */
+    private function dueFirst(Nest $nest, array $stock, array $loose, array $pieces, \Closure $tell, array $fixed): Plan
+    {
+        $day = [];
+        foreach ($pieces as $piece) {
+            $day[$piece->id()] = $piece->docket()->neededAt()?->format('Y-m-d') ?? '';
+        }
+        $days = [];
+        foreach ($loose as $piece) {
+            $days[$day[(int) $piece->id]][] = $piece;
+        }
+        ksort($days);
+        $byId = array_column($loose, null, 'id');
+        foreach ($fixed as $sheet) {
+            $byId += array_column($sheet->pieces(), null, 'id');
+        }
+        $plan = new Plan([], []);
+        $left = [];
+        $place = array_flip(array_map(static fn (Stock $item): string => $item->id, $stock));
+        foreach ($days as $due) {
+            $tries = 0;
+            // Each day gets a few tries; only the last day thinks as long as there is time.
+            $last = $due === $days[array_key_last($days)];
+            $plan = $nest->plan($stock, $due, static function (Plan $best) use ($tell, $left, $last, &$tries): bool {
+                return $tell(new Plan($best->sheets, [...$left, ...$best->left])) && ($last || ++$tries < 12);
+            }, $fixed);
+            $left = [...$left, ...$plan->left];
+            $fixed = array_map(static fn (Sheet $sheet): Fixed => new Fixed($place[$sheet->stock], array_map(static fn (Place $at): array => [$byId[$at->piece], $at], $sheet->places)), $plan->sheets);
+        }
+
+        return new Plan($plan->sheets, $left);
+    }
+
+    /**
+     * @param list<Stock>              $stock
+     * @param array<int|string, NestPiece> $parts
+     *
+     * @return array{list<Fixed>, array<int|string, true>} sheets with pinned pieces, and those pieces by name
+     */
+    private function fixed(NestPlan $plan, array $stock, array $parts): array
+    {
+        $place = array_flip(array_map(static fn (Stock $item): int => (int) $item->id, $stock));
+        $fixed = [];
+        $pinned = [];
+        foreach ($plan->laid()['sheets'] ?? [] as $sheet) {
+            $places = [];
+            foreach ($sheet['places'] as $at) {
+                $id = self::name($at['piece'], $at['part']);
+                if ($at['pinned'] && isset($parts[$id], $place[$sheet['stock']])) {
+                    $places[] = [$parts[$id], new Place($id, $at['x'], $at['y'], $at['turn'])];
+                    $pinned[$id] = true;
+                }
+            }
+            if ([] !== $places) {
+                $fixed[] = new Fixed($place[$sheet['stock']], $places);
+            }
+        }
+
+        return [$fixed, $pinned];
+    }
+
+    public static function name(int $piece, int $part): string
+    {
+        return $part < 0 ? (string) $piece : "$piece#$part";
+    }
+
+    /**
+     * @param array<int|string, true> $pinned
+     *
+     * @return Laid
+     */
+    private function back(Plan $plan, array $pinned): array
+    {
+        $of = static fn (string $id): array => [(int) $id, str_contains($id, '#') ? (int) substr(strrchr($id, '#') ?: '', 1) : -1];
+        $laid = ['sheets' => [], 'left' => []];
+        foreach ($plan->sheets as $sheet) {
+            $places = [];
+            foreach ($sheet->places as $place) {
+                [$piece, $part] = $of($place->piece);
+                $places[] = ['piece' => $piece, 'part' => $part, 'x' => $place->x, 'y' => $place->y, 'turn' => $place->turn, 'pinned' => isset($pinned[$place->piece])];
+            }
+            $laid['sheets'][] = ['stock' => (int) $sheet->stock, 'length' => $sheet->length, 'fill' => round($sheet->fill, 4), 'places' => $places];
+        }
+        foreach ($plan->left as $left) {
+            [$piece, $part] = $of($left['piece']);
+            $laid['left'][] = ['piece' => $piece, 'part' => $part, 'why' => $left['why']];
+        }
+
+        return $laid;
+    }
+}

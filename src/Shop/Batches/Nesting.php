@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\Common\Collections\ArrayCollection;
+use Doctrine\Common\Collections\Collection;
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Stock\FilmOnShelf;
+
+/** Pieces of one film that somebody wants laid out, and the plans made of them side by side. */
+#[ORM\Entity]
+class Nesting
+{
+    public const NO_BOXES = 'none';
+    public const BOX_A_PIECE = 'piece';
+    public const BOX_AN_ORDER = 'order';
+
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    /** @var Collection<int, NestPlan> */
+    #[ORM\OneToMany(targetEntity: NestPlan::class, mappedBy: 'nesting', cascade: ['persist'])]
+    #[ORM\OrderBy(['id' => 'ASC'])]
+    private Collection $plans;
+
+    /**
+     * @param array<int, int> $pieces  the version each was chosen at, by its id
+     * @param list<int>       $split   pieces that are cut in parts where there is much empty film
+     * @param string          $boxes   weed boxes: none, one a piece, one an order
+     * @param int|null        $stock   the only stock to cut from
+     */
+    public function __construct(
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
+        private FilmOnShelf $film,
+        #[ORM\Column(type: 'json')]
+        private array $pieces,
+        #[ORM\Column(type: 'json')]
+        private array $split,
+        #[ORM\Column(length: 10)]
+        private string $boxes,
+        #[ORM\Column(nullable: true)]
+        private ?int $stock,
+        #[ORM\Column(length: 80)]
+        private string $madeBy,
+        #[ORM\Column]
+        private \DateTimeImmutable $madeAt,
+        int $seconds,
+    ) {
+        $this->plans = new ArrayCollection();
+        foreach (PlanKind::cases() as $kind) {
+            $this->plans->add(new NestPlan($this, $kind, $seconds));
+        }
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function film(): FilmOnShelf
+    {
+        return $this->film;
+    }
+
+    /** @return array<int, int> */
+    public function pieces(): array
+    {
+        return $this->pieces;
+    }
+
+    /** @return list<int> */
+    public function split(): array
+    {
+        return $this->split;
+    }
+
+    public function boxes(): string
+    {
+        return $this->boxes;
+    }
+
+    public function stock(): ?int
+    {
+        return $this->stock;
+    }
+
+    public function madeBy(): string
+    {
+        return $this->madeBy;
+    }
+
+    public function madeAt(): \DateTimeImmutable
+    {
+        return $this->madeAt;
+    }
+
+    /** @return list<NestPlan> */
+    public function plans(): array
+    {
+        return array_values($this->plans->toArray());
+    }
+}

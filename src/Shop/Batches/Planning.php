@@ -1,0 +1,262 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Yelbo\Shop\Change;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Sheet\Piece as NestPiece;
+use Yelbo\Trade\Sheet\Place;
+use Yelbo\Trade\Sheet\Settle;
+
+/**
+ * Plans side by side: asked for, waited for, changed by hand, and one of them released.
+ *
+ * @phpstan-import-type Laid from NestPlan
+ * @phpstan-import-type PlanPlace from NestPlan
+ */
+final readonly class Planning
+{
+    /** s */
+    public const SECONDS = 5;
+    public const LONGER = 30;
+    /** µm: a piece let go where it may not lie moves by so much at most. */
+    private const SNAP = 30_000;
+
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Laying $laying,
+        private Releasing $releasing,
+        private Shelf $shelf,
+        private Change $change,
+        private Book $book,
+        private ClockInterface $clock,
+        private ShopRules $rules,
+        private MessageBusInterface $bus,
+    ) {
+    }
+
+    /** @throws NotFound */
+    public function nesting(int $id): Nesting
+    {
+        return $this->records->find(Nesting::class, $id) ?? throw new NotFound('There are no such plans any more.');
+    }
+
+    /** @throws NotFound */
+    public function plan(int $id): NestPlan
+    {
+        $plan = $this->records->find(NestPlan::class, $id) ?? throw new NotFound('There is no such plan any more.');
+        $this->records->refresh($plan);
+
+        return $plan;
+    }
+
+    /**
+     * @param list<array{Piece, int}> $pieces each with the version it was chosen at
+     * @param list<int>               $split
+     */
+    public function begin(FilmOnShelf $film, array $pieces, array $split, string $boxes, ?int $stock): Nesting
+    {
+        if ([] === $pieces) {
+            throw Refusals::at('pieces', 'Choose at least one piece to cut.');
+        }
+        $versions = [];
+        foreach ($pieces as [$piece, $version]) {
+            if ($piece->film() !== $film) {
+                throw Refusals::at('pieces', "{$piece->tag()} is to be cut from another film.");
+            }
+            $versions[$piece->id()] = $version;
+        }
+        if (null !== $stock && $this->shelf->item($stock)->film() !== $film) {
+            throw Refusals::at('stock', 'This stock is of another film.');
+        }
+        $nesting = new Nesting($film, $versions, array_values(array_intersect($split, array_keys($versions))), $boxes, $stock, $this->book->who(), $this->clock->now(), self::SECONDS);
+        $this->records->wrapInTransaction(function () use ($nesting): void {
+            $this->tidy();
+            $this->records->persist($nesting);
+            $this->records->flush();
+            foreach ($nesting->plans() as $plan) {
+                $this->bus->dispatch(new LayPlan($plan->id()));
+            }
+        });
+
+        return $nesting;
+    }
+
+    /** Stops all that is still being worked on; the best so far stays. */
+    public function cancel(Nesting $nesting): void
+    {
+        $this->records->getConnection()->executeStatement('UPDATE nest_plan SET cancelled = 1, state = IF(state = ?, ?, state) WHERE nesting_id = ? AND state IN (?, ?)', [NestPlan::WAITING, NestPlan::DONE, $nesting->id(), NestPlan::WAITING, NestPlan::WORKING]);
+    }
+
+    /** Lays out again what is not pinned, for longer where that is wanted. */
+    public function again(NestPlan $plan, int $version, bool $longer): void
+    {
+        $this->change->of($plan, $version, function () use ($plan, $longer): void {
+            $plan->again($longer ? self::LONGER : self::SECONDS);
+            $this->records->flush();
+            $this->bus->dispatch(new LayPlan($plan->id()));
+        });
+    }
+
+    /**
+     * Puts a piece down on a sheet: exactly there if it may lie there, else at the nearest place, else it is said what is in the way.
+     *
+     * @param int $x µm
+     * @param int $y µm
+     */
+    public function move(NestPlan $plan, int $version, int $sheet, int $nth, int $x, int $y, float $turn): void
+    {
+        $laid = $this->laid($plan);
+        $at = $laid['sheets'][$sheet]['places'][$nth] ?? throw new NotFound('There is no such piece on this sheet.');
+        $this->change->of($plan, $version, function () use ($plan, $laid, $sheet, $nth, $at, $x, $y, $turn): void {
+            $found = $this->settle($plan, $laid, $sheet, $nth, new Place(Laying::name($at['piece'], $at['part']), $x, $y, $turn));
+            $laid['sheets'][$sheet]['places'][$nth] = ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
+            $plan->change($this->measured($plan, $laid, $sheet));
+        });
+    }
+
+    public function pin(NestPlan $plan, int $version, int $sheet, int $nth, bool $pinned): void
+    {
+        $laid = $this->laid($plan);
+        if (!isset($laid['sheets'][$sheet]['places'][$nth])) {
+            throw new NotFound('There is no such piece on this sheet.');
+        }
+        $this->change->of($plan, $version, static function () use ($plan, $laid, $sheet, $nth, $pinned): void {
+            $laid['sheets'][$sheet]['places'][$nth]['pinned'] = $pinned;
+            $plan->change($laid);
+        });
+    }
+
+    public function undo(NestPlan $plan, int $version): void
+    {
+        $this->change->of($plan, $version, static fn () => $plan->undo());
+    }
+
+    /**
+     * Sheets are frozen and pieces taken, all or none.
+     *
+     * @return list<Batch>
+     */
+    public function release(NestPlan $plan, int $version): array
+    {
+        $laid = $this->laid($plan);
+        $nesting = $plan->nesting();
+        $pieces = $this->pieces($nesting);
+        if (NestPlan::WORKING === $plan->state() || NestPlan::WAITING === $plan->state()) {
+            throw Refusals::at('plan', 'Yelbo is still working on this plan. Take the best so far first.');
+        }
+
+        return $this->change->of($plan, $version, function () use ($plan, $nesting, $laid, $pieces): array {
+            $plan->released();
+            $batches = $this->releasing->release($nesting, $laid, $pieces);
+            $this->cancel($nesting);
+
+            return $batches;
+        });
+    }
+
+    /** @return array<int, Piece> by id */
+    public function pieces(Nesting $nesting): array
+    {
+        $pieces = [];
+        foreach ($this->records->getRepository(Piece::class)->findBy(['id' => array_keys($nesting->pieces())]) as $piece) {
+            $pieces[$piece->id()] = $piece;
+        }
+
+        return $pieces;
+    }
+
+    /** @return array<int|string, NestPiece> every piece of a plan by its name there */
+    public function parts(NestPlan $plan): array
+    {
+        return $this->laying->parts(array_values($this->pieces($plan->nesting())), $plan->nesting()->split(), $this->rules->current());
+    }
+
+    /** @param Laid $laid */
+    private function settle(NestPlan $plan, array $laid, int $sheet, int $nth, Place $wanted): Place
+    {
+        $rules = $this->rules->current();
+        $parts = $this->parts($plan);
+        $stock = $this->laying->one($this->shelf->item($laid['sheets'][$sheet]['stock']), $rules) ?? throw Refusals::at('place', 'The machine does not take this film.');
+        $others = [];
+        foreach ($laid['sheets'][$sheet]['places'] as $other => $at) {
+            if ($other !== $nth) {
+                $name = Laying::name($at['piece'], $at['part']);
+                $others[] = [$parts[$name], new Place($name, $at['x'], $at['y'], $at['turn'])];
+            }
+        }
+        $piece = $parts[$wanted->piece];
+        if (!\in_array((int) $wanted->turn, $this->laying->turns($plan->nesting()->film()), true)) {
+            throw Refusals::at('place', 'This film runs one way: its pieces are not turned.');
+        }
+        $settle = new Settle($stock, $this->laying->gaps($rules), $others);
+        $found = $settle->near($piece, $wanted, self::SNAP);
+        if (null === $found) {
+            $tags = $this->pieces($plan->nesting());
+            $touched = array_unique(array_map(static fn (string $id): string => isset($tags[(int) $id]) ? $tags[(int) $id]->tag() : $id, $settle->touched($piece, $wanted)));
+            throw Refusals::at('place', [] === $touched ? 'It would hang over the edge of the film there.' : 'There it comes too near to '.implode(' and ', $touched).', and there is no room beside.');
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param Laid $laid
+     *
+     * @return Laid
+     */
+    private function measured(NestPlan $plan, array $laid, int $sheet): array
+    {
+        $parts = $this->parts($plan);
+        $length = 0;
+        foreach ($laid['sheets'][$sheet]['places'] as $at) {
+            $name = Laying::name($at['piece'], $at['part']);
+            $length = max($length, (new Place($name, $at['x'], $at['y'], $at['turn']))->put($parts[$name]->region)->box()->bottom);
+        }
+        $laid['sheets'][$sheet]['length'] = $length;
+
+        return $laid;
+    }
+
+    /** @return Laid */
+    private function laid(NestPlan $plan): array
+    {
+        $laid = $plan->laid() ?? throw Refusals::at('plan', 'There is no plan yet. A moment.');
+        $gone = array_filter($this->pieces($plan->nesting()), static fn (Piece $piece): bool => PieceState::Waiting !== $piece->state());
+        if ([] !== $gone && NestPlan::RELEASED !== $plan->state()) {
+            throw new Overtaken($this->goneSays(array_values($gone)[0]));
+        }
+
+        return $laid;
+    }
+
+    private function goneSays(Piece $piece): string
+    {
+        $last = $this->records->getConnection()->fetchAssociative('SELECT who, says FROM log_entry WHERE docket = ? AND piece = ? ORDER BY id DESC LIMIT 1', [$piece->docket()->number(), $piece->nth()]);
+        $who = false !== $last && \is_string($last['who']) && \is_string($last['says']) ? "{$last['who']} ({$last['says']})" : 'somebody else';
+
+        return "{$piece->tag()} was taken meanwhile by $who. The plans are made again without it.";
+    }
+
+    /** Plans of days ago serve nobody. */
+    private function tidy(): void
+    {
+        $old = $this->clock->now()->modify('-2 days')->format('Y-m-d H:i:s');
+        $database = $this->records->getConnection();
+        $database->executeStatement('DELETE p FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE n.made_at < ?', [$old]);
+        $database->executeStatement('DELETE FROM nesting WHERE made_at < ?', [$old]);
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Stock;
+
+use Doctrine\DBAL\Types\Types;
+use Doctrine\ORM\Mapping as ORM;
+
+/** What came onto the shelf or left it. It is only ever added to: the shelf is the sum of its movements. */
+#[ORM\Entity(readOnly: true)]
+#[ORM\Index(columns: ['batch'])]
+class Movement
+{
+    public const RECEIVED = 'received';
+    public const TAKEN = 'taken';
+    public const PUT_BACK = 'put-back';
+    public const SHELVED = 'shelved';
+    public const COUNTED = 'counted';
+    public const USED = 'used';
+    public const SCRAPPED = 'scrapped';
+
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    /**
+     * @param int      $count  more of it, or fewer; of tape mm
+     * @param int      $area   µm² more, or less; of film only
+     * @param int|null $batch  that took it or gave it back
+     */
+    public function __construct(
+        #[ORM\Column(name: 'moved_at')]
+        private \DateTimeImmutable $at,
+        #[ORM\Column(length: 80)]
+        private string $who,
+        #[ORM\ManyToOne]
+        private ?StockItem $item,
+        #[ORM\ManyToOne]
+        private ?Supply $supply,
+        #[ORM\Column(length: 12)]
+        private string $what,
+        #[ORM\Column(name: 'delta')]
+        private int $count,
+        #[ORM\Column(type: Types::BIGINT)]
+        private int $area,
+        #[ORM\Column(length: 300)]
+        private string $reason,
+        #[ORM\Column(nullable: true)]
+        private ?int $batch = null,
+    ) {
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function at(): \DateTimeImmutable
+    {
+        return $this->at;
+    }
+
+    public function who(): string
+    {
+        return $this->who;
+    }
+
+    public function item(): ?StockItem
+    {
+        return $this->item;
+    }
+
+    public function supply(): ?Supply
+    {
+        return $this->supply;
+    }
+
+    public function what(): string
+    {
+        return $this->what;
+    }
+
+    public function count(): int
+    {
+        return $this->count;
+    }
+
+    public function area(): int
+    {
+        return $this->area;
+    }
+
+    public function reason(): string
+    {
+        return $this->reason;
+    }
+
+    public function batch(): ?int
+    {
+        return $this->batch;
+    }
+}

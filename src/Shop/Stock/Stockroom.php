@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Stock;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\OptimisticLockException;
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Refusals;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Sheet\Stock;
+
+/** The one way onto the shelf and off it: every change leaves a movement in the same transaction. */
+final readonly class Stockroom
+{
+    public function __construct(private EntityManagerInterface $records, private Book $book, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * Film that was bought.
+     *
+     * @param int $width  µm
+     * @param int $height µm
+     */
+    public function receive(FilmOnShelf $film, string $kind, int $width, int $height, int $count, string $bin, string $lot = '', ?string $outline = null, string $reason = ''): StockItem
+    {
+        return $this->records->wrapInTransaction(function () use ($film, $kind, $width, $height, $count, $bin, $lot, $outline, $reason): StockItem {
+            $item = $this->put(new StockItem($film, $kind, $width, $height, $count, $bin, $outline), $lot, Movement::RECEIVED, $reason, null);
+            $this->book->note('stock', "{$film->name()}: {$this->amount($item)} received as {$item->number()}, bin $bin");
+
+            return $item;
+        });
+    }
+
+    /** More sheets of a size that is on the shelf already. */
+    public function receiveMore(StockItem $item, int $count, string $lot): void
+    {
+        $this->change($item, Movement::RECEIVED, '' === $lot ? '' : "lot $lot", null, static function () use ($item, $count): void {
+            $item->correct($item->count() + $count);
+        }, "$count more of {$item->number()} received");
+    }
+
+    /**
+     * After a look at the shelf.
+     *
+     * @param int $amount how many; of a roll µm of length
+     */
+    public function correct(StockItem $item, int $version, int $amount, string $reason): void
+    {
+        $this->expect($item, $version);
+        $this->change($item, Movement::COUNTED, $reason, null, static fn () => $item->correct($amount), "{$item->number()} counted: $reason");
+    }
+
+    public function scrap(StockItem $item, int $version, int $amount, string $reason): void
+    {
+        $this->expect($item, $version);
+        $this->change($item, Movement::SCRAPPED, $reason, null, static fn () => $item->correct(StockItem::ROLL === $item->kind() ? $item->height() - $amount : $item->count() - $amount), "{$item->number()} scrapped: $reason");
+    }
+
+    /**
+     * Off the shelf for a batch. Who comes second for the last one is told who has it.
+     *
+     * @param int $length of a roll, µm
+     *
+     * @throws Overtaken
+     */
+    public function take(StockItem $item, int $length, int $batch): void
+    {
+        $this->records->refresh($item, LockMode::PESSIMISTIC_WRITE);
+        try {
+            $this->change($item, Movement::TAKEN, "for batch $batch", $batch, static fn () => $item->take($length), null);
+        } catch (Refusals $gone) {
+            throw new Overtaken($this->takenBy($item) ?? $gone->getMessage(), 0, $gone);
+        }
+    }
+
+    /** @param int $length of a roll, µm */
+    public function putBack(StockItem $item, int $length, int $batch): void
+    {
+        $this->change($item, Movement::PUT_BACK, "batch $batch was not cut from it", $batch, static fn () => $item->putBack($length), null);
+    }
+
+    /**
+     * What a cut left.
+     *
+     * @param Region $outline in any frame
+     */
+    public function shelve(FilmOnShelf $film, Region $outline, string $bin, string $lot, int $batch): StockItem
+    {
+        $box = $outline->box();
+        $outline = $outline->moved(-$box->left, -$box->top);
+        $item = new StockItem($film, StockItem::OFFCUT, $box->width(), $box->height(), 1, $bin, Stock::fillsItsBox($outline) ? null : SvgPath::write($outline));
+
+        return $this->put($item, $lot, Movement::SHELVED, "left of batch $batch", $batch);
+    }
+
+    public function receiveSupply(Supply $supply, int $amount, string $reason): void
+    {
+        $this->supply($supply, Movement::RECEIVED, $amount, $reason);
+    }
+
+    public function correctSupply(Supply $supply, int $version, int $amount, string $reason): void
+    {
+        if ($supply->version() !== $version) {
+            throw new Overtaken("{$supply->number()} was changed meanwhile by somebody else. You see it fresh now; what you typed is kept.");
+        }
+        $this->supply($supply, Movement::COUNTED, $amount - $supply->amount(), $reason);
+    }
+
+    public function useSupply(Supply $supply, int $amount, string $reason): void
+    {
+        if ($amount > $supply->amount()) {
+            throw Refusals::at('amount', 'There is not so much of it. Count it first.');
+        }
+        $this->supply($supply, Movement::USED, -$amount, $reason);
+    }
+
+    /** How a tape or a blank came to be kept: its first amount is received. */
+    public function keep(Supply $supply): void
+    {
+        $this->records->wrapInTransaction(function () use ($supply): void {
+            $this->records->persist($supply);
+            $this->records->persist(new Movement($this->clock->now(), $this->book->who(), null, $supply, Movement::RECEIVED, $supply->amount(), 0, ''));
+            $this->records->flush();
+            $this->book->note('stock', "{$supply->name()} is kept as {$supply->number()}, bin {$supply->bin()}");
+        });
+    }
+
+    private function supply(Supply $supply, string $what, int $by, string $reason): void
+    {
+        $this->records->wrapInTransaction(function () use ($supply, $what, $by, $reason): void {
+            $supply->change($by);
+            $this->records->persist(new Movement($this->clock->now(), $this->book->who(), null, $supply, $what, $by, 0, $reason));
+            $this->book->note('stock', trim("{$supply->number()} {$supply->name()} $what, ".($by < 0 ? '' : '+').(Supply::TAPE === $supply->kind() ? $by / 1000 .' m' : $by)." $reason"));
+        });
+    }
+
+    private function put(StockItem $item, string $lot, string $what, string $reason, ?int $batch): StockItem
+    {
+        $item->came($this->clock->now(), $lot);
+        $this->records->persist($item);
+        $this->records->persist(new Movement($this->clock->now(), $this->book->who(), $item, null, $what, $item->count(), $item->area(), $reason, $batch));
+        $this->records->flush();
+
+        return $item;
+    }
+
+    /** @param \Closure(): void $do */
+    private function change(StockItem $item, string $what, string $reason, ?int $batch, \Closure $do, ?string $says): void
+    {
+        try {
+            $this->records->wrapInTransaction(function () use ($item, $what, $reason, $batch, $do, $says): void {
+                [$count, $area] = [$item->count(), $item->area()];
+                $do();
+                $this->records->persist(new Movement($this->clock->now(), $this->book->who(), $item, null, $what, $item->count() - $count, $item->area() - $area, $reason, $batch));
+                if (null !== $says) {
+                    $this->book->note('stock', $says);
+                }
+            });
+        } catch (OptimisticLockException $late) {
+            throw new Overtaken("{$item->number()} was changed meanwhile by somebody else. You see it fresh now; what you typed is kept.", 0, $late);
+        }
+    }
+
+    private function expect(StockItem $item, int $version): void
+    {
+        $this->records->refresh($item);
+        if ($item->version() !== $version) {
+            throw new Overtaken(($this->takenBy($item) ?? "{$item->number()} was changed meanwhile by somebody else.").' You see it fresh now; what you typed is kept.');
+        }
+    }
+
+    /** Who took the last one, and for what. */
+    private function takenBy(StockItem $item): ?string
+    {
+        $last = $this->records->getRepository(Movement::class)->findOneBy(['item' => $item, 'what' => Movement::TAKEN], ['id' => 'DESC']);
+
+        return null === $last ? null : "{$item->number()} was taken by {$last->who()} {$last->reason()}. Choose other stock, or lay the pieces out again.";
+    }
+
+    private function amount(StockItem $item): string
+    {
+        $width = Length::micrometres($item->width())->inMetric();
+        $height = Length::micrometres($item->height())->inMetric();
+
+        return StockItem::ROLL === $item->kind() ? "a roll $width wide, $height long" : "{$item->count()} of $width × $height";
+    }
+}

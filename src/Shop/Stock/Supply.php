@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Stock;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** What is not film: transfer tape by its kind and width, and blanks the shop sells with its decals. */
+#[ORM\Entity]
+class Supply
+{
+    public const TAPE = 'tape';
+    public const BLANK = 'blank';
+
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
+    /**
+     * @param int|null $width  of tape, µm
+     * @param int      $amount mm of tape; how many blanks
+     * @param int|null $lowAt  in the same unit
+     */
+    public function __construct(
+        #[ORM\Column(length: 10)]
+        private string $kind,
+        #[ORM\Column(length: 80)]
+        private string $name,
+        #[ORM\Column(nullable: true)]
+        private ?int $width,
+        #[ORM\Column]
+        private int $amount,
+        #[ORM\Column(length: 20)]
+        private string $bin,
+        #[ORM\Column(nullable: true)]
+        private ?int $lowAt = null,
+    ) {
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    /** `T-002`, `B-005` */
+    public function number(): string
+    {
+        return \sprintf('%s-%03d', self::TAPE === $this->kind ? 'T' : 'B', $this->id());
+    }
+
+    public function kind(): string
+    {
+        return $this->kind;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function width(): ?int
+    {
+        return $this->width;
+    }
+
+    public function amount(): int
+    {
+        return $this->amount;
+    }
+
+    public function bin(): string
+    {
+        return $this->bin;
+    }
+
+    public function lowAt(): ?int
+    {
+        return $this->lowAt;
+    }
+
+    public function isLow(): bool
+    {
+        return null !== $this->lowAt && $this->amount < $this->lowAt;
+    }
+
+    public function change(int $by): void
+    {
+        $this->amount += $by;
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Ask;
+
+/** A film the shop keeps, as typed. */
+final readonly class FilmAsk
+{
+    public function __construct(
+        public string $grade,
+        public string $colour,
+        public string $swatch,
+        public string $thickness = '',
+        public string $liner = 'white',
+        public bool $runsOneWay = false,
+        public string $maker = '',
+        public string $price = '',
+        public string $lowAt = '',
+    ) {
+    }
+}

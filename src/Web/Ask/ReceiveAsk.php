@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Ask;
+
+/** Film that came in, as typed. An item where there is more of what is on the shelf already. */
+final readonly class ReceiveAsk
+{
+    public function __construct(
+        public int $film,
+        public string $kind,
+        public string $width,
+        public string $height,
+        public string $count,
+        public string $bin,
+        public string $lot = '',
+        public ?int $item = null,
+    ) {
+    }
+}

@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Machines\MachineProfile;
+use Yelbo\Trade\Rule;
+
+/** A cutter and how it is set. */
+final readonly class MachineView
+{
+    /** @param list<RuleView> $figures */
+    public function __construct(public int $id, public int $version, public string $name, public string $kind, public bool $inUse, public array $figures, public int $force, public string $blade, public int $passes, public string $says)
+    {
+    }
+
+    public static function of(MachineProfile $machine): self
+    {
+        $figures = array_map(static fn (Rule $rule): RuleView => new RuleView($rule->value, $rule->says(), $rule->reason(), $rule->unit(), $machine->figure($rule), $rule->standard()), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => $rule->isOfMachine())));
+
+        return new self($machine->id(), $machine->version(), $machine->name(), $machine->kind(), $machine->isInUse(), $figures, $machine->force(), $machine->blade(), $machine->passes(), $machine->says());
+    }
+}

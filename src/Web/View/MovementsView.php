@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** What came and went, the newest first. */
+final readonly class MovementsView
+{
+    /** @param list<MovementView> $movements */
+    public function __construct(public array $movements)
+    {
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** All a nesting lays out. */
+final readonly class ShapesView
+{
+    /** @param list<ShapeView> $shapes */
+    public function __construct(public array $shapes)
+    {
+    }
+}

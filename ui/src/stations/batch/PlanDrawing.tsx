@@ -1,0 +1,226 @@
+import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import type { Schemas } from '../../api/client';
+import { Dimension } from '../../drawing/Dimension';
+import { Hatches } from '../../drawing/Hatch';
+import { Rulers } from '../../drawing/Ruler';
+import { fitView, useRoom } from '../../drawing/scale';
+import { useShown } from '../../parts/basics';
+
+type Shape = Schemas['ShapeView'];
+type Laid = Schemas['LaidView'];
+export type Put = { nth: number; x: number; y: number; turn: number };
+
+/** Where a shape's own left top corner goes so that, once turned, its box's does. */
+function corner(shape: Shape, turn: number) {
+  switch (((turn % 360) + 360) % 360) {
+    case 90:
+      return { x: shape.height, y: 0 };
+    case 180:
+      return { x: shape.width, y: shape.height };
+    case 270:
+      return { x: 0, y: shape.width };
+    default:
+      return { x: 0, y: 0 };
+  }
+}
+
+const across = (shape: Shape, turn: number) =>
+  turn % 180 === 0 ? { width: shape.width, height: shape.height } : { width: shape.height, height: shape.width };
+
+/**
+ * A sheet of a plan, lying on its side as on the bench, the end it is fed from at the left. A piece is taken with the
+ * pointer or with the arrow keys and put down where it may lie.
+ */
+export function PlanDrawing({
+  sheet,
+  shapes,
+  swatch,
+  label,
+  still,
+  taken,
+  onTake,
+  onPut,
+  step,
+}: {
+  sheet: Schemas['PlanSheetView'];
+  shapes: Map<string, Shape>;
+  swatch: string;
+  label: string;
+  /** Nothing can be moved now. */
+  still: boolean;
+  taken: number | null;
+  onTake: (nth: number | null) => void;
+  onPut: (put: Put) => void;
+  /** mm an arrow key moves by. */
+  step: number;
+}) {
+  const { ref, width, height } = useRoom();
+  const { units, one } = useShown();
+  const [drag, setDrag] = useState<{ nth: number; x: number; y: number } | null>(null);
+  const from = useRef<{ pointer: number; x: number; y: number; moved: boolean } | null>(null);
+  const side = { width: sheet.size.height.mm, height: sheet.size.width.mm };
+  const view = fitView({ width, height }, side, { left: 54, top: 54, right: 44, bottom: 60 });
+  const turned = `translate(${view.x} ${view.y + side.height * view.scale}) scale(${view.scale}) rotate(-90)`;
+  const used = view.x + sheet.length.mm * view.scale;
+
+  const pointer = {
+    down: (nth: number) => (event: PointerEvent<SVGGElement>) => {
+      onTake(nth);
+      event.currentTarget.focus();
+      if (!still) {
+        event.currentTarget.setPointerCapture(event.pointerId);
+        from.current = { pointer: event.pointerId, x: event.clientX, y: event.clientY, moved: false };
+      }
+    },
+    move: (nth: number) => (event: PointerEvent<SVGGElement>) => {
+      const start = from.current;
+      if (start && start.pointer === event.pointerId) {
+        start.moved ||= Math.hypot(event.clientX - start.x, event.clientY - start.y) > 4;
+        if (start.moved) {
+          setDrag({ nth, x: -(event.clientY - start.y) / view.scale, y: (event.clientX - start.x) / view.scale });
+        }
+      }
+    },
+    up: (nth: number, place: Laid) => () => {
+      const moved = drag;
+      from.current = null;
+      setDrag(null);
+      if (moved && moved.nth === nth) {
+        onPut({ nth, x: place.x + moved.x, y: place.y + moved.y, turn: place.turn });
+      }
+    },
+  };
+  const key = (nth: number, place: Laid) => (event: KeyboardEvent<SVGGElement>) => {
+    const by = event.shiftKey ? 10 * step : step;
+    const way: Record<string, [number, number]> = {
+      ArrowRight: [0, by],
+      ArrowLeft: [0, -by],
+      ArrowUp: [by, 0],
+      ArrowDown: [-by, 0],
+    };
+    const [dx, dy] = way[event.key] ?? [0, 0];
+    if (!still && (dx !== 0 || dy !== 0)) {
+      event.preventDefault();
+      onTake(nth);
+      onPut({ nth, x: place.x + dx, y: place.y + dy, turn: place.turn });
+    }
+  };
+  return (
+    <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
+      {width > 0 && (
+        // biome-ignore lint/a11y/useSemanticElements: a drawing with pieces in it to take has no element of its own
+        <svg width={width} height={height} role="group" aria-label={label}>
+          <Hatches scale={view.scale} />
+          <g transform={turned}>
+            <path
+              d={sheet.outline}
+              fill="#fff"
+              stroke="#12201f"
+              strokeWidth="1.6"
+              vectorEffect="non-scaling-stroke"
+              onPointerDown={() => onTake(null)}
+            />
+            {sheet.places.map((place, nth) => {
+              const shape = shapes.get(place.name);
+              if (!shape) {
+                return null;
+              }
+              const shift = drag?.nth === nth ? drag : { x: 0, y: 0 };
+              const at = corner(shape, place.turn);
+              const box = across(shape, place.turn);
+              return (
+                // biome-ignore lint/a11y/useSemanticElements: a shape inside a drawing
+                <g
+                  key={place.name}
+                  role="button"
+                  tabIndex={0}
+                  aria-pressed={taken === nth}
+                  aria-label={`${shape.tag} ${shape.label}${place.pinned ? ', pinned' : ''}`}
+                  className={still ? 'cursor-pointer' : 'cursor-move'}
+                  style={{ touchAction: 'none', outline: 'none' }}
+                  transform={`translate(${place.x + shift.x} ${place.y + shift.y})`}
+                  onPointerDown={pointer.down(nth)}
+                  onPointerMove={pointer.move(nth)}
+                  onPointerUp={pointer.up(nth, place)}
+                  onPointerCancel={() => setDrag(null)}
+                  onFocus={() => onTake(nth)}
+                  onKeyDown={key(nth, place)}
+                >
+                  <rect width={box.width} height={box.height} fill="transparent" />
+                  <path
+                    transform={`translate(${at.x} ${at.y}) rotate(${place.turn})`}
+                    d={shape.path}
+                    fill={swatch}
+                    stroke="#12201f"
+                    strokeWidth="0.8"
+                    vectorEffect="non-scaling-stroke"
+                  />
+                  {taken === nth && (
+                    <rect
+                      x={-1.5}
+                      y={-1.5}
+                      width={box.width + 3}
+                      height={box.height + 3}
+                      fill="none"
+                      stroke="#12201f"
+                      strokeWidth="2"
+                      strokeDasharray="6 3"
+                      vectorEffect="non-scaling-stroke"
+                    />
+                  )}
+                </g>
+              );
+            })}
+          </g>
+          <g pointerEvents="none">
+            {sheet.places.map((place, nth) => {
+              const shape = shapes.get(place.name);
+              if (!shape || drag?.nth === nth) {
+                return null;
+              }
+              const x = view.x + place.y * view.scale;
+              const y = view.y + (side.height - place.x) * view.scale - 17;
+              const text = `${shape.tag}${place.pinned ? ' pinned' : ''}`;
+              return (
+                <g key={place.name}>
+                  <rect
+                    x={x - 2}
+                    y={y - 3}
+                    width={text.length * 6.4 + 9}
+                    height={18}
+                    fill={shape.late ? '#d23c0c' : place.pinned ? '#12201f' : '#fafbfa'}
+                    stroke={shape.late ? '#d23c0c' : '#4d5e5c'}
+                  />
+                  <text
+                    x={x + 2}
+                    y={y + 11}
+                    fontSize="13"
+                    fontFamily="Barlow Condensed"
+                    fontWeight="600"
+                    fill={shape.late || place.pinned ? '#ffffff' : '#12201f'}
+                  >
+                    {text}
+                  </text>
+                </g>
+              );
+            })}
+            <path
+              d={`M${used} ${view.y - 10}V${view.y + side.height * view.scale + 22}`}
+              stroke="#4d5e5c"
+              strokeDasharray="14 4 3 4"
+              fill="none"
+            />
+            <Dimension
+              from={view.x}
+              to={used}
+              at={view.y + side.height * view.scale + 4}
+              away={view.y + side.height * view.scale + 30}
+              text={one(sheet.length)}
+            />
+            <Rulers view={view} width={width} height={height} units={units} />
+          </g>
+        </svg>
+      )}
+    </div>
+  );
+}

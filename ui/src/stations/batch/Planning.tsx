@@ -1,0 +1,321 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { api, ask, type Film, type Piece, type Schemas } from '../../api/client';
+import { stock as stockQuery, useChange } from '../../api/queries';
+import { Move, NextMove, Section, Trouble, useShown } from '../../parts/basics';
+import { Choice, SelectField } from '../../parts/fields';
+import { Compare } from './Compare';
+import { PlanDrawing, type Put } from './PlanDrawing';
+import { type Nesting, type Plan, useNesting, type Wanted } from './useNesting';
+
+const BOXES: { value: Wanted['boxes']; label: string }[] = [
+  { value: 'none', label: 'None' },
+  { value: 'piece', label: 'Each piece' },
+  { value: 'order', label: 'Each order' },
+];
+
+/** Plans of one film side by side, one of them on the table to be changed and released. */
+export function Planning({ film, pieces }: { film: Film; pieces: Piece[] }) {
+  const navigate = useNavigate();
+  const [split, setSplit] = useState<number[]>([]);
+  const [boxes, setBoxes] = useState<Wanted['boxes']>('none');
+  const [stock, setStock] = useState<number | null>(null);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const wanted: Wanted = {
+    film: film.id,
+    pieces: pieces.map((piece) => ({ id: piece.id, version: piece.version })),
+    split: split.filter((id) => pieces.some((piece) => piece.id === id)),
+    boxes,
+    stock,
+  };
+  const { nesting, shapes, problem, stale } = useNesting(wanted);
+  const plan = nesting?.plans.find((one) => one.id === chosen) ?? nesting?.plans[0];
+  const client = useQueryClient();
+  const take = (next: Nesting) => client.setQueryData(['nesting', next.id], next);
+  const release = useChange(
+    (of: Plan) =>
+      ask(api.POST('/api/plans/{id}/release', { params: { path: { id: of.id } }, body: { version: of.version } })),
+    () => navigate('/cut'),
+  );
+  const cancel = useChange(
+    () => ask(api.POST('/api/nestings/{id}/cancel', { params: { path: { id: nesting?.id ?? 0 } } })),
+    take,
+  );
+  const working = plan !== undefined && ['waiting', 'working'].includes(plan.state);
+  return (
+    <div className="grid min-h-0 grid-cols-[1fr_352px]">
+      {plan && shapes && nesting ? (
+        <Table key={plan.id} plan={plan} film={film} shapes={shapes} stale={stale} onChange={take} />
+      ) : (
+        <div className="h-full bg-paper p-8">
+          {problem ? (
+            <Trouble says={problem.message} />
+          ) : (
+            <p role="status">{pieces.length === 0 ? 'Choose pieces to see them on a sheet.' : 'Laying out …'}</p>
+          )}
+        </div>
+      )}
+      <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="The plan">
+        <div className="min-h-0 flex-1 overflow-auto p-4">
+          {nesting && pieces.length > 0 && <Compare plans={nesting.plans} chosen={plan?.id} onChoose={setChosen} />}
+          {plan && <p className="mt-2 mb-3 text-sm text-ink2">{plan.how}</p>}
+          {plan && working && <Progress plan={plan} onCancel={() => cancel.mutate(undefined)} />}
+          {plan?.trouble && <Trouble says={plan.trouble} />}
+          {plan && plan.left.length > 0 && (
+            <Section title="Stays for the next batch">
+              {plan.left.map((left) => (
+                <p key={`${left.tag}-${left.says}`} className="border-b border-rule py-1 text-[15px]">
+                  <b className="font-semibold">{left.tag}</b> {left.says}
+                </p>
+              ))}
+            </Section>
+          )}
+          {nesting && nesting.splits.length > 0 && (
+            <Section title="Much empty film inside">
+              {nesting.splits.map((one) => (
+                <label key={one.piece} className="flex cursor-pointer items-start gap-3 border-b border-rule py-1.5">
+                  <input
+                    type="checkbox"
+                    className="mt-1 h-5 w-5 shrink-0 accent-ink"
+                    checked={split.includes(one.piece)}
+                    onChange={() =>
+                      setSplit((now) =>
+                        now.includes(one.piece) ? now.filter((id) => id !== one.piece) : [...now, one.piece],
+                      )
+                    }
+                  />
+                  <span className="text-[15px]">
+                    Cut <b className="font-semibold">{one.tag}</b> {one.label} in {one.parts} parts: saves{' '}
+                    {Math.round(one.saved)} cm² of film, takes {one.minutes} min more to put together.
+                  </span>
+                </label>
+              ))}
+            </Section>
+          )}
+          <Options film={film} boxes={boxes} onBoxes={setBoxes} stock={stock} onStock={setStock} />
+        </div>
+        <div className="flex flex-col gap-3 border-t border-rule p-4">
+          <Trouble says={release.error?.message ?? cancel.error?.message} />
+          {working && !plan?.figures ? (
+            <p role="status" className="text-ink2">
+              Laying out …
+            </p>
+          ) : working ? (
+            <NextMove onClick={() => cancel.mutate(undefined)} disabled={cancel.isPending}>
+              Take the best so far
+            </NextMove>
+          ) : (
+            <NextMove
+              onClick={() => plan && release.mutate(plan)}
+              disabled={release.isPending || !plan || stale || (plan.figures?.placed ?? 0) === 0}
+            >
+              Release to the cutter
+            </NextMove>
+          )}
+        </div>
+      </aside>
+    </div>
+  );
+}
+
+function Progress({ plan, onCancel }: { plan: Plan; onCancel: () => void }) {
+  const share = Math.round(plan.progress * 100);
+  return (
+    <div className="mb-3">
+      <div className="flex items-center justify-between gap-2 text-[15px]">
+        <span role="status">{plan.figures ? 'Looking for a better one …' : 'Laying out …'}</span>
+        <Move className="text-sm" onClick={onCancel}>
+          Stop
+        </Move>
+      </div>
+      <div
+        role="progressbar"
+        aria-label="Laying out"
+        aria-valuenow={share}
+        aria-valuemin={0}
+        aria-valuemax={100}
+        className="mt-1 h-2 border border-ink bg-paper"
+      >
+        <div className="h-full bg-ink" style={{ width: `${share}%` }} />
+      </div>
+    </div>
+  );
+}
+
+function Options({
+  film,
+  boxes,
+  onBoxes,
+  stock,
+  onStock,
+}: {
+  film: Film;
+  boxes: Wanted['boxes'];
+  onBoxes: (boxes: Wanted['boxes']) => void;
+  stock: number | null;
+  onStock: (stock: number | null) => void;
+}) {
+  const shown = useShown();
+  const shelf = useQuery(stockQuery);
+  const offers = (shelf.data?.items ?? []).filter((item) => item.film.id === film.id && item.count > 0);
+  return (
+    <div className="mt-3 flex flex-col gap-3">
+      <Choice
+        label="Weed boxes"
+        value={boxes}
+        onChange={(value) => onBoxes(value as Wanted['boxes'])}
+        options={BOXES}
+      />
+      <SelectField
+        label="Cut from"
+        value={stock === null ? '' : String(stock)}
+        onChange={(value) => onStock(value === '' ? null : Number(value))}
+        options={[
+          { value: '', label: 'offcuts first, then sheets' },
+          ...offers.map((item) => ({
+            value: String(item.id),
+            label: `only ${item.number}, ${shown.size(item.size)}, bin ${item.bin}`,
+          })),
+        ]}
+      />
+    </div>
+  );
+}
+
+/** One plan as it lies: sheet after sheet, a piece in hand. */
+function Table({
+  plan,
+  film,
+  shapes,
+  stale,
+  onChange,
+}: {
+  plan: Plan;
+  film: Film;
+  shapes: Schemas['ShapeView'][];
+  stale: boolean;
+  onChange: (nesting: Nesting) => void;
+}) {
+  const shown = useShown();
+  const [at, setAt] = useState(0);
+  const [taken, setTaken] = useState<number | null>(null);
+  const byName = useMemo(() => new Map(shapes.map((shape) => [shape.name, shape])), [shapes]);
+  const path = { params: { path: { id: plan.id } } };
+  const put = useChange(
+    (to: Put) => ask(api.POST('/api/plans/{id}/put', { ...path, body: { version: plan.version, sheet: nth, ...to } })),
+    onChange,
+  );
+  const pin = useChange(
+    (pinned: boolean) =>
+      ask(
+        api.POST('/api/plans/{id}/pin', {
+          ...path,
+          body: { version: plan.version, sheet: nth, nth: taken ?? 0, pinned },
+        }),
+      ),
+    onChange,
+  );
+  const undo = useChange(
+    () => ask(api.POST('/api/plans/{id}/undo', { ...path, body: { version: plan.version } })),
+    onChange,
+  );
+  const again = useChange(
+    (longer: boolean) => ask(api.POST('/api/plans/{id}/again', { ...path, body: { version: plan.version, longer } })),
+    onChange,
+  );
+  const nth = Math.min(at, Math.max(0, plan.sheets.length - 1));
+  const sheet = plan.sheets[nth];
+  const place = taken === null ? undefined : sheet?.places[taken];
+  const shape = place && byName.get(place.name);
+  const busy = plan.state !== 'done' || put.isPending || pin.isPending || undo.isPending || again.isPending || stale;
+  const pinned = plan.sheets.some((one) => one.places.some((here) => here.pinned));
+  const turn = (by: number) =>
+    place && taken !== null && put.mutate({ nth: taken, x: place.x, y: place.y, turn: (place.turn + by + 360) % 360 });
+  const trouble = put.error ?? pin.error ?? undo.error ?? again.error;
+  if (!sheet) {
+    return (
+      <div className="h-full bg-paper p-8">
+        <p role="status">{plan.state === 'done' ? 'Nothing lies on any sheet of this plan.' : 'Laying out …'}</p>
+      </div>
+    );
+  }
+  return (
+    <div className="flex min-h-0 flex-col bg-paper">
+      <div className="flex flex-wrap items-center gap-2 border-b border-rule px-4 py-2">
+        <div role="tablist" aria-label="Sheets" className="flex min-w-0 flex-wrap">
+          {plan.sheets.map((one, index) => (
+            <button
+              key={`${one.stock.id}-${String(index)}`}
+              type="button"
+              role="tab"
+              aria-selected={index === nth}
+              className={`on-ink -ml-px min-h-10 border border-ink2 px-3 text-[15px] first:ml-0 ${index === nth ? 'bg-ink text-paper' : 'bg-paper hover:bg-shade'}`}
+              onClick={() => {
+                setAt(index);
+                setTaken(null);
+              }}
+            >
+              {one.stock.number} <span className="opacity-75">{one.stock.kind}</span>
+            </button>
+          ))}
+        </div>
+        <span className="text-[15px] text-ink2">
+          {shown.size(sheet.size)}, bin {sheet.stock.bin}, {Math.round(sheet.fill * 100)} % kept
+        </span>
+        <span className="ml-auto flex gap-2">
+          <Move onClick={() => undo.mutate(undefined)} disabled={busy || !plan.canUndo}>
+            Undo
+          </Move>
+          <Move onClick={() => again.mutate(false)} disabled={busy || !pinned} title="Lay out again what is not pinned">
+            Around the pinned
+          </Move>
+          <Move onClick={() => again.mutate(true)} disabled={busy} title="Half a minute more; never worse">
+            Think longer
+          </Move>
+        </span>
+      </div>
+      <div className="min-h-0 flex-1">
+        <PlanDrawing
+          sheet={sheet}
+          shapes={byName}
+          swatch={film.swatch}
+          label={`Sheet ${sheet.stock.number} with ${sheet.places.length} pieces in place`}
+          still={busy}
+          taken={taken}
+          onTake={setTaken}
+          onPut={(to) => put.mutate(to)}
+          step={shown.units === 'metric' ? 1 : 25.4 / 16}
+        />
+      </div>
+      <div className="flex min-h-14 flex-wrap items-center gap-3 border-t border-rule px-4 py-2" aria-live="polite">
+        {trouble ? (
+          <Trouble says={trouble.fields.place ?? trouble.message} />
+        ) : shape && place ? (
+          <span className="min-w-0 truncate">
+            <b className="font-semibold">{shape.tag}</b> {shape.label}
+            <span className="text-ink2">
+              {' '}
+              · {Math.round(place.x)}, {Math.round(place.y)} mm{place.turn !== 0 && `, turned ${place.turn}°`}
+            </span>
+          </span>
+        ) : (
+          <span className="text-ink2">Drag a piece, or take it and move it with the arrow keys.</span>
+        )}
+        {shape && place && (
+          <span className="ml-auto flex gap-2">
+            <Move onClick={() => turn(-90)} disabled={busy || film.oneWay}>
+              Turn left
+            </Move>
+            <Move onClick={() => turn(90)} disabled={busy || film.oneWay}>
+              Turn right
+            </Move>
+            <Move onClick={() => pin.mutate(!place.pinned)} disabled={busy} aria-pressed={place.pinned}>
+              {place.pinned ? 'Let go' : 'Pin'}
+            </Move>
+          </span>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,127 @@
+import { useState } from 'react';
+import { api, ask, type Film } from '../../api/client';
+import { useChange } from '../../api/queries';
+import { Move, NextMove, Trouble } from '../../parts/basics';
+import { Box } from '../../parts/dialog';
+import { SelectField, TextField } from '../../parts/fields';
+
+const GRADES = [
+  'removable',
+  'permanent',
+  'cast',
+  'holographic',
+  'chrome',
+  'glitter',
+  'pearl',
+  'patterned',
+  'printable',
+  'frosted',
+  'cling',
+  'chalkboard',
+  'stencil',
+];
+
+const start = (film?: Film) => ({
+  grade: film?.grade ?? 'permanent',
+  colour: film?.colour ?? '',
+  swatch: film?.swatch ?? '#7f8d8b',
+  thickness: film?.thickness != null ? `${film.thickness / 1000}mm` : '',
+  liner: film?.liner ?? 'white',
+  runsOneWay: film?.oneWay ?? false,
+  maker: film?.maker ?? '',
+  price: film?.price != null ? (film.price / 100).toFixed(2) : '',
+  lowAt: film?.lowAt != null ? String(film.lowAt / 1e6) : '',
+});
+
+/** A film the shop keeps, and what its maker says of it. */
+export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film; onClose: () => void }) {
+  const [typed, setTyped] = useState(() => start(film));
+  const set = (name: keyof typeof typed) => (value: string) => setTyped((now) => ({ ...now, [name]: value }));
+  const save = useChange(
+    () =>
+      film
+        ? ask(api.PUT('/api/stock/films/{id}', { params: { path: { id: film.id } }, body: typed }))
+        : ask(api.POST('/api/stock/films', { body: typed })),
+    () => {
+      setTyped(start());
+      onClose();
+    },
+  );
+  const says = save.error?.fields ?? {};
+  return (
+    <Box
+      open={open}
+      onClose={onClose}
+      title={film ? film.name : 'A new film'}
+      what="What it is decides what can be cut of it, where it lasts, and what it costs."
+    >
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          save.mutate(undefined);
+        }}
+      >
+        <div className="grid grid-cols-[1fr_1fr_76px] gap-3">
+          <SelectField
+            label="Film"
+            value={typed.grade}
+            onChange={set('grade')}
+            says={says.grade}
+            options={GRADES.map((grade) => ({ value: grade, label: grade }))}
+          />
+          <TextField label="Colour" value={typed.colour} onChange={set('colour')} says={says.colour} autoFocus />
+          <div>
+            <label className="label mb-1 block" htmlFor="film-swatch">
+              On screen
+            </label>
+            <input
+              id="film-swatch"
+              type="color"
+              className="input p-1"
+              value={typed.swatch}
+              onChange={(event) => set('swatch')(event.target.value)}
+            />
+          </div>
+        </div>
+        <div className="grid grid-cols-2 gap-3">
+          <TextField
+            label="Thickness"
+            value={typed.thickness}
+            onChange={set('thickness')}
+            says={says.thickness}
+            placeholder="0.075mm"
+          />
+          <TextField label="Colour of the liner" value={typed.liner} onChange={set('liner')} says={says.liner} />
+          <TextField label="Price of a m²" value={typed.price} onChange={set('price')} says={says.price} />
+          <TextField label="Low under, m²" value={typed.lowAt} onChange={set('lowAt')} says={says.lowAt} />
+        </div>
+        <label className="flex min-h-10 items-center gap-3">
+          <input
+            type="checkbox"
+            className="h-5 w-5 accent-ink"
+            checked={typed.runsOneWay}
+            onChange={(event) => setTyped((now) => ({ ...now, runsOneWay: event.target.checked }))}
+          />
+          It runs one way: pieces are not turned on it.
+        </label>
+        <TextField
+          label="What the maker says"
+          value={typed.maker}
+          onChange={set('maker')}
+          says={says.maker}
+          lines={2}
+        />
+        <Trouble says={save.error && Object.keys(says).length === 0 ? save.error.message : null} />
+        <div className="flex gap-3">
+          <Move tall className="flex-1" onClick={onClose} keys="Esc">
+            Leave it
+          </Move>
+          <NextMove type="submit" className="flex-1" tall={false} disabled={save.isPending}>
+            {film ? 'Change it' : 'Keep it'}
+          </NextMove>
+        </div>
+      </form>
+    </Box>
+  );
+}

@@ -1,0 +1,110 @@
+import { useEffect, useState } from 'react';
+import { api, ask, type Film } from '../../api/client';
+import { useChange } from '../../api/queries';
+import { Move, NextMove, Trouble } from '../../parts/basics';
+import { Box } from '../../parts/dialog';
+import { Choice, SelectField, TextField } from '../../parts/fields';
+import type { Item } from './Stock';
+
+const EMPTY = { film: '', kind: 'sheet', width: '300mm', height: '600mm', count: '', bin: '', lot: '' };
+
+/** Film that came in: new sheets, a roll, an offcut from elsewhere, or more of what is there. */
+export function ReceiveDialog({
+  open,
+  films,
+  film,
+  item,
+  onClose,
+}: {
+  open: boolean;
+  films: Film[];
+  film?: Film;
+  item?: Item;
+  onClose: () => void;
+}) {
+  const [typed, setTyped] = useState(EMPTY);
+  const set = (name: keyof typeof EMPTY) => (value: string) => setTyped((now) => ({ ...now, [name]: value }));
+  useEffect(() => {
+    if (open) {
+      setTyped((now) => ({ ...now, film: String(film?.id ?? films[0]?.id ?? '') }));
+    }
+  }, [open, film, films]);
+  const receive = useChange(
+    () =>
+      ask(
+        api.POST('/api/stock/receive', {
+          body: {
+            ...typed,
+            film: Number(typed.film),
+            count: typed.kind === 'sheet' ? typed.count : '1',
+            item: item?.id ?? null,
+            kind: item ? 'sheet' : typed.kind,
+          },
+        }),
+      ),
+    () => {
+      setTyped(EMPTY);
+      onClose();
+    },
+  );
+  const says = receive.error?.fields ?? {};
+  return (
+    <Box
+      open={open}
+      onClose={onClose}
+      title={item ? `More of ${item.number}` : 'Film that came in'}
+      what={
+        item ? `${item.film.name}, the same size and bin.` : 'It gets a number of its own, to be stuck on as a label.'
+      }
+    >
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          receive.mutate(undefined);
+        }}
+      >
+        {!item && (
+          <>
+            <SelectField
+              label="Film"
+              value={typed.film}
+              onChange={set('film')}
+              options={films.map((one) => ({ value: String(one.id), label: one.name }))}
+            />
+            <Choice
+              label="It is"
+              value={typed.kind}
+              onChange={set('kind')}
+              options={[
+                { value: 'sheet', label: 'Sheets' },
+                { value: 'roll', label: 'A roll' },
+                { value: 'offcut', label: 'An offcut' },
+              ]}
+            />
+            <div className="grid grid-cols-2 gap-3">
+              <TextField label="Width" value={typed.width} onChange={set('width')} says={says.width} />
+              <TextField label="Length" value={typed.height} onChange={set('height')} says={says.height} />
+            </div>
+          </>
+        )}
+        <div className="grid grid-cols-3 gap-3">
+          {(item || typed.kind === 'sheet') && (
+            <TextField label="How many" value={typed.count} onChange={set('count')} says={says.count} autoFocus />
+          )}
+          {!item && <TextField label="Bin" value={typed.bin} onChange={set('bin')} says={says.bin} />}
+          <TextField label="Lot" value={typed.lot} onChange={set('lot')} says={says.lot} />
+        </div>
+        <Trouble says={receive.error && Object.keys(says).length === 0 ? receive.error.message : null} />
+        <div className="flex gap-3">
+          <Move tall className="flex-1" onClick={onClose} keys="Esc">
+            Leave it
+          </Move>
+          <NextMove type="submit" className="flex-1" tall={false} disabled={receive.isPending}>
+            Onto the shelf
+          </NextMove>
+        </div>
+      </form>
+    </Box>
+  );
+}

@@ -1,0 +1,281 @@
+import { useQuery } from '@tanstack/react-query';
+import { type FormEvent, useEffect, useRef, useState } from 'react';
+import { useSearchParams } from 'react-router';
+import type { Film, Schemas } from '../../api/client';
+import { rests, stock } from '../../api/queries';
+import { Move, Ready, Scroll, Swatch, useShown } from '../../parts/basics';
+import { FilmDialog } from './FilmDialog';
+import { ItemPanel } from './ItemPanel';
+import { ReceiveDialog } from './ReceiveDialog';
+import { Rests } from './Rests';
+import { SupplyDialog, SupplyPanel } from './Supplies';
+
+export type Item = Schemas['StockItemView'];
+export type Supply = Schemas['SupplyView'];
+type Open = { what: 'receive'; film?: Film; item?: Item } | { what: 'film'; film?: Film } | { what: 'supply' } | null;
+
+/** The stockroom: film by film, what is on the shelf, and what a cut left that has to be put away. */
+export function Stock() {
+  const query = useQuery({ ...stock, refetchInterval: 8000 });
+  const left = useQuery(rests);
+  const [search, setSearch] = useSearchParams();
+  const [open, setOpen] = useState<Open>(null);
+  const chosen = search.get('of');
+  const choose = (number: string | null) => setSearch(number === null ? {} : { of: number }, { replace: true });
+  return (
+    <Ready query={query} what="the shelf">
+      {({ films, items, supplies, low }) => {
+        const item = items.find((one) => one.number === chosen);
+        const supply = supplies.find((one) => one.number === chosen);
+        return (
+          <div className="grid h-full grid-cols-[1fr_340px]">
+            <div className="flex min-h-0 flex-col bg-paper">
+              <div className="flex flex-wrap items-end gap-3 border-b border-rule px-6 py-3">
+                <h2 className="title mr-auto self-center">Stock</h2>
+                <Scan known={[...items, ...supplies].map((one) => one.number)} onFound={choose} />
+                <Move onClick={() => setOpen({ what: 'receive' })}>Receive film</Move>
+                <Move onClick={() => setOpen({ what: 'film' })}>New film</Move>
+                <Move onClick={() => setOpen({ what: 'supply' })}>Tape or blank</Move>
+              </div>
+              <Scroll label="Shelf" className="min-h-0 flex-1 px-6 py-3">
+                {left.data && left.data.rests.length > 0 && <Rests rests={left.data.rests} />}
+                {films.length === 0 && <p className="py-6 text-ink2">No film yet. Add one with “New film”.</p>}
+                {films.map((film) => (
+                  <FilmRow
+                    key={film.id}
+                    film={film}
+                    low={low.includes(film.id)}
+                    items={items.filter((one) => one.film.id === film.id && one.count > 0)}
+                    chosen={chosen}
+                    onChoose={choose}
+                    onFilm={() => setOpen({ what: 'film', film })}
+                  />
+                ))}
+                <Supplies supplies={supplies} chosen={chosen} onChoose={choose} />
+              </Scroll>
+            </div>
+            <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="What is chosen">
+              {item ? (
+                <ItemPanel
+                  key={`${item.number}-${item.version}`}
+                  item={item}
+                  onMore={() => setOpen({ what: 'receive', film: item.film, item })}
+                />
+              ) : supply ? (
+                <SupplyPanel key={`${supply.number}-${supply.version}`} supply={supply} />
+              ) : (
+                <p className="p-5 text-ink2">
+                  {chosen ? `There is no ${chosen} on the shelf.` : 'Choose something on the shelf, or scan its label.'}
+                </p>
+              )}
+            </aside>
+            <ReceiveDialog
+              open={open?.what === 'receive'}
+              films={films}
+              film={open?.what === 'receive' ? open.film : undefined}
+              item={open?.what === 'receive' ? open.item : undefined}
+              onClose={() => setOpen(null)}
+            />
+            <FilmDialog
+              key={open?.what === 'film' ? `film-${open.film?.id ?? 0}` : 'film'}
+              open={open?.what === 'film'}
+              film={open?.what === 'film' ? open.film : undefined}
+              onClose={() => setOpen(null)}
+            />
+            <SupplyDialog open={open?.what === 'supply'} onClose={() => setOpen(null)} />
+          </div>
+        );
+      }}
+    </Ready>
+  );
+}
+
+/** A label's code, scanned or typed: a scanner types it and presses Enter. */
+function Scan({ known, onFound }: { known: string[]; onFound: (number: string) => void }) {
+  const [code, setCode] = useState('');
+  const [says, setSays] = useState('');
+  const field = useRef<HTMLInputElement>(null);
+  useEffect(() => field.current?.focus({ preventScroll: true }), []);
+  const find = (event: FormEvent) => {
+    event.preventDefault();
+    const [, letter, digits] = code.trim().match(/^([a-z])-?0*(\d+)$/i) ?? [];
+    const number = letter && digits ? `${letter.toUpperCase()}-${digits.padStart(3, '0')}` : '';
+    if (known.includes(number)) {
+      onFound(number);
+      setSays('');
+      setCode('');
+    } else {
+      setSays(code.trim() === '' ? '' : `There is no ${code.trim()} on the shelf.`);
+    }
+  };
+  return (
+    <form onSubmit={find} className="relative">
+      <label htmlFor="scan" className="label block">
+        Number, scanned or typed
+      </label>
+      <input
+        id="scan"
+        ref={field}
+        className="input w-44"
+        value={code}
+        placeholder="N-016"
+        aria-invalid={says ? true : undefined}
+        aria-describedby="scan-says"
+        autoComplete="off"
+        onChange={(event) => setCode(event.target.value)}
+      />
+      <span id="scan-says" role="status" className="absolute top-full left-0 text-sm whitespace-nowrap text-signal-ink">
+        {says}
+      </span>
+    </form>
+  );
+}
+
+function FilmRow({
+  film,
+  low,
+  items,
+  chosen,
+  onChoose,
+  onFilm,
+}: {
+  film: Film;
+  low: boolean;
+  items: Item[];
+  chosen: string | null;
+  onChoose: (number: string) => void;
+  onFilm: () => void;
+}) {
+  const shown = useShown();
+  const area = items.reduce((sum, item) => sum + item.area, 0);
+  return (
+    <section aria-label={film.name} className="mb-3 grid grid-cols-[204px_1fr] gap-5 border-t border-ink pt-2">
+      <div>
+        <div className="flex gap-3">
+          <Swatch film={film} size={34} />
+          <div className="min-w-0">
+            <h3 className="font-semibold">{film.name}</h3>
+            <p className="text-[15px]">
+              {area.toFixed(2)} m²
+              {low && (
+                <b className="label ml-2 bg-signal px-1" style={{ color: '#fff' }}>
+                  low
+                </b>
+              )}
+            </p>
+          </div>
+        </div>
+        <p className="mt-1 text-sm text-ink2">
+          {[
+            film.thickness !== null && `${film.thickness} µm`,
+            `${film.liner} liner`,
+            film.price !== null && `${(film.price / 100).toFixed(2)} a m²`,
+            film.oneWay && 'runs one way',
+          ]
+            .filter(Boolean)
+            .join(', ')}
+          {' · '}
+          <button type="button" className="underline" onClick={onFilm}>
+            change<span className="sr-only"> {film.name}</span>
+          </button>
+        </p>
+      </div>
+      <ul className="flex flex-wrap gap-x-2 gap-y-2">
+        {items.map((item) => (
+          <li key={item.id}>
+            <button
+              type="button"
+              aria-pressed={item.number === chosen}
+              onClick={() => onChoose(item.number)}
+              className={`on-ink flex min-h-12 items-end gap-2.5 border px-2 py-1.5 text-left ${item.number === chosen ? 'border-ink bg-ink text-paper' : 'border-transparent hover:border-rule hover:bg-ground'}`}
+            >
+              <Outline item={item} />
+              <span className="text-[15px] leading-snug">
+                <b className="font-semibold">{item.number}</b>{' '}
+                <span className="opacity-80">
+                  {item.kind === 'sheet' ? `${item.count} ${item.count === 1 ? 'sheet' : 'sheets'}` : item.kind}
+                </span>
+                <span className="block whitespace-nowrap opacity-80">{shown.size(item.size)}</span>
+                <span className="block opacity-80">bin {item.bin}</span>
+              </span>
+            </button>
+          </li>
+        ))}
+        {items.length === 0 && <li className="py-2 font-medium text-signal-ink">None left.</li>}
+      </ul>
+    </section>
+  );
+}
+
+/** Film drawn to one scale for all, so that a large offcut looks large; rolls are cut short. */
+export function Outline({ item, most = 92, by = 7 }: { item: Item; most?: number; by?: number }) {
+  const height = Math.min(item.size.height.mm, most * by);
+  return (
+    <svg
+      width={item.size.width.mm / by}
+      height={height / by}
+      viewBox={`0 0 ${item.size.width.mm} ${height}`}
+      aria-hidden="true"
+      overflow={item.kind === 'roll' ? 'hidden' : 'visible'}
+      className="shrink-0"
+    >
+      <path
+        d={item.outline}
+        fill={item.film.swatch}
+        stroke="#7f8d8b"
+        strokeWidth="1.2"
+        vectorEffect="non-scaling-stroke"
+      />
+    </svg>
+  );
+}
+
+function Supplies({
+  supplies,
+  chosen,
+  onChoose,
+}: {
+  supplies: Supply[];
+  chosen: string | null;
+  onChoose: (number: string) => void;
+}) {
+  const { one } = useShown();
+  return (
+    <>
+      {[['tape', 'Transfer tape'] as const, ['blank', 'Blanks'] as const].map(([kind, title]) => (
+        <section
+          key={kind}
+          aria-label={title}
+          className="mb-3 grid grid-cols-[204px_1fr] gap-5 border-t border-ink pt-2"
+        >
+          <h3 className="font-semibold">{title}</h3>
+          <ul className="flex flex-wrap gap-2">
+            {supplies
+              .filter((supply) => supply.kind === kind)
+              .map((supply) => (
+                <li key={supply.id}>
+                  <button
+                    type="button"
+                    aria-pressed={supply.number === chosen}
+                    onClick={() => onChoose(supply.number)}
+                    className={`on-ink min-h-12 border px-2 py-1.5 text-left text-[15px] leading-snug ${supply.number === chosen ? 'border-ink bg-ink text-paper' : 'border-rule hover:bg-ground'}`}
+                  >
+                    <b className="font-semibold">{supply.number}</b> {supply.name}
+                    <span className="block opacity-80">
+                      {supply.width && `${one(supply.width)} wide, `}
+                      {supply.amount} {supply.unit || 'left'}, bin {supply.bin}
+                      {supply.low && (
+                        <b className="label ml-2 bg-signal px-1" style={{ color: '#fff' }}>
+                          low
+                        </b>
+                      )}
+                    </span>
+                  </button>
+                </li>
+              ))}
+          </ul>
+        </section>
+      ))}
+    </>
+  );
+}
