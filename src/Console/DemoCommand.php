@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Console;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -15,7 +16,7 @@ use Yelbo\Shop\Demo\DemoShop;
 #[AsCommand('yelbo:demo', 'Loads the made-up shop')]
 final class DemoCommand extends Command
 {
-    public function __construct(private readonly DemoShop $shop, private readonly Connection $database)
+    public function __construct(private readonly DemoShop $shop, private readonly Connection $database, private readonly EntityManagerInterface $records)
     {
         parent::__construct();
     }
@@ -56,5 +57,7 @@ final class DemoCommand extends Command
             $this->database->executeStatement("TRUNCATE TABLE $table");
         }
         $this->database->executeStatement('SET FOREIGN_KEY_CHECKS = 1');
+        // Numbers begin anew: what was looked at before must not be taken for what comes.
+        $this->records->clear();
     }
 }

@@ -113,7 +113,7 @@ final class BatchesTest extends ShopTestCase
         self::assertEqualsWithDelta($area, $film, 1e-6);
     }
 
-    public function testACutRunsToItsEndAndTheRestIsShelved(): void
+    public function testACutRunsToItsEndAndItsRestWaits(): void
     {
         $batch = $this->released();
         $cutting = $this->get(Cutting::class);
@@ -131,10 +131,7 @@ final class BatchesTest extends ShopTestCase
         $done = $this->get(Batching::class)->batch($batch->id());
         self::assertSame(BatchState::Cut, $done->state());
         self::assertSame(PieceState::Weeding, $done->pieces()[0]->state());
-        $navy = $this->get(Shelf::class)->film($this->navy->id());
-        $offcuts = array_values(array_filter($this->get(Shelf::class)->of($navy), static fn (StockItem $item): bool => StockItem::OFFCUT === $item->kind()));
-        self::assertCount(1, $offcuts);
-        self::assertSame(600_000 - $done->length(), $offcuts[0]->height());
+        self::assertTrue($done->hasRest(), 'what is left waits to be put away');
         self::assertFalse($cutting->follow($batch->id(), $job), 'a message that comes twice changes nothing');
     }
 

@@ -19,9 +19,6 @@ final class WorkTest extends WebCase
         $this->approved('BOAT', 1, 'customer');
         $waiting = $this->ask('GET', '/api/batches/waiting')['pieces'];
         $chosen = ['film' => $this->navy->id(), 'pieces' => [['id' => $waiting[0]['id'], 'version' => $waiting[0]['version']]]];
-        $plan = $this->ask('POST', '/api/batches/plan', $chosen);
-        self::assertCount(1, $plan['places']);
-        self::assertSame([], $plan['left']);
         $batch = $this->ask('POST', '/api/batches', $chosen);
         self::assertSame('released', $batch['state']);
         $this->assertProblem(409, 'changed meanwhile', $this->ask('POST', '/api/batches', $chosen));
@@ -63,7 +60,11 @@ final class WorkTest extends WebCase
         $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'deliver', 'version' => $piece['version']]);
         self::assertNull($piece['station']);
         self::assertSame('done', $this->ask('GET', "/api/dockets/{$piece['docket']}")['state']);
-        self::assertSame(2, $this->ask('GET', '/api/stock')['items'][0]['count'] + $this->ask('GET', '/api/stock')['items'][1]['count'] - 1);
+        self::assertSame(2, $this->ask('GET', '/api/stock')['items'][0]['count']);
+        [$rest] = $this->ask('GET', '/api/rests')['rests'];
+        self::assertSame(['square', $batch['id']], [$rest['propose'], $rest['batch']]);
+        self::assertSame([], $this->ask('POST', "/api/batches/{$batch['id']}/rest", ['version' => $rest['version'], 'how' => 'square'])['rests']);
+        self::assertSame('offcut', $this->ask('GET', '/api/stock')['items'][1]['kind'] ?? $this->ask('GET', '/api/stock')['items'][0]['kind']);
     }
 
     public function testACutterThatIsOffIsSaidNotThrown(): void

@@ -213,7 +213,14 @@ final readonly class Batching
     {
         $rules = $this->rules->current();
 
-        return Rest::of(SvgPath::read($batch->outline()), [...array_map(static fn (array $at): Region => $at[1]->put($at[2]), $this->present($batch)), ...array_map(static fn (Box $box): Region => $box->region(), $batch->boxes())], $rules->micrometres(Rule::OddRestAway), $rules->micrometres(Rule::ShortestOffcut));
+        // What was spoiled since was cut all the same.
+        $cut = [];
+        foreach ($batch->places() as $at) {
+            $region = isset($at['path']) ? SvgPath::read($at['path']) : $this->records->find(Piece::class, $at['piece'])?->region();
+            $cut[] = Batch::place($at)->put($region ?? Region::none());
+        }
+
+        return Rest::of(SvgPath::read($batch->outline()), [...$cut, ...array_map(static fn (Box $box): Region => $box->region(), $batch->boxes())], $rules->micrometres(Rule::OddRestAway), $rules->micrometres(Rule::ShortestOffcut));
     }
 
     /** Puts away what a cut left: on the shelf, trimmed square or as odd as it is, or in the bin. */

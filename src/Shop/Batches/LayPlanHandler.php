@@ -34,7 +34,7 @@ final readonly class LayPlanHandler
         $id = $plan->id();
         $this->database->executeStatement('UPDATE nest_plan SET state = ? WHERE id = ? AND state = ?', [NestPlan::WORKING, $id, NestPlan::WAITING]);
         $began = hrtime(true);
-        $until = $began + 1_000_000_000 * $plan->seconds();
+        $until = $began + ($message->quick ? 0 : 1_000_000_000 * $plan->seconds());
         $look = 0;
         $known = null;
         try {
@@ -52,6 +52,11 @@ final readonly class LayPlanHandler
             });
         } catch (\DomainException $refused) {
             $this->database->executeStatement('UPDATE nest_plan SET state = ?, trouble = ?, version = version + 1 WHERE id = ?', [NestPlan::FAILED, mb_substr($refused->getMessage(), 0, 300), $id]);
+
+            return;
+        }
+        if ($message->quick) {
+            $this->tell($id, 0, $laid);
 
             return;
         }

@@ -138,7 +138,7 @@ final readonly class Laying
         $region = $piece->region();
         $parts = $split ? Parts::apart($region, $rules->micrometres(Rule::GapInsideOrder)) : [$region];
         $edges = 2 * $rules->micrometres(Rule::SheetEdge);
-        $widest = max(1, ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->of($piece->film())));
+        $widest = max([1, ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->of($piece->film()))]);
 
         return array_merge(...array_map(static fn (Region $part): array => Parts::panels(
             $part,

@@ -82,13 +82,15 @@ final readonly class Planning
         if (null !== $stock && $this->shelf->item($stock)->film() !== $film) {
             throw Refusals::at('stock', 'This stock is of another film.');
         }
-        $nesting = new Nesting($film, $versions, array_values(array_intersect($split, array_keys($versions))), $boxes, $stock, $this->book->who(), $this->clock->now(), self::SECONDS);
+        $nesting = new Nesting($film, $versions, array_values(array_intersect($split, array_keys($versions))), $boxes, $stock, $this->book->who(), $this->clock->now(), max(1, min(self::SECONDS, (int) ceil(\count($versions) / 4))));
         $this->records->wrapInTransaction(function () use ($nesting): void {
             $this->tidy();
             $this->records->persist($nesting);
             $this->records->flush();
-            foreach ($nesting->plans() as $plan) {
-                $this->bus->dispatch(new LayPlan($plan->id()));
+            foreach ([true, false] as $quick) {
+                foreach ($nesting->plans() as $plan) {
+                    $this->bus->dispatch(new LayPlan($plan->id(), $quick));
+                }
             }
         });
 
@@ -121,11 +123,10 @@ final readonly class Planning
     {
         $laid = $this->laid($plan);
         $at = $laid['sheets'][$sheet]['places'][$nth] ?? throw new NotFound('There is no such piece on this sheet.');
-        $this->change->of($plan, $version, function () use ($plan, $laid, $sheet, $nth, $at, $x, $y, $turn): void {
-            $found = $this->settle($plan, $laid, $sheet, $nth, new Place(Laying::name($at['piece'], $at['part']), $x, $y, $turn));
-            $laid['sheets'][$sheet]['places'][$nth] = ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
-            $plan->change($this->measured($plan, $laid, $sheet));
-        });
+        $found = $this->settle($plan, $laid, $sheet, $nth, new Place(Laying::name($at['piece'], $at['part']), $x, $y, $turn));
+        $laid['sheets'][$sheet]['places'][$nth] = ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
+        $changed = $this->measured($plan, $laid, $sheet);
+        $this->change->of($plan, $version, static fn () => $plan->change($changed));
     }
 
     public function pin(NestPlan $plan, int $version, int $sheet, int $nth, bool $pinned): void
@@ -204,7 +205,8 @@ final readonly class Planning
         }
         $settle = new Settle($stock, $this->laying->gaps($rules), $others);
         $found = $settle->near($piece, $wanted, self::SNAP);
-        if (null === $found) {
+        $was = $laid['sheets'][$sheet]['places'][$nth];
+        if (null === $found || ([$found->x, $found->y, $found->turn] === [$was['x'], $was['y'], $was['turn']] && [$wanted->x, $wanted->y] !== [$was['x'], $was['y']])) {
             $tags = $this->pieces($plan->nesting());
             $touched = array_unique(array_map(static fn (string $id): string => isset($tags[(int) $id]) ? $tags[(int) $id]->tag() : $id, $settle->touched($piece, $wanted)));
             throw Refusals::at('place', [] === $touched ? 'It would hang over the edge of the film there.' : 'There it comes too near to '.implode(' and ', $touched).', and there is no room beside.');

@@ -68,6 +68,11 @@ final readonly class Releasing
         $whole = $this->whole($laid, $pieces);
 
         return $this->change->together(array_values($taken), function () use ($nesting, $laid, $pieces, $whole): array {
+            foreach ($pieces as $piece) {
+                if (isset($whole[$piece->id()]) && PieceState::Waiting !== $piece->state()) {
+                    throw new Overtaken("{$piece->tag()} does not wait for film any more. Lay the others out again.");
+                }
+            }
             $batches = [];
             $first = null;
             $in = [];
@@ -125,9 +130,6 @@ final readonly class Releasing
         $kept = 0.0;
         foreach ($places as $at) {
             $piece = $pieces[$at['piece']];
-            if (PieceState::Waiting !== $piece->state()) {
-                throw new Overtaken("{$piece->tag()} does not wait for film any more. Lay the others out again.");
-            }
             $entry = ['piece' => $piece->id(), 'tag' => $piece->tag(), 'x' => $at['x'], 'y' => $at['y'], 'turn' => $at['turn']];
             $region = $piece->region();
             if ($at['part'] >= 0) {

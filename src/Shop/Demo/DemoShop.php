@@ -73,6 +73,7 @@ final class DemoShop
         $now = new \DateTimeImmutable();
         try {
             Clock::set(new MockClock($now->modify('-3 days')));
+            $this->book->as('Ines');
             $this->people();
             $this->machines();
             $this->stock();
@@ -88,6 +89,7 @@ final class DemoShop
                 $this->shaped($order, $now, $nth);
                 null === $tell || $tell(\count(DemoOrders::ORDERS) + $nth + 1, $all);
             }
+            $this->book->as('Ines');
             $this->offcuts(DemoOrders::OFFCUTS);
         } finally {
             Clock::set(new NativeClock());
@@ -205,6 +207,9 @@ final class DemoShop
         }
         $batch->finished();
         $this->records->flush();
+        if ($far >= 6) {
+            $this->batching->putAway($batch, $batch->version(), null === $this->batching->rest($batch)->square ? 'scrap' : 'square');
+        }
         if ($far >= 6) {
             foreach ($docket->pieces() as $piece) {
                 $this->finish($piece, $far);

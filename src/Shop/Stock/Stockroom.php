@@ -73,12 +73,13 @@ final readonly class Stockroom
      */
     public function take(StockItem $item, int $length, int $batch): void
     {
-        $this->records->refresh($item, LockMode::PESSIMISTIC_WRITE);
-        try {
+        $this->records->wrapInTransaction(function () use ($item, $length, $batch): void {
+            $this->records->refresh($item, LockMode::PESSIMISTIC_WRITE);
+            if ($item->count() < 1 || (StockItem::ROLL === $item->kind() && $item->height() < $length)) {
+                throw new Overtaken($this->takenBy($item) ?? "{$item->number()} is used up. Choose other stock.");
+            }
             $this->change($item, Movement::TAKEN, "for batch $batch", $batch, static fn () => $item->take($length), null);
-        } catch (Refusals $gone) {
-            throw new Overtaken($this->takenBy($item) ?? $gone->getMessage(), 0, $gone);
-        }
+        });
     }
 
     /** @param int $length of a roll, µm */

@@ -21,6 +21,11 @@ final class Parts
     private const WORTH = 0.15;
     /** µm: panels of a decal too long with no gap to part at lie over each other by so much. */
     public const OVERLAP = 10_000;
+    /** µm: in less room panels would be all joint. */
+    private const LEAST = 5 * self::OVERLAP;
+    /** Pieces on so many of eight sides, none nearer to the middle than this share of the farthest, stand in a round. */
+    private const SIDES = 5;
+    private const HOLLOW = 0.5;
     /** µm: from the art to the middle of a register mark, and the mark's own radius. */
     private const MARK_AWAY = 6_000;
     private const MARK = 3_000;
@@ -40,9 +45,33 @@ final class Parts
      */
     public static function apart(Region $region, int $gap): array
     {
-        $parts = self::groups($region->pieces(), true);
+        $pieces = $region->pieces();
+        if (self::isRound($pieces, $region->box())) {
+            return [$region];
+        }
+        $parts = self::groups($pieces, true);
 
         return \count($parts) > 1 && self::saved($region, $parts, $gap) >= self::WORTH * self::film($region, $gap) ? $parts : [$region];
+    }
+
+    /**
+     * Do pieces stand round an empty middle? Then their places to each other are the design.
+     *
+     * @param list<Region> $pieces
+     */
+    private static function isRound(array $pieces, Box $box): bool
+    {
+        [$x, $y] = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
+        $far = [];
+        $sides = [];
+        foreach ($pieces as $piece) {
+            $of = $piece->box();
+            [$dx, $dy] = [($of->left + $of->right) / 2 - $x, ($of->top + $of->bottom) / 2 - $y];
+            $far[] = hypot($dx, $dy);
+            $sides[(int) floor(4 * (atan2($dy, $dx) / \M_PI + 1)) % 8] = true;
+        }
+
+        return [] !== $far && \count($sides) >= self::SIDES && min($far) >= self::HOLLOW * max($far);
     }
 
     /**
@@ -63,7 +92,7 @@ final class Parts
      * @param int $width  µm
      * @param int $length µm
      *
-     * @return list<Region> the decal whole where it fits, either way round
+     * @return list<Region> the decal whole where it fits, either way round, and where the room is too small for any panel
      */
     public static function panels(Region $region, int $width, int $length): array
     {
@@ -72,19 +101,18 @@ final class Parts
         if (max($box->width(), $box->height()) <= $long && min($box->width(), $box->height()) <= $short) {
             return [$region];
         }
-        $beside = 2 * (self::MARK_AWAY + self::MARK);
-        if ($box->width() < $box->height()) {
-            return array_map(static fn (Region $panel): Region => $panel->turned(-90), self::panels($region->turned(90), $width, $length));
+        if ($short < self::LEAST) {
+            return [$region];
         }
-        // Panels lie with the decal's height across the film where that fits, so that they can be as long as the machine.
-        $most = $box->height() + $beside <= $short ? $long : $short;
+        $ways = array_map(static fn (array $room): array => self::grid($region, ...$room), [[$long, $short], [$short, $long]]);
+        [$columns, $rows] = \count($ways[0][0]) * \count($ways[0][1]) <= \count($ways[1][0]) * \count($ways[1][1]) ? $ways[0] : $ways[1];
         $panels = [];
-        foreach (self::stretches($region, $most - 2 * self::MARK) as [$from, $to, $joints]) {
-            $panel = Geos::clipped($region, new Box($from, $box->top, $to, $box->bottom));
-            if (!$panel->isEmpty()) {
-                $rows = $box->height() + $beside <= $long ? [$panel] : array_map(static fn (Region $row): Region => $row->turned(-90), self::panels($panel->turned(90), $width, $length));
-                foreach ($rows as $row) {
-                    $panels[] = Geos::union([$row, ...self::marks($joints, $box)]);
+        foreach ($rows as [$top, $bottom, $across]) {
+            foreach ($columns as [$left, $right, $down]) {
+                $cell = new Box($left, $top, $right, $bottom);
+                $panel = Geos::clipped($region, $cell);
+                if (!$panel->isEmpty()) {
+                    $panels[] = Geos::union([$panel, ...self::marks($down, $across, $cell)]);
                 }
             }
         }
@@ -93,15 +121,35 @@ final class Parts
     }
 
     /**
-     * @return list<array{int, int, list<int>}> from, to, and where its joints are
+     * Columns and rows of panels that each fit a room, marks and all.
+     *
+     * @return array{list<array{int, int, list<int>}>, list<array{int, int, list<int>}>}
      */
-    private static function stretches(Region $region, int $most): array
+    private static function grid(Region $region, int $width, int $height): array
     {
         $box = $region->box();
-        $free = self::strips(array_map(static fn (Region $piece): array => [$piece->box()->left, $piece->box()->right], $region->pieces()), 2 * self::MARK_LINE);
+        $beside = 2 * (self::MARK_AWAY + self::MARK);
+        $columns = $box->width() > $width;
+        $rows = $box->height() > ($columns ? $height - $beside : $height);
+        $columns = $box->width() > ($rows ? $width - $beside : $width);
+
+        return [
+            $columns ? self::stretches($region, $width - ($rows ? $beside : 2 * self::MARK), true) : [[$box->left, $box->right, []]],
+            $rows ? self::stretches($region, $height - ($columns ? $beside : 2 * self::MARK), false) : [[$box->top, $box->bottom, []]],
+        ];
+    }
+
+    /**
+     * @return list<array{int, int, list<int>}> from, to, and where its joints are
+     */
+    private static function stretches(Region $region, int $most, bool $across): array
+    {
+        $box = $region->box();
+        [$begin, $end] = $across ? [$box->left, $box->right] : [$box->top, $box->bottom];
+        $free = self::strips(array_map(static fn (Region $piece): array => $across ? [$piece->box()->left, $piece->box()->right] : [$piece->box()->top, $piece->box()->bottom], $region->pieces()), 2 * self::MARK_LINE);
         $stretches = [];
         $joints = [];
-        for ($from = $box->left; $box->right - $from > $most;) {
+        for ($from = $begin; $end - $from > $most;) {
             $at = null;
             foreach ($free as [$left, $right]) {
                 $middle = intdiv($left + $right, 2);
@@ -115,38 +163,46 @@ final class Parts
             $joints = [$joint];
             $from = null === $at ? $to - self::OVERLAP : $at;
         }
-        $stretches[] = [$from, $box->right, $joints];
+        $stretches[] = [$from, $end, $joints];
 
         return $stretches;
     }
 
     /**
-     * A circle and a cross above and below each joint, in every panel at the same spot.
+     * A circle and a cross at both ends of each joint, in every panel at the same spot.
      *
-     * @param list<int> $joints µm from the left
+     * @param list<int> $down   joints between columns, µm from the left
+     * @param list<int> $across joints between rows, µm from the top
      *
      * @return list<Region>
      */
-    private static function marks(array $joints, Box $art): array
+    private static function marks(array $down, array $across, Box $cell): array
     {
         $marks = [];
-        foreach ($joints as $x) {
-            foreach ([$art->top - self::MARK_AWAY, $art->bottom + self::MARK_AWAY] as $y) {
-                $ring = [];
-                for ($step = 0; $step < 32; ++$step) {
-                    $ring[] = [(int) round($x + self::MARK * cos($step * \M_PI / 16)), (int) round($y + self::MARK * sin($step * \M_PI / 16))];
-                }
-                $disc = new Region([[$ring]]);
-                $half = intdiv(self::MARK_LINE, 2);
-                $cross = Geos::union([
-                    (new Box($x - self::MARK, $y - $half, $x + self::MARK, $y + $half))->region(),
-                    (new Box($x - $half, $y - self::MARK, $x + $half, $y + self::MARK))->region(),
-                ]);
-                $marks[] = Geos::union([Geos::difference($disc, Geos::grow($disc, -self::MARK_LINE)), Geos::intersection($cross, $disc)]);
-            }
+        foreach ($down as $x) {
+            array_push($marks, self::mark($x, $cell->top - self::MARK_AWAY), self::mark($x, $cell->bottom + self::MARK_AWAY));
+        }
+        foreach ($across as $y) {
+            array_push($marks, self::mark($cell->left - self::MARK_AWAY, $y), self::mark($cell->right + self::MARK_AWAY, $y));
         }
 
         return $marks;
+    }
+
+    private static function mark(int $x, int $y): Region
+    {
+        $ring = [];
+        for ($step = 0; $step < 32; ++$step) {
+            $ring[] = [(int) round($x + self::MARK * cos($step * \M_PI / 16)), (int) round($y + self::MARK * sin($step * \M_PI / 16))];
+        }
+        $disc = new Region([[$ring]]);
+        $half = intdiv(self::MARK_LINE, 2);
+        $cross = Geos::union([
+            (new Box($x - self::MARK, $y - $half, $x + self::MARK, $y + $half))->region(),
+            (new Box($x - $half, $y - self::MARK, $x + $half, $y + self::MARK))->region(),
+        ]);
+
+        return Geos::union([Geos::difference($disc, Geos::grow($disc, -self::MARK_LINE)), Geos::intersection($cross, $disc)]);
     }
 
     /**

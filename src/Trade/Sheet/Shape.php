@@ -91,7 +91,7 @@ final class Shape
             }
         }
 
-        return new self($turn, $box->height(), $raster->columns, $raster->rows, self::strongest($raster), $sample, $rest, max(1, ...array_map(static fn (array $run): int => $run[2] - $run[1] + 1, [...$sample, ...$rest])), $raster, $raster->cells(), $near, $outlines[2] === $outlines[1] ? $near : $kept($outlines[2]), $margin);
+        return new self($turn, $box->height(), $raster->columns, $raster->rows, self::strongest($raster), $sample, $rest, max([1, ...array_map(static fn (array $run): int => $run[2] - $run[1] + 1, [...$sample, ...$rest])]), $raster, $raster->cells(), $near, $outlines[2] === $outlines[1] ? $near : $kept($outlines[2]), $margin);
     }
 
     /**

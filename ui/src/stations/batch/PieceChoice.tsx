@@ -22,7 +22,7 @@ export function PieceChoice({
   return (
     <section aria-label="Pieces, due soonest first" className="flex min-h-0 flex-1 flex-col">
       <div className="flex items-center justify-between gap-2 px-4 pt-3 pb-1">
-        <h2 className="label">Pieces, due soonest first</h2>
+        <h2 className="label">Due soonest first</h2>
         <span className="flex gap-1">
           <Move className="text-sm" onClick={() => onChange(new Set())} disabled={leftOut.size === 0}>
             All

@@ -27,6 +27,15 @@ function corner(shape: Shape, turn: number) {
 const across = (shape: Shape, turn: number) =>
   turn % 180 === 0 ? { width: shape.width, height: shape.height } : { width: shape.height, height: shape.width };
 
+const LETTER = 6.4;
+
+/** As much of a tag as there is room for; of the piece in hand all of it. */
+function tagFor(tag: string, room: number, pinned: boolean, inHand: boolean) {
+  const whole = `${tag}${pinned ? ' pinned' : ''}`;
+  const short = tag.slice(tag.indexOf('/'));
+  return [whole, tag, short].find((text) => inHand || text.length * LETTER + 9 <= room) ?? '';
+}
+
 /**
  * A sheet of a plan, lying on its side as on the bench, the end it is fed from at the left. A piece is taken with the
  * pointer or with the arrow keys and put down where it may lie.
@@ -180,13 +189,17 @@ export function PlanDrawing({
               }
               const x = view.x + place.y * view.scale;
               const y = view.y + (side.height - place.x) * view.scale - 17;
-              const text = `${shape.tag}${place.pinned ? ' pinned' : ''}`;
+              const room = across(shape, place.turn).height * view.scale;
+              const text = tagFor(shape.tag, room, place.pinned, taken === nth);
+              if (text === '') {
+                return null;
+              }
               return (
                 <g key={place.name}>
                   <rect
                     x={x - 2}
                     y={y - 3}
-                    width={text.length * 6.4 + 9}
+                    width={text.length * LETTER + 9}
                     height={18}
                     fill={shape.late ? '#d23c0c' : place.pinned ? '#12201f' : '#fafbfa'}
                     stroke={shape.late ? '#d23c0c' : '#4d5e5c'}

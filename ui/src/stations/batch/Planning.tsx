@@ -260,16 +260,17 @@ function Table({
             </button>
           ))}
         </div>
-        <span className="text-[15px] text-ink2">
-          {shown.size(sheet.size)}, bin {sheet.stock.bin}, {Math.round(sheet.fill * 100)} % kept
-        </span>
         <span className="ml-auto flex gap-2">
-          <Move onClick={() => undo.mutate(undefined)} disabled={busy || !plan.canUndo}>
-            Undo
-          </Move>
-          <Move onClick={() => again.mutate(false)} disabled={busy || !pinned} title="Lay out again what is not pinned">
-            Around the pinned
-          </Move>
+          {plan.canUndo && (
+            <Move onClick={() => undo.mutate(undefined)} disabled={busy}>
+              Undo
+            </Move>
+          )}
+          {pinned && (
+            <Move onClick={() => again.mutate(false)} disabled={busy} title="Lay out again what is not pinned">
+              Around the pinned
+            </Move>
+          )}
           <Move onClick={() => again.mutate(true)} disabled={busy} title="Half a minute more; never worse">
             Think longer
           </Move>
@@ -300,7 +301,10 @@ function Table({
             </span>
           </span>
         ) : (
-          <span className="text-ink2">Drag a piece, or take it and move it with the arrow keys.</span>
+          <span className="text-ink2">
+            {shown.size(sheet.size)}, bin {sheet.stock.bin}, {Math.round(sheet.fill * 100)} % kept. Drag a piece, or
+            move it with the arrow keys.
+          </span>
         )}
         {shape && place && (
           <span className="ml-auto flex gap-2">

@@ -9,7 +9,7 @@ export function Rests({ rests }: { rests: Rest[] }) {
   return (
     <section aria-label="Left from cuts" className="mb-4">
       <h3 className="label mb-1">Left from cuts, to be put away</h3>
-      <ul className="flex flex-wrap gap-3">
+      <ul className="flex max-h-80 flex-wrap gap-3 overflow-auto">
         {rests.map((rest) => (
           <li key={rest.batch} className="border border-ink bg-ground">
             <RestRow rest={rest} />

@@ -110,7 +110,7 @@ function Scan({ known, onFound }: { known: string[]; onFound: (number: string) =
   };
   return (
     <form onSubmit={find} className="relative">
-      <label htmlFor="scan" className="label block">
+      <label htmlFor="scan" className="label mb-1.5 block">
         Number, scanned or typed
       </label>
       <input

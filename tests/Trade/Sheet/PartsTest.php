@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Trade\Sheet;
+
+use PHPUnit\Framework\TestCase;
+use Yelbo\Tests\Trade\Lettering\Lettering;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Sheet\Parts;
+
+final class PartsTest extends TestCase
+{
+    public function testAWideSignWithEmptyFilmBetweenItsWordsComesApartAndPutTogetherIsTheSame(): void
+    {
+        $sign = SvgPath::read('M0 0H80V30H0ZM260 0H340V30H260ZM265 5V25H335V5Z');
+        $parts = Parts::apart($sign, 3000);
+        self::assertCount(2, $parts);
+        self::assertEqualsWithDelta(0, Geos::difference($sign, Geos::union($parts))->area() + Geos::difference(Geos::union($parts), $sign)->area(), 1e-9);
+        self::assertEqualsWithDelta((343 * 33) - 2 * (83 * 33), Parts::saved($sign, $parts, 3000), 1e-6, 'mm² by their boxes');
+    }
+
+    public function testRowsComeApartToo(): void
+    {
+        self::assertCount(3, Parts::apart(SvgPath::read('M0 0H80V30H0ZM200 0H280V30H200ZM90 120H170V150H90Z'), 3000));
+    }
+
+    public function testWhatSavesLittleOrInterlocksOrStandsInARoundStaysWhole(): void
+    {
+        $near = SvgPath::read('M0 0H80V30H0ZM101 0H181V30H101Z');
+        self::assertCount(1, Parts::apart($near, 3000), '21 mm of 181 are not worth two parts');
+        $locked = SvgPath::read('M0 0H100V10H10V60H0ZM40 40H140V100H40Z');
+        self::assertCount(1, Parts::apart($locked, 3000));
+        $ring = Lettering::letterer()->top(Words::set(Lettering::faces()->named('bebas'), ['Lockside', 'Plots'], new Setting(Arrangement::Ring)), 20_000);
+        self::assertCount(1, Parts::apart($ring, 3000));
+    }
+
+    public function testPanelsArePartedBetweenLettersAndCarryTheirMarks(): void
+    {
+        $word = Lettering::letterer()->top(Lettering::words('bebas', 'MOORINGS'), 90_000);
+        $box = $word->box();
+        $panels = Parts::panels($word, 150_000, 200_000);
+        self::assertGreaterThan(1, \count($panels));
+        $letters = 0;
+        foreach ($panels as $nth => $panel) {
+            $of = $panel->box();
+            self::assertLessThanOrEqual(200_000, $of->width());
+            self::assertLessThanOrEqual(150_000, $of->height());
+            $marks = array_filter($panel->pieces(), static fn (Region $piece): bool => $piece->box()->bottom < $box->top || $piece->box()->top > $box->bottom);
+            self::assertCount(0 === $nth || $nth === \count($panels) - 1 ? 2 : 4, $marks, 'above and below each joint');
+            $letters += \count($panel->pieces()) - \count($marks);
+        }
+        self::assertSame(\count($word->pieces()), $letters, 'no letter is cut through');
+    }
+
+    public function testWhereThereIsNoGapPanelsLieOverEachOtherByTenMillimetres(): void
+    {
+        $bar = Box::sized(500_000, 40_000)->region();
+        $panels = Parts::panels($bar, 120_000, 300_000);
+        self::assertCount(2, $panels);
+        $art = array_map(static fn (Region $panel): Region => Geos::intersection($panel, $bar), $panels);
+        self::assertEqualsWithDelta(Parts::OVERLAP, Geos::intersection(...$art)->box()->width(), 1);
+        self::assertEqualsWithDelta(0, Geos::difference($bar, Geos::union($art))->area(), 1e-6, 'nothing is lost');
+    }
+
+    public function testAnUprightDecalAndOneThatFitsTurned(): void
+    {
+        $upright = Box::sized(40_000, 500_000)->region();
+        $panels = Parts::panels($upright, 120_000, 300_000);
+        self::assertCount(2, $panels);
+        self::assertEqualsWithDelta(0, Geos::difference($upright, Geos::union($panels))->area(), 1e-6);
+        self::assertSame([$upright], Parts::panels($upright, 520_000, 60_000), 'it fits the other way round');
+        self::assertSame([$upright], Parts::panels($upright, 30_000, 30_000), 'too small for any panel');
+    }
+
+    public function testBothWaysTooLargeIsPartedBothWays(): void
+    {
+        $plate = Box::sized(400_000, 350_000)->region();
+        $panels = Parts::panels($plate, 150_000, 200_000);
+        self::assertGreaterThanOrEqual(6, \count($panels));
+        self::assertEqualsWithDelta(0, Geos::difference($plate, Geos::union($panels))->area(), 1e-6);
+        foreach ($panels as $panel) {
+            self::assertLessThanOrEqual(200_000, max($panel->box()->width(), $panel->box()->height()));
+        }
+    }
+}
