@@ -228,6 +228,18 @@ final class PlanningTest extends ShopTestCase
         self::assertCount(2, $this->laid($done)['sheets'][0]['places']);
     }
 
+    public function testTheSamePlansAreThereAgainAsLongAsTheShelfStays(): void
+    {
+        $pieces = $this->approved('Kestrel')->pieces();
+        $nesting = $this->begun($pieces);
+        $chosen = fn (): array => array_map(fn (Piece $piece): array => [$this->get(Bench::class)->piece($piece->id()), $piece->version()], $pieces);
+        $planning = $this->get(Planning::class);
+        self::assertSame($nesting->id(), $planning->begin($this->navy, $chosen(), [], 'none', null)->id());
+        self::assertNotSame($nesting->id(), $planning->begin($this->navy, $chosen(), [], 'piece', null)->id(), 'other boxes, other plans');
+        $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 75_000, 1, '4');
+        self::assertNotSame($nesting->id(), $planning->begin($this->navy, $chosen(), [], 'none', null)->id(), 'an offcut has come');
+    }
+
     public function testAMessageThatComesTwiceChangesNothing(): void
     {
         $plan = $this->plan($this->begun($this->approved('Kestrel')->pieces()));

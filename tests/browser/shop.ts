@@ -90,7 +90,11 @@ export async function order(
 }
 
 /** Puts a docket's pieces in a batch of their own. */
-export async function release(page: Page, docket: Docket, filmName = 'Cast, cream'): Promise<{ id: number }> {
+export async function release(
+  page: Page,
+  docket: Docket,
+  filmName = 'Cast, cream',
+): Promise<{ id: number; version: number }> {
   const stock = await api<{ films: { id: number; name: string }[] }>(page, 'GET', '/api/stock');
   const film = stock.films.find((one) => one.name === filmName);
   return api(page, 'POST', '/api/batches', {

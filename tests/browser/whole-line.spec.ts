@@ -54,7 +54,8 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await expect(page).toHaveURL('/batch');
   await page.getByRole('button', { name: /Frosted, clear frost/ }).focus();
   await press('Enter');
-  await expect(page.getByRole('img', { name: /with 1 pieces in place/ })).toBeVisible();
+  await expect(page.getByRole('group', { name: /with 1 pieces in place/ })).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('button', { name: /Release to the cutter/ })).toBeEnabled({ timeout: 30_000 });
   await press('Enter');
 
   await expect(page).toHaveURL('/cut');

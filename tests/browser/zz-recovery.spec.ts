@@ -30,6 +30,24 @@ test('a worker killed in the middle of a cut: the cut is followed to its end all
   await expect(page.getByRole('button', { name: new RegExp(`${docket.tag}/1`) })).toBeVisible({ timeout: 60_000 });
 });
 
+test('a worker killed while it lays out: nothing is left half done, and the plans come all the same', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  await order(page, 'Curlew Reach', 'batch', {
+    filmName: 'Glitter, copper',
+    useOf: 'indoor',
+    quantity: '24',
+  });
+  await page.goto('/batch');
+  await page.getByRole('button', { name: /Glitter, copper/ }).click();
+  await expect(page.getByRole('progressbar', { name: 'Laying out' })).toBeVisible();
+  await page.waitForTimeout(1500);
+  kill('nester');
+  await expect(page.getByRole('button', { name: /Release to the cutter/ })).toBeEnabled({ timeout: 90_000 });
+  await expect(page.getByRole('cell', { name: '24 of 24' }).first()).toBeVisible();
+});
+
 test('a cutter killed in the middle of a cut: the batch comes back with the reason', async ({ page }) => {
   test.setTimeout(90_000);
   const docket = await order(page, 'Quince Marsh Wharf', 'batch');

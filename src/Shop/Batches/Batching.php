@@ -129,7 +129,7 @@ final readonly class Batching
             $byId[$piece->id()] = $piece;
             $versions[$piece->id()] = $version;
         }
-        $nesting = new Nesting($film, $versions, [], Nesting::NO_BOXES, null, $this->book->who(), $this->clock->now(), 0);
+        $nesting = new Nesting($film, $versions, [], Nesting::NO_BOXES, null, $this->book->who(), $this->clock->now(), 0, 0);
         $places = array_map(static fn (Place $place): array => ['piece' => (int) $place->piece, 'part' => -1, 'x' => $place->x, 'y' => $place->y, 'turn' => $place->turn, 'pinned' => false], $plan->sheet->places);
         $sheet = ['stock' => $plan->stock->id(), 'length' => $plan->sheet->length, 'fill' => $plan->sheet->fill, 'places' => $places];
 

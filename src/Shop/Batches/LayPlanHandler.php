@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Batches;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 
 /**
@@ -19,8 +20,10 @@ final readonly class LayPlanHandler
 {
     /** ns between two looks at whether it is still wanted. */
     private const LOOK = 250_000_000;
+    /** s: after so long without anybody looking at the plans the best so far is enough. */
+    private const ALONE = 10;
 
-    public function __construct(private EntityManagerInterface $records, private Laying $laying, private Connection $database)
+    public function __construct(private EntityManagerInterface $records, private Laying $laying, private Connection $database, private ClockInterface $clock)
     {
     }
 
@@ -76,6 +79,8 @@ final readonly class LayPlanHandler
             $this->database->executeStatement('UPDATE nest_plan SET progress = ? WHERE id = ? AND state = ?', [$progress, $id, NestPlan::WORKING]);
         }
 
-        return '0' === (string) $this->database->fetchOne('SELECT cancelled FROM nest_plan WHERE id = ?', [$id]);
+        $long = $this->clock->now()->modify('-'.self::ALONE.' seconds')->format('Y-m-d H:i:s');
+
+        return false !== $this->database->fetchOne('SELECT 1 FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE p.id = ? AND p.cancelled = 0 AND n.seen_at > ?', [$id, $long]);
     }
 }

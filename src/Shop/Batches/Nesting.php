@@ -20,6 +20,10 @@ class Nesting
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
 
+    /** When somebody last looked at it: what nobody looks at any more is not worked on for long. */
+    #[ORM\Column]
+    private \DateTimeImmutable $seenAt;
+
     /** @var Collection<int, NestPlan> */
     #[ORM\OneToMany(targetEntity: NestPlan::class, mappedBy: 'nesting', cascade: ['persist'])]
     #[ORM\OrderBy(['id' => 'ASC'])]
@@ -46,8 +50,12 @@ class Nesting
         private string $madeBy,
         #[ORM\Column]
         private \DateTimeImmutable $madeAt,
+        /** The last movement on the shelf it knows of. */
+        #[ORM\Column]
+        private int $movement,
         int $seconds,
     ) {
+        $this->seenAt = $madeAt;
         $this->plans = new ArrayCollection();
         foreach (PlanKind::cases() as $kind) {
             $this->plans->add(new NestPlan($this, $kind, $seconds));
@@ -94,6 +102,16 @@ class Nesting
     public function madeAt(): \DateTimeImmutable
     {
         return $this->madeAt;
+    }
+
+    public function movement(): int
+    {
+        return $this->movement;
+    }
+
+    public function seenAt(): \DateTimeImmutable
+    {
+        return $this->seenAt;
     }
 
     /** @return list<NestPlan> */

@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Batches;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
+use Symfony\Component\Messenger\Stamp\TransportNamesStamp;
 use Yelbo\Shop\Change;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\NotFound;
@@ -51,7 +52,10 @@ final readonly class Planning
     /** @throws NotFound */
     public function nesting(int $id): Nesting
     {
-        return $this->records->find(Nesting::class, $id) ?? throw new NotFound('There are no such plans any more.');
+        $nesting = $this->records->find(Nesting::class, $id) ?? throw new NotFound('There are no such plans any more.');
+        $this->records->getConnection()->executeStatement('UPDATE nesting SET seen_at = ? WHERE id = ?', [$this->clock->now()->format('Y-m-d H:i:s'), $id]);
+
+        return $nesting;
     }
 
     /** @throws NotFound */
@@ -82,14 +86,18 @@ final readonly class Planning
         if (null !== $stock && $this->shelf->item($stock)->film() !== $film) {
             throw Refusals::at('stock', 'This stock is of another film.');
         }
-        $nesting = new Nesting($film, $versions, array_values(array_intersect($split, array_keys($versions))), $boxes, $stock, $this->book->who(), $this->clock->now(), max(1, min(self::SECONDS, (int) ceil(\count($versions) / 4))));
+        $known = $this->known($film, $versions, $split, $boxes, $stock);
+        if (null !== $known) {
+            return $known;
+        }
+        $nesting = new Nesting($film, $versions, array_values(array_intersect($split, array_keys($versions))), $boxes, $stock, $this->book->who(), $this->clock->now(), $this->shelf->lastMovement(), max(1, min(self::SECONDS, (int) ceil(\count($versions) / 4))));
         $this->records->wrapInTransaction(function () use ($nesting): void {
             $this->tidy();
             $this->records->persist($nesting);
             $this->records->flush();
             foreach ([true, false] as $quick) {
                 foreach ($nesting->plans() as $plan) {
-                    $this->bus->dispatch(new LayPlan($plan->id(), $quick));
+                    $this->bus->dispatch(new LayPlan($plan->id(), $quick), $quick ? [new TransportNamesStamp(['quick'])] : []);
                 }
             }
         });
@@ -251,6 +259,35 @@ final readonly class Planning
         $who = false !== $last && \is_string($last['who']) && \is_string($last['says']) ? "{$last['who']} ({$last['says']})" : 'somebody else';
 
         return "{$piece->tag()} was taken meanwhile by $who. The plans are made again without it.";
+    }
+
+    /**
+     * The same asked for again by the same worker: what was laid, and moved by hand, is still there.
+     *
+     * @param array<int, int> $versions
+     * @param list<int>       $split
+     */
+    private function known(FilmOnShelf $film, array $versions, array $split, string $boxes, ?int $stock): ?Nesting
+    {
+        ksort($versions);
+        sort($split);
+        foreach ($this->records->getRepository(Nesting::class)->findBy(['film' => $film, 'madeBy' => $this->book->who(), 'boxes' => $boxes, 'stock' => $stock], ['id' => 'DESC'], 5) as $nesting) {
+            [$before, $parted] = [$nesting->pieces(), $nesting->split()];
+            ksort($before);
+            sort($parted);
+            $whole = [] === array_filter($nesting->plans(), static fn (NestPlan $plan): bool => \in_array($plan->state(), [NestPlan::RELEASED, NestPlan::FAILED], true) || (NestPlan::DONE === $plan->state() && null === $plan->laid()));
+            if ($before === $versions && $parted === array_values(array_intersect($split, array_keys($versions))) && $whole && !$this->isShelfChanged($nesting)) {
+                return $nesting;
+            }
+        }
+
+        return null;
+    }
+
+    /** Something came onto the shelf or left it since: what was laid before is not the best any more, or not possible. */
+    private function isShelfChanged(Nesting $nesting): bool
+    {
+        return false !== $this->records->getConnection()->fetchOne('SELECT 1 FROM movement m JOIN stock_item s ON s.id = m.item_id WHERE s.film_id = ? AND m.id > ? LIMIT 1', [$nesting->film()->id(), $nesting->movement()]);
     }
 
     /** Plans of days ago serve nobody. */

@@ -107,6 +107,14 @@ final readonly class Shelf
         return null !== $film->lowAt() && $this->amount($film) < $film->lowAt();
     }
 
+    /** The number of the last movement there was. */
+    public function lastMovement(): int
+    {
+        $last = $this->records->getRepository(Movement::class)->findOneBy([], ['id' => 'DESC']);
+
+        return $last?->id() ?? 0;
+    }
+
     /** @return list<Movement> the newest first */
     public function movements(StockItem|Supply $of, int $most = 50): array
     {

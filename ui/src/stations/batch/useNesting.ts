@@ -17,7 +17,7 @@ const PAUSE = 350;
 /** ms between two looks while it is being worked on. */
 const LOOK = 400;
 
-/** Plans for what is wanted: asked for when it changes, looked at while they are worked on, given up when they are not wanted any more. */
+/** Plans for what is wanted: asked for when it changes, looked at while they are worked on, given up when others are wanted. What nobody looks at any more is given up by the worker itself. */
 export function useNesting(wanted: Wanted) {
   const key = JSON.stringify(wanted);
   const [asked, setAsked] = useState<{ key: string; id: number } | null>(null);
@@ -33,8 +33,10 @@ export function useNesting(wanted: Wanted) {
       ask(api.POST('/api/nestings', { body }))
         .then((nesting) => {
           if (gone) {
-            giveUp(nesting.id);
             return;
+          }
+          if (last.current !== null && last.current !== nesting.id) {
+            giveUp(last.current);
           }
           last.current = nesting.id;
           setProblem(null);
@@ -45,10 +47,6 @@ export function useNesting(wanted: Wanted) {
     return () => {
       gone = true;
       clearTimeout(timer);
-      if (last.current !== null) {
-        giveUp(last.current);
-        last.current = null;
-      }
     };
   }, [key]);
   const id = asked?.id ?? null;

@@ -1,0 +1,144 @@
+import type { Page } from '@playwright/test';
+import { AS_TOMAS, api, expect, order, test } from './shop';
+
+type Stock = {
+  films: { id: number; name: string }[];
+  items: { id: number; number: string; kind: string; count: number; version: number; film: { id: number } }[];
+};
+
+/** A film of its own with some stock, so that what other tests batch does not matter. */
+async function film(page: Page, colour: string, stock: [string, string, string, string][]): Promise<string> {
+  await api(page, 'POST', '/api/stock/films', { grade: 'permanent', colour, swatch: '#345678', price: '9.80' });
+  const known = await api<Stock>(page, 'GET', '/api/stock');
+  const id = known.films.find((one) => one.name === `Permanent, ${colour}`)?.id;
+  for (const [kind, width, height, count] of stock) {
+    await api(page, 'POST', '/api/stock/receive', { film: id, kind, width, height, count, bin: 'T' });
+  }
+  return `Permanent, ${colour}`;
+}
+
+const done = async (page: Page) =>
+  expect(page.getByRole('button', { name: /Release to the cutter/ })).toBeEnabled({ timeout: 30_000 });
+
+test('plans are compared, a piece is dragged, pinned and undone, and the plan is released sheet by sheet', async ({
+  page,
+}) => {
+  test.setTimeout(120_000);
+  const name = await film(page, 'slate', [
+    ['offcut', '210mm', '80mm', '1'],
+    ['sheet', '300mm', '600mm', '3'],
+  ]);
+  await order(page, 'Wharfinger', 'batch', { filmName: name, quantity: '3' });
+  await page.goto('/batch');
+  await page.getByRole('button', { name: new RegExp(name) }).click();
+  await done(page);
+  for (const plan of ['Least film', 'Least weeding', 'Due first']) {
+    await page.getByRole('button', { name: plan }).click();
+    await expect(page.getByRole('button', { name: plan })).toHaveAttribute('aria-pressed', 'true');
+  }
+  await expect(page.getByRole('cell', { name: '3 of 3' })).toHaveCount(3);
+  await page.getByRole('button', { name: 'Least film' }).click();
+  await expect(page.getByRole('tab')).toHaveCount(2);
+  await page.getByRole('tab', { name: /sheet/ }).click();
+
+  const piece = page.locator('svg g[role=button]').first();
+  const before = await piece.getAttribute('transform');
+  const box = await piece.boundingBox();
+  const at = { x: (box?.x ?? 0) + (box?.width ?? 0) / 2, y: (box?.y ?? 0) + (box?.height ?? 0) / 2 };
+  await page.mouse.move(at.x, at.y);
+  await page.mouse.down();
+  await page.mouse.move(at.x + 160, at.y, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(piece).toHaveAttribute('transform', before ?? '');
+
+  await piece.focus();
+  await page.keyboard.press('Shift+ArrowRight');
+  await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Let go' }).click();
+  await page.getByRole('button', { name: 'Pin', exact: true }).click();
+  const pinned = await page.locator('svg g[role=button][aria-label$="pinned"]').getAttribute('transform');
+  await page.getByRole('button', { name: 'Around the pinned' }).click();
+  await expect(page.getByRole('progressbar', { name: 'Laying out' })).toBeVisible();
+  await done(page);
+  await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveAttribute('transform', pinned ?? '');
+  await page.reload();
+  await page.getByRole('button', { name: new RegExp(name) }).click();
+  await page.getByRole('tab', { name: /sheet/ }).click();
+  await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveAttribute('transform', pinned ?? '');
+
+  await page.getByRole('button', { name: /Release to the cutter/ }).click();
+  await expect(page).toHaveURL('/cut');
+  await page
+    .getByRole('button', { name: new RegExp(name) })
+    .first()
+    .click();
+  await expect(page.getByText('released with')).toBeVisible();
+  const map = await page.getByRole('link', { name: 'Map' }).getAttribute('href');
+  const paper = await page.request.get(map ?? '');
+  expect(paper.headers()['content-type']).toBe('application/pdf');
+  expect((await paper.body()).subarray(0, 5).toString()).toBe('%PDF-');
+});
+
+test('where a piece may not lie it is said what it comes too near to', async ({ page }) => {
+  const name = await film(page, 'moss', [['sheet', '230mm', '80mm', '1']]);
+  await order(page, 'Wharfinger', 'batch', { filmName: name });
+  await page.goto('/batch');
+  await page.getByRole('button', { name: new RegExp(name) }).click();
+  await done(page);
+  const piece = page.locator('svg g[role=button]').first();
+  await piece.focus();
+  for (let times = 0; times < 8; times++) {
+    await page.keyboard.press('Shift+ArrowDown');
+    await page.waitForTimeout(150);
+  }
+  await expect(page.getByRole('alert')).toContainText(/hang over the edge|too near/);
+});
+
+test('laying out can be stopped, and the best so far is taken', async ({ page }) => {
+  const name = await film(page, 'rust', [['sheet', '300mm', '600mm', '3']]);
+  await order(page, 'Teal', 'batch', { filmName: name, quantity: '30' });
+  await page.goto('/batch');
+  await page.getByRole('button', { name: new RegExp(name) }).click();
+  const stop = page.getByRole('button', { name: 'Stop' });
+  await expect(page.getByRole('progressbar', { name: 'Laying out' })).toBeVisible();
+  await expect(page.getByText('Looking for a better one …')).toBeVisible({ timeout: 20_000 });
+  await stop.click();
+  await done(page);
+  await expect(page.getByRole('cell', { name: '30 of 30' }).first()).toBeVisible();
+});
+
+test('two at the same offcut: the second is told who has it', async ({ page, browser }) => {
+  test.setTimeout(90_000);
+  const name = await film(page, 'teal', [['offcut', '230mm', '80mm', '1']]);
+  await order(page, 'Lapwing', 'batch', { filmName: name });
+  await order(page, 'Bittern', 'batch', { filmName: name });
+  const other = await (await browser.newContext({ storageState: AS_TOMAS })).newPage();
+  for (const [who, word] of [
+    [page, 'Lapwing'],
+    [other, 'Bittern'],
+  ] as const) {
+    await who.goto('/batch');
+    await who.getByRole('button', { name: new RegExp(name) }).click();
+    await who.getByRole('button', { name: 'None', exact: true }).click();
+    await who.getByRole('checkbox', { name: new RegExp(word) }).check();
+    await expect(who.getByRole('cell', { name: '1 of 1' }).first()).toBeVisible({ timeout: 30_000 });
+    await done(who);
+  }
+  await other.getByRole('button', { name: /Release to the cutter/ }).click();
+  await expect(other).toHaveURL('/cut');
+  await page.getByRole('button', { name: /Release to the cutter/ }).click();
+  await expect(page.getByRole('alert')).toContainText(/N-\d+ was taken by Tomas for batch \d+/);
+  await other.context().close();
+});
+
+test('a decal longer than the machine is laid out in panels', async ({ page }) => {
+  const name = await film(page, 'plum', [['sheet', '300mm', '600mm', '4']]);
+  await order(page, 'MOORINGS HERE', 'batch', { filmName: name, width: '1400mm', height: '120mm' });
+  await page.goto('/batch');
+  await page.getByRole('button', { name: new RegExp(name) }).click();
+  await done(page);
+  await expect(page.locator('svg g[role=button][aria-label*="part 1"]')).toHaveCount(1);
+  expect(await page.getByText('Stays for the next batch').count()).toBe(0);
+});
