@@ -2,7 +2,7 @@
 
 DEBIAN_PACKAGES=(mariadb-server mariadb-client php8.2-mysql php8.2-gd php8.2-gmp php8.2-mbstring php8.2-intl php8.2-xml
     php8.2-apcu php8.2-zip php8.2-fpm php8.2-curl php-geos nginx libharfbuzz-bin)
-TEST_PACKAGES=(chromium poppler-utils librsvg2-bin)
+TEST_PACKAGES=(chromium hp2xx poppler-utils librsvg2-bin zbar-tools)
 
 check_machine() {
     command -v php >/dev/null || die "PHP is not on this machine." "As root: apt-get install php8.2-cli"

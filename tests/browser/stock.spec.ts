@@ -107,7 +107,9 @@ test('the machine in use decides what fits, and its settings stand in the cut fi
   await page.getByRole('button', { name: 'Keep these settings' }).click();
   await expect(page.getByText('Force goes from 5 to 1000 g.')).toBeVisible();
   await page.getByLabel('Force, g').fill('95');
+  const kept = page.waitForResponse((answer) => answer.request().method() === 'PUT');
   await page.getByRole('button', { name: 'Keep these settings' }).click();
+  await kept;
   await expect(page.getByText('Force goes from', { exact: false })).toBeHidden();
   await page.getByRole('button', { name: 'Use this one' }).click();
   await expect(page.getByText('In use', { exact: true })).toBeVisible();

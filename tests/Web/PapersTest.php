@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+use Symfony\Component\Process\Process;
+use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Shop\Stock\Stockroom;
+
+/** What is printed, read by other programs. */
+final class PapersTest extends WebCase
+{
+    private function paper(string $path): string
+    {
+        $this->as('tomas');
+        $this->browser->request('GET', $path);
+        $response = $this->browser->getResponse();
+        self::assertSame('application/pdf', $response->headers->get('Content-Type'), (string) $response->getContent());
+        $file = sys_get_temp_dir().'/yelbo-paper-'.bin2hex(random_bytes(4)).'.pdf';
+        file_put_contents($file, $response->getContent());
+
+        return $file;
+    }
+
+    public function testTheSheetMapNamesEveryPieceItsWordsAndWhereItGoes(): void
+    {
+        $docket = $this->approved('Kestrel');
+        $batch = $this->get(Batching::class)->release($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces()));
+        $file = $this->paper("/api/batches/{$batch->id()}/map.pdf");
+        $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
+        self::assertSame(2, substr_count($text, 'Kestrel'));
+        foreach (["Batch {$batch->id()}: Permanent, navy", "{$docket->tag()}/1", "{$docket->tag()}/2", 'Osric Tamblyn: Coal hod', 'the bar measures 50 mm'] as $part) {
+            self::assertStringContainsString($part, $text);
+        }
+        $info = (new Process(['pdfinfo', $file]))->mustRun()->getOutput();
+        self::assertStringContainsString('A4', $info);
+        unlink($file);
+    }
+
+    public function testALabelsCodeIsScanned(): void
+    {
+        $offcut = $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 110_000, 1, '4', 'L7', 'M0 0H200V60H90V110H0Z');
+        $file = $this->paper("/api/stock/labels.pdf?of={$offcut->number()},{$this->sheets->number()}");
+        (new Process(['pdftoppm', '-r', '200', '-png', '-singlefile', $file, $file]))->mustRun();
+        $codes = explode("\n", trim((new Process(['zbarimg', '-q', '--raw', "$file.png"]))->mustRun()->getOutput()));
+        sort($codes);
+        self::assertSame([$offcut->number(), $this->sheets->number()], $codes);
+        $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
+        self::assertStringContainsString('bin 4, lot L7', $text);
+        unlink($file);
+        unlink("$file.png");
+        $this->assertProblem(404, 'nothing on the shelf by that number', $this->ask('GET', '/api/stock/labels.pdf?of=N-9999'));
+    }
+}
