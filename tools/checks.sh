@@ -91,6 +91,10 @@ check_browser() {
 
 bench() {
     settings
+    if [ "${1:-}" = nest ]; then
+        php "$YELBO_ROOT/tools/bench/all.php"
+        return
+    fi
     is_running nginx || die "The benchmark asks a running Yelbo." "./yelbo demo, then ./yelbo bench"
     php "$YELBO_ROOT/tools/bench.php" "http://127.0.0.1:$YELBO_PORT" "$@"
     local began ended

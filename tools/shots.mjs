@@ -34,25 +34,18 @@ const sized = (label) => async () => {
     .click();
   await page.waitForTimeout(5000);
 };
-/** A made-up photo: something carved, lying on a plain sheet. */
-const photo = async () =>
-  Buffer.from(
-    await page.evaluate(async () => {
-      const canvas = new OffscreenCanvas(1200, 800);
-      const sheet = canvas.getContext('2d');
-      sheet.fillStyle = '#ece8e0';
-      sheet.fillRect(0, 0, 1200, 800);
-      sheet.fillStyle = '#7a4a2c';
-      sheet.beginPath();
-      sheet.ellipse(560, 470, 340, 190, 0.1, 0, 7);
-      sheet.ellipse(860, 260, 120, 105, 0, 0, 7);
-      sheet.ellipse(990, 280, 70, 28, 0.1, 0, 7);
-      sheet.fill();
-      const bytes = new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer());
-      return btoa(Array.from(bytes, (byte) => String.fromCharCode(byte)).join(''));
-    }),
-    'base64',
-  );
+/** Navy pieces laid out, on one sheet only or on what serves first. */
+const laid = async (sheet) => {
+  await open('batch');
+  await page.getByRole('button', { name: /Permanent, navy/ }).click();
+  if (sheet) {
+    const known = page.getByLabel('Cut from').getByRole('option', { name: new RegExp(sheet), includeHidden: true });
+    await page.getByLabel('Cut from').selectOption((await known.getAttribute('value')) ?? '');
+  }
+  await page.waitForTimeout(1500);
+  await page.getByRole('button', { name: /Release to the cutter/ }).waitFor({ timeout: 60_000 });
+  await page.waitForTimeout(8000);
+};
 const views = {
   ask: async () => {
     await open('ask/new');
@@ -67,7 +60,6 @@ const views = {
     await page.waitForTimeout(1500);
   },
   size: sized('Sweet Peas'),
-  'size-taper': sized('Ploughboy'),
   'size-art': async () => {
     await sized('Damson')();
     await page.getByLabel('A drawing as SVG').setInputFiles('assets/examples/lantern.svg');
@@ -79,15 +71,6 @@ const views = {
     await page.waitForTimeout(3000);
   },
   'size-set': sized('30 names: Ada …'),
-  photo: async () => {
-    await open('ask/new');
-    await page.getByLabel('Its shape').selectOption('outline');
-    await page.getByRole('button', { name: /From a photo/ }).click();
-    await page
-      .getByLabel('Photo or SVG')
-      .setInputFiles({ name: 'oar.png', mimeType: 'image/png', buffer: await photo() });
-    await page.getByRole('button', { name: /Take this outline/ }).waitFor();
-  },
   objects: async () => {
     await open('objects');
     await page.getByRole('button', { name: /Water can/ }).click();
@@ -110,7 +93,8 @@ const views = {
     await page.goto(base + new URL((await made.json()).url).pathname);
     await page.waitForTimeout(1500);
   },
-  batch: () => open('batch'),
+  batch: () => laid('S-001'),
+  'batch-odd': () => laid(),
   cut: () => open('cut'),
   weed: () => open('weed'),
   apply: () => open('apply'),
@@ -120,7 +104,8 @@ const views = {
     await page.keyboard.press(']');
     await page.waitForTimeout(1200);
   },
-  stock: () => open('stock'),
+  stock: () => open('stock?of=N-019'),
+  machines: () => open('machines'),
   week: () => open('week'),
   book: () => open('book'),
   figures: () => open('figures'),

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Console;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
@@ -16,7 +15,7 @@ use Yelbo\Shop\Demo\DemoShop;
 #[AsCommand('yelbo:demo', 'Loads the made-up shop')]
 final class DemoCommand extends Command
 {
-    public function __construct(private readonly DemoShop $shop, private readonly Connection $database, private readonly EntityManagerInterface $records)
+    public function __construct(private readonly DemoShop $shop, private readonly Connection $database)
     {
         parent::__construct();
     }
@@ -57,7 +56,5 @@ final class DemoCommand extends Command
             $this->database->executeStatement("TRUNCATE TABLE $table");
         }
         $this->database->executeStatement('SET FOREIGN_KEY_CHECKS = 1');
-        // Numbers begin anew: what was looked at before must not be taken for what comes.
-        $this->records->clear();
     }
 }

@@ -15,7 +15,6 @@ use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Lettering\Memory;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -103,7 +102,6 @@ final readonly class Plans
     private function figures(NestPlan $plan, array $laid, array $pieces): PlanFiguresView
     {
         $rules = $this->rules->current();
-        $machine = Machine::by($rules);
         $offcuts = $placed = 0;
         $film = $cutting = $weeding = 0.0;
         $rest = 0;
@@ -130,7 +128,7 @@ final readonly class Plans
             $placed += \count($boxes);
             $effort = new Effort($rules);
             $weeding += $effort->untangling($boxes);
-            $cutting += $effort->cutting($outline, $boxes, $machine);
+            $cutting += $effort->cutting($outline, $boxes);
         }
         $joins = array_sum($parts) - \count($parts);
         $weeding += $joins * $rules->value(Rule::JoinPart);

@@ -158,7 +158,7 @@ final class PlanningTest extends ShopTestCase
     public function testAPieceTakenMeanwhileIsNamedWithWhoTookIt(): void
     {
         $pieces = $this->approved('Kestrel', 1)->pieces();
-        [$mine, $theirs] = [$this->begun($pieces), $this->begun($pieces)];
+        [$mine, $theirs] = [$this->begun($pieces), $this->begun($pieces, [], 'piece')];
         $plan = $this->plan($theirs);
         $this->get(Planning::class)->release($plan, $plan->version());
         $late = $this->plan($mine);

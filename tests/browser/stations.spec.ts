@@ -239,5 +239,27 @@ test('a cut file can be downloaded and holds as many outlines as the piece', asy
   const batch = await release(page, docket);
   const svg = await (await page.request.get(`/api/batches/${batch.id}/sheet.svg`)).text();
   expect(svg.match(/<path /g)).toHaveLength(5);
+  // The browser draws it: outlines as long as the plan says, where the sheet is.
+  const drawn = await page.evaluate((file) => {
+    const sheet = new DOMParser().parseFromString(file, 'image/svg+xml').documentElement;
+    document.body.append(sheet);
+    const paths = [...sheet.querySelectorAll('path')];
+    const long = paths.reduce((sum, path) => sum + path.getTotalLength(), 0);
+    const boxes = paths.map((path) => path.getBBox());
+    sheet.remove();
+    return {
+      metres: long / 1000,
+      right: Math.max(...boxes.map((box) => box.x + box.width)),
+      bottom: Math.max(...boxes.map((box) => box.y + box.height)),
+    };
+  }, svg);
+  const planned = await api<{ metres: number; length: { mm: number }; size: { width: { mm: number } } }>(
+    page,
+    'GET',
+    `/api/batches/${batch.id}`,
+  );
+  expect(drawn.metres).toBeCloseTo(planned.metres, 1);
+  expect(drawn.bottom).toBeCloseTo(planned.length.mm, 1);
+  expect(drawn.right).toBeLessThan(planned.size.width.mm);
   await api(page, 'POST', `/api/batches/${batch.id}/dissolve`, { version: batch.version });
 });

@@ -56,6 +56,7 @@ if ('mixed' === $case) {
 }
 echo json_encode([
     'case' => $case, 'count' => (int) $count, 'seconds' => (float) $seconds, 'film' => $film($plan), 'sheets' => array_map(static fn (Sheet $sheet): string => "$sheet->stock ".round($sheet->length / 1000).' '.round($sheet->fill, 3), $plan->sheets),
+    'filled' => array_sum(array_map(static fn (Sheet $sheet): float => $sheet->fill * $sheet->length, $plan->sheets)) / 600_000,
     'left' => count($plan->left), 'first' => round((float) $first, 2), 'tries' => $tries, 'took' => round($took, 2), 'megabytes' => (int) round((int) $memory[1] / 1024),
     'boxes' => $boxes, 'share' => null === $boxes ? null : round($film($plan) / $boxes['film'], 4),
 ], \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES)."\n";

@@ -70,6 +70,8 @@ final class DemoShop
     /** @param \Closure(int, int): void|null $tell how many orders of how many are in */
     public function fill(?\Closure $tell = null): void
     {
+        // In an emptied shop numbers begin anew: what was looked at before must not be taken for what comes.
+        $this->records->clear();
         $now = new \DateTimeImmutable();
         try {
             Clock::set(new MockClock($now->modify('-3 days')));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Sheet;
 
 use Yelbo\Trade\Geometry\Box;
-use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -44,7 +43,7 @@ final readonly class Effort
      *
      * @return float minutes
      */
-    public function cutting(float $outline, array $boxes, Machine $machine): float
+    public function cutting(float $outline, array $boxes): float
     {
         $all = null;
         foreach ($boxes as $box) {
@@ -52,6 +51,6 @@ final readonly class Effort
         }
         $air = null === $all ? 0.0 : self::TOUR * sqrt(\count($boxes) * ($all->width() / 1000) * ($all->height() / 1000));
 
-        return ($outline / $machine->cutSpeed + $air / $machine->travelSpeed) / 60;
+        return ($outline / $this->rules->value(Rule::CutSpeed) + $air / $this->rules->value(Rule::TravelSpeed)) / 60;
     }
 }

@@ -73,10 +73,10 @@ final class Search
                     yield null;
                 }
             } else {
-                $states = $this->lay($first, 0, $states);
+                $states = $this->lay($first, 0, $states, $bestCost);
             }
-            $cost = $this->cost($states[\count($first)]);
-            if ($cost < $bestCost) {
+            $cost = null === $states ? \INF : $this->cost($states[\count($first)]);
+            if (null !== $states && $cost < $bestCost) {
                 [$bestCost, $bestStates, $order] = [$cost, $states, $first];
                 yield $this->found($states[\count($first)]);
             } else {
@@ -87,12 +87,12 @@ final class Search
         $count = \count($order);
         while ($count > 1 && null !== $bestStates) {
             [$changed, $from] = $this->changed($order, $random);
-            $states = $this->lay($changed, $from, \array_slice($bestStates, 0, $from + 1));
-            $cost = $this->cost($states[$count]);
-            if ($cost > $bestCost) {
+            $states = $this->lay($changed, $from, \array_slice($bestStates, 0, $from + 1), $bestCost);
+            if (null === $states) {
                 yield null;
                 continue;
             }
+            $cost = $this->cost($states[$count]);
             $better = $cost < $bestCost;
             [$bestCost, $bestStates, $order] = [$cost, $states, $changed];
             yield $better ? $this->found($states[$count]) : null;
@@ -183,13 +183,16 @@ final class Search
      * @param list<int>   $order
      * @param list<State> $states how it was before each copy up to a place
      *
-     * @return list<State> before each copy, and at the end
+     * @return list<State>|null before each copy, and at the end; nothing once it costs more than a limit, for it only ever grows
      */
-    private function lay(array $order, int $from, array $states): array
+    private function lay(array $order, int $from, array $states, float $limit): ?array
     {
         $state = $states[$from];
         for ($nth = $from, $count = \count($order); $nth < $count; ++$nth) {
             $state = $this->place($state, $order[$nth]);
+            if ($this->cost($state) > $limit) {
+                return null;
+            }
             $states[] = $state;
         }
 
@@ -306,9 +309,8 @@ final class Search
             $film += self::LEFT * $box->width() * $box->height() / 1e6;
         }
         foreach ($sheets as [$of, $bottom]) {
-            $outline = $stock[$of]->outline;
-            $share = self::BEGUN + min(1.0, $bottom / max(1, $outline->box()->bottom));
-            $film += $outline->area() * $share * ($of < \count($stock) - 1 ? self::SHELF : 1.0);
+            $share = self::BEGUN + min(1.0, $bottom / max(1, $stock[$of]->length));
+            $film += $stock[$of]->area * $share * ($of < \count($stock) - 1 ? self::SHELF : 1.0);
         }
 
         return $film;

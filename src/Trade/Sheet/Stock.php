@@ -11,9 +11,16 @@ use Yelbo\Trade\Geometry\Region;
 /** Film to cut from: a sheet, or an offcut by its true outline; its origin is its top left. */
 final readonly class Stock
 {
+    /** mm² of one */
+    public float $area;
+    /** How far down it reaches, µm. */
+    public int $length;
+
     /** @param Box|null $reach what the machine can cut of it; all of it where left out */
     public function __construct(public string $id, public Region $outline, public int $count = 1, public ?Box $reach = null)
     {
+        $this->area = $outline->area();
+        $this->length = $outline->box()->bottom;
     }
 
     /** @param int $width µm @param int $height µm */

@@ -110,6 +110,6 @@ final class BoxesAndHandsTest extends TestCase
         $apart = [Box::sized(10_000, 10_000), Box::sized(10_000, 10_000)->moved(20_000, 0)];
         self::assertSame(0.0, $effort->untangling($apart));
         self::assertEqualsWithDelta(4 / 60, $effort->untangling([Box::sized(10_000, 10_000), Box::sized(10_000, 10_000)->moved(5000, 0)]), 1e-9);
-        self::assertEqualsWithDelta((8000 / 80 + 0.7124 * sqrt(2 * 30 * 10) / 200) / 60, $effort->cutting(8000, $apart, Machine::by(Rules::standard())), 1e-9);
+        self::assertEqualsWithDelta((8000 / 80 + 0.7124 * sqrt(2 * 30 * 10) / 200) / 60, $effort->cutting(8000, $apart), 1e-9);
     }
 }
