@@ -22,6 +22,7 @@ const VIEWS = [
   'apply',
   'send',
   'stock',
+  'machines',
   'objects',
   'week',
   'book',

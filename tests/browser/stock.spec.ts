@@ -41,6 +41,14 @@ test('film comes in, is counted and scrapped with a reason, and its label finds 
   await page.keyboard.press('Enter');
   await expect(page.getByText('There is no N-9999 on the shelf.')).toBeVisible();
 
+  await page.goto('/week');
+  await page.getByRole('heading', { name: /Week/ }).first().waitFor();
+  await page.keyboard.press('/');
+  await page.getByLabel('Looking for').fill(number.toLowerCase());
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(`/stock?of=${number}`);
+  await expect(chosen.getByRole('heading', { name: number })).toBeVisible();
+
   await chosen.getByRole('button', { name: 'Count' }).click();
   const count = page.getByRole('dialog', { name: `Count ${number}` });
   await count.getByLabel('How many').fill('3');

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { found } from '../api/queries';
 import { Box } from '../parts/dialog';
 import { TextField } from '../parts/fields';
+import { labelOf } from '../parts/label';
 import { asDay, useSettled } from '../parts/time';
 import { stationName } from './stations';
 
@@ -17,13 +18,28 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
     setWhat('');
     navigate({ search: `docket=${number}` });
   };
+  const label = labelOf(settled);
+  const toStock = (of: string) => {
+    onClose();
+    setWhat('');
+    navigate(`/stock?of=${of}`);
+  };
   const rows = settled.trim() === '' ? [] : (data?.dockets ?? []);
   return (
-    <Box open={open} onClose={onClose} title="Find" what="By number, customer, words or object.">
+    <Box
+      open={open}
+      onClose={onClose}
+      title="Find"
+      what="By number, customer, words or object; or a label of the shelf, typed or scanned."
+    >
       <form
         onSubmit={(event) => {
           event.preventDefault();
-          if (rows[0]) {
+          // A scanner presses Enter before the list has settled.
+          const scanned = labelOf(what);
+          if (scanned) {
+            toStock(scanned);
+          } else if (rows[0]) {
             go(rows[0].number);
           }
         }}
@@ -31,6 +47,11 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
         <TextField label="Looking for" value={what} onChange={setWhat} autoFocus />
       </form>
       <div aria-live="polite" className="mt-3 max-h-80 overflow-auto">
+        {label && (
+          <button type="button" className="row-link" onClick={() => toStock(label)}>
+            <b className="font-semibold">{label}</b> in Stock
+          </button>
+        )}
         {rows.map((row) => (
           <button key={row.number} type="button" className="row-link" onClick={() => go(row.number)}>
             <span className="flex justify-between gap-3">
@@ -44,7 +65,7 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
             </span>
           </button>
         ))}
-        {settled.trim() !== '' && data && rows.length === 0 && (
+        {settled.trim() !== '' && data && rows.length === 0 && !label && (
           <p className="py-3 text-ink2">Nothing by that name or number.</p>
         )}
       </div>

@@ -27,13 +27,17 @@ function corner(shape: Shape, turn: number) {
 const across = (shape: Shape, turn: number) =>
   turn % 180 === 0 ? { width: shape.width, height: shape.height } : { width: shape.height, height: shape.width };
 
+/** px: a letter of a tag, and how high a piece has to be drawn that its tag does not hide it. */
 const LETTER = 6.4;
+const TALL = 34;
 
 /** As much of a tag as there is room for; of the piece in hand all of it. */
-function tagFor(tag: string, room: number, pinned: boolean, inHand: boolean) {
+function tagFor(tag: string, box: { width: number; height: number }, scale: number, pinned: boolean, inHand: boolean) {
   const whole = `${tag}${pinned ? ' pinned' : ''}`;
   const short = tag.slice(tag.indexOf('/'));
-  return [whole, tag, short].find((text) => inHand || text.length * LETTER + 9 <= room) ?? '';
+  // The sheet lies on its side: a box's height runs along the tag.
+  const high = pinned || box.width * scale >= TALL;
+  return [whole, tag, short].find((text) => inHand || (high && text.length * LETTER + 9 <= box.height * scale)) ?? '';
 }
 
 /**
@@ -189,8 +193,7 @@ export function PlanDrawing({
               }
               const x = view.x + place.y * view.scale;
               const y = view.y + (side.height - place.x) * view.scale - 17;
-              const room = across(shape, place.turn).height * view.scale;
-              const text = tagFor(shape.tag, room, place.pinned, taken === nth);
+              const text = tagFor(shape.tag, across(shape, place.turn), view.scale, place.pinned, taken === nth);
               if (text === '') {
                 return null;
               }

@@ -7,7 +7,7 @@ import { SheetDrawing } from '../../drawing/SheetDrawing';
 import { Caution, Facts, Move, NextMove, Nothing, Ready, Section, Swatch, Trouble, useShown } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
 import { SelectField } from '../../parts/fields';
-import { Rests } from '../stock/Rests';
+import { LastRest } from '../stock/Rests';
 
 export function CutStation() {
   const query = useQuery(batches);
@@ -256,8 +256,8 @@ function Board({ batch, together }: { batch: Batch; together: number[] }) {
 function LeftOver() {
   const left = useQuery(rests);
   return left.data && left.data.rests.length > 0 ? (
-    <div className="max-h-56 shrink-0 overflow-auto border-b border-rule bg-paper px-4 pt-2">
-      <Rests rests={left.data.rests} />
+    <div className="shrink-0 border-b border-rule bg-paper">
+      <LastRest rests={left.data.rests} />
     </div>
   ) : null;
 }

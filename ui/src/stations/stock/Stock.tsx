@@ -1,9 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { type FormEvent, useEffect, useRef, useState } from 'react';
+import { type FormEvent, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Film, Schemas } from '../../api/client';
 import { rests, stock } from '../../api/queries';
 import { Move, Ready, Scroll, Swatch, useShown } from '../../parts/basics';
+import { labelOf } from '../../parts/label';
 import { FilmDialog } from './FilmDialog';
 import { ItemPanel } from './ItemPanel';
 import { ReceiveDialog } from './ReceiveDialog';
@@ -94,13 +95,10 @@ export function Stock() {
 function Scan({ known, onFound }: { known: string[]; onFound: (number: string) => void }) {
   const [code, setCode] = useState('');
   const [says, setSays] = useState('');
-  const field = useRef<HTMLInputElement>(null);
-  useEffect(() => field.current?.focus({ preventScroll: true }), []);
   const find = (event: FormEvent) => {
     event.preventDefault();
-    const [, letter, digits] = code.trim().match(/^([a-z])-?0*(\d+)$/i) ?? [];
-    const number = letter && digits ? `${letter.toUpperCase()}-${digits.padStart(3, '0')}` : '';
-    if (known.includes(number)) {
+    const number = labelOf(code);
+    if (number !== null && known.includes(number)) {
       onFound(number);
       setSays('');
       setCode('');
@@ -115,7 +113,6 @@ function Scan({ known, onFound }: { known: string[]; onFound: (number: string) =
       </label>
       <input
         id="scan"
-        ref={field}
         className="input w-44"
         value={code}
         placeholder="N-016"
@@ -261,14 +258,14 @@ function Supplies({
                     className={`on-ink min-h-12 border px-2 py-1.5 text-left text-[15px] leading-snug ${supply.number === chosen ? 'border-ink bg-ink text-paper' : 'border-rule hover:bg-ground'}`}
                   >
                     <b className="font-semibold">{supply.number}</b> {supply.name}
-                    <span className="block opacity-80">
+                    {supply.low && (
+                      <b className="label ml-2 bg-signal px-1" style={{ color: '#fff' }}>
+                        low
+                      </b>
+                    )}
+                    <span className="block">
                       {supply.width && `${one(supply.width)} wide, `}
                       {supply.amount} {supply.unit || 'left'}, bin {supply.bin}
-                      {supply.low && (
-                        <b className="label ml-2 bg-signal px-1" style={{ color: '#fff' }}>
-                          low
-                        </b>
-                      )}
                     </span>
                   </button>
                 </li>
