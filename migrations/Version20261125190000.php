@@ -17,8 +17,8 @@ final class Version20261125190000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql("ALTER TABLE film_on_shelf ADD thickness INT DEFAULT NULL, ADD liner VARCHAR(40) DEFAULT 'white' NOT NULL, ADD runs_one_way TINYINT DEFAULT 0 NOT NULL, ADD maker VARCHAR(300) DEFAULT '' NOT NULL, ADD price INT DEFAULT NULL, ADD low_at INT DEFAULT NULL");
-        $this->addSql('ALTER TABLE film_on_shelf ALTER liner DROP DEFAULT, ALTER runs_one_way DROP DEFAULT, ALTER maker DROP DEFAULT');
+        $this->addSql("ALTER TABLE film_on_shelf ADD thickness INT DEFAULT NULL, ADD finish VARCHAR(20) DEFAULT '' NOT NULL, ADD liner VARCHAR(40) DEFAULT 'white' NOT NULL, ADD runs_one_way TINYINT DEFAULT 0 NOT NULL, ADD maker VARCHAR(300) DEFAULT '' NOT NULL, ADD price INT DEFAULT NULL, ADD low_at INT DEFAULT NULL");
+        $this->addSql('ALTER TABLE film_on_shelf ALTER finish DROP DEFAULT, ALTER liner DROP DEFAULT, ALTER runs_one_way DROP DEFAULT, ALTER maker DROP DEFAULT');
         $this->addSql("ALTER TABLE stock_item ADD lot VARCHAR(40) DEFAULT '' NOT NULL, ADD since DATETIME DEFAULT NULL");
         $this->addSql('ALTER TABLE stock_item ALTER lot DROP DEFAULT');
         $this->addSql('CREATE TABLE supply (id INT AUTO_INCREMENT NOT NULL, version INT DEFAULT 1 NOT NULL, kind VARCHAR(10) NOT NULL, name VARCHAR(80) NOT NULL, width INT DEFAULT NULL, amount INT NOT NULL, bin VARCHAR(20) NOT NULL, low_at INT DEFAULT NULL, PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci`');

@@ -8,6 +8,7 @@ use Yelbo\Shop\Batches\Laying;
 use Yelbo\Shop\Batches\Nesting;
 use Yelbo\Shop\Batches\NestPlan;
 use Yelbo\Shop\Batches\Planning;
+use Yelbo\Shop\Batches\Releasing;
 use Yelbo\Shop\Pieces\Bench;
 use Yelbo\Shop\Pieces\Piece;
 use Yelbo\Shop\Settings\ShopRules;
@@ -37,11 +38,12 @@ use Yelbo\Web\View\StockItemView;
  * Plans side by side, with what each takes.
  *
  * @phpstan-import-type Laid from NestPlan
+ * @phpstan-import-type PlanSheet from NestPlan
  * @phpstan-type Figures array{minutes: float, outline: float, area: float, width: int, height: int}
  */
 final readonly class Plans
 {
-    public function __construct(private Planning $planning, private Laying $laying, private Bench $bench, private Shelf $shelf, private Present $present, private ShopRules $rules, private Memory $memory)
+    public function __construct(private Planning $planning, private Laying $laying, private Releasing $releasing, private Bench $bench, private Shelf $shelf, private Present $present, private ShopRules $rules, private Memory $memory)
     {
     }
 
@@ -81,6 +83,7 @@ final readonly class Plans
                 StockItemView::of($stock), SizeView::micrometres($stock->width(), $height), StockItem::ROLL === $stock->kind() ? SvgPath::write(Box::sized($stock->width(), $height)->region()) : $stock->outline(),
                 array_map(static fn (array $at): LaidView => new LaidView(Laying::name($at['piece'], $at['part']), $at['x'] / 1000, $at['y'] / 1000, $at['turn'], $at['pinned']), $sheet['places']),
                 LengthView::micrometres($sheet['length']), LengthView::micrometres(max(0, $height - $sheet['length'])), $sheet['fill'],
+                NestPlan::DONE === $plan->state() ? $this->boxes($plan->nesting(), $sheet, $pieces) : [],
             );
         }
         foreach ($laid['left'] ?? [] as $at) {
@@ -88,6 +91,25 @@ final readonly class Plans
         }
 
         return new PlanView($plan->id(), $plan->version(), $plan->kind()->value, $plan->kind()->says(), $plan->kind()->how(), $plan->state(), round($plan->progress(), 3), $plan->seconds(), $plan->trouble(), $plan->canUndo(), $sheets, $left, null === $laid ? null : $this->figures($plan, $laid, $pieces));
+    }
+
+    /**
+     * @param PlanSheet         $sheet
+     * @param array<int, Piece> $pieces
+     *
+     * @return list<string>
+     */
+    private function boxes(Nesting $nesting, array $sheet, array $pieces): array
+    {
+        if (Nesting::NO_BOXES === $nesting->boxes()) {
+            return [];
+        }
+        $ids = array_column($sheet['places'], 'piece');
+
+        return $this->memory->recall('boxes.'.hash('xxh128', serialize([$sheet, $nesting->boxes(), $nesting->split(), $ids, $this->rules->current()])), fn (): array => array_map(
+            static fn (Box $box): string => SvgPath::write($box->region()),
+            $this->releasing->boxes($nesting, $this->shelf->item($sheet['stock']), $this->releasing->lie($nesting, $sheet['places'], $pieces)),
+        ));
     }
 
     private function sheetHeight(StockItem $stock): int

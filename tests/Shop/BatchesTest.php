@@ -8,6 +8,7 @@ use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Batches\Batching;
 use Yelbo\Shop\Batches\BatchState;
 use Yelbo\Shop\Batches\Cutting;
+use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Overtaken;
 use Yelbo\Shop\Pieces\Bench;
@@ -198,6 +199,18 @@ final class BatchesTest extends ShopTestCase
             self::fail();
         } catch (Refusals $refusals) {
             self::assertStringContainsString('another film', $refusals->fields['pieces']);
+        }
+    }
+
+    public function testABatchLaidOutForALargerMachineIsRefusedByASmallerOne(): void
+    {
+        $batch = $this->released();
+        $this->get(Machines::class)->add('Small board', 'board', ['cut-width' => '90', 'cut-length' => '90'], '80', '45°', '1');
+        try {
+            $this->get(Cutting::class)->start($batch, $batch->version(), $this->sheets);
+            self::fail();
+        } catch (Refusals $refusals) {
+            self::assertMatchesRegularExpression('~cuts 90 × 90 mm of it, and Y-\d+/\d lies beyond~', $refusals->fields['stock']);
         }
     }
 

@@ -162,19 +162,19 @@ final class StockroomTest extends ShopTestCase
     {
         $goods = $this->get(Goods::class);
         $shelf = $this->get(Shelf::class);
-        $film = $goods->film(null, 'patterned', 'gingham', '#AA2211', '0.08mm', 'yellow', true, 'more force', '18.50', '0.5');
+        $film = $goods->film(null, 'patterned', 'gingham', '#AA2211', 'matt', '0.08mm', 'yellow', true, 'more force', '18.50', '0.5');
         self::assertSame(['Patterned, gingham', 80, 1850, 500_000, true], [$film->name(), $film->thickness(), $film->price(), $film->lowAt(), $film->hasDirection()]);
         self::assertTrue($shelf->isLow($film), 'there is none of it');
         $this->room->receive($film, StockItem::SHEET, 300_000, 600_000, 3, '9');
         self::assertFalse($shelf->isLow($film));
         try {
-            $goods->film($film, 'cast', '', 'red', '', '', false, '', 'dear', '');
+            $goods->film($film, 'cast', '', 'red', '', '', '', false, '', 'dear', '');
             self::fail();
         } catch (Refusals $refusals) {
             self::assertSame(['colour', 'swatch', 'liner', 'price'], array_keys($refusals->fields));
         }
         $this->expectExceptionMessageMatches('~A film stays what it is~');
-        $goods->film($film, 'cast', 'gingham', '#aa2211', '', 'white', true, '', '', '');
+        $goods->film($film, 'cast', 'gingham', '#aa2211', '', '', 'white', true, '', '', '');
     }
 
     public function testTapeAndBlanksAreKeptUsedAndCounted(): void

@@ -1665,6 +1665,7 @@ export interface components {
             grade: string;
             colour: string;
             swatch: string;
+            finish?: string;
             thickness?: string;
             liner?: string;
             runsOneWay?: boolean;
@@ -1679,6 +1680,7 @@ export interface components {
             swatch: string;
             life: string;
             colour: string;
+            finish: string;
             thickness: number | null;
             liner: string;
             oneWay: boolean;
@@ -2050,6 +2052,7 @@ export interface components {
             length: components["schemas"]["LengthView"];
             rest: components["schemas"]["LengthView"];
             fill: number;
+            boxes: string[];
         };
         PlanView: {
             id: number;

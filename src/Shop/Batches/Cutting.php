@@ -18,6 +18,7 @@ use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Rule;
 
@@ -55,6 +56,7 @@ final readonly class Cutting
         if ($loaded->height() < $shortest) {
             throw Refusals::at('stock', \sprintf('The machine takes film from %s on, and %s is %s long. Load a longer piece.', Length::micrometres($shortest)->inMetric(), $loaded->number(), Length::micrometres($loaded->height())->inMetric()));
         }
+        $this->refuseOutOfReach($batch);
         $job = \sprintf('batch-%d-%s', $batch->id(), bin2hex(random_bytes(4)));
         $this->change->of($batch, $version, function () use ($batch, $loaded, $job): void {
             $this->swap($batch, $loaded);
@@ -160,6 +162,17 @@ final readonly class Cutting
         }
         $this->stockroom->take($loaded, StockItem::ROLL === $loaded->kind() ? $batch->height() : 0, $batch->id());
         $batch->loaded($loaded);
+    }
+
+    /** The machine in use can be another than the one it was laid out for. */
+    private function refuseOutOfReach(Batch $batch): void
+    {
+        $reach = Machine::reach($this->rules->current(), $batch->width(), $batch->height());
+        foreach ($this->batching->present($batch) as [$piece, $place, $region]) {
+            if (null === $reach || !$reach->holds($place->put($region)->box())) {
+                throw Refusals::at('stock', null === $reach ? 'The machine in use does not take film as short as this.' : \sprintf('The machine in use cuts %s × %s mm of it, and %s lies beyond. Take the batch apart and lay it out again, or use the machine it was laid out for.', Length::micrometres($reach->width())->inMetric(), Length::micrometres($reach->height())->inMetric(), $piece->tag()));
+            }
+        }
     }
 
     private function noteAll(Batch $batch, string $what, string $says): void

@@ -29,7 +29,7 @@ use Yelbo\Trade\Sheet\WeedBoxes;
  * cannot take the same piece or the same offcut; the second is told who has it.
  *
  * @phpstan-import-type Laid from NestPlan
- * @phpstan-import-type Placed from Batch
+ * @phpstan-import-type PlanPlace from NestPlan
  */
 final readonly class Releasing
 {
@@ -118,35 +118,23 @@ final readonly class Releasing
     }
 
     /**
-     * @param list<array{piece: int, part: int, x: int, y: int, turn: float, pinned: bool}> $places
-     * @param array<int, Piece>                                                             $pieces
+     * @param list<PlanPlace>   $places
+     * @param array<int, Piece> $pieces
      */
     private function freeze(FilmOnShelf $film, StockItem $stock, array $places, array $pieces, Nesting $nesting): Batch
     {
         $rules = $this->rules->current();
+        $lie = $this->lie($nesting, $places, $pieces);
         $placed = [];
-        $put = [];
-        $length = 0;
-        $kept = 0.0;
-        foreach ($places as $at) {
+        foreach ($places as $nth => $at) {
             $piece = $pieces[$at['piece']];
-            $entry = ['piece' => $piece->id(), 'tag' => $piece->tag(), 'x' => $at['x'], 'y' => $at['y'], 'turn' => $at['turn']];
-            $region = $piece->region();
-            if ($at['part'] >= 0) {
-                $region = $this->laying->partsOf($piece, \in_array($piece->id(), $nesting->split(), true), $rules)[$at['part']];
-                $entry['part'] = $at['part'];
-                $entry['path'] = SvgPath::write($region);
-            }
-            $placed[] = $entry;
-            $lies = (new Place('', $at['x'], $at['y'], $at['turn']))->put($region);
-            $put[] = [$lies, Nesting::BOX_AN_ORDER === $nesting->boxes() ? (string) $piece->docket()->number() : $piece->id().'#'.$at['part']];
-            $length = max($length, $lies->box()->bottom);
-            $kept += $region->area();
+            $placed[] = ['piece' => $piece->id(), 'tag' => $piece->tag(), 'x' => $at['x'], 'y' => $at['y'], 'turn' => $at['turn']] + ($at['part'] < 0 ? [] : ['part' => $at['part'], 'path' => SvgPath::write($lie[$nth][2])]);
         }
-        $most = StockItem::ROLL === $stock->kind() ? min($stock->height(), $length + $rules->micrometres(Rule::SheetEdge)) : 0;
-        $box = $this->boxes($nesting->boxes(), $put, $stock);
-        $reaches = max([$length, ...array_map(static fn (Box $one): int => $one->bottom, $box)]);
-        $batch = new Batch($film, $stock, $placed, $reaches, round($kept / max(1e-6, $stock->width() / 1000 * $reaches / 1000), 4), $this->clock->now(), array_map(static fn (Box $one): array => [$one->left, $one->top, $one->right, $one->bottom], $box), $most > 0 ? max($most, $rules->micrometres(Rule::ShortestLoad)) : null);
+        $boxes = $this->boxes($nesting, $stock, $lie);
+        $reaches = max([0, ...array_map(static fn (array $one): int => $one[0]->box()->bottom, $lie), ...array_map(static fn (Box $one): int => $one->bottom, $boxes)]);
+        $kept = array_sum(array_map(static fn (array $one): float => $one[0]->area(), $lie));
+        $taken = StockItem::ROLL === $stock->kind() ? min($stock->height(), max($rules->micrometres(Rule::ShortestLoad), $reaches + $rules->micrometres(Rule::SheetEdge))) : null;
+        $batch = new Batch($film, $stock, $placed, $reaches, round($kept / max(1e-6, $stock->width() / 1000 * $reaches / 1000), 4), $this->clock->now(), array_map(static fn (Box $one): array => [$one->left, $one->top, $one->right, $one->bottom], $boxes), $taken);
         $this->records->persist($batch);
         $this->records->flush();
         $this->stockroom->take($stock, $batch->taken(), $batch->id());
@@ -155,15 +143,35 @@ final readonly class Releasing
     }
 
     /**
-     * @param list<array{Region, string}> $put
+     * Pieces as they lie on a sheet, the group each is boxed with, and what of each is cut in its own frame.
      *
-     * @return list<Box>
+     * @param list<PlanPlace>   $places
+     * @param array<int, Piece> $pieces
+     *
+     * @return list<array{Region, string, Region}>
      */
-    private function boxes(string $which, array $put, StockItem $stock): array
+    public function lie(Nesting $nesting, array $places, array $pieces): array
     {
         $rules = $this->rules->current();
-        $room = Nesting::NO_BOXES === $which ? null : $this->laying->one($stock, $rules)?->room(intdiv($rules->micrometres(Rule::SheetEdge), 4));
 
-        return null === $room ? [] : WeedBoxes::around($put, $room, $rules->micrometres(Rule::WeedBoxAway));
+        return array_map(function (array $at) use ($nesting, $pieces, $rules): array {
+            $piece = $pieces[$at['piece']];
+            $region = $at['part'] < 0 ? $piece->region() : $this->laying->partsOf($piece, \in_array($piece->id(), $nesting->split(), true), $rules)[$at['part']];
+
+            return [(new Place('', $at['x'], $at['y'], $at['turn']))->put($region), Nesting::BOX_AN_ORDER === $nesting->boxes() ? (string) $piece->docket()->number() : $piece->id().'#'.$at['part'], $region];
+        }, $places);
+    }
+
+    /**
+     * @param list<array{Region, string, Region}> $lie
+     *
+     * @return list<Box> weed boxes
+     */
+    public function boxes(Nesting $nesting, StockItem $stock, array $lie): array
+    {
+        $rules = $this->rules->current();
+        $room = Nesting::NO_BOXES === $nesting->boxes() ? null : $this->laying->one($stock, $rules)?->room(intdiv($rules->micrometres(Rule::SheetEdge), 4));
+
+        return null === $room ? [] : WeedBoxes::around(array_map(static fn (array $one): array => [$one[0], $one[1]], $lie), $room, $rules->micrometres(Rule::WeedBoxAway));
     }
 }

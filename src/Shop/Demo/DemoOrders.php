@@ -7,17 +7,17 @@ namespace Yelbo\Shop\Demo;
 /** The made-up wharf: its customers, what they want, and how far each order has come. */
 final class DemoOrders
 {
-    /** Grade, colour, swatch, sheets on the shelf, thickness in µm, liner, price of a m² in minor units, and low under so many sheets. */
+    /** Grade, colour, swatch, sheets on the shelf, finish, thickness in µm, liner, price of a m² in minor units, and low under so many sheets. */
     public const FILMS = [
-        ['permanent', 'navy', '#1b2f57', 6, 75, 'white', 980, 3],
-        ['permanent', 'white', '#f2f2ea', 9, 75, 'blue', 940, 4],
-        ['permanent', 'oxide red', '#8f1f1b', 4, 75, 'white', 980, 3],
-        ['permanent', 'ochre', '#d9a322', 3, 75, 'white', 980, 3],
-        ['permanent', 'black', '#1a1a1a', 7, 75, 'white', 920, 3],
-        ['removable', 'bottle green', '#2b5c3c', 2, 80, 'white', 1060, 2],
-        ['cast', 'cream', '#f0e3c2', 3, 50, 'white', 2240, 2],
-        ['glitter', 'copper', '#a8663a', 1, 160, 'white', 2680, 2],
-        ['frosted', 'clear frost', '#cad3d1', 2, 80, 'yellow', 1890, 1],
+        ['permanent', 'navy', '#1b2f57', 6, 'gloss', 75, 'white', 980, 3],
+        ['permanent', 'white', '#f2f2ea', 9, 'gloss', 75, 'blue', 940, 4],
+        ['permanent', 'oxide red', '#8f1f1b', 4, 'gloss', 75, 'white', 980, 3],
+        ['permanent', 'ochre', '#d9a322', 3, 'gloss', 75, 'white', 980, 3],
+        ['permanent', 'black', '#1a1a1a', 7, 'gloss', 75, 'white', 920, 3],
+        ['removable', 'bottle green', '#2b5c3c', 2, 'matt', 80, 'white', 1060, 2],
+        ['cast', 'cream', '#f0e3c2', 3, 'gloss', 50, 'white', 2240, 2],
+        ['glitter', 'copper', '#a8663a', 1, 'glitter', 160, 'white', 2680, 2],
+        ['frosted', 'clear frost', '#cad3d1', 2, 'matt', 80, 'yellow', 1890, 1],
     ];
 
     /** Film by its place above, width, length, bin (mm). */

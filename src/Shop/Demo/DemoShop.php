@@ -117,9 +117,9 @@ final class DemoShop
 
     private function stock(): void
     {
-        foreach (DemoOrders::FILMS as [$grade, $colour, $swatch, $sheets, $thickness, $liner, $price, $low]) {
+        foreach (DemoOrders::FILMS as [$grade, $colour, $swatch, $sheets, $finish, $thickness, $liner, $price, $low]) {
             $film = new FilmOnShelf(Film::from($grade), $colour, $swatch);
-            $film->describe($colour, $swatch, $thickness, $liner, false, '', $price, $low * 180_000);
+            $film->describe($colour, $swatch, $finish, $thickness, $liner, false, '', $price, $low * 180_000);
             $this->films[] = $film;
             $this->records->persist($film);
             $this->records->flush();

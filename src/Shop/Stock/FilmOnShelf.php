@@ -18,6 +18,10 @@ class FilmOnShelf
     #[ORM\Column(nullable: true)]
     private ?int $thickness = null;
 
+    /** `matt`, `gloss`, `brushed`; empty where it is the usual one of its kind. */
+    #[ORM\Column(length: 20)]
+    private string $finish = '';
+
     /** Colour of its liner. */
     #[ORM\Column(length: 40)]
     private string $liner = 'white';
@@ -80,6 +84,11 @@ class FilmOnShelf
         return $this->thickness;
     }
 
+    public function finish(): string
+    {
+        return $this->finish;
+    }
+
     public function liner(): string
     {
         return $this->liner;
@@ -107,10 +116,11 @@ class FilmOnShelf
     }
 
     /** @param int|null $thickness µm @param int|null $price minor units a m² @param int|null $lowAt mm² */
-    public function describe(string $colour, string $swatch, ?int $thickness, string $liner, bool $runsOneWay, string $maker, ?int $price, ?int $lowAt): void
+    public function describe(string $colour, string $swatch, string $finish, ?int $thickness, string $liner, bool $runsOneWay, string $maker, ?int $price, ?int $lowAt): void
     {
         $this->colour = $colour;
         $this->swatch = $swatch;
+        $this->finish = $finish;
         $this->thickness = $thickness;
         $this->liner = $liner;
         $this->runsOneWay = $runsOneWay;

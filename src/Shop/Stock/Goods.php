@@ -64,7 +64,7 @@ final readonly class Goods
         $this->stockroom->scrap($item, $version, $so, $why);
     }
 
-    public function film(?FilmOnShelf $film, string $grade, string $colour, string $swatch, string $thickness, string $liner, bool $runsOneWay, string $maker, string $price, string $lowAt): FilmOnShelf
+    public function film(?FilmOnShelf $film, string $grade, string $colour, string $swatch, string $finish, string $thickness, string $liner, bool $runsOneWay, string $maker, string $price, string $lowAt): FilmOnShelf
     {
         $read = new Typed();
         $of = Film::tryFrom($grade);
@@ -75,6 +75,7 @@ final readonly class Goods
         if (1 !== preg_match('~^#[0-9a-f]{6}$~i', trim($swatch))) {
             $read->refuse('swatch', 'A colour as on screen, like #1b2f57.');
         }
+        $finish = $read->text('finish', $finish, 20);
         $thick = '' === trim($thickness) ? null : $read->length('thickness', $thickness, 0.01);
         $liner = $read->text('liner', $liner, 40, 'Which colour is its liner?');
         $maker = $read->text('maker', $maker, 300);
@@ -87,7 +88,7 @@ final readonly class Goods
         } elseif ($film->grade() !== $of) {
             throw Refusals::at('grade', 'A film stays what it is: add another one.');
         }
-        $film->describe($colour, strtolower(trim($swatch)), $thick, $liner, $runsOneWay, $maker, $minor, $low);
+        $film->describe($colour, strtolower(trim($swatch)), $finish, $thick, $liner, $runsOneWay, $maker, $minor, $low);
         $this->book->note('stock', "{$film->name()}: what is known of it was written down");
         $this->records->flush();
 

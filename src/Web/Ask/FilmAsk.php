@@ -11,6 +11,7 @@ final readonly class FilmAsk
         public string $grade,
         public string $colour,
         public string $swatch,
+        public string $finish = '',
         public string $thickness = '',
         public string $liner = 'white',
         public bool $runsOneWay = false,

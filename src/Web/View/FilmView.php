@@ -16,6 +16,7 @@ final readonly class FilmView
         public string $swatch,
         public string $life,
         public string $colour,
+        public string $finish,
         public ?int $thickness,
         public string $liner,
         public bool $oneWay,
@@ -27,6 +28,6 @@ final readonly class FilmView
 
     public static function of(FilmOnShelf $film): self
     {
-        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->grade()->life(), $film->colour(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->price(), $film->lowAt());
+        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->grade()->life(), $film->colour(), $film->finish(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->price(), $film->lowAt());
     }
 }

@@ -133,6 +133,9 @@ export function PlanDrawing({
               vectorEffect="non-scaling-stroke"
               onPointerDown={() => onTake(null)}
             />
+            {sheet.boxes.map((box) => (
+              <path key={box} d={box} fill="none" stroke="#12201f" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+            ))}
             {sheet.places.map((place, nth) => {
               const shape = shapes.get(place.name);
               if (!shape) {

@@ -25,6 +25,7 @@ const start = (film?: Film) => ({
   grade: film?.grade ?? 'permanent',
   colour: film?.colour ?? '',
   swatch: film?.swatch ?? '#7f8d8b',
+  finish: film?.finish ?? '',
   thickness: film?.thickness != null ? `${film.thickness / 1000}mm` : '',
   liner: film?.liner ?? 'white',
   runsOneWay: film?.oneWay ?? false,
@@ -91,6 +92,14 @@ export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film
             onChange={set('thickness')}
             says={says.thickness}
             placeholder="0.075mm"
+          />
+          <TextField
+            label="Finish"
+            value={typed.finish}
+            onChange={set('finish')}
+            says={says.finish}
+            placeholder="matt, gloss"
+            list={['matt', 'gloss', 'brushed']}
           />
           <TextField label="Colour of the liner" value={typed.liner} onChange={set('liner')} says={says.liner} />
           <TextField label="Price of a m²" value={typed.price} onChange={set('price')} says={says.price} />

@@ -164,6 +164,7 @@ function FilmRow({
         </div>
         <p className="mt-1 text-sm text-ink2">
           {[
+            film.finish,
             film.thickness !== null && `${film.thickness} µm`,
             `${film.liner} liner`,
             film.price !== null && `${(film.price / 100).toFixed(2)} a m²`,

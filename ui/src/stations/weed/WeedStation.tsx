@@ -142,12 +142,17 @@ function useTaps(weeding: Schemas['WeedingView']) {
       return;
     }
     setWriting(true);
-    ask(
-      api.PUT('/api/pieces/{id}/out', {
-        params: { path: { id: weeding.piece.id } },
-        body: { version: weeding.piece.version, numbers: [...out] },
-      }),
-    )
+    // What was asked for before a tap was written down must not come after it and undo it.
+    client
+      .cancelQueries({ queryKey: ['weeding', weeding.piece.id] })
+      .then(() =>
+        ask(
+          api.PUT('/api/pieces/{id}/out', {
+            params: { path: { id: weeding.piece.id } },
+            body: { version: weeding.piece.version, numbers: [...out] },
+          }),
+        ),
+      )
       .then((fresh) => {
         setSays(null);
         client.setQueryData(['weeding', weeding.piece.id], fresh);
