@@ -29,7 +29,7 @@ export function LastRest({ rests }: { rests: Rest[] }) {
     <section aria-label="Left from the last cut" className="flex flex-wrap items-center gap-2 px-4 py-2">
       <RestRow key={last.batch} rest={last} line />
       {rests.length > 1 && (
-        <Link className="ml-auto underline" to="/stock">
+        <Link className="ml-auto inline-flex min-h-12 items-center underline" to="/stock">
           {rests.length - 1} more in Stock
         </Link>
       )}
