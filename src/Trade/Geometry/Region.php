@@ -96,6 +96,20 @@ final readonly class Region
         };
     }
 
+    /** The box it has once it is turned, without turning it where that is by quarters. */
+    public function turnedBox(float $degrees): Box
+    {
+        $box = $this->box();
+
+        return match (fmod(fmod($degrees, 360) + 360, 360)) {
+            0.0 => $box,
+            90.0 => new Box(-$box->bottom, $box->left, -$box->top, $box->right),
+            180.0 => new Box(-$box->right, -$box->bottom, -$box->left, -$box->top),
+            270.0 => new Box($box->top, -$box->right, $box->bottom, -$box->left),
+            default => $this->turned($degrees)->box(),
+        };
+    }
+
     /** As seen in a mirror, in the same box. */
     public function mirrored(): self
     {

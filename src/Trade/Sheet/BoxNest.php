@@ -97,15 +97,30 @@ final readonly class BoxNest
             [$box, $turn] = $best;
             $places[] = new Place($piece->id, $box->left, $box->top, $turn);
             $taken[] = [$box, $piece];
+            $corners = $this->open($corners, $box);
             foreach (array_unique([$this->gaps->inside, $this->gaps->between]) as $gap) {
-                $corners[] = [$box->right + $gap, $box->top];
-                $corners[] = [$box->left, $box->bottom + $gap];
-                $corners[] = [$room['box']->left, $box->bottom + $gap];
-                $corners[] = [$box->right + $gap, $room['box']->top];
+                foreach ([[$box->right + $gap, $box->top], [$box->left, $box->bottom + $gap], [$room['box']->left, $box->bottom + $gap], [$box->right + $gap, $room['box']->top]] as $corner) {
+                    $corners["$corner[0] $corner[1]"] = $corner;
+                }
             }
         }
 
         return [$places, $rest];
+    }
+
+    /**
+     * Corners at which something still can lie once a box is there.
+     *
+     * @param array<array-key, array{int, int}> $corners
+     *
+     * @return array<array-key, array{int, int}>
+     */
+    private function open(array $corners, Box $box): array
+    {
+        $gap = min($this->gaps->inside, $this->gaps->between);
+        [$left, $top, $right, $bottom] = [$box->left - $gap, $box->top - $gap, $box->right + $gap, $box->bottom + $gap];
+
+        return array_filter($corners, static fn (array $at): bool => $at[0] < $left || $at[0] >= $right || $at[1] < $top || $at[1] >= $bottom);
     }
 
     /**
@@ -135,7 +150,7 @@ final readonly class BoxNest
     /**
      * @param array{box: Box, odd: CellSums|null} $room
      * @param list<array{Box, Piece}>           $taken
-     * @param list<array{int, int}>             $corners
+     * @param array<array-key, array{int, int}> $corners
      *
      * @return array{Box, float}|null
      */
@@ -143,16 +158,16 @@ final readonly class BoxNest
     {
         $best = null;
         foreach ($piece->turns ?? $this->turns as $turn) {
-            $shape = $piece->region->turned((float) $turn)->box();
+            $shape = $piece->region->turnedBox((float) $turn);
+            [$width, $height] = [$shape->width(), $shape->height()];
             foreach ($corners as [$x, $y]) {
-                $box = Box::sized($shape->width(), $shape->height())->moved($x, $y);
-                $rank = [$box->bottom, $box->left];
-                if (null !== $best && $rank >= $best[0]) {
+                if (null !== $best && ($y + $height > $best[0] || ($y + $height === $best[0] && $x >= $best[1]->left))) {
                     continue;
                 }
+                $box = new Box($x, $y, $x + $width, $y + $height);
                 if ($room['box']->holds($box) && $this->isFree($box, $piece, $taken)
                     && (null === $room['odd'] || $room['odd']->hold($box))) {
-                    $best = [$rank, $box, (float) $turn];
+                    $best = [$box->bottom, $box, (float) $turn];
                 }
             }
         }
@@ -164,7 +179,8 @@ final readonly class BoxNest
     private function isFree(Box $box, Piece $piece, array $taken): bool
     {
         foreach ($taken as [$other, $of]) {
-            if ($box->grown($this->gaps->of($piece, $of))->overlaps($other)) {
+            $gap = $this->gaps->of($piece, $of);
+            if ($other->left < $box->right + $gap && $other->right > $box->left - $gap && $other->top < $box->bottom + $gap && $other->bottom > $box->top - $gap) {
                 return false;
             }
         }

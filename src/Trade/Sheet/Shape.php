@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Sheet;
 
-use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Raster;
 use Yelbo\Trade\Geometry\Region;
@@ -55,27 +54,27 @@ final class Shape
      * @param int            $far    gap between orders, µm
      * @param int            $cell   µm
      *
-     * @return list<self> one a turn
+     * @return list<self> one a turn, those alike once
      */
     public static function all(Region $region, array $turns, int $near, int $far, int $cell): array
     {
         // Neighbours keep the gap, so nothing can use what closing by the gap fills: letters become blobs.
         $outlines = 0 === $near ? [$region, $region, 0 === $far ? $region : Geos::spread($region, $far, $far, self::SIMPLE)[2]] : Geos::spread($region, $near + self::slack($near), $far + self::slack($far), self::SIMPLE);
 
-        return array_map(static fn (int|float $turn): self => self::turned($region, $outlines, (float) $turn, $far, $cell), $turns);
+        $shapes = [];
+        foreach ($turns as $turn) {
+            $shape = self::turned($region, $outlines, (float) $turn, $far, $cell);
+            // A ring is the same whichever way it is turned: it is tried once.
+            $shapes[$shape->signature()] ??= $shape;
+        }
+
+        return array_values($shapes);
     }
 
     /** @param array{Region, Region, Region} $outlines closed, grown by the nearer gap, and by the farther */
     private static function turned(Region $region, array $outlines, float $turn, int $gap, int $cell): self
     {
-        $box = $region->box();
-        $box = match (fmod($turn, 360)) {
-            0.0 => $box,
-            90.0, -270.0 => new Box(-$box->bottom, $box->left, -$box->top, $box->right),
-            180.0, -180.0 => new Box(-$box->right, -$box->bottom, -$box->left, -$box->top),
-            270.0, -90.0 => new Box($box->top, -$box->right, $box->bottom, -$box->left),
-            default => $region->turned($turn)->box(),
-        };
+        $box = $region->turnedBox($turn);
         $raster = Raster::touchedFrom($outlines[0]->turned($turn), $cell, $box->left, $box->top, (int) ceil($box->width() / $cell), (int) ceil($box->height() / $cell));
         $margin = self::margin($gap, $cell);
         $kept = static fn (Region $grown): Raster => Raster::touchedFrom($grown->turned($turn), $cell, $box->left - $margin * $cell, $box->top - $margin * $cell, $raster->columns + 2 * $margin, $raster->rows + 2 * $margin);
@@ -124,6 +123,11 @@ final class Shape
     public static function slack(int $gap): int
     {
         return 6 + intdiv($gap, 500);
+    }
+
+    private function signature(): string
+    {
+        return hash('xxh128', serialize([$this->height, $this->columns, $this->rows, $this->own->runs(), $this->near->runs()]));
     }
 
     /** What it must find free. */
