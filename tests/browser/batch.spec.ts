@@ -96,6 +96,24 @@ test('where a piece may not lie it is said what it comes too near to', async ({ 
   await expect(page.getByRole('alert')).toContainText(/hang over the edge|too near/);
 });
 
+test('pieces can be left out, and what does not go on the stock chosen is named with the reason', async ({ page }) => {
+  const name = await film(page, 'chalk', [
+    ['offcut', '230mm', '80mm', '1'],
+    ['sheet', '300mm', '600mm', '2'],
+  ]);
+  const docket = await order(page, 'Wharfinger', 'batch', { filmName: name, quantity: '3' });
+  await page.goto('/batch');
+  await page.getByRole('button', { name: new RegExp(name) }).click();
+  await expect(page.getByRole('cell', { name: '3 of 3' }).first()).toBeVisible({ timeout: 30_000 });
+  await page.getByRole('checkbox', { name: new RegExp(`${docket.tag}/3`) }).uncheck();
+  await expect(page.getByRole('cell', { name: '2 of 2' }).first()).toBeVisible({ timeout: 30_000 });
+  const offcut = page.getByLabel('Cut from').getByRole('option', { name: /^only N-/, includeHidden: true });
+  await page.getByLabel('Cut from').selectOption((await offcut.getAttribute('value')) ?? '');
+  await expect(page.getByRole('cell', { name: '1 of 2' }).first()).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByText('Stays for the next batch')).toBeVisible();
+  await expect(page.getByText('The stock given is full.')).toBeVisible();
+});
+
 test('laying out can be stopped, and the best so far is taken', async ({ page }) => {
   const name = await film(page, 'rust', [['sheet', '300mm', '600mm', '3']]);
   await order(page, 'Teal', 'batch', { filmName: name, quantity: '30' });

@@ -177,27 +177,6 @@ test('a spoiled piece goes back to Batch with its reason and is recut', async ({
   await expect(page.getByText('recut: a letter tore')).toBeVisible();
 });
 
-test('a batch can leave pieces out, and says what does not go on the stock chosen', async ({ page }) => {
-  await page.goto('/batch');
-  await page.getByRole('button', { name: /Permanent, white/ }).click();
-  const all = page.getByRole('cell', { name: /^(\d+) of \1$/ }).first();
-  await expect(all).toBeVisible({ timeout: 30_000 });
-  const count = Number((await all.textContent())?.split(' ')[0]);
-  await page
-    .getByRole('checkbox', { name: /Plot 9/ })
-    .first()
-    .uncheck();
-  await expect(page.getByRole('cell', { name: `${count - 1} of ${count - 1}` }).first()).toBeVisible({
-    timeout: 30_000,
-  });
-  const offcut = page
-    .getByLabel('Cut from')
-    .getByRole('option', { name: /^only N-/, includeHidden: true })
-    .first();
-  await page.getByLabel('Cut from').selectOption((await offcut.getAttribute('value')) ?? '');
-  await expect(page.getByText('Stays for the next batch')).toBeVisible({ timeout: 30_000 });
-});
-
 test('weeding counts to zero and remembers the taps', async ({ page }) => {
   await page.goto('/weed');
   await page.getByRole('button', { name: /Library/ }).click();
