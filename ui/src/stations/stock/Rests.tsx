@@ -30,7 +30,7 @@ export function LastRest({ rests }: { rests: Rest[] }) {
       <RestRow key={last.batch} rest={last} line />
       {rests.length > 1 && (
         <Link className="ml-auto inline-flex min-h-12 items-center underline" to="/stock">
-          {rests.length - 1} more in Stock
+          {rests.length - 1} more
         </Link>
       )}
     </section>
@@ -60,7 +60,13 @@ function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
       <Left rest={rest} high={line ? 40 : 110} />
       <div className={line ? 'flex flex-wrap items-center gap-2' : 'flex min-w-52 flex-col gap-1.5'}>
         <p className="text-[15px]">
-          <b className="font-semibold">Batch {rest.batch}</b> left {line ? '' : `of ${rest.from}`}, {rest.film.name}
+          {line ? (
+            <b className="font-semibold">Left of batch {rest.batch}</b>
+          ) : (
+            <>
+              <b className="font-semibold">Batch {rest.batch}</b>, {rest.film.name}, {rest.from}
+            </>
+          )}
         </p>
         {moves.map(([how, says]) =>
           rest.propose === how ? (
