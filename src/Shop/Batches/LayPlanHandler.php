@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Batches;
 
 use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
+use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
 
 /**
  * Works on one plan and tells how far it is and the best so far. What it writes is one row at a time and whole, so a
@@ -54,9 +56,16 @@ final readonly class LayPlanHandler
                 return $this->tell($id, min(1.0, ($now - $began) / max(1, $until - $began)), $changed ? $laid : null) && $now < $until;
             });
         } catch (\DomainException $refused) {
-            $this->database->executeStatement('UPDATE nest_plan SET state = ?, trouble = ?, version = version + 1 WHERE id = ?', [NestPlan::FAILED, mb_substr($refused->getMessage(), 0, 300), $id]);
+            $this->fail($id, $refused->getMessage());
 
             return;
+        } catch (\Throwable $fault) {
+            if ($fault instanceof DriverException) {
+                // The database went away: the message comes again, to this worker or to another.
+                throw $fault;
+            }
+            $this->fail($id, 'Laying out broke off. Choose the pieces again; if it stays, tell the owner the time.');
+            throw new UnrecoverableMessageHandlingException("Plan $id: {$fault->getMessage()}", 0, $fault);
         }
         if ($message->quick) {
             $this->tell($id, 0, $laid);
@@ -64,6 +73,11 @@ final readonly class LayPlanHandler
             return;
         }
         $this->database->executeStatement('UPDATE nest_plan SET state = ?, progress = 1, laid = ?, version = version + 1 WHERE id = ? AND state = ?', [NestPlan::DONE, json_encode($laid, \JSON_THROW_ON_ERROR), $id, NestPlan::WORKING]);
+    }
+
+    private function fail(int $id, string $says): void
+    {
+        $this->database->executeStatement('UPDATE nest_plan SET state = ?, trouble = ?, version = version + 1 WHERE id = ?', [NestPlan::FAILED, mb_substr($says, 0, 300), $id]);
     }
 
     /**
