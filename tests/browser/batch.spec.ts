@@ -98,7 +98,7 @@ test('where a piece may not lie it is said what it comes too near to', async ({ 
 
 test('pieces can be left out, and what does not go on the stock chosen is named with the reason', async ({ page }) => {
   const name = await film(page, 'chalk', [
-    ['offcut', '230mm', '80mm', '1'],
+    ['offcut', '230mm', '64mm', '1'],
     ['sheet', '300mm', '600mm', '2'],
   ]);
   const docket = await order(page, 'Wharfinger', 'batch', { filmName: name, quantity: '3' });
