@@ -39,19 +39,60 @@ final readonly class Decals
     /** @return list<Piece> half of them names; monograms, words on a ring, names in a frame, plain rings and plain frames */
     public function mixed(int $count): array
     {
+        return $this->made($count, fn (string $face, int $cap, string $name, int $kind): Region => match ($kind) {
+            0 => $this->monogram($face, $cap),
+            1 => $this->onRing($face, intdiv($cap, 2)),
+            2 => $this->framed($face, $name, intdiv($cap, 2), $cap % 2000 > 0 ? Frame::Ring : Frame::Rule),
+            3 => $this->ring(4 * $cap),
+            4 => $this->frame(4 * $cap, $this->random->getInt(2, 3) * $cap),
+            default => $this->name($face, $cap, $name),
+        });
+    }
+
+    /** @return list<Piece> half of them names; monograms, words on a ring, names in a ring: nothing that another would go far into */
+    public function solid(int $count): array
+    {
+        return $this->made($count, fn (string $face, int $cap, string $name, int $kind): Region => match ($kind) {
+            0, 1 => $this->monogram($face, $cap),
+            2 => $this->onRing($face, intdiv($cap, 3)),
+            3, 4 => $this->framed($face, $name, intdiv($cap, 2), Frame::Ring),
+            default => $this->name($face, $cap, $name),
+        });
+    }
+
+    private function name(string $face, int $cap, string $name): Region
+    {
+        return $this->letterer->top(Words::set($this->faces->named($face), [$name], new Setting()), $cap);
+    }
+
+    private function monogram(string $face, int $cap): Region
+    {
+        return $this->letterer->top(Words::set($this->faces->named($face), ['A R L'], new Setting(Arrangement::Monogram)), $cap);
+    }
+
+    private function onRing(string $face, int $cap): Region
+    {
+        return $this->letterer->top(Words::set($this->faces->named($face), ['Lockside', 'Plots'], new Setting(Arrangement::Ring)), $cap);
+    }
+
+    private function framed(string $face, string $name, int $cap, Frame $frame): Region
+    {
+        return $this->letterer->top(Words::set($this->faces->named($face), [$name], new Setting(frame: $frame)), $cap);
+    }
+
+    /**
+     * @param \Closure(string, int, string, int): Region $make of a face, the height of its capitals in µm, a name and a figure from 0 to 9
+     *
+     * @return list<Piece> none longer than a sheet is wide
+     */
+    private function made(int $count, \Closure $make): array
+    {
         $pieces = [];
         while (\count($pieces) < $count) {
-            $face = $this->faces->named(self::FACES[$this->random->getInt(0, 5)]);
+            $face = self::FACES[$this->random->getInt(0, 5)];
             $cap = $this->random->getInt(12, 40) * 1000;
             $name = self::NAMES[$this->random->getInt(0, \count(self::NAMES) - 1)];
-            $region = match ($this->random->getInt(0, 9)) {
-                0 => $this->letterer->top(Words::set($face, ['A R L'], new Setting(Arrangement::Monogram)), $cap),
-                1 => $this->letterer->top(Words::set($face, ['Lockside', 'Plots'], new Setting(Arrangement::Ring)), intdiv($cap, 2)),
-                2 => $this->letterer->top(Words::set($face, [$name], new Setting(frame: $cap % 2000 > 0 ? Frame::Ring : Frame::Rule)), intdiv($cap, 2)),
-                3 => $this->ring(4 * $cap),
-                4 => $this->frame(4 * $cap, $this->random->getInt(2, 3) * $cap),
-                default => $this->letterer->top(Words::set($face, [$name], new Setting()), $cap),
-            };
+            $region = $make($face, $cap, $name, $this->random->getInt(0, 9));
             $box = $region->box();
             if (max($box->width(), $box->height()) <= 290_000) {
                 $pieces[] = new Piece('p'.\count($pieces), $region->moved(-$box->left, -$box->top));

@@ -27,11 +27,13 @@ function of(array $found, string $key): float
     return is_numeric($found[$key] ?? null) ? (float) $found[$key] : \NAN;
 }
 
-foreach ([['60', '5', 0.86], ['60', '30', 0.82], ['150', '15', 0.88], ['150', '60', 0.86]] as [$count, $seconds, $wanted]) {
-    // The short ones on three seeds, the long ones on one.
-    foreach ($seconds < 20 ? ['1', '2', '3'] : ['1'] as $seed) {
-        $found = measured('nest', ['mixed', $count, $seconds, $seed]);
-        printf("%3s mixed decals, %2s s, seed %s: %.3f of a box packer's film (wanted %.2f), %d sheets, first plan %.1f s, %d MB\n", $count, $seconds, $seed, of($found, 'share'), $wanted, count((array) $found['sheets']), of($found, 'first'), of($found, 'megabytes'));
+foreach ([['mixed', 'mixed'], ['solid', 'compact']] as [$mix, $called]) {
+    foreach ([['60', '5', 0.86], ['60', '30', 0.82], ['150', '15', 0.88], ['150', '60', 0.86]] as [$count, $seconds, $wanted]) {
+        // The short ones on three seeds, the long ones on one.
+        foreach ($seconds < 20 ? ['1', '2', '3'] : ['1'] as $seed) {
+            $found = measured('nest', [$mix, $count, $seconds, $seed]);
+            printf("%3s %s decals, %2s s, seed %s: %.3f of a box packer's film (wanted %.2f), %d sheets, first plan %.1f s, %d MB\n", $count, $called, $seconds, $seed, of($found, 'share'), $wanted, count((array) $found['sheets']), of($found, 'first'), of($found, 'megabytes'));
+        }
     }
 }
 foreach ([['25', 98.0], ['50', 94.5]] as [$count, $wanted]) {

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 // Lays one made-up case out and prints what it took. Figures, not a test.
-// Usage: php tools/bench/nest.php mixed|guillotine|offcuts COUNT SECONDS [SEED]
+// Usage: php tools/bench/nest.php mixed|solid|guillotine|offcuts COUNT SECONDS [SEED]
 
 use Symfony\Component\Process\Process;
 use Yelbo\Tools\Decals;
@@ -34,7 +34,7 @@ switch ($case) {
         $stock = [...array_map(static fn (string $id, string $path): Stock => new Stock($id, SvgPath::read($path)), array_keys($odd), $odd), ...$stock];
         break;
     default:
-        $pieces = $decals->mixed((int) $count);
+        $pieces = 'solid' === $case ? $decals->solid((int) $count) : $decals->mixed((int) $count);
 }
 $film = static fn (Plan $plan): float => array_sum(array_map(static fn (Sheet $sheet): int => $sheet->length, $plan->sheets)) / 1000;
 $began = hrtime(true);
@@ -50,7 +50,7 @@ $plan = (new Nest(Gaps::same($gap, $edge), $turns))->plan($stock, $pieces, stati
 $took = (hrtime(true) - $began) / 1e9;
 preg_match('~VmHWM:\s+(\d+) kB~', (string) file_get_contents('/proc/self/status'), $memory);
 $boxes = null;
-if ('mixed' === $case) {
+if (in_array($case, ['mixed', 'solid'], true)) {
     $node = new Process(['node', __DIR__.'/boxes.mjs'], null, null, json_encode(['width' => 300, 'height' => 600, 'gap' => 3, 'edge' => 2, 'boxes' => array_map(static fn (Piece $piece): array => [$piece->region->box()->width() / 1000, $piece->region->box()->height() / 1000], $pieces)], \JSON_THROW_ON_ERROR), 120);
     $boxes = json_decode($node->mustRun()->getOutput(), true, 8, \JSON_THROW_ON_ERROR);
 }

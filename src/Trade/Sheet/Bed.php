@@ -16,15 +16,16 @@ final class Bed
     /** So many places are looked at before the rest of a shape is asked for too. */
     private const PATIENCE = 120;
     /** Rows of places looked at in one go. */
-    private const BAND = 32;
+    private const BAND = 24;
 
     public readonly int $stride;
     public readonly \GMP $empty;
     /** Cells of the room itself. */
     public readonly int $free;
-    private readonly int $pad;
-    private readonly int $columns;
-    private readonly int $rows;
+    /** Cells of the margin on each side. */
+    public readonly int $pad;
+    public readonly int $columns;
+    public readonly int $rows;
     private readonly bool $square;
     /** @var array<int, \GMP> */
     private array $masks = [];
@@ -57,7 +58,7 @@ final class Bed
     }
 
     /**
-     * The first free place, from the top down and then from the left. Three of its runs say from which row it is worth
+     * The first free place, from the top down and then from the left. Five of its runs say from which row it is worth
      * looking; from there some of its rows are asked for a band of places at once, and the few left one by one.
      *
      * @param non-empty-list<\GMP> $spans  as this bed gives them
@@ -213,6 +214,25 @@ final class Bed
         $at = ($row + $this->pad - $shape->margin) * $this->stride + $column + $this->pad - $shape->margin;
 
         return $taken | ($shape->bits($this->stride, $far) << $at);
+    }
+
+    /** Takes away what it took, and with it what others there took too. */
+    public function give(\GMP $taken, Shape $shape, int $row, int $column): \GMP
+    {
+        $at = ($row + $this->pad - $shape->margin) * $this->stride + $column + $this->pad - $shape->margin;
+
+        return $taken ^ ($taken & ($shape->bits($this->stride, true) << $at));
+    }
+
+    /** What of some rows does not belong to the room, the first of them as row 0; of a rectangle nothing but its margins, which are left out. */
+    public function outside(int $from, int $until): \GMP
+    {
+        if ($this->square) {
+            return gmp_init(0);
+        }
+        $rows = $until - $from;
+
+        return ($this->empty >> (($from + $this->pad) * $this->stride)) & ($this->masks[$rows] ??= (gmp_init(1) << ($rows * $this->stride)) - 1);
     }
 
     /** What an outline touches, wherever it lies. */

@@ -14,18 +14,22 @@ use Yelbo\Trade\Measure\Units;
 /**
  * Places pieces on stock by their true outlines, also inside each other, each at the first free
  * place from the top and then from the left. Several orders are tried, then the best is changed a
- * little again and again; what is no worse is kept. Rectangles have an exact way of their own.
+ * little again and again; from time to time what was found is moved closer together. Rectangles have an exact way of their own.
  *
  * The same input and no more time give the same plan; more time goes on in the same sequence,
  * so it never gives a worse one. Source: handbook section 7.
  */
 final readonly class Nest
 {
-    /** µm: the cells that places are found by. */
-    private const CELL = 1000;
-    /** So few pieces are laid in finer cells, and once in any case, however little time there is. */
-    private const FINE = 500;
+    /** µm: about how large the cells are that places are found by. */
+    private const CELL = 780;
+    /** So few pieces are laid in smaller cells, and once in any case, however little time there is. */
+    private const SMALL = 520;
     private const FEW = 24;
+    /** So many times finer are the cells in which everything is moved closer together. */
+    private const FINER = 3;
+    /** After so many tries a piece that is done again, if something better was found. */
+    private const EVERY = 8;
     /** µm: how far a plan may miss a gap by its own arithmetic before it is thrown away. */
     private const EXACTLY = 10;
 
@@ -78,11 +82,43 @@ final readonly class Nest
         if (null !== $rectangles) {
             return $rectangles->tries();
         }
-        $cell = \count($copies) <= self::FEW ? self::FINE : self::CELL;
+        $cell = $this->cell(\count($copies) <= self::FEW ? self::SMALL : self::CELL);
         $beds = array_map(fn (Stock $item): ?Bed => Bed::of($item, $this->gaps->edge, $cell, Shape::margin($this->gaps->between, $cell)), $stock);
-        $search = new Search($stock, $copies, $beds, fn (Piece $piece): array => Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $cell), $this->gaps, $fixed);
+        $placer = new Placer($stock, $copies, $beds, fn (Piece $piece): array => Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $cell), $this->gaps, $fixed);
+        $compaction = new Compaction($stock, $copies, $this->gaps, $this->turns, intdiv($cell, self::FINER));
 
-        return $search->tries(\count($copies) <= self::FEW || [] !== $fixed);
+        return self::compacted((new Search($placer))->tries(\count($copies) <= self::FEW || [] !== $fixed), $compaction, self::EVERY * \count($copies));
+    }
+
+    /** @return int µm: such that so many cells are just what has to stay free between pieces, and that it is so many finer ones */
+    private function cell(int $about): int
+    {
+        $free = Shape::reach($this->gaps->between);
+        $cells = max(1, (int) round($free / $about));
+
+        return 0 === $this->gaps->between ? $about : self::FINER * (int) ceil($free / $cells / self::FINER);
+    }
+
+    /**
+     * @param \Generator<int, array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>}|null> $tries
+     *
+     * @return \Generator<int, array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>}|null> the same, and now and then the last one moved closer together
+     */
+    private static function compacted(\Generator $tries, Compaction $compaction, int $every): \Generator
+    {
+        $last = null;
+        $since = 0;
+        foreach ($tries as $found) {
+            $last = $found ?? $last;
+            yield $found;
+            if (++$since < $every || null === $last) {
+                continue;
+            }
+            foreach ($compaction->closer($last[0]) as $closer) {
+                yield null === $closer ? null : [$closer, $last[1]];
+            }
+            [$last, $since] = [null, 0];
+        }
     }
 
     /**
@@ -135,7 +171,7 @@ final readonly class Nest
         $pieces = array_column($pieces, null, 'id');
         $left = array_merge(...array_map(static fn (array $of): array => array_fill(0, $of['count'], $pieces[$of['piece']]), $plan->left));
 
-        return Search::film($stock, array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets), $left);
+        return Cost::of($stock, array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets), $left);
     }
 
     /**

@@ -152,7 +152,7 @@ final class Rectangles
             }
         }
 
-        return [[$filled, $waiting], Search::film($this->stock, $used, array_map(fn (int $copy): Piece => $this->copies[$copy], $waiting))];
+        return [[$filled, $waiting], Cost::of($this->stock, $used, array_map(fn (int $copy): Piece => $this->copies[$copy], $waiting))];
     }
 
     /**

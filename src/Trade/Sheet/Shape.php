@@ -53,13 +53,14 @@ final class Shape
      * @param int            $near   gap inside an order, µm
      * @param int            $far    gap between orders, µm
      * @param int            $cell   µm
+     * @param int            $simple µm: outlines are drawn with so much fewer corners before they are grown
      *
      * @return list<self> one a turn, those alike once
      */
-    public static function all(Region $region, array $turns, int $near, int $far, int $cell): array
+    public static function all(Region $region, array $turns, int $near, int $far, int $cell, int $simple = self::SIMPLE): array
     {
         // Neighbours keep the gap, so nothing can use what closing by the gap fills: letters become blobs.
-        $outlines = 0 === $near ? [$region, $region, 0 === $far ? $region : Geos::spread($region, $far, $far, self::SIMPLE)[2]] : Geos::spread($region, $near + self::slack($near), $far + self::slack($far), self::SIMPLE);
+        $outlines = 0 === $near ? [$region, $region, 0 === $far ? $region : Geos::spread($region, $far, $far, $simple)[2]] : Geos::spread($region, $near + self::slack($near), $far + self::slack($far), $simple);
 
         $shapes = [];
         foreach ($turns as $turn) {
@@ -94,7 +95,7 @@ final class Shape
     }
 
     /**
-     * The longest run of each third.
+     * The longest run of each fifth.
      *
      * @return list<array{int, int, int}>
      */
@@ -102,10 +103,10 @@ final class Shape
     {
         $longest = [];
         foreach ($raster->runs() as $row => $runs) {
-            $third = intdiv(3 * $row, $raster->rows);
+            $fifth = intdiv(5 * $row, $raster->rows);
             foreach ($runs as [$from, $to]) {
-                if (!isset($longest[$third]) || $to - $from > $longest[$third][2] - $longest[$third][1]) {
-                    $longest[$third] = [$row, $from, $to];
+                if (!isset($longest[$fifth]) || $to - $from > $longest[$fifth][2] - $longest[$fifth][1]) {
+                    $longest[$fifth] = [$row, $from, $to];
                 }
             }
         }
@@ -117,6 +118,12 @@ final class Shape
     public static function margin(int $gap, int $cell): int
     {
         return (int) ceil(($gap + self::slack($gap) + 5 * self::SIMPLE) / $cell) + 1;
+    }
+
+    /** µm: how far from a straight edge others are kept. */
+    public static function reach(int $gap): int
+    {
+        return $gap + self::slack($gap) + 3 * self::SIMPLE;
     }
 
     /** µm: what arcs of straight pieces fall short of a true distance. */

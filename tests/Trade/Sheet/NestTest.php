@@ -11,11 +11,11 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Sheet\BoxNest;
+use Yelbo\Trade\Sheet\Cost;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\Piece;
 use Yelbo\Trade\Sheet\Plan;
-use Yelbo\Trade\Sheet\Search;
 use Yelbo\Trade\Sheet\Sheet;
 use Yelbo\Trade\Sheet\Stock;
 
@@ -141,7 +141,7 @@ final class NestTest extends TestCase
             self::assertEquals($plan, $after($tries), 'the same twice');
             $this->verify($plan, $stock, $pieces, 3000, 2000);
             self::assertSame([], $plan->left);
-            $film = Search::film($stock, array_map(static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length], $plan->sheets), []);
+            $film = Cost::of($stock, array_map(static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length], $plan->sheets), []);
             self::assertLessThanOrEqual($before ?? \INF, $film);
             $before = $film;
         }
