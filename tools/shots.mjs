@@ -21,11 +21,6 @@ const open = async (station) => {
   await page.goto(`${base}/${station}`);
   await page.waitForLoadState('networkidle');
 };
-const first = (station) => async () => {
-  await open(station);
-  await page.keyboard.press(']');
-  await page.waitForTimeout(1800);
-};
 const sized = (label) => async () => {
   await open('size');
   await page

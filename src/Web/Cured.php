@@ -199,7 +199,7 @@ final readonly class Cured
     {
         $already = $order['design']->mending()->thicken;
         yield from $this->mendings('thicken', $by, $order, 'Thicken by %s mm on each side', $already);
-        $limit = $this->inspection->limits($order['film']->grade(), $order['use'])->counter;
+        $limit = $this->inspection->limits($order['film']->grade(), $order['use'], $order['film'])->counter;
         foreach (self::AGAIN as $factor) {
             $figure = $already + self::STEP * (int) ceil($by * $factor / self::STEP);
             yield ['order' => [...$order, 'design' => $order['design']->with('thicken', $figure)->with('fill', $limit)],
@@ -251,7 +251,7 @@ final readonly class Cured
             return;
         }
         $own = $this->faces->named($order['design']->face());
-        $samples = array_values(array_filter($this->sampler->all($order['thing'], $order['words'], $order['design']->sized(null), $order['film']->grade(), $order['use']), static fn (SampleView $sample): bool => $sample->canBeCut && $sample->face !== $own->slug));
+        $samples = array_values(array_filter($this->sampler->all($order['thing'], $order['words'], $order['design']->sized(null), $order['film'], $order['use']), static fn (SampleView $sample): bool => $sample->canBeCut && $sample->face !== $own->slug));
         $kind = static fn (string $style): string => explode(',', $style)[0];
         usort($samples, static fn (SampleView $a, SampleView $b): int => [$b->style === $own->style, $kind($b->style) === $kind($own->style)] <=> [$a->style === $own->style, $kind($a->style) === $kind($own->style)]);
         foreach (\array_slice($samples, 0, self::MOST_TRIED) as $sample) {

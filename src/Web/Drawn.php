@@ -16,6 +16,7 @@ use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -62,13 +63,13 @@ final readonly class Drawn
      *
      * @throws Refused
      */
-    public function view(Thing $thing, array $words, Design $design, Film $film, UseOf $use): FitView
+    public function view(Thing $thing, array $words, Design $design, Film $film, UseOf $use, ?FilmOnShelf $kept = null): FitView
     {
-        return $this->fitted($thing, $words, $design, $film, $use, $this->drawing->of($thing, $words, $design));
+        return $this->fitted($thing, $words, $design, $film, $use, $this->drawing->of($thing, $words, $design), $kept);
     }
 
     /** @param list<string> $words */
-    private function fitted(Thing $thing, array $words, Design $design, Film $film, UseOf $use, Fitted $fitted): FitView
+    private function fitted(Thing $thing, array $words, Design $design, Film $film, UseOf $use, Fitted $fitted, ?FilmOnShelf $kept): FitView
     {
         $rules = $this->rules->current();
         $top = $fitted->artwork->top();
@@ -111,13 +112,13 @@ final readonly class Drawn
             $fitted->bent,
             null === $fitted->strain ? null : round(100 * $fitted->strain, 2),
             $thing->panes(),
-            $this->tooLong($fitted, $film, $use),
+            $this->tooLong($fitted, $this->inspection->limits($film, $use, $kept)),
             \count($top->polygons),
             $top->holes(),
             $top->corners(),
             $this->before($fitted),
             round($top->area() / 100, 1),
-            $film->life(),
+            $kept?->life() ?? $film->life(),
             (new Promise($rules))->earliest($this->clock->now())->format(\DATE_ATOM),
         );
     }
@@ -200,10 +201,10 @@ final readonly class Drawn
     }
 
     /** Where the words fit at no size that can be cut: what they would need, and what they have. */
-    private function tooLong(Fitted $fitted, Film $film, UseOf $use): ?string
+    private function tooLong(Fitted $fitted, Limits $limits): ?string
     {
         $share = $fitted->words->setting->smallestLetters();
-        [$margin] = $this->measures->of($fitted->words)->worst((int) round($fitted->largest * $share), $film->limits()->in($use, $this->rules->current()));
+        [$margin] = $this->measures->of($fitted->words)->worst((int) round($fitted->largest * $share), $limits);
         if ($margin >= 1 || $margin <= 0) {
             return null;
         }

@@ -13,7 +13,6 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\SnagGroup;
-use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -63,10 +62,10 @@ final readonly class DrawnSet
      *
      * @throws Refused
      */
-    public function view(Thing $thing, array $roster, Design $design, Film $film, UseOf $use): SetView
+    public function view(Thing $thing, array $roster, Design $design, FilmOnShelf $film, UseOf $use): SetView
     {
         $rules = $this->rules->current();
-        $key = hash('xxh128', serialize([$thing, $roster, $design, $film, $use, $rules]));
+        $key = hash('xxh128', serialize([$thing, $roster, $design, $film->limits(), $use, $rules]));
 
         return $this->memory->recall("set.$key", function () use ($thing, $roster, $design, $film, $use, $rules): SetView {
             $surface = $thing->kept($rules);
@@ -101,7 +100,7 @@ final readonly class DrawnSet
         $thing = $docket->thing();
         $words = $this->drawing->members($roster, $design);
         [$capHeight, , $decals] = $this->decals(new SetFitting($this->letterer, $this->rules->current()), $thing, $thing->kept($this->rules->current()), $roster, $words, $design);
-        $spare = array_map(fn (Words $each, int $nth): float => $this->inspection->spare($each, $capHeight, $decals[$nth][2], $film->grade(), $docket->useOf()), $words, array_keys($words));
+        $spare = array_map(fn (Words $each, int $nth): float => $this->inspection->spare($each, $capHeight, $decals[$nth][2], $film, $docket->useOf()), $words, array_keys($words));
         asort($spare);
         $tightest = array_map(fn (int $nth): Fitted => $this->drawing->of($thing, $roster[$nth], $design->sized($capHeight)), \array_slice(array_keys($spare), 0, Inspection::MOST_EXACTLY));
         $stops = [] === $tightest ? [] : $this->inspection->stops($tightest, $thing, $film, $docket->useOf());

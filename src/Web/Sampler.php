@@ -8,8 +8,8 @@ use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Drawing;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Check\FaceMeasures;
-use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\UseOf;
 use Yelbo\Trade\Geometry\Room;
@@ -45,11 +45,11 @@ final readonly class Sampler
      *
      * @return list<SampleView>
      */
-    public function all(Thing $thing, array $words, Design $design, Film $film, UseOf $use): array
+    public function all(Thing $thing, array $words, Design $design, FilmOnShelf $film, UseOf $use): array
     {
         $rules = $this->rules->current();
         $limits = $film->limits()->in($use, $rules);
-        $key = hash('xxh128', serialize([$thing, $words, $design, $film, $use, $rules]));
+        $key = hash('xxh128', serialize([$thing, $words, $design, $limits, $rules]));
 
         return $this->memory->recall("samples.$key", function () use ($thing, $words, $design, $limits): array {
             $this->shapeAll($words, $design);

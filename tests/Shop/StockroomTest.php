@@ -17,6 +17,8 @@ use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\Supply;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Refused;
 
 final class StockroomTest extends ShopTestCase
@@ -158,23 +160,44 @@ final class StockroomTest extends ShopTestCase
         $this->assertTheSumsHold();
     }
 
+    public function testAnOffcutThatLacksACornerIsKeptByItsOutline(): void
+    {
+        $goods = $this->get(Goods::class);
+        $odd = $goods->receive($this->navy, 'offcut', '200mm', '100mm', '', '3', '', null, 'bottom-left', '60mm', '40mm');
+        $outline = $odd->forNesting()->outline;
+        self::assertEqualsWithDelta(200 * 100 - 60 * 40, $outline->area(), 0.01);
+        self::assertFalse(Geos::covers($outline, Box::sized(1000, 1000)->region()->moved(10_000, 90_000)), 'nothing at its lower left');
+        $this->assertTheSumsHold();
+        foreach ([['top-left', '200mm', '40mm', ['goneWidth']], ['top-right', '', '100mm', ['goneWidth', 'goneHeight']], ['middle', '1mm', '1mm', ['corner']]] as [$corner, $across, $down, $fields]) {
+            try {
+                $goods->receive($this->navy, 'offcut', '200mm', '100mm', '', '3', '', null, $corner, $across, $down);
+                self::fail($corner);
+            } catch (Refusals $refusals) {
+                self::assertSame($fields, array_keys($refusals->fields));
+            }
+        }
+    }
+
     public function testFilmsAreDescribedAndALowOneIsTold(): void
     {
         $goods = $this->get(Goods::class);
         $shelf = $this->get(Shelf::class);
-        $film = $goods->film(null, 'patterned', 'gingham', '#AA2211', 'matt', '0.08mm', 'yellow', true, 'more force', '18.50', '0.5');
+        $film = $goods->film(null, 'patterned', 'gingham', '#AA2211', 'matt', '0.08mm', 'yellow', true, 'more force', '2.5mm', '2', '18.50', '0.5');
         self::assertSame(['Patterned, gingham', 80, 1850, 500_000, true], [$film->name(), $film->thickness(), $film->price(), $film->lowAt(), $film->hasDirection()]);
+        self::assertSame([2500, 2], [$film->thinnest(), $film->outdoors()]);
+        self::assertSame([2500, 2500], [$film->limits()->stroke, $film->limits()->island], 'the maker wants more than the grade does');
+        self::assertStringEndsWith('Its maker gives it 2 years outdoors.', $film->life());
         self::assertTrue($shelf->isLow($film), 'there is none of it');
         $this->room->receive($film, StockItem::SHEET, 300_000, 600_000, 3, '9');
         self::assertFalse($shelf->isLow($film));
         try {
-            $goods->film($film, 'cast', '', 'red', '', '', '', false, '', 'dear', '');
+            $goods->film($film, 'cast', '', 'red', '', '', '', false, '', 'thin', 'long', 'dear', '');
             self::fail();
         } catch (Refusals $refusals) {
-            self::assertSame(['colour', 'swatch', 'liner', 'price'], array_keys($refusals->fields));
+            self::assertSame(['colour', 'swatch', 'liner', 'thinnest', 'outdoors', 'price'], array_keys($refusals->fields));
         }
         $this->expectExceptionMessageMatches('~A film stays what it is~');
-        $goods->film($film, 'cast', 'gingham', '#aa2211', '', '', 'white', true, '', '', '');
+        $goods->film($film, 'cast', 'gingham', '#aa2211', '', '', 'white', true, '', '', '', '', '');
     }
 
     public function testTapeAndBlanksAreKeptUsedAndCounted(): void

@@ -103,6 +103,30 @@ final class OrderTest extends WebCase
         self::assertSame([150.0, -20.0], [$outside['left']['mm'], $outside['top']['mm']]);
     }
 
+    public function testAFilmsMakerIsObeyedEverywhere(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken();
+        $made = fn (string $colour, string $thinnest, string $outdoors): int => array_column($this->ask('POST', '/api/stock/films', ['grade' => 'permanent', 'colour' => $colour, 'swatch' => '#224466', 'thinnest' => $thinnest, 'outdoors' => $outdoors])['films'], 'id', 'colour')[$colour];
+        $plain = $made('slate', '', '');
+        $strict = $made('sea', '4mm', '0');
+        $drawing = static fn (int $film): array => ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'capHeight' => '20mm', 'film' => (string) $film];
+        $codes = fn (int $film): array => array_column($this->ask('POST', '/api/check', $drawing($film))['snags'], 'code');
+        self::assertNotContains('thin-stroke', $codes($plain));
+        self::assertContains('thin-stroke', $codes($strict), 'lines of bebas at 20 mm are thinner than 4 mm');
+        self::assertStringContainsString('indoors only', $this->ask('POST', '/api/fit', $drawing($strict))['life']);
+        $margins = fn (int $film): array => array_column($this->ask('POST', '/api/samples', $drawing($film))['samples'], 'margin', 'face');
+        [$on, $under] = [$margins($plain), $margins($strict)];
+        foreach ($on as $face => $margin) {
+            self::assertLessThanOrEqual($margin, $under[$face], $face);
+        }
+        self::assertLessThan(array_sum($on), array_sum($under));
+        $stops = fn (int $film): array => array_column($this->ask('POST', '/api/set/check', ['docket' => $docket->number(), 'roster' => "Ada\nCass", 'face' => 'bebas', 'capHeight' => '20mm', 'film' => (string) $film])['snags'], 'code');
+        self::assertSame([[], ['thin-stroke']], [$stops($plain), $stops($strict)]);
+        $problem = $this->ask('POST', '/api/stock/films', ['grade' => 'permanent', 'colour' => 'mist', 'swatch' => '#224466', 'thinnest' => 'hair', 'outdoors' => 'long']);
+        self::assertSame(['thinnest', 'outdoors'], array_column($problem['fields'], 'field'));
+    }
+
     public function testWordsInEveryFaceTheCuttableFirst(): void
     {
         $docket = $this->taken();

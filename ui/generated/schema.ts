@@ -1670,6 +1670,8 @@ export interface components {
             liner?: string;
             runsOneWay?: boolean;
             maker?: string;
+            thinnest?: string;
+            outdoors?: string;
             price?: string;
             lowAt?: string;
         };
@@ -1685,6 +1687,8 @@ export interface components {
             liner: string;
             oneWay: boolean;
             maker: string;
+            thinnest: number | null;
+            outdoors: number | null;
             price: number | null;
             lowAt: number | null;
         };
@@ -2150,6 +2154,9 @@ export interface components {
             bin: string;
             lot?: string;
             item?: number | null;
+            corner?: string;
+            goneWidth?: string;
+            goneHeight?: string;
         };
         RestAsk: {
             version: number;
@@ -2360,6 +2367,7 @@ export interface components {
             items: components["schemas"]["StockItemView"][];
             supplies: components["schemas"]["SupplyView"][];
             low: number[];
+            grades: string[];
         };
         SupplyAsk: {
             kind: string;

@@ -20,6 +20,13 @@ final class DemoOrders
         ['frosted', 'clear frost', '#cad3d1', 2, 'matt', 80, 'yellow', 1890, 1],
     ];
 
+    /** By grade: what the maker says, the thinnest line (µm), years outdoors. */
+    public const MAKERS = [
+        'cast' => ['Warm it on curves; let it rest a day before washing.', null, 8],
+        'glitter' => ['A fresh blade, strong tape.', 2500, 0],
+        'frosted' => ['Wet the glass a little and it sits more easily.', null, null],
+    ];
+
     /** Film by its place above, width, length, bin (mm). */
     public const ROLLS = [
         [4, 298, 4200, 'rack'],

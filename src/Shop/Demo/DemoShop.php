@@ -119,7 +119,8 @@ final class DemoShop
     {
         foreach (DemoOrders::FILMS as [$grade, $colour, $swatch, $sheets, $finish, $thickness, $liner, $price, $low]) {
             $film = new FilmOnShelf(Film::from($grade), $colour, $swatch);
-            $film->describe($colour, $swatch, $finish, $thickness, $liner, false, '', $price, $low * 180_000);
+            $film->describe($colour, $swatch, $finish, $thickness, $liner, false, $price, $low * 180_000);
+            $film->makerSays(...DemoOrders::MAKERS[$grade] ?? ['', null, null]);
             $this->films[] = $film;
             $this->records->persist($film);
             $this->records->flush();

@@ -42,22 +42,23 @@ final readonly class Inspection
     public function of(Fitted $fitted, Thing $thing, Film $film, UseOf $use, ?FilmOnShelf $kept = null): array
     {
         $judgement = new Judgement($this->rules);
-        $shelf = null === $kept ? [] : [...$judgement->shelf($fitted, $this->shelf->largest($kept)), ...$judgement->colour($film, $kept->swatch())];
+        $shelf = null === $kept ? [] : [...$judgement->shelf($fitted, $this->shelf->largest($kept)), ...$judgement->colour($film, $kept->swatch()), ...$judgement->outdoors($use, $kept->outdoors())];
 
-        return SnagGroup::all([...$this->snags($fitted, $thing, $film, $use), ...$shelf]);
+        return SnagGroup::all([...$this->snags($fitted, $thing, $film, $use, $kept), ...$shelf]);
     }
 
-    public function limits(Film $film, UseOf $use): Limits
+    public function limits(Film $film, UseOf $use, ?FilmOnShelf $kept = null): Limits
     {
-        return $film->limits()->in($use, $this->rules);
+        return ($kept?->limits() ?? $film->limits())->in($use, $this->rules);
     }
 
     /** @return list<Snag> */
-    public function snags(Fitted $fitted, Thing $thing, Film $film, UseOf $use): array
+    public function snags(Fitted $fitted, Thing $thing, Film $film, UseOf $use, ?FilmOnShelf $kept = null): array
     {
-        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->capHeight, $fitted->droop, $fitted->strain, $thing->readFrom(), $thing->material(), $thing->isInside(), $film, $use, $this->rules]));
+        $limits = $kept?->limits() ?? $film->limits();
+        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->capHeight, $fitted->droop, $fitted->strain, $thing->readFrom(), $thing->material(), $thing->isInside(), $film, $limits, $use, $this->rules]));
 
-        return $this->memory->recall("snags.$key", fn (): array => (new Judgement($this->rules))->of($fitted, $film, $use, $thing->readFrom(), $thing->material(), $thing->isInside()));
+        return $this->memory->recall("snags.$key", fn (): array => (new Judgement($this->rules))->of($fitted, $film, $use, $thing->readFrom(), $thing->material(), $thing->isInside(), $limits));
     }
 
     /**
@@ -70,8 +71,8 @@ final readonly class Inspection
     public function stops(array $decals, Thing $thing, FilmOnShelf $film, UseOf $use): array
     {
         $stops = [];
-        foreach ($this->tightest($decals, $film->grade(), $use) as $fitted) {
-            foreach ($this->of($fitted, $thing, $film->grade(), $use) as $group) {
+        foreach ($this->tightest($decals, $film, $use) as $fitted) {
+            foreach (SnagGroup::all($this->snags($fitted, $thing, $film->grade(), $use, $film)) as $group) {
                 if (Snag::STOP === $group->severity && (!isset($stops[$group->code]) || $group->found < $stops[$group->code]->found)) {
                     $stops[$group->code] = $group;
                 }
@@ -82,9 +83,9 @@ final readonly class Inspection
     }
 
     /** How much words have to spare of what can be cut, as a share of the limit; who does not fit at all has least. */
-    public function spare(Words $words, int $capHeight, bool $inside, Film $film, UseOf $use): float
+    public function spare(Words $words, int $capHeight, bool $inside, FilmOnShelf $film, UseOf $use): float
     {
-        return $this->measures->of($words)->worst((int) round($capHeight * $words->setting->smallestLetters()), $this->limits($film, $use))[0] - ($inside ? 0 : self::OUTSIDE);
+        return $this->measures->of($words)->worst((int) round($capHeight * $words->setting->smallestLetters()), $this->limits($film->grade(), $use, $film))[0] - ($inside ? 0 : self::OUTSIDE);
     }
 
     /**
@@ -92,7 +93,7 @@ final readonly class Inspection
      *
      * @return list<Fitted>
      */
-    private function tightest(array $decals, Film $film, UseOf $use): array
+    private function tightest(array $decals, FilmOnShelf $film, UseOf $use): array
     {
         if (\count($decals) <= self::MOST_EXACTLY) {
             return $decals;

@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Stock;
 
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Limits;
 
 /** A film the shop keeps: its grade and its colour, and what its maker says of it. */
 #[ORM\Entity]
@@ -33,6 +34,14 @@ class FilmOnShelf
     /** What the maker's sheet says. */
     #[ORM\Column(length: 300)]
     private string $maker = '';
+
+    /** µm: thinner lines its maker does not want cut from it; nothing where he says nothing. */
+    #[ORM\Column(nullable: true)]
+    private ?int $thinnest = null;
+
+    /** Years outdoors its maker gives it; 0 where it is for indoors only, nothing where he says nothing. */
+    #[ORM\Column(nullable: true)]
+    private ?int $outdoors = null;
 
     /** Minor units of money for a square metre; nothing where it is not known. */
     #[ORM\Column(nullable: true)]
@@ -105,6 +114,32 @@ class FilmOnShelf
         return $this->maker;
     }
 
+    public function thinnest(): ?int
+    {
+        return $this->thinnest;
+    }
+
+    public function outdoors(): ?int
+    {
+        return $this->outdoors;
+    }
+
+    /** The smallest things that can be cut of it: those of its grade, and what its maker says. */
+    public function limits(): Limits
+    {
+        return $this->grade->limits()->noThinner($this->thinnest);
+    }
+
+    /** For how long it is good, in words a customer understands. */
+    public function life(): string
+    {
+        return match (true) {
+            null === $this->outdoors => $this->grade->life(),
+            0 === $this->outdoors => $this->grade->life().' Its maker gives it for indoors only.',
+            default => $this->grade->life()." Its maker gives it $this->outdoors ".(1 === $this->outdoors ? 'year' : 'years').' outdoors.',
+        };
+    }
+
     public function price(): ?int
     {
         return $this->price;
@@ -116,7 +151,7 @@ class FilmOnShelf
     }
 
     /** @param int|null $thickness µm @param int|null $price minor units a m² @param int|null $lowAt mm² */
-    public function describe(string $colour, string $swatch, string $finish, ?int $thickness, string $liner, bool $runsOneWay, string $maker, ?int $price, ?int $lowAt): void
+    public function describe(string $colour, string $swatch, string $finish, ?int $thickness, string $liner, bool $runsOneWay, ?int $price, ?int $lowAt): void
     {
         $this->colour = $colour;
         $this->swatch = $swatch;
@@ -124,8 +159,15 @@ class FilmOnShelf
         $this->thickness = $thickness;
         $this->liner = $liner;
         $this->runsOneWay = $runsOneWay;
-        $this->maker = $maker;
         $this->price = $price;
         $this->lowAt = $lowAt;
+    }
+
+    /** @param int|null $thinnest µm @param int|null $outdoors years */
+    public function makerSays(string $words, ?int $thinnest, ?int $outdoors): void
+    {
+        $this->maker = $words;
+        $this->thinnest = $thinnest;
+        $this->outdoors = $outdoors;
     }
 }

@@ -8,6 +8,9 @@ use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Refusals;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\SvgPath;
 
 /** Reads what was typed of film, tape and blanks, and does it where all of it can be read: one sentence a field where not. */
 final readonly class Goods
@@ -20,7 +23,7 @@ final readonly class Goods
     {
     }
 
-    public function receive(FilmOnShelf $film, string $kind, string $width, string $height, string $count, string $bin, string $lot, ?int $item): StockItem
+    public function receive(FilmOnShelf $film, string $kind, string $width, string $height, string $count, string $bin, string $lot, ?int $item, string $corner = '', string $goneWidth = '', string $goneHeight = ''): StockItem
     {
         $read = new Typed();
         $kind = \in_array($kind, [StockItem::SHEET, StockItem::ROLL, StockItem::OFFCUT], true) ? $kind : StockItem::SHEET;
@@ -38,9 +41,40 @@ final readonly class Goods
         }
         [$across, $down] = [$read->length('width', $width, self::LONGEST), $read->length('height', $height, self::LONGEST)];
         $bin = $read->text('bin', $bin, 20, 'Which bin does it go into?');
+        $outline = StockItem::OFFCUT === $kind && '' !== $corner ? $this->withoutCorner($read, $across, $down, $corner, $goneWidth, $goneHeight) : null;
         $read->end();
 
-        return $this->stockroom->receive($film, $kind, $across, $down, $many, $bin, $lot);
+        return $this->stockroom->receive($film, $kind, $across, $down, $many, $bin, $lot, $outline);
+    }
+
+    /**
+     * The outline of a rectangle that lacks one corner.
+     *
+     * @param int    $width  µm
+     * @param int    $height µm
+     * @param string $corner `top-left`, `top-right`, `bottom-left` or `bottom-right`
+     */
+    private function withoutCorner(Typed $read, int $width, int $height, string $corner, string $goneWidth, string $goneHeight): string
+    {
+        [$across, $down] = [$read->length('goneWidth', $goneWidth, self::LONGEST), $read->length('goneHeight', $goneHeight, self::LONGEST)];
+        foreach (['goneWidth' => [$across, $width], 'goneHeight' => [$down, $height]] as $field => [$gone, $all]) {
+            if ($gone >= $all) {
+                $read->refuse($field, 'That is all of it: what is missing has to be less than the offcut.');
+            }
+        }
+        [$upper, $leftmost] = match ($corner) {
+            'top-left' => [true, true],
+            'top-right' => [true, false],
+            'bottom-left' => [false, true],
+            'bottom-right' => [false, false],
+            default => [null, null],
+        };
+        if (null === $upper) {
+            $read->refuse('corner', 'Choose which corner is missing.');
+        }
+        [$left, $top] = [true === $leftmost ? 0 : $width - $across, true === $upper ? 0 : $height - $down];
+
+        return SvgPath::write(Geos::difference(Box::sized($width, $height)->region(), (new Box($left, $top, $left + $across, $top + $down))->region()));
     }
 
     public function correct(StockItem $item, int $version, string $amount, string $reason): void
@@ -64,7 +98,7 @@ final readonly class Goods
         $this->stockroom->scrap($item, $version, $so, $why);
     }
 
-    public function film(?FilmOnShelf $film, string $grade, string $colour, string $swatch, string $finish, string $thickness, string $liner, bool $runsOneWay, string $maker, string $price, string $lowAt): FilmOnShelf
+    public function film(?FilmOnShelf $film, string $grade, string $colour, string $swatch, string $finish, string $thickness, string $liner, bool $runsOneWay, string $maker, string $thinnest, string $outdoors, string $price, string $lowAt): FilmOnShelf
     {
         $read = new Typed();
         $of = Film::tryFrom($grade);
@@ -79,6 +113,8 @@ final readonly class Goods
         $thick = '' === trim($thickness) ? null : $read->length('thickness', $thickness, 0.01);
         $liner = $read->text('liner', $liner, 40, 'Which colour is its liner?');
         $maker = $read->text('maker', $maker, 300);
+        $least = '' === trim($thinnest) ? null : $read->length('thinnest', $thinnest, 0.05);
+        $years = '' === trim($outdoors) ? null : $read->whole('outdoors', $outdoors, 0, 20);
         $minor = '' === trim($price) ? null : (int) round(100 * $read->figure('price', $price, 0, 100_000));
         $low = '' === trim($lowAt) ? null : (int) round(1e6 * $read->figure('lowAt', $lowAt, 0, 1000));
         $read->end();
@@ -88,7 +124,8 @@ final readonly class Goods
         } elseif ($film->grade() !== $of) {
             throw Refusals::at('grade', 'A film stays what it is: add another one.');
         }
-        $film->describe($colour, strtolower(trim($swatch)), $finish, $thick, $liner, $runsOneWay, $maker, $minor, $low);
+        $film->describe($colour, strtolower(trim($swatch)), $finish, $thick, $liner, $runsOneWay, $minor, $low);
+        $film->makerSays($maker, $least, $years);
         $this->book->note('stock', "{$film->name()}: what is known of it was written down");
         $this->records->flush();
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Suitability;
 use Yelbo\Trade\Film\UseOf;
@@ -41,12 +42,13 @@ final readonly class Judgement
     /**
      * @param float|null $readFrom metres from which it has to be read, where that was asked
      * @param bool       $inside   stuck inside a window and read from outside
+     * @param Limits|null $limits  of the film itself, where its maker says more than its grade does
      *
      * @return list<Snag>
      */
-    public function of(Fitted $fitted, Film $film, UseOf $use, ?float $readFrom = null, ?Material $material = null, bool $inside = false): array
+    public function of(Fitted $fitted, Film $film, UseOf $use, ?float $readFrom = null, ?Material $material = null, bool $inside = false, ?Limits $limits = null): array
     {
-        $check = new Cutability($film->limits()->in($use, $this->rules));
+        $check = new Cutability(($limits ?? $film->limits())->in($use, $this->rules));
 
         return [
             ...$this->place($fitted),
@@ -71,6 +73,16 @@ final readonly class Judgement
         }
 
         return $snags;
+    }
+
+    /**
+     * @param int|null $years outdoors that the maker of the film gives it, where he says so
+     *
+     * @return list<Snag>
+     */
+    public function outdoors(UseOf $use, ?int $years): array
+    {
+        return 0 !== $years || !\in_array($use, [UseOf::Outdoor, UseOf::Vehicle], true) ? [] : [new Snag('indoors-only', Snag::WARN, 0, 0, null, 'Its maker gives this film for indoors only. Take another one, or tell the customer.', [])];
     }
 
     /**

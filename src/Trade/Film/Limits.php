@@ -13,6 +13,12 @@ final readonly class Limits
     {
     }
 
+    /** The same, where its maker wants no line thinner than this, µm; nothing where he says nothing. */
+    public function noThinner(?int $stroke): self
+    {
+        return null === $stroke ? $this : new self(max($this->stroke, $stroke), max($this->island, $stroke), $this->counter, $this->gap);
+    }
+
     public function in(UseOf $use, Rules $rules): self
     {
         $factor = $use->factor($rules);

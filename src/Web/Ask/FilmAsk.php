@@ -16,6 +16,8 @@ final readonly class FilmAsk
         public string $liner = 'white',
         public bool $runsOneWay = false,
         public string $maker = '',
+        public string $thinnest = '',
+        public string $outdoors = '',
         public string $price = '',
         public string $lowAt = '',
     ) {

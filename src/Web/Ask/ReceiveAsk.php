@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\Ask;
 
-/** Film that came in, as typed. An item where there is more of what is on the shelf already. */
+/** Film that came in, as typed. An item where there is more of what is on the shelf already; a corner where one is missing. */
 final readonly class ReceiveAsk
 {
     public function __construct(
@@ -16,6 +16,9 @@ final readonly class ReceiveAsk
         public string $bin,
         public string $lot = '',
         public ?int $item = null,
+        public string $corner = '',
+        public string $goneWidth = '',
+        public string $goneHeight = '',
     ) {
     }
 }

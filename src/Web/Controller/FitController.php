@@ -48,7 +48,7 @@ final readonly class FitController
         $docket = $this->taken($ask->docket);
         $design = $this->design($ask);
 
-        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, $this->film($docket, $ask->film)->grade(), $docket->useOf()));
+        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, ($film = $this->film($docket, $ask->film))->grade(), $docket->useOf(), $film));
     }
 
     #[Route('/api/place', name: 'place', methods: ['POST'])]
@@ -87,7 +87,7 @@ final readonly class FitController
     {
         $docket = $this->taken($ask->docket);
 
-        return new SamplesView($this->sampler->all($docket->thing(), AnswersReader::lines($ask->words), $this->design($ask), $this->film($docket, $ask->film)->grade(), $docket->useOf()));
+        return new SamplesView($this->sampler->all($docket->thing(), AnswersReader::lines($ask->words), $this->design($ask), $this->film($docket, $ask->film), $docket->useOf()));
     }
 
     /** Each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter. */
@@ -106,7 +106,7 @@ final readonly class FitController
         $docket = $this->taken($ask->docket);
         $design = $this->typed->design($ask->face, $ask->capHeight, '', '', $ask->units, $ask->setting);
 
-        return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), AnswersReader::roster($ask->roster), $design, $this->film($docket, $ask->film)->grade(), $docket->useOf()));
+        return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), AnswersReader::roster($ask->roster), $design, $this->film($docket, $ask->film), $docket->useOf()));
     }
 
     /** What would stop a proof of a whole set: every member is fitted, so it is asked for by itself. */

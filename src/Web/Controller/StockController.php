@@ -15,6 +15,7 @@ use Yelbo\Shop\Stock\Movement;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Supply;
+use Yelbo\Trade\Film\Film;
 use Yelbo\Web\Ask\AmountAsk;
 use Yelbo\Web\Ask\FilmAsk;
 use Yelbo\Web\Ask\ReceiveAsk;
@@ -44,13 +45,14 @@ final readonly class StockController
             array_map(static fn (StockItem $item): StockItemView => StockItemView::of($item), $this->shelf->all()),
             array_map(static fn (Supply $supply): SupplyView => SupplyView::of($supply), $this->shelf->supplies()),
             array_values(array_map(static fn (FilmOnShelf $film): int => $film->id(), array_filter($films, $this->shelf->isLow(...)))),
+            array_column(Film::cases(), 'value'),
         );
     }
 
     #[Route('/api/stock/receive', name: 'stock-receive', methods: ['POST'])]
     public function receive(#[MapRequestPayload] ReceiveAsk $ask): StockView
     {
-        $this->goods->receive($this->shelf->film($ask->film), $ask->kind, $ask->width, $ask->height, $ask->count, $ask->bin, $ask->lot, $ask->item);
+        $this->goods->receive($this->shelf->film($ask->film), $ask->kind, $ask->width, $ask->height, $ask->count, $ask->bin, $ask->lot, $ask->item, $ask->corner, $ask->goneWidth, $ask->goneHeight);
 
         return $this->all();
     }

@@ -21,6 +21,8 @@ final readonly class FilmView
         public string $liner,
         public bool $oneWay,
         public string $maker,
+        public ?int $thinnest,
+        public ?int $outdoors,
         public ?int $price,
         public ?int $lowAt,
     ) {
@@ -28,6 +30,6 @@ final readonly class FilmView
 
     public static function of(FilmOnShelf $film): self
     {
-        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->grade()->life(), $film->colour(), $film->finish(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->price(), $film->lowAt());
+        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->life(), $film->colour(), $film->finish(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->thinnest(), $film->outdoors(), $film->price(), $film->lowAt());
     }
 }

@@ -91,7 +91,7 @@ final class CloserTest extends TestCase
         self::assertSame($kept, $this->closer($stock, $copies, Gaps::same(3000, 2000), $kept));
     }
 
-    /** @return array{Placer, list<Piece>} */
+    /** @return array{Placer, non-empty-list<Piece>} */
     private function placer(): array
     {
         $copies = [];

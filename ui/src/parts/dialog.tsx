@@ -27,29 +27,58 @@ export function ReasonDialog({
 }) {
   const [reason, setReason] = useState('');
   return (
-    <Box open={open} onClose={onClose} title={title} what={what}>
+    <FormBox open={open} onClose={onClose} title={title} what={what} button={button} onSubmit={() => onReason(reason)}>
+      <TextField label={label} value={reason} onChange={setReason} says={says} autoFocus />
+      <Suggestions words={suggestions} onTake={setReason} />
+    </FormBox>
+  );
+}
+
+/** What is often said, to be taken with one touch. */
+export function Suggestions({ words, onTake }: { words: string[]; onTake: (words: string) => void }) {
+  return words.length === 0 ? null : (
+    <div className="flex flex-wrap gap-2">
+      {words.map((each) => (
+        <Move key={each} tall onClick={() => onTake(each)}>
+          {each}
+        </Move>
+      ))}
+    </div>
+  );
+}
+
+/** Fields, and whether to do it or to leave it. */
+export function FormBox({
+  button,
+  pending = false,
+  onSubmit,
+  children,
+  ...box
+}: {
+  open: boolean;
+  onClose: () => void;
+  title: string;
+  what: string;
+  button: string;
+  pending?: boolean;
+  onSubmit: () => void;
+  children: ReactNode;
+}) {
+  return (
+    <Box {...box}>
       <form
         className="flex flex-col gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          onReason(reason);
+          onSubmit();
         }}
       >
-        <TextField label={label} value={reason} onChange={setReason} says={says} autoFocus />
-        {suggestions.length > 0 && (
-          <div className="flex flex-wrap gap-2">
-            {suggestions.map((suggestion) => (
-              <Move key={suggestion} tall onClick={() => setReason(suggestion)}>
-                {suggestion}
-              </Move>
-            ))}
-          </div>
-        )}
+        {children}
         <div className="flex gap-3">
-          <Move tall className="flex-1" onClick={onClose} keys="Esc">
+          <Move tall className="flex-1" onClick={box.onClose} keys="Esc">
             Leave it
           </Move>
-          <NextMove type="submit" className="flex-1" tall={false}>
+          <NextMove type="submit" className="flex-1" tall={false} disabled={pending}>
             {button}
           </NextMove>
         </div>

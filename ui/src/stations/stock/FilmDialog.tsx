@@ -1,25 +1,9 @@
 import { useState } from 'react';
 import { api, ask, type Film } from '../../api/client';
 import { useChange } from '../../api/queries';
-import { Move, NextMove, Trouble } from '../../parts/basics';
-import { Box } from '../../parts/dialog';
+import { Trouble } from '../../parts/basics';
+import { FormBox } from '../../parts/dialog';
 import { SelectField, TextField } from '../../parts/fields';
-
-const GRADES = [
-  'removable',
-  'permanent',
-  'cast',
-  'holographic',
-  'chrome',
-  'glitter',
-  'pearl',
-  'patterned',
-  'printable',
-  'frosted',
-  'cling',
-  'chalkboard',
-  'stencil',
-];
 
 const start = (film?: Film) => ({
   grade: film?.grade ?? 'permanent',
@@ -30,12 +14,24 @@ const start = (film?: Film) => ({
   liner: film?.liner ?? 'white',
   runsOneWay: film?.oneWay ?? false,
   maker: film?.maker ?? '',
+  thinnest: film?.thinnest != null ? `${film.thinnest / 1000}mm` : '',
+  outdoors: film?.outdoors != null ? String(film.outdoors) : '',
   price: film?.price != null ? (film.price / 100).toFixed(2) : '',
   lowAt: film?.lowAt != null ? String(film.lowAt / 1e6) : '',
 });
 
 /** A film the shop keeps, and what its maker says of it. */
-export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film; onClose: () => void }) {
+export function FilmDialog({
+  open,
+  film,
+  grades,
+  onClose,
+}: {
+  open: boolean;
+  film?: Film;
+  grades: string[];
+  onClose: () => void;
+}) {
   const [typed, setTyped] = useState(() => start(film));
   const set = (name: keyof typeof typed) => (value: string) => setTyped((now) => ({ ...now, [name]: value }));
   const save = useChange(
@@ -50,87 +46,90 @@ export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film
   );
   const says = save.error?.fields ?? {};
   return (
-    <Box
+    <FormBox
       open={open}
       onClose={onClose}
       title={film ? film.name : 'A new film'}
       what="What it is decides what can be cut of it, where it lasts, and what it costs."
+      button={film ? 'Change it' : 'Keep it'}
+      pending={save.isPending}
+      onSubmit={() => save.mutate(undefined)}
     >
-      <form
-        className="flex flex-col gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          save.mutate(undefined);
-        }}
-      >
-        <div className="grid grid-cols-[1fr_1fr_76px] gap-3">
-          <SelectField
-            label="Film"
-            value={typed.grade}
-            onChange={set('grade')}
-            says={says.grade}
-            options={GRADES.map((grade) => ({ value: grade, label: grade }))}
-          />
-          <TextField label="Colour" value={typed.colour} onChange={set('colour')} says={says.colour} autoFocus />
-          <div>
-            <label className="label mb-1 block" htmlFor="film-swatch">
-              On screen
-            </label>
-            <input
-              id="film-swatch"
-              type="color"
-              className="input p-1"
-              value={typed.swatch}
-              onChange={(event) => set('swatch')(event.target.value)}
-            />
-          </div>
-        </div>
-        <div className="grid grid-cols-2 gap-3">
-          <TextField
-            label="Thickness"
-            value={typed.thickness}
-            onChange={set('thickness')}
-            says={says.thickness}
-            placeholder="0.075mm"
-          />
-          <TextField
-            label="Finish"
-            value={typed.finish}
-            onChange={set('finish')}
-            says={says.finish}
-            placeholder="matt, gloss"
-            list={['matt', 'gloss', 'brushed']}
-          />
-          <TextField label="Colour of the liner" value={typed.liner} onChange={set('liner')} says={says.liner} />
-          <TextField label="Price of a m²" value={typed.price} onChange={set('price')} says={says.price} />
-          <TextField label="Low under, m²" value={typed.lowAt} onChange={set('lowAt')} says={says.lowAt} />
-        </div>
-        <label className="flex min-h-10 items-center gap-3">
-          <input
-            type="checkbox"
-            className="h-5 w-5 accent-ink"
-            checked={typed.runsOneWay}
-            onChange={(event) => setTyped((now) => ({ ...now, runsOneWay: event.target.checked }))}
-          />
-          It runs one way: pieces are not turned on it.
-        </label>
-        <TextField
-          label="What the maker says"
-          value={typed.maker}
-          onChange={set('maker')}
-          says={says.maker}
-          lines={2}
+      <div className="grid grid-cols-[1fr_1fr_76px] gap-3">
+        <SelectField
+          label="Film"
+          value={typed.grade}
+          onChange={set('grade')}
+          says={says.grade}
+          options={grades.map((grade) => ({ value: grade, label: grade }))}
         />
-        <Trouble says={save.error && Object.keys(says).length === 0 ? save.error.message : null} />
-        <div className="flex gap-3">
-          <Move tall className="flex-1" onClick={onClose} keys="Esc">
-            Leave it
-          </Move>
-          <NextMove type="submit" className="flex-1" tall={false} disabled={save.isPending}>
-            {film ? 'Change it' : 'Keep it'}
-          </NextMove>
+        <TextField label="Colour" value={typed.colour} onChange={set('colour')} says={says.colour} autoFocus />
+        <div>
+          <label className="label mb-1 block" htmlFor="film-swatch">
+            On screen
+          </label>
+          <input
+            id="film-swatch"
+            type="color"
+            className="input p-1"
+            value={typed.swatch}
+            onChange={(event) => set('swatch')(event.target.value)}
+          />
         </div>
-      </form>
-    </Box>
+      </div>
+      <div className="grid grid-cols-2 gap-3">
+        <TextField
+          label="Thickness"
+          value={typed.thickness}
+          onChange={set('thickness')}
+          says={says.thickness}
+          placeholder="0.075mm"
+        />
+        <TextField
+          label="Finish"
+          value={typed.finish}
+          onChange={set('finish')}
+          says={says.finish}
+          placeholder="matt, gloss"
+          list={['matt', 'gloss', 'brushed']}
+        />
+        <TextField label="Colour of the liner" value={typed.liner} onChange={set('liner')} says={says.liner} />
+        <TextField label="Price of a m²" value={typed.price} onChange={set('price')} says={says.price} />
+        <TextField label="Low under, m²" value={typed.lowAt} onChange={set('lowAt')} says={says.lowAt} />
+      </div>
+      <label className="flex min-h-10 items-center gap-3">
+        <input
+          type="checkbox"
+          className="h-5 w-5 accent-ink"
+          checked={typed.runsOneWay}
+          onChange={(event) => setTyped((now) => ({ ...now, runsOneWay: event.target.checked }))}
+        />
+        It runs one way: pieces are not turned on it.
+      </label>
+      <div className="grid grid-cols-2 gap-3">
+        <TextField
+          label="Thinnest line, by its maker"
+          value={typed.thinnest}
+          onChange={set('thinnest')}
+          says={says.thinnest}
+          placeholder="2.5mm"
+        />
+        <TextField
+          label="Years outdoors, by its maker"
+          value={typed.outdoors}
+          onChange={set('outdoors')}
+          says={says.outdoors}
+          placeholder="0 for indoors only"
+        />
+      </div>
+      <TextField
+        label="What else the maker says"
+        value={typed.maker}
+        onChange={set('maker')}
+        says={says.maker}
+        lines={2}
+      />
+      <Trouble says={save.error && Object.keys(says).length === 0 ? save.error.message : null} />
+    </FormBox>
   );
 }

@@ -25,7 +25,7 @@ export function Stock() {
   const choose = (number: string | null) => setSearch(number === null ? {} : { of: number }, { replace: true });
   return (
     <Ready query={query} what="the shelf">
-      {({ films, items, supplies, low }) => {
+      {({ films, items, supplies, low, grades }) => {
         const item = items.find((one) => one.number === chosen);
         const supply = supplies.find((one) => one.number === chosen);
         return (
@@ -81,6 +81,7 @@ export function Stock() {
               key={open?.what === 'film' ? `film-${open.film?.id ?? 0}` : 'film'}
               open={open?.what === 'film'}
               film={open?.what === 'film' ? open.film : undefined}
+              grades={grades}
               onClose={() => setOpen(null)}
             />
             <SupplyDialog open={open?.what === 'supply'} onClose={() => setOpen(null)} />
@@ -169,6 +170,9 @@ function FilmRow({
             `${film.liner} liner`,
             film.price !== null && `${(film.price / 100).toFixed(2)} a m²`,
             film.oneWay && 'runs one way',
+            film.thinnest !== null && `lines from ${film.thinnest / 1000} mm`,
+            film.outdoors !== null && (film.outdoors === 0 ? 'indoors only' : `${film.outdoors} years outdoors`),
+            film.maker,
           ]
             .filter(Boolean)
             .join(', ')}

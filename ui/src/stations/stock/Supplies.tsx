@@ -2,8 +2,8 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask } from '../../api/client';
 import { useChange } from '../../api/queries';
-import { Facts, Move, NextMove, Section, Trouble, useShown } from '../../parts/basics';
-import { Box } from '../../parts/dialog';
+import { Facts, Move, Section, Trouble, useShown } from '../../parts/basics';
+import { FormBox } from '../../parts/dialog';
 import { Choice, TextField } from '../../parts/fields';
 import { AmountDialog } from './AmountDialog';
 import { Movements } from './Movements';
@@ -98,61 +98,48 @@ export function SupplyDialog({ open, onClose }: { open: boolean; onClose: () => 
   const says = keep.error?.fields ?? {};
   const tape = typed.kind === 'tape';
   return (
-    <Box
+    <FormBox
       open={open}
       onClose={onClose}
       title="Tape or blank"
       what="It gets a number of its own, to be stuck on as a label."
+      button="Keep it"
+      pending={keep.isPending}
+      onSubmit={() => keep.mutate(undefined)}
     >
-      <form
-        className="flex flex-col gap-3"
-        onSubmit={(event) => {
-          event.preventDefault();
-          keep.mutate(undefined);
-        }}
-      >
-        <Choice
-          label="It is"
-          value={typed.kind}
-          onChange={set('kind')}
-          options={[
-            { value: 'tape', label: 'Transfer tape' },
-            { value: 'blank', label: 'Blanks' },
-          ]}
-        />
+      <Choice
+        label="It is"
+        value={typed.kind}
+        onChange={set('kind')}
+        options={[
+          { value: 'tape', label: 'Transfer tape' },
+          { value: 'blank', label: 'Blanks' },
+        ]}
+      />
+      <TextField
+        label={tape ? 'Which kind' : 'What'}
+        value={typed.name}
+        onChange={set('name')}
+        says={says.name}
+        autoFocus
+      />
+      <div className="grid grid-cols-2 gap-3">
+        {tape && <TextField label="Width" value={typed.width} onChange={set('width')} says={says.width} />}
         <TextField
-          label={tape ? 'Which kind' : 'What'}
-          value={typed.name}
-          onChange={set('name')}
-          says={says.name}
-          autoFocus
+          label={tape ? 'Metres' : 'How many'}
+          value={typed.amount}
+          onChange={set('amount')}
+          says={says.amount}
         />
-        <div className="grid grid-cols-2 gap-3">
-          {tape && <TextField label="Width" value={typed.width} onChange={set('width')} says={says.width} />}
-          <TextField
-            label={tape ? 'Metres' : 'How many'}
-            value={typed.amount}
-            onChange={set('amount')}
-            says={says.amount}
-          />
-          <TextField label="Bin" value={typed.bin} onChange={set('bin')} says={says.bin} />
-          <TextField
-            label={tape ? 'Low under, metres' : 'Low under'}
-            value={typed.lowAt}
-            onChange={set('lowAt')}
-            says={says.lowAt}
-          />
-        </div>
-        <Trouble says={keep.error && Object.keys(says).length === 0 ? keep.error.message : null} />
-        <div className="flex gap-3">
-          <Move tall className="flex-1" onClick={onClose} keys="Esc">
-            Leave it
-          </Move>
-          <NextMove type="submit" className="flex-1" tall={false} disabled={keep.isPending}>
-            Keep it
-          </NextMove>
-        </div>
-      </form>
-    </Box>
+        <TextField label="Bin" value={typed.bin} onChange={set('bin')} says={says.bin} />
+        <TextField
+          label={tape ? 'Low under, metres' : 'Low under'}
+          value={typed.lowAt}
+          onChange={set('lowAt')}
+          says={says.lowAt}
+        />
+      </div>
+      <Trouble says={keep.error && Object.keys(says).length === 0 ? keep.error.message : null} />
+    </FormBox>
   );
 }
