@@ -7,7 +7,6 @@ namespace Yelbo\Web;
 use Yelbo\Shop\Batches\Laying;
 use Yelbo\Shop\Batches\Nesting;
 use Yelbo\Shop\Batches\NestPlan;
-use Yelbo\Shop\Batches\PlanKind;
 use Yelbo\Shop\Batches\Planning;
 use Yelbo\Shop\Batches\Releasing;
 use Yelbo\Shop\Pieces\Bench;
@@ -83,7 +82,7 @@ final readonly class Plans
             $sheets[] = new PlanSheetView(
                 StockItemView::of($stock), SizeView::micrometres($stock->width(), $height), StockItem::ROLL === $stock->kind() ? SvgPath::write(Box::sized($stock->width(), $height)->region()) : $stock->outline(),
                 array_map(static fn (array $at): LaidView => new LaidView(Laying::name($at['piece'], $at['part']), $at['x'] / 1000, $at['y'] / 1000, $at['turn'], $at['pinned']), $sheet['places']),
-                LengthView::micrometres($sheet['length']), LengthView::micrometres(max(0, $height - $sheet['length'])), $this->kept($plan, $sheet, $pieces),
+                LengthView::micrometres($sheet['length']), LengthView::micrometres(max(0, $height - $sheet['length'])), $sheet['fill'],
                 NestPlan::DONE === $plan->state() ? $this->boxes($plan->nesting(), $sheet, $pieces) : [],
             );
         }
@@ -111,29 +110,6 @@ final readonly class Plans
             static fn (Box $box): string => SvgPath::write($box->region()),
             $this->releasing->boxes($nesting, $this->shelf->item($sheet['stock']), $this->releasing->lie($nesting, $sheet['places'], $pieces)),
         ));
-    }
-
-    /**
-     * Film in pieces over film used: a plan by rectangles counts them whole.
-     *
-     * @param PlanSheet         $sheet
-     * @param array<int, Piece> $pieces
-     */
-    private function kept(NestPlan $plan, array $sheet, array $pieces): float
-    {
-        if (PlanKind::LeastWeeding !== $plan->kind()) {
-            return $sheet['fill'];
-        }
-        $film = $boxes = 0.0;
-        foreach ($sheet['places'] as $at) {
-            if (isset($pieces[$at['piece']])) {
-                $of = $this->of($pieces[$at['piece']], $plan->nesting(), $at['part'], $this->rules->current());
-                $film += $of['area'];
-                $boxes += $of['width'] / 1000 * $of['height'] / 1000;
-            }
-        }
-
-        return $boxes > 0 ? round($sheet['fill'] * $film / $boxes, 4) : 0.0;
     }
 
     private function sheetHeight(StockItem $stock): int

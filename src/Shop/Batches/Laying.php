@@ -11,10 +11,13 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
+use Yelbo\Trade\Sheet\Blocks;
 use Yelbo\Trade\Sheet\Fixed;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
@@ -62,15 +65,32 @@ final readonly class Laying
         }
         [$fixed, $pinned] = $this->fixed($plan, $stock, $parts);
         $loose = array_values(array_diff_key($parts, $pinned));
-        $nest = new Nest($this->gaps($rules), $this->turns($nesting->film()));
-        $tell = fn (Plan $best): bool => $more(fn (): array => $this->back($best, $pinned));
+        [$gaps, $turns] = [$this->gaps($rules), $this->turns($nesting->film())];
+        $nest = new Nest($gaps, $turns);
+        $blocks = Nesting::NO_BOXES === $nesting->boxes() ? null : Blocks::of($loose, Nesting::BOX_AN_ORDER === $nesting->boxes(), $gaps, $turns, ...self::largest($stock, $gaps));
+        $back = fn (Plan $best): array => $this->back($blocks?->apart($best) ?? $best, $pinned, $parts, array_column($stock, null, 'id'));
+        $tell = static fn (Plan $best): bool => $more(static fn (): array => $back($best));
+        $loose = $blocks->pieces ?? $loose;
         $best = match ($plan->kind()) {
             PlanKind::LeastFilm => $nest->plan($stock, $loose, $tell, $fixed),
             PlanKind::LeastWeeding => $nest->plan($stock, array_map(static fn (NestPiece $piece): NestPiece => new NestPiece($piece->id, $piece->region->box()->region(), 1, $piece->turns, $piece->order), $loose), $tell, $fixed),
             PlanKind::DueFirst => $this->dueFirst($nest, $stock, $loose, $pieces, $tell, $fixed),
         };
 
-        return $this->back($best, $pinned);
+        return $back($best);
+    }
+
+    /**
+     * @param non-empty-list<Stock> $stock
+     *
+     * @return array{int, int} µm: how wide and how long a block may be to lie on the largest of it
+     */
+    private static function largest(array $stock, Gaps $gaps): array
+    {
+        $rooms = array_values(array_filter(array_map(static fn (Stock $item): ?Box => $item->room($gaps->edge)?->box(), $stock)));
+        usort($rooms, static fn (Box $a, Box $b): int => (float) $b->width() * $b->height() <=> (float) $a->width() * $a->height());
+
+        return [] === $rooms ? [1, 1] : [max(1, $rooms[0]->width()), max(1, $rooms[0]->height())];
     }
 
     public function gaps(Rules $rules): Gaps
@@ -168,13 +188,13 @@ final readonly class Laying
      */
     private function dueFirst(Nest $nest, array $stock, array $loose, array $pieces, \Closure $tell, array $fixed): Plan
     {
-        $day = [];
+        $day = $byOrder = [];
         foreach ($pieces as $piece) {
-            $day[$piece->id()] = $piece->docket()->neededAt()?->format('Y-m-d') ?? '';
+            $day[$piece->id()] = $byOrder[(string) $piece->docket()->number()] = $piece->docket()->neededAt()?->format('Y-m-d') ?? '';
         }
         $days = [];
         foreach ($loose as $piece) {
-            $days[$day[(int) $piece->id]][] = $piece;
+            $days[$day[(int) $piece->id] ?? $byOrder[$piece->order] ?? ''][] = $piece;
         }
         ksort($days);
         $byId = array_column($loose, null, 'id');
@@ -232,11 +252,13 @@ final readonly class Laying
     }
 
     /**
-     * @param array<int|string, true> $pinned
+     * @param array<int|string, true>      $pinned
+     * @param array<int|string, NestPiece> $parts  as they are drawn, whatever they were laid as
+     * @param array<int|string, Stock>     $stock  by its name
      *
      * @return Laid
      */
-    private function back(Plan $plan, array $pinned): array
+    private function back(Plan $plan, array $pinned, array $parts, array $stock): array
     {
         $of = static fn (string $id): array => [(int) $id, str_contains($id, '#') ? (int) substr(strrchr($id, '#') ?: '', 1) : -1];
         $laid = ['sheets' => [], 'left' => []];
@@ -246,7 +268,10 @@ final readonly class Laying
                 [$piece, $part] = $of($place->piece);
                 $places[] = ['piece' => $piece, 'part' => $part, 'x' => $place->x, 'y' => $place->y, 'turn' => $place->turn, 'pinned' => isset($pinned[$place->piece])];
             }
-            $laid['sheets'][] = ['stock' => (int) $sheet->stock, 'length' => $sheet->length, 'fill' => round($sheet->fill, 4), 'places' => $places];
+            $box = $stock[$sheet->stock]->outline->box();
+            $used = Geos::clipped($stock[$sheet->stock]->outline, new Box($box->left, $box->top, $box->right, max(1, min($sheet->length, $box->bottom))))->area();
+            $kept = array_sum(array_map(static fn (Place $place): float => $parts[$place->piece]->region->area(), $sheet->places));
+            $laid['sheets'][] = ['stock' => (int) $sheet->stock, 'length' => $sheet->length, 'fill' => $used > 0 ? round($kept / $used, 4) : 0.0, 'places' => $places];
         }
         foreach ($plan->left as $left) {
             [$piece, $part] = $of($left['piece']);

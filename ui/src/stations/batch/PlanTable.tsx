@@ -124,8 +124,9 @@ export function PlanTable({
           </span>
         ) : (
           <span className="text-ink2">
-            {shown.size(sheet.size)}, bin {sheet.stock.bin}, {Math.round(sheet.fill * 100)} % kept. Drag a piece, or
-            move it with the arrow keys.
+            {shown.size(sheet.size)}, bin {sheet.stock.bin}, {Math.round(sheet.fill * 100)} % kept
+            {sheet.boxes.length > 0 && `, ${sheet.boxes.length} weed ${sheet.boxes.length === 1 ? 'box' : 'boxes'}`}.
+            Drag a piece, or move it with the arrow keys.
           </span>
         )}
         {shape && place && (

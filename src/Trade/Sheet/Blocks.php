@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Sheet;
+
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Region;
+
+/**
+ * Pieces that are to come off their liner together are laid side by side first and then nested as one rectangle, so that
+ * one weed box goes around them. Source: handbook section 7.
+ */
+final readonly class Blocks
+{
+    /** Widths a block is tried at, as shares of the side of the square its boxes would fill. */
+    private const WIDTHS = [1.05, 1.3, 1.7, 2.3, 3.2];
+
+    /**
+     * @param list<Piece>                $pieces what is nested: blocks, and pieces that stand alone by their boxes
+     * @param array<string, list<Place>> $inside what lies in each block, from its left top corner
+     * @param array<string, Region>      $drawn  every piece as it is drawn
+     */
+    private function __construct(public array $pieces, private array $inside, private array $drawn)
+    {
+    }
+
+    /**
+     * @param list<Piece>     $pieces each once
+     * @param bool            $orders those of one order together; else each by itself
+     * @param list<int|float> $turns  degrees clockwise, quarters
+     * @param int             $width  µm: a block is not larger than this
+     * @param int             $length µm
+     */
+    public static function of(array $pieces, bool $orders, Gaps $gaps, array $turns, int $width, int $length): self
+    {
+        $groups = [];
+        foreach ($pieces as $piece) {
+            $groups[$orders && '' !== $piece->order ? "o$piece->order" : "p$piece->id"][] = $piece;
+        }
+        $nested = $inside = [];
+        foreach ($groups as $name => $group) {
+            $plan = 1 === \count($group) ? null : self::closest($group, $gaps, $turns, $width, $length);
+            if (null === $plan) {
+                array_push($nested, ...array_map(static fn (Piece $piece): Piece => new Piece($piece->id, $piece->region->box()->region(), 1, $piece->turns, $piece->order), $group));
+                continue;
+            }
+            $by = array_column($group, null, 'id');
+            foreach ($plan->sheets as $nth => $sheet) {
+                $id = "$name/$nth";
+                $box = self::around($sheet->places, $by);
+                $inside[$id] = array_map(static fn (Place $place): Place => new Place($place->piece, $place->x - $box->left, $place->y - $box->top, $place->turn), $sheet->places);
+                // All that may be turned is turned inside the block; the block itself may lie as its pieces may.
+                $nested[] = new Piece($id, Box::sized($box->width(), $box->height())->region(), 1, $group[0]->turns, $group[0]->order);
+            }
+        }
+
+        return new self($nested, $inside, array_map(static fn (Piece $piece): Region => $piece->region, array_column($pieces, null, 'id')));
+    }
+
+    /**
+     * @param list<Piece>     $group
+     * @param list<int|float> $turns
+     *
+     * @return Plan|null nothing where one of them is larger than a block may be
+     */
+    private static function closest(array $group, Gaps $gaps, array $turns, int $width, int $length): ?Plan
+    {
+        $nest = new BoxNest(Gaps::same($gaps->inside, 0), $turns);
+        $by = array_column($group, null, 'id');
+        $film = array_sum(array_map(static fn (Piece $piece): float => (float) ($piece->region->box()->width() + $gaps->inside) * ($piece->region->box()->height() + $gaps->inside), $group));
+        $best = null;
+        foreach (array_unique([...array_map(static fn (float $share): int => min($width, (int) ($share * sqrt($film))), self::WIDTHS), $width]) as $wide) {
+            $plan = $nest->plan([Stock::sheet('block', $wide, $length, \count($group))], $group);
+            $cost = [\count($plan->sheets), array_sum(array_map(static function (Sheet $sheet) use ($by): float {
+                $box = self::around($sheet->places, $by);
+
+                return (float) $box->width() * $box->height();
+            }, $plan->sheets))];
+            if ([] === $plan->left && (null === $best || $cost < $best[0])) {
+                $best = [$cost, $plan];
+            }
+        }
+
+        return $best[1] ?? null;
+    }
+
+    /**
+     * @param list<Place>          $places
+     * @param array<string, Piece> $by
+     */
+    private static function around(array $places, array $by): Box
+    {
+        $all = null;
+        foreach ($places as $place) {
+            $box = $place->put($by[$place->piece]->region)->box();
+            $all = $all?->around($box) ?? $box;
+        }
+
+        return $all ?? Box::sized(0, 0);
+    }
+
+    /** A plan of blocks as one of pieces. What a block could not be laid for is each of its pieces. */
+    public function apart(Plan $plan): Plan
+    {
+        $sheets = [];
+        foreach ($plan->sheets as $sheet) {
+            $places = [];
+            foreach ($sheet->places as $place) {
+                array_push($places, ...isset($this->inside[$place->piece]) ? $this->within($place) : [$place]);
+            }
+            $sheets[] = new Sheet($sheet->stock, $places, $sheet->length, $sheet->fill);
+        }
+        $left = [];
+        foreach ($plan->left as $of) {
+            foreach (isset($this->inside[$of['piece']]) ? array_map(static fn (Place $place): string => $place->piece, $this->inside[$of['piece']]) : [$of['piece']] as $piece) {
+                $left[] = ['piece' => $piece, 'count' => 1, 'why' => $of['why']];
+            }
+        }
+
+        return new Plan($sheets, $left);
+    }
+
+    /** @return list<Place> what lies in a block, where the block lies */
+    private function within(Place $block): array
+    {
+        $boxes = [];
+        $all = null;
+        foreach ($this->inside[$block->piece] as $place) {
+            $box = $place->put($this->drawn[$place->piece])->box();
+            $turned = $box->region()->turned($block->turn)->box();
+            $boxes[] = [$place, $turned];
+            $all = $all?->around($turned) ?? $turned;
+        }
+
+        return null === $all ? [] : array_map(static fn (array $one): Place => new Place($one[0]->piece, $block->x + $one[1]->left - $all->left, $block->y + $one[1]->top - $all->top, fmod($one[0]->turn + $block->turn, 360)), $boxes);
+    }
+}
