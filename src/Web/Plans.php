@@ -90,7 +90,7 @@ final readonly class Plans
             $left[] = new LeftView(isset($pieces[$at['piece']]) ? $pieces[$at['piece']]->tag() : '', $at['why']);
         }
 
-        return new PlanView($plan->id(), $plan->version(), $plan->kind()->value, $plan->kind()->says(), $plan->kind()->how(), $plan->state(), round($plan->progress(), 3), $plan->seconds(), $plan->trouble(), $plan->canUndo(), $sheets, $left, null === $laid ? null : $this->figures($plan, $laid, $pieces));
+        return new PlanView($plan->id(), $plan->version(), $plan->kind()->value, $plan->kind()->says(), Nesting::NO_BOXES === $plan->nesting()->boxes() ? $plan->kind()->how() : 'Laid by the weed boxes around them.', $plan->state(), round($plan->progress(), 3), $plan->seconds(), $plan->trouble(), $plan->canUndo(), $sheets, $left, null === $laid ? null : $this->figures($plan, $laid, $pieces));
     }
 
     /**

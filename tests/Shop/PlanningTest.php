@@ -16,6 +16,7 @@ use Yelbo\Shop\Batches\NestPlan;
 use Yelbo\Shop\Batches\PlanKind;
 use Yelbo\Shop\Batches\Planning;
 use Yelbo\Shop\Batches\Releasing;
+use Yelbo\Shop\Batches\Thinking;
 use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Overtaken;
 use Yelbo\Shop\Pieces\Bench;
@@ -41,7 +42,7 @@ final class PlanningTest extends ShopTestCase
     private function begun(array $pieces, array $split = [], string $boxes = 'none'): Nesting
     {
         $fresh = array_map(fn (Piece $piece): Piece => $this->get(Bench::class)->piece($piece->id()), $pieces);
-        $nesting = $this->get(Planning::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $fresh), $split, $boxes, null);
+        $nesting = $this->get(Thinking::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $fresh), $split, $boxes, null);
         foreach ($nesting->plans() as $plan) {
             $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0 WHERE id = ?', [$plan->id()]);
             $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
@@ -216,7 +217,7 @@ final class PlanningTest extends ShopTestCase
         $plan = $this->plan($this->begun($this->pieces('Kestrel', 'Teal')));
         $planning->move($plan, $plan->version(), 0, 0, 20_000, 300_000, 0.0);
         $pinned = $this->laid($plan)['sheets'][0]['places'][0];
-        $planning->again($plan, $plan->version(), false);
+        $this->get(Thinking::class)->again($plan, $plan->version(), false);
         self::assertSame(NestPlan::WAITING, $plan->state());
         $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0 WHERE id = ?', [$plan->id()]);
         $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
@@ -230,13 +231,13 @@ final class PlanningTest extends ShopTestCase
     public function testCancellingKeepsTheBestSoFarAndStopsTheWork(): void
     {
         $pieces = $this->approved('Kestrel')->pieces();
-        $nesting = $this->get(Planning::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $pieces), [], 'none', null);
+        $nesting = $this->get(Thinking::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $pieces), [], 'none', null);
         $plan = $nesting->plans()[0];
         $this->get(LayPlanHandler::class)(new LayPlan($plan->id(), true));
         $quick = $this->plan($this->get(Planning::class)->nesting($nesting->id()));
         self::assertSame(NestPlan::WORKING, $quick->state(), 'it goes on thinking');
         self::assertNotSame([], $this->laid($quick)['sheets']);
-        $this->get(Planning::class)->cancel($this->get(Planning::class)->nesting($nesting->id()));
+        $this->get(Thinking::class)->cancel($this->get(Planning::class)->nesting($nesting->id()));
         $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 600 WHERE id = ?', [$plan->id()]);
         $asked = 0;
         $this->get(Laying::class)->lay($this->get(Planning::class)->plan($plan->id()), static function () use (&$asked): bool {
@@ -256,10 +257,53 @@ final class PlanningTest extends ShopTestCase
         $nesting = $this->begun($pieces);
         $chosen = fn (): array => array_map(fn (Piece $piece): array => [$this->get(Bench::class)->piece($piece->id()), $piece->version()], $pieces);
         $planning = $this->get(Planning::class);
-        self::assertSame($nesting->id(), $planning->begin($this->navy, $chosen(), [], 'none', null)->id());
-        self::assertNotSame($nesting->id(), $planning->begin($this->navy, $chosen(), [], 'piece', null)->id(), 'other boxes, other plans');
+        self::assertSame($nesting->id(), $this->get(Thinking::class)->begin($this->navy, $chosen(), [], 'none', null)->id());
+        self::assertNotSame($nesting->id(), $this->get(Thinking::class)->begin($this->navy, $chosen(), [], 'piece', null)->id(), 'other boxes, other plans');
         $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 75_000, 1, '4');
-        self::assertNotSame($nesting->id(), $planning->begin($this->navy, $chosen(), [], 'none', null)->id(), 'an offcut has come');
+        self::assertNotSame($nesting->id(), $this->get(Thinking::class)->begin($this->navy, $chosen(), [], 'none', null)->id(), 'an offcut has come');
+    }
+
+    public function testPlansGivenUpBeforeTheirTimeAreThoughtToTheEndWhenTheyAreAskedForAgain(): void
+    {
+        $pieces = $this->approved('Kestrel')->pieces();
+        $thinking = $this->get(Thinking::class);
+        $chosen = fn (): array => array_map(fn (Piece $piece): array => [$this->get(Bench::class)->piece($piece->id()), $piece->version()], $pieces);
+        $nesting = $thinking->begin($this->navy, $chosen(), [], 'none', null);
+        $thinking->cancel($nesting);
+        $states = fn (): array => array_map(fn (NestPlan $plan): string => $this->get(Planning::class)->plan($plan->id())->state(), $nesting->plans());
+        self::assertSame([NestPlan::DONE, NestPlan::DONE, NestPlan::DONE], $states());
+        self::assertSame($nesting->id(), $thinking->begin($this->navy, $chosen(), [], 'none', null)->id());
+        self::assertSame([NestPlan::WAITING, NestPlan::WAITING, NestPlan::WAITING], $states());
+        $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0');
+        foreach ($nesting->plans() as $plan) {
+            $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
+        }
+        $this->records->clear();
+        $this->navy = $this->get(Shelf::class)->film($this->navy->id());
+        $again = $thinking->begin($this->navy, $chosen(), [], 'none', null);
+        self::assertSame([NestPlan::DONE, NestPlan::DONE, NestPlan::DONE], array_map(static fn (NestPlan $plan): string => $plan->state(), $again->plans()), 'what was thought to the end is left alone');
+    }
+
+    public function testThinkingLongerIsLookedAtFromItsBeginningAndNeverTakesAwayWhatWasBetter(): void
+    {
+        $nesting = $this->begun($this->pieces('Kestrel', 'Rope'));
+        $plan = $this->plan($nesting);
+        $before = $this->laid($plan);
+        // Nobody has looked since; asking for more is a look.
+        $this->records->getConnection()->executeStatement("UPDATE nesting SET seen_at = '2020-01-01 00:00:00'");
+        $this->get(Thinking::class)->again($plan, $plan->version(), true);
+        self::assertGreaterThan('2021', $this->records->getConnection()->fetchOne('SELECT seen_at FROM nesting WHERE id = ?', [$nesting->id()]));
+        $plan = $this->get(Planning::class)->plan($plan->id());
+        $told = [];
+        $this->get(Laying::class)->lay($plan, static function (\Closure $best) use (&$told): bool {
+            $told[] = $best();
+
+            return \count($told) < 3;
+        });
+        $film = static fn (array $laid): int => array_sum(array_column($laid['sheets'], 'length'));
+        foreach ($told as $laid) {
+            self::assertLessThanOrEqual($film($before), $film($laid));
+        }
     }
 
     public function testAMessageThatComesTwiceChangesNothing(): void
@@ -275,7 +319,7 @@ final class PlanningTest extends ShopTestCase
     {
         $planning = $this->get(Planning::class);
         try {
-            $planning->begin($this->navy, [], [], 'none', null);
+            $this->get(Thinking::class)->begin($this->navy, [], [], 'none', null);
             self::fail();
         } catch (Refusals $refusals) {
             self::assertStringContainsString('at least one', $refusals->fields['pieces']);

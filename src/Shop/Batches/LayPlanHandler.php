@@ -42,8 +42,9 @@ final readonly class LayPlanHandler
         $until = $began + ($message->quick ? 0 : 1_000_000_000 * $plan->seconds());
         $look = 0;
         $known = null;
+        $share = 1.0;
         try {
-            $laid = $this->laying->lay($plan, function (\Closure $best) use ($id, $began, $until, &$look, &$known): bool {
+            $laid = $this->laying->lay($plan, function (\Closure $best) use ($id, $began, $until, &$look, &$known, &$share): bool {
                 $now = hrtime(true);
                 if ($now < $look) {
                     return $now < $until;
@@ -53,7 +54,11 @@ final readonly class LayPlanHandler
                 $changed = $laid !== $known;
                 $known = $laid;
 
-                return $this->tell($id, min(1.0, ($now - $began) / max(1, $until - $began)), $changed ? $laid : null) && $now < $until;
+                $so = min(1.0, ($now - $began) / max(1, $until - $began));
+                $wanted = $this->tell($id, $so, $changed ? $laid : null);
+                $share = $wanted ? 1.0 : $so;
+
+                return $wanted && $now < $until;
             });
         } catch (\DomainException $refused) {
             $this->fail($id, $refused->getMessage());
@@ -72,7 +77,7 @@ final readonly class LayPlanHandler
 
             return;
         }
-        $this->database->executeStatement('UPDATE nest_plan SET state = ?, progress = 1, laid = ?, version = version + 1 WHERE id = ? AND state = ?', [NestPlan::DONE, json_encode($laid, \JSON_THROW_ON_ERROR), $id, NestPlan::WORKING]);
+        $this->database->executeStatement('UPDATE nest_plan SET state = ?, progress = ?, laid = ?, version = version + 1 WHERE id = ? AND state = ?', [NestPlan::DONE, $share, json_encode($laid, \JSON_THROW_ON_ERROR), $id, NestPlan::WORKING]);
     }
 
     private function fail(int $id, string $says): void

@@ -18,6 +18,7 @@ use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 use Yelbo\Trade\Sheet\Blocks;
+use Yelbo\Trade\Sheet\Cost;
 use Yelbo\Trade\Sheet\Fixed;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
@@ -25,7 +26,6 @@ use Yelbo\Trade\Sheet\Parts;
 use Yelbo\Trade\Sheet\Piece as NestPiece;
 use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Plan;
-use Yelbo\Trade\Sheet\Sheet;
 use Yelbo\Trade\Sheet\Stock;
 
 /**
@@ -66,31 +66,64 @@ final readonly class Laying
         [$fixed, $pinned] = $this->fixed($plan, $stock, $parts);
         $loose = array_values(array_diff_key($parts, $pinned));
         [$gaps, $turns] = [$this->gaps($rules), $this->turns($nesting->film())];
-        $nest = new Nest($gaps, $turns);
-        $blocks = Nesting::NO_BOXES === $nesting->boxes() ? null : Blocks::of($loose, Nesting::BOX_AN_ORDER === $nesting->boxes(), $gaps, $turns, ...self::largest($stock, $gaps));
-        $back = fn (Plan $best): array => $this->back($blocks?->apart($best) ?? $best, $pinned, $parts, array_column($stock, null, 'id'));
+        $blocks = null;
+        if (Nesting::NO_BOXES !== $nesting->boxes()) {
+            // Beside pieces that stay there may be no room for the boxes' own lines: art comes first there.
+            $blocks = Blocks::of($loose, Nesting::BOX_AN_ORDER === $nesting->boxes(), $gaps, $turns, [] === $fixed ? $rules->micrometres(Rule::WeedBoxAway) : 0, $stock);
+            [$loose, $gaps] = [$blocks->pieces, $blocks->gaps];
+        }
+        $by = array_column($stock, null, 'id');
+        $standing = self::standing($plan, $parts, $by);
+        // What is there already stays until something better is found.
+        $back = function (Plan $best) use ($blocks, $pinned, $parts, $by, $standing): array {
+            $laid = $this->back($blocks?->apart($best) ?? $best, $pinned, $parts, $by);
+
+            return null === $standing || self::cost($laid, $parts, $by) < self::cost($standing, $parts, $by) ? $laid : $standing;
+        };
         $tell = static fn (Plan $best): bool => $more(static fn (): array => $back($best));
-        $loose = $blocks->pieces ?? $loose;
+        $nest = new Nest($gaps, $turns);
         $best = match ($plan->kind()) {
             PlanKind::LeastFilm => $nest->plan($stock, $loose, $tell, $fixed),
             PlanKind::LeastWeeding => $nest->plan($stock, array_map(static fn (NestPiece $piece): NestPiece => new NestPiece($piece->id, $piece->region->box()->region(), 1, $piece->turns, $piece->order), $loose), $tell, $fixed),
-            PlanKind::DueFirst => $this->dueFirst($nest, $stock, $loose, $pieces, $tell, $fixed),
+            PlanKind::DueFirst => (new DayByDay($nest, $stock))->plan($loose, $pieces, static fn (Plan $best, bool $whole): bool => $more(static fn (): array => $whole ? $back($best) : $plan->laid() ?? $back($best)), $fixed),
         };
 
         return $back($best);
     }
 
     /**
-     * @param non-empty-list<Stock> $stock
+     * What was laid before, where all of it can still be laid so.
      *
-     * @return array{int, int} µm: how wide and how long a block may be to lie on the largest of it
+     * @param array<int|string, NestPiece> $parts
+     * @param array<int|string, Stock>     $stock
+     *
+     * @return Laid|null
      */
-    private static function largest(array $stock, Gaps $gaps): array
+    private static function standing(NestPlan $plan, array $parts, array $stock): ?array
     {
-        $rooms = array_values(array_filter(array_map(static fn (Stock $item): ?Box => $item->room($gaps->edge)?->box(), $stock)));
-        usort($rooms, static fn (Box $a, Box $b): int => (float) $b->width() * $b->height() <=> (float) $a->width() * $a->height());
+        $laid = $plan->laid();
+        $names = [];
+        foreach ($laid['sheets'] ?? [] as $sheet) {
+            if (!isset($stock[$sheet['stock']])) {
+                return null;
+            }
+            array_push($names, ...array_map(static fn (array $at): string => self::name($at['piece'], $at['part']), $sheet['places']));
+        }
+        array_push($names, ...array_map(static fn (array $at): string => self::name($at['piece'], $at['part']), $laid['left'] ?? []));
 
-        return [] === $rooms ? [1, 1] : [max(1, $rooms[0]->width()), max(1, $rooms[0]->height())];
+        return \count($names) === \count($parts) && [] === array_diff_key($parts, array_flip($names)) ? $laid : null;
+    }
+
+    /**
+     * @param Laid                         $laid
+     * @param array<int|string, NestPiece> $parts
+     * @param array<int|string, Stock>     $stock in the order it is used up
+     */
+    private static function cost(array $laid, array $parts, array $stock): float
+    {
+        $place = array_flip(array_keys($stock));
+
+        return Cost::of(array_values($stock), array_map(static fn (array $sheet): array => [$place[$sheet['stock']], $sheet['length']], $laid['sheets']), array_map(static fn (array $at): NestPiece => $parts[self::name($at['piece'], $at['part'])], $laid['left']));
     }
 
     public function gaps(Rules $rules): Gaps
@@ -175,47 +208,6 @@ final readonly class Laying
             ->setParameter('ids', array_keys($nesting->pieces()))->setParameter('state', 'waiting')->getResult();
 
         return $pieces;
-    }
-
-    /**
-     * Day by day, each on what the days before left: what is used soonest is on the first sheets.
-     *
-     * @param list<Stock>           $stock
-     * @param list<NestPiece>       $loose
-     * @param list<Piece>           $pieces in the order they are due
-     * @param \Closure(Plan): bool  $tell
-     * @param list<Fixed>           $fixed
-     */
-    private function dueFirst(Nest $nest, array $stock, array $loose, array $pieces, \Closure $tell, array $fixed): Plan
-    {
-        $day = $byOrder = [];
-        foreach ($pieces as $piece) {
-            $day[$piece->id()] = $byOrder[(string) $piece->docket()->number()] = $piece->docket()->neededAt()?->format('Y-m-d') ?? '';
-        }
-        $days = [];
-        foreach ($loose as $piece) {
-            $days[$day[(int) $piece->id] ?? $byOrder[$piece->order] ?? ''][] = $piece;
-        }
-        ksort($days);
-        $byId = array_column($loose, null, 'id');
-        foreach ($fixed as $sheet) {
-            $byId += array_column($sheet->pieces(), null, 'id');
-        }
-        $plan = new Plan([], []);
-        $left = [];
-        $place = array_flip(array_map(static fn (Stock $item): string => $item->id, $stock));
-        foreach ($days as $due) {
-            $tries = 0;
-            // Each day gets a few tries; only the last day thinks as long as there is time.
-            $last = $due === $days[array_key_last($days)];
-            $plan = $nest->plan($stock, $due, static function (Plan $best) use ($tell, $left, $last, &$tries): bool {
-                return $tell(new Plan($best->sheets, [...$left, ...$best->left])) && ($last || ++$tries < 12);
-            }, $fixed);
-            $left = [...$left, ...$plan->left];
-            $fixed = array_map(static fn (Sheet $sheet): Fixed => new Fixed($place[$sheet->stock], array_map(static fn (Place $at): array => [$byId[$at->piece], $at], $sheet->places)), $plan->sheets);
-        }
-
-        return new Plan($plan->sheets, $left);
     }
 
     /**

@@ -133,6 +133,20 @@ class NestPlan
         $this->trouble = null;
     }
 
+    /** Given up before its time, and not touched since. */
+    public function wasCutShort(): bool
+    {
+        return self::DONE === $this->state && $this->progress < 1 && !$this->canUndo();
+    }
+
+    public function goOn(): void
+    {
+        $this->expectDone();
+        $this->state = self::WAITING;
+        $this->progress = 0;
+        $this->cancelled = false;
+    }
+
     /** @param Laid $laid changed by hand */
     public function change(array $laid): void
     {

@@ -5,9 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Batches;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\Clock\ClockInterface;
-use Symfony\Component\Messenger\MessageBusInterface;
-use Symfony\Component\Messenger\Stamp\TransportNamesStamp;
 use Yelbo\Shop\Change;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\NotFound;
@@ -15,7 +12,6 @@ use Yelbo\Shop\Overtaken;
 use Yelbo\Shop\Pieces\Piece;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Sheet\Piece as NestPiece;
@@ -23,16 +19,13 @@ use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Settle;
 
 /**
- * Plans side by side: asked for, waited for, changed by hand, and one of them released.
+ * Plans side by side: changed by hand, and one of them released.
  *
  * @phpstan-import-type Laid from NestPlan
  * @phpstan-import-type PlanPlace from NestPlan
  */
 final readonly class Planning
 {
-    /** s */
-    public const SECONDS = 5;
-    public const LONGER = 30;
     /** µm: a piece let go where it may not lie moves by so much at most. */
     private const SNAP = 30_000;
 
@@ -43,9 +36,8 @@ final readonly class Planning
         private Shelf $shelf,
         private Change $change,
         private Book $book,
-        private ClockInterface $clock,
         private ShopRules $rules,
-        private MessageBusInterface $bus,
+        private Thinking $thinking,
     ) {
     }
 
@@ -53,7 +45,7 @@ final readonly class Planning
     public function nesting(int $id): Nesting
     {
         $nesting = $this->records->find(Nesting::class, $id) ?? throw new NotFound('There are no such plans any more.');
-        $this->records->getConnection()->executeStatement('UPDATE nesting SET seen_at = ? WHERE id = ?', [$this->clock->now()->format('Y-m-d H:i:s'), $id]);
+        $this->thinking->seen($nesting);
 
         return $nesting;
     }
@@ -65,60 +57,6 @@ final readonly class Planning
         $this->records->refresh($plan);
 
         return $plan;
-    }
-
-    /**
-     * @param list<array{Piece, int}> $pieces each with the version it was chosen at
-     * @param list<int>               $split
-     */
-    public function begin(FilmOnShelf $film, array $pieces, array $split, string $boxes, ?int $stock): Nesting
-    {
-        if ([] === $pieces) {
-            throw Refusals::at('pieces', 'Choose at least one piece to cut.');
-        }
-        $versions = [];
-        foreach ($pieces as [$piece, $version]) {
-            if ($piece->film() !== $film) {
-                throw Refusals::at('pieces', "{$piece->tag()} is to be cut from another film.");
-            }
-            $versions[$piece->id()] = $version;
-        }
-        if (null !== $stock && $this->shelf->item($stock)->film() !== $film) {
-            throw Refusals::at('stock', 'This stock is of another film.');
-        }
-        $known = $this->known($film, $versions, $split, $boxes, $stock);
-        if (null !== $known) {
-            return $known;
-        }
-        $nesting = new Nesting($film, $versions, array_values(array_intersect($split, array_keys($versions))), $boxes, $stock, $this->book->who(), $this->clock->now(), $this->shelf->lastMovement(), max(1, min(self::SECONDS, (int) ceil(\count($versions) / 4))));
-        $this->records->wrapInTransaction(function () use ($nesting): void {
-            $this->tidy();
-            $this->records->persist($nesting);
-            $this->records->flush();
-            foreach ([true, false] as $quick) {
-                foreach ($nesting->plans() as $plan) {
-                    $this->bus->dispatch(new LayPlan($plan->id(), $quick), $quick ? [new TransportNamesStamp(['quick'])] : []);
-                }
-            }
-        });
-
-        return $nesting;
-    }
-
-    /** Stops all that is still being worked on; the best so far stays. */
-    public function cancel(Nesting $nesting): void
-    {
-        $this->records->getConnection()->executeStatement('UPDATE nest_plan SET cancelled = 1, state = IF(state = ?, ?, state) WHERE nesting_id = ? AND state IN (?, ?)', [NestPlan::WAITING, NestPlan::DONE, $nesting->id(), NestPlan::WAITING, NestPlan::WORKING]);
-    }
-
-    /** Lays out again what is not pinned, for longer where that is wanted. */
-    public function again(NestPlan $plan, int $version, bool $longer): void
-    {
-        $this->change->of($plan, $version, function () use ($plan, $longer): void {
-            $plan->again($longer ? self::LONGER : self::SECONDS);
-            $this->records->flush();
-            $this->bus->dispatch(new LayPlan($plan->id()));
-        });
     }
 
     /**
@@ -171,7 +109,7 @@ final readonly class Planning
         return $this->change->of($plan, $version, function () use ($plan, $nesting, $laid, $pieces): array {
             $plan->released();
             $batches = $this->releasing->release($nesting, $laid, $pieces);
-            $this->cancel($nesting);
+            $this->thinking->cancel($nesting);
 
             return $batches;
         });
@@ -259,43 +197,5 @@ final readonly class Planning
         $who = false !== $last && \is_string($last['who']) && \is_string($last['says']) ? "{$last['who']} ({$last['says']})" : 'somebody else';
 
         return "{$piece->tag()} was taken meanwhile by $who. The plans are made again without it.";
-    }
-
-    /**
-     * The same asked for again by the same worker: what was laid, and moved by hand, is still there.
-     *
-     * @param array<int, int> $versions
-     * @param list<int>       $split
-     */
-    private function known(FilmOnShelf $film, array $versions, array $split, string $boxes, ?int $stock): ?Nesting
-    {
-        ksort($versions);
-        sort($split);
-        foreach ($this->records->getRepository(Nesting::class)->findBy(['film' => $film, 'madeBy' => $this->book->who(), 'boxes' => $boxes, 'stock' => $stock], ['id' => 'DESC'], 5) as $nesting) {
-            [$before, $parted] = [$nesting->pieces(), $nesting->split()];
-            ksort($before);
-            sort($parted);
-            $whole = [] === array_filter($nesting->plans(), static fn (NestPlan $plan): bool => \in_array($plan->state(), [NestPlan::RELEASED, NestPlan::FAILED], true) || (NestPlan::DONE === $plan->state() && null === $plan->laid()));
-            if ($before === $versions && $parted === array_values(array_intersect($split, array_keys($versions))) && $whole && !$this->isShelfChanged($nesting)) {
-                return $nesting;
-            }
-        }
-
-        return null;
-    }
-
-    /** Something came onto the shelf or left it since: what was laid before is not the best any more, or not possible. */
-    private function isShelfChanged(Nesting $nesting): bool
-    {
-        return false !== $this->records->getConnection()->fetchOne('SELECT 1 FROM movement m JOIN stock_item s ON s.id = m.item_id WHERE s.film_id = ? AND m.id > ? LIMIT 1', [$nesting->film()->id(), $nesting->movement()]);
-    }
-
-    /** Plans of days ago serve nobody. */
-    private function tidy(): void
-    {
-        $old = $this->clock->now()->modify('-2 days')->format('Y-m-d H:i:s');
-        $database = $this->records->getConnection();
-        $database->executeStatement('DELETE p FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE n.made_at < ?', [$old]);
-        $database->executeStatement('DELETE FROM nesting WHERE made_at < ?', [$old]);
     }
 }

@@ -8,8 +8,8 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 
 /**
- * Pieces that are to come off their liner together are laid side by side first and then nested as one rectangle, so that
- * one weed box goes around them. Source: handbook section 7.
+ * Room for weed boxes: each piece is nested as the rectangle its box cuts; pieces that are to come off together are laid
+ * side by side first and then nested as one. Source: handbook section 7.
  */
 final readonly class Blocks
 {
@@ -20,8 +20,10 @@ final readonly class Blocks
      * @param list<Piece>                $pieces what is nested: blocks, and pieces that stand alone by their boxes
      * @param array<string, list<Place>> $inside what lies in each block, from its left top corner
      * @param array<string, Region>      $drawn  every piece as it is drawn
+     * @param Gaps                       $gaps   between boxes, so that what is inside them keeps its own
+     * @param int                        $away   a box from what is inside it, µm
      */
-    private function __construct(public array $pieces, private array $inside, private array $drawn)
+    private function __construct(public array $pieces, public Gaps $gaps, private array $inside, private array $drawn, private int $away)
     {
     }
 
@@ -29,11 +31,14 @@ final readonly class Blocks
      * @param list<Piece>     $pieces each once
      * @param bool            $orders those of one order together; else each by itself
      * @param list<int|float> $turns  degrees clockwise, quarters
-     * @param int             $width  µm: a block is not larger than this
-     * @param int             $length µm
+     * @param int             $away   a box from what is inside it, µm
+     * @param list<Stock>     $stock  a block is not larger than the largest of it
      */
-    public static function of(array $pieces, bool $orders, Gaps $gaps, array $turns, int $width, int $length): self
+    public static function of(array $pieces, bool $orders, Gaps $gaps, array $turns, int $away, array $stock): self
     {
+        $between = new Gaps(max(0, $gaps->inside - 2 * $away), max(0, $gaps->between - 2 * $away), max(0, $gaps->edge - $away));
+        [$width, $length] = self::largest($stock, $between->edge);
+        [$width, $length] = [max(1, $width - 2 * $away), max(1, $length - 2 * $away)];
         $groups = [];
         foreach ($pieces as $piece) {
             $groups[$orders && '' !== $piece->order ? "o$piece->order" : "p$piece->id"][] = $piece;
@@ -42,7 +47,7 @@ final readonly class Blocks
         foreach ($groups as $name => $group) {
             $plan = 1 === \count($group) ? null : self::closest($group, $gaps, $turns, $width, $length);
             if (null === $plan) {
-                array_push($nested, ...array_map(static fn (Piece $piece): Piece => new Piece($piece->id, $piece->region->box()->region(), 1, $piece->turns, $piece->order), $group));
+                array_push($nested, ...array_map(static fn (Piece $piece): Piece => new Piece($piece->id, $piece->region->box()->grown($away)->region(), 1, $piece->turns, $piece->order), $group));
                 continue;
             }
             $by = array_column($group, null, 'id');
@@ -51,11 +56,28 @@ final readonly class Blocks
                 $box = self::around($sheet->places, $by);
                 $inside[$id] = array_map(static fn (Place $place): Place => new Place($place->piece, $place->x - $box->left, $place->y - $box->top, $place->turn), $sheet->places);
                 // All that may be turned is turned inside the block; the block itself may lie as its pieces may.
-                $nested[] = new Piece($id, Box::sized($box->width(), $box->height())->region(), 1, $group[0]->turns, $group[0]->order);
+                $nested[] = new Piece($id, Box::sized($box->width(), $box->height())->grown($away)->region(), 1, $group[0]->turns, $group[0]->order);
             }
         }
 
-        return new self($nested, $inside, array_map(static fn (Piece $piece): Region => $piece->region, array_column($pieces, null, 'id')));
+        return new self($nested, $between, $inside, array_map(static fn (Piece $piece): Region => $piece->region, array_column($pieces, null, 'id')), $away);
+    }
+
+    /**
+     * @param list<Stock> $stock
+     * @param int         $edge  µm
+     *
+     * @return array{int, int} width and length, µm
+     */
+    private static function largest(array $stock, int $edge): array
+    {
+        $largest = Box::sized(1, 1);
+        foreach ($stock as $item) {
+            $box = $item->room($edge)?->box() ?? $largest;
+            $largest = (float) $box->width() * $box->height() > (float) $largest->width() * $largest->height() ? $box : $largest;
+        }
+
+        return [$largest->width(), $largest->height()];
     }
 
     /**
@@ -107,14 +129,15 @@ final readonly class Blocks
         foreach ($plan->sheets as $sheet) {
             $places = [];
             foreach ($sheet->places as $place) {
-                array_push($places, ...isset($this->inside[$place->piece]) ? $this->within($place) : [$place]);
+                $art = new Place($place->piece, $place->x + $this->away, $place->y + $this->away, $place->turn);
+                array_push($places, ...isset($this->inside[$place->piece]) ? $this->within($art) : [$art]);
             }
             $sheets[] = new Sheet($sheet->stock, $places, $sheet->length, $sheet->fill);
         }
         $left = [];
         foreach ($plan->left as $of) {
             foreach (isset($this->inside[$of['piece']]) ? array_map(static fn (Place $place): string => $place->piece, $this->inside[$of['piece']]) : [$of['piece']] as $piece) {
-                $left[] = ['piece' => $piece, 'count' => 1, 'why' => $of['why']];
+                $left[] = ['piece' => $piece, 'count' => 1, 'why' => preg_replace('~^It is ~', 'With its weed box it is ', $of['why']) ?? $of['why']];
             }
         }
 

@@ -7,6 +7,7 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\Planning;
+use Yelbo\Shop\Batches\Thinking;
 use Yelbo\Shop\Pieces\Bench;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Web\Ask\AgainAsk;
@@ -24,7 +25,7 @@ use Yelbo\Web\View\ShapesView;
 /** Plans made in the background, changed by hand, and released. */
 final readonly class NestingController
 {
-    public function __construct(private Planning $planning, private Plans $plans, private Sheets $sheets, private Bench $bench, private Shelf $shelf)
+    public function __construct(private Planning $planning, private Thinking $thinking, private Plans $plans, private Sheets $sheets, private Bench $bench, private Shelf $shelf)
     {
     }
 
@@ -33,7 +34,7 @@ final readonly class NestingController
     {
         $pieces = array_map(fn (ChosenPiece $chosen): array => [$this->bench->piece($chosen->id), $chosen->version], array_values($ask->pieces));
 
-        return $this->plans->nesting($this->planning->begin($this->shelf->film($ask->film), $pieces, $ask->split, $ask->boxes, $ask->stock));
+        return $this->plans->nesting($this->thinking->begin($this->shelf->film($ask->film), $pieces, $ask->split, $ask->boxes, $ask->stock));
     }
 
     #[Route('/api/nestings/{id}', name: 'nesting', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
@@ -51,7 +52,7 @@ final readonly class NestingController
     #[Route('/api/nestings/{id}/cancel', name: 'nesting-cancel', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function cancel(int $id): NestingView
     {
-        $this->planning->cancel($this->planning->nesting($id));
+        $this->thinking->cancel($this->planning->nesting($id));
 
         return $this->plans->nesting($this->planning->nesting($id));
     }
@@ -60,7 +61,7 @@ final readonly class NestingController
     public function again(int $id, #[MapRequestPayload] AgainAsk $ask): NestingView
     {
         $plan = $this->planning->plan($id);
-        $this->planning->again($plan, $ask->version, $ask->longer);
+        $this->thinking->again($plan, $ask->version, $ask->longer);
 
         return $this->plans->nesting($plan->nesting());
     }

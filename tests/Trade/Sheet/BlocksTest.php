@@ -68,13 +68,13 @@ final class BlocksTest extends TestCase
     public function testEachPieceHasABoxOfItsOwn(): void
     {
         $gaps = new Gaps(3000, 8000, 2000);
-        $stock = Stock::sheet('s', 300_000, 300_000, 9);
+        $stock = Stock::sheet('s', 300_000, 300_000, 9, new Box(4000, 3000, 296_000, 300_000));
         foreach ([1, 2, 3] as $seed) {
             $pieces = $this->pieces(24, $seed);
-            $blocks = Blocks::of(array_values($pieces), false, $gaps, [0, 90, 180, 270], 296_000, 296_000);
-            $plan = $blocks->apart((new Nest($gaps, [0, 90, 180, 270]))->plan([$stock], $blocks->pieces));
+            $blocks = Blocks::of(array_values($pieces), false, $gaps, [0, 90, 180, 270], self::AWAY, [$stock]);
+            $plan = $blocks->apart((new Nest($blocks->gaps, [0, 90, 180, 270]))->plan([$stock], $blocks->pieces));
             foreach ($this->laid($plan, $pieces, $gaps, $stock, false) as $sheet) {
-                $boxes = WeedBoxes::around(array_map(static fn (array $one): array => [$one[0], $one[1]], $sheet), $stock->room(500) ?? self::fail(), self::AWAY);
+                $boxes = WeedBoxes::around(array_map(static fn (array $one): array => [$one[0], $one[1]], $sheet), $stock->room(500) ?? throw new \LogicException(), self::AWAY);
                 self::assertCount(\count($sheet), $boxes);
             }
         }
@@ -83,14 +83,14 @@ final class BlocksTest extends TestCase
     public function testAnOrderLiesTogetherInOneBox(): void
     {
         $gaps = new Gaps(3000, 8000, 2000);
-        $stock = Stock::sheet('s', 300_000, 300_000, 9);
+        $stock = Stock::sheet('s', 300_000, 300_000, 9, new Box(4000, 3000, 296_000, 300_000));
         foreach ([4, 5, 6] as $seed) {
             $pieces = $this->pieces(24, $seed);
-            $blocks = Blocks::of(array_values($pieces), true, $gaps, [0, 90, 180, 270], 296_000, 296_000);
+            $blocks = Blocks::of(array_values($pieces), true, $gaps, [0, 90, 180, 270], self::AWAY, [$stock]);
             self::assertCount(6 + 3, $blocks->pieces, 'three orders of six, six that belong with nothing');
-            $plan = $blocks->apart((new Nest($gaps, [0, 90, 180, 270]))->plan([$stock], $blocks->pieces));
+            $plan = $blocks->apart((new Nest($blocks->gaps, [0, 90, 180, 270]))->plan([$stock], $blocks->pieces));
             foreach ($this->laid($plan, $pieces, $gaps, $stock, true) as $sheet) {
-                $boxes = WeedBoxes::around(array_map(static fn (array $one): array => [$one[0], $one[1]], $sheet), $stock->room(500) ?? self::fail(), self::AWAY);
+                $boxes = WeedBoxes::around(array_map(static fn (array $one): array => [$one[0], $one[1]], $sheet), $stock->room(500) ?? throw new \LogicException(), self::AWAY);
                 self::assertCount(\count(array_unique(array_column($sheet, 1))), $boxes, 'one an order, one for each that stands alone');
             }
         }
@@ -101,9 +101,9 @@ final class BlocksTest extends TestCase
         $pieces = ['a' => new Piece('a', Box::sized(80_000, 20_000)->region(), 1, null, '1'), 'b' => new Piece('b', new Region([[[[0, 0], [60_000, 0], [0, 10_000]]]]), 1, null, '1')];
         $gaps = new Gaps(3000, 8000, 2000);
         $upright = Stock::sheet('s', 45_000, 200_000);
-        $blocks = Blocks::of(array_values($pieces), true, $gaps, [0, 90], 196_000, 196_000);
+        $blocks = Blocks::of(array_values($pieces), true, $gaps, [0, 90], self::AWAY, [$upright]);
         self::assertCount(1, $blocks->pieces);
-        $plan = $blocks->apart((new Nest($gaps, [0, 90]))->plan([$upright], $blocks->pieces));
+        $plan = $blocks->apart((new Nest($blocks->gaps, [0, 90]))->plan([$upright], $blocks->pieces));
         $this->laid($plan, $pieces, $gaps, $upright, true);
     }
 
@@ -115,15 +115,15 @@ final class BlocksTest extends TestCase
             $many["p$nth"] = new Piece("p$nth", Box::sized(90_000, 40_000)->region(), 1, null, '1');
         }
         $stock = Stock::sheet('s', 100_000, 100_000, 9);
-        $blocks = Blocks::of(array_values($many), true, $gaps, [0], 96_000, 96_000);
+        $blocks = Blocks::of(array_values($many), true, $gaps, [0], self::AWAY, [$stock]);
         self::assertCount(5, $blocks->pieces, 'two to a block');
-        $this->laid($blocks->apart((new Nest($gaps, [0]))->plan([$stock], $blocks->pieces)), $many, $gaps, $stock, true);
+        $this->laid($blocks->apart((new Nest($blocks->gaps, [0]))->plan([$stock], $blocks->pieces)), $many, $gaps, $stock, true);
 
         $large = [new Piece('large', Box::sized(120_000, 20_000)->region(), 1, null, '1'), new Piece('small', Box::sized(20_000, 20_000)->region(), 1, null, '1')];
-        $blocks = Blocks::of($large, true, $gaps, [0], 96_000, 96_000);
-        $plan = $blocks->apart((new Nest($gaps, [0]))->plan([$stock], $blocks->pieces));
+        $blocks = Blocks::of($large, true, $gaps, [0], self::AWAY, [$stock]);
+        $plan = $blocks->apart((new Nest($blocks->gaps, [0]))->plan([$stock], $blocks->pieces));
         self::assertSame([['large', 1]], array_map(static fn (array $left): array => [$left['piece'], $left['count']], $plan->left));
-        self::assertStringContainsString('120 × 20 mm', $plan->left[0]['why']);
+        self::assertStringContainsString('With its weed box it is 123 × 23 mm', $plan->left[0]['why']);
     }
 
     public function testWhereOneBoxWouldCrossAnotherOrderEachPartHasItsOwn(): void
