@@ -274,6 +274,10 @@ final class PlanningTest extends ShopTestCase
         self::assertSame([NestPlan::DONE, NestPlan::DONE, NestPlan::DONE], $states());
         self::assertSame($nesting->id(), $thinking->begin($this->navy, $chosen(), [], 'none', null)->id());
         self::assertSame([NestPlan::WAITING, NestPlan::WAITING, NestPlan::WAITING], $states());
+        // One that a worker is about to give up is not given up either.
+        $this->records->getConnection()->executeStatement('UPDATE nest_plan SET state = ?, cancelled = 1', [NestPlan::WORKING]);
+        $thinking->begin($this->navy, $chosen(), [], 'none', null);
+        self::assertSame([NestPlan::WAITING, NestPlan::WAITING, NestPlan::WAITING], $states());
         $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0');
         foreach ($nesting->plans() as $plan) {
             $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));

@@ -133,15 +133,14 @@ class NestPlan
         $this->trouble = null;
     }
 
-    /** Given up before its time, and not touched since. */
+    /** Given up before its time, or about to be, and not touched since. */
     public function wasCutShort(): bool
     {
-        return self::DONE === $this->state && $this->progress < 1 && !$this->canUndo();
+        return !$this->canUndo() && (self::DONE === $this->state ? $this->progress < 1 : $this->cancelled && self::RELEASED !== $this->state);
     }
 
     public function goOn(): void
     {
-        $this->expectDone();
         $this->state = self::WAITING;
         $this->progress = 0;
         $this->cancelled = false;
