@@ -72,13 +72,15 @@ export function PlanTable({
               type="button"
               role="tab"
               aria-selected={index === nth}
+              title={`${one.stock.kind}, bin ${one.stock.bin}`}
               className={`on-ink -ml-px min-h-10 border border-ink2 px-3 text-[15px] first:ml-0 ${index === nth ? 'bg-ink text-paper' : 'bg-paper hover:bg-shade'}`}
               onClick={() => {
                 setAt(index);
                 setTaken(null);
               }}
             >
-              {one.stock.number} <span className="opacity-75">{one.stock.kind}</span>
+              {one.stock.number}{' '}
+              <span className={plan.sheets.length > 2 ? 'sr-only' : 'opacity-75'}>{one.stock.kind}</span>
             </button>
           ))}
         </div>
@@ -125,8 +127,10 @@ export function PlanTable({
         ) : (
           <span className="text-ink2">
             {shown.size(sheet.size)}, bin {sheet.stock.bin}, {Math.round(sheet.fill * 100)} % kept
-            {sheet.boxes.length > 0 && `, ${sheet.boxes.length} weed ${sheet.boxes.length === 1 ? 'box' : 'boxes'}`}.
-            Drag a piece, or move it with the arrow keys.
+            {sheet.boxes.length > 0 && `, ${sheet.boxes.length} weed ${sheet.boxes.length === 1 ? 'box' : 'boxes'}`}.{' '}
+            {busy
+              ? 'Pieces can be moved by hand once Yelbo is done, or stopped.'
+              : 'Drag a piece, or move it with the arrow keys.'}
           </span>
         )}
         {shape && place && (
