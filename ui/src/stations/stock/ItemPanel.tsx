@@ -46,6 +46,12 @@ export function ItemPanel({ item, onMore }: { item: Item; onMore: () => void }) 
             ...(item.since ? [['since', asMoment(item.since)] as [string, string]] : []),
           ]}
         />
+        {item.film.maker && (
+          <p className="mt-3 border-l-2 border-ink pl-3 text-[15px]">
+            <span className="label block">The maker says</span>
+            {item.film.maker}
+          </p>
+        )}
         <div className="h-4" />
         <Section title="What came and went">
           <Movements movements={movements.data?.movements} />

@@ -11,7 +11,7 @@ export function Rests({ rests }: { rests: Rest[] }) {
   return (
     <section aria-label="Left from cuts" className="mb-4">
       <h3 className="label mb-1">Left from cuts, to be put away</h3>
-      <ul className="flex max-h-80 flex-wrap gap-3 overflow-auto">
+      <ul className="grid max-h-80 grid-cols-3 gap-3 overflow-auto">
         {rests.map((rest) => (
           <li key={rest.batch} className="border border-ink bg-ground">
             <RestRow rest={rest} />
@@ -37,6 +37,9 @@ export function LastRest({ rests }: { rests: Rest[] }) {
   ) : null;
 }
 
+/** A size stays in one line. */
+const unbroken = (size: string) => size.replaceAll(' ', '\u00a0');
+
 function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
   const shown = useShown();
   const put = useChange((how: How) =>
@@ -49,16 +52,16 @@ function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
   );
   const moves: [How, string][] = [];
   if (rest.square && rest.squareSize) {
-    moves.push(['square', `Shelve it square, ${shown.size(rest.squareSize)}`]);
+    moves.push(['square', `Shelve it square, ${unbroken(shown.size(rest.squareSize))}`]);
   }
   if (rest.odd) {
-    moves.push(['odd', `Shelve it as it is, ${rest.oddArea.toFixed(3)} m²`]);
+    moves.push(['odd', `Shelve it as it is, ${unbroken(`${rest.oddArea.toFixed(3)} m²`)}`]);
   }
   moves.push(['scrap', moves.length > 0 ? 'Into the bin' : 'Nothing worth keeping: into the bin']);
   return (
     <div className={line ? 'flex flex-wrap items-center gap-2' : 'flex gap-3 p-3'}>
-      <Left rest={rest} high={line ? 40 : 110} />
-      <div className={line ? 'flex flex-wrap items-center gap-2' : 'flex min-w-52 flex-col gap-1.5'}>
+      <Left rest={rest} high={line ? 40 : 96} />
+      <div className={line ? 'flex flex-wrap items-center gap-2' : 'flex min-w-0 flex-1 flex-col gap-1.5'}>
         <p className="text-[15px]">
           {line ? (
             <b className="font-semibold">Left of batch {rest.batch}</b>
@@ -93,7 +96,7 @@ function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
 
 /** The sheet, with what would be kept of it in its colour. */
 function Left({ rest, high }: { rest: Rest; high: number }) {
-  const by = Math.max(rest.sheet.width.mm / 70, rest.sheet.height.mm / high);
+  const by = Math.max(rest.sheet.width.mm / 60, rest.sheet.height.mm / high);
   const kept = rest.propose === 'odd' ? rest.odd : rest.square;
   return (
     <svg

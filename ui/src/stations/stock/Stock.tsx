@@ -172,7 +172,6 @@ function FilmRow({
             film.oneWay && 'runs one way',
             film.thinnest !== null && `lines from ${film.thinnest / 1000} mm`,
             film.outdoors !== null && (film.outdoors === 0 ? 'indoors only' : `${film.outdoors} years outdoors`),
-            film.maker,
           ]
             .filter(Boolean)
             .join(', ')}
