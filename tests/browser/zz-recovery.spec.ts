@@ -1,5 +1,6 @@
+import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { expect, order, release, test } from './shop';
+import { api, expect, order, release, test } from './shop';
 
 const VAR = process.env.YELBO_VAR ?? 'var/test';
 
@@ -46,6 +47,37 @@ test('a worker killed while it lays out: nothing is left half done, and the plan
   kill('nester');
   await expect(page.getByRole('button', { name: /Release to the cutter/ })).toBeEnabled({ timeout: 90_000 });
   await expect(page.getByRole('cell', { name: '24 of 24' }).first()).toBeVisible();
+});
+
+test('a second worker shares the plans of the first', async ({ page }) => {
+  test.setTimeout(90_000);
+  const docket = await order(page, 'Fathom Five', 'batch', { filmName: 'Permanent, black', quantity: '24' });
+  const film = (await api<{ films: { id: number; name: string }[] }>(page, 'GET', '/api/stock')).films.find(
+    (one) => one.name === 'Permanent, black',
+  );
+  const second = spawn('./yelbo', ['worker'], { stdio: 'ignore' });
+  try {
+    const nesting = await api<{ id: number }>(page, 'POST', '/api/nestings', {
+      film: film?.id,
+      pieces: docket.pieces.map(({ id, version }) => ({ id, version })),
+      split: [],
+      boxes: 'none',
+      stock: null,
+    });
+    type Look = { working: boolean; plans: { state: string; progress: number }[] };
+    const look = () => api<Look>(page, 'GET', `/api/nestings/${nesting.id}`);
+    // Both think at once: two plans are some way on, and neither is done.
+    await expect
+      .poll(
+        async () => (await look()).plans.filter((plan) => plan.state === 'working' && plan.progress > 0.02).length,
+        { timeout: 30_000, intervals: [100] },
+      )
+      .toBeGreaterThanOrEqual(2);
+    await expect.poll(async () => (await look()).working, { timeout: 30_000 }).toBe(false);
+    expect((await look()).plans.map((plan) => plan.state)).toEqual(['done', 'done', 'done']);
+  } finally {
+    second.kill();
+  }
 });
 
 test('a cutter killed in the middle of a cut: the batch comes back with the reason', async ({ page }) => {

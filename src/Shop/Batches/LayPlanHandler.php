@@ -44,7 +44,7 @@ final readonly class LayPlanHandler
         $known = null;
         $share = 1.0;
         try {
-            $laid = $this->laying->lay($plan, function (\Closure $best) use ($id, $began, $until, &$look, &$known, &$share): bool {
+            $laid = $this->laying->lay($plan, function (\Closure $best) use ($id, $began, $until, $message, &$look, &$known, &$share): bool {
                 $now = hrtime(true);
                 if ($now < $look) {
                     return $now < $until;
@@ -54,7 +54,7 @@ final readonly class LayPlanHandler
                 $changed = $laid !== $known;
                 $known = $laid;
 
-                $so = min(1.0, ($now - $began) / max(1, $until - $began));
+                $so = $message->quick ? 0.0 : min(1.0, ($now - $began) / max(1, $until - $began));
                 $wanted = $this->tell($id, $so, $changed ? $laid : null);
                 $share = $wanted ? 1.0 : $so;
 
