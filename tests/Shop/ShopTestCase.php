@@ -92,11 +92,12 @@ abstract class ShopTestCase extends WebTestCase
         return $this->get(TakeOrder::class)->begin($this->answers($words, $count, $appliedBy), true);
     }
 
-    protected function approved(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Docket
+    /** @param array<string, int|float|string> $setting how the words are set */
+    protected function approved(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop', array $setting = []): Docket
     {
         $docket = $this->taken($words, $count, $appliedBy);
         $size = $this->get(SizeOrder::class);
-        $size->draw($docket, $docket->version(), $docket->words(), new Design('bebas'), true);
+        $size->draw($docket, $docket->version(), $docket->words(), new Design('bebas', setting: [] === $setting ? null : $setting), true);
         $size->approve($docket, $docket->version(), 1, 'Osric Tamblyn');
 
         return $docket;

@@ -173,9 +173,10 @@ final readonly class Laying
      */
     public function parts(array $pieces, array $split, Rules $rules): array
     {
-        $parts = [];
+        $parts = $panels = [];
         foreach ($pieces as $piece) {
-            $of = $this->partsOf($piece, \in_array($piece->id(), $split, true), $rules);
+            $panel = $panels[$piece->film()->id()] ??= $this->panel($piece->film(), $rules);
+            $of = $this->partsOf($piece, \in_array($piece->id(), $split, true), $rules, $panel);
             foreach ($of as $nth => $region) {
                 $id = 1 === \count($of) ? (string) $piece->id() : "{$piece->id()}#$nth";
                 $parts[$id] = new NestPiece($id, $region, 1, null, (string) $piece->docket()->number());
@@ -185,19 +186,27 @@ final readonly class Laying
         return $parts;
     }
 
-    /** @return list<Region> the decal alone, or its parts in its own frame */
-    public function partsOf(Piece $piece, bool $split, Rules $rules): array
+    /**
+     * @param array{int, int}|null $panel how large a part may be, µm, where that is known already
+     *
+     * @return list<Region> the decal alone, or its parts in its own frame
+     */
+    public function partsOf(Piece $piece, bool $split, Rules $rules, ?array $panel = null): array
     {
         $region = $piece->region();
         $parts = $split ? Parts::apart($region, $rules->micrometres(Rule::GapInsideOrder)) : [$region];
-        $edges = 2 * $rules->micrometres(Rule::SheetEdge);
-        $widest = max([1, ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->of($piece->film()))]);
+        [$width, $length] = $panel ?? $this->panel($piece->film(), $rules);
 
-        return array_merge(...array_map(static fn (Region $part): array => Parts::panels(
-            $part,
-            min($widest - $edges, $rules->micrometres(Rule::CutWidth)),
-            $rules->micrometres(Rule::CutLength) - $edges,
-        ), $parts));
+        return array_merge(...array_map(static fn (Region $part): array => Parts::panels($part, $width, $length), $parts));
+    }
+
+    /** @return array{int, int} µm: the largest part that the widest film of its kind and the machine take */
+    private function panel(FilmOnShelf $film, Rules $rules): array
+    {
+        $edges = 2 * $rules->micrometres(Rule::SheetEdge);
+        $widest = max([1, ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->of($film))]);
+
+        return [min($widest - $edges, $rules->micrometres(Rule::CutWidth)), $rules->micrometres(Rule::CutLength) - $edges];
     }
 
     /** @return list<Piece> of a nesting that still wait, due soonest first */

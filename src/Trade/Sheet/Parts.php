@@ -25,7 +25,7 @@ final class Parts
     private const LEAST = 5 * self::OVERLAP;
     /** Pieces on so many of eight sides, none nearer to the middle than this share of the farthest, stand in a round. */
     private const SIDES = 5;
-    private const HOLLOW = 0.5;
+    private const HOLLOW = 0.75;
     /** µm: from the art to the middle of a register mark, and the mark's own radius. */
     private const MARK_AWAY = 6_000;
     private const MARK = 3_000;

@@ -31,6 +31,18 @@ final class PartsTest extends TestCase
         self::assertCount(3, Parts::apart(SvgPath::read('M0 0H80V30H0ZM200 0H280V30H200ZM90 120H170V150H90Z'), 3000));
     }
 
+    public function testTwoLinesFarApartAreNoRound(): void
+    {
+        // Letters on all sides of an empty middle, but none of them as far from it as a ring would have them.
+        $letters = [];
+        foreach ([0, 120_000] as $top) {
+            for ($nth = 0; $nth < 9; ++$nth) {
+                $letters[] = [[[$nth * 16_000, $top], [$nth * 16_000 + 12_000, $top], [$nth * 16_000 + 12_000, $top + 20_000], [$nth * 16_000, $top + 20_000]]];
+            }
+        }
+        self::assertCount(2, Parts::apart(new Region($letters), 3000));
+    }
+
     public function testWhatSavesLittleOrInterlocksOrStandsInARoundStaysWhole(): void
     {
         $near = SvgPath::read('M0 0H80V30H0ZM101 0H181V30H101Z');

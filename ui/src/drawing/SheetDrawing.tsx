@@ -1,8 +1,8 @@
 import type { Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
-import { Dimension } from './Dimension';
 import { Hatches } from './Hatch';
 import { Rulers } from './Ruler';
+import { Tag, UsedLength } from './SheetMarks';
 import { fitView, useRoom } from './scale';
 
 export type Knife = { x: number; y: number; share: number; alive: boolean };
@@ -39,7 +39,6 @@ export function SheetDrawing({
   // The sheet's own x runs down the picture, its length to the right.
   const turned = `translate(${view.x} ${view.y + sheet.height * view.scale}) scale(${view.scale}) rotate(-90)`;
   const spot = (x: number, y: number) => ({ x: view.x + y * view.scale, y: view.y + (sheet.height - x) * view.scale });
-  const used = view.x + length.mm * view.scale;
   const at = knife && spot(knife.x, knife.y);
   return (
     <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
@@ -62,45 +61,10 @@ export function SheetDrawing({
               <path key={box} d={box} fill="none" stroke="#12201f" strokeWidth="1" vectorEffect="non-scaling-stroke" />
             ))}
           </g>
-          {places.map((place) => {
-            const at = spot(place.x, place.y);
-            const corner = { x: at.x, y: at.y - 17 };
-            return (
-              <g key={place.tag}>
-                <rect
-                  x={corner.x - 2}
-                  y={corner.y - 3}
-                  width={place.tag.length * 7 + 8}
-                  height={18}
-                  fill={place.late ? '#d23c0c' : '#fafbfa'}
-                  stroke={place.late ? '#d23c0c' : '#4d5e5c'}
-                />
-                <text
-                  x={corner.x + 2}
-                  y={corner.y + 11}
-                  fontSize="13"
-                  fontFamily="Barlow Condensed"
-                  fontWeight="600"
-                  fill={place.late ? '#ffffff' : '#12201f'}
-                >
-                  {place.tag}
-                </text>
-              </g>
-            );
-          })}
-          <path
-            d={`M${used} ${view.y - 10}V${view.y + sheet.height * view.scale + 22}`}
-            stroke="#4d5e5c"
-            strokeDasharray="14 4 3 4"
-            fill="none"
-          />
-          <Dimension
-            from={view.x}
-            to={used}
-            at={view.y + sheet.height * view.scale + 4}
-            away={view.y + sheet.height * view.scale + 30}
-            text={one(length)}
-          />
+          {places.map((place) => (
+            <Tag key={place.tag} {...spot(place.x, place.y)} text={place.tag} late={place.late} />
+          ))}
+          <UsedLength view={view} high={sheet.height} length={length.mm} text={one(length)} />
           {at && knife.alive && (
             <g stroke="#d23c0c" strokeWidth="2" fill="none" data-knife="">
               <circle cx={at.x} cy={at.y} r="9" />

@@ -1,8 +1,8 @@
 import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
-import { Dimension } from '../../drawing/Dimension';
 import { Hatches } from '../../drawing/Hatch';
 import { Rulers } from '../../drawing/Ruler';
+import { Tag, tagWidth, UsedLength } from '../../drawing/SheetMarks';
 import { fitView, useRoom } from '../../drawing/scale';
 import { useShown } from '../../parts/basics';
 
@@ -27,8 +27,7 @@ function corner(shape: Shape, turn: number) {
 const across = (shape: Shape, turn: number) =>
   turn % 180 === 0 ? { width: shape.width, height: shape.height } : { width: shape.height, height: shape.width };
 
-/** px: a letter of a tag, and how high a piece has to be drawn that its tag does not hide it. */
-const LETTER = 6.4;
+/** px: how high a piece has to be drawn that its tag does not hide it. */
 const TALL = 34;
 
 /** As much of a tag as there is room for; of the piece in hand all of it. */
@@ -37,7 +36,7 @@ function tagFor(tag: string, box: { width: number; height: number }, scale: numb
   const short = tag.slice(tag.indexOf('/'));
   // The sheet lies on its side: a box's height runs along the tag.
   const high = pinned || box.width * scale >= TALL;
-  return [whole, tag, short].find((text) => inHand || (high && text.length * LETTER + 9 <= box.height * scale)) ?? '';
+  return [whole, tag, short].find((text) => inHand || (high && tagWidth(text) <= box.height * scale)) ?? '';
 }
 
 /**
@@ -74,7 +73,6 @@ export function PlanDrawing({
   const side = { width: sheet.size.height.mm, height: sheet.size.width.mm };
   const view = fitView({ width, height }, side, { left: 54, top: 54, right: 44, bottom: 60 });
   const turned = `translate(${view.x} ${view.y + side.height * view.scale}) scale(${view.scale}) rotate(-90)`;
-  const used = view.x + sheet.length.mm * view.scale;
 
   const pointer = {
     down: (nth: number) => (event: PointerEvent<SVGGElement>) => {
@@ -194,48 +192,19 @@ export function PlanDrawing({
               if (!shape || drag?.nth === nth) {
                 return null;
               }
-              const x = view.x + place.y * view.scale;
-              const y = view.y + (side.height - place.x) * view.scale - 17;
               const text = tagFor(shape.tag, across(shape, place.turn), view.scale, place.pinned, taken === nth);
-              if (text === '') {
-                return null;
-              }
-              return (
-                <g key={place.name}>
-                  <rect
-                    x={x - 2}
-                    y={y - 3}
-                    width={text.length * LETTER + 9}
-                    height={18}
-                    fill={shape.late ? '#d23c0c' : place.pinned ? '#12201f' : '#fafbfa'}
-                    stroke={shape.late ? '#d23c0c' : '#4d5e5c'}
-                  />
-                  <text
-                    x={x + 2}
-                    y={y + 11}
-                    fontSize="13"
-                    fontFamily="Barlow Condensed"
-                    fontWeight="600"
-                    fill={shape.late || place.pinned ? '#ffffff' : '#12201f'}
-                  >
-                    {text}
-                  </text>
-                </g>
+              return text === '' ? null : (
+                <Tag
+                  key={place.name}
+                  x={view.x + place.y * view.scale}
+                  y={view.y + (side.height - place.x) * view.scale}
+                  text={text}
+                  late={shape.late}
+                  pinned={place.pinned}
+                />
               );
             })}
-            <path
-              d={`M${used} ${view.y - 10}V${view.y + side.height * view.scale + 22}`}
-              stroke="#4d5e5c"
-              strokeDasharray="14 4 3 4"
-              fill="none"
-            />
-            <Dimension
-              from={view.x}
-              to={used}
-              at={view.y + side.height * view.scale + 4}
-              away={view.y + side.height * view.scale + 30}
-              text={one(sheet.length)}
-            />
+            <UsedLength view={view} high={side.height} length={sheet.length.mm} text={one(sheet.length)} />
             <Rulers view={view} width={width} height={height} units={units} />
           </g>
         </svg>
