@@ -73,7 +73,7 @@ final readonly class AnswersController
             null === $film ? null : Suitability::warning($film->grade(), $use),
             $ready->format(\DATE_ATOM),
             false === $needed ? null : $needed->setTime(8, 0) >= $ready,
-            $film?->grade()->life(),
+            $film?->life(),
             $this->advice($answers, $use),
         );
     }
