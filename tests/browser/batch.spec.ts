@@ -160,3 +160,32 @@ test('a decal longer than the machine is laid out in panels', async ({ page }) =
   await expect(page.locator('svg g[role=button][aria-label*="part 1"]')).toHaveCount(1);
   expect(await page.getByText('Stays for the next batch').count()).toBe(0);
 });
+
+test('weed boxes are planned for, and a sign with much empty film can be cut in parts', async ({ page }) => {
+  test.setTimeout(90_000);
+  const name = await film(page, 'heather', [['sheet', '300mm', '600mm', '4']]);
+  await order(page, 'Fender', 'batch', { filmName: name, quantity: '4' });
+  await page.goto('/batch');
+  await page.getByRole('button', { name: new RegExp(name) }).click();
+  await done(page);
+  const line = page.getByText(/% kept/);
+  await expect(line).not.toContainText('weed box');
+  await page.getByText('Each piece', { exact: true }).click();
+  await done(page);
+  await expect(line).toContainText('4 weed boxes');
+  await page.getByText('Each order', { exact: true }).click();
+  await done(page);
+  await expect(line).toContainText('1 weed box.');
+
+  await page.getByRole('button', { name: /Permanent, navy/ }).click();
+  const parts = page.getByRole('checkbox', { name: /Rope and Twine in 2 parts/ });
+  await parts.check();
+  await done(page);
+  let laid = 0;
+  for (const sheet of await page.getByRole('tab').all()) {
+    await sheet.click();
+    laid += await page.locator('svg g[role=button][aria-label*="Rope and Twine"]').count();
+  }
+  expect(laid).toBe(2);
+  await parts.uncheck();
+});
