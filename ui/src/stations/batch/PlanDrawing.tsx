@@ -29,6 +29,8 @@ const across = (shape: Shape, turn: number) =>
 
 /** px: how high a piece has to be drawn that its tag does not hide it. */
 const TALL = 34;
+/** px: how high a tag is drawn. */
+const TAG = 18;
 
 /** As much of a tag as there is room for; of the piece in hand all of it. */
 function tagFor(tag: string, box: { width: number; height: number }, scale: number, pinned: boolean, inHand: boolean) {
@@ -37,6 +39,22 @@ function tagFor(tag: string, box: { width: number; height: number }, scale: numb
   // The sheet lies on its side: a box's height runs along the tag.
   const high = pinned || box.width * scale >= TALL;
   return [whole, tag, short].find((text) => inHand || (high && tagWidth(text) <= box.height * scale)) ?? '';
+}
+
+type Tagged = { name: string; x: number; y: number; text: string; late: boolean; pinned: boolean; inHand: boolean };
+
+/** Tags that do not lie over each other: the piece in hand keeps its own, then what is late, then what is pinned. */
+function apart(tags: Tagged[]): Tagged[] {
+  const weight = (tag: Tagged) => (tag.inHand ? 4 : 0) + (tag.late ? 2 : 0) + (tag.pinned ? 1 : 0);
+  const kept: Tagged[] = [];
+  for (const tag of [...tags].sort((a, b) => weight(b) - weight(a))) {
+    const over = (other: Tagged) =>
+      Math.abs(other.y - tag.y) < TAG && other.x < tag.x + tagWidth(tag.text) && tag.x < other.x + tagWidth(other.text);
+    if (!kept.some(over)) {
+      kept.push(tag);
+    }
+  }
+  return kept;
 }
 
 /**
@@ -73,6 +91,20 @@ export function PlanDrawing({
   const side = { width: sheet.size.height.mm, height: sheet.size.width.mm };
   const view = fitView({ width, height }, side, { left: 54, top: 54, right: 44, bottom: 60 });
   const turned = `translate(${view.x} ${view.y + side.height * view.scale}) scale(${view.scale}) rotate(-90)`;
+
+  const tags = apart(
+    sheet.places.flatMap((place, nth) => {
+      const shape = shapes.get(place.name);
+      const inHand = taken === nth;
+      const text =
+        shape && drag?.nth !== nth
+          ? tagFor(shape.tag, across(shape, place.turn), view.scale, place.pinned, inHand)
+          : '';
+      const [x, y] = [view.x + place.y * view.scale, view.y + (side.height - place.x) * view.scale];
+      const late = shape?.late ?? false;
+      return text === '' ? [] : [{ name: place.name, x, y, text, late, pinned: place.pinned, inHand }];
+    }),
+  );
 
   const pointer = {
     down: (nth: number) => (event: PointerEvent<SVGGElement>) => {
@@ -187,23 +219,9 @@ export function PlanDrawing({
             })}
           </g>
           <g pointerEvents="none">
-            {sheet.places.map((place, nth) => {
-              const shape = shapes.get(place.name);
-              if (!shape || drag?.nth === nth) {
-                return null;
-              }
-              const text = tagFor(shape.tag, across(shape, place.turn), view.scale, place.pinned, taken === nth);
-              return text === '' ? null : (
-                <Tag
-                  key={place.name}
-                  x={view.x + place.y * view.scale}
-                  y={view.y + (side.height - place.x) * view.scale}
-                  text={text}
-                  late={shape.late}
-                  pinned={place.pinned}
-                />
-              );
-            })}
+            {tags.map((tag) => (
+              <Tag key={tag.name} {...tag} />
+            ))}
             <UsedLength view={view} high={side.height} length={sheet.length.mm} text={one(sheet.length)} />
             <Rulers view={view} width={width} height={height} units={units} />
           </g>

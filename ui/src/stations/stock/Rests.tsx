@@ -67,7 +67,8 @@ function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
             <b className="font-semibold">Left of batch {rest.batch}</b>
           ) : (
             <>
-              <b className="font-semibold">Batch {rest.batch}</b>, {rest.film.name}, {rest.from}
+              <b className="font-semibold">Batch {rest.batch}</b>, {rest.film.name},{' '}
+              <span className="whitespace-nowrap">{rest.from}</span>
             </>
           )}
         </p>
@@ -76,7 +77,7 @@ function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
             <button
               key={how}
               type="button"
-              className="on-ink min-h-12 bg-ink px-3 text-left font-semibold text-paper disabled:opacity-60"
+              className="on-ink min-h-12 bg-ink px-3 py-1.5 text-left font-semibold text-paper disabled:opacity-60"
               disabled={put.isPending}
               onClick={() => put.mutate(how)}
             >
