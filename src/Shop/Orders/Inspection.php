@@ -8,6 +8,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Check\FaceMeasures;
+use Yelbo\Trade\Check\FilmInHand;
 use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Check\SnagGroup;
@@ -41,8 +42,8 @@ final readonly class Inspection
      */
     public function of(Fitted $fitted, Thing $thing, Film $film, UseOf $use, ?FilmOnShelf $kept = null): array
     {
-        $judgement = new Judgement($this->rules);
-        $shelf = null === $kept ? [] : [...$judgement->shelf($fitted, $this->shelf->largest($kept)), ...$judgement->colour($film, $kept->swatch()), ...$judgement->outdoors($use, $kept->outdoors())];
+        $inHand = new FilmInHand($this->rules);
+        $shelf = null === $kept ? [] : [...$inHand->shelf($fitted, $this->shelf->largest($kept), $this->shelf->widestTape()), ...$inHand->colour($film, $kept->swatch(), $kept->liner(), $kept->hasDirection()), ...$inHand->outdoors($use, $kept->outdoors())];
 
         return SnagGroup::all([...$this->snags($fitted, $thing, $film, $use, $kept), ...$shelf]);
     }

@@ -67,6 +67,14 @@ final readonly class Shelf
         return $largest;
     }
 
+    /** µm; nothing where there is no tape on the shelf. */
+    public function widestTape(): ?int
+    {
+        $widths = array_map(static fn (Supply $supply): int => $supply->amount() > 0 ? $supply->width() ?? 0 : 0, $this->supplies());
+
+        return max([0, ...$widths]) ?: null;
+    }
+
     /** @return list<StockItem> */
     public function all(): array
     {

@@ -31,9 +31,6 @@ final readonly class Judgement
     /** Of the art's box: what runs round all of it; and of an area: two shapes that are the same. */
     private const ROUND_ALL = 0.98;
     private const ALIKE = 0.96;
-    /** Of full light: from here film is as pale as its liner, and under there its cuts do not show. */
-    private const WHITE = 0.82;
-    private const DARK = 0.12;
 
     public function __construct(private Rules $rules)
     {
@@ -73,16 +70,6 @@ final readonly class Judgement
         }
 
         return $snags;
-    }
-
-    /**
-     * @param int|null $years outdoors that the maker of the film gives it, where he says so
-     *
-     * @return list<Snag>
-     */
-    public function outdoors(UseOf $use, ?int $years): array
-    {
-        return 0 !== $years || !\in_array($use, [UseOf::Outdoor, UseOf::Vehicle], true) ? [] : [new Snag('indoors-only', Snag::WARN, 0, 0, null, 'Its maker gives this film for indoors only. Take another one, or tell the customer.', [])];
     }
 
     /**
@@ -206,62 +193,6 @@ final readonly class Judgement
         }
 
         return [];
-    }
-
-    /**
-     * Against what is on the shelf: the largest piece of this film, and the widest tape.
-     *
-     * @param array{int, int}|null $sheet the sides of the largest sheet or offcut, µm; nothing where there is none
-     *
-     * @return list<Snag>
-     */
-    public function shelf(Fitted $fitted, ?array $sheet): array
-    {
-        $box = $fitted->artwork->box();
-        [$short, $long] = [min($box->width(), $box->height()), max($box->width(), $box->height())];
-        $snags = [];
-        if (null !== $sheet) {
-            $edge = 2 * $this->rules->micrometres(Rule::SheetEdge);
-            [$narrow, $wide] = [min($sheet) - $edge, max($sheet) - $edge];
-            if ($short > $narrow || $long > $wide) {
-                $share = min($narrow / $short, $wide / $long);
-                $snags[] = new Snag('too-large-for-film', Snag::WARN, $long > $wide ? $wide : $narrow, $long > $wide ? $long : $short, null,
-                    'The largest piece of this film on the shelf gives '.Length::micrometres($narrow)->inMetric().' × '.Length::micrometres($wide)->inMetric().' mm; this is larger and has to be cut in panels.',
-                    [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']]);
-            }
-        }
-        $tape = $this->rules->micrometres(Rule::TapeWidth);
-        $needed = $short + 2 * $this->rules->micrometres(Rule::TapeMargin);
-        if ($needed > $tape) {
-            $snags[] = new Snag('too-wide-for-tape', Snag::NOTE, $tape, $needed, null,
-                'The tape has to be '.Length::micrometres($needed)->inMetric().' mm wide and the widest roll has '.Length::micrometres($tape)->inMetric().' mm: lay it in strips that overlap by '.Length::micrometres($this->rules->micrometres(Rule::TapeOverlap))->inMetric().' mm.', []);
-        }
-
-        return $snags;
-    }
-
-    /**
-     * What the bench should know of the colour: nothing is wrong, but waste is hard to see.
-     *
-     * @param string $swatch the film's colour, #rrggbb
-     *
-     * @return list<Snag>
-     */
-    public function colour(Film $film, string $swatch): array
-    {
-        [$red, $green, $blue] = array_map(hexdec(...), str_split(str_pad(ltrim($swatch, '#'), 6, '0'), 2));
-        $light = (0.2126 * $red + 0.7152 * $green + 0.0722 * $blue) / 255;
-        $notes = [];
-        if ($light > self::WHITE) {
-            $notes[] = new Snag('white-on-white', Snag::NOTE, 0, 0, null, 'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a lit table.', []);
-        } elseif ($light < self::DARK) {
-            $notes[] = new Snag('dark-film', Snag::NOTE, 0, 0, null, 'Dark film hides its cuts. Weed it on a lit table.', []);
-        }
-        if ($film->hasDirection()) {
-            $notes[] = new Snag('patterned', Snag::NOTE, 0, 0, null, 'The pattern has a direction: it is never turned on the sheet.', []);
-        }
-
-        return $notes;
     }
 
     /** @return list<Snag> */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\FilmInHand;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
@@ -85,7 +85,7 @@ final readonly class PieceView
     private static function minded(Piece $piece): array
     {
         $film = $piece->film();
-        $colour = PieceState::Weeding === $piece->state() ? (new Judgement(Rules::standard()))->colour($film->grade(), $film->swatch()) : [];
+        $colour = PieceState::Weeding === $piece->state() ? (new FilmInHand(Rules::standard()))->colour($film->grade(), $film->swatch(), $film->liner(), $film->hasDirection()) : [];
 
         return [
             ...$piece->docket()->passed(),

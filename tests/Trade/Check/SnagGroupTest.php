@@ -7,6 +7,7 @@ namespace Yelbo\Tests\Trade\Check;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
 use Yelbo\Trade\Check\Cutability;
+use Yelbo\Trade\Check\FilmInHand;
 use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Check\SnagGroup;
@@ -61,7 +62,7 @@ final class SnagGroupTest extends TestCase
 
     public function testTooLargeForTheFilmAndTooWideForTheTape(): void
     {
-        $judgement = new Judgement(Rules::standard());
+        $judgement = new FilmInHand(Rules::standard());
         $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(700, 400), Length::millimetres(0)), Lettering::words('bebas', 'Cox'));
         $snags = array_column($judgement->shelf($fitted, [300_000, 600_000]), null, 'code');
         self::assertSame(['too-large-for-film', 'too-wide-for-tape'], array_keys($snags));
@@ -69,15 +70,20 @@ final class SnagGroupTest extends TestCase
         self::assertArrayNotHasKey('too-large-for-film', array_column($judgement->shelf($smaller, [300_000, 600_000]), null, 'code'), 'the size it says fits');
         self::assertSame([], array_filter($judgement->shelf($smaller, null), static fn (Snag $snag): bool => 'too-large-for-film' === $snag->code), 'an empty shelf says nothing');
         self::assertStringContainsString('overlap by 12 mm', $snags['too-wide-for-tape']->message);
+        self::assertStringContainsString('widest roll has 200 mm', array_column($judgement->shelf($fitted, null, 200_000), null, 'code')['too-wide-for-tape']->message);
+        self::assertSame([], $judgement->shelf($fitted, null, 1_000_000), 'a tape wide enough is on the shelf');
     }
 
     public function testColoursTheBenchShouldKnowOf(): void
     {
-        $judgement = new Judgement(Rules::standard());
+        $judgement = new FilmInHand(Rules::standard());
         $codes = static fn (Film $film, string $swatch): array => array_map(static fn (Snag $snag): string => "$snag->severity $snag->code", $judgement->colour($film, $swatch));
         self::assertSame(['note white-on-white'], $codes(Film::Permanent, '#f2f2ea'));
         self::assertSame(['note dark-film'], $codes(Film::Permanent, '#1a1a1a'));
         self::assertSame([], $codes(Film::Permanent, '#8f1f1b'));
         self::assertSame(['note patterned'], $codes(Film::Patterned, '#8f1f1b'));
+        self::assertSame([], $judgement->colour(Film::Permanent, '#f2f2ea', 'blue'), 'on a blue liner white film is seen');
+        self::assertSame('patterned', $judgement->colour(Film::Permanent, '#8f1f1b', 'white', true)[0]->code, 'a brushed look runs one way too');
+        self::assertSame(['indoors-only', null, null], array_map(static fn (array $case): ?string => ($judgement->outdoors(...$case)[0] ?? null)?->code, [[UseOf::Outdoor, 0], [UseOf::Indoor, 0], [UseOf::Vehicle, null]]));
     }
 }

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Check;
+
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** What speaks against a decal in the very film it is to be cut from: how much of it there is, its colour, its maker. Source: handbook sections 6, 7 and 10. */
+final readonly class FilmInHand
+{
+    /** Of full light: from here film is as pale as its liner, and under there its cuts do not show. */
+    private const WHITE = 0.82;
+    private const DARK = 0.12;
+
+    public function __construct(private Rules $rules)
+    {
+    }
+
+    /**
+     * Against what is on the shelf: the largest piece of this film, and the widest tape.
+     *
+     * @param array{int, int}|null $sheet the sides of the largest sheet or offcut, µm; nothing where there is none
+     * @param int|null             $tape  the widest transfer tape, µm; the shop's figure where none is kept
+     *
+     * @return list<Snag>
+     */
+    public function shelf(Fitted $fitted, ?array $sheet, ?int $tape = null): array
+    {
+        $box = $fitted->artwork->box();
+        [$short, $long] = [min($box->width(), $box->height()), max($box->width(), $box->height())];
+        $snags = [];
+        if (null !== $sheet) {
+            $edge = 2 * $this->rules->micrometres(Rule::SheetEdge);
+            [$narrow, $wide] = [min($sheet) - $edge, max($sheet) - $edge];
+            if ($short > $narrow || $long > $wide) {
+                $share = min($narrow / $short, $wide / $long);
+                $snags[] = new Snag('too-large-for-film', Snag::WARN, $long > $wide ? $wide : $narrow, $long > $wide ? $long : $short, null,
+                    'The largest piece of this film on the shelf gives '.Length::micrometres($narrow)->inMetric().' × '.Length::micrometres($wide)->inMetric().' mm; this is larger and has to be cut in panels.',
+                    [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']]);
+            }
+        }
+        $tape ??= $this->rules->micrometres(Rule::TapeWidth);
+        $needed = $short + 2 * $this->rules->micrometres(Rule::TapeMargin);
+        if ($needed > $tape) {
+            $snags[] = new Snag('too-wide-for-tape', Snag::NOTE, $tape, $needed, null,
+                'The tape has to be '.Length::micrometres($needed)->inMetric().' mm wide and the widest roll has '.Length::micrometres($tape)->inMetric().' mm: lay it in strips that overlap by '.Length::micrometres($this->rules->micrometres(Rule::TapeOverlap))->inMetric().' mm.', []);
+        }
+
+        return $snags;
+    }
+
+    /**
+     * What the bench should know of the colour: nothing is wrong, but waste is hard to see.
+     *
+     * @param string    $swatch the film's colour, #rrggbb
+     * @param string    $liner  the colour of its liner
+     * @param bool|null $oneWay whether it runs one way, where that is known of the film itself
+     *
+     * @return list<Snag>
+     */
+    public function colour(Film $film, string $swatch, string $liner = 'white', ?bool $oneWay = null): array
+    {
+        [$red, $green, $blue] = array_map(hexdec(...), str_split(str_pad(ltrim($swatch, '#'), 6, '0'), 2));
+        $light = (0.2126 * $red + 0.7152 * $green + 0.0722 * $blue) / 255;
+        $notes = [];
+        if ($light > self::WHITE && 'white' === strtolower(trim($liner))) {
+            $notes[] = new Snag('white-on-white', Snag::NOTE, 0, 0, null, 'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a lit table.', []);
+        } elseif ($light < self::DARK) {
+            $notes[] = new Snag('dark-film', Snag::NOTE, 0, 0, null, 'Dark film hides its cuts. Weed it on a lit table.', []);
+        }
+        if ($oneWay ?? $film->hasDirection()) {
+            $notes[] = new Snag('patterned', Snag::NOTE, 0, 0, null, 'The pattern has a direction: it is never turned on the sheet.', []);
+        }
+
+        return $notes;
+    }
+
+    /**
+     * @param int|null $years outdoors that the maker of the film gives it, where he says so
+     *
+     * @return list<Snag>
+     */
+    public function outdoors(UseOf $use, ?int $years): array
+    {
+        return 0 !== $years || !\in_array($use, [UseOf::Outdoor, UseOf::Vehicle], true) ? [] : [new Snag('indoors-only', Snag::WARN, 0, 0, null, 'Its maker gives this film for indoors only. Take another one, or tell the customer.', [])];
+    }
+}
