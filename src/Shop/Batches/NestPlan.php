@@ -139,13 +139,6 @@ class NestPlan
         return !$this->canUndo() && (self::DONE === $this->state ? $this->progress < 1 : $this->cancelled && self::RELEASED !== $this->state);
     }
 
-    public function goOn(): void
-    {
-        $this->state = self::WAITING;
-        $this->progress = 0;
-        $this->cancelled = false;
-    }
-
     /** @param Laid $laid changed by hand */
     public function change(array $laid): void
     {

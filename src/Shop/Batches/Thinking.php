@@ -90,18 +90,22 @@ final readonly class Thinking
         });
     }
 
-    /** Plans that were given up before their time, because other pieces were looked at for a while, are thought about to the end. */
+    /**
+     * Plans that were given up before their time, because other pieces were looked at for a while, are thought about to
+     * the end. Where a worker was quicker nothing is taken from it.
+     */
     private function goOn(Nesting $nesting): void
     {
         foreach ($nesting->plans() as $plan) {
             $this->records->refresh($plan);
-            if ($plan->wasCutShort()) {
-                $this->change->of($plan, $plan->version(), function () use ($plan): void {
-                    $plan->goOn();
-                    $this->records->flush();
-                    $this->bus->dispatch(new LayPlan($plan->id()));
-                });
+            if (!$plan->wasCutShort()) {
+                continue;
             }
+            $again = $this->records->getConnection()->executeStatement('UPDATE nest_plan SET state = ?, progress = 0, cancelled = 0, version = version + 1 WHERE id = ? AND state = ? AND version = ?', [NestPlan::WAITING, $plan->id(), $plan->state(), $plan->version()]);
+            if (1 === $again) {
+                $this->bus->dispatch(new LayPlan($plan->id()));
+            }
+            $this->records->refresh($plan);
         }
     }
 
