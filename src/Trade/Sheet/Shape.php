@@ -19,6 +19,9 @@ final class Shape
     /** Of so many rows one is asked first: its neighbours hardly differ. */
     private const EVERY = 12;
 
+    /** Of so many cells one may differ where two are alike. */
+    private const ALIKE = 150;
+
     /** @var array<string, \GMP> what it takes, by the stride of the bed and which gap */
     private array $bits = [];
     /** @var array<int, \GMP> */
@@ -66,10 +69,15 @@ final class Shape
         foreach ($turns as $turn) {
             $shape = self::turned($region, $outlines, (float) $turn, $far, $cell);
             // A ring is the same whichever way it is turned: it is tried once.
-            $shapes[$shape->signature()] ??= $shape;
+            foreach ($shapes as $other) {
+                if ($shape->isLike($other)) {
+                    continue 2;
+                }
+            }
+            $shapes[] = $shape;
         }
 
-        return array_values($shapes);
+        return $shapes;
     }
 
     /** @param array{Region, Region, Region} $outlines closed, grown by the nearer gap, and by the farther */
@@ -132,9 +140,11 @@ final class Shape
         return 6 + intdiv($gap, 500);
     }
 
-    private function signature(): string
+    /** Do they take the same cells, but for a few that rounding decides? */
+    private function isLike(self $other): bool
     {
-        return hash('xxh128', serialize([$this->height, $this->columns, $this->rows, $this->own->runs(), $this->near->runs()]));
+        return [$this->rows, $this->columns] === [$other->rows, $other->columns]
+            && gmp_popcount($this->closed($this->columns) ^ $other->closed($this->columns)) * self::ALIKE <= $this->cells;
     }
 
     /** What it must find free. */
