@@ -162,7 +162,7 @@ final class BedTest extends TestCase
     {
         $stock = [Stock::sheet('off', 100_000, 100_000), Stock::sheet('s', 300_000, 600_000, 9)];
         $piece = new Piece('p', Box::sized(10_000, 10_000)->region());
-        self::assertGreaterThan(Cost::of($stock, [[1, 600_000], [1, 600_000]], []), Cost::of($stock, [], [$piece], []), 'a small piece left is worse than two sheets');
+        self::assertGreaterThan(Cost::of($stock, [[1, 600_000], [1, 600_000]], []), Cost::of($stock, [], [$piece]), 'a small piece left is worse than two sheets');
         self::assertGreaterThan(Cost::of($stock, [[1, 200_000]], []), Cost::of($stock, [[1, 200_001]], []), 'less of the sheet');
         self::assertGreaterThan(Cost::of($stock, [[1, 600_000]], []), Cost::of($stock, [[1, 300_000], [1, 300_000]], []), 'one sheet rather than two halves');
         self::assertLessThan(Cost::of($stock, [[1, 34_000]], []), Cost::of($stock, [[0, 100_000]], []), 'film from the shelf counts less than the same of a new sheet');
