@@ -74,7 +74,7 @@ final readonly class Bench
 
         return [...$steps->layered($under), ...($piece->docket()->isAppliedHere()
             ? $steps->onTheObject($piece->size(), $piece->docket()->thing()->size(), $piece->left(), $piece->top())
-            : $steps->forTheCustomer($piece->size(), $piece->film()->grade()))];
+            : $steps->forTheCustomer($piece->size(), $piece->film()->life()))];
     }
 
     /** @return list<string> what goes into the parcel */
@@ -90,7 +90,7 @@ final readonly class Bench
     {
         $docket = $piece->docket();
 
-        return (new Packing($this->rules->current()))->care($docket->film()?->grade() ?? Film::Permanent, $docket->isAppliedHere());
+        return (new Packing($this->rules->current()))->care($docket->film()?->life() ?? Film::Permanent->life(), $docket->isAppliedHere());
     }
 
     /** @param list<int> $out the inside pieces that are out */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Bench;
 
-use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -27,13 +26,17 @@ final readonly class Packing
             : ['Decal on its tape and liner, flat in card', 'A test scrap of the same film', "Printed steps for this {$this->small($object)}", 'Care card'];
     }
 
-    /** @return list<string> */
-    public function care(Film $film, bool $appliedHere): array
+    /**
+     * @param string $life for how long the film is good, as a sentence
+     *
+     * @return list<string>
+     */
+    public function care(string $life, bool $appliedHere): array
     {
         $hours = (int) $this->rules->value(Rule::Cure);
 
         return [
-            $film->life(),
+            $life,
             $appliedHere ? "It has rested its $hours h: it may be used and washed." : "Wait $hours h after applying before use or washing.",
             'Hand wash, not the dishwasher, no scrubbing.',
             'Not where lips or food touch.',

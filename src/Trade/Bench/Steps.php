@@ -44,15 +44,19 @@ final readonly class Steps
         ];
     }
 
-    /** @return list<array{title: string, how: string, caution: string|null}> */
-    public function forTheCustomer(Size $art, Film $film): array
+    /**
+     * @param string $life for how long the film is good, as a sentence
+     *
+     * @return list<array{title: string, how: string, caution: string|null}>
+     */
+    public function forTheCustomer(Size $art, string $life): array
     {
         return [
             $this->tape($art),
             self::step('Leave it on its liner', 'Trim the tape square, '.$this->margin()->inBoth().' beyond the art. Draw both centre lines on it.', 'Cut away from yourself and cap the knife.'),
             self::step('Add a test scrap', 'A corner of the same film for the customer to try on the surface first.'),
             self::step('Pack flat', 'Between card, with the printed steps.'),
-            self::step('Add the care card', implode(' ', (new Packing($this->rules))->care($film, false))),
+            self::step('Add the care card', implode(' ', (new Packing($this->rules))->care($life, false))),
         ];
     }
 
