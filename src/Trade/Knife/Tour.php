@@ -13,8 +13,6 @@ use Random\Randomizer;
  */
 final class Tour
 {
-    /** Of a contour so many corners at most are thought of as its beginning while the order is sought. */
-    private const CORNERS = 16;
     /** So many nearest others are tried as neighbours. */
     private const NEAR = 8;
     private const STRETCH = 3;
@@ -36,7 +34,11 @@ final class Tour
     public function __construct(private readonly array $rings, private readonly array $holders)
     {
         $this->at = array_map(static fn (array $ring): array => $ring[0], $rings);
-        $this->nearestFirst();
+        foreach (NearestFirst::way($rings, $holders) as [$contour, $corner]) {
+            $this->order[] = $contour;
+            $this->at[$contour] = $corner;
+        }
+        $this->index();
     }
 
     /** @return list<array{int, array{int, int}}> contours in order, each with the corner it begins at */
@@ -257,51 +259,6 @@ final class Tour
         }
 
         return $this->near;
-    }
-
-    private function nearestFirst(): void
-    {
-        $some = array_map(static function (array $ring): array {
-            $step = max(1, intdiv(\count($ring), self::CORNERS));
-            $some = [];
-            for ($nth = 0; $nth < \count($ring); $nth += $step) {
-                $some[] = $ring[$nth];
-            }
-
-            return $some;
-        }, $this->rings);
-        $waitsFor = array_fill(0, \count($this->rings), 0);
-        foreach ($this->holders as $of) {
-            foreach ($of as $holder) {
-                ++$waitsFor[$holder];
-            }
-        }
-        $waiting = array_fill_keys(array_keys($this->rings), true);
-        $at = [0, 0];
-        while ([] !== $waiting) {
-            $best = null;
-            $least = \INF;
-            foreach ($waiting as $contour => $_) {
-                if ($waitsFor[$contour] > 0) {
-                    continue;
-                }
-                foreach ($some[$contour] as $corner) {
-                    $far = ($corner[0] - $at[0]) ** 2 + ($corner[1] - $at[1]) ** 2;
-                    if ($far < $least) {
-                        $least = $far;
-                        $best = [$contour, $corner];
-                    }
-                }
-            }
-            [$contour, $at] = $best ?? throw new \LogicException('Two outlines hold each other.');
-            $this->order[] = $contour;
-            $this->at[$contour] = $at;
-            foreach ($this->holders[$contour] as $holder) {
-                --$waitsFor[$holder];
-            }
-            unset($waiting[$contour]);
-        }
-        $this->index();
     }
 
     /**
