@@ -18,6 +18,8 @@ use Random\Randomizer;
 final readonly class Search
 {
     private const SEED = 20_261_125;
+    /** So many copies are put down before it is asked whether to go on. */
+    private const BREATH = 64;
     /** Orders changed in vain before it goes on otherwise. */
     private const PATIENCE = 10;
 
@@ -44,7 +46,7 @@ final readonly class Search
                     yield null;
                 }
             } else {
-                $states = $this->lay($first, 0, $states, $cost);
+                $states = yield from $this->lay($first, 0, $states, $cost);
             }
             $now = null === $states ? \INF : $this->placer->cost($states[\count($first)]);
             if (null !== $states && $now < $cost) {
@@ -61,7 +63,7 @@ final readonly class Search
         $count = \count($order);
         for ($failed = 0; $failed < self::PATIENCE; ++$failed) {
             [$changed, $from] = $this->changed($order, $random);
-            $states = $this->lay($changed, $from, \array_slice($best, 0, $from + 1), $cost);
+            $states = yield from $this->lay($changed, $from, \array_slice($best, 0, $from + 1), $cost);
             if (null === $states) {
                 yield null;
                 continue;
@@ -125,9 +127,9 @@ final readonly class Search
      * @param list<int>   $order
      * @param list<State> $states how it was before each copy up to a place
      *
-     * @return list<State>|null before each copy, and at the end; nothing once it costs more than a limit, for it only ever grows
+     * @return \Generator<int, null, mixed, list<State>|null> before each copy, and at the end; nothing once it costs more than a limit, for it only ever grows
      */
-    private function lay(array $order, int $from, array $states, float $limit): ?array
+    private function lay(array $order, int $from, array $states, float $limit): \Generator
     {
         $state = $states[$from];
         for ($nth = $from, $count = \count($order); $nth < $count; ++$nth) {
@@ -136,6 +138,9 @@ final readonly class Search
                 return null;
             }
             $states[] = $state;
+            if (0 === ($nth + 1) % self::BREATH) {
+                yield null;
+            }
         }
 
         return $states;
