@@ -58,7 +58,13 @@ export function PlanTable({
   if (!sheet) {
     return (
       <div className="h-full bg-paper p-8">
-        <p role="status">{plan.state === 'done' ? 'Nothing lies on any sheet of this plan.' : 'Laying out …'}</p>
+        <p role="status">
+          {plan.state === 'done'
+            ? 'Nothing lies on any sheet of this plan.'
+            : plan.state === 'failed'
+              ? 'This could not be laid out.'
+              : 'Laying out …'}
+        </p>
       </div>
     );
   }

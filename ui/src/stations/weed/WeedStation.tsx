@@ -142,25 +142,28 @@ function useTaps(weeding: Schemas['WeedingView']) {
       return;
     }
     setWriting(true);
+    const key = ['weeding', weeding.piece.id];
+    // What the last tap left stands in the cache a moment before it is drawn.
+    const latest = () => client.getQueryData<Schemas['WeedingView']>(key) ?? weeding;
     // What was asked for before a tap was written down must not come after it and undo it.
     client
-      .cancelQueries({ queryKey: ['weeding', weeding.piece.id] })
+      .cancelQueries({ queryKey: key })
       .then(() =>
         ask(
           api.PUT('/api/pieces/{id}/out', {
             params: { path: { id: weeding.piece.id } },
-            body: { version: weeding.piece.version, numbers: [...out] },
+            body: { version: latest().piece.version, numbers: [...out] },
           }),
         ),
       )
       .then((fresh) => {
         setSays(null);
-        client.setQueryData(['weeding', weeding.piece.id], fresh);
+        client.setQueryData(key, fresh);
       })
       .catch(async (fault) => {
         setSays(fault instanceof Problem ? fault.message : String(fault));
-        setOut(new Set(weeding.out));
         await refresh(client);
+        setOut(new Set(latest().out));
       })
       .finally(() => setWriting(false));
   }, [same, writing, out, weeding, client]);
