@@ -111,6 +111,8 @@ test('typing a letter in a field is typing, not a shortcut', async ({ page }) =>
 });
 
 test('the frame fits without scrolling, on the desk and on a tablet', async ({ page }) => {
+  // At Batch it waits until all plans are thought to the end.
+  test.setTimeout(90_000);
   for (const [width, height, views] of [
     [1280, 800, ['ask/new', 'size', 'batch', 'cut', 'weed', 'apply', 'send']],
     [1024, 768, ['cut', 'weed', 'apply', 'send']],
