@@ -1,3 +1,4 @@
+import type { Locator, Page } from '@playwright/test';
 import { api, expect, order, test } from './shop';
 
 const LANTERN = `<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="80mm" viewBox="0 0 60 80">
@@ -31,13 +32,7 @@ test('a snag is found where it is, cured with one click, and undone', async ({ p
 
 test('the owner lets a stop pass with a reason, which stands on the docket and on the proof', async ({ page }) => {
   const docket = await order(page, 'Bulrush', 'size');
-  await page.goto(`/size/${docket.number}`);
-  await page.getByRole('button', { name: /^Great Vibes/ }).click();
-  await page
-    .getByRole('button', { name: /Let it pass/ })
-    .first()
-    .click({ timeout: 20_000 });
-  const why = page.getByRole('dialog', { name: 'Let this stop pass?' });
+  const why = await choosesTooThin(page, docket.number);
   await why.getByRole('button', { name: 'Let it pass' }).click();
   await expect(why.getByText(/A few words/)).toBeVisible();
   await why.getByLabel('Why it may pass').fill('for one day on the quay');
@@ -46,6 +41,45 @@ test('the owner lets a stop pass with a reason, which stands on the docket and o
   await page.goto(`/size/${docket.number}?docket=${docket.number}`);
   await expect(page.getByRole('dialog').getByText('Let pass by Ines: for one day on the quay').first()).toBeVisible();
 });
+
+test('a reason given while the drawing is still being kept comes after it', async ({ page }) => {
+  const docket = await order(page, 'Reedling', 'size');
+  let asked = () => {};
+  let kept = () => {};
+  const untilAsked = new Promise<void>((resolve) => {
+    asked = resolve;
+  });
+  const untilKept = new Promise<void>((resolve) => {
+    kept = resolve;
+  });
+  await page.route('**/design', async (route) => {
+    await untilAsked;
+    await route.fulfill({ response: await route.fetch() });
+    kept();
+  });
+  await page.route('**/overrule', async (route) => {
+    await untilKept;
+    await route.continue();
+  });
+  const keeping = page.waitForRequest('**/design');
+  const why = await choosesTooThin(page, docket.number);
+  await why.getByLabel('Why it may pass').fill('only for the opening');
+  await keeping;
+  await why.getByRole('button', { name: 'Let it pass' }).click();
+  asked();
+  await expect(page.getByText('Let pass by Ines: only for the opening').first()).toBeVisible();
+});
+
+/** A face too thin to be cut: what would have to be let pass, and the dialog that asks why. */
+async function choosesTooThin(page: Page, docket: number): Promise<Locator> {
+  await page.goto(`/size/${docket}`);
+  await page.getByRole('button', { name: /^Great Vibes/ }).click();
+  await page
+    .getByRole('button', { name: /Let it pass/ })
+    .first()
+    .click({ timeout: 20_000 });
+  return page.getByRole('dialog', { name: 'Let this stop pass?' });
+}
 
 test('another spelling than was asked for is said while it is typed', async ({ page }) => {
   const docket = await order(page, 'Halcyon', 'size');

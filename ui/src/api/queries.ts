@@ -1,5 +1,5 @@
 import { keepPreviousData, type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { type Answers, api, ask, carry, type Problem } from './client';
+import { type Answers, api, ask, carry, type Docket, type Problem } from './client';
 
 /** How often what others do shows up, in ms. */
 const FRESH = 4000;
@@ -99,10 +99,16 @@ export function refresh(client: QueryClient): Promise<void> {
 }
 
 /** A change; whoever comes second is shown the fresh state at once. */
-export function useChange<In, Out>(change: (input: In) => Promise<Out>, done?: (output: Out) => void) {
+export function useChange<In, Out>(
+  change: (input: In) => Promise<Out>,
+  done?: (output: Out) => void,
+  /** Changes that share a name run one after the other, each when what the last one did is known. */
+  queue?: string,
+) {
   const client = useQueryClient();
   return useMutation<Out, Problem, In>({
     mutationFn: change,
+    ...(queue && { scope: { id: queue } }),
     onSuccess: async (output) => {
       await refresh(client);
       done?.(output);
@@ -116,4 +122,17 @@ export function useChange<In, Out>(change: (input: In) => Promise<Out>, done?: (
       }
     },
   });
+}
+
+/** A change of one docket, after those already on their way, on the version the last of them left. */
+export function useDocketChange<In, Out>(
+  drawn: Docket,
+  change: (version: number, input: In) => Promise<Out>,
+  done?: (output: Out) => void,
+) {
+  const client = useQueryClient();
+  const { queryKey } = docket(drawn.number);
+  // What the change before left stands in the cache a moment before it is drawn.
+  const latest = () => client.getQueryData<Docket>(queryKey)?.version ?? drawn.version;
+  return useChange((input: In) => change(latest(), input), done, `docket-${drawn.number}`);
 }

@@ -3,7 +3,7 @@ import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type Docket } from '../api/client';
-import { docket as docketQuery, useChange } from '../api/queries';
+import { docket as docketQuery, useDocketChange } from '../api/queries';
 import { ObjectDrawing } from '../drawing/ObjectDrawing';
 import { Caution, Facts, FilmName, Move, NextMove, Ready, Scroll, Section, Trouble, useShown } from '../parts/basics';
 import { ReasonDialog } from '../parts/dialog';
@@ -50,12 +50,13 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
   const [opening, setOpening] = useState(false);
   const now = useNow();
   const shown = useShown();
-  const move = useChange(
-    ({ move, detail }: { move: string; detail: string }) =>
+  const move = useDocketChange(
+    docket,
+    (version, { move, detail }: { move: string; detail: string }) =>
       ask(
         api.POST('/api/dockets/{number}/moves', {
           params: { path: { number: docket.number } },
-          body: { move, version: docket.version, detail },
+          body: { move, version, detail },
         }),
       ),
     () => {

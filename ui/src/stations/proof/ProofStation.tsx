@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Proof } from '../../api/client';
-import { docket as docketQuery, dockets, useChange } from '../../api/queries';
+import { docket as docketQuery, dockets, useDocketChange } from '../../api/queries';
 import { ProofDrawing } from '../../drawing/ProofDrawing';
 import { useKey } from '../../frame/keys';
 import { Move, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
@@ -57,22 +57,24 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
   const other = docket.proofs.find((one) => one.nth === beside);
   const [by, setBy] = useState(docket.customer);
   const answering = useAnswering(docket.number).data;
-  const approve = useChange(
-    () =>
+  const approve = useDocketChange(
+    docket,
+    (version) =>
       ask(
         api.POST('/api/dockets/{number}/approve', {
           params: { path: { number: docket.number } },
-          body: { version: docket.version, proof: proof.nth, by },
+          body: { version, proof: proof.nth, by },
         }),
       ),
     () => navigate('/batch'),
   );
-  const back = useChange(
-    () =>
+  const back = useDocketChange(
+    docket,
+    (version) =>
       ask(
         api.POST('/api/dockets/{number}/moves', {
           params: { path: { number: docket.number } },
-          body: { move: 'change', version: docket.version, detail: '' },
+          body: { move: 'change', version, detail: '' },
         }),
       ),
     () => navigate(`/size/${docket.number}`),
@@ -219,11 +221,11 @@ function Paper({ docket, proof, ending, says }: { docket: Docket; proof: Proof; 
 /** What the order costs, where that is agreed; a proof says it from the next version on. */
 function Price({ docket, proof }: { docket: Docket; proof: Proof }) {
   const [price, setPrice] = useState(docket.price === null ? '' : asPrice(docket.price));
-  const keep = useChange(() =>
+  const keep = useDocketChange(docket, (version) =>
     ask(
       api.PUT('/api/dockets/{number}/price', {
         params: { path: { number: docket.number } },
-        body: { version: docket.version, price },
+        body: { version, price },
       }),
     ),
   );

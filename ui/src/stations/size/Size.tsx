@@ -3,7 +3,7 @@ import { Tabs } from 'radix-ui';
 import { useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, Problem } from '../../api/client';
-import { docket as docketQuery, dockets, stock, useChange } from '../../api/queries';
+import { docket as docketQuery, dockets, stock, useDocketChange } from '../../api/queries';
 import { FilmName, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
@@ -131,12 +131,13 @@ function Desk({ docket }: { docket: Docket }) {
   good.current = fit.data ?? good.current;
   const drawn = isSet ? undefined : good.current;
 
-  const keep = useChange(
-    (proof: boolean) =>
+  const keep = useDocketChange(
+    docket,
+    (version, proof: boolean) =>
       ask(
         api.PUT('/api/dockets/{number}/design', {
           params: { path: { number: docket.number } },
-          body: { version: docket.version, ...drawing, units, proof },
+          body: { version, ...drawing, units, proof },
         }),
       ),
     (saved) => {

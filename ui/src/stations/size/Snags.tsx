@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Docket, type Schemas } from '../../api/client';
-import { me, useChange } from '../../api/queries';
+import { me, useDocketChange } from '../../api/queries';
 import { Section } from '../../parts/basics';
 import { ReasonDialog } from '../../parts/dialog';
 import type { Drawing } from './useDrawing';
@@ -35,12 +35,13 @@ export function Snags({
     retry: false,
   });
   const owner = useQuery(me).data?.role === 'owner';
-  const overrule = useChange(
-    ({ snag, reason }: { snag: Snag; reason: string }) =>
+  const overrule = useDocketChange(
+    docket,
+    (version, { snag, reason }: { snag: Snag; reason: string }) =>
       ask(
         api.POST('/api/dockets/{number}/overrule', {
           params: { path: { number: docket.number } },
-          body: { version: docket.version, code: snag.code, found: snag.found, reason },
+          body: { version, code: snag.code, found: snag.found, reason },
         }),
       ),
     () => {
