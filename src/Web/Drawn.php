@@ -137,7 +137,7 @@ final readonly class Drawn
         $fitted = $this->drawing->of($thing, $words, $design);
 
         return new CheckView(
-            array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket?->overruling($group->code, $group->found)), $this->inspection->of($fitted, $thing, $film, $use, $kept)),
+            array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket?->overrulings()->of($group->code, $group->found)), $this->inspection->of($fitted, $thing, $film, $use, $kept)),
             null !== $fitted->words->art ? [] : array_column([...(null === $docket ? [] : Spelling::differences($docket->asked(), $words)), ...Spelling::doubts($words)], 'says'),
             (new Weeding($fitted->artwork->top(), $film, $this->rules->current()))->minutes,
         );

@@ -106,7 +106,7 @@ final readonly class DrawnSet
         $stops = [] === $tightest ? [] : $this->inspection->stops($tightest, $thing, $film, $docket->useOf());
 
         return new CheckView(
-            array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket->overruling($group->code, $group->found)), $stops),
+            array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::of($group, $docket->overrulings()->of($group->code, $group->found)), $stops),
             array_column(Spelling::doubts(array_merge(...$roster)), 'says'),
             0.0,
         );

@@ -114,7 +114,7 @@ final readonly class Present
     {
         return [
             ...(null === $docket->film() ? [] : Cautions::of($docket->film()->grade(), $docket->useOf(), $docket->thing()->material())),
-            ...$docket->passed(),
+            ...$docket->overrulings()->said(),
         ];
     }
 }

@@ -76,10 +76,10 @@ final class ProofsTest extends ShopTestCase
     public function testWhatBecameWorseSinceIsNotLetPass(): void
     {
         $docket = $this->taken();
-        $docket->overrule('thin-stroke', 900, 'it will do', 'Ines', $this->clock->now());
-        self::assertSame('Ines: it will do', $docket->overruling('thin-stroke', 950));
-        self::assertNull($docket->overruling('thin-stroke', 850));
-        self::assertNull($docket->overruling('small-island', 950));
+        $docket->overrulings()->add('thin-stroke', 900, 'it will do', 'Ines', $this->clock->now());
+        self::assertSame('Ines: it will do', $docket->overrulings()->of('thin-stroke', 950));
+        self::assertNull($docket->overrulings()->of('thin-stroke', 850));
+        self::assertNull($docket->overrulings()->of('small-island', 950));
     }
 
     public function testALinkIsUnguessableKeptAsAHashAndSentByPost(): void

@@ -55,19 +55,13 @@ final readonly class Releasing
      */
     public function release(Nesting $nesting, array $laid, array $pieces): array
     {
-        $taken = [];
-        foreach ($laid['sheets'] as $sheet) {
-            foreach ($sheet['places'] as $at) {
-                $piece = $pieces[$at['piece']];
-                $taken[$piece->id()] = [$piece, $nesting->pieces()[$piece->id()]];
-            }
-        }
+        $taken = array_unique(array_column(array_merge(...array_column($laid['sheets'], 'places')), 'piece'));
         if ([] === $taken) {
             throw Refusals::at('plan', 'Nothing lies on any sheet of this plan.');
         }
         $whole = $this->whole($laid, $pieces);
 
-        return $this->change->together(array_values($taken), function () use ($nesting, $laid, $pieces, $whole): array {
+        return $this->change->together(array_values(array_map(static fn (int $id): array => [$pieces[$id], $nesting->pieces()[$id]], $taken)), function () use ($nesting, $laid, $pieces, $whole): array {
             foreach ($pieces as $piece) {
                 if (isset($whole[$piece->id()]) && PieceState::Waiting !== $piece->state()) {
                     throw new Overtaken("{$piece->tag()} does not wait for film any more. Lay the others out again.");

@@ -9,7 +9,7 @@ use Yelbo\Shop\Change;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\NotFound;
 use Yelbo\Shop\Orders\Answers;
-use Yelbo\Shop\Orders\AnswersReader;
+use Yelbo\Shop\Orders\ThingReader;
 use Yelbo\Shop\Refusals;
 
 /** The shop's own objects: what comes in again and again, measured once. */
@@ -17,7 +17,7 @@ final readonly class Objects
 {
     private const FOUND = 40;
 
-    public function __construct(private EntityManagerInterface $records, private AnswersReader $reader, private Change $change, private Book $book)
+    public function __construct(private EntityManagerInterface $records, private ThingReader $things, private Change $change, private Book $book)
     {
     }
 
@@ -93,7 +93,7 @@ final readonly class Objects
     /** @return array<string, mixed> */
     private function measured(Answers $answers): array
     {
-        $this->reader->surface($answers);
+        $this->things->read($answers);
 
         return array_intersect_key($answers->toArray(), array_flip(KnownObject::ANSWERS));
     }

@@ -62,6 +62,12 @@ final readonly class Answers
         return new self(...$known, keepOuts: array_values(array_map(KeepOutAnswer::from(...), $parts)));
     }
 
+    /** @return list<string> the words of all decals, letter for letter */
+    public function asked(): array
+    {
+        return TypedWords::lines('' === trim($this->roster) ? $this->words : str_replace('|', "\n", $this->roster));
+    }
+
     /** What was typed for a length of the object. */
     public function length(string $name): string
     {

@@ -24,10 +24,6 @@ use Yelbo\Trade\Refused;
  *
  * The answers as they were typed are always kept; what is computed with is read from them
  * when the order is taken.
- *
- * A stop that is let pass has its code, how bad it was (µm), and who let it pass, why and when.
- *
- * @phpstan-type Overruling array{code: string, found: int, reason: string, by: string, at: string}
  */
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
@@ -84,9 +80,8 @@ class Docket
     #[ORM\Column(nullable: true)]
     private ?int $price = null;
 
-    /** @var list<Overruling>|null stops the owner lets pass */
-    #[ORM\Column(type: 'json', nullable: true)]
-    private ?array $overruled = null;
+    #[ORM\Embedded(columnPrefix: false)]
+    private Overrulings $overrulings;
 
     /** @var Collection<int, Piece> */
     #[ORM\OneToMany(targetEntity: Piece::class, mappedBy: 'docket', cascade: ['persist'])]
@@ -110,6 +105,7 @@ class Docket
         $this->keepAnswers($answers);
         $this->thing = new Thing();
         $this->design = new Design();
+        $this->overrulings = new Overrulings();
         $this->pieces = new ArrayCollection();
         $this->proofs = new ArrayCollection();
     }
@@ -139,6 +135,12 @@ class Docket
     public function answers(): array
     {
         return $this->answers;
+    }
+
+    /** @return list<string> what the customer asked for, letter for letter as it was given */
+    public function asked(): array
+    {
+        return Answers::from($this->answers)->asked();
     }
 
     public function begunAt(): \DateTimeImmutable
@@ -203,18 +205,6 @@ class Docket
         return $this->note;
     }
 
-    /**
-     * What the customer asked for, letter for letter as it was given.
-     *
-     * @return list<string>
-     */
-    public function asked(): array
-    {
-        $typed = Answers::from($this->answers);
-
-        return AnswersReader::lines('' === trim($typed->roster) ? $typed->words : str_replace('|', "\n", $typed->roster));
-    }
-
     /** Minor units. */
     public function price(): ?int
     {
@@ -226,38 +216,10 @@ class Docket
         $this->price = $price;
     }
 
-    /** @return list<Overruling> */
-    public function overrulings(): array
+    /** Stops the owner lets pass. */
+    public function overrulings(): Overrulings
     {
-        return $this->overruled ?? [];
-    }
-
-    public function overrule(string $code, int $found, string $reason, string $by, \DateTimeImmutable $at): void
-    {
-        $others = array_filter($this->overrulings(), static fn (array $one): bool => $one['code'] !== $code);
-        $this->overruled = [...array_values($others), ['code' => $code, 'found' => $found, 'reason' => $reason, 'by' => $by, 'at' => $at->format(\DATE_ATOM)]];
-    }
-
-    /**
-     * What was let pass, to be said on the docket, its proofs and at the bench.
-     *
-     * @return list<string>
-     */
-    public function passed(): array
-    {
-        return array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $this->overrulings());
-    }
-
-    /** Why a stop is let pass; nothing where it is not, or where it has become worse since. */
-    public function overruling(string $code, int $found): ?string
-    {
-        foreach ($this->overrulings() as $one) {
-            if ($one['code'] === $code && $found >= $one['found']) {
-                return "{$one['by']}: {$one['reason']}";
-            }
-        }
-
-        return null;
+        return $this->overrulings;
     }
 
     /** @return list<Piece> those that are to be made; not those of an approval that was taken back */
@@ -288,7 +250,7 @@ class Docket
     {
         $this->answers = $answers;
         $typed = $answers['words'] ?? '';
-        $names = AnswersReader::lines(\is_string($answers['roster'] ?? null) ? $answers['roster'] : '');
+        $names = TypedWords::lines(\is_string($answers['roster'] ?? null) ? $answers['roster'] : '');
         $this->callIt([] !== $names ? [\sprintf('%d names: %s …', \count($names), $names[0])] : (\is_string($typed) ? (preg_split('~\R~u', trim($typed)) ?: []) : []));
     }
 

@@ -64,7 +64,7 @@ final readonly class SizeOrder
     {
         $film ??= $docket->film() ?? throw new \LogicException('Taken without film.');
         foreach ($this->inspection->stops(array_column($decals, 1), $docket->thing(), $film, $docket->useOf()) as $stop) {
-            if (null === $docket->overruling($stop->code, $stop->found)) {
+            if (null === $docket->overrulings()->of($stop->code, $stop->found)) {
                 throw Refusals::at('outside-safe-area' === $stop->code ? 'capHeight' : 'snags', "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.");
             }
         }
@@ -80,7 +80,7 @@ final readonly class SizeOrder
             throw new Refused('illegal-move', "{$docket->tag()} is not at Size any more.");
         }
         $this->change->of($docket, $version, function () use ($docket, $code, $found, $reason, $by): void {
-            $docket->overrule($code, $found, mb_substr(trim($reason), 0, 300), $by, $this->clock->now());
+            $docket->overrulings()->add($code, $found, mb_substr(trim($reason), 0, 300), $by, $this->clock->now());
             $this->book->note('overruled', "“{$code}” let pass by $by: ".trim($reason), $docket);
         });
     }

@@ -89,7 +89,7 @@ final readonly class MakeProof
         if ([] !== $done) {
             $remarks[] = ucfirst(implode(', ', $done)).'.';
         }
-        array_push($remarks, ...$docket->passed());
+        array_push($remarks, ...$docket->overrulings()->said());
         if ($docket->thing()->isInside()) {
             $remarks[] = 'Stuck inside, read from outside: it is cut mirrored. Shown as it reads.';
         }

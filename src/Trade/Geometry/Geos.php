@@ -6,17 +6,11 @@ namespace Yelbo\Trade\Geometry;
 
 /**
  * The one place that speaks GEOS: boolean operations on regions, on the micrometre grid.
- *
- * @phpstan-import-type Ring from Region
- * @phpstan-import-type Polygon from Region
  */
 final class Geos
 {
     /** How far a round join may stand off the true arc, in µm. */
     private const ARC_ERROR = 5;
-
-    /** Slivers under this area (µm²) are what rounding leaves of a touch, not film. */
-    private const SLIVER = 50.0;
 
     private function __construct()
     {
@@ -30,7 +24,7 @@ final class Geos
             return Region::none();
         }
 
-        return self::back(self::loose($polygons)->union());
+        return self::back(WellKnownBinary::polygons($polygons)->union());
     }
 
     public static function difference(Region $from, Region $what): Region
@@ -76,9 +70,9 @@ final class Geos
         $simple = self::geometry($region)->simplify($tolerance, true);
         $grown = $simple->buffer($wide, $round);
         $closed = $grown->buffer(2 * $tolerance - $wide, $round);
-        $near = self::read($grown->simplify($tolerance, false));
+        $near = WellKnownBinary::region($grown->simplify($tolerance, false));
 
-        return [self::read($closed->simplify($tolerance, false)), $near, $far === $by ? $near : self::read($simple->buffer($far + 3 * $tolerance, $round)->simplify($tolerance, false))];
+        return [WellKnownBinary::region($closed->simplify($tolerance, false)), $near, $far === $by ? $near : WellKnownBinary::region($simple->buffer($far + 3 * $tolerance, $round)->simplify($tolerance, false))];
     }
 
     /**
@@ -231,8 +225,7 @@ final class Geos
             if ($closed && $points[0] !== $points[\count($points) - 1]) {
                 $points[] = $points[0];
             }
-            $line = (new \GEOSWKBReader())->read("\x01".pack('VV', 2, \count($points)).pack('e*', ...array_merge(...$points)));
-            $strokes[] = self::back($line->buffer($width / 2, $options));
+            $strokes[] = self::back(WellKnownBinary::lines([$points])->buffer($width / 2, $options));
         }
 
         return self::union($strokes);
@@ -247,12 +240,7 @@ final class Geos
      */
     public static function faces(array $rings): array
     {
-        $lines = '';
-        foreach ($rings as $ring) {
-            $ring[] = $ring[0];
-            $lines .= "\x01".pack('VV', 2, \count($ring)).pack('e*', ...array_merge(...$ring));
-        }
-        $noded = (new \GEOSWKBReader())->read("\x01".pack('VV', 5, \count($rings)).$lines)->union();
+        $noded = WellKnownBinary::lines(array_map(static fn (array $ring): array => [...$ring, $ring[0]], $rings))->union();
         $faces = [];
         foreach (geospolygonize($noded)['rings'] as $face) {
             $region = self::back($face);
@@ -278,22 +266,7 @@ final class Geos
 
     private static function geometry(Region $region): \GEOSGeometry
     {
-        return self::loose($region->polygons);
-    }
-
-    /** @param list<Polygon> $polygons */
-    private static function loose(array $polygons): \GEOSGeometry
-    {
-        $wkb = '';
-        foreach ($polygons as $polygon) {
-            $wkb .= "\x01".pack('VV', 3, \count($polygon));
-            foreach ($polygon as $ring) {
-                $ring[] = $ring[0];
-                $wkb .= pack('V', \count($ring)).pack('e*', ...array_merge(...$ring));
-            }
-        }
-
-        return (new \GEOSWKBReader())->read("\x01".pack('VV', 6, \count($polygons)).$wkb);
+        return WellKnownBinary::polygons($region->polygons);
     }
 
     private static function back(\GEOSGeometry $geometry): Region
@@ -308,80 +281,6 @@ final class Geos
             $gridded = $geometry->buffer(0)->setPrecision(1.0);
         }
 
-        return self::read($gridded);
-    }
-
-    /** To whole micrometres, without looking whether its outlines still keep apart there. */
-    private static function read(\GEOSGeometry $geometry): Region
-    {
-        $wkb = (new \GEOSWKBWriter())->write($geometry);
-        $at = 0;
-        $polygons = [];
-        self::collect($wkb, $at, $polygons);
-
-        return new Region($polygons);
-    }
-
-    /** @param list<Polygon> $polygons */
-    private static function collect(string $wkb, int &$at, array &$polygons): void
-    {
-        $type = self::word($wkb, $at + 1);
-        $count = self::word($wkb, $at + 5);
-        $at += 9;
-        if ($type >= 4) {
-            for ($nth = 0; $nth < $count; ++$nth) {
-                self::collect($wkb, $at, $polygons);
-            }
-
-            return;
-        }
-        if (3 !== $type) {
-            $at += match ($type) {
-                1 => 12,
-                default => 16 * $count,
-            };
-
-            return;
-        }
-        $polygon = [];
-        for ($nth = 0; $nth < $count; ++$nth) {
-            $ring = self::ring($wkb, $at);
-            $area = Region::signedArea($ring);
-            if (abs($area) < self::SLIVER) {
-                if (0 === $nth) {
-                    $polygon = null;
-                }
-                continue;
-            }
-            if (null !== $polygon) {
-                $polygon[] = ($area > 0) === (0 === $nth) ? $ring : array_reverse($ring);
-            }
-        }
-        if (null !== $polygon && [] !== $polygon) {
-            $polygons[] = $polygon;
-        }
-    }
-
-    /** @return Ring */
-    private static function ring(string $wkb, int &$at): array
-    {
-        $points = self::word($wkb, $at);
-        /** @var list<float> $flat */
-        $flat = array_values(unpack('e*', substr($wkb, $at + 4, 16 * $points)) ?: []);
-        $at += 4 + 16 * $points;
-        $ring = [];
-        for ($i = 0, $last = 2 * ($points - 1); $i < $last; $i += 2) {
-            $ring[] = [(int) round($flat[$i]), (int) round($flat[$i + 1])];
-        }
-
-        return $ring;
-    }
-
-    private static function word(string $wkb, int $at): int
-    {
-        /** @var array{1: int} $word */
-        $word = unpack('V', $wkb, $at);
-
-        return $word[1];
+        return WellKnownBinary::region($gridded);
     }
 }

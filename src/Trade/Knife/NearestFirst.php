@@ -23,15 +23,7 @@ final class NearestFirst
     public static function way(array $rings, array $holders): array
     {
         $way = [];
-        $some = array_map(static function (array $ring): array {
-            $step = max(1, intdiv(\count($ring), self::CORNERS));
-            $some = [];
-            for ($nth = 0; $nth < \count($ring); $nth += $step) {
-                $some[] = $ring[$nth];
-            }
-
-            return $some;
-        }, $rings);
+        $some = array_map(self::some(...), $rings);
         $waitsFor = array_fill(0, \count($rings), 0);
         foreach ($holders as $of) {
             foreach ($of as $holder) {
@@ -64,5 +56,21 @@ final class NearestFirst
         }
 
         return $way;
+    }
+
+    /**
+     * @param list<array{int, int}> $ring
+     *
+     * @return list<array{int, int}> evenly along it
+     */
+    private static function some(array $ring): array
+    {
+        $step = max(1, intdiv(\count($ring), self::CORNERS));
+        $some = [];
+        for ($nth = 0; $nth < \count($ring); $nth += $step) {
+            $some[] = $ring[$nth];
+        }
+
+        return $some;
     }
 }

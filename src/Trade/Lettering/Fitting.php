@@ -7,7 +7,6 @@ namespace Yelbo\Trade\Lettering;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Geos;
-use Yelbo\Trade\Geometry\Inscribed;
 use Yelbo\Trade\Geometry\Largest;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Room;
@@ -32,18 +31,16 @@ final readonly class Fitting
     /** Of a size: how finely the largest is found where letters do not grow with their circle. */
     private const FINE = 0.0008;
     private const MOST_TRIES = 24;
-    /** µm: what the curves of a ring drawn at one size stand off those at another. */
-    private const ROUGH_RING = 25;
-    /** The circle and the letters on it decide each other: after so many rounds they agree. */
-    private const RING_ROUNDS = 4;
     /** µm: any circle, to measure art by. */
     private const CIRCLE = 100_000;
 
     private OnTaper $onTaper;
+    private RingRound $rings;
 
     public function __construct(private Letterer $letterer, private Rules $rules)
     {
         $this->onTaper = new OnTaper($letterer);
+        $this->rings = new RingRound($letterer);
     }
 
     /**
@@ -62,7 +59,7 @@ final readonly class Fitting
             throw $this->noRoom($surface, $clearance);
         }
         $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $words->setting->mending->thicken);
-        [$words, $ring] = $this->ringed($words, $inner, $surface, $capHeight);
+        [$words, $ring] = $this->rings->ringed($words, $inner, self::middle($surface), $capHeight);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
         if ($base instanceof Taper) {
             $fitted = $this->onTaper->fit($base, $room, $inner, $words, $capHeight, $offset, $at);
@@ -116,7 +113,7 @@ final readonly class Fitting
         if (!$words->setting->isProportional()) {
             $words = $words->with($words->setting->bowed($this->letterer->bow($words->with($words->setting->unbowed()))));
         }
-        [$words, $ring] = $this->ringed($words, $room, $surface, null);
+        [$words, $ring] = $this->rings->ringed($words, $room, self::middle($surface), null);
         $sketch = $room instanceof ConvexArea ? $this->letterer->sketch($words) : Geos::union([$this->letterer->sketch($words)]);
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $room->largest($sketch, true)->scale());
 
@@ -238,42 +235,6 @@ final readonly class Fitting
         return [$largest->scale(), $largest];
     }
 
-    /**
-     * A ring round a badge or a hole takes the circle that gives it the largest letters, or that
-     * leaves letters of a given height in the middle of what is free.
-     *
-     * @return array{Words, int|null} and the largest letter height where the hole decides it, µm
-     */
-    private function ringed(Words $words, Room $inner, Surface $surface, ?int $capHeight): array
-    {
-        $setting = $words->setting;
-        $region = $inner->region();
-        if (Arrangement::Ring !== $setting->arrangement || null !== $setting->radius || null !== $setting->bow || 0 === $region->holes()) {
-            return [$words, null];
-        }
-        [$x, $y] = self::middle($surface);
-        $hole = self::holeRound($region, $x, $y);
-        if ($hole <= 0) {
-            return [$words, null];
-        }
-        $limit = abs(Inscribed::depth(new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $region->polygons)), $x, $y)) - self::ROUGH_RING;
-        $hole += self::ROUGH_RING;
-        $natural = $this->letterer->bow($words);
-        $bow = max($natural, 1.5);
-        $largest = 0.0;
-        for ($round = 0; $round < self::RING_ROUNDS; ++$round) {
-            [$out, $in] = $this->letterer->ringReaches($words->with($setting->bowed($bow)));
-            $largest = ($limit - $hole) / ($out + $in);
-            if ($largest * ($natural - $in) > $hole) {
-                $largest = $limit / ($natural + $out);
-            }
-            $cap = min($largest, $capHeight ?? $largest);
-            $bow = round(max($natural, ($hole + $limit) / (2 * max(1, $cap)) - ($out - $in) / 2), 5);
-        }
-
-        return $largest < Letterer::SMALLEST ? [$words, null] : [$words->with($setting->bowed($bow)), (int) floor($largest)];
-    }
-
     /** @return array{float, float} from the middle of one box to another's, µm */
     private static function apart(Box $one, Box $other): array
     {
@@ -284,21 +245,6 @@ final readonly class Fitting
     private static function middle(Surface $surface): array
     {
         return [$surface->size()->width->micrometres / 2, $surface->size()->height->micrometres / 2];
-    }
-
-    /** The furthest point of the hole about a point, µm; 0 where there is none. */
-    private static function holeRound(Region $region, float $x, float $y): float
-    {
-        $far = 0.0;
-        foreach ($region->polygons as $polygon) {
-            foreach (\array_slice($polygon, 1) as $hole) {
-                if (Inscribed::depth(new Region([[array_reverse($hole)]]), $x, $y) > 0) {
-                    $far = max([$far, ...array_map(static fn (array $point): float => hypot($point[0] - $x, $point[1] - $y), $hole)]);
-                }
-            }
-        }
-
-        return $far;
     }
 
     /** How much the edge of a decal has to shrink, by the smallest circle round it. */

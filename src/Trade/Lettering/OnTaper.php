@@ -49,8 +49,44 @@ final readonly class OnTaper
         if (null === $straight || !$words->setting->isProportional()) {
             return null;
         }
-        $wanted = null === $at ? [0.0, $taper->middleRadius() > 0 ? $straight->region()->box()->top / 2 + $straight->region()->box()->bottom / 2 : 0.0] : null;
         $reference = $this->letterer->guess($words, $straight->region()->box());
+        $settled = $this->settled($taper, $straight, $words, $capHeight, $reference, $offset, $at);
+        if (null === $settled) {
+            return null;
+        }
+        [$chosen, $largest, $place, $radius] = $settled;
+        // Where place and width do not settle on each other, the art is made to fit the place it has.
+        for ($try = 0; null === $capHeight && $try < self::MOST_TRIES && !$this->holds($taper, $inner, $words, $chosen, $reference, $place); ++$try) {
+            $chosen = $largest = (int) floor($chosen * ($try > 0 ? 1 - self::STEP : min(1 - self::STEP / 4, $taper->radiusAt($place[1]) / $radius)));
+        }
+        if ($chosen < Letterer::SMALLEST) {
+            return null;
+        }
+        $plain = $this->letterer->top($words, $chosen, $reference);
+        $about = $plain->box();
+        $bent = $this->letterer->mended($words, self::bent($taper, $plain, $place));
+        $artwork = $this->letterer->layers($words, self::bent($taper, $plain, $place), $chosen, $offset, static fn (Region $layer): Region => self::bent($taper, $layer, $place, $about));
+        $grown = max([0, ...(array) $offset]);
+        $box = $bent->box();
+        $corner = [$box->left - $grown, $box->top - $grown];
+        $flat = $this->letterer->top($words, $chosen, $reference)->box();
+        $baseline = $taper->development->apexRadius - $taper->radiusAt($place[1] + $flat->height() / 2);
+
+        return new Fitted($chosen, $largest, $artwork, $corner, $room->region(), $room->holds(Fitting::outermost($artwork), $corner), $words,
+            (int) round($taper->development->droop($baseline, $flat->width())), true);
+    }
+
+    /**
+     * Place and width decide each other: how large the art is, where its middle goes, and the radius it was tried at.
+     *
+     * @param int|list<int>|null   $offset
+     * @param array{int, int}|null $at
+     *
+     * @return array{int, int, array{float, float}, float}|null the height chosen and the largest, µm; nothing where it does not fit
+     */
+    private function settled(Taper $taper, Room $straight, Words $words, ?int $capHeight, int $reference, int|array|null $offset, ?array $at): ?array
+    {
+        $wanted = null === $at ? [0.0, $taper->middleRadius() > 0 ? $straight->region()->box()->top / 2 + $straight->region()->box()->bottom / 2 : 0.0] : null;
         $top = $this->letterer->top($words, $reference);
         $radius = $taper->middleRadius();
         $chosen = $largest = 0;
@@ -75,25 +111,8 @@ final readonly class OnTaper
             }
             $radius = $next;
         }
-        // Where place and width do not settle on each other, the art is made to fit the place it has.
-        for ($try = 0; null === $capHeight && $try < self::MOST_TRIES && !$this->holds($taper, $inner, $words, $chosen, $reference, $place); ++$try) {
-            $chosen = $largest = (int) floor($chosen * ($try > 0 ? 1 - self::STEP : min(1 - self::STEP / 4, $taper->radiusAt($place[1]) / $radius)));
-        }
-        if ($chosen < Letterer::SMALLEST) {
-            return null;
-        }
-        $plain = $this->letterer->top($words, $chosen, $reference);
-        $about = $plain->box();
-        $bent = $this->letterer->mended($words, self::bent($taper, $plain, $place));
-        $artwork = $this->letterer->layers($words, self::bent($taper, $plain, $place), $chosen, $offset, static fn (Region $layer): Region => self::bent($taper, $layer, $place, $about));
-        $grown = max([0, ...(array) $offset]);
-        $box = $bent->box();
-        $corner = [$box->left - $grown, $box->top - $grown];
-        $flat = $this->letterer->top($words, $chosen, $reference)->box();
-        $baseline = $taper->development->apexRadius - $taper->radiusAt($place[1] + $flat->height() / 2);
 
-        return new Fitted($chosen, $largest, $artwork, $corner, $room->region(), $room->holds(Fitting::outermost($artwork), $corner), $words,
-            (int) round($taper->development->droop($baseline, $flat->width())), true);
+        return [$chosen, $largest, $place, $radius];
     }
 
     /**

@@ -35,6 +35,18 @@ final readonly class Search
      */
     public function tries(bool $atOnce): \Generator
     {
+        [$best, $order] = yield from $this->bySize($atOnce);
+        if (null === $best || \count($order) < 2) {
+            return;
+        }
+        $random = new Randomizer(new Mt19937(self::SEED));
+        $state = yield from $this->inOtherOrders($best, $order, $random);
+        yield from (new Recreation($this->placer, $random))->tries($state);
+    }
+
+    /** @return \Generator<int, array{list<Filled>, list<int>}|null, mixed, array{list<State>|null, list<int>}> what was best, before each copy and at the end, and its order */
+    private function bySize(bool $atOnce): \Generator
+    {
         $best = null;
         $cost = \INF;
         $order = [];
@@ -56,11 +68,20 @@ final readonly class Search
                 yield null;
             }
         }
-        if (null === $best || \count($order) < 2) {
-            return;
-        }
-        $random = new Randomizer(new Mt19937(self::SEED));
+
+        return [$best, $order];
+    }
+
+    /**
+     * @param list<State> $best  before each copy and at the end
+     * @param list<int>   $order
+     *
+     * @return \Generator<int, array{list<Filled>, list<int>}|null, mixed, State> what was best
+     */
+    private function inOtherOrders(array $best, array $order, Randomizer $random): \Generator
+    {
         $count = \count($order);
+        $cost = $this->placer->cost($best[$count]);
         for ($failed = 0; $failed < self::PATIENCE; ++$failed) {
             [$changed, $from] = $this->changed($order, $random);
             $states = yield from $this->lay($changed, $from, \array_slice($best, 0, $from + 1), $cost);
@@ -76,7 +97,8 @@ final readonly class Search
             }
             yield $better ? $this->placer->found($states[$count]) : null;
         }
-        yield from (new Recreation($this->placer, $random))->tries($best[$count]);
+
+        return $best[$count];
     }
 
     /** @return list<list<int>> by the box, the longer side, the film, and half way round, the largest first */

@@ -13,6 +13,8 @@ use Yelbo\Shop\Orders\AnswersReader;
 use Yelbo\Shop\Orders\Customer;
 use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\ThingReader;
+use Yelbo\Shop\Orders\TypedWords;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -40,6 +42,7 @@ final readonly class AnswersController
 {
     public function __construct(
         private AnswersReader $reader,
+        private ThingReader $things,
         private Dockets $dockets,
         private Shelf $shelf,
         private Drawn $drawn,
@@ -108,10 +111,10 @@ final readonly class AnswersController
      */
     private function drawn(Answers $answers, Film $film, UseOf $use, array &$wrong): array
     {
-        $roster = AnswersReader::roster($answers->roster);
-        $words = [] === $roster ? AnswersReader::lines($answers->words) : self::longest($roster);
+        $roster = TypedWords::roster($answers->roster);
+        $words = [] === $roster ? TypedWords::lines($answers->words) : self::longest($roster);
         try {
-            $thing = $this->reader->surface($answers);
+            $thing = $this->things->read($answers);
 
             return [$this->drawn->view($thing, $words, new Design(), $film, $use), $this->drawn->check($thing, $words, new Design(), $film, $use)];
         } catch (Refusals) {

@@ -6,10 +6,10 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\Orders\AnswersReader;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\SizeOrder;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedWords;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\DocketMove;
@@ -55,8 +55,8 @@ final readonly class DocketController
     public function design(int $number, #[MapRequestPayload] DesignAsk $ask): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $roster = AnswersReader::roster($ask->roster);
-        $words = [] === $roster ? AnswersReader::lines($ask->words) : $roster[0];
+        $roster = TypedWords::roster($ask->roster);
+        $words = [] === $roster ? TypedWords::lines($ask->words) : $roster[0];
         if ([] === $words) {
             throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
         }

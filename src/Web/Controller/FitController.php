@@ -6,10 +6,10 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\Orders\AnswersReader;
 use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\TypedWords;
 use Yelbo\Shop\Refusals;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
@@ -48,7 +48,7 @@ final readonly class FitController
         $docket = $this->taken($ask->docket);
         $design = $this->design($ask);
 
-        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), AnswersReader::lines($ask->words), $design, ($film = $this->film($docket, $ask->film))->grade(), $docket->useOf(), $film));
+        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), TypedWords::lines($ask->words), $design, ($film = $this->film($docket, $ask->film))->grade(), $docket->useOf(), $film));
     }
 
     #[Route('/api/place', name: 'place', methods: ['POST'])]
@@ -58,7 +58,7 @@ final readonly class FitController
         $design = $this->design($ask->drawing);
         $distance = TypedDesign::length('distance', $ask->distance, Units::tryFrom($ask->drawing->units) ?? Units::Metric) ?? 0;
 
-        return $this->atItsField(fn (): PlacedView => $this->drawn->placed($docket->thing(), AnswersReader::lines($ask->drawing->words), $design, $ask->from, $distance));
+        return $this->atItsField(fn (): PlacedView => $this->drawn->placed($docket->thing(), TypedWords::lines($ask->drawing->words), $design, $ask->from, $distance));
     }
 
     #[Route('/api/check', name: 'check', methods: ['POST'])]
@@ -69,7 +69,7 @@ final readonly class FitController
 
         $film = $this->film($docket, $ask->film);
 
-        return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), AnswersReader::lines($ask->words), $design, $film->grade(), $docket->useOf(), $docket, $film));
+        return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), TypedWords::lines($ask->words), $design, $film->grade(), $docket->useOf(), $docket, $film));
     }
 
     /** Cures against what the check found, each tried first: it takes its time, so it is asked for by itself. */
@@ -77,7 +77,7 @@ final readonly class FitController
     public function cures(#[MapRequestPayload] FitAsk $ask): CuresView
     {
         $docket = $this->taken($ask->docket);
-        $order = ['thing' => $docket->thing(), 'words' => AnswersReader::lines($ask->words), 'design' => $this->design($ask), 'film' => $this->film($docket, $ask->film), 'use' => $docket->useOf()];
+        $order = ['thing' => $docket->thing(), 'words' => TypedWords::lines($ask->words), 'design' => $this->design($ask), 'film' => $this->film($docket, $ask->film), 'use' => $docket->useOf()];
 
         return $this->atItsField(fn (): CuresView => $this->cured->all($order));
     }
@@ -87,7 +87,7 @@ final readonly class FitController
     {
         $docket = $this->taken($ask->docket);
 
-        return new SamplesView($this->sampler->all($docket->thing(), AnswersReader::lines($ask->words), $this->design($ask), $this->film($docket, $ask->film), $docket->useOf()));
+        return new SamplesView($this->sampler->all($docket->thing(), TypedWords::lines($ask->words), $this->design($ask), $this->film($docket, $ask->film), $docket->useOf()));
     }
 
     /** Each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter. */
@@ -97,7 +97,7 @@ final readonly class FitController
         $this->taken($ask->docket);
         $design = $this->design($ask);
 
-        return $this->atItsField(fn (): CasesView => $this->set->cases(AnswersReader::lines($ask->words), $design));
+        return $this->atItsField(fn (): CasesView => $this->set->cases(TypedWords::lines($ask->words), $design));
     }
 
     #[Route('/api/set', name: 'set', methods: ['POST'])]
@@ -106,7 +106,7 @@ final readonly class FitController
         $docket = $this->taken($ask->docket);
         $design = $this->typed->design($ask->face, $ask->capHeight, '', '', $ask->units, $ask->setting);
 
-        return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), AnswersReader::roster($ask->roster), $design, $this->film($docket, $ask->film), $docket->useOf()));
+        return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), TypedWords::roster($ask->roster), $design, $this->film($docket, $ask->film), $docket->useOf()));
     }
 
     /** What would stop a proof of a whole set: every member is fitted, so it is asked for by itself. */
@@ -116,7 +116,7 @@ final readonly class FitController
         $docket = $this->taken($ask->docket);
         $design = $this->typed->design($ask->face, $ask->capHeight, '', '', $ask->units, $ask->setting);
 
-        return $this->atItsField(fn (): CheckView => $this->set->check($docket, AnswersReader::roster($ask->roster), $design, $this->film($docket, $ask->film)));
+        return $this->atItsField(fn (): CheckView => $this->set->check($docket, TypedWords::roster($ask->roster), $design, $this->film($docket, $ask->film)));
     }
 
     #[Route('/api/faces', name: 'faces', methods: ['GET'])]

@@ -13,7 +13,7 @@ use Yelbo\Shop\NotFound;
 use Yelbo\Shop\Objects\KnownObject;
 use Yelbo\Shop\Objects\Objects;
 use Yelbo\Shop\Objects\Photos;
-use Yelbo\Shop\Orders\AnswersReader;
+use Yelbo\Shop\Orders\ThingReader;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Lettering\Roster;
@@ -39,7 +39,7 @@ use Yelbo\Web\View\TraceView;
 /** What objects can be, the shop's own, outlines out of photos, and lists of names. */
 final readonly class ObjectsController
 {
-    public function __construct(private Objects $objects, private Photos $photos, private AnswersReader $reader, private ShopRules $rules)
+    public function __construct(private Objects $objects, private Photos $photos, private ThingReader $things, private ShopRules $rules)
     {
     }
 
@@ -58,19 +58,19 @@ final readonly class ObjectsController
     #[Route('/api/objects', name: 'objects', methods: ['GET'])]
     public function all(#[MapQueryParameter] string $find = ''): KnownObjectsView
     {
-        return new KnownObjectsView(array_map(fn (KnownObject $object): KnownObjectView => KnownObjectView::of($object, $this->reader), $this->objects->found(mb_substr($find, 0, 80))));
+        return new KnownObjectsView(array_map(fn (KnownObject $object): KnownObjectView => KnownObjectView::of($object, $this->things), $this->objects->found(mb_substr($find, 0, 80))));
     }
 
     #[Route('/api/objects', name: 'object-add', methods: ['POST'])]
     public function add(#[MapRequestPayload] ObjectAsk $ask): KnownObjectView
     {
-        return KnownObjectView::of($this->objects->add($ask->answers, $this->photos->picture($ask->picture)), $this->reader);
+        return KnownObjectView::of($this->objects->add($ask->answers, $this->photos->picture($ask->picture)), $this->things);
     }
 
     #[Route('/api/objects/{id}', name: 'object-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function change(int $id, #[MapRequestPayload] ObjectAsk $ask): KnownObjectView
     {
-        return KnownObjectView::of($this->objects->change($this->objects->object($id), $ask->version, $ask->answers, $this->photos->picture($ask->picture)), $this->reader);
+        return KnownObjectView::of($this->objects->change($this->objects->object($id), $ask->version, $ask->answers, $this->photos->picture($ask->picture)), $this->things);
     }
 
     #[Route('/api/objects/{id}/drop', name: 'object-drop', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]

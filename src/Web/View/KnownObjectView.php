@@ -6,7 +6,7 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Objects\KnownObject;
 use Yelbo\Shop\Orders\Answers;
-use Yelbo\Shop\Orders\AnswersReader;
+use Yelbo\Shop\Orders\ThingReader;
 use Yelbo\Trade\Geometry\SvgPath;
 
 /** One of the shop's own objects: the answers that describe it, and its outline laid flat. */
@@ -24,10 +24,10 @@ final readonly class KnownObjectView
     ) {
     }
 
-    public static function of(KnownObject $object, AnswersReader $reader): self
+    public static function of(KnownObject $object, ThingReader $things): self
     {
         $answers = Answers::from(['object' => $object->name()] + $object->answers());
-        $thing = $reader->surface($answers);
+        $thing = $things->read($answers);
         $surface = $thing->surface();
 
         return new self($object->id(), $object->version(), $object->name(), $answers, $thing->kind()->says(), SizeView::of($surface->wall()), SvgPath::write($surface->outline()), null !== $object->picture());

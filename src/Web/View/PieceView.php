@@ -88,7 +88,7 @@ final readonly class PieceView
         $colour = PieceState::Weeding === $piece->state() ? (new FilmInHand(Rules::standard()))->colour($film->grade(), $film->swatch(), $film->liner(), $film->hasDirection()) : [];
 
         return [
-            ...$piece->docket()->passed(),
+            ...$piece->docket()->overrulings()->said(),
             ...array_map(static fn (Snag $snag): string => $snag->message, $colour),
         ];
     }

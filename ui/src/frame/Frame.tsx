@@ -58,9 +58,9 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
         To the work
       </a>
       <header className="shrink-0 bg-paper">
-        <div className="flex h-[46px] items-center gap-5 px-5 text-[15px] max-lg:gap-3 max-lg:px-2">
+        <div className="flex h-[46px] items-center gap-5 px-5 text-[15px] whitespace-nowrap max-xl:gap-3 max-xl:px-2">
           <span className="mr-auto font-label text-[22px] whitespace-nowrap">
-            <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-lg:hidden">{who.shop}</span>
+            <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-xl:hidden">{who.shop}</span>
           </span>
           <Quiet to="/stock">Stock</Quiet>
           <Quiet to="/machines">Machines</Quiet>
@@ -83,7 +83,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
           >
             {units === 'metric' ? 'mm first' : 'in first'}
           </button>
-          <span className="whitespace-nowrap text-ink2 max-lg:hidden">{asMoment(new Date(now).toISOString())}</span>
+          <span className="whitespace-nowrap text-ink2 max-xl:hidden">{asMoment(new Date(now).toISOString())}</span>
           <button
             type="button"
             className="min-h-8"
