@@ -1,6 +1,6 @@
 import type { FilmShown, Fit } from '../api/client';
 import { Hatches } from './Hatch';
-import { swatches } from './ObjectDrawing';
+import { swatches } from './ObjectMarks';
 import { AtScale, fitView, useRoom } from './scale';
 
 /** A round thing as it is seen from the front, with what is seen of the decal on it. */

@@ -1,25 +1,16 @@
-import { type PointerEvent, type RefObject, useImperativeHandle, useRef, useState } from 'react';
+import { type RefObject, useImperativeHandle } from 'react';
 import type { FilmShown, Fit, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
 import { Dimension } from './Dimension';
 import { Hatches } from './Hatch';
+import { ArtLayers, type Pin, PinMark, SnagFlags, swatches } from './ObjectMarks';
 import { Rulers } from './Ruler';
 import { AtScale, fitView, useRoom } from './scale';
+import { useArtDrag } from './useArtDrag';
 import { useZoom, type Zoom } from './useZoom';
 
 type Art = Pick<Fit, 'path' | 'left' | 'top' | 'size' | 'object' | 'outline'> &
   Partial<Pick<Fit, 'safe' | 'layers' | 'keepOuts' | 'focus'>>;
-
-export type Pin = { spot: Schemas['SpotView']; label: string };
-
-/** Pixels within which a drag catches the object's middle. */
-const CATCH = 7;
-
-/** The colours of a decal's layers, the letters first. */
-export const swatches = (layers: Schemas['LayerView'][] | undefined, own: string, films: FilmShown[]) =>
-  (layers ?? []).map((layer) =>
-    layer.film === null ? own : (films.find((film) => film.id === layer.film)?.swatch ?? own),
-  );
 
 /**
  * An object to scale with its decal: rulers, dimension lines, centre lines, the safe area as a
@@ -57,8 +48,6 @@ export function ObjectDrawing({
 }) {
   const { ref, width, height } = useRoom();
   const { units, one } = useShown();
-  const [drag, setDrag] = useState<{ x: number; y: number } | null>(null);
-  const start = useRef<{ x: number; y: number } | null>(null);
   const object = { width: art.object.width.mm, height: art.object.height.mm };
   const edge = rulers ? 26 : 6;
   const margin = rulers
@@ -71,24 +60,12 @@ export function ObjectDrawing({
   useImperativeHandle(zoom, () => handle);
   const view = handle.view;
   const px = { x: (mm: number) => view.x + mm * view.scale, y: (mm: number) => view.y + mm * view.scale };
+  const { drag, hand } = useArtDrag(art, view.scale, onMove);
   const left = art.left.mm + (drag?.x ?? 0);
   const top = art.top.mm + (drag?.y ?? 0);
   const right = left + art.size.width.mm;
   const bottom = top + art.size.height.mm;
   const colours = swatches(art.layers, swatch, films);
-
-  const moved = (event: PointerEvent) => {
-    if (!start.current) {
-      return null;
-    }
-    const by = { x: (event.clientX - start.current.x) / view.scale, y: (event.clientY - start.current.y) / view.scale };
-    const off = {
-      x: object.width / 2 - (art.left.mm + art.size.width.mm / 2),
-      y: object.height / 2 - (art.top.mm + art.size.height.mm / 2),
-    };
-    const near = CATCH / view.scale;
-    return { x: Math.abs(by.x - off.x) < near ? off.x : by.x, y: Math.abs(by.y - off.y) < near ? off.y : by.y };
-  };
 
   return (
     <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
@@ -142,25 +119,7 @@ export function ObjectDrawing({
             <g
               transform={`translate(${left} ${top})`}
               className={onMove ? 'cursor-move touch-none' : undefined}
-              onPointerDown={
-                onMove &&
-                ((event) => {
-                  event.currentTarget.setPointerCapture(event.pointerId);
-                  start.current = { x: event.clientX, y: event.clientY };
-                })
-              }
-              onPointerMove={onMove && ((event) => start.current && setDrag(moved(event)))}
-              onPointerUp={
-                onMove &&
-                ((event) => {
-                  const by = moved(event);
-                  start.current = null;
-                  setDrag(null);
-                  if (by && Math.hypot(by.x, by.y) * view.scale > 2) {
-                    onMove(by.x, by.y);
-                  }
-                })
-              }
+              {...hand}
             >
               <rect width={art.size.width.mm} height={art.size.height.mm} fill="transparent" />
               <ArtLayers layers={art.layers} path={art.path} colours={colours.length > 0 ? colours : [swatch]} />
@@ -203,101 +162,5 @@ export function ObjectDrawing({
         </svg>
       )}
     </div>
-  );
-}
-
-/** The films of a decal, the lowest drawn first. */
-export function ArtLayers({
-  layers,
-  path,
-  colours,
-}: {
-  layers?: Schemas['LayerView'][] | undefined;
-  path: string;
-  colours: string[];
-}) {
-  const paths = layers && layers.length > 0 ? layers.map((layer) => layer.path) : [path];
-  return (
-    <>
-      {paths
-        .map((d, nth) => (
-          <path
-            key={layers?.[nth]?.role ?? 'top'}
-            d={d}
-            fill={colours[nth] ?? colours[0]}
-            stroke="#12201f"
-            strokeWidth="0.8"
-            vectorEffect="non-scaling-stroke"
-          />
-        ))
-        .reverse()}
-    </>
-  );
-}
-
-/** A triangle as drawings mark a change, its tip on the spot, and a letter that stands again beside the note. */
-function PinMark({ x, y, label }: { x: number; y: number; label: string }) {
-  return (
-    <g>
-      <path d={`M${x} ${y}l-13 -26h26z`} fill="#fafbfa" stroke="#12201f" strokeWidth="1.6" />
-      <text x={x} y={y - 12} textAnchor="middle" fontSize="13" fontWeight="600" fill="#12201f">
-        {label}
-      </text>
-    </g>
-  );
-}
-
-/** Of one kind of snag: so many spots are marked, and the worst few carry the number. */
-const SPOTS = 60;
-const FLAGS = 3;
-
-/** Numbered flags: the spot, and a number that stands again beside the sentence. */
-function SnagFlags({
-  snags,
-  x,
-  y,
-}: {
-  snags: Schemas['SnagGroupView'][];
-  x: (mm: number) => number;
-  y: (mm: number) => number;
-}) {
-  return (
-    <g>
-      {snags.flatMap((snag, nth) =>
-        snag.spots.slice(0, SPOTS).map((spot, which) => {
-          const at = { x: x(spot.x), y: y(spot.y) };
-          const stop = snag.severity === 'stop' && snag.overruled === null;
-          return (
-            <g key={`${snag.code}-${spot.x}-${spot.y}`}>
-              <circle cx={at.x} cy={at.y} r="4" fill="#d23c0c" />
-              {which < FLAGS && (
-                <>
-                  <path d={`M${at.x} ${at.y}l14 -30`} stroke="#d23c0c" strokeWidth="1.5" />
-                  <rect
-                    x={at.x + 5}
-                    y={at.y - 50}
-                    width={20}
-                    height={20}
-                    fill={stop ? '#d23c0c' : '#fafbfa'}
-                    stroke="#d23c0c"
-                    strokeWidth="2"
-                  />
-                  <text
-                    x={at.x + 15}
-                    y={at.y - 35}
-                    textAnchor="middle"
-                    fontSize="14"
-                    fontWeight="600"
-                    fill={stop ? '#fff' : '#a82f08'}
-                  >
-                    {nth + 1}
-                  </text>
-                </>
-              )}
-            </g>
-          );
-        }),
-      )}
-    </g>
   );
 }

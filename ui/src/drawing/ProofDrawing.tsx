@@ -1,5 +1,6 @@
 import type { FilmShown, Proof, Schemas } from '../api/client';
-import { ObjectDrawing, type Pin } from './ObjectDrawing';
+import { ObjectDrawing } from './ObjectDrawing';
+import type { Pin } from './ObjectMarks';
 import { PartsDrawing } from './SetDrawing';
 
 type Spot = Schemas['SpotView'];

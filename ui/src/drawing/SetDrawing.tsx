@@ -1,7 +1,7 @@
 import type { FilmShown, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
 import { Hatches } from './Hatch';
-import { ArtLayers, swatches } from './ObjectDrawing';
+import { ArtLayers, swatches } from './ObjectMarks';
 
 /** Every decal of a set on its object, all at one scale side by side, so that an uneven one is seen. */
 export function SetDrawing({ set, swatch, films }: { set: Schemas['SetView']; swatch: string; films: FilmShown[] }) {

@@ -4,7 +4,7 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { type Answers, api, ask, type Docket } from '../../api/client';
 import { answersTo, docket as docketQuery, dockets, objects, stock, useChange } from '../../api/queries';
 import { Move, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
-import { Choice, SelectField, TextField } from '../../parts/fields';
+import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
@@ -13,6 +13,7 @@ import { ObjectFields } from '../object/ObjectFields';
 import { RosterDialog } from '../object/RosterDialog';
 import { StationList } from '../StationList';
 import { LiveAnswers } from './LiveAnswers';
+import { OrderFields } from './OrderFields';
 import { useKnownCustomers } from './useKnownCustomers';
 
 /** What was being typed when the page was left or lost, until it is kept on a docket. */
@@ -207,72 +208,7 @@ function Form({ docket }: { docket: Docket | null }) {
             />
           </div>
           <ObjectFields answers={answers} set={change} wrong={wrong} />
-          <div className="col-span-6">
-            <Choice
-              label="Used where"
-              value={answers.useOf}
-              onChange={set('useOf')}
-              says={wrong('useOf')}
-              options={[
-                { value: 'indoor', label: 'Indoors' },
-                { value: 'outdoor', label: 'Outdoors' },
-                { value: 'washed', label: 'Washed' },
-                { value: 'vehicle', label: 'On a vehicle' },
-              ]}
-            />
-          </div>
-          {answers.useOf === 'washed' && (
-            <div className="col-span-6">
-              <Choice
-                label="Washed how"
-                value={answers.dishwasher || 'no'}
-                onChange={(dishwasher) => change({ dishwasher: dishwasher === 'no' ? '' : dishwasher })}
-                says={wrong('dishwasher')}
-                options={[
-                  { value: 'no', label: 'By hand' },
-                  { value: 'yes', label: 'In a dishwasher' },
-                ]}
-              />
-            </div>
-          )}
-          <div className="col-span-3">
-            <SelectField
-              label="Film"
-              value={answers.film}
-              onChange={set('film')}
-              says={wrong('film')}
-              options={[
-                { value: '', label: 'Choose film and colour' },
-                ...(films.data?.films ?? []).map((film) => ({ value: String(film.id), label: film.name })),
-              ]}
-            />
-          </div>
-          <div className="col-span-1">
-            <TextField label="How many" value={answers.quantity} onChange={set('quantity')} says={wrong('quantity')} />
-          </div>
-          <div className="col-span-2">
-            <TextField
-              label="Used on"
-              type="date"
-              value={answers.neededOn}
-              onChange={set('neededOn')}
-              says={wrong('neededOn')}
-            />
-          </div>
-          <div className="col-span-3">
-            <Choice
-              label="Who applies it"
-              value={answers.appliedBy}
-              onChange={set('appliedBy')}
-              options={[
-                { value: 'shop', label: 'The shop' },
-                { value: 'customer', label: 'The customer' },
-              ]}
-            />
-          </div>
-          <div className="col-span-3">
-            <TextField label="Note" value={answers.note} onChange={set('note')} says={wrong('note')} />
-          </div>
+          <OrderFields answers={answers} change={change} wrong={wrong} films={films.data?.films ?? []} />
         </div>
       </form>
       {listing && (

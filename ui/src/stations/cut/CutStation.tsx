@@ -1,13 +1,15 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, ask, type Batch, type Schemas } from '../../api/client';
+import { api, ask, type Batch } from '../../api/client';
 import { batches, rests, stock as stockQuery, useChange } from '../../api/queries';
 import { SheetDrawing } from '../../drawing/SheetDrawing';
-import { Caution, Facts, Move, NextMove, Nothing, Ready, Section, Swatch, Trouble, useShown } from '../../parts/basics';
+import { Caution, Move, NextMove, Nothing, Ready, Section, Swatch, Trouble, useShown } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
 import { SelectField } from '../../parts/fields';
 import { LastRest } from '../stock/Rests';
+import { BatchFacts } from './BatchFacts';
+import { CutterState, Running, type Word } from './Cutter';
 
 export function CutStation() {
   const query = useQuery(batches);
@@ -79,9 +81,7 @@ function Board({ batch, together }: { batch: Batch; together: number[] }) {
       ),
     () => setAsking(false),
   );
-  const order = useChange((word: 'pause' | 'resume' | 'stop' | 'jam') =>
-    ask(api.POST('/api/cutter/{order}', { params: { path: { order: word } } })),
-  );
+  const order = useChange((word: Word) => ask(api.POST('/api/cutter/{order}', { params: { path: { order: word } } })));
   const dissolve = useChange(
     () =>
       ask(
@@ -118,40 +118,7 @@ function Board({ batch, together }: { batch: Batch; together: number[] }) {
         <div className="min-h-0 flex-1 overflow-auto p-5">
           <p className="label">Batch {batch.id}</p>
           <h2 className="title mb-3">{batch.film.name}</h2>
-          <Facts
-            rows={[
-              ['pieces', batch.places.length],
-              ['on', `${batch.stock.number}, ${shown.size(batch.size)}`],
-              ...(together.length > 1
-                ? [['released with', together.filter((id) => id !== batch.id).join(', ')] as [string, string]]
-                : []),
-              ...(batch.machine ? [['machine', batch.machine] as [string, string]] : []),
-              ['to cut', `${batch.metres.toFixed(1)} m, about ${Math.max(1, Math.round(batch.minutes))} min`],
-              ['reaches down', shown.one(batch.length)],
-              [
-                'cut file',
-                <span key="files" className="-my-1.5 flex justify-end gap-1">
-                  {(['svg', 'hpgl', 'dxf'] as const).map((format) => (
-                    <a
-                      key={format}
-                      className="inline-flex min-h-12 min-w-12 items-center justify-center underline"
-                      href={`/api/batches/${batch.id}/sheet.${format}`}
-                      download
-                    >
-                      {format.toUpperCase()}
-                    </a>
-                  ))}
-                  <a
-                    className="inline-flex min-h-12 min-w-12 items-center justify-center underline"
-                    href={`/api/batches/${batch.id}/map.pdf`}
-                    download
-                  >
-                    Map
-                  </a>
-                </span>,
-              ],
-            ]}
-          />
+          <BatchFacts batch={batch} together={together} />
           <div className="h-3" />
           <Section title="The cutter">
             <CutterState cutter={cutter.data} cutting={cutting} live={live} />
@@ -202,23 +169,7 @@ function Board({ batch, together }: { batch: Batch; together: number[] }) {
             }
           />
           {cutting ? (
-            <>
-              <div className="grid grid-cols-2 gap-3">
-                <Move tall onClick={() => order.mutate('stop')}>
-                  Stop
-                </Move>
-                <Move tall onClick={() => order.mutate('jam')} title="For trying out: the simulated cutter jams">
-                  Make it jam
-                </Move>
-              </div>
-              {live?.state === 'paused' ? (
-                <NextMove onClick={() => order.mutate('resume')}>Go on cutting</NextMove>
-              ) : (
-                <Move tall onClick={() => order.mutate('pause')}>
-                  Pause
-                </Move>
-              )}
-            </>
+            <Running paused={live?.state === 'paused'} onOrder={order.mutate} />
           ) : (
             <NextMove onClick={() => setAsking(true)} disabled={!tested || !cutter.data?.answers}>
               {tested ? 'Start cutting' : 'First the test cut'}
@@ -260,47 +211,4 @@ function LeftOver() {
       <LastRest rests={left.data.rests} />
     </div>
   ) : null;
-}
-
-function CutterState({
-  cutter,
-  cutting,
-  live,
-}: {
-  cutter: Schemas['CutterView'] | undefined;
-  cutting: boolean;
-  live: Schemas['CutterView'] | undefined;
-}) {
-  if (!cutter) {
-    return <p role="status">Asking the cutter …</p>;
-  }
-  if (!cutting || !live) {
-    return (
-      <p className={cutter.answers ? '' : 'font-medium text-signal-ink'}>
-        {cutter.state === 'done' ? 'Idle. The last job is done.' : cutter.says}
-      </p>
-    );
-  }
-  const share = Math.round(live.share * 100);
-  return (
-    <div aria-live="polite">
-      <p>
-        <span className="figure">{share} %</span>{' '}
-        <span className="text-ink2">
-          {live.state === 'paused' ? 'paused' : `about ${Math.ceil(live.seconds)} s left`}
-        </span>
-      </p>
-      <div
-        role="progressbar"
-        aria-label="Cut"
-        aria-valuenow={share}
-        aria-valuemin={0}
-        aria-valuemax={100}
-        className="mt-2 h-4 border border-ink bg-paper"
-      >
-        <div className="h-full bg-ink" style={{ width: `${share}%` }} />
-      </div>
-      <p className="mt-1 text-sm text-ink2">{live.contours} outlines cut whole</p>
-    </div>
-  );
 }

@@ -142,7 +142,9 @@ export function Board({
           Middle
         </Move>
       </div>
-      <div className={`absolute bottom-2 flex gap-1 ${drawn?.front ? 'right-[238px]' : 'right-2'}`}>
+      <div
+        className={`absolute bottom-2 flex flex-col gap-1 [&>button]:justify-center ${drawn?.front ? 'right-[238px]' : 'right-2'}`}
+      >
         <Move onClick={() => zoom.current?.smaller()} aria-label="Smaller" title="Key −">
           −
         </Move>

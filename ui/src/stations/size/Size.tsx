@@ -1,12 +1,12 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, ask, type Docket, Problem } from '../../api/client';
+import { api, ask, type Docket } from '../../api/client';
 import { docket as docketQuery, dockets, stock, useDocketChange } from '../../api/queries';
 import { FilmName, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
-import { asDay, useSettled } from '../../parts/time';
+import { asDay } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
 import { useAnswering, Wishes } from '../proof/Answering';
@@ -23,6 +23,7 @@ import { SettingPanel } from './SettingPanel';
 import { Snags } from './Snags';
 import { useAutoKeep } from './useAutoKeep';
 import { useDrawing } from './useDrawing';
+import { useFitting } from './useFitting';
 
 export function Size() {
   const { number } = useParams();
@@ -75,61 +76,7 @@ function Desk({ docket }: { docket: Docket }) {
   const shown = useShown();
   const films = useQuery(stock).data?.films ?? [];
   const film = films.find((one) => String(one.id) === drawing.film) ?? docket.film;
-  const isSet = drawing.roster.trim() !== '';
-  const { roster, ...single } = drawing;
-  const first = roster.split('\n').find((line) => line.trim() !== '') ?? '';
-  const words = isSet
-    ? first
-        .split('|')
-        .map((line) => line.trim())
-        .join('\n')
-    : drawing.words;
-  const settled = useSettled({ docket: docket.number, ...single, words, units }, 120);
-  const settledSet = useSettled(
-    {
-      docket: docket.number,
-      roster,
-      face: drawing.face,
-      capHeight: drawing.capHeight,
-      setting: drawing.setting,
-      film: drawing.film,
-      units,
-    },
-    350,
-  );
-  const fit = useQuery({
-    queryKey: ['fit', settled],
-    queryFn: () => ask(api.POST('/api/fit', { body: settled })),
-    placeholderData: keepPreviousData,
-    retry: false,
-    enabled: !isSet,
-  });
-  const check = useQuery({
-    queryKey: ['check', settled],
-    queryFn: () => ask(api.POST('/api/check', { body: settled })),
-    enabled: !isSet && fit.isSuccess && !fit.isPlaceholderData,
-    retry: false,
-  });
-  const set = useQuery({
-    queryKey: ['set', settledSet],
-    queryFn: () => ask(api.POST('/api/set', { body: settledSet })),
-    placeholderData: keepPreviousData,
-    retry: false,
-    enabled: isSet,
-  });
-  const setCheck = useQuery({
-    queryKey: ['check', settledSet],
-    queryFn: () => ask(api.POST('/api/set/check', { body: settledSet })),
-    enabled: isSet && set.isSuccess && !set.isPlaceholderData,
-    retry: false,
-  });
-  const error = isSet ? set.error : fit.error;
-  const problem = error instanceof Problem ? error : null;
-  const says = problem?.fields ?? {};
-  // A wrong figure leaves the last good drawing on the board; the sentence stands at its field.
-  const good = useRef(fit.data);
-  good.current = fit.data ?? good.current;
-  const drawn = isSet ? undefined : good.current;
+  const { isSet, words, settled, set, check, problem, says, drawn, isReady } = useFitting(docket, drawing, units);
 
   const keep = useDocketChange(
     docket,
@@ -153,7 +100,7 @@ function Desk({ docket }: { docket: Docket }) {
   const answering = useAnswering(docket.number).data;
   const [tab, setTab] = useState('faces');
   const [before, setBefore] = useState(true);
-  const suggested = isSet ? set.data?.suggestedOffset : drawn?.suggestedOffset;
+  const suggested = set.data?.suggestedOffset ?? drawn?.suggestedOffset;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_326px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
@@ -161,18 +108,18 @@ function Desk({ docket }: { docket: Docket }) {
           docket={docket}
           history={history}
           drawn={drawn}
-          set={isSet ? set.data : undefined}
-          setting={isSet && set.isFetching}
+          set={set.data}
+          setting={set.isFetching}
           films={films}
           swatch={film?.swatch ?? '#12201f'}
           before={tab === 'mend' && before ? drawn?.before?.path : undefined}
-          snags={check.data?.snags.filter((snag) => snag.severity !== 'note') ?? []}
+          snags={(isSet ? undefined : check)?.snags.filter((snag) => snag.severity !== 'note') ?? []}
           problem={problem}
         />
         <Figures
           fit={drawn}
-          set={isSet ? set.data : undefined}
-          weeding={check.data?.weeding}
+          set={set.data}
+          weeding={isSet ? undefined : check?.weeding}
           drawing={drawing}
           change={change}
           says={says.capHeight}
@@ -217,10 +164,10 @@ function Desk({ docket }: { docket: Docket }) {
           {isSet ? (
             <>
               <SetPanel set={set.data} drawing={drawing} change={change} />
-              <Snags docket={docket} check={setCheck.data} body={null} drawing={drawing} onCure={change} />
+              <Snags docket={docket} check={check} body={null} drawing={drawing} onCure={change} />
             </>
           ) : (
-            <Snags docket={docket} check={check.data} body={settled} drawing={drawing} onCure={change} />
+            <Snags docket={docket} check={check} body={settled} drawing={drawing} onCure={change} />
           )}
           <Tabs.Root value={tab} onValueChange={setTab}>
             <Tabs.List className="mb-3 flex border-b border-ink" aria-label="Lettering">
@@ -252,7 +199,7 @@ function Desk({ docket }: { docket: Docket }) {
               {!drawing.art && (
                 <Samples
                   docket={docket.number}
-                  drawing={{ ...drawing, words: isSet ? longest(roster) : drawing.words }}
+                  drawing={{ ...drawing, words: isSet ? longest(drawing.roster) : drawing.words }}
                   units={units}
                   object={docket.thing?.wall.width.mm ?? 100}
                   onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
@@ -296,10 +243,7 @@ function Desk({ docket }: { docket: Docket }) {
                 : null)
             }
           />
-          <NextMove
-            onClick={() => keep.mutate(true)}
-            disabled={keep.isPending || Boolean(problem) || (isSet ? !set.data : !fit.data)}
-          >
+          <NextMove onClick={() => keep.mutate(true)} disabled={keep.isPending || Boolean(problem) || !isReady}>
             {isSet ? `Make the proof of ${set.data?.members.length ?? '…'}` : 'Make the proof'}
           </NextMove>
         </div>

@@ -1,0 +1,91 @@
+import type { Answers, FilmShown } from '../../api/client';
+import { Choice, SelectField, TextField } from '../../parts/fields';
+
+/** Where it is used, of what it is cut, how many, by when, by whom it is applied. */
+export function OrderFields({
+  answers,
+  change,
+  wrong,
+  films,
+}: {
+  answers: Answers;
+  change: (part: Partial<Answers>) => void;
+  wrong: (field: string) => string | undefined;
+  films: FilmShown[];
+}) {
+  return (
+    <>
+      <div className="col-span-6">
+        <Choice
+          label="Used where"
+          value={answers.useOf}
+          onChange={(useOf) => change({ useOf })}
+          says={wrong('useOf')}
+          options={[
+            { value: 'indoor', label: 'Indoors' },
+            { value: 'outdoor', label: 'Outdoors' },
+            { value: 'washed', label: 'Washed' },
+            { value: 'vehicle', label: 'On a vehicle' },
+          ]}
+        />
+      </div>
+      {answers.useOf === 'washed' && (
+        <div className="col-span-6">
+          <Choice
+            label="Washed how"
+            value={answers.dishwasher || 'no'}
+            onChange={(dishwasher) => change({ dishwasher: dishwasher === 'no' ? '' : dishwasher })}
+            says={wrong('dishwasher')}
+            options={[
+              { value: 'no', label: 'By hand' },
+              { value: 'yes', label: 'In a dishwasher' },
+            ]}
+          />
+        </div>
+      )}
+      <div className="col-span-3">
+        <SelectField
+          label="Film"
+          value={answers.film}
+          onChange={(film) => change({ film })}
+          says={wrong('film')}
+          options={[
+            { value: '', label: 'Choose film and colour' },
+            ...films.map((film) => ({ value: String(film.id), label: film.name })),
+          ]}
+        />
+      </div>
+      <div className="col-span-1">
+        <TextField
+          label="How many"
+          value={answers.quantity}
+          onChange={(quantity) => change({ quantity })}
+          says={wrong('quantity')}
+        />
+      </div>
+      <div className="col-span-2">
+        <TextField
+          label="Used on"
+          type="date"
+          value={answers.neededOn}
+          onChange={(neededOn) => change({ neededOn })}
+          says={wrong('neededOn')}
+        />
+      </div>
+      <div className="col-span-3">
+        <Choice
+          label="Who applies it"
+          value={answers.appliedBy}
+          onChange={(appliedBy) => change({ appliedBy })}
+          options={[
+            { value: 'shop', label: 'The shop' },
+            { value: 'customer', label: 'The customer' },
+          ]}
+        />
+      </div>
+      <div className="col-span-3">
+        <TextField label="Note" value={answers.note} onChange={(note) => change({ note })} says={wrong('note')} />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,78 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { api, ask, type Docket, Problem } from '../../api/client';
+import { useSettled } from '../../parts/time';
+import type { Units } from '../../parts/units';
+import type { Drawing } from './useDrawing';
+
+/** What the core says of a drawing, or of a set where it is one: how it fits, and what will go wrong. */
+export function useFitting(docket: Docket, drawing: Drawing, units: Units) {
+  const isSet = drawing.roster.trim() !== '';
+  const { roster, ...single } = drawing;
+  const first = roster.split('\n').find((line) => line.trim() !== '') ?? '';
+  const words = isSet
+    ? first
+        .split('|')
+        .map((line) => line.trim())
+        .join('\n')
+    : drawing.words;
+  const settled = useSettled({ docket: docket.number, ...single, words, units }, 120);
+  const settledSet = useSettled(
+    {
+      docket: docket.number,
+      roster,
+      face: drawing.face,
+      capHeight: drawing.capHeight,
+      setting: drawing.setting,
+      film: drawing.film,
+      units,
+    },
+    350,
+  );
+  const fit = useQuery({
+    queryKey: ['fit', settled],
+    queryFn: () => ask(api.POST('/api/fit', { body: settled })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    enabled: !isSet,
+  });
+  const check = useQuery({
+    queryKey: ['check', settled],
+    queryFn: () => ask(api.POST('/api/check', { body: settled })),
+    enabled: !isSet && fit.isSuccess && !fit.isPlaceholderData,
+    retry: false,
+  });
+  const set = useQuery({
+    queryKey: ['set', settledSet],
+    queryFn: () => ask(api.POST('/api/set', { body: settledSet })),
+    placeholderData: keepPreviousData,
+    retry: false,
+    enabled: isSet,
+  });
+  const setCheck = useQuery({
+    queryKey: ['check', settledSet],
+    queryFn: () => ask(api.POST('/api/set/check', { body: settledSet })),
+    enabled: isSet && set.isSuccess && !set.isPlaceholderData,
+    retry: false,
+  });
+  const error = isSet ? set.error : fit.error;
+  const problem = error instanceof Problem ? error : null;
+  const says = problem?.fields ?? {};
+  // A wrong figure leaves the last good drawing on the board; the sentence stands at its field.
+  const good = useRef(fit.data);
+  good.current = fit.data ?? good.current;
+  const drawn = isSet ? undefined : good.current;
+
+  return {
+    isSet,
+    /** Of a set: those of its first decal. */
+    words,
+    settled,
+    set: { data: isSet ? set.data : undefined, isFetching: isSet && set.isFetching },
+    check: (isSet ? setCheck : check).data,
+    problem,
+    says,
+    drawn,
+    isReady: (isSet ? set : fit).data !== undefined,
+  };
+}
