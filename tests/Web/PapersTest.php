@@ -6,7 +6,10 @@ namespace Yelbo\Tests\Web;
 
 use Symfony\Component\Process\Process;
 use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Orders\SizeOrder;
 use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 
@@ -37,6 +40,45 @@ final class PapersTest extends WebCase
         }
         $info = (new Process(['pdfinfo', $file]))->mustRun()->getOutput();
         self::assertStringContainsString('A4', $info);
+        unlink($file);
+    }
+
+    public function testTapeHasALabelTooAndManyLabelsGoOnSeveralPages(): void
+    {
+        $this->as('ines');
+        $this->ask('POST', '/api/stock/supplies', ['kind' => 'tape', 'name' => 'Clear, medium', 'width' => '200mm', 'amount' => '40', 'bin' => '9', 'lowAt' => '']);
+        $tape = array_column($this->ask('GET', '/api/stock')['supplies'], 'number', 'name')['Clear, medium'];
+        $room = $this->get(Stockroom::class);
+        $navy = $this->get(Shelf::class)->film($this->navy->id());
+        $numbers = [$tape];
+        for ($nth = 0; $nth < 24; ++$nth) {
+            $numbers[] = $room->receive($navy, StockItem::OFFCUT, 100_000 + 1000 * $nth, 80_000, 1, '4')->number();
+        }
+        $file = $this->paper('/api/stock/labels.pdf?of='.implode(',', $numbers));
+        self::assertStringContainsString('Pages:           2', (new Process(['pdfinfo', $file]))->mustRun()->getOutput());
+        $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
+        foreach ($numbers as $number) {
+            self::assertSame(1, preg_match_all("~\\b$number\\b~", $text), $number);
+        }
+        self::assertStringContainsString('Clear, medium', $text);
+        self::assertStringContainsString('200 mm wide', $text);
+        unlink($file);
+    }
+
+    public function testAListOfNamesIsOnThePaperNameByNameTrueToSize(): void
+    {
+        $names = ['Ada', 'Bartholomew', 'Cass', 'Delphine', 'Edmund', 'Fenwick', 'Greta', 'Humphrey', 'Isolde', 'Jory', 'Kerensa', 'Lowen', 'Merryn', 'Nessa'];
+        $docket = $this->taken();
+        $size = $this->get(SizeOrder::class);
+        $size->draw($docket, $docket->version(), [], new Design('bebas'), true, array_map(static fn (string $name): array => [$name], $names));
+        $file = $this->paper("/api/dockets/{$docket->number()}/proofs/1.pdf");
+        $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
+        foreach ($names as $name) {
+            self::assertMatchesRegularExpression("~\\b$name\\b~", $text);
+        }
+        $pages = (int) preg_replace('~.*Pages:\s+(\d+).*~s', '$1', (new Process(['pdfinfo', $file]))->mustRun()->getOutput());
+        self::assertGreaterThan(1, $pages, 'so many do not go on one page at this size');
+        self::assertGreaterThanOrEqual($pages, substr_count($text, '50 mm'), 'a bar to measure by on every page');
         unlink($file);
     }
 

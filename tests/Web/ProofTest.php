@@ -105,6 +105,43 @@ final class ProofTest extends WebCase
         $this->assertProblem(409, 'not waiting', $this->ask('POST', "/api/given/$token/wish", ['name' => 'Osric', 'note' => 'Lower'], false));
     }
 
+    public function testTheShopGivesALinkSeesItOpenedAndWithdrawsIt(): void
+    {
+        [$docket] = $this->linked();
+        $this->as('tomas');
+        $links = "/api/dockets/{$docket->number()}/links";
+        $this->assertProblem(422, 'name@example.org', $this->ask('POST', $links, ['to' => 'osric at home']));
+        $given = $this->ask('POST', $links, ['to' => '']);
+        self::assertSame(['open', 1, null], [$given['link']['state'], $given['link']['proof'], $given['link']['openedAt']]);
+        $token = substr((string) $given['url'], (int) strrpos((string) $given['url'], '/') + 1);
+        self::assertGreaterThanOrEqual(40, \strlen($token), 'unguessable');
+        self::assertStringNotContainsString($token, (string) json_encode($this->ask('GET', $links)), 'it is shown once');
+        $this->ask('GET', "/api/given/$token");
+        self::assertNotNull($this->ask('GET', $links)['links'][0]['openedAt']);
+        $after = $this->ask('POST', "$links/{$given['link']['id']}/withdraw");
+        self::assertSame('withdrawn', $after['links'][0]['state']);
+        $this->assertProblem(410, 'withdrawn', $this->ask('GET', "/api/given/$token"));
+        $other = $this->approved('Teal');
+        $this->assertProblem(404, 'no such link', $this->ask('POST', "/api/dockets/{$other->number()}/links/{$given['link']['id']}/withdraw"));
+        $this->assertProblem(409, 'no proof that waits', $this->ask('POST', "/api/dockets/{$other->number()}/links", ['to' => '']));
+    }
+
+    public function testADocketGoesBackOrIsCancelledWithAReasonAndNotOtherwise(): void
+    {
+        [$docket] = $this->linked();
+        $this->as('tomas');
+        $moves = "/api/dockets/{$docket->number()}/moves";
+        $move = fn (string $move, string $detail = ''): array => $this->ask('POST', $moves, ['move' => $move, 'version' => $this->ask('GET', "/api/dockets/{$docket->number()}")['version'], 'detail' => $detail]);
+        $this->assertProblem(422, 'no such move', $move('fly'));
+        $this->assertProblem(409, 'done at its station', $move('approve'));
+        $this->assertProblem(422, 'Why is it cancelled', $move('cancel', '  '));
+        self::assertSame('sizing', $move('change')['state']);
+        self::assertSame('asking', $move('ask-again')['state']);
+        self::assertSame('cancelled', $move('cancel', 'moved away')['state']);
+        self::assertContains('Cancel the order: moved away', $this->book($docket));
+        $this->assertProblem(409, 'cancelled', $move('change'));
+    }
+
     public function testClosedLinksSayWhyAndThePageIsInNoIndex(): void
     {
         [$docket, $token] = $this->linked();

@@ -171,6 +171,28 @@ final class CloserTest extends TestCase
         self::assertNotSame([], $found, 'random places can be bettered');
     }
 
+    public function testWhatFoundNoRoomIsTriedAgainAndNeverMoreIsLeft(): void
+    {
+        $random = new Randomizer(new Mt19937(15));
+        $pieces = [];
+        for ($nth = 0; $nth < 30; ++$nth) {
+            $pieces[] = new Piece("p$nth", $this->blob($random));
+        }
+        $stock = [Stock::sheet('only', 150_000, 150_000, 1)];
+        $left = [];
+        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces, static function (Plan $best) use (&$left): bool {
+            $left[] = array_sum(array_column($best->left, 'count'));
+
+            return \count($left) < 900;
+        });
+        $sorted = $left;
+        rsort($sorted);
+        self::assertSame($sorted, $left, 'what was placed stays placed');
+        self::assertLessThan($left[0], $left[899], 'the first try is not the best here');
+        self::assertSame(30, array_sum(array_map(static fn ($sheet): int => \count($sheet->places), $plan->sheets)) + array_sum(array_column($plan->left, 'count')), 'every piece once');
+        self::assertSame(['The stock given is full.'], array_values(array_unique(array_column($plan->left, 'why'))));
+    }
+
     public function testLongerIsNeverWorseAndGapsHoldAllTheWay(): void
     {
         $random = new Randomizer(new Mt19937(14));

@@ -168,6 +168,9 @@ function Corrected({
       onPointerUp={() => {
         held.current = null;
       }}
+      onPointerCancel={() => {
+        held.current = null;
+      }}
     >
       {trace.photo && <image href={`/api/photos/${trace.photo}`} width={trace.width} height={trace.height} />}
       <path d={pathOf(rings)} fill="#d23c0c22" stroke="#fafbfa" strokeWidth="5" vectorEffect="non-scaling-stroke" />

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Shop;
+
+use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Batches\BatchState;
+use Yelbo\Shop\Batches\Cutting;
+use Yelbo\Shop\Batches\Planning;
+use Yelbo\Shop\Machines\Machines;
+use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Journey\PieceState;
+
+final class ReleasingTest extends PlansTestCase
+{
+    public function testAPlanIsReleasedSheetBySheetAndPiecesAndFilmAreTaken(): void
+    {
+        $pieces = $this->pieces('Kestrel');
+        $offcut = $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 75_000, 1, '4');
+        $nesting = $this->begun($pieces, [], 'piece');
+        $plan = $this->plan($nesting);
+        $batches = $this->get(Planning::class)->release($plan, $plan->version());
+        self::assertCount(2, $batches, 'one on the offcut, one on a sheet');
+        self::assertSame([$batches[0]->id(), $batches[0]->id()], array_map(static fn (Batch $batch): int => $batch->release(), $batches));
+        self::assertSame(0, $this->get(Shelf::class)->item($offcut->id())->count());
+        foreach ($batches as $batch) {
+            self::assertCount(1, $batch->boxes(), 'its weed box');
+            $svg = $this->get(Batching::class)->cutFile($batch)->svg();
+            [[$piece]] = $this->get(Batching::class)->present($batch);
+            self::assertSame(PieceState::Batched, $piece->state());
+            self::assertSame(\count($piece->region()->rings()) + 1, substr_count($svg, '<path'), 'outlines and the box');
+        }
+        $this->expectExceptionMessageMatches('~cannot be released any more~');
+        $this->get(Planning::class)->release($plan, $plan->version());
+    }
+
+    public function testWhoComesSecondForAnOffcutIsToldWhoHasIt(): void
+    {
+        $offcut = $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 110_000, 1, '4');
+        $first = $this->begun($this->approved('Kestrel', 1)->pieces());
+        $second = $this->begun($this->approved('Teal', 1)->pieces());
+        $plan = $this->plan($first);
+        $this->get(Planning::class)->release($plan, $plan->version());
+        $late = $this->plan($second);
+        try {
+            $this->get(Planning::class)->release($late, $late->version());
+            self::fail();
+        } catch (Overtaken $overtaken) {
+            self::assertStringContainsString("{$offcut->number()} was taken by Yelbo for batch", $overtaken->getMessage());
+        }
+    }
+
+    public function testAPlanWithNothingOnItIsNotReleased(): void
+    {
+        $this->get(Stockroom::class)->correct($this->sheets, $this->sheets->version(), 0, 'all lent');
+        $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 120_000, 80_000, 1, '4');
+        $plan = $this->plan($this->begun($this->approved('Kestrel', 1)->pieces()));
+        self::assertSame([], $this->laid($plan)['sheets']);
+        self::assertStringContainsString('larger than any stock', $this->laid($plan)['left'][0]['why']);
+        $this->expectException(Refusals::class);
+        $this->expectExceptionMessageMatches('~Nothing lies on any sheet~');
+        $this->get(Planning::class)->release($plan, $plan->version());
+    }
+
+    public function testAPieceTakenMeanwhileIsNamedWithWhoTookIt(): void
+    {
+        $pieces = $this->approved('Kestrel', 1)->pieces();
+        [$mine, $theirs] = [$this->begun($pieces), $this->begun($pieces, [], 'piece')];
+        $plan = $this->plan($theirs);
+        $this->get(Planning::class)->release($plan, $plan->version());
+        $late = $this->plan($mine);
+        $this->expectException(Overtaken::class);
+        $this->expectExceptionMessageMatches('~Y-\d+/1 was taken meanwhile by Yelbo~');
+        $this->get(Planning::class)->release($late, $late->version());
+    }
+
+    public function testADecalLongerThanTheMachineIsCutInPanelsOnTwoSheetsAndIsDoneWhenBothAre(): void
+    {
+        $this->get(Machines::class)->add('Small board', 'board', ['cut-length' => '100', 'cut-width' => '140'], '80', '45°', '1');
+        $pieces = $this->approved('Kestrel', 1)->pieces();
+        $plan = $this->plan($this->begun($pieces));
+        self::assertSame([], $this->laid($plan)['left'], json_encode($this->laid($plan), \JSON_THROW_ON_ERROR));
+        $batches = $this->get(Planning::class)->release($plan, $plan->version());
+        self::assertGreaterThan(1, \count($batches), 'the panels do not fit on one board');
+        $cutting = $this->get(Cutting::class);
+        foreach ($batches as $nth => $batch) {
+            self::assertCount(1, $this->get(Batching::class)->pieces($batch));
+            foreach ($batch->places() as $at) {
+                self::assertArrayHasKey('path', $at);
+                self::assertGreaterThan(1, \count(SvgPath::read($at['path'] ?? '')->pieces()), 'register marks beside the letters');
+            }
+            $fresh = $this->get(Batching::class)->batch($batch->id());
+            $cutting->start($fresh, $fresh->version(), $fresh->stock());
+            $this->machine()->machine->pass(100_000);
+            self::assertFalse($cutting->follow($batch->id(), (string) $fresh->job()));
+            $piece = $this->records->find(Piece::class, $pieces[0]->id());
+            self::assertSame($nth < \count($batches) - 1 ? PieceState::Cutting : PieceState::Weeding, $piece?->state());
+        }
+        self::assertSame(BatchState::Cut, $this->get(Batching::class)->batch($batches[0]->id())->state());
+    }
+
+    public function testARollIsCutToLengthAndTheRestStaysOnIt(): void
+    {
+        $this->get(Stockroom::class)->correct($this->sheets, $this->sheets->version(), 0, 'all lent');
+        $roll = $this->get(Stockroom::class)->receive($this->navy, StockItem::ROLL, 298_000, 4_000_000, 1, 'rack');
+        $plan = $this->plan($this->begun($this->approved('Kestrel')->pieces()));
+        [$batch] = $this->get(Planning::class)->release($plan, $plan->version());
+        self::assertSame($batch->height(), $batch->taken());
+        self::assertLessThan(300_000, $batch->taken());
+        self::assertSame(4_000_000 - $batch->taken(), $this->get(Shelf::class)->item($roll->id())->height());
+        $this->get(Batching::class)->dissolve($batch, $batch->version());
+        self::assertSame(4_000_000, $this->get(Shelf::class)->item($roll->id())->height());
+    }
+}
