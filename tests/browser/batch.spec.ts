@@ -56,8 +56,22 @@ test('plans are compared, a piece is dragged, pinned and undone, and the plan is
   await piece.focus();
   await page.keyboard.press('Shift+ArrowRight');
   await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveCount(1);
+  await page.keyboard.press('Control+z');
+  await expect(piece).toHaveAttribute('transform', before ?? '');
+  const shape = piece.locator('path');
+  const lying = (await shape.getAttribute('transform')) ?? '';
+  await piece.focus();
+  await page.keyboard.press('r');
+  await expect(shape).not.toHaveAttribute('transform', lying);
+  await page.keyboard.press('Control+z');
+  await expect(shape).toHaveAttribute('transform', lying);
+  await piece.focus();
+  await page.keyboard.press('Shift+ArrowRight');
   await page.getByRole('button', { name: 'Let go' }).click();
-  await page.getByRole('button', { name: 'Pin', exact: true }).click();
+  await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveCount(0);
+  await expect(page.getByRole('button', { name: 'Pin', exact: true })).toBeEnabled();
+  await page.keyboard.press('p');
+  await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveCount(1);
   const pinned = await page.locator('svg g[role=button][aria-label$="pinned"]').getAttribute('transform');
   await page.getByRole('button', { name: 'Around the pinned' }).click();
   await expect(page.getByRole('progressbar', { name: 'Laying out' })).toBeVisible();
@@ -94,6 +108,8 @@ test('where a piece may not lie it is said what it comes too near to', async ({ 
     await page.waitForTimeout(150);
   }
   await expect(page.getByRole('alert')).toContainText(/hang over the edge|too near/);
+  await page.getByRole('tab').click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
 });
 
 test('pieces can be left out, and what does not go on the stock chosen is named with the reason', async ({ page }) => {

@@ -11,7 +11,8 @@ const KEYS: [string, string][] = [
   ['+ − 0', 'a drawing larger, smaller, whole'],
   ['Alt with ← ↑ → ↓', 'move the view'],
   ['R', 'read a proof out, large'],
-  ['Ctrl Z, Ctrl Y', 'undo and redo a drawing'],
+  ['R, Shift R, P', 'turn or pin the piece in hand at Batch'],
+  ['Ctrl Z, Ctrl Y', 'undo and redo'],
   ['Esc', 'close what is open'],
   ['?', 'this list'],
 ];

@@ -3,14 +3,15 @@ import { useEffect } from 'react';
 const TYPING = 'input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]';
 
 /** A key anywhere on the page, unless somebody is typing or a dialog is open. */
-export function useKey(key: string, act: (event: KeyboardEvent) => void, on = true): void {
+export function useKey(key: string, act: (event: KeyboardEvent) => void, on = true, withCtrl = false): void {
   useEffect(() => {
     if (!on) {
       return;
     }
     const listen = (event: KeyboardEvent) => {
       const target = event.target as HTMLElement | null;
-      if (event.key !== key || event.ctrlKey || event.metaKey || event.altKey || event.defaultPrevented) {
+      const ctrl = event.ctrlKey || event.metaKey;
+      if (event.key !== key || ctrl !== withCtrl || event.altKey || event.defaultPrevented) {
         return;
       }
       if (target?.closest(TYPING) || document.querySelector('[role=dialog][data-state=open]')) {
@@ -20,7 +21,7 @@ export function useKey(key: string, act: (event: KeyboardEvent) => void, on = tr
     };
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
-  }, [key, act, on]);
+  }, [key, act, on, withCtrl]);
 }
 
 /**

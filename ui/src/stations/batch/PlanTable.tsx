@@ -1,9 +1,12 @@
 import { useMemo, useState } from 'react';
-import { api, ask, type Film, type Schemas } from '../../api/client';
-import { useChange } from '../../api/queries';
+import type { Film, Schemas } from '../../api/client';
+import { useKey } from '../../frame/keys';
 import { Move, Trouble, useShown } from '../../parts/basics';
-import { PlanDrawing, type Put } from './PlanDrawing';
+import { PlanDrawing } from './PlanDrawing';
+import { useHand } from './useHand';
 import type { Nesting, Plan } from './useNesting';
+
+type Laid = Schemas['LaidView'];
 
 /** One plan as it lies: sheet after sheet, a piece in hand. */
 export function PlanTable({
@@ -23,38 +26,31 @@ export function PlanTable({
   const [at, setAt] = useState(0);
   const [taken, setTaken] = useState<number | null>(null);
   const byName = useMemo(() => new Map(shapes.map((shape) => [shape.name, shape])), [shapes]);
-  const path = { params: { path: { id: plan.id } } };
-  const put = useChange(
-    (to: Put) => ask(api.POST('/api/plans/{id}/put', { ...path, body: { version: plan.version, sheet: nth, ...to } })),
-    onChange,
-  );
-  const pin = useChange(
-    (pinned: boolean) =>
-      ask(
-        api.POST('/api/plans/{id}/pin', {
-          ...path,
-          body: { version: plan.version, sheet: nth, nth: taken ?? 0, pinned },
-        }),
-      ),
-    onChange,
-  );
-  const undo = useChange(
-    () => ask(api.POST('/api/plans/{id}/undo', { ...path, body: { version: plan.version } })),
-    onChange,
-  );
-  const again = useChange(
-    (longer: boolean) => ask(api.POST('/api/plans/{id}/again', { ...path, body: { version: plan.version, longer } })),
-    onChange,
-  );
   const nth = Math.min(at, Math.max(0, plan.sheets.length - 1));
+  const hand = useHand(plan, nth, onChange);
   const sheet = plan.sheets[nth];
   const place = taken === null ? undefined : sheet?.places[taken];
-  const shape = place && byName.get(place.name);
-  const busy = plan.state !== 'done' || put.isPending || pin.isPending || undo.isPending || again.isPending || stale;
-  const pinned = plan.sheets.some((one) => one.places.some((here) => here.pinned));
-  const turn = (by: number) =>
-    place && taken !== null && put.mutate({ nth: taken, x: place.x, y: place.y, turn: (place.turn + by + 360) % 360 });
-  const trouble = put.error ?? pin.error ?? undo.error ?? again.error;
+  const busy = plan.state !== 'done' || hand.busy || stale;
+  const take = (next: number | null) => {
+    if (next !== taken) {
+      hand.forget();
+      setTaken(next);
+    }
+  };
+  const turn = (by: number) => {
+    if (place && taken !== null && !busy && !film.oneWay) {
+      hand.put({ nth: taken, x: place.x, y: place.y, turn: (place.turn + by + 360) % 360 });
+    }
+  };
+  const pin = () => {
+    if (place && taken !== null && !busy) {
+      hand.pin(taken, !place.pinned);
+    }
+  };
+  useKey('r', () => turn(90));
+  useKey('R', () => turn(-90));
+  useKey('p', pin);
+  useKey('z', hand.undo, plan.canUndo && !busy, true);
   if (!sheet) {
     return (
       <div className="h-full bg-paper p-8">
@@ -71,37 +67,26 @@ export function PlanTable({
   return (
     <div className="flex min-h-0 flex-col bg-paper">
       <div className="flex flex-wrap items-center gap-2 border-b border-rule px-4 py-2">
-        <div role="tablist" aria-label="Sheets" className="flex min-w-0 flex-wrap">
-          {plan.sheets.map((one, index) => (
-            <button
-              key={`${one.stock.id}-${String(index)}`}
-              type="button"
-              role="tab"
-              aria-selected={index === nth}
-              title={`${one.stock.kind}, bin ${one.stock.bin}`}
-              className={`on-ink -ml-px min-h-10 border border-ink2 px-3 text-[15px] first:ml-0 ${index === nth ? 'bg-ink text-paper' : 'bg-paper hover:bg-shade'}`}
-              onClick={() => {
-                setAt(index);
-                setTaken(null);
-              }}
-            >
-              {one.stock.number}{' '}
-              <span className={plan.sheets.length > 2 ? 'sr-only' : 'opacity-75'}>{one.stock.kind}</span>
-            </button>
-          ))}
-        </div>
+        <SheetTabs
+          sheets={plan.sheets}
+          current={nth}
+          onOpen={(index) => {
+            setAt(index);
+            take(null);
+          }}
+        />
         <span className="ml-auto flex gap-2">
           {plan.canUndo && (
-            <Move onClick={() => undo.mutate(undefined)} disabled={busy}>
+            <Move onClick={hand.undo} disabled={busy} title="Keys Ctrl Z">
               Undo
             </Move>
           )}
-          {pinned && (
-            <Move onClick={() => again.mutate(false)} disabled={busy} title="Lay out again what is not pinned">
+          {plan.sheets.some((one) => one.places.some((here) => here.pinned)) && (
+            <Move onClick={() => hand.again(false)} disabled={busy} title="Lay out again what is not pinned">
               Around the pinned
             </Move>
           )}
-          <Move onClick={() => again.mutate(true)} disabled={busy} title="Half a minute more; never worse">
+          <Move onClick={() => hand.again(true)} disabled={busy} title="Half a minute more; never worse">
             Think longer
           </Move>
         </span>
@@ -114,22 +99,16 @@ export function PlanTable({
           label={`Sheet ${sheet.stock.number} with ${sheet.places.length} pieces in place`}
           still={busy}
           taken={taken}
-          onTake={setTaken}
-          onPut={(to) => put.mutate(to)}
+          onTake={take}
+          onPut={hand.put}
           step={shown.units === 'metric' ? 1 : 25.4 / 16}
         />
       </div>
       <div className="flex min-h-14 flex-wrap items-center gap-3 border-t border-rule px-4 py-2" aria-live="polite">
-        {trouble ? (
-          <Trouble says={trouble.fields.place ?? trouble.message} />
-        ) : shape && place ? (
-          <span className="min-w-0 truncate">
-            <b className="font-semibold">{shape.tag}</b> {shape.label}
-            <span className="text-ink2">
-              {' '}
-              · {Math.round(place.x)}, {Math.round(place.y)} mm{place.turn !== 0 && `, turned ${place.turn}°`}
-            </span>
-          </span>
+        {hand.trouble ? (
+          <Trouble says={hand.trouble.fields.place ?? hand.trouble.message} />
+        ) : place ? (
+          <InHand shape={byName.get(place.name)} place={place} />
         ) : (
           <span className="text-ink2">
             {shown.size(sheet.size)}, bin {sheet.stock.bin}, {Math.round(sheet.fill * 100)} % kept
@@ -139,20 +118,60 @@ export function PlanTable({
               : 'Drag a piece, or move it with the arrow keys.'}
           </span>
         )}
-        {shape && place && (
+        {place && (
           <span className="ml-auto flex gap-2">
-            <Move onClick={() => turn(-90)} disabled={busy || film.oneWay}>
+            <Move onClick={() => turn(-90)} disabled={busy || film.oneWay} title="Keys Shift R">
               Turn left
             </Move>
-            <Move onClick={() => turn(90)} disabled={busy || film.oneWay}>
+            <Move onClick={() => turn(90)} disabled={busy || film.oneWay} title="Key R">
               Turn right
             </Move>
-            <Move onClick={() => pin.mutate(!place.pinned)} disabled={busy} aria-pressed={place.pinned}>
+            <Move onClick={pin} disabled={busy} aria-pressed={place.pinned} title="Key P">
               {place.pinned ? 'Let go' : 'Pin'}
             </Move>
           </span>
         )}
       </div>
     </div>
+  );
+}
+
+function SheetTabs({
+  sheets,
+  current,
+  onOpen,
+}: {
+  sheets: Plan['sheets'];
+  current: number;
+  onOpen: (nth: number) => void;
+}) {
+  return (
+    <div role="tablist" aria-label="Sheets" className="flex min-w-0 flex-wrap">
+      {sheets.map((one, index) => (
+        <button
+          key={`${one.stock.id}-${String(index)}`}
+          type="button"
+          role="tab"
+          aria-selected={index === current}
+          title={`${one.stock.kind}, bin ${one.stock.bin}`}
+          className={`on-ink -ml-px min-h-10 border border-ink2 px-3 text-[15px] first:ml-0 ${index === current ? 'bg-ink text-paper' : 'bg-paper hover:bg-shade'}`}
+          onClick={() => onOpen(index)}
+        >
+          {one.stock.number} <span className={sheets.length > 2 ? 'sr-only' : 'opacity-75'}>{one.stock.kind}</span>
+        </button>
+      ))}
+    </div>
+  );
+}
+
+function InHand({ shape, place }: { shape: Schemas['ShapeView'] | undefined; place: Laid }) {
+  return (
+    <span className="min-w-0 truncate">
+      <b className="font-semibold">{shape?.tag}</b> {shape?.label}
+      <span className="text-ink2">
+        {' '}
+        · {Math.round(place.x)}, {Math.round(place.y)} mm{place.turn !== 0 && `, turned ${place.turn}°`}
+      </span>
+    </span>
   );
 }
