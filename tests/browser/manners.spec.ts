@@ -11,6 +11,50 @@ async function clean(page: Page): Promise<void> {
   );
 }
 
+/** Words that stick out of what holds them, or lie over other words. */
+async function crowded(page: Page): Promise<string[]> {
+  return page.evaluate(() => {
+    const said: string[] = [];
+    if (document.documentElement.scrollWidth > window.innerWidth) {
+      said.push('the page scrolls sideways');
+    }
+    const seen = (node: Node, box: DOMRect) => {
+      const on = document.elementFromPoint(box.left + box.width / 2, box.top + box.height / 2);
+      return on !== null && (on.contains(node) || node.parentElement?.contains(on));
+    };
+    const lines: { of: Element; box: DOMRect; words: string }[] = [];
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      const of = node.parentElement;
+      const words = node.textContent?.trim() ?? '';
+      if (!of || words === '' || of.closest('svg, .sr-only, script, style')) {
+        continue;
+      }
+      const style = getComputedStyle(of);
+      if (style.overflow === 'visible' && style.display !== 'inline' && of.scrollWidth > of.clientWidth + 1) {
+        said.push(`“${words}” sticks out`);
+      }
+      const range = document.createRange();
+      range.selectNodeContents(node);
+      for (const box of range.getClientRects()) {
+        if (box.width > 2 && seen(node, box)) {
+          lines.push({ of, box, words });
+        }
+      }
+    }
+    for (const [nth, one] of lines.entries()) {
+      for (const other of lines.slice(0, nth)) {
+        const across = Math.min(one.box.right, other.box.right) - Math.max(one.box.left, other.box.left);
+        const down = Math.min(one.box.bottom, other.box.bottom) - Math.max(one.box.top, other.box.top);
+        if (one.of !== other.of && across > 2 && down > 6) {
+          said.push(`“${one.words}” lies over “${other.words}”`);
+        }
+      }
+    }
+    return said;
+  });
+}
+
 const VIEWS = [
   'ask',
   'ask/new',
@@ -31,10 +75,16 @@ const VIEWS = [
 ];
 
 for (const view of VIEWS) {
-  test(`axe finds nothing at ${view}`, async ({ page }) => {
+  test(`axe finds nothing at ${view}, and on a narrow screen its words have room`, async ({ page }) => {
     await page.goto(`/${view}`);
     await page.waitForLoadState('networkidle');
     await clean(page);
+    await page.setViewportSize({ width: 1024, height: 768 });
+    for (const units of ['mm', 'in']) {
+      await expect(page.getByRole('button', { name: `${units} first` })).toBeVisible();
+      await expect.poll(() => crowded(page)).toEqual([]);
+      await page.getByRole('button', { name: `${units} first` }).click();
+    }
   });
 }
 
@@ -45,6 +95,8 @@ test('axe finds nothing on an open drawing, an open proof, the drawer and the di
   await page.getByLabel('Letter height').fill('15mm');
   await expect(page.getByRole('heading', { name: /snags/ })).toBeVisible();
   await clean(page);
+  await page.setViewportSize({ width: 1024, height: 768 });
+  await expect.poll(() => crowded(page)).toEqual([]);
   const proof = await order(page, 'Yarrow', 'proof');
   await page.goto(`/proof/${proof.number}`);
   await page.getByText('Read it out').waitFor();

@@ -47,7 +47,7 @@ enum Film: string
     {
         return match ($this) {
             self::Removable => 'About 3 years indoors.',
-            self::Permanent => 'About 6 years outdoors. Hand wash, never the dishwasher.',
+            self::Permanent => 'About 6 years outdoors.',
             self::Cast => 'About 8 years, also on curves and vehicles.',
             self::Holographic, self::Chrome => '1 to 2 years outdoors.',
             self::Glitter => 'Indoors, for show.',

@@ -15,7 +15,7 @@ export function FrontDrawing({ fit, swatch, films }: { fit: Fit; swatch: string;
   const colours = swatches(fit.layers, swatch, films);
   const middle = view.x + (size.width / 2) * view.scale;
   return (
-    <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
+    <div ref={ref} className="relative h-full w-full contain-size overflow-hidden bg-paper">
       <p className="label absolute top-3 left-4">From the front</p>
       {width > 0 && (
         <svg width={width} height={height} role="img" aria-label="The object as it is seen from the front">

@@ -50,8 +50,9 @@ export function ObjectDrawing({
   const { units, one } = useShown();
   const object = { width: art.object.width.mm, height: art.object.height.mm };
   const edge = rulers ? 26 : 6;
+  // Where it is zoomed, the row of buttons for that stands above it.
   const margin = rulers
-    ? { left: edge + 28, top: edge + 40, right: 96, bottom: 64 }
+    ? { left: edge + 28, top: edge + (zoom ? 54 : 40), right: 96, bottom: 64 }
     : { left: 22, top: 22, right: 88, bottom: 50 };
   const focus = art.focus ?? { left: 0, top: 0, ...object };
   const framed = fitView({ width, height }, focus, margin);
@@ -68,7 +69,7 @@ export function ObjectDrawing({
   const colours = swatches(art.layers, swatch, films);
 
   return (
-    <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
+    <div ref={ref} className="relative h-full w-full contain-size overflow-hidden bg-paper">
       {width > 0 && (
         // biome-ignore lint/a11y/useKeyWithClickEvents: a spot is pointed at; the note can be sent without one
         <svg

@@ -41,7 +41,7 @@ export function SheetDrawing({
   const spot = (x: number, y: number) => ({ x: view.x + y * view.scale, y: view.y + (sheet.height - x) * view.scale });
   const at = knife && spot(knife.x, knife.y);
   return (
-    <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
+    <div ref={ref} className="relative h-full w-full contain-size overflow-hidden bg-paper">
       {width > 0 && (
         <svg width={width} height={height} role="img" aria-label={label}>
           <Hatches scale={view.scale} />

@@ -1,6 +1,6 @@
 import { type ReactNode, useEffect, useRef, useState } from 'react';
 
-/** A drawing area that knows its size in pixels, so that type and ticks keep theirs whatever the scale. */
+/** A drawing area that knows its size in pixels, so that type and ticks keep theirs whatever the scale. Its element contains its size: what is drawn never holds it open when the window becomes narrower. */
 export function useRoom() {
   const ref = useRef<HTMLDivElement>(null);
   const [room, setRoom] = useState({ width: 0, height: 0 });

@@ -149,7 +149,7 @@ export function PlanDrawing({
     }
   };
   return (
-    <div ref={ref} className="relative h-full w-full overflow-hidden bg-paper">
+    <div ref={ref} className="relative h-full w-full contain-size overflow-hidden bg-paper">
       {width > 0 && (
         // biome-ignore lint/a11y/useSemanticElements: a drawing with pieces in it to take has no element of its own
         <svg width={width} height={height} role="group" aria-label={label}>

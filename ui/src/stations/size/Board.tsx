@@ -131,37 +131,39 @@ export function Board({
           {problem ? <Trouble says={problem.message} /> : <p role="status">Drawing …</p>}
         </div>
       )}
-      <div className={`absolute top-8 flex gap-1 ${drawn?.front ? 'right-[238px]' : 'right-2'}`}>
-        <Move onClick={undo} disabled={!canUndo} aria-label="Undo">
-          Undo
-        </Move>
-        <Move onClick={redo} disabled={!canRedo} aria-label="Redo">
-          Redo
-        </Move>
-        <Move onClick={centre} disabled={drawing.left === '' && drawing.top === ''} keys="C">
-          Middle
-        </Move>
-      </div>
       <div
-        className={`absolute bottom-2 flex flex-col gap-1 [&>button]:justify-center ${drawn?.front ? 'right-[238px]' : 'right-2'}`}
+        className={`pointer-events-none absolute top-8 left-8 flex flex-wrap justify-between gap-1 [&>div]:pointer-events-auto max-xl:[&_button]:px-2 max-xl:[&_kbd]:hidden ${drawn?.front ? 'right-[238px]' : 'right-2'}`}
       >
-        <Move onClick={() => zoom.current?.smaller()} aria-label="Smaller" title="Key −">
-          −
-        </Move>
-        <Move onClick={() => zoom.current?.larger()} aria-label="Larger" title="Key +">
-          +
-        </Move>
-        <Move onClick={() => zoom.current?.whole()} title="Key 0">
-          Whole
-        </Move>
-        <Move onClick={trueSize} title="As large as it is; held against a bank card once">
-          1:1
-        </Move>
-        {pixelsPerMm() !== null && (
-          <Move onClick={() => setCalibrating(true)} aria-label="Hold a card against the screen again">
-            …
+        <div className="flex gap-1">
+          <Move onClick={() => zoom.current?.smaller()} aria-label="Smaller" title="Key −">
+            −
           </Move>
-        )}
+          <Move onClick={() => zoom.current?.larger()} aria-label="Larger" title="Key +">
+            +
+          </Move>
+          <Move onClick={() => zoom.current?.whole()} title="Key 0">
+            Whole
+          </Move>
+          <Move onClick={trueSize} title="As large as it is; held against a bank card once">
+            1:1
+          </Move>
+          {pixelsPerMm() !== null && (
+            <Move onClick={() => setCalibrating(true)} aria-label="Hold a card against the screen again">
+              …
+            </Move>
+          )}
+        </div>
+        <div className="flex gap-1">
+          <Move onClick={undo} disabled={!canUndo} aria-label="Undo">
+            Undo
+          </Move>
+          <Move onClick={redo} disabled={!canRedo} aria-label="Redo">
+            Redo
+          </Move>
+          <Move onClick={centre} disabled={drawing.left === '' && drawing.top === ''} keys="C">
+            Middle
+          </Move>
+        </div>
       </div>
       {calibrating && (
         <TrueSize

@@ -22,14 +22,16 @@ export function Figures({
   const shown = useShown();
   const smallest = set?.members[set.deciding];
   return (
-    <div className="grid shrink-0 grid-cols-[120px_0.8fr_1.25fr_1.15fr_0.9fr] items-start gap-4 border-t border-rule bg-ground px-4 py-3">
-      <TextField
-        label={drawing.art ? 'Height over all' : 'Letter height'}
-        placeholder="the largest"
-        value={drawing.capHeight}
-        onChange={(capHeight) => change({ capHeight })}
-        says={says}
-      />
+    <div className="flex shrink-0 flex-wrap items-start gap-x-7 gap-y-2 border-t border-rule bg-ground px-4 py-3">
+      <div className="w-[120px]">
+        <TextField
+          label={drawing.art ? 'Height over all' : 'Letter height'}
+          placeholder="the largest"
+          value={drawing.capHeight}
+          onChange={(capHeight) => change({ capHeight })}
+          says={says}
+        />
+      </div>
       {fit && (
         <>
           <Figure
@@ -73,7 +75,7 @@ export function Figures({
 
 function Figure({ name, first, second }: { name: string; first: string; second: string }) {
   return (
-    <div className="min-w-0">
+    <div className="max-w-60 min-w-0">
       <div className="label whitespace-nowrap">{name}</div>
       <div className="truncate font-label text-[22px] leading-8 font-semibold whitespace-nowrap" title={first}>
         {first}

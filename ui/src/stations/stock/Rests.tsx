@@ -37,8 +37,8 @@ export function LastRest({ rests }: { rests: Rest[] }) {
   ) : null;
 }
 
-/** A size stays in one line. */
-const unbroken = (size: string) => size.replaceAll(' ', '\u00a0');
+/** A length is never broken; a size only between its two where there is no other way. */
+const unbroken = (size: string) => size.replaceAll(/(?<!×) /g, '\u00a0');
 
 function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
   const shown = useShown();

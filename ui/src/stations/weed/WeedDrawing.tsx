@@ -28,7 +28,7 @@ export function WeedDrawing({
     }),
   );
   return (
-    <div ref={ref} className="relative min-h-0 overflow-hidden bg-paper">
+    <div ref={ref} className="relative min-h-0 contain-size overflow-hidden bg-paper">
       {width > 0 && (
         <>
           <svg width={width} height={height} role="img" aria-label={`${weeding.piece.label}, waste crossed out`}>
