@@ -133,6 +133,22 @@ enum Rule: string
         return $this->spec()['reason'];
     }
 
+    /** Where at the bench it counts, for the settings page. */
+    public function area(): string
+    {
+        return match ($this->section()) {
+            2 => 'Proofs',
+            3 => 'Clear of edges and fittings',
+            4 => 'Read from afar',
+            5 => 'What lasts out there',
+            7 => 'On the sheet',
+            8 => 'The knife',
+            9 => 'Weeding',
+            10 => 'Tape',
+            default => 'Waits',
+        };
+    }
+
     public function section(): int
     {
         return $this->spec()['section'];

@@ -1,4 +1,4 @@
-import { AS_TOMAS, api, expect, order, SIGN_INS, signIn, test } from './shop';
+import { AS_TOMAS, expect, order, SIGN_INS, signIn, test } from './shop';
 
 test('two at the same proof: the second gets a sentence and the fresh view', async ({ page, browser }) => {
   const docket = await order(page, 'Bramble', 'proof');
@@ -60,7 +60,14 @@ test('the owner sets a figure, wrong ones are refused at their field', async ({ 
   await expect(page.getByText('Write a figure')).toBeHidden();
   await page.goto('/book');
   await expect(page.getByText('Tape beyond the art: 8 → 9 mm')).toBeVisible();
-  await api(page, 'PUT', '/api/rules/tape-margin', { value: '8' });
+  await page.goto('/figures');
+  await page
+    .getByRole('navigation', { name: 'Figures' })
+    .getByRole('link', { name: /^Tape.*1 set by the shop/ })
+    .click();
+  await expect(field).toBeInViewport();
+  await page.getByRole('button', { name: 'Back to the standard, 8 mm' }).click();
+  await expect(field).toHaveValue('8');
 });
 
 test.describe('at the door', () => {

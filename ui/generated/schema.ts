@@ -2200,6 +2200,7 @@ export interface components {
         };
         RuleView: {
             rule: string;
+            area: string;
             says: string;
             reason: string;
             unit: string;

@@ -29,9 +29,7 @@ final readonly class RulesController
     {
         $rules = $this->rules->current();
 
-        return new RulesView(array_map(static fn (Rule $rule): RuleView => new RuleView(
-            $rule->value, $rule->says(), $rule->reason(), $rule->unit(), $rules->value($rule), $rule->standard(),
-        ), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => !$rule->isOfMachine()))));
+        return new RulesView(array_map(static fn (Rule $rule): RuleView => RuleView::of($rule, $rules->value($rule)), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => !$rule->isOfMachine()))));
     }
 
     #[Route('/api/rules/{name}', name: 'rule-set', requirements: ['name' => '[a-z-]{1,40}'], methods: ['PUT'])]

@@ -17,7 +17,7 @@ final readonly class MachineView
 
     public static function of(MachineProfile $machine): self
     {
-        $figures = array_map(static fn (Rule $rule): RuleView => new RuleView($rule->value, $rule->says(), $rule->reason(), $rule->unit(), $machine->figure($rule), $rule->standard()), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => $rule->isOfMachine())));
+        $figures = array_map(static fn (Rule $rule): RuleView => RuleView::of($rule, $machine->figure($rule)), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => $rule->isOfMachine())));
 
         return new self($machine->id(), $machine->version(), $machine->name(), $machine->kind(), $machine->isInUse(), $figures, $machine->force(), $machine->blade(), $machine->passes(), $machine->says());
     }
