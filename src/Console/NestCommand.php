@@ -26,7 +26,7 @@ final class NestCommand extends TradeCommand
     protected function answer(Document $in, InputInterface $input): array
     {
         $began = hrtime(true);
-        $nest = new Nest(Gaps::same($this->gap($in, 'gap'), $this->gap($in, 'edge')), $in->has('turns') ? $in->numbers('turns', -360, 360) : [0]);
+        $nest = new Nest(Gaps::same($this->gap($in, 'gap'), $this->gap($in, 'edge')), self::turns($in));
         $seconds = $in->number('seconds', 0, 3600, 0);
         $stock = array_map($this->stock(...), $in->objects('stock'));
         $pieces = array_map($this->piece(...), $in->objects('pieces'));
@@ -54,6 +54,12 @@ final class NestCommand extends TradeCommand
         return (int) round(1000 * $in->number($key, 0, 1000));
     }
 
+    /** @return non-empty-list<int|float> degrees; as it is drawn where none are given */
+    private static function turns(Document $in): array
+    {
+        return $in->has('turns') ? $in->numbers('turns', -360, 360) ?: [0] : [0];
+    }
+
     private function stock(Document $in): Stock
     {
         $id = $in->text('id');
@@ -72,7 +78,7 @@ final class NestCommand extends TradeCommand
             $in->text('id'),
             $this->reading->path($in),
             $in->whole('count', 0, self::MOST_COPIES, 1),
-            $in->has('turns') ? $in->numbers('turns', -360, 360) : null,
+            $in->has('turns') ? self::turns($in) : null,
         );
         $in->end();
 

@@ -150,6 +150,9 @@ final class TradeCommandsTest extends TestCase
         self::assertSame(['piece', 'x', 'y', 'turn'], array_keys($answer['sheets'][0]['places'][0]));
         self::assertSame([['piece' => 'big', 'count' => 1]], array_map(static fn (array $left): array => array_diff_key($left, ['why' => 1]), $answer['left']));
         self::assertArrayHasKey('seconds', $answer);
+        $still = $this->answer('trade:nest', ['gap' => 0, 'edge' => 0, 'turns' => [], 'stock' => [['id' => 's', 'width' => 30, 'height' => 10]], 'pieces' => [['id' => 'long', 'path' => 'M0 0H30V5H0Z'], ['id' => 'other', 'path' => 'M0 0H30V5H0Z', 'turns' => []]]]);
+        self::assertSame([0, 0], array_column($still['sheets'][0]['places'], 'turn'), 'no turns given are no turns');
+        self::assertSame([], $still['left']);
     }
 
     public function testWeed(): void
