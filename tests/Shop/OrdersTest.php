@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AnswersReader;
 use Yelbo\Shop\Orders\Design;
@@ -151,6 +152,27 @@ final class OrdersTest extends ShopTestCase
         $this->expectException(Overtaken::class);
         $this->expectExceptionMessageMatches("~{$docket->tag()} was changed meanwhile by Yelbo \(Proof 1 made\)~");
         $size->approve($docket, $seen, 1, 'Osric Tamblyn');
+    }
+
+    public function testWhoDrewStandsInTheBookOnceAndWhoComesSecondIsToldHim(): void
+    {
+        $docket = $this->taken();
+        $size = $this->get(SizeOrder::class);
+        $book = $this->get(Book::class);
+        $before = \count($this->book($docket));
+        $draw = static fn (string $face, int $version) => $size->draw($docket, $version, $docket->words(), new Design($face), false);
+        $seen = $docket->version();
+        $book->as('Tomas');
+        $draw('bebas', $docket->version());
+        $draw('anton', $docket->version());
+        $book->as('Ines');
+        $draw('oswald', $docket->version());
+        $book->as('Tomas');
+        $draw('krona', $docket->version());
+        self::assertSame(['Drawing changed', 'Drawing changed', 'Drawing changed'], \array_slice($this->book($docket), $before), 'once for each who takes it up');
+        $this->expectException(Overtaken::class);
+        $this->expectExceptionMessageMatches('~changed meanwhile by Tomas \(Drawing changed\)~');
+        $draw('rubik', $seen);
     }
 
     public function testCancellingNeedsAReason(): void

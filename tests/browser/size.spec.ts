@@ -1,5 +1,5 @@
 import { photo } from './photo';
-import { expect, inDays, order, test } from './shop';
+import { AS_TOMAS, api, expect, inDays, order, test } from './shop';
 
 test('a tapered object from Ask to Size: measured, kept clear, bent along its arc, seen from the front', async ({
   page,
@@ -230,4 +230,56 @@ test('the sampler is live, ranked, and says why not', async ({ page }) => {
   await expect(samples).toHaveCount(1);
   await samples.first().click();
   await expect(samples.first()).toHaveAttribute('aria-pressed', 'true');
+});
+
+test('what somebody else draws meanwhile is taken over, and never written over unseen', async ({ page, browser }) => {
+  const docket = await order(page, 'Fulmar', 'size');
+  const path = `/api/dockets/${docket.number}`;
+  await page.goto(`/size/${docket.number}`);
+  const words = page.getByLabel('Words');
+  await expect(words).toHaveValue('Fulmar');
+  const other = await (await browser.newContext({ storageState: AS_TOMAS })).newPage();
+  const seen = async () => api<{ version: number; words: string[] }>(other, 'GET', path);
+  // Tomas draws, and this page comes back to the front and reads the docket anew.
+  const theirs = async (text: string) => {
+    const { version } = await seen();
+    await api(other, 'PUT', `${path}/design`, { version, words: text, face: 'bebas', proof: false });
+    const read = page.waitForResponse((response) => response.url().endsWith(path));
+    // What was read within a second is not read again.
+    await page.waitForTimeout(1100);
+    await page.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
+    await read;
+  };
+
+  await theirs('Fulmar two');
+  await expect(words).toHaveValue('Fulmar two');
+
+  let isThere = false;
+  const meanwhile = theirs('Fulmar three').then(() => {
+    isThere = true;
+  });
+  while (!isThere) {
+    await words.press('End');
+    await words.pressSequentially('!');
+    await page.waitForTimeout(300);
+  }
+  await meanwhile;
+  const typed = await words.inputValue();
+  await expect(page.getByRole('alert')).toContainText(/changed meanwhile by Tomas \(Drawing changed\)/);
+  await expect(words).toHaveValue(typed);
+  expect((await seen()).words).toEqual(['Fulmar three']);
+  await page.getByRole('button', { name: 'Take theirs' }).click();
+  await expect(words).toHaveValue('Fulmar three');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await words.fill('Fulmar four');
+  await expect.poll(async () => (await seen()).words).toEqual(['Fulmar four']);
+
+  const { version } = await seen();
+  await api(other, 'PUT', `${path}/design`, { version, words: 'Fulmar five', face: 'bebas', proof: false });
+  await words.fill('Fulmar six');
+  await expect(page.getByRole('alert')).toContainText(/changed meanwhile by Tomas/);
+  await page.getByRole('button', { name: 'Keep mine' }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  expect((await seen()).words).toEqual(['Fulmar six']);
+  await other.context().close();
 });

@@ -29,6 +29,15 @@ final class Book
         $this->records->persist(new LogEntry($this->clock->now(), $this->who(), $docket?->number() ?? $piece?->docket()->number(), $piece?->nth(), $what, mb_substr($says, 0, 500)));
     }
 
+    /** The same, but once for what somebody does again and again without anything else in between. */
+    public function noteOnce(string $what, string $says, Docket $docket): void
+    {
+        $last = $this->of($docket, 1)[0] ?? null;
+        if ($what !== $last?->what() || $this->who() !== $last->who()) {
+            $this->note($what, $says, $docket);
+        }
+    }
+
     /** For work nobody signed in does: the cutter's worker, the demo data. */
     public function as(string $who): void
     {

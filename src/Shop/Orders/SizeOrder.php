@@ -47,6 +47,8 @@ final readonly class SizeOrder
             }
             $docket->draw($words, $design, $roster, $film);
             if (!$proof) {
+                $this->book->noteOnce('drawn', 'Drawing changed', $docket);
+
                 return;
             }
             $made = $this->makeProof->of($docket, $words, $design, $decals);

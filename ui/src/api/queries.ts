@@ -1,5 +1,7 @@
 import { keepPreviousData, type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { type Answers, api, ask, carry, type Docket, type Problem } from './client';
+import { type Answers, api, ask, carry, type Docket, Problem } from './client';
+
+// What is asked for while somebody types is called off when the next letter makes it old (`signal`).
 
 /** How often what others do shows up, in ms. */
 const FRESH = 4000;
@@ -30,7 +32,7 @@ export const dockets = (station: string) =>
 export const found = (what: string) =>
   queryOptions({
     queryKey: ['find', what],
-    queryFn: () => ask(api.GET('/api/dockets', { params: { query: { find: what } } })),
+    queryFn: ({ signal }) => ask(api.GET('/api/dockets', { params: { query: { find: what } }, signal })),
     enabled: what.trim() !== '',
     placeholderData: keepPreviousData,
   });
@@ -76,14 +78,14 @@ export const kinds = queryOptions({
 export const objects = (find: string) =>
   queryOptions({
     queryKey: ['objects', find],
-    queryFn: () => ask(api.GET('/api/objects', { params: { query: { find } } })),
+    queryFn: ({ signal }) => ask(api.GET('/api/objects', { params: { query: { find } }, signal })),
     placeholderData: keepPreviousData,
   });
 
 export const answersTo = (answers: Answers) =>
   queryOptions({
     queryKey: ['answers', answers],
-    queryFn: () => ask(api.POST('/api/answers', { body: answers })),
+    queryFn: ({ signal }) => ask(api.POST('/api/answers', { body: answers, signal })),
     placeholderData: keepPreviousData,
     gcTime: 30_000,
   });
@@ -124,15 +126,44 @@ export function useChange<In, Out>(
   });
 }
 
-/** A change of one docket, after those already on their way, on the version the last of them left. */
-export function useDocketChange<In, Out>(
-  drawn: Docket,
+/** The version of each docket that what is being edited here began with, or that the last change from here left. */
+const based = new Map<number, number>();
+
+/** What is edited from now on began with this docket. */
+export const baseOn = (drawn: Docket) => based.set(drawn.number, drawn.version);
+
+/** Has somebody else changed it since? */
+export const isOvertaken = (drawn: Docket) => drawn.version > (based.get(drawn.number) ?? drawn.version);
+
+/**
+ * A change of one docket, after those already on their way, on the version the last of them left. Where it is edited
+ * on the page, what somebody else did meanwhile is not written over unseen, even if the docket was read anew since.
+ */
+export function useDocketChange<In, Out extends { number: number; version: number }>(
+  drawn: Docket | null,
   change: (version: number, input: In) => Promise<Out>,
   done?: (output: Out) => void,
+  /** Edited on this page, and saved by itself or when somebody says so. */
+  edited?: 'by itself' | 'when told',
 ) {
   const client = useQueryClient();
-  const { queryKey } = docket(drawn.number);
+  const number = drawn?.number ?? 0;
+  const { queryKey } = docket(number);
   // What the change before left stands in the cache a moment before it is drawn.
-  const latest = () => client.getQueryData<Docket>(queryKey)?.version ?? drawn.version;
-  return useChange((input: In) => change(latest(), input), done, `docket-${drawn.number}`);
+  const seen = () => client.getQueryData<Docket>(queryKey)?.version ?? drawn?.version ?? 0;
+  const send = async (input: In) => {
+    try {
+      const output = await change((edited ? based.get(number) : undefined) ?? seen(), input);
+      based.set(output.number, output.version);
+      return output;
+    } catch (fault) {
+      if (edited === 'when told' && fault instanceof Problem && fault.status === 409) {
+        // It is said now; when it is told again it is meant.
+        await client.refetchQueries({ queryKey });
+        based.set(number, seen());
+      }
+      throw fault;
+    }
+  };
+  return useChange(send, done, drawn ? `docket-${number}` : undefined);
 }

@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Answers, api, ask, type Docket } from '../../api/client';
-import { answersTo, docket as docketQuery, dockets, objects, stock, useChange } from '../../api/queries';
+import { answersTo, baseOn, docket as docketQuery, dockets, objects, stock, useDocketChange } from '../../api/queries';
 import { Move, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
@@ -79,7 +79,12 @@ function touched(answers: Answers, field: string): boolean {
 function Form({ docket }: { docket: Docket | null }) {
   const navigate = useNavigate();
   const { units } = useUnits();
-  const [answers, setAnswers] = useState<Answers>(() => ({ ...EMPTY, ...(docket?.answers ?? unkept()) }) as Answers);
+  const [answers, setAnswers] = useState<Answers>(() => {
+    if (docket) {
+      baseOn(docket);
+    }
+    return { ...EMPTY, ...(docket?.answers ?? unkept()) } as Answers;
+  });
   const [tried, setTried] = useState(false);
   const films = useQuery(stock);
   const full = { ...answers, units };
@@ -96,13 +101,14 @@ function Form({ docket }: { docket: Docket | null }) {
     }
   }, [answers, docket]);
 
-  const save = useChange(
-    (take: boolean) =>
+  const save = useDocketChange(
+    docket,
+    (version, take: boolean) =>
       ask(
         docket
           ? api.PUT('/api/dockets/{number}/answers', {
               params: { path: { number: docket.number } },
-              body: { version: docket.version, answers: full, take },
+              body: { version, answers: full, take },
             })
           : api.POST('/api/dockets', { body: { answers: full, take } }),
       ),
@@ -110,6 +116,7 @@ function Form({ docket }: { docket: Docket | null }) {
       localStorage.removeItem(UNKEPT);
       navigate(saved.state === 'sizing' ? `/size/${saved.number}` : `/ask/${saved.number}`);
     },
+    'when told',
   );
 
   const said: Record<string, string> = tried

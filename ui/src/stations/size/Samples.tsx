@@ -26,7 +26,7 @@ export function Samples({
   const settled = useSettled({ words: drawing.words, setting: drawing.setting }, 180);
   const { data, isFetching } = useQuery({
     queryKey: ['samples', docket, settled],
-    queryFn: () => ask(api.POST('/api/samples', { body: { docket, ...settled, face: '', units } })),
+    queryFn: ({ signal }) => ask(api.POST('/api/samples', { body: { docket, ...settled, face: '', units }, signal })),
     placeholderData: keepPreviousData,
     retry: false,
   });

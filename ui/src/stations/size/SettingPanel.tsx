@@ -144,7 +144,7 @@ function Cases({
   const settled = useSettled({ words: drawing.words, face: drawing.face }, 250);
   const { data } = useQuery({
     queryKey: ['cases', docket, settled],
-    queryFn: () => ask(api.POST('/api/cases', { body: { docket, ...settled, units } })),
+    queryFn: ({ signal }) => ask(api.POST('/api/cases', { body: { docket, ...settled, units }, signal })),
     retry: false,
   });
   const put = (line: number, nth: number, text: string) =>

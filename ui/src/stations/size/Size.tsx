@@ -3,8 +3,8 @@ import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket } from '../../api/client';
-import { docket as docketQuery, dockets, stock, useDocketChange } from '../../api/queries';
-import { FilmName, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
+import { baseOn, docket as docketQuery, dockets, stock, useDocketChange } from '../../api/queries';
+import { FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay } from '../../parts/time';
 import { useUnits } from '../../parts/units';
@@ -22,7 +22,7 @@ import { SetPanel } from './SetPanel';
 import { SettingPanel } from './SettingPanel';
 import { Snags } from './Snags';
 import { useAutoKeep } from './useAutoKeep';
-import { useDrawing } from './useDrawing';
+import { drawingOf, useDrawing } from './useDrawing';
 import { useFitting } from './useFitting';
 
 export function Size() {
@@ -93,8 +93,10 @@ function Desk({ docket }: { docket: Docket }) {
         navigate(`/proof/${saved.number}`);
       }
     },
+    'by itself',
   );
-  useAutoKeep(docket, drawing, keep.isPending, () => keep.mutate(false));
+  const overtaken = keep.error?.status === 409;
+  useAutoKeep(docket, drawing, keep.isPending || overtaken, () => keep.mutate(false), change);
 
   const art = useArt(drawing.art?.id ?? 0).data;
   const answering = useAnswering(docket.number).data;
@@ -243,7 +245,31 @@ function Desk({ docket }: { docket: Docket }) {
                 : null)
             }
           />
-          <NextMove onClick={() => keep.mutate(true)} disabled={keep.isPending || Boolean(problem) || !isReady}>
+          {overtaken && (
+            <div className="grid grid-cols-2 gap-2">
+              <Move
+                onClick={() => {
+                  baseOn(docket);
+                  keep.mutate(false);
+                }}
+              >
+                Keep mine
+              </Move>
+              <Move
+                onClick={() => {
+                  baseOn(docket);
+                  change(drawingOf(docket));
+                  keep.reset();
+                }}
+              >
+                Take theirs
+              </Move>
+            </div>
+          )}
+          <NextMove
+            onClick={() => keep.mutate(true)}
+            disabled={keep.isPending || overtaken || Boolean(problem) || !isReady}
+          >
             {isSet ? `Make the proof of ${set.data?.members.length ?? '…'}` : 'Make the proof'}
           </NextMove>
         </div>

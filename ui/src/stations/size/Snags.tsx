@@ -30,7 +30,7 @@ export function Snags({
   const [passing, setPassing] = useState<Snag | null>(null);
   const cures = useQuery({
     queryKey: ['cures', body],
-    queryFn: () => ask(api.POST('/api/cures', { body: body as Schemas['FitAsk'] })),
+    queryFn: ({ signal }) => ask(api.POST('/api/cures', { body: body as Schemas['FitAsk'], signal })),
     enabled: body !== null && check?.snags.some((snag) => snag.severity !== 'note'),
     retry: false,
   });
@@ -48,6 +48,7 @@ export function Snags({
       setPassing(null);
       client.invalidateQueries({ queryKey: ['check'] });
     },
+    'by itself',
   );
   if (check === undefined) {
     return (

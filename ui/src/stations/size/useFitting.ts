@@ -31,27 +31,27 @@ export function useFitting(docket: Docket, drawing: Drawing, units: Units) {
   );
   const fit = useQuery({
     queryKey: ['fit', settled],
-    queryFn: () => ask(api.POST('/api/fit', { body: settled })),
+    queryFn: ({ signal }) => ask(api.POST('/api/fit', { body: settled, signal })),
     placeholderData: keepPreviousData,
     retry: false,
     enabled: !isSet,
   });
   const check = useQuery({
     queryKey: ['check', settled],
-    queryFn: () => ask(api.POST('/api/check', { body: settled })),
+    queryFn: ({ signal }) => ask(api.POST('/api/check', { body: settled, signal })),
     enabled: !isSet && fit.isSuccess && !fit.isPlaceholderData,
     retry: false,
   });
   const set = useQuery({
     queryKey: ['set', settledSet],
-    queryFn: () => ask(api.POST('/api/set', { body: settledSet })),
+    queryFn: ({ signal }) => ask(api.POST('/api/set', { body: settledSet, signal })),
     placeholderData: keepPreviousData,
     retry: false,
     enabled: isSet,
   });
   const setCheck = useQuery({
     queryKey: ['check', settledSet],
-    queryFn: () => ask(api.POST('/api/set/check', { body: settledSet })),
+    queryFn: ({ signal }) => ask(api.POST('/api/set/check', { body: settledSet, signal })),
     enabled: isSet && set.isSuccess && !set.isPlaceholderData,
     retry: false,
   });
