@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, ask, type Docket } from '../../api/client';
+import { api, ask, type Docket, type Problem } from '../../api/client';
 import { baseOn, docket as docketQuery, dockets, stock, useDocketChange } from '../../api/queries';
 import { FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
@@ -95,8 +95,8 @@ function Desk({ docket }: { docket: Docket }) {
     },
     'by itself',
   );
-  const overtaken = keep.error?.status === 409;
-  useAutoKeep(docket, drawing, keep.isPending || overtaken, () => keep.mutate(false), change);
+  const overtaken = keep.error?.status === 409 ? keep.error : null;
+  useAutoKeep(docket, drawing, keep.isPending || overtaken !== null, () => keep.mutate(false), change);
 
   const art = useArt(drawing.art?.id ?? 0).data;
   const answering = useAnswering(docket.number).data;
@@ -239,7 +239,7 @@ function Desk({ docket }: { docket: Docket }) {
         <div className="flex flex-col gap-2 border-t border-rule p-4">
           <Trouble
             says={
-              (problem ? null : (keep.error?.fields.snags ?? keep.error?.message)) ??
+              (problem ? null : (keep.error?.fields.snags ?? (overtaken ? yours(overtaken) : keep.error?.message))) ??
               (problem && !Object.keys(says).some((field) => SHOWN[field] === true || SHOWN[field] === tab)
                 ? problem.message
                 : null)
@@ -268,7 +268,7 @@ function Desk({ docket }: { docket: Docket }) {
           )}
           <NextMove
             onClick={() => keep.mutate(true)}
-            disabled={keep.isPending || overtaken || Boolean(problem) || !isReady}
+            disabled={keep.isPending || overtaken !== null || Boolean(problem) || !isReady}
           >
             {isSet ? `Make the proof of ${set.data?.members.length ?? '…'}` : 'Make the proof'}
           </NextMove>
@@ -277,6 +277,10 @@ function Desk({ docket }: { docket: Docket }) {
     </div>
   );
 }
+
+/** Who has changed it; what is seen here is not that. */
+const yours = (problem: Problem) =>
+  `${problem.message.replace(/ You see it fresh now.*/, '')} What you see is yours, and not kept yet.`;
 
 /** The line of a roster with most letters, to be looked at in every face. */
 const longest = (roster: string) =>
