@@ -68,6 +68,14 @@ final class YelboTest extends TestCase
         $this->assertSentence('not an option', '--fresh', 'demo --frehs');
     }
 
+    public function testNothingIsCompiledAtRunTime(): void
+    {
+        [$status, $says] = $this->yelbo('help; . tools/settings.sh; YELBO_ROOT=$PWD settings; php -d opcache.enable_cli=1 -r "var_dump(opcache_get_status(false)[\"jit\"][\"enabled\"]);"');
+        self::assertSame(0, $status, $says);
+        self::assertStringContainsString('bool(false)', $says);
+        self::assertStringNotContainsString('bool(true)', $says);
+    }
+
     public function testAnOldNodeIsNamedWithItsCure(): void
     {
         $this->pretend('node', 'case "$1" in --version) echo v16.0.0;; *) exit 1;; esac');

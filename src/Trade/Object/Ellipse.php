@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Object;
 
 use Yelbo\Trade\Geometry\ConvexArea;
-use Yelbo\Trade\Geometry\Region;
-use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -14,30 +12,15 @@ use Yelbo\Trade\Rules;
 /** A disc or an oval. What looks round on a wall is often oval, so both ways are measured. Source: handbook section 3. */
 final readonly class Ellipse implements Surface
 {
-    use Level;
+    use LevelConvex;
 
     public function __construct(private Size $size)
     {
     }
 
-    public function size(): Size
-    {
-        return $this->size;
-    }
-
-    public function outline(): Region
-    {
-        return $this->area()->region();
-    }
-
     public function clearance(Rules $rules): int
     {
         return Clearance::of($this->size, Rule::DiscClearance, $rules);
-    }
-
-    public function safe(int $clearance): Room
-    {
-        return $this->area()->inset($clearance);
     }
 
     private function area(): ConvexArea

@@ -5,12 +5,8 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Object;
 
 use Yelbo\Trade\Geometry\ConvexArea;
-use Yelbo\Trade\Geometry\Region;
-use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Refused;
-use Yelbo\Trade\Rule;
-use Yelbo\Trade\Rules;
 
 /**
  * A polygon of even corners, measured over all. A corner points sideways where it is wider
@@ -18,7 +14,7 @@ use Yelbo\Trade\Rules;
  */
 final readonly class Polygon implements Surface
 {
-    use Level;
+    use LevelConvex;
 
     private const MOST_SIDES = 60;
 
@@ -28,26 +24,6 @@ final readonly class Polygon implements Surface
         if ($sides < 3 || $sides > self::MOST_SIDES) {
             throw new Refused('absurd-sides', 'A polygon has from 3 to '.self::MOST_SIDES.' sides.', '/sides');
         }
-    }
-
-    public function size(): Size
-    {
-        return $this->size;
-    }
-
-    public function outline(): Region
-    {
-        return $this->area()->region();
-    }
-
-    public function clearance(Rules $rules): int
-    {
-        return Clearance::of($this->size, Rule::Clearance, $rules);
-    }
-
-    public function safe(int $clearance): Room
-    {
-        return $this->area()->inset($clearance);
     }
 
     private function area(): ConvexArea

@@ -35,6 +35,23 @@ export function Move({ children, keys, tall = false, className = '', ...rest }: 
   );
 }
 
+/** How far something is, from 0 to 1. */
+export function ProgressBar({ label, share, className }: { label: string; share: number; className: string }) {
+  const percent = Math.round(share * 100);
+  return (
+    <div
+      role="progressbar"
+      aria-label={label}
+      aria-valuenow={percent}
+      aria-valuemin={0}
+      aria-valuemax={100}
+      className={`border border-ink bg-paper ${className}`}
+    >
+      <div className="h-full bg-ink" style={{ width: `${percent}%` }} />
+    </div>
+  );
+}
+
 export function Swatch({ film, size = 22 }: { film: Pick<Film, 'swatch'>; size?: number }) {
   return (
     <svg width={size} height={size} aria-hidden="true" className="shrink-0">

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type Film, type Piece } from '../../api/client';
 import { stock as stockQuery, useChange } from '../../api/queries';
-import { Move, NextMove, Section, Trouble, useShown } from '../../parts/basics';
+import { Move, NextMove, ProgressBar, Section, Trouble, useShown } from '../../parts/basics';
 import { Choice, SelectField } from '../../parts/fields';
 import { Compare } from './Compare';
 import { PlanTable } from './PlanTable';
@@ -120,7 +120,6 @@ export function Planning({ film, pieces }: { film: Film; pieces: Piece[] }) {
 }
 
 function Progress({ plan, onCancel }: { plan: Plan; onCancel: () => void }) {
-  const share = Math.round(plan.progress * 100);
   return (
     <div className="mb-3">
       <div className="flex items-center justify-between gap-2 text-[15px]">
@@ -129,16 +128,7 @@ function Progress({ plan, onCancel }: { plan: Plan; onCancel: () => void }) {
           Stop
         </Move>
       </div>
-      <div
-        role="progressbar"
-        aria-label="Laying out"
-        aria-valuenow={share}
-        aria-valuemin={0}
-        aria-valuemax={100}
-        className="mt-1 h-2 border border-ink bg-paper"
-      >
-        <div className="h-full bg-ink" style={{ width: `${share}%` }} />
-      </div>
+      <ProgressBar label="Laying out" share={plan.progress} className="mt-1 h-2" />
     </div>
   );
 }

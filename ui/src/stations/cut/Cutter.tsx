@@ -1,5 +1,5 @@
 import type { Schemas } from '../../api/client';
-import { Move, NextMove } from '../../parts/basics';
+import { Move, NextMove, ProgressBar } from '../../parts/basics';
 
 /** What can be said to the cutter while it runs. */
 export type Word = 'pause' | 'resume' | 'stop' | 'jam';
@@ -45,25 +45,15 @@ export function CutterState({
       </p>
     );
   }
-  const share = Math.round(live.share * 100);
   return (
     <div aria-live="polite">
       <p>
-        <span className="figure">{share} %</span>{' '}
+        <span className="figure">{Math.round(live.share * 100)} %</span>{' '}
         <span className="text-ink2">
           {live.state === 'paused' ? 'paused' : `about ${Math.ceil(live.seconds)} s left`}
         </span>
       </p>
-      <div
-        role="progressbar"
-        aria-label="Cut"
-        aria-valuenow={share}
-        aria-valuemin={0}
-        aria-valuemax={100}
-        className="mt-2 h-4 border border-ink bg-paper"
-      >
-        <div className="h-full bg-ink" style={{ width: `${share}%` }} />
-      </div>
+      <ProgressBar label="Cut" share={live.share} className="mt-2 h-4" />
       <p className="mt-1 text-sm text-ink2">{live.contours} outlines cut whole</p>
     </div>
   );
