@@ -130,6 +130,8 @@ test('how the words are set: arrangement, frame, case, and back again', async ({
   await page.getByLabel('Condense').fill('12');
   await expect(page.getByText(/8 % at most/)).toBeVisible();
   await page.getByLabel('Condense').fill('');
+  // The sentence goes, and what is under it moves up.
+  await expect(page.getByText(/8 % at most/)).toHaveCount(0);
   await page.getByRole('button', { name: 'PLOTS', exact: true }).click();
   await expect(page.getByLabel('Words')).toHaveValue('Lockside\nPLOTS');
   await page.getByRole('button', { name: 'Undo' }).click();

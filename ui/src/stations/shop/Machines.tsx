@@ -119,7 +119,7 @@ function Form({
               In use
             </span>
           ) : (
-            <Move onClick={() => use.mutate(undefined)} disabled={use.isPending}>
+            <Move onClick={() => use.mutate(undefined)} disabled={use.isPending || save.isPending}>
               Use this one
             </Move>
           ))}
@@ -166,7 +166,7 @@ function Form({
           <div className="flex justify-end gap-3">
             {onDone && <Move onClick={onDone}>Leave it</Move>}
             <div className="w-64">
-              <NextMove type="submit" tall={false} disabled={save.isPending}>
+              <NextMove type="submit" tall={false} disabled={save.isPending || use.isPending}>
                 {machine ? 'Keep these settings' : 'Add it'}
               </NextMove>
             </div>

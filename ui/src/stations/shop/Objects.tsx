@@ -210,11 +210,11 @@ function Form({ object, onDone }: { object: KnownObject | null; onDone: (object:
         <div className="flex flex-col gap-3 border-t border-rule p-5">
           <Trouble says={save.error?.message ?? drop.error?.message} />
           {object && (
-            <Move tall onClick={() => drop.mutate(undefined)} disabled={drop.isPending}>
+            <Move tall onClick={() => drop.mutate(undefined)} disabled={drop.isPending || save.isPending}>
               Take it from the list
             </Move>
           )}
-          <NextMove type="submit" form="object" disabled={save.isPending}>
+          <NextMove type="submit" form="object" disabled={save.isPending || drop.isPending}>
             {object ? 'Keep the measures' : 'Add it'}
           </NextMove>
         </div>

@@ -25,12 +25,7 @@ export function useAutoKeep(
     based.current = true;
     baseOn(docket);
   }
-  useEffect(() => {
-    if (!busy && settled !== kept.current) {
-      kept.current = settled;
-      latest.current.keep();
-    }
-  }, [settled, busy]);
+  // Before the next: what is only just sent is still one's own.
   useEffect(() => {
     if (!busy && isOvertaken(docket) && latest.current.now === kept.current) {
       const theirs = drawingOf(docket);
@@ -39,6 +34,12 @@ export function useAutoKeep(
       latest.current.take(theirs);
     }
   }, [docket, busy]);
+  useEffect(() => {
+    if (!busy && settled !== kept.current) {
+      kept.current = settled;
+      latest.current.keep();
+    }
+  }, [settled, busy]);
   useEffect(
     () => () => {
       if (latest.current.now !== kept.current) {
