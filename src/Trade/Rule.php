@@ -22,6 +22,36 @@ enum Rule: string
     case GapInsideOrder = 'gap-inside-order';
     case SheetEdge = 'sheet-edge';
     case ShortestOffcut = 'shortest-offcut';
+    case PlainStroke = 'plain-stroke';
+    case PlainIsland = 'plain-island';
+    case PlainCounter = 'plain-counter';
+    case PlainGap = 'plain-gap';
+    case ShowStroke = 'show-stroke';
+    case ShowIsland = 'show-island';
+    case ShowCounter = 'show-counter';
+    case ShowGap = 'show-gap';
+    case GlitterStroke = 'glitter-stroke';
+    case GlitterIsland = 'glitter-island';
+    case GlitterCounter = 'glitter-counter';
+    case GlitterGap = 'glitter-gap';
+    case GlassStroke = 'glass-stroke';
+    case GlassIsland = 'glass-island';
+    case GlassCounter = 'glass-counter';
+    case GlassGap = 'glass-gap';
+    case PrintableStroke = 'printable-stroke';
+    case PrintableIsland = 'printable-island';
+    case PrintableCounter = 'printable-counter';
+    case PrintableGap = 'printable-gap';
+    case RemovableLife = 'removable-life';
+    case PermanentLife = 'permanent-life';
+    case CastLife = 'cast-life';
+    case ShowLife = 'show-life';
+    case PearlLife = 'pearl-life';
+    case PatternedLife = 'patterned-life';
+    case PrintableLife = 'printable-life';
+    case GlassLife = 'glass-life';
+    case ChalkboardLife = 'chalkboard-life';
+    case UseHour = 'use-hour';
     case OutdoorFactor = 'outdoor-factor';
     case VehicleFactor = 'vehicle-factor';
     case BladeOffset = 'blade-offset';
@@ -45,6 +75,8 @@ enum Rule: string
     case JoinPart = 'join-part';
     case BenchMinute = 'bench-minute';
     case OddRestAway = 'odd-rest-away';
+    case Think = 'think';
+    case ThinkLonger = 'think-longer';
     case CutWidth = 'cut-width';
     case CutLength = 'cut-length';
     case MarginSide = 'margin-side';
@@ -70,8 +102,38 @@ enum Rule: string
             self::GapInsideOrder => [3, 0, 50, 'mm', 'Gap inside one order', 'Room for the knife to turn and the hook to start.', 7],
             self::SheetEdge => [2, 0, 50, 'mm', 'Gap to the edge of the sheet', 'Film is loaded to about a millimetre.', 7],
             self::ShortestOffcut => [60, 0, 600, 'mm', 'Shortest rest worth shelving', 'A shorter one is never found again, or serves nothing.', 7],
-            self::OutdoorFactor => [1.3, 1, 4, '×', 'Limits outdoors', 'Weather finds thin parts first.', 5],
-            self::VehicleFactor => [2, 1, 6, '×', 'Limits on vehicles', 'Small parts are the first to come off.', 5],
+            self::PlainStroke => [1, 0.1, 20, 'mm', 'Thinnest stroke: plain film', 'Thinner ones tear with the surround, or come off.', 5],
+            self::PlainIsland => [2, 0.1, 20, 'mm', 'Smallest island: plain film', 'Smaller parts get lost and do not hold.', 5],
+            self::PlainCounter => [1.2, 0.1, 20, 'mm', 'Smallest counter: plain film', 'The hook does not get a smaller one out.', 5],
+            self::PlainGap => [0.8, 0.1, 20, 'mm', 'Smallest gap between parts: plain film', 'The hook lifts what is nearer together.', 5],
+            self::ShowStroke => [1.3, 0.1, 20, 'mm', 'Thinnest stroke: pearl, chrome and holographic film', 'Thinner ones tear with the surround, or come off.', 5],
+            self::ShowIsland => [2.5, 0.1, 20, 'mm', 'Smallest island: pearl, chrome and holographic film', 'Smaller parts get lost and do not hold.', 5],
+            self::ShowCounter => [1.5, 0.1, 20, 'mm', 'Smallest counter: pearl, chrome and holographic film', 'The hook does not get a smaller one out.', 5],
+            self::ShowGap => [1, 0.1, 20, 'mm', 'Smallest gap between parts: pearl, chrome and holographic film', 'The hook lifts what is nearer together.', 5],
+            self::GlitterStroke => [2, 0.1, 20, 'mm', 'Thinnest stroke: glitter film', 'Thinner ones tear with the surround, or come off.', 5],
+            self::GlitterIsland => [3.5, 0.1, 20, 'mm', 'Smallest island: glitter film', 'Smaller parts get lost and do not hold.', 5],
+            self::GlitterCounter => [2.5, 0.1, 20, 'mm', 'Smallest counter: glitter film', 'The hook does not get a smaller one out.', 5],
+            self::GlitterGap => [1.5, 0.1, 20, 'mm', 'Smallest gap between parts: glitter film', 'The hook lifts what is nearer together.', 5],
+            self::GlassStroke => [1.5, 0.1, 20, 'mm', 'Thinnest stroke: frosted glass film and cling', 'Thinner ones tear with the surround, or come off.', 5],
+            self::GlassIsland => [3, 0.1, 20, 'mm', 'Smallest island: frosted glass film and cling', 'Smaller parts get lost and do not hold.', 5],
+            self::GlassCounter => [2, 0.1, 20, 'mm', 'Smallest counter: frosted glass film and cling', 'The hook does not get a smaller one out.', 5],
+            self::GlassGap => [1, 0.1, 20, 'mm', 'Smallest gap between parts: frosted glass film and cling', 'The hook lifts what is nearer together.', 5],
+            self::PrintableStroke => [2, 0.1, 20, 'mm', 'Thinnest stroke: printable film', 'Thinner ones tear with the surround, or come off.', 5],
+            self::PrintableIsland => [4, 0.1, 20, 'mm', 'Smallest island: printable film', 'Smaller parts get lost and do not hold.', 5],
+            self::PrintableCounter => [2.5, 0.1, 20, 'mm', 'Smallest counter: printable film', 'The hook does not get a smaller one out.', 5],
+            self::PrintableGap => [1.5, 0.1, 20, 'mm', 'Smallest gap between parts: printable film', 'The hook lifts what is nearer together.', 5],
+            self::RemovableLife => [3, 0, 30, 'years', 'Removable film lasts indoors', 'Its glue is made to let go.', 6],
+            self::PermanentLife => [6, 0, 30, 'years', 'Permanent film lasts outdoors', '“Permanent” still peels in the end.', 6],
+            self::CastLife => [8, 0, 30, 'years', 'Cast film lasts', 'Made to stay on curves and vehicles.', 6],
+            self::ShowLife => [2, 0, 30, 'years', 'Chrome and holographic film last outdoors at the most', 'Their surface weathers first.', 6],
+            self::PearlLife => [3, 0, 30, 'years', 'Pearl film lasts', 'The pearl dulls.', 6],
+            self::PatternedLife => [2, 0, 30, 'years', 'Patterned film lasts', 'The print fades.', 6],
+            self::PrintableLife => [3, 0, 30, 'years', 'Printed film lasts less than', 'Even sealed it fades in the sun.', 6],
+            self::GlassLife => [3, 0, 30, 'years', 'Frosted film and cling last', 'Washing and sun wear them.', 6],
+            self::ChalkboardLife => [3, 0, 30, 'years', 'Chalkboard film lasts', 'Chalk and cloth wear it.', 6],
+            self::UseHour => [8, 0, 23, 'h', 'What is needed on a day is used from this hour on', 'A thing that is ready at noon is late for the morning.', 12],
+            self::OutdoorFactor => [1.3, 1, 4, '×', 'Strokes and islands outdoors: limits times', 'Weather finds thin parts first.', 5],
+            self::VehicleFactor => [2, 1, 6, '×', 'Strokes and islands on vehicles: limits times', 'Small parts are the first to come off.', 5],
             self::BladeOffset => [0.25, 0, 2, 'mm', 'Blade offset', 'A drag blade trails behind its axis by this much.', 8],
             self::Overcut => [0.5, 0, 5, 'mm', 'Overcut', 'Closes every outline for sure.', 8],
             self::CutSpeed => [80, 5, 800, 'mm/s', 'Cutting speed', 'Small letters want less.', 8],
@@ -93,6 +155,8 @@ enum Rule: string
             self::JoinPart => [2, 0, 60, 'min', 'Each part more of a decal cut in parts', 'Laid over a full-size paper guide and taped together.', 7],
             self::BenchMinute => [0.5, 0, 20, 'a minute', 'What a minute at the cutter or the bench costs', 'To weigh film against work.', 7],
             self::OddRestAway => [3, 0, 30, 'mm', 'Film beside a cut piece that is spoiled with it', 'The hook and the scissors want room.', 7],
+            self::Think => [5, 0, 120, 's', 'How long a plan of sheets is thought about', 'Most is found in the first seconds.', 7],
+            self::ThinkLonger => [30, 0, 600, 's', 'How long when it is thought about longer', 'A few per cent of film more, for who can wait.', 7],
             self::CutWidth => [292, 50, 2000, 'mm', 'Widest the machine cuts', 'The rollers and the board take the rest.', 7],
             self::CutLength => [597, 50, 50_000, 'mm', 'Longest the machine cuts', 'The board takes the rest.', 7],
             self::MarginSide => [0, 0, 200, 'mm', 'Film the machine cannot reach at the left', 'The rollers hold it there.', 7],
@@ -117,13 +181,19 @@ enum Rule: string
         return \in_array($this, [self::BladeOffset, self::Overcut, self::CutSpeed, self::TravelSpeed, self::CutWidth, self::CutLength, self::MarginSide, self::MarginTop, self::ShortestLoad], true);
     }
 
+    /** @return list<self> those that stand in a machine's profile */
+    public static function ofMachines(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $rule): bool => $rule->isOfMachine()));
+    }
+
     public function unit(): string
     {
         return $this->spec()['unit'];
     }
 
     /** What it is, for the settings page. */
-    public function says(): string
+    public function label(): string
     {
         return $this->spec()['says'];
     }
@@ -140,7 +210,8 @@ enum Rule: string
             2 => 'Proofs',
             3 => 'Clear of edges and fittings',
             4 => 'Read from afar',
-            5 => 'What lasts out there',
+            5 => 'What knife and hook manage, and what lasts out there',
+            6 => 'How long films last',
             7 => 'On the sheet',
             8 => 'The knife',
             9 => 'Weeding',

@@ -20,7 +20,7 @@ final class Page
      *
      * @return array{Matrix, bool}
      */
-    public static function of(\DOMElement $root): array
+    public static function fromRoot(\DOMElement $root): array
     {
         [$width, $said] = self::measure($root->getAttribute('width'));
         [$height] = self::measure($root->getAttribute('height'));

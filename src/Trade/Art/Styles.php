@@ -52,7 +52,7 @@ final class Styles
      *
      * @return Style
      */
-    public function of(\DOMElement $element, array $inherited): array
+    public function resolve(\DOMElement $element, array $inherited): array
     {
         $style = array_diff_key($inherited, array_flip(self::NOT_INHERITED));
         foreach (self::KNOWN as $name) {

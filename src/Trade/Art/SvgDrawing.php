@@ -53,7 +53,7 @@ final class SvgDrawing
     }
 
     /** @throws Refused for what is hostile, broken, too large, or holds nothing to cut */
-    public static function read(string $svg): Brought
+    public static function read(string $svg): VectorArt
     {
         Gate::check($svg);
         $before = libxml_use_internal_errors(true);
@@ -69,7 +69,7 @@ final class SvgDrawing
         return (new self())->drawing($document, $root);
     }
 
-    private function drawing(\DOMDocument $document, \DOMElement $root): Brought
+    private function drawing(\DOMDocument $document, \DOMElement $root): VectorArt
     {
         /** @var \DOMElement $element */
         foreach ($document->getElementsByTagName('*') as $element) {
@@ -80,10 +80,10 @@ final class SvgDrawing
                 $this->ids[$element->getAttribute('id')] ??= $element;
             }
         }
-        [$matrix, $sized] = Page::of($root);
-        $this->children($root, $matrix, $this->styles->of($root, []), null, 0);
+        [$matrix, $sized] = Page::fromRoot($root);
+        $this->children($root, $matrix, $this->styles->resolve($root, []), null, 0);
 
-        return Brought::of($this->layering->layers(), $this->notes->all(), $sized);
+        return VectorArt::fromLayers($this->layering->layers(), $this->notes->all(), $sized);
     }
 
     /** @param Style $style */
@@ -105,7 +105,7 @@ final class SvgDrawing
 
             return;
         }
-        $style = $this->styles->of($element, $inherited);
+        $style = $this->styles->resolve($element, $inherited);
         if (\in_array($name, self::SILENT, true) || 'none' === ($style['display'] ?? '') || 0.0 === self::opacity($style['opacity'] ?? '1')) {
             return;
         }
@@ -159,7 +159,7 @@ final class SvgDrawing
         }
         $matrix = $matrix->times(Matrix::move((float) $use->getAttribute('x'), (float) $use->getAttribute('y')));
         if ('symbol' === $target->localName) {
-            $this->nested($target, $use, $matrix, $this->styles->of($target, $style), $clip, $depth + 1);
+            $this->nested($target, $use, $matrix, $this->styles->resolve($target, $style), $clip, $depth + 1);
         } else {
             $this->element($target, $matrix, $style, $clip, $depth + 1);
         }
@@ -180,7 +180,7 @@ final class SvgDrawing
         $regions = [];
         foreach ($path->childNodes as $child) {
             if ($child instanceof \DOMElement) {
-                $style = $this->styles->of($child, []);
+                $style = $this->styles->resolve($child, []);
                 $regions[] = $this->outliner->filled($child, $matrix->times(Matrix::read($child->getAttribute('transform')) ?? new Matrix()), 'evenodd' === ($style['clip-rule'] ?? ''));
             }
         }
@@ -260,7 +260,7 @@ final class SvgDrawing
         for ($hop = 0; $hop < 5; ++$hop) {
             foreach ($gradient->childNodes as $stop) {
                 if ($stop instanceof \DOMElement && 'stop' === $stop->localName) {
-                    return Colour::read($this->styles->of($stop, [])['stop-color'] ?? 'black') ?? '#000000';
+                    return Colour::read($this->styles->resolve($stop, [])['stop-color'] ?? 'black') ?? '#000000';
                 }
             }
             $href = ltrim($gradient->getAttribute('href') ?: $gradient->getAttributeNS('http://www.w3.org/1999/xlink', 'href'), '#');

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Bench;
 
-use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Measure\Units;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Check;
 
+use Yelbo\Trade\Cache;
 use Yelbo\Trade\Lettering\Faces;
-use Yelbo\Trade\Lettering\Letterer;
-use Yelbo\Trade\Lettering\Memory;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 
 /**
@@ -22,13 +22,13 @@ final class FaceMeasures
     /** @var array<string, array<int, array{float, float|null, float|null}>>|null */
     private ?array $shipped = null;
 
-    public function __construct(private readonly Faces $faces, private readonly Letterer $letterer, private readonly Memory $memory)
+    public function __construct(private readonly Faces $faces, private readonly Typesetter $letterer, private readonly Cache $cache)
     {
     }
 
-    public function of(Words $words): Measures
+    public function ofWords(Words $words): Measures
     {
-        $this->shipped ??= $this->memory->recall('face-measures', $this->faces->measures(...));
+        $this->shipped ??= $this->cache->recall('face-measures', $this->faces->measures(...));
         $known = $this->shipped[$words->face->slug] ?? [];
         $all = null;
         foreach ($this->letterer->glyphs($words) as $glyph) {
@@ -41,10 +41,10 @@ final class FaceMeasures
 
     private function measured(Words $words, int $glyph): ?Measures
     {
-        return $this->memory->recall("measured.{$words->face->slug}.$glyph", function () use ($words, $glyph): ?Measures {
+        return $this->cache->recall("measured.{$words->face->slug}.$glyph", function () use ($words, $glyph): ?Measures {
             $film = $this->letterer->glyph($words->face, $glyph, self::MEASURED_AT);
 
-            return $film->isEmpty() ? null : Measures::of($film, self::MEASURED_AT);
+            return $film->isEmpty() ? null : Measures::ofRegion($film, self::MEASURED_AT);
         });
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Rule;
@@ -86,8 +86,8 @@ final readonly class FilmInHand
      *
      * @return list<Snag>
      */
-    public function outdoors(UseOf $use, ?int $years): array
+    public function outdoors(Usage $use, ?int $years): array
     {
-        return 0 !== $years || !\in_array($use, [UseOf::Outdoor, UseOf::Vehicle], true) ? [] : [new Snag('indoors-only', Snag::WARN, 0, 0, null, 'Its maker gives this film for indoors only. Take another one, or tell the customer.', [])];
+        return 0 !== $years || !\in_array($use, [Usage::Outdoor, Usage::Vehicle], true) ? [] : [new Snag('indoors-only', Snag::WARN, 0, 0, null, 'Its maker gives this film for indoors only. Take another one, or tell the customer.', [])];
     }
 }

@@ -8,7 +8,7 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Suitability;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Fitted;
@@ -43,9 +43,9 @@ final readonly class Judgement
      *
      * @return list<Snag>
      */
-    public function of(Fitted $fitted, Film $film, UseOf $use, ?float $readFrom = null, ?Material $material = null, bool $inside = false, ?Limits $limits = null): array
+    public function judge(Fitted $fitted, Film $film, Usage $use, ?float $readFrom = null, ?Material $material = null, bool $inside = false, ?Limits $limits = null): array
     {
-        $check = new Cutability(($limits ?? $film->limits())->in($use, $this->rules));
+        $check = new Cutability(($limits ?? $film->limits($this->rules))->in($use, $this->rules));
 
         return [
             ...$this->place($fitted),
@@ -158,7 +158,7 @@ final readonly class Judgement
     }
 
     /** @return list<Snag> */
-    private function filmAndUse(Film $film, UseOf $use): array
+    private function filmAndUse(Film $film, Usage $use): array
     {
         $warning = Suitability::warning($film, $use);
 
@@ -196,13 +196,13 @@ final readonly class Judgement
     }
 
     /** @return list<Snag> */
-    private function reading(Fitted $fitted, UseOf $use, ?float $readFrom): array
+    private function reading(Fitted $fitted, Usage $use, ?float $readFrom): array
     {
-        $limit = UseOf::Vehicle === $use ? $this->rules->micrometres(Rule::VehicleLetter) : 0;
+        $limit = Usage::Vehicle === $use ? $this->rules->micrometres(Rule::VehicleLetter) : 0;
         if (null !== $readFrom) {
             $limit = max($limit, (int) round(self::READ_BY * $readFrom / $this->rules->value(Rule::ReadJust)));
         }
-        $over = UseOf::Vehicle === $use ? $this->overAll($fitted) : [];
+        $over = Usage::Vehicle === $use ? $this->overAll($fitted) : [];
         if ($fitted->capHeight >= $limit || null !== $fitted->words->art) {
             return $over;
         }

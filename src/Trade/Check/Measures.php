@@ -26,7 +26,7 @@ final readonly class Measures
     }
 
     /** @param int $capHeight µm of the letter height the film is drawn at */
-    public static function of(Region $film, int $capHeight): self
+    public static function ofRegion(Region $film, int $capHeight): self
     {
         $island = $counter = null;
         foreach ($film->pieces() as $piece) {

@@ -41,7 +41,7 @@ final readonly class SnagGroup
             // What is measured at a spot repeats itself; the rest says something of its own each time.
             $groups[null === $snag->at ? \count($groups) : "$snag->code $snag->severity"][] = $snag;
         }
-        $groups = array_map(self::of(...), array_values($groups));
+        $groups = array_map(self::ofSnags(...), array_values($groups));
         $order = [Snag::STOP => 0, Snag::WARN => 1, Snag::NOTE => 2];
         usort($groups, static fn (self $a, self $b): int => $order[$a->severity] <=> $order[$b->severity]);
 
@@ -49,7 +49,7 @@ final readonly class SnagGroup
     }
 
     /** @param non-empty-list<Snag> $snags */
-    private static function of(array $snags): self
+    private static function ofSnags(array $snags): self
     {
         usort($snags, static fn (Snag $a, Snag $b): int => $a->found <=> $b->found);
         $worst = $snags[0];

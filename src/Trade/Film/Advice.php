@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Film;
 
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
 /**
  * Which film for which surface and use, the best first, each with its reason.
  * Source: handbook section 6.
@@ -27,15 +30,15 @@ final readonly class Advice
      *
      * @return non-empty-list<self>
      */
-    public static function all(UseOf $use, ?Material $material = null, bool $inside = false, bool $round = false): array
+    public static function all(Rules $rules, Usage $use, ?Material $material = null, bool $inside = false, bool $round = false): array
     {
-        $all = array_map(static fn (Film $film): self => self::of($film, $use, $material, $inside, $round), Film::cases());
+        $all = array_map(static fn (Film $film): self => self::about($rules, $film, $use, $material, $inside, $round), Film::cases());
         usort($all, static fn (self $a, self $b): int => [self::RANKS[$a->verdict], self::place($a->film, $use, $material, $round)] <=> [self::RANKS[$b->verdict], self::place($b->film, $use, $material, $round)]);
 
         return $all;
     }
 
-    public static function of(Film $film, UseOf $use, ?Material $material = null, bool $inside = false, bool $round = false): self
+    public static function about(Rules $rules, Film $film, Usage $use, ?Material $material = null, bool $inside = false, bool $round = false): self
     {
         $refusal = $material?->refusal($film, $inside);
         if (null !== $refusal) {
@@ -45,9 +48,9 @@ final readonly class Advice
         if (null !== $warning) {
             return new self($film, self::AGAINST, $warning);
         }
-        $reason = self::reason($film, $use, $material, $round);
+        $reason = self::reason($rules, $film, $use, $material, $round);
 
-        return new self($film, null === $reason ? self::WILL_DO : self::BEST, $reason ?? $film->life());
+        return new self($film, null === $reason ? self::WILL_DO : self::BEST, $reason ?? $film->life($rules));
     }
 
     private static function onGlassOnly(Film $film, ?Material $material): ?string
@@ -61,33 +64,38 @@ final readonly class Advice
     }
 
     /** Why this film before the others; nothing where it is only one that will do. */
-    private static function reason(Film $film, UseOf $use, ?Material $material, bool $round): ?string
+    private static function reason(Rules $rules, Film $film, Usage $use, ?Material $material, bool $round): ?string
     {
         return match (true) {
             Material::Wall === $material => Film::Removable === $film ? 'The only one that comes off a painted wall again.' : null,
-            UseOf::Vehicle === $use => Film::Cast === $film ? 'Conforms best and lasts about 8 years on vehicles.' : null,
-            $round => Film::Cast === $film ? 'Conforms best to a curve.' : (Film::Permanent === $film ? 'Holds about 6 years; take cast where the curve is tight.' : null),
-            UseOf::Washed === $use => Film::Permanent === $film ? 'Stands hand washing. Never the dishwasher.' : null,
-            UseOf::Outdoor === $use => match ($film) {
-                Film::Permanent => 'About 6 years outdoors.',
-                Film::Cast => 'About 8 years outdoors; the dearest.',
+            Usage::Vehicle === $use => Film::Cast === $film ? 'Conforms best and lasts about '.self::figure($rules, Rule::CastLife).' years on vehicles.' : null,
+            $round => Film::Cast === $film ? 'Conforms best to a curve.' : (Film::Permanent === $film ? 'Holds about '.self::figure($rules, Rule::PermanentLife).' years; take cast where the curve is tight.' : null),
+            Usage::Washed === $use => Film::Permanent === $film ? 'Stands hand washing. Never the dishwasher.' : null,
+            Usage::Outdoor === $use => match ($film) {
+                Film::Permanent => 'About '.self::figure($rules, Rule::PermanentLife).' years outdoors.',
+                Film::Cast => 'About '.self::figure($rules, Rule::CastLife).' years outdoors; the dearest.',
                 default => null,
             },
-            Material::Glass === $material && Film::Frosted === $film => 'Looks etched on glass; about 3 years.',
+            Material::Glass === $material && Film::Frosted === $film => 'Looks etched on glass; about '.self::figure($rules, Rule::GlassLife).' years.',
             Material::Glass === $material && Film::Cling === $film => 'No glue: it can be moved and taken off.',
             default => match ($film) {
-                Film::Permanent => 'Stands handling and hand washing; about 6 years.',
-                Film::Removable => 'Comes off clean; about 3 years indoors.',
+                Film::Permanent => 'Stands handling and hand washing; about '.self::figure($rules, Rule::PermanentLife).' years.',
+                Film::Removable => 'Comes off clean; about '.self::figure($rules, Rule::RemovableLife).' years indoors.',
                 default => null,
             },
         };
     }
 
+    private static function figure(Rules $rules, Rule $rule): string
+    {
+        return (string) $rules->value($rule);
+    }
+
     /** Among films of the same verdict. */
-    private static function place(Film $film, UseOf $use, ?Material $material, bool $round): int
+    private static function place(Film $film, Usage $use, ?Material $material, bool $round): int
     {
         $order = match (true) {
-            UseOf::Vehicle === $use || $round => [Film::Cast, Film::Permanent],
+            Usage::Vehicle === $use || $round => [Film::Cast, Film::Permanent],
             Material::Wall === $material => [Film::Removable],
             default => [Film::Permanent, Film::Cast, Film::Removable],
         };

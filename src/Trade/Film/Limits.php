@@ -19,15 +19,14 @@ final readonly class Limits
         return null === $stroke ? $this : new self(max($this->stroke, $stroke), max($this->island, $stroke), $this->counter, $this->gap);
     }
 
-    public function in(UseOf $use, Rules $rules): self
+    /**
+     * The same for a use: what has to last out there (strokes and islands) has to be larger, what
+     * only the hook meets (counters and gaps) has not.
+     */
+    public function in(Usage $use, Rules $rules): self
     {
         $factor = $use->factor($rules);
 
-        return new self(
-            (int) round($this->stroke * $factor),
-            (int) round($this->island * $factor),
-            (int) round($this->counter * $factor),
-            (int) round($this->gap * $factor),
-        );
+        return new self((int) round($this->stroke * $factor), (int) round($this->island * $factor), $this->counter, $this->gap);
     }
 }

@@ -18,7 +18,7 @@ enum Material: string
     case Wall = 'wall';
     case Fabric = 'fabric';
 
-    public function says(): string
+    public function label(): string
     {
         return match ($this) {
             self::Smooth => 'Glazed ceramic, metal, acrylic, hard plastic',

@@ -12,7 +12,7 @@ final class Suitability
     }
 
     /** One sentence of warning, or nothing where the film suits. */
-    public static function warning(Film $film, UseOf $use): ?string
+    public static function warning(Film $film, Usage $use): ?string
     {
         $indoorsOnly = match ($film) {
             Film::Removable => 'Removable film is for walls and short events indoors. Permanent film lasts there.',
@@ -24,9 +24,9 @@ final class Suitability
 
         return match (true) {
             Film::Stencil === $film => 'Stencil film holds for hours only. It is a paint mask, never left on.',
-            UseOf::Indoor === $use => null,
-            UseOf::Vehicle === $use && !\in_array($film, [Film::Cast, Film::Permanent], true) => $indoorsOnly ?? 'On a vehicle use cast film, or permanent film where it is flat.',
-            UseOf::Washed === $use && Film::Printable === $film => 'Printed film does not stand washing unless it is sealed.',
+            Usage::Indoor === $use => null,
+            Usage::Vehicle === $use && !\in_array($film, [Film::Cast, Film::Permanent], true) => $indoorsOnly ?? 'On a vehicle use cast film, or permanent film where it is flat.',
+            Usage::Washed === $use && Film::Printable === $film => 'Printed film does not stand washing unless it is sealed.',
             default => $indoorsOnly,
         };
     }

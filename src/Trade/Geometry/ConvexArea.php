@@ -104,12 +104,12 @@ final readonly class ConvexArea implements Room
 
     public function largest(Region $shape, bool $roughly = false): Largest
     {
-        return new LargestScale($this, Hull::of($shape));
+        return new LargestScale($this, Hull::ofRegion($shape));
     }
 
     public function holds(Region $shape, array $at): bool
     {
-        foreach (Hull::of($shape)->corners as [$x, $y]) {
+        foreach (Hull::ofRegion($shape)->corners as [$x, $y]) {
             if ($this->depth($x + $at[0], $y + $at[1]) < -1) {
                 return false;
             }

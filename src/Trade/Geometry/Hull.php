@@ -13,7 +13,7 @@ final readonly class Hull
     }
 
     /** By monotone chain: sort, then walk the lower and the upper side. */
-    public static function of(Region $region): self
+    public static function ofRegion(Region $region): self
     {
         $points = array_merge(...array_map(static fn (array $polygon): array => $polygon[0], $region->polygons));
         usort($points, static fn (array $a, array $b): int => $a <=> $b);

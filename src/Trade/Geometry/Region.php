@@ -72,6 +72,14 @@ final readonly class Region
         return new Box($left, $top, $right, $bottom);
     }
 
+    /** Moved so that the top left of its box is the origin. */
+    public function atOrigin(): self
+    {
+        $box = $this->box();
+
+        return $this->moved(-$box->left, -$box->top);
+    }
+
     public function moved(int $dx, int $dy): self
     {
         return 0 === $dx && 0 === $dy ? $this : $this->mapped(static fn (int $x, int $y): array => [$x + $dx, $y + $dy]);

@@ -17,7 +17,7 @@ enum DocketMove: string
     case Finish = 'finish';
 
     /** What the button says. */
-    public function says(): string
+    public function label(): string
     {
         return match ($this) {
             self::Take => 'Take the order',

@@ -11,11 +11,30 @@ final class IllegalMove extends Refused
 {
     public static function docket(DocketState $state, DocketMove $move): self
     {
-        return new self('illegal-move', "“{$move->says()}” cannot be done to an order that is {$state->value}.");
+        return new self('illegal-move', "“{$move->label()}” cannot be done to an order that is {$state->value}.");
     }
 
     public static function piece(PieceState $state, PieceMove $move): self
     {
-        return new self('illegal-move', "“{$move->says()}” cannot be done to a piece that is ".str_replace('-', ' ', $state->value).'.');
+        return new self('illegal-move', "“{$move->label()}” cannot be done to a piece that is ".str_replace('-', ' ', $state->value).'.');
+    }
+
+    public static function batch(BatchState $state, BatchMove $move): self
+    {
+        return new self('illegal-move', "“{$move->label()}” cannot be done to a batch that is {$state->value}.");
+    }
+
+    public static function remnant(): self
+    {
+        return new self('illegal-move', 'What was left of this batch is put away already.');
+    }
+
+    public static function plan(PlanState $state): self
+    {
+        return new self('illegal-move', match ($state) {
+            PlanState::Released => 'This plan was released; it cannot be changed any more.',
+            PlanState::Failed => 'This plan broke off. Choose the pieces again.',
+            default => 'Yelbo is still working on this plan. Take the best so far first.',
+        });
     }
 }

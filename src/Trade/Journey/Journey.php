@@ -48,6 +48,36 @@ final class Journey
         [PieceState::OnItsWay, PieceMove::Spoil, PieceState::Waiting],
     ];
 
+    /** @var list<array{BatchState, BatchMove, BatchState}> */
+    private const BATCH = [
+        [BatchState::Released, BatchMove::Start, BatchState::Cutting],
+        [BatchState::Released, BatchMove::Dissolve, BatchState::Dissolved],
+        [BatchState::Cutting, BatchMove::Finish, BatchState::Cut],
+        [BatchState::Cutting, BatchMove::Stop, BatchState::Released],
+    ];
+
+    /** @var list<array{RemnantState, RemnantState}> */
+    private const REMNANT = [
+        [RemnantState::Waiting, RemnantState::Shelved],
+        [RemnantState::Waiting, RemnantState::Scrapped],
+    ];
+
+    /** @var list<array{PlanState, PlanMove, PlanState}> */
+    private const PLAN = [
+        [PlanState::Waiting, PlanMove::Begin, PlanState::Working],
+        [PlanState::Waiting, PlanMove::GiveUp, PlanState::Done],
+        [PlanState::Waiting, PlanMove::Fail, PlanState::Failed],
+        [PlanState::Waiting, PlanMove::Resume, PlanState::Waiting],
+        [PlanState::Working, PlanMove::Finish, PlanState::Done],
+        [PlanState::Working, PlanMove::GiveUp, PlanState::Working],
+        [PlanState::Working, PlanMove::Fail, PlanState::Failed],
+        [PlanState::Working, PlanMove::Resume, PlanState::Waiting],
+        [PlanState::Done, PlanMove::Resume, PlanState::Waiting],
+        [PlanState::Done, PlanMove::Edit, PlanState::Done],
+        [PlanState::Done, PlanMove::Release, PlanState::Released],
+        [PlanState::Failed, PlanMove::Release, PlanState::Released],
+    ];
+
     private function __construct()
     {
     }
@@ -72,6 +102,46 @@ final class Journey
             }
         }
         throw IllegalMove::piece($state, $move);
+    }
+
+    /** @throws IllegalMove */
+    public static function batch(BatchState $state, BatchMove $move): BatchState
+    {
+        foreach (self::BATCH as [$from, $by, $to]) {
+            if ($from === $state && $by === $move) {
+                return $to;
+            }
+        }
+        throw IllegalMove::batch($state, $move);
+    }
+
+    /**
+     * Film a cut left is put away once.
+     *
+     * @throws IllegalMove
+     */
+    public static function remnant(?RemnantState $state, RemnantState $to): RemnantState
+    {
+        return \in_array([$state, $to], self::REMNANT, true) ? $to : throw IllegalMove::remnant();
+    }
+
+    /** @throws IllegalMove */
+    public static function plan(PlanState $state, PlanMove $move): PlanState
+    {
+        return self::planMoves($move)[$state->value] ?? throw IllegalMove::plan($state);
+    }
+
+    /** @return array<string, PlanState> where a move leads to, by the state it leads from */
+    public static function planMoves(PlanMove $move): array
+    {
+        $to = [];
+        foreach (self::PLAN as [$from, $by, $next]) {
+            if ($by === $move) {
+                $to[$from->value] = $next;
+            }
+        }
+
+        return $to;
     }
 
     /** @return list<DocketMove> */

@@ -23,7 +23,7 @@ enum PieceMove: string
     case Withdraw = 'withdraw';
 
     /** What the button or the log says. */
-    public function says(): string
+    public function label(): string
     {
         return match ($this) {
             self::Batch => 'Put in a batch',

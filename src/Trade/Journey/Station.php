@@ -20,4 +20,19 @@ enum Station: string
     {
         return 1 + (int) array_search($this, self::cases(), true);
     }
+
+    /** As it is named on screen. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Ask => 'Ask',
+            self::Size => 'Size',
+            self::Proof => 'Proof',
+            self::Batch => 'Batch',
+            self::Cut => 'Cut',
+            self::Weed => 'Weed',
+            self::Apply => 'Apply',
+            self::Send => 'Send',
+        };
+    }
 }

@@ -10,4 +10,14 @@ enum Align: string
     case Left = 'left';
     case Centre = 'centre';
     case Right = 'right';
+
+    /** As it is chosen. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Left => 'Left',
+            self::Centre => 'Centred',
+            self::Right => 'Right',
+        };
+    }
 }

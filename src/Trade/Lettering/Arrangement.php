@@ -21,4 +21,19 @@ enum Arrangement: string
     {
         return \in_array($this, [self::ArcUp, self::ArcDown, self::Ring], true);
     }
+
+    /** As it is chosen. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Line => 'One line',
+            self::Stack => 'Lines under each other',
+            self::ArcUp => 'Arc, rising in the middle',
+            self::ArcDown => 'Arc, hanging in the middle',
+            self::Ring => 'Ring, above and below',
+            self::Monogram => 'Monogram, three letters',
+            self::Initial => 'Big initial, name across',
+            self::Knockout => 'Cut out of a solid',
+        };
+    }
 }

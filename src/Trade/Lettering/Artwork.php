@@ -19,7 +19,7 @@ final readonly class Artwork
     }
 
     /** @param non-empty-list<Layer> $layers in any one frame */
-    public static function of(array $layers): self
+    public static function fromLayers(array $layers): self
     {
         $box = self::boxOf($layers);
 

@@ -37,7 +37,7 @@ final readonly class Fitting
     private OnTaper $onTaper;
     private RingRound $rings;
 
-    public function __construct(private Letterer $letterer, private Rules $rules)
+    public function __construct(private Typesetter $letterer, private Rules $rules)
     {
         $this->onTaper = new OnTaper($letterer);
         $this->rings = new RingRound($letterer);
@@ -117,7 +117,7 @@ final readonly class Fitting
         $sketch = $room instanceof ConvexArea ? $this->letterer->sketch($words) : Geos::union([$this->letterer->sketch($words)]);
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $room->largest($sketch, true)->scale());
 
-        return $height < Letterer::SMALLEST ? throw self::tooLong() : [$height, $sketch->put($height / Glyphs::SKETCH_HEIGHT, 0, 0)];
+        return $height < Typesetter::SMALLEST ? throw self::tooLong() : [$height, $sketch->put($height / Glyphs::SKETCH_HEIGHT, 0, 0)];
     }
 
     private static function tooLong(): Refused
@@ -140,7 +140,7 @@ final readonly class Fitting
         };
         $largest = $ring ?? (int) floor($reference * ($words->setting->isProportional() ? $scale->scale() : 1));
         $chosen = $capHeight ?? $largest;
-        if ($chosen < Letterer::SMALLEST) {
+        if ($chosen < Typesetter::SMALLEST) {
             throw self::tooLong();
         }
         $top = $this->letterer->top($words, $chosen, $reference);
@@ -172,7 +172,7 @@ final readonly class Fitting
         $reference = $this->letterer->guess($words, $room->isEmpty() ? Box::sized(1, 1) : $room->box());
         for ($round = 0;; ++$round) {
             $largest = $inner->largest($this->letterer->top($words, $reference));
-            $better = Letterer::reference(max(1000, (int) floor($reference * $largest->scale())));
+            $better = Typesetter::reference(max(1000, (int) floor($reference * $largest->scale())));
             if ($better <= $reference || $round >= 2) {
                 return [$reference, $largest];
             }
@@ -191,8 +191,8 @@ final readonly class Fitting
     {
         $room = $inner->region()->isEmpty() ? Box::sized(1, 1) : $inner->region()->box();
         $does = null;
-        $low = (float) Letterer::SMALLEST;
-        $high = (float) min(Letterer::LARGEST, max($room->height(), $room->width()));
+        $low = (float) Typesetter::SMALLEST;
+        $high = (float) min(Typesetter::LARGEST, max($room->height(), $room->width()));
         $try = sqrt($low * $high);
         for ($round = 0; $round < self::MOST_TRIES && $high - $low > self::FINE * $low; ++$round) {
             [$scale, $largest] = $this->atSize($words, $inner, (int) $try, $middle);

@@ -12,4 +12,16 @@ enum Frame: string
     case Ring = 'ring';
     case DoubleRing = 'double-ring';
     case Polygon = 'polygon';
+
+    /** As it is chosen. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::None => 'None',
+            self::Rule => 'Rule',
+            self::Ring => 'Ring',
+            self::DoubleRing => 'Double ring',
+            self::Polygon => 'Hexagon',
+        };
+    }
 }

@@ -26,15 +26,15 @@ final class Frames
     {
     }
 
-    public static function knockedOut(Region $letters, int $capHeight, Shape $shape): Region
+    public static function knockedOut(Region $letters, int $capHeight, KnockoutShape $shape): Region
     {
         $margin = (int) round(self::MARGIN * $capHeight);
 
         return Geos::difference(match ($shape) {
-            Shape::Rectangle => $letters->box()->grown($margin)->region(),
-            Shape::Rounded => ConvexArea::rounded($letters->box()->grown($margin), $margin)->region(),
-            Shape::Ellipse => self::ellipse($letters, $margin)->region(),
-            Shape::Polygon => self::hexagon($letters->box()->grown($margin))->region(),
+            KnockoutShape::Rectangle => $letters->box()->grown($margin)->region(),
+            KnockoutShape::Rounded => ConvexArea::rounded($letters->box()->grown($margin), $margin)->region(),
+            KnockoutShape::Ellipse => self::ellipse($letters, $margin)->region(),
+            KnockoutShape::Polygon => self::hexagon($letters->box()->grown($margin))->region(),
         }, $letters);
     }
 
@@ -71,7 +71,7 @@ final class Frames
         $rx = max(1, $square ? max($box->width(), $box->height()) : $box->width()) / 2;
         $ry = max(1, $square ? max($box->width(), $box->height()) : $box->height()) / 2;
         $out = 0.0;
-        foreach (Hull::of($letters)->corners as [$x, $y]) {
+        foreach (Hull::ofRegion($letters)->corners as [$x, $y]) {
             $out = max($out, hypot(($x - $cx) / $rx, ($y - $cy) / $ry));
         }
 

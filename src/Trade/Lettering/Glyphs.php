@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Cache;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Winding;
@@ -23,7 +24,7 @@ final class Glyphs
     /** @var array<string, list<list<PlacedGlyph>>> */
     private array $ahead = [];
 
-    public function __construct(private readonly Faces $faces, private readonly Shaper $shaper, private readonly Memory $memory)
+    public function __construct(private readonly Faces $faces, private readonly Shaper $shaper, private readonly Cache $cache)
     {
     }
 
@@ -37,7 +38,7 @@ final class Glyphs
     public function shaped(Face $face, array $lines): array
     {
         $key = self::key($face, $lines);
-        $shaped = $this->ahead[$key] ?? $this->memory->recall($key, fn (): array => $this->shaper->shape($face, $lines));
+        $shaped = $this->ahead[$key] ?? $this->cache->recall($key, fn (): array => $this->shaper->shape($face, $lines));
         foreach ($shaped as $nth => $line) {
             foreach ($line as $glyph) {
                 if (0 === $glyph->glyph) {
@@ -83,7 +84,7 @@ final class Glyphs
     /** @param float $scale µm to the font unit */
     public function outline(Face $face, int $glyph, float $scale): Region
     {
-        return $this->memory->recall("glyph.$face->slug.$glyph.$scale", fn (): Region => Winding::region(array_map(
+        return $this->cache->recall("glyph.$face->slug.$glyph.$scale", fn (): Region => Winding::region(array_map(
             static fn (array $ring): array => array_map(
                 static fn (array $point): array => [(int) round($point[0] * $scale), (int) round(-$point[1] * $scale)],
                 $ring,
@@ -95,7 +96,7 @@ final class Glyphs
     /** A glyph with fewer corners, to be looked at and not to be cut: 20 mm high whatever is asked, so that it is made once. */
     public function sketch(Face $face, int $glyph): Region
     {
-        return $this->memory->recall("sketch.$face->slug.$glyph", fn (): Region => Geos::simplified(
+        return $this->cache->recall("sketch.$face->slug.$glyph", fn (): Region => Geos::simplified(
             $this->outline($face, $glyph, self::SKETCH_HEIGHT / $this->heights($face)['cap']), self::SKETCH_TOLERANCE,
         ));
     }
@@ -103,7 +104,7 @@ final class Glyphs
     /** @return array{cap: float, x: float, em: int} font units */
     public function heights(Face $face): array
     {
-        return $this->memory->recall("heights.$face->slug", fn (): array => [
+        return $this->cache->recall("heights.$face->slug", fn (): array => [
             'cap' => $this->outlines($face)->capHeight(),
             'x' => $this->outlines($face)->xHeight(),
             'em' => $this->outlines($face)->unitsPerEm,

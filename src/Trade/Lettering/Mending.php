@@ -64,7 +64,7 @@ final readonly class Mending
      *
      * @return list<string>
      */
-    public function says(): array
+    public function steps(): array
     {
         $mm = static fn (int $figure): string => ($figure / 1000).' mm';
 
@@ -78,7 +78,7 @@ final readonly class Mending
         ]));
     }
 
-    public function of(Region $region): Region
+    public function apply(Region $region): Region
     {
         if ($this->isNothing() || $region->isEmpty()) {
             return $region;

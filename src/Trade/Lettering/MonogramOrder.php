@@ -29,12 +29,22 @@ enum MonogramOrder: string
         return self::Equal === $this ? $letters : [$letters[0], $letters[2], $letters[1]];
     }
 
-    public function says(): string
+    public function label(): string
     {
         return match ($this) {
             self::FamilyCentre => 'given name, FAMILY name larger, middle name',
             self::Equal => 'given, middle, family name, all the same size',
             self::Couple => 'given name, shared FAMILY name larger, given name',
+        };
+    }
+
+    /** As it is chosen: the larger name in capitals. */
+    public function choice(): string
+    {
+        return match ($this) {
+            self::FamilyCentre => 'Given, FAMILY, middle name',
+            self::Equal => 'Given, middle, family, all alike',
+            self::Couple => 'Given, shared FAMILY, given',
         };
     }
 }

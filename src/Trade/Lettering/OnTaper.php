@@ -35,7 +35,7 @@ final readonly class OnTaper
     /** Of a region's area: a hull this near is the region itself. */
     private const CONVEX = 1e-4;
 
-    public function __construct(private Letterer $letterer)
+    public function __construct(private Typesetter $letterer)
     {
     }
 
@@ -59,7 +59,7 @@ final readonly class OnTaper
         for ($try = 0; null === $capHeight && $try < self::MOST_TRIES && !$this->holds($taper, $inner, $words, $chosen, $reference, $place); ++$try) {
             $chosen = $largest = (int) floor($chosen * ($try > 0 ? 1 - self::STEP : min(1 - self::STEP / 4, $taper->radiusAt($place[1]) / $radius)));
         }
-        if ($chosen < Letterer::SMALLEST) {
+        if ($chosen < Typesetter::SMALLEST) {
             return null;
         }
         $plain = $this->letterer->top($words, $chosen, $reference);
@@ -100,7 +100,7 @@ final readonly class OnTaper
             $most = $band->largest($tried, $round < self::ROUGH_ROUNDS && !$convex);
             $largest = (int) floor($reference * $most->scale());
             $chosen = $capHeight ?? $largest;
-            if ($chosen < Letterer::SMALLEST) {
+            if ($chosen < Typesetter::SMALLEST) {
                 return null;
             }
             $place = $wanted ?? $this->wanted($taper, $words, $chosen, $reference, $offset, $at ?? [0, 0]);
@@ -132,7 +132,7 @@ final readonly class OnTaper
         $half = (int) ceil($height / 2) + self::STRAIGHT;
         $band = Geos::intersection($room->region(), (new Box($box->left, (int) $y - $half, $box->right, (int) $y + $half))->region());
 
-        return $band->isEmpty() ? $room : ConvexArea::polygon(self::clockwise(Hull::of($band)->corners));
+        return $band->isEmpty() ? $room : ConvexArea::polygon(self::clockwise(Hull::ofRegion($band)->corners));
     }
 
     /** @param array{float, float} $place */
@@ -149,7 +149,7 @@ final readonly class OnTaper
         }
         // Corners rounded to the grid would tilt the straight sides by a hair and pin the art to one height.
         $region = Geos::simplified($safe->bent($taper->straightened(...)), self::STRAIGHT);
-        $corners = self::clockwise(Hull::of($region)->corners);
+        $corners = self::clockwise(Hull::ofRegion($region)->corners);
         if (0 === $region->holes() && abs(Region::signedArea($corners)) / 1e6 < $region->area() * (1 + self::CONVEX)) {
             return ConvexArea::polygon($corners)->inset(self::STRAIGHT);
         }

@@ -16,7 +16,7 @@ final readonly class RingRound
     /** The circle and the letters on it decide each other: after so many rounds they agree. */
     private const RING_ROUNDS = 4;
 
-    public function __construct(private Letterer $letterer)
+    public function __construct(private Typesetter $letterer)
     {
     }
 
@@ -55,7 +55,7 @@ final readonly class RingRound
             $bow = round(max($natural, ($hole + $limit) / (2 * max(1, $cap)) - ($out - $in) / 2), 5);
         }
 
-        return $largest < Letterer::SMALLEST ? [$words, null] : [$words->with($setting->bowed($bow)), (int) floor($largest)];
+        return $largest < Typesetter::SMALLEST ? [$words, null] : [$words->with($setting->bowed($bow)), (int) floor($largest)];
     }
 
     /** The furthest point of the hole about a point, µm; 0 where there is none. */

@@ -177,4 +177,18 @@ final readonly class Roster
 
         return false;
     }
+
+    /**
+     * The one that will decide the letter height, as far as letters counted say.
+     *
+     * @param non-empty-list<list<string>> $roster the lines of each decal
+     *
+     * @return list<string>
+     */
+    public static function longest(array $roster): array
+    {
+        usort($roster, static fn (array $a, array $b): int => max(0, ...array_map(mb_strlen(...), $b)) <=> max(0, ...array_map(mb_strlen(...), $a)));
+
+        return $roster[0];
+    }
 }

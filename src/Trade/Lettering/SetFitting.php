@@ -14,6 +14,8 @@ use Yelbo\Trade\Rules;
 /**
  * Sets match by letter height, not by box: the height the longest allows is given to all.
  * Words that repeat are set once. Source: handbook section 4, "Sets" and "Long lists".
+ *
+ * @phpstan-type Proposal array{do: string, says: string, alone: int, face?: string, lines?: list<string>, condense?: float}
  */
 final readonly class SetFitting
 {
@@ -28,7 +30,7 @@ final readonly class SetFitting
 
     private Fitting $fitting;
 
-    public function __construct(private Letterer $letterer, Rules $rules)
+    public function __construct(private Typesetter $letterer, Rules $rules)
     {
         $this->fitting = new Fitting($letterer, $rules);
     }
@@ -105,7 +107,7 @@ final readonly class SetFitting
     private function placed(Surface $surface, Room $room, Words $words, int $capHeight): array
     {
         $sketch = $this->letterer->sketch($words)->put($capHeight / Glyphs::SKETCH_HEIGHT, 0, 0);
-        $artwork = Artwork::of([new Layer(Layer::TOP, $words->setting->mending->isNothing() ? $sketch : $words->setting->mending->of(Geos::union([$sketch])))]);
+        $artwork = Artwork::fromLayers([new Layer(Layer::TOP, $words->setting->mending->isNothing() ? $sketch : $words->setting->mending->apply(Geos::union([$sketch])))]);
         $middle = [$surface->size()->width->micrometres / 2, $surface->size()->height->micrometres / 2];
         $shape = $room instanceof ConvexArea ? $sketch : Geos::union([$sketch]);
         $place = $room->largest($shape, true)->middle(1.0, $middle) ?? $room->largest($shape, true)->middle(1 / self::NEARLY_LEAST, $middle);
@@ -124,7 +126,7 @@ final readonly class SetFitting
      * @param list<Face>         $faces   to choose a narrower one from
      * @param int|list<int>|null $offset
      *
-     * @return array<int, list<array{do: string, says: string, alone: int, face?: string, lines?: list<string>, condense?: float}>> by member, µm
+     * @return array<int, list<Proposal>> by member, µm
      */
     public function outliers(Surface $surface, array $members, array $heights, array $faces, int|array|null $offset = null): array
     {
@@ -145,7 +147,7 @@ final readonly class SetFitting
      * @param list<Face>         $faces
      * @param int|list<int>|null $offset
      *
-     * @return list<array{do: string, says: string, alone: int, face?: string, lines?: list<string>, condense?: float}>
+     * @return list<Proposal>
      */
     private function proposals(Surface $surface, Words $words, int $alone, array $faces, int|array|null $offset): array
     {

@@ -28,7 +28,7 @@ final readonly class Setting
         public int $tracking = 0,
         public ?int $radius = null,
         public MonogramOrder $order = MonogramOrder::FamilyCentre,
-        public Shape $shape = Shape::Rounded,
+        public KnockoutShape $shape = KnockoutShape::USUAL,
         public Frame $frame = Frame::None,
         public float $lineSpacing = 0.25,
         public Align $align = Align::Centre,
@@ -48,6 +48,12 @@ final readonly class Setting
         if (abs($condense) > self::MOST_CONDENSE) {
             throw new Refused('stretched', 'Letters are condensed or expanded by '.self::MOST_CONDENSE.' % at most: beyond that they look stretched. Take a narrower face.', '/condense');
         }
+    }
+
+    /** @return int µm: the smallest letters at a letter height */
+    public function smallestOf(int $capHeight): int
+    {
+        return (int) round($capHeight * $this->smallestLetters());
     }
 
     /** The smallest letters beside the letter height: a monogram's outer ones, the name across an initial. */

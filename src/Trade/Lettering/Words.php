@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
-use Yelbo\Trade\Art\Brought;
+use Yelbo\Trade\Art\VectorArt;
 use Yelbo\Trade\Refused;
 
 /**
@@ -17,7 +17,7 @@ final readonly class Words
     private const MOST_LINES = 40;
 
     /** @param non-empty-list<string> $lines */
-    private function __construct(public Face $face, public array $lines, public Setting $setting, public ?Brought $art = null)
+    private function __construct(public Face $face, public array $lines, public Setting $setting, public ?VectorArt $art = null)
     {
     }
 
@@ -45,7 +45,7 @@ final readonly class Words
     }
 
     /** A drawing instead of words. */
-    public static function brought(Face $face, Brought $art, Setting $setting): self
+    public static function brought(Face $face, VectorArt $art, Setting $setting): self
     {
         return new self($face, [''], $setting->arranged(Arrangement::Line), $art);
     }

@@ -16,7 +16,7 @@ final class Clearance
     }
 
     /** @return int µm */
-    public static function of(Size $size, Rule $share, Rules $rules): int
+    public static function share(Size $size, Rule $share, Rules $rules): int
     {
         return max(
             (int) round($size->shorter()->micrometres * $rules->value($share) / 100),

@@ -43,7 +43,7 @@ final readonly class Cylinder implements Round
 
     public function clearance(Rules $rules): int
     {
-        return Clearance::of($this->size(), Rule::Clearance, $rules);
+        return Clearance::share($this->size(), Rule::Clearance, $rules);
     }
 
     public function safe(int $clearance): Room

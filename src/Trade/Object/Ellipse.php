@@ -20,7 +20,7 @@ final readonly class Ellipse implements Surface
 
     public function clearance(Rules $rules): int
     {
-        return Clearance::of($this->size, Rule::DiscClearance, $rules);
+        return Clearance::share($this->size, Rule::DiscClearance, $rules);
     }
 
     private function area(): ConvexArea

@@ -22,7 +22,7 @@ enum KeepOut: string
     case Hinge = 'hinge';
     case Other = 'other';
 
-    public function says(): string
+    public function label(): string
     {
         return match ($this) {
             self::Lip => 'Lip that is drunk from',

@@ -29,7 +29,13 @@ enum Kind: string
     case Panes = 'panes';
     case Panel = 'panel';
 
-    public function says(): string
+    /** Does its wall bend both ways, or taper? Then film has to conform to it (section 6). */
+    public function isCurved(): bool
+    {
+        return self::Ball === $this || self::Taper === $this;
+    }
+
+    public function label(): string
     {
         return match ($this) {
             self::Rectangle => 'Rectangle',

@@ -30,7 +30,7 @@ trait LevelConvex
 
     public function clearance(Rules $rules): int
     {
-        return Clearance::of($this->size, Rule::Clearance, $rules);
+        return Clearance::share($this->size, Rule::Clearance, $rules);
     }
 
     public function safe(int $clearance): Room

@@ -45,7 +45,7 @@ final readonly class Outline implements Surface
 
     public function clearance(Rules $rules): int
     {
-        return Clearance::of($this->size(), Rule::Clearance, $rules);
+        return Clearance::share($this->size(), Rule::Clearance, $rules);
     }
 
     public function safe(int $clearance): Room

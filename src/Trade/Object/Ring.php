@@ -41,7 +41,7 @@ final readonly class Ring implements Surface
 
     public function clearance(Rules $rules): int
     {
-        return Clearance::of($this->outer, Rule::DiscClearance, $rules);
+        return Clearance::share($this->outer, Rule::DiscClearance, $rules);
     }
 
     public function safe(int $clearance): Room

@@ -75,7 +75,7 @@ final readonly class Taper implements Round
 
     public function clearance(Rules $rules): int
     {
-        return Clearance::of(new Size($this->development->narrow, $this->slant), Rule::Clearance, $rules);
+        return Clearance::share(new Size($this->development->narrow, $this->slant), Rule::Clearance, $rules);
     }
 
     public function safe(int $clearance): Room

@@ -17,7 +17,7 @@ final readonly class Blocks
     private const WIDTHS = [1.05, 1.3, 1.7, 2.3, 3.2];
 
     /**
-     * @param list<Piece>                $pieces what is nested: blocks, and pieces that stand alone by their boxes
+     * @param list<NestPiece>                $pieces what is nested: blocks, and pieces that stand alone by their boxes
      * @param array<string, list<Place>> $inside what lies in each block, from its left top corner
      * @param array<string, Region>      $drawn  every piece as it is drawn
      * @param Gaps                       $gaps   between boxes, so that what is inside them keeps its own
@@ -28,13 +28,13 @@ final readonly class Blocks
     }
 
     /**
-     * @param list<Piece>     $pieces each once
+     * @param list<NestPiece>     $pieces each once
      * @param bool            $orders those of one order together; else each by itself
      * @param list<int|float> $turns  degrees clockwise, quarters
      * @param int             $away   a box from what is inside it, µm
-     * @param list<Stock>     $stock  a block is not larger than the largest of it
+     * @param list<NestStock>     $stock  a block is not larger than the largest of it
      */
-    public static function of(array $pieces, bool $orders, Gaps $gaps, array $turns, int $away, array $stock): self
+    public static function form(array $pieces, bool $orders, Gaps $gaps, array $turns, int $away, array $stock): self
     {
         $between = new Gaps(max(0, $gaps->inside - 2 * $away), max(0, $gaps->between - 2 * $away), max(0, $gaps->edge - $away));
         [$width, $length] = self::largest($stock, $between->edge);
@@ -47,7 +47,7 @@ final readonly class Blocks
         foreach ($groups as $name => $group) {
             $plan = 1 === \count($group) ? null : self::closest($group, $gaps, $turns, $width, $length);
             if (null === $plan) {
-                array_push($nested, ...array_map(static fn (Piece $piece): Piece => new Piece($piece->id, $piece->region->box()->grown($away)->region(), 1, $piece->turns, $piece->order), $group));
+                array_push($nested, ...array_map(static fn (NestPiece $piece): NestPiece => new NestPiece($piece->id, $piece->region->box()->grown($away)->region(), 1, $piece->turns, $piece->order), $group));
                 continue;
             }
             $by = array_column($group, null, 'id');
@@ -56,15 +56,15 @@ final readonly class Blocks
                 $box = self::around($sheet->places, $by);
                 $inside[$id] = array_map(static fn (Place $place): Place => new Place($place->piece, $place->x - $box->left, $place->y - $box->top, $place->turn), $sheet->places);
                 // All that may be turned is turned inside the block; the block itself may lie as its pieces may.
-                $nested[] = new Piece($id, Box::sized($box->width(), $box->height())->grown($away)->region(), 1, $group[0]->turns, $group[0]->order);
+                $nested[] = new NestPiece($id, Box::sized($box->width(), $box->height())->grown($away)->region(), 1, $group[0]->turns, $group[0]->order);
             }
         }
 
-        return new self($nested, $between, $inside, array_map(static fn (Piece $piece): Region => $piece->region, array_column($pieces, null, 'id')), $away);
+        return new self($nested, $between, $inside, array_map(static fn (NestPiece $piece): Region => $piece->region, array_column($pieces, null, 'id')), $away);
     }
 
     /**
-     * @param list<Stock> $stock
+     * @param list<NestStock> $stock
      * @param int         $edge  µm
      *
      * @return array{int, int} width and length, µm
@@ -81,7 +81,7 @@ final readonly class Blocks
     }
 
     /**
-     * @param list<Piece>     $group
+     * @param list<NestPiece>     $group
      * @param list<int|float> $turns
      *
      * @return Plan|null nothing where one of them is larger than a block may be
@@ -90,10 +90,10 @@ final readonly class Blocks
     {
         $nest = new BoxNest(Gaps::same($gaps->inside, 0), $turns);
         $by = array_column($group, null, 'id');
-        $film = array_sum(array_map(static fn (Piece $piece): float => (float) ($piece->region->box()->width() + $gaps->inside) * ($piece->region->box()->height() + $gaps->inside), $group));
+        $film = array_sum(array_map(static fn (NestPiece $piece): float => (float) ($piece->region->box()->width() + $gaps->inside) * ($piece->region->box()->height() + $gaps->inside), $group));
         $best = null;
         foreach (array_unique([...array_map(static fn (float $share): int => min($width, (int) ($share * sqrt($film))), self::WIDTHS), $width]) as $wide) {
-            $plan = $nest->plan([Stock::sheet('block', $wide, $length, \count($group))], $group);
+            $plan = $nest->plan([NestStock::sheet('block', $wide, $length, \count($group))], $group);
             $cost = [\count($plan->sheets), array_sum(array_map(static function (Sheet $sheet) use ($by): float {
                 $box = self::around($sheet->places, $by);
 
@@ -109,7 +109,7 @@ final readonly class Blocks
 
     /**
      * @param list<Place>          $places
-     * @param array<string, Piece> $by
+     * @param array<string, NestPiece> $by
      */
     private static function around(array $places, array $by): Box
     {

@@ -26,8 +26,8 @@ final readonly class BoxNest
     }
 
     /**
-     * @param list<Stock> $stock  tried in this order
-     * @param list<Piece> $pieces
+     * @param list<NestStock> $stock  tried in this order
+     * @param list<NestPiece> $pieces
      */
     public function plan(array $stock, array $pieces): Plan
     {
@@ -50,9 +50,9 @@ final readonly class BoxNest
     }
 
     /**
-     * @param list<Piece> $pieces
+     * @param list<NestPiece> $pieces
      *
-     * @return list<Piece> one entry a copy, the largest box first
+     * @return list<NestPiece> one entry a copy, the largest box first
      */
     private function queue(array $pieces): array
     {
@@ -69,18 +69,18 @@ final readonly class BoxNest
     }
 
     /** @return array{box: Box, odd: CellSums|null}|null nothing where the edge leaves no room */
-    private function room(Stock $stock): ?array
+    private function room(NestStock $stock): ?array
     {
         $room = $stock->room($this->gaps->edge);
 
-        return null === $room ? null : ['box' => $room->box(), 'odd' => Stock::fillsItsBox($room) ? null : new CellSums($room)];
+        return null === $room ? null : ['box' => $room->box(), 'odd' => NestStock::fillsItsBox($room) ? null : new CellSums($room)];
     }
 
     /**
      * @param array{box: Box, odd: CellSums|null} $room
-     * @param list<Piece>                       $waiting
+     * @param list<NestPiece>                       $waiting
      *
-     * @return array{list<Place>, list<Piece>}
+     * @return array{list<Place>, list<NestPiece>}
      */
     private function fill(array $room, array $waiting): array
     {
@@ -149,12 +149,12 @@ final readonly class BoxNest
 
     /**
      * @param array{box: Box, odd: CellSums|null} $room
-     * @param list<array{Box, Piece}>           $taken
+     * @param list<array{Box, NestPiece}>           $taken
      * @param array<array-key, array{int, int}> $corners
      *
      * @return array{Box, float}|null
      */
-    private function spot(Piece $piece, array $room, array $taken, array $corners): ?array
+    private function spot(NestPiece $piece, array $room, array $taken, array $corners): ?array
     {
         $best = null;
         foreach ($piece->turns ?? $this->turns as $turn) {
@@ -175,11 +175,11 @@ final readonly class BoxNest
         return null === $best ? null : [$best[1], $best[2]];
     }
 
-    /** @param list<array{Box, Piece}> $taken */
-    private function isFree(Box $box, Piece $piece, array $taken): bool
+    /** @param list<array{Box, NestPiece}> $taken */
+    private function isFree(Box $box, NestPiece $piece, array $taken): bool
     {
         foreach ($taken as [$other, $of]) {
-            $gap = $this->gaps->of($piece, $of);
+            $gap = $this->gaps->between($piece, $of);
             if ($other->left < $box->right + $gap && $other->right > $box->left - $gap && $other->top < $box->bottom + $gap && $other->bottom > $box->top - $gap) {
                 return false;
             }
@@ -192,7 +192,7 @@ final readonly class BoxNest
      * @param list<Place>           $places
      * @param array<string, Region> $shapes
      */
-    private function sheet(Stock $stock, array $places, array $shapes): Sheet
+    private function sheet(NestStock $stock, array $places, array $shapes): Sheet
     {
         $length = 0;
         $film = 0.0;
@@ -207,8 +207,8 @@ final readonly class BoxNest
     }
 
     /**
-     * @param list<Piece> $waiting
-     * @param list<Stock> $stock
+     * @param list<NestPiece> $waiting
+     * @param list<NestStock> $stock
      *
      * @return list<array{piece: string, count: int, why: string}>
      */
@@ -223,8 +223,8 @@ final readonly class BoxNest
         return array_values($left);
     }
 
-    /** @param list<Stock> $stock */
-    private function why(Piece $piece, array $stock): string
+    /** @param list<NestStock> $stock */
+    private function why(NestPiece $piece, array $stock): string
     {
         if ([] === $stock) {
             return 'There is no stock to cut it from.';

@@ -33,8 +33,8 @@ final class Compaction
     private array $cells = [];
 
     /**
-     * @param list<Stock>     $stock
-     * @param list<Piece>     $copies
+     * @param list<NestStock>     $stock
+     * @param list<NestPiece>     $copies
      * @param list<int|float> $turns  degrees clockwise
      * @param int             $cell   µm
      */
@@ -76,7 +76,7 @@ final class Compaction
     /**
      * What lies on the last sheet goes wherever there is room before it, and what reaches farthest down on it goes farther up.
      *
-     * @param array<int, Bed>         $beds
+     * @param array<int, SheetRaster>         $beds
      * @param array<int, list<Lying>> $lying by sheet
      *
      * @return \Generator<int, null, mixed, array<int, list<Lying>>>
@@ -125,16 +125,16 @@ final class Compaction
      *
      * @return Lying|null a copy at the first place that is free
      */
-    private function moved(Bed $bed, array $lying, int $copy, int $above): ?array
+    private function moved(SheetRaster $bed, array $lying, int $copy, int $above): ?array
     {
         $piece = $this->copies[$copy];
         $taken = $bed->empty;
         foreach ($lying as $other) {
             $taken |= $this->kept($piece, $other) << (($other['row'] + $bed->pad - $other['margin']) * $bed->stride + $other['column'] + $bed->pad - $other['margin']);
         }
-        $reach = self::depth($lying) + Shape::margin($this->gaps->between, $this->cell);
+        $reach = self::depth($lying) + RasterShape::margin($this->gaps->between, $this->cell);
         $best = $spans = null;
-        foreach (Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $this->cell, self::SIMPLE) as $shape) {
+        foreach (RasterShape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $this->cell, self::SIMPLE) as $shape) {
             $at = $bed->first($shape, $spans ??= $bed->spans($taken, $reach), $above);
             if (null !== $at && (null === $best || $at[0] + $shape->rows < $best[1] + $best[0]->rows)) {
                 $best = [$shape, ...$at];
@@ -150,9 +150,9 @@ final class Compaction
      *
      * @param Lying $other
      */
-    private function kept(Piece $piece, array $other): \GMP
+    private function kept(NestPiece $piece, array $other): \GMP
     {
-        return $this->gaps->inside === $this->gaps->of($piece, $this->copies[$other['copy']]) ? $other['near'] : $other['far'];
+        return $this->gaps->inside === $this->gaps->between($piece, $this->copies[$other['copy']]) ? $other['near'] : $other['far'];
     }
 
     /**
@@ -160,7 +160,7 @@ final class Compaction
      *
      * @return \Generator<int, null, mixed, list<Lying>>
      */
-    private function pressed(Bed $bed, array $lying): \Generator
+    private function pressed(SheetRaster $bed, array $lying): \Generator
     {
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $before = self::depth($lying);
@@ -207,7 +207,7 @@ final class Compaction
      *
      * @param list<Lying> $lying
      */
-    private function free(Bed $bed, array $lying, int $nth, int $down, int $across): int
+    private function free(SheetRaster $bed, array $lying, int $nth, int $down, int $across): int
     {
         $one = $lying[$nth];
         $most = min(intdiv(self::FAR, $this->cell), match (true) {
@@ -240,7 +240,7 @@ final class Compaction
     }
 
     /** @return Lying */
-    private function lying(Bed $bed, int $copy, float $turn, int $row, int $column): array
+    private function lying(SheetRaster $bed, int $copy, float $turn, int $row, int $column): array
     {
         $piece = $this->copies[$copy];
 
@@ -248,9 +248,9 @@ final class Compaction
     }
 
     /** @return array{rows: int, columns: int, margin: int, own: \GMP, near: \GMP, far: \GMP} */
-    private function cells(Piece $piece, float $turn, int $stride): array
+    private function cells(NestPiece $piece, float $turn, int $stride): array
     {
-        [$shape] = Shape::all($piece->region, [$turn], $this->gaps->inside, $this->gaps->between, $this->cell, self::SIMPLE);
+        [$shape] = RasterShape::all($piece->region, [$turn], $this->gaps->inside, $this->gaps->between, $this->cell, self::SIMPLE);
 
         return ['rows' => $shape->rows, 'columns' => $shape->columns, 'margin' => $shape->margin, 'own' => $shape->closed($stride), 'near' => $shape->bits($stride, false), 'far' => $shape->bits($stride, true)];
     }
@@ -260,7 +260,7 @@ final class Compaction
      *
      * @param list<Laid> $laid
      */
-    private function bed(int $of, array $laid): ?Bed
+    private function bed(int $of, array $laid): ?SheetRaster
     {
         $stock = $this->stock[$of];
         $deep = 0;
@@ -269,9 +269,9 @@ final class Compaction
         }
         if ($stock->isSquare()) {
             $used = new Box(0, 0, $stock->outline->box()->right, $deep + 2 * $this->cell);
-            $stock = new Stock($stock->id, $stock->outline, 1, null === $stock->reach ? $used : $stock->reach->common($used));
+            $stock = new NestStock($stock->id, $stock->outline, 1, null === $stock->reach ? $used : $stock->reach->common($used));
         }
 
-        return Bed::of($stock, $this->gaps->edge, $this->cell, Shape::margin($this->gaps->between, $this->cell));
+        return SheetRaster::fromStock($stock, $this->gaps->edge, $this->cell, RasterShape::margin($this->gaps->between, $this->cell));
     }
 }

@@ -18,13 +18,13 @@ final readonly class Cost
      * What is left first, by the film it would take, then film, each sheet as far down as anything reaches and a
      * little for being begun. Film listed first is there to be used up, so it counts less.
      *
-     * @param list<Stock>           $stock
+     * @param list<NestStock>           $stock
      * @param list<array{int, int}> $sheets place of its stock, and how far down it is used, µm
-     * @param list<Piece>           $left   a copy each
+     * @param list<NestPiece>           $left   a copy each
      *
      * @return float mm² of film of the stock listed last
      */
-    public static function of(array $stock, array $sheets, array $left): float
+    public static function ofPlan(array $stock, array $sheets, array $left): float
     {
         $film = 0.0;
         foreach ($left as $piece) {

@@ -21,7 +21,7 @@ final readonly class Gaps
         return new self($gap, $gap, $edge);
     }
 
-    public function of(Piece $one, Piece $other): int
+    public function between(NestPiece $one, NestPiece $other): int
     {
         return '' !== $one->order && $one->order === $other->order ? $this->inside : $this->between;
     }

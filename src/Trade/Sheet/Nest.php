@@ -39,15 +39,15 @@ final readonly class Nest
     }
 
     /**
-     * @param list<Stock>               $stock  tried in this order
-     * @param list<Piece>               $pieces
+     * @param list<NestStock>               $stock  tried in this order
+     * @param list<NestPiece>               $pieces
      * @param \Closure(Plan): bool|null $more   asked after every try, with the best plan so far, whether to
      *                                          go on; where it is left out only few pieces are laid by their outlines, once
      * @param list<Fixed>               $fixed  sheets that pieces lie on already: they stay, and are filled up first
      */
     public function plan(array $stock, array $pieces, ?\Closure $more = null, array $fixed = []): Plan
     {
-        $copies = array_merge(...array_map(static fn (Piece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
+        $copies = array_merge(...array_map(static fn (NestPiece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
         $best = [] === $fixed ? (new BoxNest($this->gaps, $this->turns))->plan($stock, $pieces) : $this->plain([array_map(static fn (Fixed $sheet, int $nth): array => [$sheet->stock, [], $nth], $fixed, array_keys($fixed)), array_keys($copies)], $stock, $pieces, $fixed);
         if ([] === $copies || [] === $stock) {
             return $best;
@@ -70,21 +70,21 @@ final readonly class Nest
     }
 
     /**
-     * @param list<Stock> $stock
-     * @param list<Piece> $copies
+     * @param list<NestStock> $stock
+     * @param list<NestPiece> $copies
      * @param list<Fixed> $fixed
      *
      * @return \Generator<int, array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>}|null>
      */
     private function tries(array $stock, array $copies, array $fixed): \Generator
     {
-        $rectangles = [] === $fixed && $this->gaps->inside === $this->gaps->between ? Rectangles::of($stock, $copies, $this->gaps->between, $this->gaps->edge, $this->turns) : null;
+        $rectangles = [] === $fixed && $this->gaps->inside === $this->gaps->between ? Rectangles::forStock($stock, $copies, $this->gaps->between, $this->gaps->edge, $this->turns) : null;
         if (null !== $rectangles) {
             return $rectangles->tries();
         }
         $cell = $this->cell(\count($copies) <= self::FEW ? self::SMALL : self::CELL);
-        $beds = array_map(fn (Stock $item): ?Bed => Bed::of($item, $this->gaps->edge, $cell, Shape::margin($this->gaps->between, $cell)), $stock);
-        $placer = new Placer($stock, $copies, $beds, fn (Piece $piece): array => Shape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $cell), $this->gaps, $fixed);
+        $beds = array_map(fn (NestStock $item): ?SheetRaster => SheetRaster::fromStock($item, $this->gaps->edge, $cell, RasterShape::margin($this->gaps->between, $cell)), $stock);
+        $placer = new Placer($stock, $copies, $beds, fn (NestPiece $piece): array => RasterShape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $cell), $this->gaps, $fixed);
         $compaction = new Compaction($stock, $copies, $this->gaps, $this->turns, intdiv($cell, self::FINER));
 
         return self::compacted((new Search($placer))->tries(\count($copies) <= self::FEW || [] !== $fixed), $compaction, self::EVERY * \count($copies));
@@ -93,7 +93,7 @@ final readonly class Nest
     /** @return int µm: such that so many cells are just what has to stay free between pieces, and that it is so many finer ones */
     private function cell(int $about): int
     {
-        $free = Shape::reach($this->gaps->between);
+        $free = RasterShape::reach($this->gaps->between);
         $cells = max(1, (int) round($free / $about));
 
         return 0 === $this->gaps->between ? $about : self::FINER * (int) ceil($free / $cells / self::FINER);
@@ -123,14 +123,14 @@ final readonly class Nest
 
     /**
      * @param array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>} $found sheets of a search, and the copies left
-     * @param list<Stock> $stock
-     * @param list<Piece> $pieces
+     * @param list<NestStock> $stock
+     * @param list<NestPiece> $pieces
      * @param list<Fixed> $fixed
      */
     private function plain(array $found, array $stock, array $pieces, array $fixed): Plan
     {
         [$filled, $rest] = $found;
-        $copies = array_merge(...array_map(static fn (Piece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
+        $copies = array_merge(...array_map(static fn (NestPiece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
         $sheets = [];
         foreach ($filled as [$of, $placed, $nth]) {
             $places = [];
@@ -149,10 +149,10 @@ final readonly class Nest
             $sheets[] = new Sheet($stock[$of]->id, $places, $length, $this->fill($stock[$of], $length, $film));
         }
 
-        return new Plan($sheets, $this->left(array_map(static fn (int $copy): Piece => $copies[$copy], $rest), $stock));
+        return new Plan($sheets, $this->left(array_map(static fn (int $copy): NestPiece => $copies[$copy], $rest), $stock));
     }
 
-    private function fill(Stock $stock, int $length, float $film): float
+    private function fill(NestStock $stock, int $length, float $film): float
     {
         $box = $stock->outline->box();
         $used = Geos::clipped($stock->outline, new Box($box->left, $box->top, $box->right, min($length, $box->bottom)))->area();
@@ -161,24 +161,24 @@ final readonly class Nest
     }
 
     /**
-     * @param list<Stock> $stock
-     * @param list<Piece> $pieces
+     * @param list<NestStock> $stock
+     * @param list<NestPiece> $pieces
      */
     private function cost(Plan $plan, array $stock, array $pieces): float
     {
-        $place = array_flip(array_map(static fn (Stock $item): string => $item->id, $stock));
+        $place = array_flip(array_map(static fn (NestStock $item): string => $item->id, $stock));
 
         $pieces = array_column($pieces, null, 'id');
         $left = array_merge(...array_map(static fn (array $of): array => array_fill(0, $of['count'], $pieces[$of['piece']]), $plan->left));
 
-        return Cost::of($stock, array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets), $left);
+        return Cost::ofPlan($stock, array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets), $left);
     }
 
     /**
      * Checks a plan without trusting how it came about: every gap and edge, by true distance.
      *
-     * @param list<Stock> $stock
-     * @param list<Piece> $pieces
+     * @param list<NestStock> $stock
+     * @param list<NestPiece> $pieces
      * @param list<Fixed> $fixed
      */
     private function holds(Plan $plan, array $stock, array $pieces, array $fixed): bool
@@ -188,7 +188,7 @@ final readonly class Nest
         foreach ($plan->sheets as $sheet) {
             $room = $stock[$sheet->stock]->room(max(0, $this->gaps->edge - self::EXACTLY));
             $put = array_map(static fn (Place $place): Region => $place->put($pieces[$place->piece]->region), $sheet->places);
-            $gap = fn (int $one, int $other): int => $this->gaps->of($pieces[$sheet->places[$one]->piece], $pieces[$sheet->places[$other]->piece]) - self::EXACTLY;
+            $gap = fn (int $one, int $other): int => $this->gaps->between($pieces[$sheet->places[$one]->piece], $pieces[$sheet->places[$other]->piece]) - self::EXACTLY;
             if (null === $room || !Geos::holdsAll($room, $put) || [] !== Geos::tooNear($put, $gap)) {
                 return false;
             }
@@ -198,8 +198,8 @@ final readonly class Nest
     }
 
     /**
-     * @param list<Piece> $waiting
-     * @param list<Stock> $stock
+     * @param list<NestPiece> $waiting
+     * @param list<NestStock> $stock
      *
      * @return list<array{piece: string, count: int, why: string}>
      */
@@ -214,10 +214,10 @@ final readonly class Nest
         return array_values($left);
     }
 
-    /** @param list<Stock> $stock */
-    private function why(Piece $piece, array $stock): string
+    /** @param list<NestStock> $stock */
+    private function why(NestPiece $piece, array $stock): string
     {
-        if ([] !== (new BoxNest($this->gaps, $this->turns))->plan(array_map(static fn (Stock $item): Stock => new Stock($item->id, $item->outline, 1, $item->reach), $stock), [new Piece($piece->id, $piece->region, 1, $piece->turns)])->sheets) {
+        if ([] !== (new BoxNest($this->gaps, $this->turns))->plan(array_map(static fn (NestStock $item): NestStock => new NestStock($item->id, $item->outline, 1, $item->reach), $stock), [new NestPiece($piece->id, $piece->region, 1, $piece->turns)])->sheets) {
             return 'The stock given is full.';
         }
         $box = $piece->region->box();

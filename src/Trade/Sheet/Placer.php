@@ -10,7 +10,7 @@ use Yelbo\Trade\Geometry\Geos;
  * Puts copies down one after the other, each at the first free place of the first stock that has one. What lies
  * where is a value that is handed in and out: a search keeps as many of them as it likes.
  *
- * @phpstan-type Placed array{int, Shape, int, int}
+ * @phpstan-type Placed array{int, RasterShape, int, int}
  * @phpstan-type Filled array{int, list<array{int, float, int, int}>, int|null}
  * @phpstan-type OpenSheet array{stock: int, fixed: int|null, taken: \GMP, near: array<string, \GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}
  * @phpstan-type State array{sheets: list<OpenSheet>, used: array<int, int>, left: list<int>}
@@ -20,7 +20,7 @@ final class Placer
     /** So many orders, those with most pieces, are laid by the gap inside an order; others keep the larger one everywhere. */
     private const MOST_ORDERS = 16;
 
-    /** @var array<string, list<Shape>> by the piece's id */
+    /** @var array<string, list<RasterShape>> by the piece's id */
     private array $shapes = [];
     /** @var array<string, true> stock and piece that never go together */
     private array $never = [];
@@ -30,16 +30,16 @@ final class Placer
     private array $begun = [];
 
     /**
-     * @param list<Stock>                $stock
-     * @param list<Piece>                $copies
-     * @param list<Bed|null>                  $beds   by the stock's place
-     * @param \Closure(Piece): list<Shape>    $shape  a piece at each of its turns
+     * @param list<NestStock>                $stock
+     * @param list<NestPiece>                $copies
+     * @param list<SheetRaster|null>                  $beds   by the stock's place
+     * @param \Closure(NestPiece): list<RasterShape>    $shape  a piece at each of its turns
      * @param list<Fixed>                     $fixed  sheets that pieces lie on already
      */
     public function __construct(private readonly array $stock, public readonly array $copies, private readonly array $beds, private readonly \Closure $shape, private readonly Gaps $gaps, private readonly array $fixed = [])
     {
         if ($gaps->inside < $gaps->between) {
-            $count = array_count_values(array_filter(array_map(static fn (Piece $piece): string => $piece->order, [...$copies, ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed))]), static fn (string $order): bool => '' !== $order));
+            $count = array_count_values(array_filter(array_map(static fn (NestPiece $piece): string => $piece->order, [...$copies, ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed))]), static fn (string $order): bool => '' !== $order));
             $count = array_filter($count, static fn (int $pieces): bool => $pieces > 1);
             arsort($count);
             $this->own = array_fill_keys(array_map(strval(...), array_keys(\array_slice($count, 0, self::MOST_ORDERS, true))), true);
@@ -62,11 +62,11 @@ final class Placer
     }
 
     /** @return OpenSheet */
-    private function begun(Bed $bed, Fixed $fixed, int $nth): array
+    private function begun(SheetRaster $bed, Fixed $fixed, int $nth): array
     {
         $sheet = ['stock' => $fixed->stock, 'fixed' => $nth, 'taken' => $bed->empty, 'near' => [], 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []];
         foreach ($fixed->laid as [$piece, $put]) {
-            [, $near, $far] = Geos::spread($put, $this->gaps->inside + Shape::slack($this->gaps->inside), $this->gaps->between + Shape::slack($this->gaps->between), Shape::SIMPLE);
+            [, $near, $far] = Geos::spread($put, $this->gaps->inside + RasterShape::slack($this->gaps->inside), $this->gaps->between + RasterShape::slack($this->gaps->between), RasterShape::SIMPLE);
             $before = $sheet['taken'];
             foreach ($sheet['near'] as $order => $taken) {
                 $sheet['near'][$order] = $bed->takeOutline($taken, (string) $order === $piece->order ? $near : $far);
@@ -127,9 +127,9 @@ final class Placer
     /**
      * The turn that reaches least far down, and then least far to the right.
      *
-     * @return array{Shape, int, int}|null
+     * @return array{RasterShape, int, int}|null
      */
-    private function spot(Bed $bed, \GMP $taken, int $reach, string $id, int $free): ?array
+    private function spot(SheetRaster $bed, \GMP $taken, int $reach, string $id, int $free): ?array
     {
         $best = $spans = null;
         foreach ($this->shapes[$id] as $shape) {
@@ -151,7 +151,7 @@ final class Placer
      *
      * @return OpenSheet
      */
-    private function put(array $sheet, Bed $bed, int $copy, Shape $shape, int $row, int $column): array
+    private function put(array $sheet, SheetRaster $bed, int $copy, RasterShape $shape, int $row, int $column): array
     {
         $own = $this->copies[$copy]->order;
         foreach ($sheet['near'] as $order => $taken) {
@@ -248,7 +248,7 @@ final class Placer
     }
 
     /** @param OpenSheet $sheet */
-    public function bed(array $sheet): Bed
+    public function bed(array $sheet): SheetRaster
     {
         return $this->beds[$sheet['stock']] ?? throw new \LogicException('A sheet was begun where nothing has room.');
     }
@@ -256,7 +256,7 @@ final class Placer
     /** @param State $state */
     public function cost(array $state): float
     {
-        return Cost::of($this->stock, array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['bottom']], $state['sheets']), array_map(fn (int $copy): Piece => $this->copies[$copy], $state['left']));
+        return Cost::ofPlan($this->stock, array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['bottom']], $state['sheets']), array_map(fn (int $copy): NestPiece => $this->copies[$copy], $state['left']));
     }
 
     /**

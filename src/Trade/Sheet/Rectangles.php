@@ -27,8 +27,8 @@ final class Rectangles
     private array $rooms = [];
 
     /**
-     * @param list<Stock>     $stock
-     * @param list<Piece>     $copies
+     * @param list<NestStock>     $stock
+     * @param list<NestPiece>     $copies
      * @param list<int|float> $turns
      */
     private function __construct(private readonly array $stock, private readonly array $copies, private readonly int $gap, int $edge, array $turns)
@@ -48,15 +48,15 @@ final class Rectangles
     }
 
     /**
-     * @param list<Stock>     $stock
-     * @param list<Piece>     $copies
+     * @param list<NestStock>     $stock
+     * @param list<NestPiece>     $copies
      * @param list<int|float> $turns
      *
      * @return self|null nothing where anything is no rectangle
      */
-    public static function of(array $stock, array $copies, int $gap, int $edge, array $turns): ?self
+    public static function forStock(array $stock, array $copies, int $gap, int $edge, array $turns): ?self
     {
-        foreach ([...array_map(static fn (Piece $piece): Region => $piece->region, $copies), ...array_map(static fn (Stock $item): Region => $item->outline, $stock)] as $region) {
+        foreach ([...array_map(static fn (NestPiece $piece): Region => $piece->region, $copies), ...array_map(static fn (NestStock $item): Region => $item->outline, $stock)] as $region) {
             $box = $region->box();
             if (1 !== \count($region->rings()) || $region->area() * 1e6 < self::FILLED * $box->width() * $box->height()) {
                 return null;
@@ -152,7 +152,7 @@ final class Rectangles
             }
         }
 
-        return [[$filled, $waiting], Cost::of($this->stock, $used, array_map(fn (int $copy): Piece => $this->copies[$copy], $waiting))];
+        return [[$filled, $waiting], Cost::ofPlan($this->stock, $used, array_map(fn (int $copy): NestPiece => $this->copies[$copy], $waiting))];
     }
 
     /**

@@ -13,13 +13,13 @@ final readonly class Settle
     /** µm */
     private const CELL = 500;
 
-    /** @param list<array{Piece, Place}> $others on the same sheet */
-    public function __construct(private Stock $stock, private Gaps $gaps, private array $others)
+    /** @param list<array{NestPiece, Place}> $others on the same sheet */
+    public function __construct(private NestStock $stock, private Gaps $gaps, private array $others)
     {
     }
 
     /** May it lie exactly there? */
-    public function allows(Piece $piece, Place $place): bool
+    public function allows(NestPiece $piece, Place $place): bool
     {
         $put = $place->put($piece->region);
         $room = $this->stock->room($this->gaps->edge);
@@ -32,10 +32,10 @@ final readonly class Settle
      *
      * @return list<string>
      */
-    public function touched(Piece $piece, Place $place): array
+    public function touched(NestPiece $piece, Place $place): array
     {
         $regions = [$place->put($piece->region), ...array_map(static fn (array $other): Region => $other[1]->put($other[0]->region), $this->others)];
-        $gap = fn (int $one, int $other): int => 0 === $one ? $this->gaps->of($piece, $this->others[$other - 1][0]) : -1;
+        $gap = fn (int $one, int $other): int => 0 === $one ? $this->gaps->between($piece, $this->others[$other - 1][0]) : -1;
 
         return array_map(fn (array $pair): string => $this->others[$pair[1] - 1][0]->id, array_values(array_filter(Geos::tooNear($regions, $gap), static fn (array $pair): bool => 0 === $pair[0])));
     }
@@ -46,21 +46,21 @@ final readonly class Settle
      *
      * @return Place|null nothing where there is no room near
      */
-    public function near(Piece $piece, Place $wanted, int $within): ?Place
+    public function near(NestPiece $piece, Place $wanted, int $within): ?Place
     {
         if ($this->allows($piece, $wanted)) {
             return $wanted;
         }
-        $bed = Bed::of($this->stock, $this->gaps->edge, self::CELL, Shape::margin($this->gaps->between, self::CELL));
+        $bed = SheetRaster::fromStock($this->stock, $this->gaps->edge, self::CELL, RasterShape::margin($this->gaps->between, self::CELL));
         if (null === $bed) {
             return null;
         }
         $taken = $bed->empty;
         foreach ($this->others as [$other, $place]) {
-            $gap = $this->gaps->of($piece, $other);
-            $taken = $bed->takeOutline($taken, Geos::grow($place->put($other->region), $gap + Shape::slack($gap)));
+            $gap = $this->gaps->between($piece, $other);
+            $taken = $bed->takeOutline($taken, Geos::grow($place->put($other->region), $gap + RasterShape::slack($gap)));
         }
-        [$shape] = Shape::all($piece->region, [$wanted->turn], $this->gaps->inside, $this->gaps->between, self::CELL);
+        [$shape] = RasterShape::all($piece->region, [$wanted->turn], $this->gaps->inside, $this->gaps->between, self::CELL);
         [$row, $column] = $bed->cell($wanted->x, $wanted->y);
         $spot = $bed->nearest($shape, $taken, $row, $column, intdiv($within, self::CELL));
         if (null === $spot) {

@@ -18,6 +18,12 @@ final readonly class Promise
     {
     }
 
+    /** From when a thing is used that is needed on a day. */
+    public function usedAt(\DateTimeImmutable $day): \DateTimeImmutable
+    {
+        return $day->setTime((int) $this->rules->value(Rule::UseHour), 0);
+    }
+
     /** When a piece put on at a moment may be used or washed. */
     public function restedAt(\DateTimeImmutable $applied): \DateTimeImmutable
     {

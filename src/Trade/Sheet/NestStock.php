@@ -9,7 +9,7 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 
 /** Film to cut from: a sheet, or an offcut by its true outline; its origin is its top left. */
-final readonly class Stock
+final readonly class NestStock
 {
     /** mm² of one */
     public float $area;
@@ -44,7 +44,7 @@ final readonly class Stock
 
             return $inner->width() <= 0 || $inner->height() <= 0 ? null : $inner->region();
         }
-        $room = 0 === $edge ? $this->outline : Geos::grow($this->outline, -$edge - Shape::slack($edge));
+        $room = 0 === $edge ? $this->outline : Geos::grow($this->outline, -$edge - RasterShape::slack($edge));
         $room = null === $this->reach ? $room : Geos::clipped($room, $this->reach);
 
         return $room->isEmpty() ? null : $room;

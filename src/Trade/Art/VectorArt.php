@@ -13,8 +13,11 @@ use Yelbo\Trade\Refused;
  * A drawing a customer brought, as far as it can be cut: a layer for each of its colours, the
  * top one first, in µm in one frame with its origin at the top left of the box round all of them.
  */
-final readonly class Brought
+final readonly class VectorArt
 {
+    /** µm */
+    private const GLANCE = 40;
+
     /** More colours than that are a picture, and no decal. */
     public const MOST_COLOURS = 12;
 
@@ -33,7 +36,7 @@ final readonly class Brought
      *
      * @throws Refused where nothing is left to cut
      */
-    public static function of(array $layers, array $notes, bool $sized): self
+    public static function fromLayers(array $layers, array $notes, bool $sized): self
     {
         $layers = array_filter($layers, static fn (Region $region): bool => !$region->isEmpty());
         if ([] === $layers) {
@@ -54,7 +57,7 @@ final readonly class Brought
      */
     public function only(array $colours): self
     {
-        return self::of(array_intersect_key($this->layers, array_flip($colours)), $this->notes, $this->sized);
+        return self::fromLayers(array_intersect_key($this->layers, array_flip($colours)), $this->notes, $this->sized);
     }
 
     /**
@@ -77,7 +80,7 @@ final readonly class Brought
             $layers[(string) array_key_first($group)] = 1 === \count($group) ? reset($group) : Geos::union(array_values($group));
         }
 
-        return self::of($layers, $this->notes, $this->sized);
+        return self::fromLayers($layers, $this->notes, $this->sized);
     }
 
     public function box(): Box
@@ -110,5 +113,11 @@ final readonly class Brought
         }
 
         return $box;
+    }
+
+    /** One of its colours to be looked at: what a look at it need not show is left out. In the frame of the drawing. */
+    public function glance(string $colour): Region
+    {
+        return Geos::simplified($this->layers[$colour], self::GLANCE);
     }
 }

@@ -11,7 +11,7 @@ use Yelbo\Trade\Geometry\Region;
  * Stock as cells, with a margin of taken ones all round. What is taken is one large integer that is
  * handed in and out, so that going back to how it was costs nothing.
  */
-final class Bed
+final class SheetRaster
 {
     /** So many places are looked at before the rest of a shape is asked for too. */
     private const PATIENCE = 120;
@@ -30,7 +30,7 @@ final class Bed
     /** @var array<int, \GMP> */
     private array $masks = [];
 
-    private function __construct(public readonly Stock $stock, public readonly Region $room, private readonly int $cell, Raster $whole, int $pad)
+    private function __construct(public readonly NestStock $stock, public readonly Region $room, private readonly int $cell, Raster $whole, int $pad)
     {
         $this->pad = $pad;
         $this->columns = $whole->columns;
@@ -50,7 +50,7 @@ final class Bed
      *
      * @return self|null nothing where the edge leaves no room
      */
-    public static function of(Stock $stock, int $edge, int $cell, int $margin): ?self
+    public static function fromStock(NestStock $stock, int $edge, int $cell, int $margin): ?self
     {
         $room = $stock->room($edge);
 
@@ -66,7 +66,7 @@ final class Bed
      *
      * @return array{int, int}|null row and column
      */
-    public function first(Shape $shape, array $spans, int $bottom): ?array
+    public function first(RasterShape $shape, array $spans, int $bottom): ?array
     {
         $last = min($this->rows, $bottom) - $shape->rows;
         if ($shape->columns > $this->columns || $last < 0) {
@@ -87,7 +87,7 @@ final class Bed
     }
 
     /** @return array{int, int}|null row and column */
-    private function inBand(Shape $shape, \GMP $taken, int $from, int $until): ?array
+    private function inBand(RasterShape $shape, \GMP $taken, int $from, int $until): ?array
     {
         $rows = $until - $from + $shape->rows;
         $mask = $this->masks[$rows] ??= (gmp_init(1) << ($rows * $this->stride)) - 1;
@@ -192,7 +192,7 @@ final class Bed
      *
      * @return array{int, int}|null row and column
      */
-    public function nearest(Shape $shape, \GMP $taken, int $row, int $column, int $within): ?array
+    public function nearest(RasterShape $shape, \GMP $taken, int $row, int $column, int $within): ?array
     {
         $bad = $this->bad($this->spans($taken, $this->rows), [...$shape->sample, ...$shape->rest]);
         $best = null;
@@ -209,7 +209,7 @@ final class Bed
     }
 
     /** @param bool $far for what belongs to another order */
-    public function take(\GMP $taken, Shape $shape, int $row, int $column, bool $far): \GMP
+    public function take(\GMP $taken, RasterShape $shape, int $row, int $column, bool $far): \GMP
     {
         $at = ($row + $this->pad - $shape->margin) * $this->stride + $column + $this->pad - $shape->margin;
 
@@ -217,7 +217,7 @@ final class Bed
     }
 
     /** Takes away what it took, and with it what others there took too. */
-    public function give(\GMP $taken, Shape $shape, int $row, int $column): \GMP
+    public function give(\GMP $taken, RasterShape $shape, int $row, int $column): \GMP
     {
         $at = ($row + $this->pad - $shape->margin) * $this->stride + $column + $this->pad - $shape->margin;
 

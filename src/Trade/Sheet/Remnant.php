@@ -13,7 +13,7 @@ use Yelbo\Trade\Geometry\Region;
  * What a cut leaves of a sheet: trimmed square, or kept as odd as it is, or nothing worth a place on the shelf.
  * Both are given in the sheet's own frame. Source: handbook section 7.
  */
-final readonly class Rest
+final readonly class Remnant
 {
     /** µm: tongues narrower than twice this are cut off. */
     private const TONGUE = 15_000;
@@ -34,7 +34,7 @@ final readonly class Rest
      * @param int          $edge  film beside a piece that is spoiled with it, µm
      * @param int          $least the shortest side worth keeping, µm
      */
-    public static function of(Region $outline, array $cut, int $edge, int $least): self
+    public static function ofSheet(Region $outline, array $cut, int $edge, int $least): self
     {
         $used = array_map(static fn (Region $region): Region => $region->box()->grown($edge)->region(), $cut);
         $left = [] === $used ? $outline : Geos::difference($outline, Geos::union($used));
@@ -109,5 +109,11 @@ final readonly class Rest
         [$left, $top, $right, $bottom] = array_map(static fn (int $cells): int => $cells * self::CELL, $best[1]);
 
         return (new Box($left, $top, $right, $bottom))->moved($box->left, $box->top);
+    }
+
+    /** m² of the odd one; 0 where there is none. */
+    public function oddArea(): float
+    {
+        return round(($this->odd?->area() ?? 0) / 1e6, 4);
     }
 }

@@ -12,7 +12,7 @@ use Yelbo\Trade\Geometry\Region;
  * A piece at one turn, as cells: those it must find free, and those no other may touch once it
  * lies there. Both are on the safe side, so that what fits by cells fits in truth.
  */
-final class Shape
+final class RasterShape
 {
     /** µm: outlines are drawn with so much fewer corners before they are grown. */
     public const SIMPLE = 40;

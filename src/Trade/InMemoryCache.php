@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Yelbo\Trade\Lettering;
+namespace Yelbo\Trade;
 
 /** Remembers for as long as the process lives. */
-final class ShortMemory implements Memory
+final class InMemoryCache implements Cache
 {
     private const MOST = 2000;
 

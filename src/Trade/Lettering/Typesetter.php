@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Cache;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Hull;
@@ -18,7 +19,7 @@ use Yelbo\Trade\Refused;
  * so that moving a size by a tick fuses nothing anew; curves stay within 0.02 mm. Words on a
  * circle of a given size do not grow with it and are set at every size afresh.
  */
-final class Letterer
+final class Typesetter
 {
     /** In half powers of two. */
     private const NEARLY = 0.01;
@@ -35,9 +36,9 @@ final class Letterer
     private array $sketches = [];
     private readonly Arranger $arranger;
 
-    public function __construct(Faces $faces, Shaper $shaper, private readonly Memory $memory)
+    public function __construct(Faces $faces, Shaper $shaper, private readonly Cache $cache)
     {
-        $this->glyphs = new Glyphs($faces, $shaper, $memory);
+        $this->glyphs = new Glyphs($faces, $shaper, $cache);
         $this->arranger = new Arranger($this->glyphs);
     }
 
@@ -58,7 +59,7 @@ final class Letterer
             return $words->art->whole()->scaled($capHeight / $words->art->box()->height());
         }
         $reference = $words->setting->isProportional() ? $reference ?? self::reference($capHeight) : $capHeight;
-        $fused = $this->memory->recall("word.{$words->key()}.$reference", fn (): Region => $this->arranger->set($words, $reference));
+        $fused = $this->cache->recall("word.{$words->key()}.$reference", fn (): Region => $this->arranger->set($words, $reference));
 
         return $fused->scaled($capHeight / $reference);
     }
@@ -96,7 +97,7 @@ final class Letterer
             throw new Refused('too-many-layers', 'A decal is laid from '.self::MOST_LAYERS.' films at the most, rims among them. Leave colours out, or put two of them into one film.', '/art');
         }
 
-        return Artwork::of([...$layers, ...self::beside($layers, $rims, $offset)]);
+        return Artwork::fromLayers([...$layers, ...self::beside($layers, $rims, $offset)]);
     }
 
     /**
@@ -131,7 +132,7 @@ final class Letterer
         }
         $key = hash('xxh128', serialize([$mending, $top->polygons]));
 
-        return $this->memory->recall("mended.$key", static fn (): Region => $mending->of($top));
+        return $this->cache->recall("mended.$key", static fn (): Region => $mending->apply($top));
     }
 
     /** @param int|list<int>|null $offset */
@@ -147,7 +148,7 @@ final class Letterer
             $layers[] = new Layer(0 === $nth ? Layer::OFFSET : Layer::BASE, Geos::grow($top, $width));
         }
 
-        return Artwork::of($layers);
+        return Artwork::fromLayers($layers);
     }
 
     /** Height of the small x at a letter height, µm. */
@@ -277,7 +278,7 @@ final class Letterer
     {
         $cap = Glyphs::SKETCH_HEIGHT;
         $region = $this->sketch($words);
-        $far = max([0.0, ...array_map(static fn (array $point): float => hypot(...$point), Hull::of($region)->corners)]);
+        $far = max([0.0, ...array_map(static fn (array $point): float => hypot(...$point), Hull::ofRegion($region)->corners)]);
 
         return [$far / $cap - $this->bow($words), $this->bow($words) - abs(Inscribed::depth($region, 0, 0)) / $cap];
     }

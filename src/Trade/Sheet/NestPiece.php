@@ -7,7 +7,7 @@ namespace Yelbo\Trade\Sheet;
 use Yelbo\Trade\Geometry\Region;
 
 /** A decal layer to be cut so many times. */
-final readonly class Piece
+final readonly class NestPiece
 {
     /**
      * @param list<int|float>|null $turns degrees clockwise it may be turned by; the job's where left out

@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Yelbo\Trade\Lettering;
+namespace Yelbo\Trade;
 
 /** Keeps what was computed once, by a hash of what it was computed from. */
-interface Memory
+interface Cache
 {
     /**
      * @template T
