@@ -4,25 +4,28 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Batches;
 
-use Doctrine\Common\Collections\ArrayCollection;
-use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Records\Versioned;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Journey\BatchMove;
+use Yelbo\Trade\Journey\BatchState;
+use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\RemnantState;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Sheet\Place;
 
 /**
  * Pieces of one film on one sheet, frozen when it is released. Batches released together can share a piece that is cut in parts.
  *
- * A place of a part names the part and holds its outline, as path data in mm in the piece's own frame.
+ * A place holds the hash of what is cut there, in the piece's own frame, and whether it is cut
+ * mirrored; one of a part names the part.
  *
- * @phpstan-type Placed array{piece: int, tag: string, x: int, y: int, turn: float, part?: int, path?: string}
+ * @phpstan-type Placed array{piece: int, tag: string, x: int, y: int, turn: float, outline: string, mirrored?: bool, part?: int}
  */
 #[ORM\Entity]
-class Batch
+class Batch implements Versioned
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
@@ -32,10 +35,6 @@ class Batch
 
     #[ORM\Column(length: 10)]
     private BatchState $state = BatchState::Released;
-
-    /** @var Collection<int, Piece> */
-    #[ORM\OneToMany(targetEntity: Piece::class, mappedBy: 'batch')]
-    private Collection $pieces;
 
     /** The cutter's name for the job under way. */
     #[ORM\Column(length: 40, nullable: true)]
@@ -59,9 +58,9 @@ class Batch
     #[ORM\Column]
     private int $height;
 
-    /** Nothing before the cut is done: then whether what is left waits, is shelved or scrapped. */
+    /** Of the film that is left; none before the cut is done. */
     #[ORM\Column(length: 10, nullable: true)]
-    private ?string $rest = null;
+    private ?RemnantState $remnant = null;
 
     /** What went wrong last, in words. */
     #[ORM\Column(length: 300, nullable: true)]
@@ -91,7 +90,6 @@ class Batch
         #[ORM\Column(nullable: true)]
         private ?int $taken = null,
     ) {
-        $this->pieces = new ArrayCollection();
         [$this->width, $this->height, $this->outline] = [$stock->width(), $taken ?? $stock->height(), $stock->isOdd() ? $stock->outline() : null];
     }
 
@@ -103,6 +101,16 @@ class Batch
     public function version(): int
     {
         return $this->version;
+    }
+
+    public function reference(): string
+    {
+        return "Batch {$this->id()}";
+    }
+
+    public function docketNumber(): ?int
+    {
+        return null;
     }
 
     public function state(): BatchState
@@ -198,33 +206,15 @@ class Batch
     }
 
     /** What a cut left is there to be shelved. */
-    public function hasRest(): bool
+    public function hasRemnant(): bool
     {
-        return 'waits' === $this->rest;
+        return RemnantState::Waiting === $this->remnant;
     }
 
-    public function restIs(bool $shelved): void
+    /** @throws Refused where it is put away already */
+    public function putAway(RemnantState $as): void
     {
-        if (!$this->hasRest()) {
-            throw new Refused('illegal-move', "What was left of batch {$this->id()} is put away already.");
-        }
-        $this->rest = $shelved ? 'shelved' : 'scrapped';
-    }
-
-    /** @return list<Piece> those still in it: spoiled ones have left */
-    public function pieces(): array
-    {
-        return array_values($this->pieces->toArray());
-    }
-
-    public function receive(Piece $piece): void
-    {
-        $this->pieces->add($piece);
-    }
-
-    public function letGo(Piece $piece): void
-    {
-        $this->pieces->removeElement($piece);
+        $this->remnant = Journey::remnant($this->remnant, $as);
     }
 
     /** @param Placed $place */
@@ -235,8 +225,7 @@ class Batch
 
     public function start(string $job): void
     {
-        $this->expect(BatchState::Released);
-        $this->state = BatchState::Cutting;
+        $this->state = Journey::batch($this->state, BatchMove::Start);
         $this->job = $job;
         $this->progress = 0;
         $this->trouble = null;
@@ -249,40 +238,41 @@ class Batch
 
     public function finished(): void
     {
-        $this->expect(BatchState::Cutting);
-        $this->state = BatchState::Cut;
+        $this->state = Journey::batch($this->state, BatchMove::Finish);
         $this->progress = 1;
         $this->job = null;
-        $this->rest = 'waits';
+        $this->remnant = RemnantState::Waiting;
     }
 
     public function stopped(string $trouble): void
     {
-        $this->expect(BatchState::Cutting);
-        $this->state = BatchState::Released;
+        $this->state = Journey::batch($this->state, BatchMove::Stop);
         $this->job = null;
         $this->progress = 0;
         $this->trouble = mb_substr($trouble, 0, 300);
     }
 
+    /**
+     * How large the sheet is on other film: of a roll so much as was planned.
+     *
+     * @return array{int, int} width and height, µm
+     */
+    public function sizeOn(StockItem $stock): array
+    {
+        return [$stock->width(), StockItem::ROLL === $stock->kind() ? $this->height : $stock->height()];
+    }
+
     /** Other film was loaded than was planned. */
     public function loaded(StockItem $stock): void
     {
+        [$this->width, $this->height] = $this->sizeOn($stock);
+        $this->outline = $stock->isOdd() ? $stock->outline() : null;
         $this->stock = $stock;
-        [$this->width, $this->height, $this->outline] = [$stock->width(), StockItem::ROLL === $stock->kind() ? $this->height : $stock->height(), $stock->isOdd() ? $stock->outline() : null];
         $this->taken = StockItem::ROLL === $stock->kind() ? $this->height : null;
     }
 
     public function dissolve(): void
     {
-        $this->expect(BatchState::Released);
-        $this->state = BatchState::Dissolved;
-    }
-
-    private function expect(BatchState $state): void
-    {
-        if ($this->state !== $state) {
-            throw new Refused('illegal-move', "Batch {$this->id()} is {$this->state->value}, so this cannot be done to it.");
-        }
+        $this->state = Journey::batch($this->state, BatchMove::Dissolve);
     }
 }

@@ -10,12 +10,16 @@ use Symfony\Component\Messenger\MessageBusInterface;
 use Yelbo\Device\Cutter\Cutter;
 use Yelbo\Device\Cutter\CutterStatus;
 use Yelbo\Device\Cutter\CutterTrouble;
-use Yelbo\Shop\Change;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Records\Ticks;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Trade\Journey\BatchState;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Knife\Machine;
@@ -27,7 +31,8 @@ final readonly class Cutting
 {
     public function __construct(
         private EntityManagerInterface $records,
-        private Batching $batching,
+        private Batches $batches,
+        private CutSheets $sheets,
         private Stockroom $stockroom,
         private ShopRules $rules,
         private Cutter $cutter,
@@ -35,40 +40,43 @@ final readonly class Cutting
         private Book $book,
         private ClockInterface $clock,
         private MessageBusInterface $bus,
+        private Ticks $ticks,
     ) {
     }
 
     /**
-     * Loads the film and starts the cut.
+     * Loads the film and starts the cut. All that takes time is worked out first: the transaction only writes down and starts.
      *
      * @throws Refusals where the cutter will not take it, with what it says
+     * @throws Conflict
      */
     public function start(Batch $batch, int $version, StockItem $loaded): void
     {
         if ($loaded->film() !== $batch->film()) {
             throw Refusals::at('stock', "This batch is for {$batch->film()->name()}, and {$loaded->number()} is {$loaded->film()->name()}.");
         }
-        $pieces = $this->batching->pieces($batch);
-        if ([] === $pieces) {
+        $contents = $this->sheets->contents($batch);
+        if ([] === $contents) {
             throw Refusals::at('stock', 'All pieces of this batch were spoiled and went back. There is nothing to cut.');
         }
         $shortest = $this->rules->current()->micrometres(Rule::ShortestLoad);
         if ($loaded->height() < $shortest) {
             throw Refusals::at('stock', \sprintf('The machine takes film from %s on, and %s is %s long. Load a longer piece.', Length::micrometres($shortest)->inMetric(), $loaded->number(), Length::micrometres($loaded->height())->inMetric()));
         }
-        $this->refuseOutOfReach($batch);
+        $this->refuseOutOfReach($batch, $contents);
+        $file = $this->sheets->file($batch, $contents, $loaded)->hpgl();
         $job = \sprintf('batch-%d-%s', $batch->id(), bin2hex(random_bytes(4)));
-        $this->change->of($batch, $version, function () use ($batch, $loaded, $job): void {
+        $this->change->apply($batch, $version, function () use ($batch, $loaded, $job, $contents, $file): void {
             $this->swap($batch, $loaded);
-            $file = $this->batching->cutFile($batch)->hpgl();
             $batch->start($job);
-            foreach ($this->batching->pieces($batch) as $piece) {
+            $pieces = CutSheets::pieces($contents);
+            foreach ($pieces as $piece) {
                 // A piece in parts on two sheets is under the knife from the first one on.
                 if (PieceState::Batched === $piece->state()) {
                     $piece->move(PieceMove::StartCut, $this->clock->now());
                 }
             }
-            $this->noteAll($batch, 'start-cut', "on the cutter, batch {$batch->id()}");
+            $this->noteAll($pieces, 'start-cut', "on the cutter, batch {$batch->id()}");
             $this->records->flush();
             try {
                 $this->cutter->load($loaded->film()->name(), $batch->width(), $batch->height());
@@ -78,6 +86,32 @@ final readonly class Cutting
             }
             $this->bus->dispatch(new FollowCut($batch->id(), $job));
         });
+    }
+
+    /**
+     * Takes a batch apart again: its pieces wait for film, its stock is back on the shelf.
+     *
+     * @throws Conflict
+     */
+    public function dissolve(Batch $batch, int $version): void
+    {
+        $this->change->apply($batch, $version, function () use ($batch): void {
+            $pieces = CutSheets::pieces($this->sheets->contents($batch));
+            $batch->dissolve();
+            if (null === $batch->trouble()) {
+                $this->stockroom->putBack($batch->stock(), $batch->taken(), $batch->id());
+            }
+            foreach ($pieces as $piece) {
+                $piece->takeOut($this->clock->now());
+                $this->book->note('unbatch', "{$piece->tag()} taken out of batch {$batch->id()}", $piece->docket()->number(), $piece->nth());
+            }
+        });
+    }
+
+    /** The number of the batch that a job of the cutter's cuts; none for a job of somebody else's. */
+    public static function batchOf(?string $job): ?int
+    {
+        return 1 === preg_match('~^batch-(\d+)-~', $job ?? '', $found) ? (int) $found[1] : null;
     }
 
     /**
@@ -114,20 +148,22 @@ final readonly class Cutting
     private function progressed(Batch $batch, float $share): bool
     {
         $this->records->getConnection()->executeStatement('UPDATE batch SET progress = ? WHERE id = ? AND job = ?', [$share, $batch->id(), $batch->job()]);
+        $this->ticks->add();
 
         return true;
     }
 
     private function done(Batch $batch): bool
     {
-        $this->change->of($batch, $batch->version(), function () use ($batch): void {
-            foreach ($this->batching->pieces($batch) as $piece) {
-                $open = array_filter($this->batching->othersWith($piece, $batch), static fn (Batch $other): bool => BatchState::Cut !== $other->state());
+        $this->change->apply($batch, $batch->version(), function () use ($batch): void {
+            $pieces = CutSheets::pieces($this->sheets->contents($batch));
+            foreach ($pieces as $piece) {
+                $open = array_filter($this->batches->othersWith($piece, $batch), static fn (Batch $other): bool => BatchState::Cut !== $other->state());
                 if ([] === $open) {
                     $piece->move(PieceMove::CutDone, $this->clock->now());
                 }
             }
-            $this->noteAll($batch, 'cut-done', "cut, batch {$batch->id()}");
+            $this->noteAll($pieces, 'cut-done', "cut, batch {$batch->id()}");
             $batch->finished();
         });
 
@@ -136,14 +172,15 @@ final readonly class Cutting
 
     private function stopped(Batch $batch, string $trouble): bool
     {
-        $this->change->of($batch, $batch->version(), function () use ($batch, $trouble): void {
-            foreach ($this->batching->pieces($batch) as $piece) {
-                $begun = array_filter($this->batching->othersWith($piece, $batch), static fn (Batch $other): bool => BatchState::Released !== $other->state());
+        $this->change->apply($batch, $batch->version(), function () use ($batch, $trouble): void {
+            $pieces = CutSheets::pieces($this->sheets->contents($batch));
+            foreach ($pieces as $piece) {
+                $begun = array_filter($this->batches->othersWith($piece, $batch), static fn (Batch $other): bool => BatchState::Released !== $other->state());
                 if ([] === $begun) {
                     $piece->move(PieceMove::CutStopped, $this->clock->now());
                 }
             }
-            $this->noteAll($batch, 'cut-stopped', $trouble);
+            $this->noteAll($pieces, 'cut-stopped', $trouble);
             $batch->stopped($trouble);
         });
 
@@ -164,21 +201,26 @@ final readonly class Cutting
         $batch->loaded($loaded);
     }
 
-    /** The machine in use can be another than the one it was laid out for. */
-    private function refuseOutOfReach(Batch $batch): void
+    /**
+     * The machine in use can be another than the one it was laid out for.
+     *
+     * @param list<PlacedPiece> $contents
+     */
+    private function refuseOutOfReach(Batch $batch, array $contents): void
     {
         $reach = Machine::reach($this->rules->current(), $batch->width(), $batch->height());
-        foreach ($this->batching->present($batch) as [$piece, $place, $region]) {
-            if (null === $reach || !$reach->holds($place->put($region)->box())) {
-                throw Refusals::at('stock', null === $reach ? 'The machine in use does not take film as short as this.' : \sprintf('The machine in use cuts %s × %s mm of it, and %s lies beyond. Take the batch apart and lay it out again, or use the machine it was laid out for.', Length::micrometres($reach->width())->inMetric(), Length::micrometres($reach->height())->inMetric(), $piece->tag()));
+        foreach ($contents as $placed) {
+            if (null === $reach || !$reach->holds($this->sheets->box($placed))) {
+                throw Refusals::at('stock', null === $reach ? 'The machine in use does not take film as short as this.' : \sprintf('The machine in use cuts %s × %s mm of it, and %s lies beyond. Take the batch apart and lay it out again, or use the machine it was laid out for.', Length::micrometres($reach->width())->inMetric(), Length::micrometres($reach->height())->inMetric(), $placed->piece->tag()));
             }
         }
     }
 
-    private function noteAll(Batch $batch, string $what, string $says): void
+    /** @param list<Piece> $pieces */
+    private function noteAll(array $pieces, string $what, string $says): void
     {
-        foreach ($this->batching->pieces($batch) as $piece) {
-            $this->book->note($what, "{$piece->tag()} $says", null, $piece);
+        foreach ($pieces as $piece) {
+            $this->book->note($what, "{$piece->tag()} $says", $piece->docket()->number(), $piece->nth());
         }
     }
 }

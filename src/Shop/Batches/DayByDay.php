@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Batches;
 
-use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Orders\Piece;
 use Yelbo\Trade\Sheet\Fixed;
 use Yelbo\Trade\Sheet\Nest;
-use Yelbo\Trade\Sheet\Piece as NestPiece;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Plan;
 use Yelbo\Trade\Sheet\Sheet;
-use Yelbo\Trade\Sheet\Stock;
 
 /** Lays day by day, each on what the days before left: what is used soonest is on the first sheets. */
 final readonly class DayByDay
@@ -19,7 +19,7 @@ final readonly class DayByDay
     /** So often a day is tried that is not the last. */
     private const TRIES = 12;
 
-    /** @param list<Stock> $stock */
+    /** @param list<NestStock> $stock */
     public function __construct(private Nest $nest, private array $stock)
     {
     }
@@ -47,7 +47,7 @@ final readonly class DayByDay
         }
         $plan = new Plan([], []);
         $left = [];
-        $place = array_flip(array_map(static fn (Stock $item): string => $item->id, $this->stock));
+        $place = array_flip(array_map(static fn (NestStock $item): string => $item->id, $this->stock));
         foreach ($days as $on => $due) {
             $tries = 0;
             // Each day gets a few tries; only the last day thinks as long as there is time.

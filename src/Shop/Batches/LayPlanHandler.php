@@ -7,9 +7,11 @@ namespace Yelbo\Shop\Batches;
 use Doctrine\DBAL\Connection;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\Query;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
+use Yelbo\Trade\Journey\PlanMove;
 
 /**
  * Works on one plan and tells how far it is and the best so far. What it writes is one row at a time and whole, so a
@@ -18,22 +20,22 @@ use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
 #[AsMessageHandler]
 final readonly class LayPlanHandler
 {
-    public function __construct(private EntityManagerInterface $records, private Laying $laying, private Connection $database, private ClockInterface $clock)
+    public function __construct(private EntityManagerInterface $records, private NestBuilder $builder, private PlanStates $states, private Connection $database, private ClockInterface $clock)
     {
     }
 
     public function __invoke(LayPlan $message): void
     {
-        $this->records->clear();
-        $plan = $this->records->find(NestPlan::class, $message->plan);
-        if (null === $plan || !\in_array($plan->state(), [NestPlan::WAITING, NestPlan::WORKING], true)) {
+        // As it stands now, whatever was known of it before.
+        $plan = $this->records->createQuery('SELECT p FROM '.NestPlan::class.' p WHERE p.id = :id')->setParameter('id', $message->plan)->setHint(Query::HINT_REFRESH, true)->getOneOrNullResult();
+        if (!$plan instanceof NestPlan || !$plan->state()->isUnderWay()) {
             return;
         }
         $id = $plan->id();
-        $this->database->executeStatement('UPDATE nest_plan SET state = ? WHERE id = ? AND state = ?', [NestPlan::WORKING, $id, NestPlan::WAITING]);
+        $this->states->move(PlanMove::Begin, ['id' => $id], counted: false);
         $progress = new Progress($this->database, $this->clock, $id, $message->quick ? null : $plan->seconds());
         try {
-            $laid = $this->laying->lay($plan, $progress->goesOn(...));
+            $laid = $this->builder->lay($plan, $progress->goesOn(...));
         } catch (\DomainException $refused) {
             $this->fail($id, $refused->getMessage());
 
@@ -51,11 +53,11 @@ final readonly class LayPlanHandler
 
             return;
         }
-        $this->database->executeStatement('UPDATE nest_plan SET state = ?, progress = ?, laid = ?, version = version + 1 WHERE id = ? AND state = ?', [NestPlan::DONE, $progress->share(), json_encode($laid, \JSON_THROW_ON_ERROR), $id, NestPlan::WORKING]);
+        $this->states->move(PlanMove::Finish, ['id' => $id], ['progress' => $progress->share(), 'laid' => json_encode($laid, \JSON_THROW_ON_ERROR)]);
     }
 
     private function fail(int $id, string $says): void
     {
-        $this->database->executeStatement('UPDATE nest_plan SET state = ?, trouble = ?, version = version + 1 WHERE id = ?', [NestPlan::FAILED, mb_substr($says, 0, 300), $id]);
+        $this->states->move(PlanMove::Fail, ['id' => $id], ['trouble' => mb_substr($says, 0, 300)]);
     }
 }

@@ -5,6 +5,11 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Batches;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Records\Versioned;
+use Yelbo\Trade\Journey\IllegalMove;
+use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\PlanMove;
+use Yelbo\Trade\Journey\PlanState;
 use Yelbo\Trade\Refused;
 
 /**
@@ -16,14 +21,8 @@ use Yelbo\Trade\Refused;
  * @phpstan-type Laid array{sheets: list<PlanSheet>, left: list<Left>}
  */
 #[ORM\Entity]
-class NestPlan
+class NestPlan implements Versioned
 {
-    public const WAITING = 'waiting';
-    public const WORKING = 'working';
-    public const DONE = 'done';
-    public const FAILED = 'failed';
-    public const RELEASED = 'released';
-
     /** So many changes by hand can be taken back. */
     private const MOST_UNDO = 50;
 
@@ -34,7 +33,7 @@ class NestPlan
     private int $version = 1;
 
     #[ORM\Column(length: 10)]
-    private string $state = self::WAITING;
+    private PlanState $state = PlanState::Waiting;
 
     /** From 0 to 1. */
     #[ORM\Column]
@@ -75,6 +74,16 @@ class NestPlan
         return $this->version;
     }
 
+    public function reference(): string
+    {
+        return 'This plan';
+    }
+
+    public function docketNumber(): ?int
+    {
+        return null;
+    }
+
     public function nesting(): Nesting
     {
         return $this->nesting;
@@ -85,7 +94,7 @@ class NestPlan
         return $this->kind;
     }
 
-    public function state(): string
+    public function state(): PlanState
     {
         return $this->state;
     }
@@ -116,6 +125,23 @@ class NestPlan
         return $this->trouble;
     }
 
+    /** How it is laid, in words. */
+    public function how(): string
+    {
+        return Nesting::NO_BOXES === $this->nesting->boxes() ? $this->kind->how() : 'Laid by the weed boxes around them.';
+    }
+
+    /**
+     * How much of a sheet stays square below what is used, µm.
+     *
+     * @param PlanSheet $sheet
+     * @param int       $height of the sheet, µm
+     */
+    public static function left(array $sheet, int $height): int
+    {
+        return max(0, $height - $sheet['length']);
+    }
+
     public function canUndo(): bool
     {
         return [] !== $this->before;
@@ -124,9 +150,8 @@ class NestPlan
     /** Let it be worked on again, what is pinned stays. */
     public function again(int $seconds): void
     {
-        $this->expectDone();
+        $this->state = Journey::plan(PlanState::Done === $this->state ? $this->state : throw IllegalMove::plan($this->state), PlanMove::Resume);
         $this->remember();
-        $this->state = self::WAITING;
         $this->seconds = $seconds;
         $this->progress = 0;
         $this->cancelled = false;
@@ -136,20 +161,20 @@ class NestPlan
     /** Given up before its time, or about to be, and not touched since. */
     public function wasCutShort(): bool
     {
-        return !$this->canUndo() && (self::DONE === $this->state ? $this->progress < 1 : $this->cancelled && self::RELEASED !== $this->state);
+        return !$this->canUndo() && (PlanState::Done === $this->state ? $this->progress < 1 : $this->cancelled && $this->state->isUnderWay());
     }
 
     /** @param Laid $laid changed by hand */
     public function change(array $laid): void
     {
-        $this->expectDone();
+        $this->state = Journey::plan($this->state, PlanMove::Edit);
         $this->remember();
         $this->laid = $laid;
     }
 
     public function undo(): void
     {
-        $this->expectDone();
+        $this->state = Journey::plan($this->state, PlanMove::Edit);
         $before = $this->before;
         $this->laid = array_pop($before) ?? throw new Refused('nothing-to-undo', 'There is nothing to take back.');
         $this->before = $before;
@@ -157,10 +182,10 @@ class NestPlan
 
     public function released(): void
     {
-        if (self::RELEASED === $this->state || null === $this->laid) {
-            throw new Refused('illegal-move', 'This plan cannot be released any more.');
+        if (null === $this->laid) {
+            throw new Refused('illegal-move', 'There is nothing on this plan to release.');
         }
-        $this->state = self::RELEASED;
+        $this->state = Journey::plan($this->state, PlanMove::Release);
         $this->cancelled = true;
     }
 
@@ -168,13 +193,6 @@ class NestPlan
     {
         if (null !== $this->laid) {
             $this->before = \array_slice([...$this->before, $this->laid], -self::MOST_UNDO);
-        }
-    }
-
-    private function expectDone(): void
-    {
-        if (self::DONE !== $this->state) {
-            throw new Refused('illegal-move', self::RELEASED === $this->state ? 'This plan was released; it cannot be changed any more.' : 'Yelbo is still working on this plan. Take the best so far first.');
         }
     }
 }

@@ -114,6 +114,18 @@ class Nesting
         return $this->seenAt;
     }
 
+    /** Is any of its plans still worked on? */
+    public function isUnderWay(): bool
+    {
+        foreach ($this->plans as $plan) {
+            if ($plan->state()->isUnderWay()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return list<NestPlan> */
     public function plans(): array
     {

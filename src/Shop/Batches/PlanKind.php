@@ -11,7 +11,7 @@ enum PlanKind: string
     case LeastWeeding = 'least-weeding';
     case DueFirst = 'due-first';
 
-    public function says(): string
+    public function label(): string
     {
         return match ($this) {
             self::LeastFilm => 'Least film',

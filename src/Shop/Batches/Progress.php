@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Batches;
 
 use Doctrine\DBAL\Connection;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Trade\Journey\PlanState;
 
 /**
  * While a plan is worked on: tells now and then how far it is and the best so far, and sees whether it is still wanted.
@@ -65,9 +66,9 @@ final class Progress
     public function tell(float $share, ?array $laid): bool
     {
         if (null !== $laid) {
-            $this->database->executeStatement('UPDATE nest_plan SET progress = ?, laid = ? WHERE id = ? AND state = ?', [$share, json_encode($laid, \JSON_THROW_ON_ERROR), $this->plan, NestPlan::WORKING]);
+            $this->database->executeStatement('UPDATE nest_plan SET progress = ?, laid = ? WHERE id = ? AND state = ?', [$share, json_encode($laid, \JSON_THROW_ON_ERROR), $this->plan, PlanState::Working->value]);
         } else {
-            $this->database->executeStatement('UPDATE nest_plan SET progress = ? WHERE id = ? AND state = ?', [$share, $this->plan, NestPlan::WORKING]);
+            $this->database->executeStatement('UPDATE nest_plan SET progress = ? WHERE id = ? AND state = ?', [$share, $this->plan, PlanState::Working->value]);
         }
 
         $long = $this->clock->now()->modify('-'.self::ALONE.' seconds')->format('Y-m-d H:i:s');

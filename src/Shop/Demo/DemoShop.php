@@ -9,20 +9,33 @@ use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
-use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Batches\LayPlan;
+use Yelbo\Shop\Batches\LayPlanHandler;
+use Yelbo\Shop\Batches\Nesting;
+use Yelbo\Shop\Batches\PlanEditor;
+use Yelbo\Shop\Batches\PlanQueue;
+use Yelbo\Shop\Batches\Remnants;
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Delivery\Delivery;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Machines\Machines;
-use Yelbo\Shop\Objects\Objects;
+use Yelbo\Shop\Machines\TypedFigure;
+use Yelbo\Shop\Machines\TypedMachine;
+use Yelbo\Shop\Objects\ObjectAnswers;
+use Yelbo\Shop\Objects\ObjectLibrary;
 use Yelbo\Shop\Orders\Answers;
-use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Docket;
-use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\People\Role;
 use Yelbo\Shop\People\Worker;
-use Yelbo\Shop\Pieces\Bench;
-use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Shop\Proofs\Links;
+use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
@@ -50,13 +63,19 @@ final class DemoShop
     public function __construct(
         private readonly EntityManagerInterface $records,
         private readonly TakeOrder $take,
-        private readonly Objects $objects,
-        private readonly SizeOrder $size,
-        private readonly Links $links,
-        private readonly Batching $batching,
+        private readonly ObjectLibrary $objects,
+        private readonly DrawOrder $draw,
+        private readonly Approval $approval,
+        private readonly ProofLinks $links,
+        private readonly PlanQueue $queue,
+        private readonly PlanEditor $plans,
+        private readonly LayPlanHandler $layer,
+        private readonly Remnants $remnants,
+        private readonly Delivery $delivery,
+        private readonly PieceWeeding $weeding,
         private readonly Stockroom $stockroom,
         private readonly Machines $machines,
-        private readonly Bench $bench,
+        private readonly BenchWork $bench,
         private readonly Book $book,
         private readonly UserPasswordHasherInterface $hasher,
     ) {
@@ -81,7 +100,7 @@ final class DemoShop
             $this->stock();
             $all = \count(DemoOrders::ORDERS) + \count(DemoOrders::SHAPED);
             foreach (DemoOrders::OBJECTS as $answers) {
-                $this->objects->add(Answers::from($answers), null);
+                $this->objects->add(ObjectAnswers::fromKept($answers), null);
             }
             foreach (DemoOrders::ORDERS as $nth => $order) {
                 $this->order($order, $now, $nth);
@@ -111,7 +130,7 @@ final class DemoShop
     private function machines(): void
     {
         foreach (DemoOrders::MACHINES as [$name, $kind, $figures, $force, $blade]) {
-            $this->machines->add($name, $kind, $figures, $force, $blade, '1');
+            $this->machines->add(new TypedMachine($name, $kind, array_map(static fn (string $rule, string $value): TypedFigure => new TypedFigure($rule, $value), array_keys($figures), $figures), $force, $blade, '1'));
         }
     }
 
@@ -157,11 +176,11 @@ final class DemoShop
             return;
         }
         Clock::set(new MockClock($began->modify('+40 minutes')));
-        $this->size->draw($docket, $docket->version(), $docket->words(), new Design($face), true);
+        $this->draw->draw($docket, $docket->version(), new Draft($docket->words(), new Design($face)), true);
         if ($far < 3) {
             return;
         }
-        $this->size->approve($docket, $docket->version(), 1, $customer);
+        $this->approval->approve($docket, $docket->version(), 1, $customer);
         if ($far >= 4) {
             $this->make($docket, $far, $began->modify('+2 hours'));
         } elseif ('Ottilie Marchbanks' === $customer) {
@@ -178,27 +197,26 @@ final class DemoShop
         $this->book->as(0 === $nth % 2 ? 'Ines' : 'Tomas');
         $film = $order['answers']['film'];
         $typed = ['film' => (string) $this->films[\is_int($film) ? $film : 0]->id(), 'neededOn' => $now->modify("+{$order['days']} days")->format('Y-m-d')] + $order['answers'];
-        $docket = $this->take->begin(Answers::from($typed), true);
+        $docket = $this->take->begin(Answers::fromKept($typed), true);
         $layers = array_map(fn (array $layer): array => ['offset' => $layer[0], 'film' => $this->films[$layer[1]]->id()], $order['layers'] ?? []);
         Clock::set(new MockClock($began->modify('+30 minutes')));
         $docket->askPrice($order['price'] ?? null);
-        $this->size->draw($docket, $docket->version(), $docket->words(), new Design($order['face'] ?? null, setting: $order['setting'] ?? null, layers: $layers ?: null), $far > 1, $docket->roster());
+        $this->draw->draw($docket, $docket->version(), new Draft($docket->words(), new Design($order['face'] ?? null, setting: $order['setting'] ?? null, layers: $layers ?: null), $docket->roster()), $far > 1);
         if ($far >= 3) {
-            $this->size->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');
+            $this->approval->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');
         }
         if (isset($order['wish'])) {
             [, $token] = $this->links->give($docket, $typed['contact']);
             Clock::set(new MockClock($began->modify('+5 hours')));
             $this->links->follow($token);
-            $this->links->wish($token, $docket->customer()?->name() ?? '', $order['wish'][0], (int) (1000 * $order['wish'][1]), (int) (1000 * $order['wish'][2]));
+            $this->links->requestChange($token, $docket->customer()?->name() ?? '', $order['wish'][0], [(int) (1000 * $order['wish'][1]), (int) (1000 * $order['wish'][2])]);
         }
     }
 
     private function make(Docket $docket, int $far, \DateTimeImmutable $at): void
     {
         Clock::set(new MockClock($at));
-        $pieces = array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces());
-        $batch = $this->batching->release($docket->film() ?? throw new \LogicException('Taken without film.'), $pieces);
+        $batch = $this->release($docket);
         if ($far < 5) {
             return;
         }
@@ -206,12 +224,12 @@ final class DemoShop
         foreach ($docket->pieces() as $piece) {
             $piece->move(PieceMove::StartCut, $at);
             $piece->move(PieceMove::CutDone, $at->modify('+10 minutes'));
-            $this->book->note('cut-done', "{$piece->tag()} cut, batch {$batch->id()}", null, $piece);
+            $this->book->note('cut-done', "{$piece->tag()} cut, batch {$batch->id()}", $piece->docket()->number(), $piece->nth());
         }
         $batch->finished();
         $this->records->flush();
         if ($far >= 6) {
-            $this->batching->putAway($batch, $batch->version(), null === $this->batching->rest($batch)->square ? 'scrap' : 'square');
+            $this->remnants->putAway($batch, $batch->version(), null === $this->remnants->of($batch)->square ? Remnants::SCRAP : Remnants::SQUARE);
         }
         if ($far >= 6) {
             foreach ($docket->pieces() as $piece) {
@@ -220,9 +238,20 @@ final class DemoShop
         }
     }
 
+    /** The way a worker takes: plans are made, and the first is released. */
+    private function release(Docket $docket): Batch
+    {
+        $pieces = array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces());
+        [$plan] = $this->queue->begin($docket->film() ?? throw new \LogicException('Taken without film.'), $pieces, [], Nesting::NO_BOXES, null, 0)->plans();
+        ($this->layer)(new LayPlan($plan->id()));
+        $plan = $this->plans->plan($plan->id());
+
+        return $this->plans->release($plan, $plan->version())[0];
+    }
+
     private function finish(Piece $piece, int $far): void
     {
-        $this->bench->countOut($piece, $piece->version(), array_keys($this->bench->weeding($piece)->insides()));
+        $this->bench->countOut($piece, $piece->version(), array_keys($this->weeding->weeding($piece)->insides()));
         $this->bench->move($piece, $piece->version(), PieceMove::Weeded, '');
         if ($far < 7) {
             return;
@@ -230,7 +259,7 @@ final class DemoShop
         $this->bench->tick($piece, $piece->version(), array_keys($this->bench->steps($piece)));
         $this->bench->move($piece, $piece->version(), $piece->docket()->isAppliedHere() ? PieceMove::Applied : PieceMove::Packed, '');
         if ($far >= 9) {
-            $this->bench->move($piece, $piece->version(), 10 === $far ? PieceMove::HandOver : PieceMove::Post, 10 === $far ? '' : 'TW-5512-08');
+            $this->delivery->move($piece, $piece->version(), 10 === $far ? PieceMove::HandOver : PieceMove::Post, 10 === $far ? '' : 'TW-5512-08');
         }
     }
 

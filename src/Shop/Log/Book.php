@@ -7,9 +7,7 @@ namespace Yelbo\Shop\Log;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\People\Worker;
-use Yelbo\Shop\Pieces\Piece;
 
 /** Writes and reads the shop's append-only log. */
 final class Book
@@ -23,16 +21,21 @@ final class Book
     ) {
     }
 
-    /** Leaves a line with the change it belongs to: it is stored in the same transaction. */
-    public function note(string $what, string $says, ?Docket $docket = null, ?Piece $piece = null): void
+    /**
+     * Leaves a line with the change it belongs to: it is stored in the same transaction.
+     *
+     * @param int|null $docket its number
+     * @param int|null $piece  which of the docket's decals
+     */
+    public function note(string $what, string $says, ?int $docket = null, ?int $piece = null): void
     {
-        $this->records->persist(new LogEntry($this->clock->now(), $this->who(), $docket?->number() ?? $piece?->docket()->number(), $piece?->nth(), $what, mb_substr($says, 0, 500)));
+        $this->records->persist(new LogEntry($this->clock->now(), $this->who(), $docket, $piece, $what, mb_substr($says, 0, 500)));
     }
 
     /** The same, but once for what somebody does again and again without anything else in between. */
-    public function noteOnce(string $what, string $says, Docket $docket): void
+    public function noteOnce(string $what, string $says, int $docket): void
     {
-        $last = $this->of($docket, 1)[0] ?? null;
+        $last = $this->last($docket);
         if ($what !== $last?->what() || $this->who() !== $last->who()) {
             $this->note($what, $says, $docket);
         }
@@ -44,10 +47,20 @@ final class Book
         $this->instead = $who;
     }
 
-    /** @return list<LogEntry> the newest first */
-    public function of(Docket $docket, int $most = 200): array
+    /**
+     * What happened to one docket.
+     *
+     * @return list<LogEntry> the newest first
+     */
+    public function ofDocket(int $docket, int $most = 200): array
     {
-        return $this->records->getRepository(LogEntry::class)->findBy(['docket' => $docket->number()], ['id' => 'DESC'], $most);
+        return $this->records->getRepository(LogEntry::class)->findBy(['docket' => $docket], ['id' => 'DESC'], $most);
+    }
+
+    /** The last thing that happened to a docket, or to one of its decals. */
+    public function last(int $docket, ?int $piece = null): ?LogEntry
+    {
+        return $this->records->getRepository(LogEntry::class)->findOneBy(['docket' => $docket] + (null === $piece ? [] : ['piece' => $piece]), ['id' => 'DESC']);
     }
 
     /** @return list<LogEntry> the newest first, older than an entry where one is given */

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Machines;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Records\Versioned;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** A cutter the shop has: what it can cut and how it is set. The one in use decides what fits. */
 #[ORM\Entity]
-class MachineProfile
+class MachineProfile implements Versioned
 {
     public const BOARD = 'board';
     public const ROLL = 'roll';
@@ -53,6 +54,16 @@ class MachineProfile
     public function version(): int
     {
         return $this->version;
+    }
+
+    public function reference(): string
+    {
+        return "“{$this->name}”";
+    }
+
+    public function docketNumber(): ?int
+    {
+        return null;
     }
 
     public function name(): string
@@ -105,8 +116,8 @@ class MachineProfile
     /** The shop's figures with this machine's own. */
     public function over(Rules $rules): Rules
     {
-        foreach (Rule::cases() as $rule) {
-            $rules = $rule->isOfMachine() ? $rules->with($rule, $this->figure($rule)) : $rules;
+        foreach (Rule::ofMachines() as $rule) {
+            $rules = $rules->with($rule, $this->figure($rule));
         }
 
         return $rules;
@@ -120,8 +131,8 @@ class MachineProfile
         return "{$part($this->name)}-f{$this->force}-{$part($this->blade)}".($this->passes > 1 ? "-{$this->passes}x" : '');
     }
 
-    /** Settings in words. */
-    public function says(): string
+    /** Its name and settings on one line. */
+    public function label(): string
     {
         return \sprintf('%s, blade %s, force %d g, %s mm/s, %d %s', $this->name, $this->blade, $this->force, $this->figure(Rule::CutSpeed), $this->passes, 1 === $this->passes ? 'pass' : 'passes');
     }

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Machines;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Yelbo\Shop\Change;
+use Yelbo\Shop\Input\Fields;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
-use Yelbo\Shop\NotFound;
-use Yelbo\Shop\Refusals;
-use Yelbo\Trade\Refused;
+use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Rule;
 
 /** The shop's cutters, and which one is in use. */
@@ -40,35 +41,39 @@ final readonly class Machines
         return $this->records->find(MachineProfile::class, $id) ?? throw new NotFound('There is no such machine.');
     }
 
-    /**
-     * @param array<string, string> $typed figures by the rule's name, as typed
-     *
-     * @throws Refusals a sentence a field
-     */
-    public function add(string $name, string $kind, array $typed, string $force, string $blade, string $passes): MachineProfile
+    /** @throws Refusals a sentence a field */
+    public function add(TypedMachine $typed): MachineProfile
     {
-        $machine = new MachineProfile(...$this->read($name, $kind, $typed, $force, $blade, $passes));
+        $machine = new MachineProfile(...$this->read($typed));
         $machine->use(null === $this->inUse());
         $this->records->persist($machine);
-        $this->book->note('machine', "{$machine->says()} added");
+        $this->book->note('machine', "{$machine->label()} added");
         $this->records->flush();
 
         return $machine;
     }
 
-    /** @param array<string, string> $typed */
-    public function change(MachineProfile $machine, int $version, string $name, string $kind, array $typed, string $force, string $blade, string $passes): void
+    /**
+     * @throws Refusals a sentence a field
+     * @throws Conflict
+     */
+    public function change(MachineProfile $machine, int $version, TypedMachine $typed): void
     {
-        $read = $this->read($name, $kind, $typed, $force, $blade, $passes);
-        $this->change->of($machine, $version, function () use ($machine, $read): void {
+        $read = $this->read($typed);
+        $this->change->apply($machine, $version, function () use ($machine, $read): void {
             $machine->change(...$read);
-            $this->book->note('machine', "Settings: {$machine->says()}");
+            $this->book->note('machine', "Settings: {$machine->label()}");
         });
     }
 
+    /**
+     * Puts a machine in use, and the one before out of it.
+     *
+     * @throws Conflict
+     */
     public function use(MachineProfile $machine, int $version): void
     {
-        $this->change->of($machine, $version, function () use ($machine): void {
+        $this->change->apply($machine, $version, function () use ($machine): void {
             foreach ($this->all() as $other) {
                 $other->use($other === $machine);
             }
@@ -76,45 +81,27 @@ final readonly class Machines
         });
     }
 
-    /**
-     * @param array<string, string> $typed
-     *
-     * @return array{string, string, array<string, float>, int, string, int}
-     */
-    private function read(string $name, string $kind, array $typed, string $force, string $blade, string $passes): array
+    /** @return array{string, string, array<string, float>, int, string, int} name, kind, figures, force in grams, blade, passes */
+    private function read(TypedMachine $typed): array
     {
-        $wrong = [];
-        if ('' === trim($name) || mb_strlen($name) > 60) {
-            $wrong['name'] = 'What do you call it? Up to 60 letters.';
+        $fields = new Fields();
+        $name = trim($typed->name);
+        if ('' === $name || mb_strlen($name) > 60) {
+            $fields->refuse('name', 'What do you call it? Up to 60 letters.');
         }
+        $blade = trim($typed->blade);
         if (mb_strlen($blade) > 60) {
-            $wrong['blade'] = 'Up to 60 letters.';
+            $fields->refuse('blade', 'Up to 60 letters.');
         }
         $figures = [];
-        foreach (Rule::cases() as $rule) {
-            if (!$rule->isOfMachine()) {
-                continue;
-            }
-            $value = filter_var(str_replace(',', '.', trim($typed[$rule->value] ?? (string) $rule->standard())), \FILTER_VALIDATE_FLOAT);
-            try {
-                $rule->check(false === $value ? \NAN : $value);
-                $figures[$rule->value] = (float) $value;
-            } catch (Refused $refused) {
-                $wrong[$rule->value] = $refused->getMessage();
-            }
+        foreach (Rule::ofMachines() as $rule) {
+            $typedFigure = $typed->figure($rule->value);
+            $figures[$rule->value] = null === $typedFigure ? $rule->standard() : $fields->rule($rule->value, $typedFigure, $rule);
         }
-        $grams = filter_var(trim($force), \FILTER_VALIDATE_INT, ['options' => ['min_range' => self::FORCE[0], 'max_range' => self::FORCE[1]]]);
-        if (false === $grams) {
-            $wrong['force'] = 'Force goes from '.self::FORCE[0].' to '.self::FORCE[1].' g.';
-        }
-        $times = filter_var(trim($passes), \FILTER_VALIDATE_INT, ['options' => ['min_range' => self::PASSES[0], 'max_range' => self::PASSES[1]]]);
-        if (false === $times) {
-            $wrong['passes'] = 'One to four passes.';
-        }
-        if ([] !== $wrong) {
-            throw new Refusals($wrong);
-        }
+        $force = $fields->whole('force', $typed->force, self::FORCE[0], self::FORCE[1], 'Force goes from '.self::FORCE[0].' to '.self::FORCE[1].' g.');
+        $passes = $fields->whole('passes', $typed->passes, self::PASSES[0], self::PASSES[1], 'One to four passes.');
+        $fields->end();
 
-        return [trim($name), MachineProfile::ROLL === $kind ? $kind : MachineProfile::BOARD, $figures, (int) $grams, trim($blade), (int) $times];
+        return [$name, MachineProfile::ROLL === $typed->kind ? MachineProfile::ROLL : MachineProfile::BOARD, $figures, $force, $blade, $passes];
     }
 }

@@ -5,17 +5,17 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Objects;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Records\Versioned;
 
 /**
  * One of the shop's own objects: the answers that describe it, as they were typed. An order
  * copies them; changing the object changes no order.
  */
 #[ORM\Entity]
-class KnownObject
+class KnownObject implements Versioned
 {
-    /** The answers at Ask that belong to an object. */
-    public const ANSWERS = ['surface', 'width', 'height', 'corner', 'material', 'innerWidth', 'innerHeight', 'sides', 'circumference', 'diameter',
-        'upper', 'lower', 'slant', 'wideEnd', 'seen', 'panes', 'readFrom', 'outline', 'units', 'keepOuts'];
+    /** Its name is a column of its own; on which side film goes is asked with each order. */
+    private const NOT_KEPT = ['object' => '', 'side' => ''];
 
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
@@ -27,13 +27,16 @@ class KnownObject
     #[ORM\Column(type: 'blob', length: 16777215, nullable: true)]
     private mixed $picture = null;
 
-    /** @param array<string, mixed> $answers */
+    /** @var array<string, mixed> */
+    #[ORM\Column(type: 'json')]
+    private array $answers;
+
     public function __construct(
         #[ORM\Column(length: 80, unique: true)]
         private string $name,
-        #[ORM\Column(type: 'json')]
-        private array $answers,
+        ObjectAnswers $answers,
     ) {
+        $this->measure($name, $answers);
     }
 
     public function id(): int
@@ -46,15 +49,24 @@ class KnownObject
         return $this->version;
     }
 
+    public function reference(): string
+    {
+        return "“{$this->name}”";
+    }
+
+    public function docketNumber(): ?int
+    {
+        return null;
+    }
+
     public function name(): string
     {
         return $this->name;
     }
 
-    /** @return array<string, mixed> */
-    public function answers(): array
+    public function answers(): ObjectAnswers
     {
-        return $this->answers;
+        return ObjectAnswers::fromKept(['object' => $this->name] + $this->answers);
     }
 
     public function picture(): ?string
@@ -68,11 +80,10 @@ class KnownObject
         return \is_string($this->picture) ? $this->picture : null;
     }
 
-    /** @param array<string, mixed> $answers */
-    public function measure(string $name, array $answers): void
+    public function measure(string $name, ObjectAnswers $answers): void
     {
         $this->name = $name;
-        $this->answers = $answers;
+        $this->answers = array_diff_key($answers->toArray(), self::NOT_KEPT);
     }
 
     public function depict(?string $jpeg): void

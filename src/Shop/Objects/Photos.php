@@ -6,8 +6,8 @@ namespace Yelbo\Shop\Objects;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\NotFound;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Trace\Picture;
@@ -36,7 +36,7 @@ final readonly class Photos
      *
      * @throws Refusals at `photo`
      */
-    public function take(string $bytes, bool $traced = true): Outlined
+    public function take(string $bytes, bool $traced = true): TracedOutline
     {
         if ('' === $bytes) {
             throw Refusals::at('photo', 'This file is empty. Choose a photo.');
@@ -50,7 +50,7 @@ final readonly class Photos
             }
             $image = $this->upright($bytes);
             $jpeg = self::written($image, self::KEPT);
-            $outlined = $traced ? $this->outlined('', $jpeg, null) : new Outlined('', imagesx($image), imagesy($image), '', 0, []);
+            $outlined = $traced ? $this->outlined('', $jpeg, null) : new TracedOutline('', imagesx($image), imagesy($image), '', 0, []);
         } catch (Refused $refused) {
             throw Refusals::at('photo', $refused->getMessage());
         }
@@ -60,11 +60,11 @@ final readonly class Photos
             $this->records->persist(new Photo($name, $jpeg, $this->clock->now()));
         });
 
-        return new Outlined($name, $outlined->width, $outlined->height, $outlined->path, $outlined->threshold, $outlined->doubts);
+        return new TracedOutline($name, $outlined->width, $outlined->height, $outlined->path, $outlined->threshold, $outlined->doubts);
     }
 
     /** The same photo at another threshold. */
-    public function trace(string $name, int $threshold): Outlined
+    public function trace(string $name, int $threshold): TracedOutline
     {
         try {
             return $this->outlined($name, $this->jpeg($name), $threshold);
@@ -89,7 +89,7 @@ final readonly class Photos
         return false === $image ? null : self::written($image, self::PICTURE);
     }
 
-    private function outlined(string $name, string $jpeg, ?int $threshold): Outlined
+    private function outlined(string $name, string $jpeg, ?int $threshold): TracedOutline
     {
         $image = imagecreatefromstring($jpeg);
         if (false === $image) {
@@ -105,7 +105,7 @@ final readonly class Photos
         }
         $traced = (new Tracer(new Picture($width, $height, $pixels)))->trace($threshold);
 
-        return new Outlined($name, $width, $height, SvgPath::write($traced->outline), $traced->threshold, $traced->doubts);
+        return new TracedOutline($name, $width, $height, SvgPath::write($traced->outline), $traced->threshold, $traced->doubts);
     }
 
     private function upright(string $bytes): \GdImage

@@ -12,7 +12,7 @@ use Yelbo\Trade\Refused;
 final readonly class SvgOutline
 {
     /** @throws Refused */
-    public function read(string $svg): Outlined
+    public function read(string $svg): TracedOutline
     {
         try {
             $outline = SvgDrawing::read($svg)->whole();
@@ -21,6 +21,6 @@ final readonly class SvgOutline
         }
         $box = $outline->box();
 
-        return new Outlined('', $box->width() / 1000, $box->height() / 1000, SvgPath::write($outline->moved(-$box->left, -$box->top)), 0, []);
+        return new TracedOutline('', $box->width() / 1000, $box->height() / 1000, SvgPath::write($outline->moved(-$box->left, -$box->top)), 0, []);
     }
 }

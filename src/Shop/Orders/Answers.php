@@ -4,22 +4,25 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
-use Yelbo\Trade\Measure\Units;
+use Yelbo\Shop\Input\TypedWords;
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Objects\ObjectAnswers;
+use Yelbo\Shop\Objects\TypedKeepOut;
 
 /** The answers at Ask as they were typed: every one a text, none of them judged yet. Lengths in either system. */
 final readonly class Answers
 {
-    /** @param list<KeepOutAnswer> $keepOuts */
+    /** @param list<TypedKeepOut> $keepOuts */
     public function __construct(
         public string $customer = '',
         public string $contact = '',
         public string $words = '',
         public string $object = '',
-        public string $surface = Thing::RECTANGLE,
+        public string $surface = MeasuredObject::RECTANGLE,
         public string $width = '',
         public string $height = '',
         public string $corner = '',
-        public string $useOf = 'indoor',
+        public string $useOf = 'outdoor',
         public string $film = '',
         public string $quantity = '1',
         public string $neededOn = '',
@@ -29,7 +32,7 @@ final readonly class Answers
         public string $material = '',
         public string $innerWidth = '',
         public string $innerHeight = '',
-        public string $sides = '',
+        public string $sides = '6',
         public string $circumference = '',
         public string $diameter = '',
         public string $upper = '',
@@ -47,33 +50,29 @@ final readonly class Answers
     ) {
     }
 
-    public function units(): Units
+    /** The answers that describe the object. */
+    public function object(): ObjectAnswers
     {
-        return Units::tryFrom($this->units) ?? Units::Metric;
+        return ObjectAnswers::fromKept(get_object_vars($this));
     }
 
-    /** @param array<string, mixed> $kept */
-    public static function from(array $kept): self
+    /**
+     * Answers as they were kept; what no answer is called any more is passed over.
+     *
+     * @param array<string, mixed> $kept
+     */
+    public static function fromKept(array $kept): self
     {
         $known = array_intersect_key(array_filter($kept, is_string(...)), get_object_vars(new self()));
         unset($known['keepOuts']);
-        $parts = array_filter(\is_array($kept['keepOuts'] ?? null) ? $kept['keepOuts'] : [], is_array(...));
 
-        return new self(...$known, keepOuts: array_values(array_map(KeepOutAnswer::from(...), $parts)));
+        return new self(...$known, keepOuts: ObjectAnswers::fromKept($kept)->keepOuts);
     }
 
     /** @return list<string> the words of all decals, letter for letter */
     public function asked(): array
     {
         return TypedWords::lines('' === trim($this->roster) ? $this->words : str_replace('|', "\n", $this->roster));
-    }
-
-    /** What was typed for a length of the object. */
-    public function length(string $name): string
-    {
-        $typed = get_object_vars($this)[$name] ?? '';
-
-        return \is_string($typed) ? $typed : '';
     }
 
     /** @return array<string, mixed> */

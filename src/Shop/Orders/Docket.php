@@ -7,10 +7,14 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Shop\Proofs\Proof;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Input\TypedWords;
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Records\Versioned;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Cautions;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Journey;
@@ -18,6 +22,7 @@ use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
 
 /**
  * An order: some words on an object, so many times.
@@ -27,7 +32,7 @@ use Yelbo\Trade\Refused;
  */
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
-class Docket
+class Docket implements Versioned
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
@@ -53,13 +58,13 @@ class Docket
     private string $label = '';
 
     #[ORM\Embedded]
-    private Thing $thing;
+    private MeasuredObject $object;
 
     #[ORM\Embedded]
     private Design $design;
 
     #[ORM\Column(length: 10, nullable: true)]
-    private ?UseOf $useOf = null;
+    private ?Usage $useOf = null;
 
     #[ORM\ManyToOne]
     private ?FilmOnShelf $film = null;
@@ -81,7 +86,7 @@ class Docket
     private ?int $price = null;
 
     #[ORM\Embedded(columnPrefix: false)]
-    private Overrulings $overrulings;
+    private Waivers $waivers;
 
     /** @var Collection<int, Piece> */
     #[ORM\OneToMany(targetEntity: Piece::class, mappedBy: 'docket', cascade: ['persist'])]
@@ -103,9 +108,9 @@ class Docket
         private \DateTimeImmutable $begunAt,
     ) {
         $this->keepAnswers($answers);
-        $this->thing = new Thing();
+        $this->object = new MeasuredObject();
         $this->design = new Design();
-        $this->overrulings = new Overrulings();
+        $this->waivers = new Waivers();
         $this->pieces = new ArrayCollection();
         $this->proofs = new ArrayCollection();
     }
@@ -126,6 +131,16 @@ class Docket
         return $this->version;
     }
 
+    public function reference(): string
+    {
+        return $this->tag();
+    }
+
+    public function docketNumber(): ?int
+    {
+        return $this->number;
+    }
+
     public function state(): DocketState
     {
         return $this->state;
@@ -140,7 +155,7 @@ class Docket
     /** @return list<string> what the customer asked for, letter for letter as it was given */
     public function asked(): array
     {
-        return Answers::from($this->answers)->asked();
+        return Answers::fromKept($this->answers)->asked();
     }
 
     public function begunAt(): \DateTimeImmutable
@@ -165,9 +180,9 @@ class Docket
         return $this->roster ?? [];
     }
 
-    public function thing(): Thing
+    public function object(): MeasuredObject
     {
-        return $this->thing;
+        return $this->object;
     }
 
     public function design(): Design
@@ -175,9 +190,9 @@ class Docket
         return $this->design;
     }
 
-    public function useOf(): UseOf
+    public function useOf(): Usage
     {
-        return $this->useOf ?? UseOf::Indoor;
+        return $this->useOf ?? Usage::Indoor;
     }
 
     public function film(): ?FilmOnShelf
@@ -216,10 +231,25 @@ class Docket
         $this->price = $price;
     }
 
-    /** Stops the owner lets pass. */
-    public function overrulings(): Overrulings
+    /** Has its object been measured? Not while it is asked. */
+    public function isMeasured(): bool
     {
-        return $this->overrulings;
+        return DocketState::Asking !== $this->state && null !== $this->customer;
+    }
+
+    /** @return list<string> what has to be said of it every time */
+    public function cautions(Rules $rules): array
+    {
+        return [
+            ...(null === $this->film ? [] : Cautions::all($rules, $this->film->grade(), $this->useOf(), $this->object->material())),
+            ...$this->waivers->said(),
+        ];
+    }
+
+    /** Stops the owner lets pass. */
+    public function waivers(): Waivers
+    {
+        return $this->waivers;
     }
 
     /** @return list<Piece> those that are to be made; not those of an approval that was taken back */
@@ -254,12 +284,12 @@ class Docket
         $this->callIt([] !== $names ? [\sprintf('%d names: %s …', \count($names), $names[0])] : (\is_string($typed) ? (preg_split('~\R~u', trim($typed)) ?: []) : []));
     }
 
-    public function agree(Agreed $agreed, Customer $customer): void
+    public function agree(AgreedOrder $agreed, Customer $customer): void
     {
         $this->move(DocketMove::Take);
         $this->customer = $customer;
         $this->say($agreed->words, $agreed->roster);
-        $this->thing = $agreed->thing;
+        $this->object = $agreed->object;
         $this->useOf = $agreed->useOf;
         $this->film = $agreed->film;
         $this->quantity = $agreed->quantity;
@@ -268,15 +298,11 @@ class Docket
         $this->note = $agreed->note;
     }
 
-    /**
-     * @param list<string>       $words
-     * @param list<list<string>> $roster
-     */
-    public function draw(array $words, Design $design, array $roster = [], ?FilmOnShelf $film = null): void
+    public function draw(Draft $draft): void
     {
-        $this->say($words, $roster);
-        $this->design = $design;
-        $this->film = $film ?? $this->film;
+        $this->say($draft->lines, $draft->roster);
+        $this->design = $draft->design;
+        $this->film = $draft->film ?? $this->film;
     }
 
     /**
@@ -319,6 +345,18 @@ class Docket
     public function move(DocketMove $move): void
     {
         $this->state = Journey::docket($this->state, $move);
+    }
+
+    /** One of its proofs by its number. */
+    public function proof(int $nth): ?Proof
+    {
+        foreach ($this->proofs as $proof) {
+            if ($proof->nth() === $nth) {
+                return $proof;
+            }
+        }
+
+        return null;
     }
 
     public function latestProof(): ?Proof

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Refused;
 
@@ -28,7 +28,18 @@ final readonly class Dockets
             ?? throw new NotFound(\sprintf('There is no docket Y-%04d.', $number));
     }
 
-    /** To be called inside the transaction that stores the docket. */
+    /**
+     * A docket whose object has been measured.
+     *
+     * @throws NotFound|Refused
+     */
+    public function measured(int $number): Docket
+    {
+        $docket = $this->numbered($number);
+
+        return null !== $docket->customer() ? $docket : throw new Refused('illegal-move', "{$docket->tag()} has not been measured yet. Take the order first.");
+    }
+
     /**
      * Orders are numbered one after the other, however many are taken at one moment: a lock of the
      * database's own, since locking the last row makes two that come at once fall over each other.
@@ -55,6 +66,7 @@ final readonly class Dockets
         }
     }
 
+    /** To be called inside the transaction that stores the docket. */
     public function nextNumber(): int
     {
         $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM docket');
@@ -84,7 +96,7 @@ final readonly class Dockets
         /** @var list<Docket> $dockets */
         $dockets = $this->records->createQuery(
             'SELECT d FROM '.Docket::class.' d LEFT JOIN d.customer c
-             WHERE d.number = :number OR LOWER(c.name) LIKE :like OR LOWER(d.label) LIKE :like OR LOWER(d.thing.name) LIKE :like ORDER BY d.number DESC',
+             WHERE d.number = :number OR LOWER(c.name) LIKE :like OR LOWER(d.label) LIKE :like OR LOWER(d.object.name) LIKE :like ORDER BY d.number DESC',
         )->setParameter('number', $number)->setParameter('like', $like)->setMaxResults($most)->getResult();
 
         return $dockets;

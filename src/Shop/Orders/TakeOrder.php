@@ -6,9 +6,12 @@ namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\Change;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\DesignFitter;
+use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Records\Change;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Refused;
 
@@ -19,7 +22,7 @@ final readonly class TakeOrder
         private EntityManagerInterface $records,
         private Dockets $dockets,
         private AnswersReader $reader,
-        private Drawing $drawing,
+        private DesignFitter $drawing,
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
@@ -34,7 +37,7 @@ final readonly class TakeOrder
         return $this->dockets->numbering(fn (): Docket => $this->records->wrapInTransaction(function () use ($answers, $agreed): Docket {
             $docket = new Docket($this->dockets->nextNumber(), $answers->toArray(), $this->clock->now());
             $this->records->persist($docket);
-            $this->book->note('begun', 'Order begun', $docket);
+            $this->book->note('begun', 'Order begun', $docket->number());
             if (null !== $agreed) {
                 $this->take($docket, $agreed);
             }
@@ -50,7 +53,7 @@ final readonly class TakeOrder
             throw new Refused('illegal-move', "{$docket->tag()} is already taken. Go back to Ask from Size to change its answers.");
         }
         $agreed = $take ? $this->agreed($answers) : null;
-        $this->change->of($docket, $version, function () use ($docket, $answers, $agreed): void {
+        $this->change->apply($docket, $version, function () use ($docket, $answers, $agreed): void {
             $docket->keepAnswers($answers->toArray());
             if (null !== $agreed) {
                 $this->take($docket, $agreed);
@@ -59,38 +62,29 @@ final readonly class TakeOrder
     }
 
     /** The answers read, and the words tried on the object, so that no order is taken that cannot be drawn. */
-    private function agreed(Answers $answers): Agreed
+    private function agreed(Answers $answers): AgreedOrder
     {
         $agreed = $this->reader->read($answers);
         try {
             if ([] === $agreed->roster) {
-                $this->drawing->of($agreed->thing, $agreed->words, new Design());
+                $this->drawing->fit($agreed->object, $agreed->words, new Design());
             } else {
-                $this->drawing->set($agreed->thing, $agreed->roster, new Design());
+                $this->drawing->fitSet($agreed->object, $agreed->roster, new Design());
             }
         } catch (Refused $refused) {
-            throw Refusals::at(self::field($refused, [] !== $agreed->roster), $refused->getMessage());
+            throw ([] === $agreed->roster ? Form::Order : Form::Roster)->refusals($refused);
         }
 
         return $agreed;
     }
 
-    private static function field(Refused $refused, bool $roster): string
-    {
-        return match (true) {
-            str_starts_with($refused->at, '/object') => 'surface',
-            str_starts_with($refused->at, '/keepOuts') => 'keepOuts',
-            default => $roster ? 'roster' : 'words',
-        };
-    }
-
-    private function take(Docket $docket, Agreed $agreed): void
+    private function take(Docket $docket, AgreedOrder $agreed): void
     {
         $customer = $this->dockets->customerNamed($agreed->customer) ?? new Customer($agreed->customer, $agreed->contact);
         if ('' !== $agreed->contact) {
             $customer->reachAt($agreed->contact);
         }
         $docket->agree($agreed, $customer);
-        $this->book->note('taken', "Order taken: {$docket->label()} × {$agreed->quantity} on {$agreed->thing->name()}, {$agreed->film->name()}", $docket);
+        $this->book->note('taken', "Order taken: {$docket->label()} × {$agreed->quantity} on {$agreed->object->name()}, {$agreed->film->name()}", $docket->number());
     }
 }

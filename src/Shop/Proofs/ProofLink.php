@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Proofs;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Orders\Proof;
 
 /**
  * A way to one proof without signing in. Only a hash of its token is kept, so that nobody who

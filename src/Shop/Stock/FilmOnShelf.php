@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Stock;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Rules;
 
 /** A film the shop keeps: its grade and its colour, and what its maker says of it. */
 #[ORM\Entity]
@@ -85,7 +86,7 @@ class FilmOnShelf
     /** `Permanent, navy` */
     public function name(): string
     {
-        return ucfirst($this->grade->value).', '.$this->colour;
+        return $this->grade->label().', '.$this->colour;
     }
 
     public function thickness(): ?int
@@ -125,18 +126,18 @@ class FilmOnShelf
     }
 
     /** The smallest things that can be cut of it: those of its grade, and what its maker says. */
-    public function limits(): Limits
+    public function limits(Rules $rules): Limits
     {
-        return $this->grade->limits()->noThinner($this->thinnest);
+        return $this->grade->limits($rules)->noThinner($this->thinnest);
     }
 
     /** For how long it is good, in words a customer understands. */
-    public function life(): string
+    public function life(Rules $rules): string
     {
         return match (true) {
-            null === $this->outdoors => $this->grade->life(),
-            0 === $this->outdoors => $this->grade->life().' Its maker gives it for indoors only.',
-            default => $this->grade->life()." Its maker gives it $this->outdoors ".(1 === $this->outdoors ? 'year' : 'years').' outdoors.',
+            null === $this->outdoors => $this->grade->life($rules),
+            0 === $this->outdoors => $this->grade->life($rules).' Its maker gives it for indoors only.',
+            default => $this->grade->life($rules)." Its maker gives it $this->outdoors ".(1 === $this->outdoors ? 'year' : 'years').' outdoors.',
         };
     }
 

@@ -90,6 +90,20 @@ class Movement
         return $this->area;
     }
 
+    /**
+     * How much more, or less: of a roll, of which only the length changes, m² of its film; of tape m.
+     *
+     * @return array{float, string} with its unit
+     */
+    public function amount(): array
+    {
+        return match (true) {
+            null !== $this->item && StockItem::ROLL === $this->item->kind() => [round($this->area / 1e12, 3), 'm²'],
+            null !== $this->supply => [$this->supply->shown($this->count), $this->supply->unit()],
+            default => [(float) $this->count, ''],
+        };
+    }
+
     public function reason(): string
     {
         return $this->reason;

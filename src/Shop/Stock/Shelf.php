@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Stock;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Records\NotFound;
 
 /** What film the shop has. */
 final readonly class Shelf
@@ -38,7 +38,7 @@ final readonly class Shelf
     }
 
     /** @return list<StockItem> offcuts first, the smallest first, then sheets and then rolls: so the shelf empties before a sheet is begun */
-    public function of(FilmOnShelf $film): array
+    public function itemsOf(FilmOnShelf $film): array
     {
         $items = $this->records->getRepository(StockItem::class)->findBy(['film' => $film]);
         $items = array_filter($items, static fn (StockItem $item): bool => $item->count() > 0);
@@ -60,7 +60,7 @@ final readonly class Shelf
     public function largest(FilmOnShelf $film): ?array
     {
         $largest = null;
-        foreach ($this->of($film) as $item) {
+        foreach ($this->itemsOf($film) as $item) {
             $largest = null === $largest || $item->width() * $item->height() > $largest[0] * $largest[1] ? [$item->width(), $item->height()] : $largest;
         }
 
@@ -107,7 +107,7 @@ final readonly class Shelf
     /** Film of a kind on the shelf, mm². */
     public function amount(FilmOnShelf $film): float
     {
-        return array_sum(array_map(static fn (StockItem $item): float => $item->area() / 1e6, $this->of($film)));
+        return array_sum(array_map(static fn (StockItem $item): float => $item->area() / 1e6, $this->itemsOf($film)));
     }
 
     public function isLow(FilmOnShelf $film): bool

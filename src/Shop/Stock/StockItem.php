@@ -6,14 +6,15 @@ namespace Yelbo\Shop\Stock;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Records\Versioned;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Sheet\Stock;
+use Yelbo\Trade\Sheet\NestStock;
 
 /** Sheets of one size, a roll, or one offcut, on the shelf. Its amount is changed by the stockroom only. */
 #[ORM\Entity]
-class StockItem
+class StockItem implements Versioned
 {
     public const SHEET = 'sheet';
     public const ROLL = 'roll';
@@ -63,6 +64,16 @@ class StockItem
     public function version(): int
     {
         return $this->version;
+    }
+
+    public function reference(): string
+    {
+        return $this->number();
+    }
+
+    public function docketNumber(): ?int
+    {
+        return null;
     }
 
     /** `S-004`, `R-007`, `N-031`: what its label says and what is typed to find it. */
@@ -119,6 +130,22 @@ class StockItem
     public function outline(): string
     {
         return $this->outline ?? 'M0 0H'.$this->width / 1000 .'V'.$this->height / 1000 .'H0Z';
+    }
+
+    /**
+     * The outline of what there is to lay on, path data in mm: of a roll down to a length.
+     *
+     * @param int $length µm
+     */
+    public function outlineDownTo(int $length): string
+    {
+        return self::ROLL === $this->kind ? SvgPath::write(Box::sized($this->width, $length)->region()) : $this->outline();
+    }
+
+    /** All of it that is on the shelf, m². */
+    public function squareMetres(): float
+    {
+        return round($this->area() / 1e12, 4);
     }
 
     /** All of it that is on the shelf, µm². */
@@ -184,17 +211,17 @@ class StockItem
      * @param Box|null $reach what the machine can cut of it
      * @param int      $most  how long a piece of a roll may be, µm
      */
-    public function forNesting(?Box $reach = null, int $most = \PHP_INT_MAX): Stock
+    public function forNesting(?Box $reach = null, int $most = \PHP_INT_MAX): NestStock
     {
         $id = (string) $this->id();
         if (self::ROLL === $this->kind) {
             $length = min($this->height, $most);
 
-            return Stock::sheet($id, $this->width, $length, $length > 0 ? intdiv($this->height, $length) : 0, $reach);
+            return NestStock::sheet($id, $this->width, $length, $length > 0 ? intdiv($this->height, $length) : 0, $reach);
         }
 
         return null === $this->outline
-            ? Stock::sheet($id, $this->width, $this->height, $this->count, $reach)
-            : new Stock($id, SvgPath::read($this->outline), $this->count, $reach);
+            ? NestStock::sheet($id, $this->width, $this->height, $this->count, $reach)
+            : new NestStock($id, SvgPath::read($this->outline), $this->count, $reach);
     }
 }

@@ -8,13 +8,13 @@ use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\OptimisticLockException;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
-use Yelbo\Shop\Overtaken;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Sheet\Stock;
+use Yelbo\Trade\Sheet\NestStock;
 
 /** The one way onto the shelf and off it: every change leaves a movement in the same transaction. */
 final readonly class Stockroom
@@ -69,14 +69,14 @@ final readonly class Stockroom
      *
      * @param int $length of a roll, µm
      *
-     * @throws Overtaken
+     * @throws Conflict
      */
     public function take(StockItem $item, int $length, int $batch): void
     {
         $this->records->wrapInTransaction(function () use ($item, $length, $batch): void {
             $this->records->refresh($item, LockMode::PESSIMISTIC_WRITE);
             if ($item->count() < 1 || (StockItem::ROLL === $item->kind() && $item->height() < $length)) {
-                throw new Overtaken($this->takenBy($item) ?? "{$item->number()} is used up. Choose other stock.");
+                throw new Conflict($this->takenBy($item) ?? "{$item->number()} is used up. Choose other stock.");
             }
             $this->change($item, Movement::TAKEN, "for batch $batch", $batch, static fn () => $item->take($length), null);
         });
@@ -97,7 +97,7 @@ final readonly class Stockroom
     {
         $box = $outline->box();
         $outline = $outline->moved(-$box->left, -$box->top);
-        $item = new StockItem($film, StockItem::OFFCUT, $box->width(), $box->height(), 1, $bin, Stock::fillsItsBox($outline) ? null : SvgPath::write($outline));
+        $item = new StockItem($film, StockItem::OFFCUT, $box->width(), $box->height(), 1, $bin, NestStock::fillsItsBox($outline) ? null : SvgPath::write($outline));
 
         return $this->put($item, $lot, Movement::SHELVED, "left of batch $batch", $batch);
     }
@@ -110,7 +110,7 @@ final readonly class Stockroom
     public function correctSupply(Supply $supply, int $version, int $amount, string $reason): void
     {
         if ($supply->version() !== $version) {
-            throw new Overtaken("{$supply->number()} was changed meanwhile by somebody else. You see it fresh now; what you typed is kept.");
+            throw Conflict::changed($supply->number());
         }
         $this->supply($supply, Movement::COUNTED, $amount - $supply->amount(), $reason);
     }
@@ -166,7 +166,7 @@ final readonly class Stockroom
                 }
             });
         } catch (OptimisticLockException $late) {
-            throw new Overtaken("{$item->number()} was changed meanwhile by somebody else. You see it fresh now; what you typed is kept.", 0, $late);
+            throw Conflict::changed($item->number(), late: $late);
         }
     }
 
@@ -174,7 +174,7 @@ final readonly class Stockroom
     {
         $this->records->refresh($item);
         if ($item->version() !== $version) {
-            throw new Overtaken(($this->takenBy($item) ?? "{$item->number()} was changed meanwhile by somebody else.").' You see it fresh now; what you typed is kept.');
+            throw new Conflict(($this->takenBy($item) ?? "{$item->number()} was changed meanwhile by somebody else.").' You see it fresh now; what you typed is kept.');
         }
     }
 

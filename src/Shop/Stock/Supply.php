@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Stock;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Records\Versioned;
 
 /** What is not film: transfer tape by its kind and width, and blanks the shop sells with its decals. */
 #[ORM\Entity]
-class Supply
+class Supply implements Versioned
 {
     public const TAPE = 'tape';
     public const BLANK = 'blank';
@@ -50,6 +51,16 @@ class Supply
         return $this->version;
     }
 
+    public function reference(): string
+    {
+        return $this->number();
+    }
+
+    public function docketNumber(): ?int
+    {
+        return null;
+    }
+
     /** `T-002`, `B-005` */
     public function number(): string
     {
@@ -84,6 +95,18 @@ class Supply
     public function lowAt(): ?int
     {
         return $this->lowAt;
+    }
+
+    /** In which it is counted on screen: metres of tape, pieces of blanks. */
+    public function unit(): string
+    {
+        return self::TAPE === $this->kind ? 'm' : '';
+    }
+
+    /** An amount of it as it is shown, in its unit. */
+    public function shown(int $amount): float
+    {
+        return self::TAPE === $this->kind ? $amount / 1000 : (float) $amount;
     }
 
     public function isLow(): bool

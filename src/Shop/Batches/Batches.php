@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Records\NotFound;
+use Yelbo\Trade\Journey\BatchState;
+use Yelbo\Trade\Journey\RemnantState;
+
+/** The batches on record. */
+final readonly class Batches
+{
+    public function __construct(private EntityManagerInterface $records)
+    {
+    }
+
+    /** @throws NotFound */
+    public function batch(int $id): Batch
+    {
+        return $this->records->find(Batch::class, $id) ?? throw new NotFound("There is no batch $id.");
+    }
+
+    /** @return list<Batch> released or under the knife, the oldest first */
+    public function open(): array
+    {
+        /** @var list<Batch> $batches */
+        $batches = $this->records->createQuery('SELECT b, f, s FROM '.Batch::class.' b JOIN b.film f JOIN b.stock s WHERE b.state IN (:open) ORDER BY b.id ASC')
+            ->setParameter('open', [BatchState::Released, BatchState::Cutting])->getResult();
+
+        return $batches;
+    }
+
+    /** @return list<Batch> whose remnant waits to be put away, the oldest first */
+    public function withRemnant(): array
+    {
+        return $this->records->getRepository(Batch::class)->findBy(['remnant' => RemnantState::Waiting], ['id' => 'ASC']);
+    }
+
+    /**
+     * The pieces of a release by their ids: those spoiled since have left it.
+     *
+     * @return array<int, Piece>
+     */
+    public function together(Batch $batch): array
+    {
+        /** @var list<int> $numbers */
+        $numbers = $this->records->createQuery('SELECT b.id FROM '.Batch::class.' b WHERE b.release = :release OR b.id = :release')->setParameter('release', $batch->release())->getSingleColumnResult();
+        /** @var list<Piece> $pieces */
+        $pieces = $this->records->createQuery('SELECT p, d, r FROM '.Piece::class.' p JOIN p.docket d JOIN p.proof r WHERE p.batch IN (:numbers) ORDER BY p.id')->setParameter('numbers', $numbers)->getResult();
+
+        return array_combine(array_map(static fn (Piece $piece): int => $piece->id(), $pieces), $pieces);
+    }
+
+    /** @return list<Batch> the other sheets that hold parts of a piece */
+    public function othersWith(Piece $piece, Batch $batch): array
+    {
+        return array_values(array_filter(
+            $this->records->getRepository(Batch::class)->findBy(['release' => $batch->release()]),
+            static fn (Batch $other): bool => $other !== $batch && BatchState::Dissolved !== $other->state() && \in_array($piece->id(), array_column($other->places(), 'piece'), true),
+        ));
+    }
+}

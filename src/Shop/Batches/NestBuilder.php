@@ -1,0 +1,301 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Orders\Outlines;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Knife\Machine;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+use Yelbo\Trade\Sheet\Blocks;
+use Yelbo\Trade\Sheet\Cost;
+use Yelbo\Trade\Sheet\Fixed;
+use Yelbo\Trade\Sheet\Gaps;
+use Yelbo\Trade\Sheet\Nest;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
+use Yelbo\Trade\Sheet\Parts;
+use Yelbo\Trade\Sheet\Place;
+use Yelbo\Trade\Sheet\Plan;
+
+/**
+ * From the shop's pieces and shelf to the core's nest and back.
+ *
+ * @phpstan-import-type Laid from NestPlan
+ * @phpstan-import-type PlanPlace from NestPlan
+ */
+final readonly class NestBuilder
+{
+    /** Degrees a piece may be turned by where the film has no direction. */
+    private const TURNS = [0, 90, 180, 270];
+
+    public function __construct(private EntityManagerInterface $records, private Shelf $shelf, private ShopRules $rules, private Outlines $outlines)
+    {
+    }
+
+    /**
+     * @param \Closure(\Closure(): Laid): bool $more asked now and then, with how to get the best so far, whether to go on
+     *
+     * @return Laid
+     *
+     * @throws Refusals where there is nothing to lay or nothing to lay it on
+     */
+    public function lay(NestPlan $plan, \Closure $more): array
+    {
+        $nesting = $plan->nesting();
+        $rules = $this->rules->current();
+        $pieces = $this->waiting($nesting);
+        if ([] === $pieces) {
+            throw Refusals::at('pieces', 'None of these pieces waits for film any more.');
+        }
+        $parts = $this->parts($pieces, $nesting->split(), $rules);
+        $stock = $this->stock($nesting->film(), $nesting->stock(), $rules);
+        if ([] === $stock) {
+            throw Refusals::at('stock', "There is no {$nesting->film()->name()} on the shelf that the machine takes.");
+        }
+        [$fixed, $pinned] = $this->fixed($plan, $stock, $parts);
+        $loose = array_values(array_diff_key($parts, $pinned));
+        [$gaps, $turns] = [$this->gaps($rules), $this->turns($nesting->film())];
+        $blocks = null;
+        if (Nesting::NO_BOXES !== $nesting->boxes()) {
+            // Beside pieces that stay there may be no room for the boxes' own lines: art comes first there.
+            $blocks = Blocks::form($loose, Nesting::BOX_AN_ORDER === $nesting->boxes(), $gaps, $turns, [] === $fixed ? $rules->micrometres(Rule::WeedBoxAway) : 0, $stock);
+            [$loose, $gaps] = [$blocks->pieces, $blocks->gaps];
+        }
+        $by = array_column($stock, null, 'id');
+        $standing = self::standing($plan, $parts, $by);
+        // What is there already stays until something better is found.
+        $back = function (Plan $best) use ($blocks, $pinned, $parts, $by, $standing): array {
+            $laid = $this->back($blocks?->apart($best) ?? $best, $pinned, $parts, $by);
+
+            return null === $standing || self::cost($laid, $parts, $by) < self::cost($standing, $parts, $by) ? $laid : $standing;
+        };
+        $tell = static fn (Plan $best): bool => $more(static fn (): array => $back($best));
+        $nest = new Nest($gaps, $turns);
+        $best = match ($plan->kind()) {
+            PlanKind::LeastFilm => $nest->plan($stock, $loose, $tell, $fixed),
+            PlanKind::LeastWeeding => $nest->plan($stock, array_map(static fn (NestPiece $piece): NestPiece => new NestPiece($piece->id, $piece->region->box()->region(), 1, $piece->turns, $piece->order), $loose), $tell, $fixed),
+            PlanKind::DueFirst => (new DayByDay($nest, $stock))->plan($loose, $pieces, static fn (Plan $best, bool $whole): bool => $more(static fn (): array => $whole ? $back($best) : $plan->laid() ?? $back($best)), $fixed),
+        };
+
+        return $back($best);
+    }
+
+    /**
+     * What was laid before, where all of it can still be laid so.
+     *
+     * @param array<int|string, NestPiece> $parts
+     * @param array<int|string, NestStock>     $stock
+     *
+     * @return Laid|null
+     */
+    private static function standing(NestPlan $plan, array $parts, array $stock): ?array
+    {
+        $laid = $plan->laid();
+        $names = [];
+        foreach ($laid['sheets'] ?? [] as $sheet) {
+            if (!isset($stock[$sheet['stock']])) {
+                return null;
+            }
+            array_push($names, ...array_map(static fn (array $at): string => self::name($at['piece'], $at['part']), $sheet['places']));
+        }
+        array_push($names, ...array_map(static fn (array $at): string => self::name($at['piece'], $at['part']), $laid['left'] ?? []));
+
+        return \count($names) === \count($parts) && [] === array_diff_key($parts, array_flip($names)) ? $laid : null;
+    }
+
+    /**
+     * @param Laid                         $laid
+     * @param array<int|string, NestPiece> $parts
+     * @param array<int|string, NestStock>     $stock in the order it is used up
+     */
+    private static function cost(array $laid, array $parts, array $stock): float
+    {
+        $place = array_flip(array_keys($stock));
+
+        return Cost::ofPlan(array_values($stock), array_map(static fn (array $sheet): array => [$place[$sheet['stock']], $sheet['length']], $laid['sheets']), array_map(static fn (array $at): NestPiece => $parts[self::name($at['piece'], $at['part'])], $laid['left']));
+    }
+
+    public function gaps(Rules $rules): Gaps
+    {
+        return new Gaps($rules->micrometres(Rule::GapInsideOrder), $rules->micrometres(Rule::GapBetweenOrders), $rules->micrometres(Rule::SheetEdge));
+    }
+
+    /** @return list<int> */
+    public function turns(FilmOnShelf $film): array
+    {
+        return $film->hasDirection() ? [0] : self::TURNS;
+    }
+
+    /**
+     * What there is to cut from, in the order it is used up, each as far as the machine reaches.
+     *
+     * @return list<NestStock>
+     */
+    public function stock(FilmOnShelf $film, ?int $only, Rules $rules): array
+    {
+        $stock = [];
+        foreach ($this->shelf->itemsOf($film) as $item) {
+            if (null === $only || $item->id() === $only) {
+                $stock[] = $this->one($item, $rules);
+            }
+        }
+
+        return array_values(array_filter($stock));
+    }
+
+    /** @return NestStock|null nothing where the machine does not take it */
+    public function one(StockItem $item, Rules $rules): ?NestStock
+    {
+        $length = self::usableLength($item, $rules);
+        $reach = Machine::reach($rules, $item->width(), $length);
+
+        return null === $reach ? null : $item->forNesting($reach, $length);
+    }
+
+    /** How much of a sheet there is to lay on, µm: of a roll so much as the machine takes at once. */
+    public static function usableLength(StockItem $item, Rules $rules): int
+    {
+        return StockItem::ROLL === $item->kind() ? min($item->height(), $rules->micrometres(Rule::MarginTop) + $rules->micrometres(Rule::CutLength)) : $item->height();
+    }
+
+    /**
+     * The nest's pieces by their names: whole decals, or parts of those that are split or larger than the machine.
+     *
+     * @param list<Piece> $pieces
+     * @param list<int>   $split
+     *
+     * @return array<int|string, NestPiece>
+     */
+    public function parts(array $pieces, array $split, Rules $rules): array
+    {
+        $parts = $panels = [];
+        foreach ($pieces as $piece) {
+            $panel = $panels[$piece->film()->id()] ??= $this->panel($piece->film(), $rules);
+            $of = $this->partsOf($piece, \in_array($piece->id(), $split, true), $rules, $panel);
+            foreach ($of as $nth => $region) {
+                $id = 1 === \count($of) ? (string) $piece->id() : "{$piece->id()}#$nth";
+                $parts[$id] = new NestPiece($id, $region, 1, null, (string) $piece->docket()->number());
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param array{int, int}|null $panel how large a part may be, µm, where that is known already
+     *
+     * @return list<Region> the decal alone, or its parts in its own frame
+     */
+    public function partsOf(Piece $piece, bool $split, Rules $rules, ?array $panel = null): array
+    {
+        $region = $this->outlines->cut($piece);
+        $parts = $split ? Parts::apart($region, $rules->micrometres(Rule::GapInsideOrder)) : [$region];
+        [$width, $length] = $panel ?? $this->panel($piece->film(), $rules);
+
+        return array_merge(...array_map(static fn (Region $part): array => Parts::panels($part, $width, $length), $parts));
+    }
+
+    /** @return array{int, int} µm: the largest part that the widest film of its kind and the machine take */
+    private function panel(FilmOnShelf $film, Rules $rules): array
+    {
+        $edges = 2 * $rules->micrometres(Rule::SheetEdge);
+        $widest = max([1, ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->itemsOf($film))]);
+
+        return [min($widest - $edges, $rules->micrometres(Rule::CutWidth)), $rules->micrometres(Rule::CutLength) - $edges];
+    }
+
+    /** @return list<Piece> of a nesting that still wait, due soonest first */
+    public function waiting(Nesting $nesting): array
+    {
+        /** @var list<Piece> $pieces */
+        $pieces = $this->records->createQuery('SELECT p, d FROM '.Piece::class.' p JOIN p.docket d WHERE p.id IN (:ids) AND p.state = :state ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC')
+            ->setParameter('ids', array_keys($nesting->pieces()))->setParameter('state', PieceState::Waiting)->getResult();
+
+        return $pieces;
+    }
+
+    /**
+     * @param list<NestStock>              $stock
+     * @param array<int|string, NestPiece> $parts
+     *
+     * @return array{list<Fixed>, array<int|string, true>} sheets with pinned pieces, and those pieces by name
+     */
+    private function fixed(NestPlan $plan, array $stock, array $parts): array
+    {
+        $place = array_flip(array_map(static fn (NestStock $item): int => (int) $item->id, $stock));
+        $fixed = [];
+        $pinned = [];
+        foreach ($plan->laid()['sheets'] ?? [] as $sheet) {
+            $places = [];
+            foreach ($sheet['places'] as $at) {
+                $id = self::name($at['piece'], $at['part']);
+                if ($at['pinned'] && isset($parts[$id], $place[$sheet['stock']])) {
+                    $places[] = [$parts[$id], new Place($id, $at['x'], $at['y'], $at['turn'])];
+                    $pinned[$id] = true;
+                }
+            }
+            if ([] !== $places) {
+                $fixed[] = new Fixed($place[$sheet['stock']], $places);
+            }
+        }
+
+        return [$fixed, $pinned];
+    }
+
+    /** What a piece, or a part of it, is called on screen: `Y-0412/3 part 2`. */
+    public static function tag(Piece $piece, string $name): string
+    {
+        $part = strstr($name, '#');
+
+        return $piece->tag().(false === $part ? '' : ' part '.((int) substr($part, 1) + 1));
+    }
+
+    /** What a piece, or a part of it, is called in a nest: `17`, `17#2`. */
+    public static function name(int $piece, int $part): string
+    {
+        return $part < 0 ? (string) $piece : "$piece#$part";
+    }
+
+    /**
+     * @param array<int|string, true>      $pinned
+     * @param array<int|string, NestPiece> $parts  as they are drawn, whatever they were laid as
+     * @param array<int|string, NestStock>     $stock  by its name
+     *
+     * @return Laid
+     */
+    private function back(Plan $plan, array $pinned, array $parts, array $stock): array
+    {
+        $of = static fn (string $id): array => [(int) $id, str_contains($id, '#') ? (int) substr(strrchr($id, '#') ?: '', 1) : -1];
+        $laid = ['sheets' => [], 'left' => []];
+        foreach ($plan->sheets as $sheet) {
+            $places = [];
+            foreach ($sheet->places as $place) {
+                [$piece, $part] = $of($place->piece);
+                $places[] = ['piece' => $piece, 'part' => $part, 'x' => $place->x, 'y' => $place->y, 'turn' => $place->turn, 'pinned' => isset($pinned[$place->piece])];
+            }
+            $box = $stock[$sheet->stock]->outline->box();
+            $used = Geos::clipped($stock[$sheet->stock]->outline, new Box($box->left, $box->top, $box->right, max(1, min($sheet->length, $box->bottom))))->area();
+            $kept = array_sum(array_map(static fn (Place $place): float => $parts[$place->piece]->region->area(), $sheet->places));
+            $laid['sheets'][] = ['stock' => (int) $sheet->stock, 'length' => $sheet->length, 'fill' => $used > 0 ? round($kept / $used, 4) : 0.0, 'places' => $places];
+        }
+        foreach ($plan->left as $left) {
+            [$piece, $part] = $of($left['piece']);
+            $laid['left'][] = ['piece' => $piece, 'part' => $part, 'why' => $left['why']];
+        }
+
+        return $laid;
+    }
+}

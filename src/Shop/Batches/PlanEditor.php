@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Batches;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Journey\PlanState;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\Place;
+use Yelbo\Trade\Sheet\Settle;
+
+/**
+ * Plans side by side: changed by hand, and one of them released.
+ *
+ * @phpstan-import-type Laid from NestPlan
+ * @phpstan-import-type PlanPlace from NestPlan
+ */
+final readonly class PlanEditor
+{
+    /** µm: a piece let go where it may not lie moves by so much at most. */
+    private const SNAP = 30_000;
+
+    public function __construct(
+        private EntityManagerInterface $records,
+        private NestBuilder $builder,
+        private PlanRelease $release,
+        private Shelf $shelf,
+        private Change $change,
+        private Book $book,
+        private ShopRules $rules,
+        private PlanQueue $queue,
+    ) {
+    }
+
+    /** @throws NotFound */
+    public function nesting(int $id): Nesting
+    {
+        $nesting = $this->records->find(Nesting::class, $id) ?? throw new NotFound('There are no such plans any more.');
+        $this->queue->seen($nesting);
+
+        return $nesting;
+    }
+
+    /** @throws NotFound */
+    public function plan(int $id): NestPlan
+    {
+        $plan = $this->records->find(NestPlan::class, $id) ?? throw new NotFound('There is no such plan any more.');
+        $this->records->refresh($plan);
+
+        return $plan;
+    }
+
+    /**
+     * Puts a piece down on a sheet: exactly there if it may lie there, else at the nearest place, else it is said what is in the way.
+     *
+     * @param int $x µm
+     * @param int $y µm
+     */
+    public function move(NestPlan $plan, int $version, int $sheet, int $nth, int $x, int $y, float $turn): void
+    {
+        $laid = $this->laid($plan);
+        $at = $laid['sheets'][$sheet]['places'][$nth] ?? throw new NotFound('There is no such piece on this sheet.');
+        $found = $this->settle($plan, $laid, $sheet, $nth, new Place(NestBuilder::name($at['piece'], $at['part']), $x, $y, $turn));
+        $laid['sheets'][$sheet]['places'][$nth] = ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
+        $changed = $this->measured($plan, $laid, $sheet);
+        $this->change->apply($plan, $version, static fn () => $plan->change($changed));
+    }
+
+    public function pin(NestPlan $plan, int $version, int $sheet, int $nth, bool $pinned): void
+    {
+        $laid = $this->laid($plan);
+        if (!isset($laid['sheets'][$sheet]['places'][$nth])) {
+            throw new NotFound('There is no such piece on this sheet.');
+        }
+        $this->change->apply($plan, $version, static function () use ($plan, $laid, $sheet, $nth, $pinned): void {
+            $laid['sheets'][$sheet]['places'][$nth]['pinned'] = $pinned;
+            $plan->change($laid);
+        });
+    }
+
+    public function undo(NestPlan $plan, int $version): void
+    {
+        $this->change->apply($plan, $version, static fn () => $plan->undo());
+    }
+
+    /**
+     * Sheets are frozen and pieces taken, all or none.
+     *
+     * @return list<Batch>
+     */
+    public function release(NestPlan $plan, int $version): array
+    {
+        $laid = $this->laid($plan);
+        $nesting = $plan->nesting();
+        $pieces = $this->pieces($nesting);
+        if ($plan->state()->isUnderWay()) {
+            throw Refusals::at('plan', 'Yelbo is still working on this plan. Take the best so far first.');
+        }
+
+        return $this->change->apply($plan, $version, function () use ($plan, $nesting, $laid, $pieces): array {
+            $plan->released();
+            $batches = $this->release->release($nesting, $laid, $pieces);
+            $this->queue->cancel($nesting);
+
+            return $batches;
+        });
+    }
+
+    /** @return array<int, Piece> by id */
+    public function pieces(Nesting $nesting): array
+    {
+        $pieces = [];
+        foreach ($this->records->getRepository(Piece::class)->findBy(['id' => array_keys($nesting->pieces())]) as $piece) {
+            $pieces[$piece->id()] = $piece;
+        }
+
+        return $pieces;
+    }
+
+    /** @return array<int|string, NestPiece> every piece of a plan by its name there */
+    public function parts(NestPlan $plan): array
+    {
+        return $this->partsOf($plan->nesting());
+    }
+
+    /** @return array<int|string, NestPiece> every piece, or part of one, by its name in the plans */
+    public function partsOf(Nesting $nesting): array
+    {
+        return $this->builder->parts(array_values($this->pieces($nesting)), $nesting->split(), $this->rules->current());
+    }
+
+    /** @param Laid $laid */
+    private function settle(NestPlan $plan, array $laid, int $sheet, int $nth, Place $wanted): Place
+    {
+        $rules = $this->rules->current();
+        $parts = $this->parts($plan);
+        $stock = $this->builder->one($this->shelf->item($laid['sheets'][$sheet]['stock']), $rules) ?? throw Refusals::at('place', 'The machine does not take this film.');
+        $others = [];
+        foreach ($laid['sheets'][$sheet]['places'] as $other => $at) {
+            if ($other !== $nth) {
+                $name = NestBuilder::name($at['piece'], $at['part']);
+                $others[] = [$parts[$name], new Place($name, $at['x'], $at['y'], $at['turn'])];
+            }
+        }
+        $piece = $parts[$wanted->piece];
+        if (!\in_array((int) $wanted->turn, $this->builder->turns($plan->nesting()->film()), true)) {
+            throw Refusals::at('place', 'This film runs one way: its pieces are not turned.');
+        }
+        $settle = new Settle($stock, $this->builder->gaps($rules), $others);
+        $found = $settle->near($piece, $wanted, self::SNAP);
+        $was = $laid['sheets'][$sheet]['places'][$nth];
+        if (null === $found || ([$found->x, $found->y, $found->turn] === [$was['x'], $was['y'], $was['turn']] && [$wanted->x, $wanted->y] !== [$was['x'], $was['y']])) {
+            $tags = $this->pieces($plan->nesting());
+            $touched = array_unique(array_map(static fn (string $id): string => isset($tags[(int) $id]) ? $tags[(int) $id]->tag() : $id, $settle->touched($piece, $wanted)));
+            throw Refusals::at('place', [] === $touched ? 'It would hang over the edge of the film there.' : 'There it comes too near to '.implode(' and ', $touched).', and there is no room beside.');
+        }
+
+        return $found;
+    }
+
+    /**
+     * @param Laid $laid
+     *
+     * @return Laid
+     */
+    private function measured(NestPlan $plan, array $laid, int $sheet): array
+    {
+        $parts = $this->parts($plan);
+        $length = 0;
+        foreach ($laid['sheets'][$sheet]['places'] as $at) {
+            $name = NestBuilder::name($at['piece'], $at['part']);
+            $length = max($length, (new Place($name, $at['x'], $at['y'], $at['turn']))->put($parts[$name]->region)->box()->bottom);
+        }
+        $laid['sheets'][$sheet]['length'] = $length;
+
+        return $laid;
+    }
+
+    /** @return Laid */
+    private function laid(NestPlan $plan): array
+    {
+        $gone = array_filter($this->pieces($plan->nesting()), static fn (Piece $piece): bool => PieceState::Waiting !== $piece->state());
+        if ([] !== $gone && PlanState::Released !== $plan->state()) {
+            throw new Conflict($this->goneSays(array_values($gone)[0]));
+        }
+
+        return $plan->laid() ?? throw Refusals::at('plan', $plan->trouble() ?? 'There is no plan yet. A moment.');
+    }
+
+    private function goneSays(Piece $piece): string
+    {
+        $last = $this->book->last($piece->docket()->number(), $piece->nth());
+        $who = null === $last ? 'somebody else' : "{$last->who()} ({$last->says()})";
+
+        return "{$piece->tag()} was taken meanwhile by $who. The plans are made again without it.";
+    }
+}

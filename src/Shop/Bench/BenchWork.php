@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Bench;
+
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\PieceWeeding;
+use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\Steps;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Time\Promise;
+
+/** What is done to a piece by hand: weeded, applied or packed, or spoiled. */
+final readonly class BenchWork
+{
+    private const MOVES = [PieceMove::Weeded, PieceMove::Applied, PieceMove::Packed, PieceMove::Rested, PieceMove::Spoil];
+
+    public function __construct(
+        private PieceWeeding $weeding,
+        private Change $change,
+        private Book $book,
+        private ClockInterface $clock,
+        private ShopRules $rules,
+    ) {
+    }
+
+    /**
+     * What is to be done with a weeded piece, with its own figures.
+     *
+     * @return list<array{title: string, how: string, caution: string|null}>
+     */
+    public function steps(Piece $piece): array
+    {
+        $steps = new Steps($this->rules->current());
+        $under = array_map(static fn (Piece $other): string => $other->tag(), array_values(array_filter($piece->docket()->pieces(), static fn (Piece $other): bool => $other->nth() === $piece->nth() && $other->layer() > $piece->layer())));
+        if ($piece->layer() > 0) {
+            return $steps->underneath($piece->size(), \sprintf('%s/%d', $piece->docket()->tag(), $piece->nth()));
+        }
+
+        return [...$steps->layered($under), ...($piece->docket()->isAppliedHere()
+            ? $steps->onTheObject($piece->size(), $piece->docket()->object()->size(), $piece->left(), $piece->top())
+            : $steps->forTheCustomer($piece->size(), $piece->film()->life($this->rules->current())))];
+    }
+
+    /**
+     * Counts inside pieces out.
+     *
+     * @param list<int> $out the inside pieces that are out, by their numbers
+     *
+     * @throws Refused|Conflict
+     */
+    public function countOut(Piece $piece, int $version, array $out): void
+    {
+        $this->expect($piece, PieceState::Weeding);
+        $known = array_keys($this->weeding->weeding($piece)->insides());
+        $this->change->apply($piece, $version, static fn () => $piece->countOut(array_values(array_intersect($known, $out))));
+    }
+
+    /**
+     * Ticks steps off.
+     *
+     * @param list<int> $done the steps that are done, by their numbers
+     *
+     * @throws Refused|Conflict
+     */
+    public function tick(Piece $piece, int $version, array $done): void
+    {
+        $this->expect($piece, PieceState::Applying);
+        $known = array_keys($this->steps($piece));
+        $this->change->apply($piece, $version, static fn () => $piece->tick(array_values(array_intersect($known, $done))));
+    }
+
+    /**
+     * Weeded, applied, packed, rested, or spoiled.
+     *
+     * @param string $reason why it is spoiled; empty for other moves
+     *
+     * @throws Refusals|Refused|Conflict
+     */
+    public function move(Piece $piece, int $version, PieceMove $move, string $reason): void
+    {
+        if (!\in_array($move, self::MOVES, true)) {
+            throw new Refused('illegal-move', "“{$move->label()}” is done ".(PieceMove::Withdraw === $move ? 'with the whole order.' : 'with the whole batch.'));
+        }
+        $this->refuse($piece, $move, $reason);
+        $this->change->apply($piece, $version, function () use ($piece, $move, $reason): void {
+            $now = $this->clock->now();
+            if (PieceMove::Spoil === $move) {
+                $piece->spoil(trim($reason), $now);
+            } else {
+                $piece->move($move, $now);
+            }
+            if (PieceMove::Applied === $move) {
+                $piece->restUntil((new Promise($this->rules->current()))->restedAt($now));
+            }
+            $this->book->note($move->value, $this->says($piece, $move, $reason), $piece->docket()->number(), $piece->nth());
+        });
+    }
+
+    private function refuse(Piece $piece, PieceMove $move, string $reason): void
+    {
+        if (PieceMove::Spoil === $move && '' === trim($reason)) {
+            throw Refusals::at('reason', 'What went wrong? A few words for the book and the next batch.');
+        }
+        if (mb_strlen($reason) > 300) {
+            throw Refusals::at('reason', 'At most 300 letters here.');
+        }
+        if (PieceMove::Weeded === $move && \count($piece->out()) < \count($this->weeding->weeding($piece)->insides())) {
+            throw new Refused('not-yet', 'Not all inside pieces are out yet.');
+        }
+        if (\in_array($move, [PieceMove::Applied, PieceMove::Packed], true)) {
+            if ($piece->docket()->isAppliedHere() !== (PieceMove::Applied === $move)) {
+                throw new Refused('illegal-move', $piece->docket()->isAppliedHere() ? 'This one is applied here, not packed for the customer.' : 'The customer applies this one: pack it.');
+            }
+            if (\count($piece->done()) < \count($this->steps($piece))) {
+                throw new Refused('not-yet', 'Not all steps are ticked yet.');
+            }
+        }
+        if (PieceMove::Rested === $move && null !== $piece->restsUntil() && $this->clock->now() < $piece->restsUntil()) {
+            throw new Refused('not-yet', 'It has to rest until '.$piece->restsUntil()->format('D j M, H:i').'.');
+        }
+    }
+
+    private function says(Piece $piece, PieceMove $move, string $reason): string
+    {
+        return $piece->tag().' '.match ($move) {
+            PieceMove::Spoil => 'spoiled: '.trim($reason),
+            PieceMove::Weeded => 'weeded',
+            PieceMove::Applied => 'applied; rests until '.($piece->restsUntil()?->format('D j M, H:i') ?? 'ready'),
+            default => lcfirst($move->label()),
+        };
+    }
+
+    private function expect(Piece $piece, PieceState $state): void
+    {
+        if ($piece->state() !== $state) {
+            throw new Refused('illegal-move', "{$piece->tag()} is not there any more: it is ".str_replace('-', ' ', $piece->state()->value).'.');
+        }
+    }
+}

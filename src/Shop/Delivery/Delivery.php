@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Delivery;
+
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\Packing;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Refused;
+
+/** What leaves the shop: what goes with it, how it goes, and that it arrived. */
+final readonly class Delivery
+{
+    public const MOVES = [PieceMove::HandOver, PieceMove::Post, PieceMove::Deliver];
+    private const LONGEST_TRACKING = 80;
+
+    public function __construct(private Change $change, private Book $book, private ClockInterface $clock, private ShopRules $rules)
+    {
+    }
+
+    /** @return list<string> what goes into the parcel */
+    public function contents(Piece $piece): array
+    {
+        $docket = $piece->docket();
+
+        return (new Packing($this->rules->current()))->contents($docket->object()->name(), $docket->isAppliedHere());
+    }
+
+    /** @return list<string> what the care card says */
+    public function care(Piece $piece): array
+    {
+        $docket = $piece->docket();
+        $rules = $this->rules->current();
+
+        return (new Packing($rules))->care($docket->film()?->life($rules) ?? Film::Permanent->life($rules), $docket->isAppliedHere());
+    }
+
+    /**
+     * Handed over, posted, or arrived. With its last piece the order is done.
+     *
+     * @param string $tracking number of the parcel, where it is posted with one
+     *
+     * @throws Refusals|Refused|Conflict
+     */
+    public function move(Piece $piece, int $version, PieceMove $move, string $tracking): void
+    {
+        if (!\in_array($move, self::MOVES, true)) {
+            throw new Refused('illegal-move', "“{$move->label()}” is not done at Send.");
+        }
+        $tracking = trim($tracking);
+        if (mb_strlen($tracking) > self::LONGEST_TRACKING) {
+            throw Refusals::at('reason', 'At most '.self::LONGEST_TRACKING.' letters here.');
+        }
+        $this->change->apply($piece, $version, function () use ($piece, $move, $tracking): void {
+            $piece->move($move, $this->clock->now());
+            if (PieceMove::Post === $move) {
+                $piece->trackBy('' === $tracking ? null : $tracking);
+            }
+            $says = PieceMove::Post === $move ? 'posted'.('' === $tracking ? '' : ", $tracking") : lcfirst($move->label());
+            $this->book->note($move->value, "{$piece->tag()} $says", $piece->docket()->number(), $piece->nth());
+            $this->finish($piece);
+        });
+    }
+
+    private function finish(Piece $piece): void
+    {
+        $docket = $piece->docket();
+        foreach ($docket->pieces() as $other) {
+            if (PieceState::Delivered !== $other->state()) {
+                return;
+            }
+        }
+        $docket->move(DocketMove::Finish);
+        $this->book->note('finish', 'All delivered', $docket->number());
+    }
+}

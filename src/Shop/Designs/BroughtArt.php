@@ -1,0 +1,86 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Trade\Art\Note;
+use Yelbo\Trade\Art\VectorArt;
+use Yelbo\Trade\Geometry\Region;
+
+/**
+ * A drawing a customer brought. The file is kept as it came and never given out again; what is
+ * drawn and cut are the outlines read from it, in whole µm. It never changes.
+ *
+ * @phpstan-import-type Polygon from Region
+ */
+#[ORM\Entity(readOnly: true)]
+#[ORM\Index(columns: ['docket'])]
+class BroughtArt
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    /** @var array<string, list<Polygon>> by colour, the top one first */
+    #[ORM\Column(type: 'json', length: 4294967295)]
+    private array $layers;
+
+    /** @var list<array{kind: string, what: string, count: int, says: string}> */
+    #[ORM\Column(type: 'json')]
+    private array $notes;
+
+    #[ORM\Column]
+    private bool $sized;
+
+    public function __construct(
+        /** Number of the docket it was brought for. */
+        #[ORM\Column]
+        private int $docket,
+        #[ORM\Column(length: 120)]
+        private string $name,
+        #[ORM\Column(type: 'text', length: 16777215)]
+        private string $file,
+        VectorArt $brought,
+        #[ORM\Column]
+        private \DateTimeImmutable $broughtAt,
+    ) {
+        $this->layers = array_map(static fn (Region $region): array => $region->polygons, $brought->layers);
+        $this->notes = array_map(static fn (Note $note): array => ['kind' => $note->kind, 'what' => $note->what, 'count' => $note->count, 'says' => $note->says], $brought->notes);
+        $this->sized = $brought->sized;
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function docket(): int
+    {
+        return $this->docket;
+    }
+
+    public function name(): string
+    {
+        return $this->name;
+    }
+
+    public function bytes(): int
+    {
+        return \strlen($this->file);
+    }
+
+    public function broughtAt(): \DateTimeImmutable
+    {
+        return $this->broughtAt;
+    }
+
+    public function drawing(): VectorArt
+    {
+        return VectorArt::fromLayers(
+            array_map(static fn (array $polygons): Region => new Region($polygons), $this->layers),
+            array_map(static fn (array $note): Note => new Note(...$note), $this->notes),
+            $this->sized,
+        );
+    }
+}

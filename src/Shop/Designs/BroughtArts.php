@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Records\NotFound;
+use Yelbo\Trade\Art\Gate;
+use Yelbo\Trade\Art\SvgDrawing;
+use Yelbo\Trade\Art\VectorArt;
+use Yelbo\Trade\Cache;
+use Yelbo\Trade\Refused;
+
+/** Drawings customers brought. */
+final readonly class BroughtArts
+{
+    public function __construct(private EntityManagerInterface $records, private Cache $cache, private Book $book, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * Reads a drawing and keeps it.
+     *
+     * @param int $docket number of the docket it is for
+     *
+     * @throws Refusals for what is hostile, broken, too large, or holds nothing to cut
+     */
+    public function bring(int $docket, string $name, string $svg): BroughtArt
+    {
+        $name = mb_substr(preg_replace('~[^\p{L}\p{N} ._-]~u', '', $name) ?: 'drawing.svg', 0, 120);
+        try {
+            if (\strlen($svg) > Gate::MOST_BYTES) {
+                Gate::check($svg);
+            }
+            $art = new BroughtArt($docket, $name, mb_scrub($svg), SvgDrawing::read($svg), $this->clock->now());
+        } catch (Refused $refused) {
+            throw Refusals::at('art', $refused->getMessage());
+        }
+        $this->records->wrapInTransaction(function () use ($art, $docket, $name): void {
+            $this->records->persist($art);
+            $this->book->note('art', "Drawing “{$name}” brought", $docket);
+        });
+
+        return $art;
+    }
+
+    /** @throws NotFound */
+    public function numbered(int $id): BroughtArt
+    {
+        return $this->records->find(BroughtArt::class, $id) ?? throw new NotFound('There is no such drawing.');
+    }
+
+    /** @throws NotFound */
+    public function drawing(int $id): VectorArt
+    {
+        return $this->cache->recall("art.$id.".$this->numbered($id)->broughtAt()->getTimestamp(), fn (): VectorArt => $this->numbered($id)->drawing());
+    }
+}

@@ -1,0 +1,198 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Trade\Lettering\Align;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Frame;
+use Yelbo\Trade\Lettering\KnockoutShape;
+use Yelbo\Trade\Lettering\Mending;
+use Yelbo\Trade\Lettering\MonogramOrder;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Refused;
+
+/**
+ * How the words are set and where they lie. Sizes in µm; nothing means "by the rule".
+ *
+ * A layer underneath has its width in µm and its film's number on the shelf.
+ *
+ * A colour of a drawing goes into the order's own film where none is named, and is left out at 0.
+ *
+ * @phpstan-type Underneath array{offset: int, film: int}
+ * @phpstan-type Coloured array{colour: string, film: int|null}
+ * @phpstan-type Art array{id: int, layers: list<Coloured>}
+ */
+#[ORM\Embeddable]
+final class Design
+{
+    public const DEFAULT_FACE = 'oswald';
+
+    /**
+     * @param array<string, int|float|string|null>|null $setting what differs from a line or a stack
+     * @param list<Underneath>|null                     $layers  underneath the letters, the nearest first
+     * @param Art|null                                  $art     a drawing that was brought, in the place of words
+     */
+    public function __construct(
+        #[ORM\Column(length: 40, nullable: true)]
+        private ?string $face = null,
+        /** The largest that fits where nothing is said. */
+        #[ORM\Column(nullable: true)]
+        private ?int $capHeight = null,
+        /** Centred where nothing is said. */
+        #[ORM\Column(name: 'left_edge', nullable: true)]
+        private ?int $left = null,
+        #[ORM\Column(nullable: true)]
+        private ?int $top = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $setting = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $layers = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $art = null,
+    ) {
+    }
+
+    public function face(): string
+    {
+        return $this->face ?? self::DEFAULT_FACE;
+    }
+
+    public function capHeight(): ?int
+    {
+        return $this->capHeight;
+    }
+
+    /** @return array{int, int}|null */
+    public function at(): ?array
+    {
+        return null === $this->left || null === $this->top ? null : [$this->left, $this->top];
+    }
+
+    /** As it was chosen; a line or a stack, whichever the words are, where nothing was. */
+    public function arrangement(): ?Arrangement
+    {
+        return Arrangement::tryFrom((string) ($this->setting['arrangement'] ?? ''));
+    }
+
+    /** @return array<string, int|float|string|null> what differs from a line or a stack, lengths in µm */
+    public function chosen(): array
+    {
+        return $this->setting ?? [];
+    }
+
+    public function setting(int $lines): Setting
+    {
+        $of = $this->setting ?? [];
+        $arrangement = $this->arrangement() ?? Arrangement::Line;
+        if (Arrangement::Line === $arrangement && $lines > 1) {
+            $arrangement = Arrangement::Stack;
+        }
+
+        return new Setting(
+            $arrangement,
+            (int) ($of['tracking'] ?? 0),
+            isset($of['radius']) ? (int) $of['radius'] : null,
+            MonogramOrder::tryFrom((string) ($of['order'] ?? '')) ?? MonogramOrder::FamilyCentre,
+            KnockoutShape::tryFrom((string) ($of['shape'] ?? '')) ?? KnockoutShape::USUAL,
+            Frame::tryFrom((string) ($of['frame'] ?? '')) ?? Frame::None,
+            (float) ($of['lineSpacing'] ?? 0.25),
+            Align::tryFrom((string) ($of['align'] ?? '')) ?? Align::Centre,
+            (float) ($of['condense'] ?? 0),
+            mending: $this->mending(),
+        );
+    }
+
+    /** What is done to the outlines for knife and hook. @throws Refused */
+    public function mending(): Mending
+    {
+        $of = fn (string $step): int => (int) ($this->setting[$step] ?? 0);
+
+        return new Mending($of('thicken'), $of('fuse'), $of('fill'), $of('drop'), $of('smooth'), $of('reduce'));
+    }
+
+    /** @return list<Underneath> */
+    public function layers(): array
+    {
+        return $this->layers ?? [];
+    }
+
+    /** @return Art|null */
+    public function art(): ?array
+    {
+        return $this->art;
+    }
+
+    /**
+     * A film for each colour of the drawing that is cut: `own` for the order's.
+     *
+     * @return array<string, string>
+     */
+    public function artFilms(): array
+    {
+        $films = [];
+        foreach ($this->art['layers'] ?? [] as $layer) {
+            if (0 !== $layer['film']) {
+                $films[$layer['colour']] = (string) ($layer['film'] ?? 'own');
+            }
+        }
+
+        return $films;
+    }
+
+    /**
+     * The film of each layer of the decal by its number on the shelf, none for the order's own: the
+     * top one first, rims last.
+     *
+     * @return list<int|null>
+     */
+    public function films(): array
+    {
+        $own = array_map(static fn (string $film): ?int => 'own' === $film ? null : (int) $film, array_values(array_unique($this->artFilms())));
+
+        return [...([] === $own ? [null] : $own), ...array_column($this->layers(), 'film')];
+    }
+
+    /** @return list<int> widths in µm, the nearest first */
+    public function offsets(): array
+    {
+        return array_column($this->layers(), 'offset');
+    }
+
+    public function sized(?int $capHeight): self
+    {
+        return new self($this->face, $capHeight, null, null, $this->setting, $this->layers, $this->art);
+    }
+
+    public function centred(): self
+    {
+        return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers, $this->art);
+    }
+
+    /** With one figure of the setting, as in `chosen()`. */
+    public function with(string $name, int|float|string|null $figure): self
+    {
+        return new self($this->face, $this->capHeight, $this->left, $this->top, array_filter([...$this->chosen(), $name => $figure], static fn (mixed $value): bool => null !== $value), $this->layers, $this->art);
+    }
+
+    /** @param list<Underneath> $layers */
+    public function layered(array $layers): self
+    {
+        return new self($this->face, $this->capHeight, $this->left, $this->top, $this->setting, $layers, $this->art);
+    }
+
+    /** A drawing with one of its colours left out. */
+    public function without(string $colour): self
+    {
+        $layers = array_map(static fn (array $layer): array => ['colour' => $layer['colour'], 'film' => $layer['colour'] === $colour ? 0 : $layer['film']], $this->art['layers'] ?? []);
+
+        return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers, null === $this->art ? null : ['id' => $this->art['id'], 'layers' => $layers]);
+    }
+
+    public function inFace(string $face): self
+    {
+        return new self($face, null, null, null, $this->setting, $this->layers, $this->art);
+    }
+}

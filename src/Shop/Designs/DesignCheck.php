@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Bench\Weeding;
+use Yelbo\Trade\Cache;
+use Yelbo\Trade\Check\FaceMeasures;
+use Yelbo\Trade\Check\FilmInHand;
+use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\SetCheck;
+use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\SnagGroup;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Spelling;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
+
+/** Everything that speaks against a drawing, and what of it stops a proof. */
+final readonly class DesignCheck
+{
+    private Rules $rules;
+
+    public function __construct(private DesignFitter $fitter, ShopRules $rules, private FaceMeasures $measures, private Cache $cache, private Shelf $shelf)
+    {
+        $this->rules = $rules->current();
+    }
+
+    /**
+     * @param FilmOnShelf|null $kept the film itself, where it is known, for what its colour and its sheets say
+     *
+     * @return list<SnagGroup> stops first
+     */
+    public function groups(Fitted $fitted, MeasuredObject $object, Film $film, Usage $use, ?FilmOnShelf $kept = null): array
+    {
+        $inHand = new FilmInHand($this->rules);
+        $shelf = null === $kept ? [] : [...$inHand->shelf($fitted, $this->shelf->largest($kept), $this->shelf->widestTape()), ...$inHand->colour($film, $kept->swatch(), $kept->liner(), $kept->hasDirection()), ...$inHand->outdoors($use, $kept->outdoors())];
+
+        return SnagGroup::all([...$this->snags($fitted, $object, $film, $use, $kept), ...$shelf]);
+    }
+
+    /** What knife and hook can manage of a film in a use: the stricter of its grade and its maker. */
+    public function limits(Film $film, Usage $use, ?FilmOnShelf $kept = null): Limits
+    {
+        return ($kept?->limits($this->rules) ?? $film->limits($this->rules))->in($use, $this->rules);
+    }
+
+    /** @return list<Snag> */
+    private function snags(Fitted $fitted, MeasuredObject $object, Film $film, Usage $use, ?FilmOnShelf $kept): array
+    {
+        $limits = $kept?->limits($this->rules) ?? $film->limits($this->rules);
+        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->capHeight, $fitted->droop, $fitted->strain, $object->readFrom(), $object->material(), $object->isInside(), $film, $limits, $use, $this->rules]));
+
+        return $this->cache->recall("snags.$key", fn (): array => (new Judgement($this->rules))->judge($fitted, $film, $use, $object->readFrom(), $object->material(), $object->isInside(), $limits));
+    }
+
+    /**
+     * What stops a proof of one decal or a whole set, each kind once.
+     *
+     * @param non-empty-list<Fitted> $decals
+     *
+     * @return list<SnagGroup>
+     */
+    public function stops(array $decals, MeasuredObject $object, FilmOnShelf $film, Usage $use): array
+    {
+        $members = array_map(static fn (Fitted $fitted): array => [$fitted->words, $fitted->capHeight, $fitted->inside], $decals);
+
+        return $this->stopsOf(array_map(static fn (int $nth): Fitted => $decals[$nth], (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film))), $object, $film, $use);
+    }
+
+    /**
+     * The same for a set that is not drawn yet: only its tightest members are.
+     *
+     * @param list<list<string>> $roster
+     *
+     * @return list<SnagGroup>
+     *
+     * @throws Refused at `/set/…`
+     */
+    public function stopsOfSet(MeasuredObject $object, array $roster, Design $design, FilmOnShelf $film, Usage $use): array
+    {
+        $words = $this->fitter->members($roster, $design);
+        [$capHeight, , $decals] = $this->fitter->sketchSet($object, $roster, $design);
+        $members = [];
+        foreach ($words as $nth => $each) {
+            $members[] = [$each, $capHeight, $decals[$nth][2]];
+        }
+        $tightest = (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film));
+
+        return $this->stopsOf(array_map(fn (int $nth): Fitted => $this->fitter->fit($object, $roster[$nth], $design->sized($capHeight)), $tightest), $object, $film, $use);
+    }
+
+    /**
+     * How the words drawn differ from those asked for, and what in them may be misread.
+     *
+     * @param list<string>|null $asked none where it is not known yet
+     * @param list<string>      $lines
+     *
+     * @return list<string> sentences
+     */
+    public function spelling(?array $asked, array $lines): array
+    {
+        return array_column([...(null === $asked ? [] : Spelling::differences($asked, $lines)), ...Spelling::doubts($lines)], 'says');
+    }
+
+    /** Minutes to weed the letters of a drawing. */
+    public function weeding(Fitted $fitted, Film $film): float
+    {
+        return (new Weeding($fitted->artwork->top(), $film, $this->rules))->minutes;
+    }
+
+    /**
+     * @param list<Fitted> $decals
+     *
+     * @return list<SnagGroup>
+     */
+    private function stopsOf(array $decals, MeasuredObject $object, FilmOnShelf $film, Usage $use): array
+    {
+        $stops = [];
+        foreach ($decals as $fitted) {
+            foreach (SnagGroup::all($this->snags($fitted, $object, $film->grade(), $use, $film)) as $group) {
+                if (Snag::STOP === $group->severity && (!isset($stops[$group->code]) || $group->found < $stops[$group->code]->found)) {
+                    $stops[$group->code] = $group;
+                }
+            }
+        }
+
+        return array_values($stops);
+    }
+}

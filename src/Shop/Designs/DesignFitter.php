@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Cache;
+use Yelbo\Trade\Check\FaceMeasures;
+use Yelbo\Trade\Check\FaceRanking;
+use Yelbo\Trade\Check\FaceSample;
+use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Lettering\Artwork;
+use Yelbo\Trade\Lettering\Face;
+use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\FittedSet;
+use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\SetFitting;
+use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Lettering\Typesetter;
+use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
+
+/** Sets a design's words on an object by the shop's rules. */
+final readonly class DesignFitter
+{
+    private Rules $rules;
+    private Fitting $fitting;
+
+    public function __construct(private Typesetter $typesetter, private Faces $faces, private FaceMeasures $measures, ShopRules $rules, private Cache $cache, private BroughtArts $arts)
+    {
+        $this->rules = $rules->current();
+        $this->fitting = new Fitting($typesetter, $this->rules);
+    }
+
+    /**
+     * One decal.
+     *
+     * @param list<string> $lines
+     *
+     * @throws Refused where the object leaves no room, or the words cannot be set
+     */
+    public function fit(MeasuredObject $object, array $lines, Design $design): Fitted
+    {
+        $key = hash('xxh128', serialize([$object, $lines, $design, $this->rules]));
+
+        return $this->cache->recall("fitted.$key", fn (): Fitted => $this->fitting
+            ->fit($object->kept($this->rules), $this->words($lines, $design), $design->capHeight(), $design->offsets(), at: $design->at()));
+    }
+
+    /**
+     * A roster at one letter height.
+     *
+     * @param list<list<string>> $roster the lines of each member
+     *
+     * @throws Refused at `/set/…`
+     */
+    public function fitSet(MeasuredObject $object, array $roster, Design $design): FittedSet
+    {
+        return $this->sets()->fit($object->kept($this->rules), $this->members($roster, $design), $design->capHeight(), $design->offsets());
+    }
+
+    /**
+     * The same to look at while it is typed: quickly where that can be, else the whole way.
+     *
+     * @param list<list<string>> $roster
+     *
+     * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} letter height, heights alone (µm), and each decal with its place and whether it fits
+     *
+     * @throws Refused at `/set/…`
+     */
+    public function sketchSet(MeasuredObject $object, array $roster, Design $design): array
+    {
+        $surface = $object->kept($this->rules);
+        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        if ([] === $design->layers() && !$base instanceof Taper) {
+            return $this->sets()->sketch($surface, $this->members($roster, $design), $design->capHeight());
+        }
+        $set = $this->fitSet($object, $roster, $design);
+
+        return [
+            $set->capHeight,
+            array_map(static fn (SetMember $member): int => $member->alone, $set->members),
+            array_map(static fn (SetMember $member): array => [$member->fitted->artwork, $member->fitted->at, $member->fitted->inside], $set->members),
+        ];
+    }
+
+    /**
+     * The words in every face, the best first.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<FaceSample>
+     *
+     * @throws Refused where the object leaves no room
+     */
+    public function rankFaces(MeasuredObject $object, array $lines, Design $design, Limits $limits): array
+    {
+        $key = hash('xxh128', serialize([$object, $lines, $design, $limits, $this->rules]));
+        $faces = $this->faces->all();
+
+        return [] === $faces ? [] : $this->cache->recall("samples.$key", fn (): array => (new FaceRanking($this->fitting, $this->typesetter, $this->measures))->rank(
+            $object->kept($this->rules), $faces, fn (Face $face): Words => $this->words($lines, $design->inFace($face->slug)), $limits, $design->offsets(), $design->mending()->thicken,
+        ));
+    }
+
+    /**
+     * @param list<list<string>> $roster
+     *
+     * @return non-empty-list<Words>
+     *
+     * @throws Refused at `/set/…`
+     */
+    public function members(array $roster, Design $design): array
+    {
+        $members = [];
+        foreach ($roster as $nth => $lines) {
+            try {
+                $members[] = $this->words($lines, $design);
+            } catch (Refused $refused) {
+                throw $refused->under("/set/$nth");
+            }
+        }
+
+        return [] === $members ? throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set') : $members;
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @throws Refused where they cannot be set so
+     */
+    public function words(array $lines, Design $design): Words
+    {
+        $face = $this->faces->named($design->face());
+        $art = $design->art();
+
+        return null === $art ? Words::set($face, $lines, $design->setting(\count($lines)))
+            : Words::brought($face, $this->arts->drawing($art['id'])->inFilms($design->artFilms()), $design->setting(1));
+    }
+
+    private function sets(): SetFitting
+    {
+        return new SetFitting($this->typesetter, $this->rules);
+    }
+}

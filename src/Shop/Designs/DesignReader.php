@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Shop\Input\Fields;
+use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Input\TypedWords;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Mending;
+use Yelbo\Trade\Lettering\Typesetter;
+use Yelbo\Trade\Measure\Units;
+use Yelbo\Trade\Refused;
+
+/** A design from what was typed at Size, every field with a sentence of its own where it is wrong. */
+final readonly class DesignReader
+{
+    /** µm */
+    private const WIDEST_RIM = 30_000;
+    /** What is out of range is said by what the figure is for. */
+    private const MOST_FIGURE = 1e9;
+
+    public function __construct(private Shelf $shelf, private BroughtArts $arts)
+    {
+    }
+
+    /** @throws Refusals a sentence a field */
+    public function read(TypedDesign $typed): Draft
+    {
+        $roster = TypedWords::roster($typed->roster);
+        $fields = new Fields();
+        $units = Units::tryFrom($typed->units) ?? Units::Metric;
+        $height = $fields->offset('capHeight', $typed->capHeight, $units);
+        if (null !== $height && ($height < Typesetter::SMALLEST || $height > Typesetter::LARGEST)) {
+            $fields->refuse('capHeight', 'A letter height goes from 0.5 mm to 20 m.');
+        }
+        $at = [$fields->offset('left', $typed->left, $units), $fields->offset('top', $typed->top, $units)];
+        $setting = self::setting($fields, $typed->setting, $units);
+        $layers = $this->layers($fields, $typed->setting, $units);
+        $fields->end();
+        $design = new Design($typed->face, $height, null === $at[1] ? null : $at[0], null === $at[0] ? null : $at[1], $setting, $layers, $this->art($typed->art));
+        try {
+            $design->setting(1);
+        } catch (Refused $refused) {
+            throw Form::Design->refusals($refused);
+        }
+
+        return new Draft($roster[0] ?? TypedWords::lines($typed->words), $design, $roster, $this->shelf->filmNumbered((int) $typed->film));
+    }
+
+    /**
+     * In the order of the drawing, whatever order the page sends.
+     *
+     * @return array{id: int, layers: list<array{colour: string, film: int|null}>}|null
+     */
+    private function art(?TypedArt $brought): ?array
+    {
+        if (null === $brought || 0 === $brought->id) {
+            return null;
+        }
+        $typed = [];
+        foreach ($brought->layers as $layer) {
+            $typed[$layer->colour] = '' === $layer->film ? null : (int) $layer->film;
+        }
+        $layers = [];
+        foreach (array_keys($this->arts->drawing($brought->id)->layers) as $colour) {
+            $layers[] = ['colour' => $colour, 'film' => \array_key_exists($colour, $typed) ? $typed[$colour] : null];
+        }
+
+        return ['id' => $brought->id, 'layers' => $layers];
+    }
+
+    /** @return array<string, int|float|string|null>|null what differs from the usual */
+    private static function setting(Fields $fields, TypedSetting $typed, Units $units): ?array
+    {
+        $radius = $fields->offset('radius', $typed->radius, $units);
+        $spacing = self::figure($fields, 'lineSpacing', $typed->lineSpacing);
+
+        return array_filter([
+            'arrangement' => null === Arrangement::tryFrom($typed->arrangement) ? null : $typed->arrangement,
+            'tracking' => (int) round(self::figure($fields, 'tracking', $typed->tracking) ?? 0) ?: null,
+            'radius' => $radius,
+            'order' => '' === $typed->order ? null : $typed->order,
+            'shape' => '' === $typed->shape ? null : $typed->shape,
+            'frame' => '' === $typed->frame || 'none' === $typed->frame ? null : $typed->frame,
+            'lineSpacing' => null === $spacing ? null : $spacing / 100,
+            'align' => '' === $typed->align ? null : $typed->align,
+            'condense' => self::figure($fields, 'condense', $typed->condense),
+            ...self::mending($fields, $typed, $units),
+        ], static fn (mixed $value): bool => null !== $value) ?: null;
+    }
+
+    /** @return array<string, int|null> */
+    private static function mending(Fields $fields, TypedSetting $typed, Units $units): array
+    {
+        $steps = get_object_vars($typed);
+
+        return array_combine(Mending::STEPS, array_map(static fn (string $step): ?int => $fields->offset($step, (string) $steps[$step], $units) ?: null, Mending::STEPS));
+    }
+
+    /** @return list<array{offset: int, film: int}>|null */
+    private function layers(Fields $fields, TypedSetting $typed, Units $units): ?array
+    {
+        $layers = [];
+        foreach ([['offset', $typed->offset, $typed->offsetFilm], ['base', $typed->base, $typed->baseFilm]] as [$field, $width, $film]) {
+            $width = $fields->offset($field, $width, $units);
+            if (null === $width || 0 === $width) {
+                continue;
+            }
+            if ($width < 0 || $width > self::WIDEST_RIM) {
+                $fields->refuse($field, 'A rim goes up to 30 mm.');
+            }
+            $known = array_filter($this->shelf->films(), static fn (FilmOnShelf $on): bool => (string) $on->id() === $film);
+            if ([] === $known) {
+                $fields->refuse($field.'Film', 'Of which film is this layer? Choose one.');
+            }
+            $layers[] = ['offset' => $width, 'film' => (int) $film];
+        }
+        if (2 === \count($layers) && $layers[1]['offset'] <= $layers[0]['offset']) {
+            $fields->refuse('base', 'The lowest layer has to reach further than the one above it.');
+        }
+
+        return [] === $layers ? null : $layers;
+    }
+
+    /** A figure that may be negative or a share; none where nothing was typed. */
+    private static function figure(Fields $fields, string $field, string $typed): ?float
+    {
+        return Fields::isEmpty(trim($typed, ' %')) ? null : $fields->figure($field, $typed, -self::MOST_FIGURE, self::MOST_FIGURE, 'A plain figure, like 20 or -5.', '%');
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Shop\Stock\FilmOnShelf;
+
+/** What is to be drawn, once it has been read: words or a list of them, how they are set, and of which film. */
+final readonly class Draft
+{
+    /**
+     * @param list<string>       $lines  of a set those of its first decal; none for a drawing without words
+     * @param list<list<string>> $roster the lines of each decal of a set; none where all are alike
+     * @param FilmOnShelf|null   $film   another film than the order's own
+     */
+    public function __construct(public array $lines, public Design $design, public array $roster = [], public ?FilmOnShelf $film = null)
+    {
+    }
+
+    public function isSet(): bool
+    {
+        return [] !== $this->roster;
+    }
+}

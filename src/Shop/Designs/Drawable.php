@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Film\Usage;
+
+/** All that decides how a decal comes out: the object, the words, how they are set, the film, the use. */
+final readonly class Drawable
+{
+    /** @param list<string> $lines */
+    public function __construct(public MeasuredObject $object, public array $lines, public Design $design, public FilmOnShelf $film, public Usage $use)
+    {
+    }
+
+    public function with(Design $design): self
+    {
+        return new self($this->object, $this->lines, $design, $this->film, $this->use);
+    }
+
+    public function of(FilmOnShelf $film): self
+    {
+        return new self($this->object, $this->lines, $this->design, $film, $this->use);
+    }
+}

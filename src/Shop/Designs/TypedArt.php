@@ -1,0 +1,21 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+/** A drawing that was brought, by its number, and the film each of its colours is cut from. */
+final readonly class TypedArt
+{
+    /** @param list<TypedArtLayer> $layers */
+    public function __construct(public int $id = 0, public array $layers = [])
+    {
+    }
+
+    public static function fromDesign(Design $design): ?self
+    {
+        $art = $design->art();
+
+        return null === $art ? null : new self($art['id'], array_map(static fn (array $layer): TypedArtLayer => new TypedArtLayer($layer['colour'], null === $layer['film'] ? '' : (string) $layer['film']), $art['layers']));
+    }
+}

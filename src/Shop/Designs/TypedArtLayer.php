@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+/** A colour of a drawing: its film by its number on the shelf, empty for the order's own, 0 where it is left out. */
+final readonly class TypedArtLayer
+{
+    public function __construct(public string $colour = '', public string $film = '')
+    {
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+/** What is decided at Size, as typed: lengths in either system, empty for the rule's own answer. */
+final readonly class TypedDesign
+{
+    /**
+     * @param string $words  a line of the decal on each line; passed over where there is a roster
+     * @param string $roster a decal on each line, its own lines parted by a stroke; empty where all are alike
+     * @param string $face   a cutting face by its slug
+     * @param string $film   a film by its number on the shelf; empty for the order's own
+     */
+    public function __construct(
+        public string $words = '',
+        public string $roster = '',
+        public string $face = '',
+        public string $capHeight = '',
+        public string $left = '',
+        public string $top = '',
+        public string $units = 'metric',
+        public TypedSetting $setting = new TypedSetting(),
+        public string $film = '',
+        public ?TypedArt $art = null,
+    ) {
+    }
+}

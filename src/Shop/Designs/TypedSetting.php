@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Trade\Lettering\Mending;
+
+/** How words are set, as typed; empty for what is usual. */
+final readonly class TypedSetting
+{
+    public function __construct(
+        public string $arrangement = '',
+        public string $tracking = '',
+        public string $radius = '',
+        public string $order = '',
+        public string $shape = '',
+        public string $frame = '',
+        public string $lineSpacing = '',
+        public string $align = '',
+        public string $condense = '',
+        public string $offset = '',
+        public string $offsetFilm = '',
+        public string $base = '',
+        public string $baseFilm = '',
+        public string $thicken = '',
+        public string $fuse = '',
+        public string $fill = '',
+        public string $drop = '',
+        public string $smooth = '',
+        public string $reduce = '',
+    ) {
+    }
+
+    public static function fromDesign(Design $design): self
+    {
+        $set = $design->chosen();
+        $of = static fn (string $name): string => (string) ($set[$name] ?? '');
+        $layers = $design->layers();
+        $mm = static fn (?int $micrometres): string => null === $micrometres ? '' : ($micrometres / 1000).'mm';
+
+        return new self($of('arrangement'), $of('tracking'), $mm(isset($set['radius']) ? (int) $set['radius'] : null), $of('order'), $of('shape'), $of('frame'),
+            isset($set['lineSpacing']) ? (string) round(100 * (float) $set['lineSpacing']) : '', $of('align'), $of('condense'),
+            $mm($layers[0]['offset'] ?? null), (string) ($layers[0]['film'] ?? ''), $mm($layers[1]['offset'] ?? null), (string) ($layers[1]['film'] ?? ''),
+            ...array_map(static fn (string $step): string => $mm(isset($set[$step]) ? (int) $set[$step] : null), Mending::STEPS));
+    }
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Input;
+
+/** What somebody typed cannot be taken as it is: one sentence a field. */
+final class Refusals extends \DomainException
+{
+    /** @param non-empty-array<string, string> $fields sentence by field */
+    public function __construct(public readonly array $fields)
+    {
+        parent::__construct(1 === \count($fields) ? reset($fields) : 'Some answers need another look.');
+    }
+
+    public static function at(string $field, string $sentence): self
+    {
+        return new self([$field => $sentence]);
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Objects;
+
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\OutlineArea;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Object\KeepOut;
+use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
+
+/**
+ * The customer's object: what it is called, and its measured surface.
+ *
+ * Width, height and corner stand in columns of their own, whatever else a surface is measured
+ * by in `measures`, lengths in µm.
+ *
+ * @phpstan-import-type Measured from Kind
+ * @phpstan-type Kept array{what: string, x: int, y: int, width: int, height: int}
+ */
+#[ORM\Embeddable]
+final class MeasuredObject
+{
+    public const RECTANGLE = 'rectangle';
+    public const ELLIPSE = 'ellipse';
+
+    /**
+     * @param int                       $width    µm
+     * @param int                       $height   µm
+     * @param int                       $corner   radius, µm
+     * @param Measured|null             $measures
+     * @param list<Kept>|null           $keepOuts µm, to the middle of each part along the surface
+     */
+    public function __construct(
+        #[ORM\Column(length: 80, nullable: true)]
+        private ?string $name = null,
+        #[ORM\Column(length: 12, nullable: true)]
+        private ?string $surface = null,
+        #[ORM\Column(nullable: true)]
+        private ?int $width = null,
+        #[ORM\Column(nullable: true)]
+        private ?int $height = null,
+        #[ORM\Column(nullable: true)]
+        private ?int $corner = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $measures = null,
+        #[ORM\Column(type: 'json', nullable: true)]
+        private ?array $keepOuts = null,
+        #[ORM\Column(length: 20, nullable: true)]
+        private ?string $material = null,
+    ) {
+    }
+
+    public function name(): string
+    {
+        return $this->name ?? '';
+    }
+
+    public function kind(): Kind
+    {
+        return Kind::tryFrom($this->surface ?? '') ?? Kind::Rectangle;
+    }
+
+    public function material(): ?Material
+    {
+        return Material::tryFrom($this->material ?? '');
+    }
+
+    /** Laid flat, over all. */
+    public function size(): Size
+    {
+        return $this->surface()->size();
+    }
+
+    /** Stuck inside a window and read from outside: then it is cut mirrored, always. */
+    public function isInside(): bool
+    {
+        return true === $this->material()?->hasInside() && 1 === (int) ($this->measures['inside'] ?? 0);
+    }
+
+    /** How many panes; one of anything else. */
+    public function panes(): int
+    {
+        return Kind::Panes === $this->kind() ? max(1, (int) ($this->measures['panes'] ?? 1)) : 1;
+    }
+
+    /** Metres from which it has to be read. */
+    public function readFrom(): ?float
+    {
+        return isset($this->measures['readFrom']) ? (float) $this->measures['readFrom'] : null;
+    }
+
+    /**
+     * Parts to place by, their middles in the frame of the surface laid flat, µm.
+     *
+     * @return list<array{label: string, x: int, y: int}>
+     */
+    public function features(): array
+    {
+        $surface = $this->surface();
+        $features = [];
+        foreach ($this->keepOuts ?? [] as $kept) {
+            $what = KeepOut::from($kept['what']);
+            if (\in_array($what, [KeepOut::Lip, KeepOut::Edge], true)) {
+                continue;
+            }
+            $y = KeepOut::Seam === $what ? intdiv($surface->wall()->height->micrometres, 2) : $kept['y'];
+            $box = $surface->laid((new Box($kept['x'] - 1, $y - 1, $kept['x'] + 1, $y + 1))->region())->box();
+            $features[] = ['label' => $what->label(), 'x' => intdiv($box->left + $box->right, 2), 'y' => intdiv($box->top + $box->bottom, 2)];
+        }
+
+        return $features;
+    }
+
+    /** @throws Refused at the measure that makes no sense */
+    public function surface(): Surface
+    {
+        return $this->kind()->surface(['width' => $this->width, 'height' => $this->height, 'corner' => $this->corner, ...$this->measures ?? []]);
+    }
+
+    /**
+     * The surface less what has to stay free.
+     *
+     * @throws Refused at `/keepOuts/…`
+     */
+    public function kept(Rules $rules): Surface
+    {
+        $surface = $this->surface();
+        $regions = [];
+        $wall = $surface->wall();
+        foreach ($this->keepOuts ?? [] as $nth => $kept) {
+            $what = KeepOut::from($kept['what']);
+            if (KeepOut::Edge === $what) {
+                $regions[] = Geos::difference($surface->outline(), (new OutlineArea($surface->outline()))->inset($kept['width'])->region());
+                continue;
+            }
+            try {
+                $measured = $what->region($wall->width->micrometres, $wall->height->micrometres, $kept['x'], $kept['y'], $kept['width'], $kept['height'], $rules);
+            } catch (Refused $refused) {
+                throw $refused->under("/keepOuts/$nth");
+            }
+            $regions[] = $surface->laid($measured);
+        }
+
+        return [] === $regions ? $surface : new KeptClear($surface, Geos::union($regions));
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Objects;
+
+use Yelbo\Shop\Input\Fields;
+use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Measure\Units;
+use Yelbo\Trade\Object\KeepOut;
+use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Refused;
+
+/** Reads what was typed of the object: its kind, its measures, what is to stay clear on it. */
+final readonly class ObjectReader
+{
+    private const MOST_KEEP_OUTS = 20;
+    /** µm */
+    private const SMALLEST = 1000;
+    private const LARGEST = 20_000_000;
+
+    public function __construct(private ShopRules $rules)
+    {
+    }
+
+    /**
+     * The object alone, for an answer while the rest is still being asked.
+     *
+     * @throws Refusals
+     */
+    public function read(ObjectAnswers $answers): MeasuredObject
+    {
+        $fields = new Fields();
+        $object = $this->readInto($fields, $answers, trim($answers->object));
+        $fields->end();
+
+        return $object ?? throw new \LogicException('A wrong measure was not noted.');
+    }
+
+    /**
+     * The object among other answers.
+     *
+     * @param string $name as it was read
+     *
+     * @return MeasuredObject|null none where something of it is wrong, which the fields then say
+     */
+    public function readInto(Fields $fields, ObjectAnswers $answers, string $name): ?MeasuredObject
+    {
+        $kind = $fields->choice('surface', $answers->surface, Kind::class, 'What shape is it? Choose one.');
+        if (null === $kind) {
+            return null;
+        }
+        $own = new Fields();
+        $measures = $this->measures($own, $answers, $kind);
+        $keepOuts = $this->keepOuts($own, $answers);
+        if ($own->isWrong()) {
+            return $fields->refuseAll(new Refusals($own->sentences() ?: throw new \LogicException('Nothing is wrong.')));
+        }
+        $material = '' === $answers->material ? null : Material::tryFrom($answers->material);
+        if (true === $material?->hasInside() && 'inside' === $answers->side) {
+            $measures['inside'] = 1;
+        }
+        $object = new MeasuredObject($name, $kind->value, self::whole($measures['width'] ?? null), self::whole($measures['height'] ?? null), self::whole($measures['corner'] ?? null),
+            array_diff_key($measures, ['width' => 0, 'height' => 0, 'corner' => 0]) ?: null, $keepOuts ?: null, $material?->value);
+        try {
+            $object->kept($this->rules->current());
+        } catch (Refused $refused) {
+            return $fields->refuseAll(Form::Object->refusals($refused));
+        }
+
+        return $object;
+    }
+
+    private static function whole(int|float|string|null $micrometres): ?int
+    {
+        return \is_int($micrometres) ? $micrometres : null;
+    }
+
+    /** @return array<string, int|float|string> µm by name */
+    private function measures(Fields $fields, ObjectAnswers $answers, Kind $kind): array
+    {
+        $measures = [];
+        $names = array_column($kind->lengths(), 0);
+        foreach ($kind->lengths() as [$name, , $needed]) {
+            $typed = $answers->measure($name);
+            if ($needed || !Fields::isEmpty($typed)) {
+                $measures[$name] = self::length($fields, $name, $typed, $answers->units(), 'corner' === $name ? 0 : self::SMALLEST);
+            }
+        }
+        if (\in_array('diameter', $names, true) && !isset($measures['diameter']) && !isset($measures['circumference'])) {
+            $fields->refuse($names[0], 'Measure round it with a tape, or across it: one of the two.');
+        }
+        foreach ($this->figures($kind) as [$name, $least, $most, $needed, $sentence]) {
+            $typed = $answers->measure($name);
+            if ($needed || !Fields::isEmpty(trim($typed, ' m°'))) {
+                $measures[$name] = $fields->figure($name, $typed, $least, $most, $sentence, 'm°');
+            }
+        }
+        if (Kind::Taper === $kind) {
+            $measures['wideEnd'] = 'bottom' === $answers->wideEnd ? 'bottom' : 'top';
+        }
+        if (Kind::Outline === $kind) {
+            $measures['outline'] = $answers->outline;
+        }
+
+        return $measures;
+    }
+
+    /** @return list<array{string, float, float, bool, string}> plain figures: name, least, most, needed, sentence */
+    private function figures(Kind $kind): array
+    {
+        return match ($kind) {
+            Kind::Polygon => [['sides', 3, 60, true, 'How many sides? From 3 to 60.']],
+            Kind::Panes => [['panes', 1, 60, true, 'How many panes? From 1 to 60.']],
+            Kind::Cylinder, Kind::Taper => [['seen', 10, 180, false, 'How many degrees are seen from the front? From 10 to 180; empty for all round.']],
+            Kind::Panel => [['readFrom', 0.5, 200, false, 'From how many metres is it read? From 0.5 to 200.']],
+            default => [],
+        };
+    }
+
+    /** @return list<array{what: string, x: int, y: int, width: int, height: int}> µm */
+    private function keepOuts(Fields $fields, ObjectAnswers $answers): array
+    {
+        if (\count($answers->keepOuts) > self::MOST_KEEP_OUTS) {
+            $fields->refuse('keepOuts', 'At most '.self::MOST_KEEP_OUTS.' parts to keep clear.');
+
+            return [];
+        }
+        $kept = [];
+        foreach ($answers->keepOuts as $nth => $part) {
+            $what = $fields->choice("keepOuts.$nth.what", $part->what, KeepOut::class, 'What is there to keep clear of?');
+            if (null === $what) {
+                continue;
+            }
+            $of = static fn (string $name, string $typed): int => \in_array($name, $what->measures(), true) ? self::length($fields, "keepOuts.$nth.$name", $typed, $answers->units(), 0) : 0;
+            $kept[] = ['what' => $what->value, 'x' => $of('x', $part->x), 'y' => $of('y', $part->y), 'width' => $of('width', $part->width), 'height' => $of('height', $part->height)];
+        }
+
+        return $kept;
+    }
+
+    /** @return int µm */
+    private static function length(Fields $fields, string $field, string $typed, Units $units, int $least): int
+    {
+        return $fields->length($field, $typed, $least, self::LARGEST, $units, 'Measure it along the surface, like 108mm or 4 1/4.', 'Between 1 mm and 20 m, please: check the figure and its unit.');
+    }
+}

@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\DesignCheck;
+use Yelbo\Shop\Designs\DesignDrawer;
+use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Input\TypedWords;
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Objects\ObjectReader;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Film\Advice;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Suitability;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Lettering\Roster;
+use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Refused;
+
+/** What can be said at the counter while the customer is still talking. */
+final readonly class Counter
+{
+    /** Answers that may still be missing, or wrong, without the drawing being any different. */
+    private const NOT_DRAWN = ['customer', 'contact', 'object', 'useOf', 'film', 'quantity', 'neededOn', 'note'];
+
+    public function __construct(private AnswersReader $reader, private ObjectReader $objects, private Shelf $shelf, private DesignDrawer $drawer, private DesignCheck $check, private Lateness $lateness, private ShopRules $rules)
+    {
+    }
+
+    public function hear(Answers $answers): Heard
+    {
+        $wrong = [];
+        try {
+            $this->reader->read($answers);
+        } catch (Refusals $refusals) {
+            $wrong = $refusals->fields;
+        }
+        $film = $this->shelf->filmNumbered((int) $answers->film);
+        $grade = $film?->grade() ?? Film::Permanent;
+        $use = Usage::tryFrom($answers->useOf) ?? Usage::Indoor;
+        $roster = TypedWords::roster($answers->roster);
+        $lines = [] === $roster ? TypedWords::lines($answers->words) : Roster::longest($roster);
+        $drawn = $object = null;
+        if ([] === array_diff_key($wrong, array_flip(self::NOT_DRAWN))) {
+            try {
+                $object = $this->objects->read($answers->object());
+                $drawn = $this->drawer->draw($object, $lines, new Design(), $grade, $use);
+            } catch (Refusals) {
+                // The object is named among what is wrong already.
+            } catch (Refused $refused) {
+                $wrong += ([] === $roster ? Form::Order : Form::Roster)->refusals($refused)->fields;
+            }
+        }
+
+        return $this->heard($answers, $wrong, $film, $use, $drawn, $object, $lines, \count($roster));
+    }
+
+    /**
+     * @param array<string, string> $wrong
+     * @param list<string>          $lines
+     */
+    private function heard(Answers $answers, array $wrong, ?FilmOnShelf $film, Usage $use, ?DrawnDesign $drawn, ?MeasuredObject $object, array $lines, int $names): Heard
+    {
+        $grade = $film?->grade() ?? Film::Permanent;
+
+        return new Heard(
+            $wrong,
+            $drawn,
+            null === $drawn || null === $object ? [] : $this->check->groups($drawn->fitted, $object, $grade, $use),
+            $this->check->spelling(null, $lines),
+            null === $drawn ? 0.0 : $this->check->weeding($drawn->fitted, $grade),
+            null === $film ? null : Suitability::warning($film->grade(), $use),
+            $this->lateness->earliest(),
+            $this->lateness->isInTime($answers->neededOn),
+            $film?->life($this->rules->current()),
+            $this->advice($answers, $use),
+            $names,
+        );
+    }
+
+    /** @return list<array{Advice, list<FilmOnShelf>}> */
+    private function advice(Answers $answers, Usage $use): array
+    {
+        $kept = [];
+        foreach ($this->shelf->films() as $film) {
+            $kept[$film->grade()->value][] = $film;
+        }
+        $advice = [];
+        foreach (Advice::all($this->rules->current(), $use, Material::tryFrom($answers->material), 'inside' === $answers->side, true === Kind::tryFrom($answers->surface)?->isCurved()) as $one) {
+            if (isset($kept[$one->film->value])) {
+                $advice[] = [$one, $kept[$one->film->value]];
+            }
+        }
+
+        return $advice;
+    }
+}

@@ -1,0 +1,178 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Designs\BroughtArt;
+use Yelbo\Shop\Designs\BroughtArts;
+use Yelbo\Shop\Designs\DesignCheck;
+use Yelbo\Shop\Designs\DesignFitter;
+use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Input\Fields;
+use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Refused;
+
+/** What is decided at Size: how the words are drawn, what the owner lets pass, the price; and the proof that freezes it. */
+final readonly class DrawOrder
+{
+    /** Minor units. */
+    private const HIGHEST_PRICE = 100_000_00;
+    private const LONGEST_REASON = 300;
+
+    public function __construct(private DesignFitter $fitter, private DesignCheck $check, private ProofMaker $proofs, private BroughtArts $arts, private Change $change, private Book $book, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * Keeps a drawing; with `$proof` it is frozen as the next proof at once.
+     *
+     * @throws Refusals for words that cannot be drawn, and for a stop the owner has not let pass
+     * @throws Conflict
+     */
+    public function draw(Docket $docket, int $version, Draft $draft, bool $proof): void
+    {
+        self::expectSizing($docket);
+        if ([] === $draft->lines) {
+            throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
+        }
+        $decals = $this->drawn($docket, $draft);
+        if ($proof) {
+            $this->refuseStops($docket, $decals, $draft);
+        }
+        $this->change->apply($docket, $version, function () use ($docket, $draft, $proof, $decals): void {
+            if (null !== $draft->film && $draft->film !== $docket->film()) {
+                $this->book->note('film', "Film changed to {$draft->film->name()}", $docket->number());
+            }
+            $docket->draw($draft);
+            if (!$proof) {
+                $this->book->noteOnce('drawn', 'Drawing changed', $docket->number());
+
+                return;
+            }
+            $made = $this->proofs->freeze($docket, $draft, $decals);
+            $docket->freeze($made);
+            $this->book->note('proof', "Proof {$made->nth()} made", $docket->number());
+        });
+    }
+
+    /**
+     * A drawing the customer brought, for this order.
+     *
+     * @throws Refusals|Refused
+     */
+    public function bring(Docket $docket, string $name, string $svg): BroughtArt
+    {
+        self::expectSizing($docket);
+
+        return $this->arts->bring($docket->number(), $name, $svg);
+    }
+
+    private static function expectSizing(Docket $docket): void
+    {
+        if (DocketState::Sizing !== $docket->state()) {
+            throw new Refused('illegal-move', "{$docket->tag()} is not at Size any more.");
+        }
+    }
+
+    /**
+     * @param non-empty-list<array{list<string>, Fitted}> $decals
+     *
+     * @throws Refusals for a stop that the owner has not let pass
+     */
+    private function refuseStops(Docket $docket, array $decals, Draft $draft): void
+    {
+        $film = $draft->film ?? $docket->film() ?? throw new \LogicException('Taken without film.');
+        foreach ($this->check->stops(array_column($decals, 1), $docket->object(), $film, $docket->useOf()) as $stop) {
+            if (null === $docket->waivers()->reason($stop->code, $stop->found)) {
+                throw Refusals::at('outside-safe-area' === $stop->code ? 'capHeight' : 'snags', "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.");
+            }
+        }
+    }
+
+    /**
+     * A stop is let pass by the owner, with a reason that stays with the order.
+     *
+     * @param int $found how bad it is, µm, as the check found it
+     *
+     * @throws Refusals|Refused|Conflict
+     */
+    public function waive(Docket $docket, int $version, string $code, int $found, string $reason, string $by): void
+    {
+        if (1 !== preg_match('~^[a-z-]{1,40}$~', $code)) {
+            throw Refusals::at('code', 'There is no such stop.');
+        }
+        if (mb_strlen(trim($reason)) < 3) {
+            throw Refusals::at('reason', 'Why may it pass? A few words that stand on the docket and at the bench.');
+        }
+        if (!\in_array($docket->state(), [DocketState::Sizing, DocketState::Proofing], true)) {
+            throw new Refused('illegal-move', "{$docket->tag()} is not at Size any more.");
+        }
+        $this->change->apply($docket, $version, function () use ($docket, $code, $found, $reason, $by): void {
+            $docket->waivers()->add($code, $found, mb_substr(trim($reason), 0, self::LONGEST_REASON), $by, $this->clock->now());
+            $this->book->note('overruled', "“{$code}” let pass by $by: ".trim($reason), $docket->number());
+        });
+    }
+
+    /**
+     * What the customer pays for all of it; the next proof says so.
+     *
+     * @param string $typed an amount; empty where it is left open
+     *
+     * @throws Refusals|Conflict
+     */
+    public function price(Docket $docket, int $version, string $typed): void
+    {
+        $fields = new Fields();
+        $price = Fields::isEmpty($typed) ? null : $fields->money('price', $typed, self::HIGHEST_PRICE);
+        $fields->end();
+        $this->change->apply($docket, $version, function () use ($docket, $price): void {
+            $docket->askPrice($price);
+            $this->book->note('price', null === $price ? 'Price left open' : 'Price '.number_format($price / 100, 2, '.', ' '), $docket->number());
+        });
+    }
+
+    /**
+     * Another move of a docket that has no pieces yet: back, changed, cancelled.
+     *
+     * @throws Refusals|Refused|Conflict
+     */
+    public function move(Docket $docket, int $version, DocketMove $move, string $reason): void
+    {
+        if (!\in_array($move, [DocketMove::AskAgain, DocketMove::Change, DocketMove::Cancel], true)) {
+            throw new Refused('illegal-move', "“{$move->label()}” is done at its station.");
+        }
+        if (DocketMove::Cancel === $move && '' === trim($reason)) {
+            throw Refusals::at('reason', 'Why is it cancelled? A few words for the book.');
+        }
+        $this->change->apply($docket, $version, function () use ($docket, $move, $reason): void {
+            $docket->move($move);
+            $this->book->note($move->value, $move->label().('' === trim($reason) ? '' : ": $reason"), $docket->number());
+        });
+    }
+
+    /** @return non-empty-list<array{list<string>, Fitted}> the lines of every decal, and how it lies */
+    private function drawn(Docket $docket, Draft $draft): array
+    {
+        try {
+            if (!$draft->isSet()) {
+                return [[$draft->lines, $this->fitter->fit($docket->object(), $draft->lines, $draft->design)]];
+            }
+            $members = $this->fitter->fitSet($docket->object(), $draft->roster, $draft->design)->members;
+        } catch (Refused $refused) {
+            throw '' === $refused->at ? $refused : Form::Design->refusals($refused);
+        }
+        $decals = array_map(static fn (SetMember $member, array $lines): array => [$lines, $member->fitted], $members, $draft->roster);
+
+        return [] === $decals ? throw Refusals::at('roster', 'The roster is empty.') : $decals;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Check\SnagGroup;
+use Yelbo\Trade\Film\Advice;
+
+/** What can be said to the answers so far. */
+final readonly class Heard
+{
+    /**
+     * @param array<string, string>                        $wrong   a sentence by its field
+     * @param DrawnDesign|null                             $drawn   the words on the object, of a roster the longest name; none where they cannot be drawn yet
+     * @param list<SnagGroup>                              $snags   what speaks against that
+     * @param list<string>                                 $doubts  what in the words may be misread
+     * @param float                                        $weeding minutes
+     * @param string|null                                  $warning what speaks against the film in this use
+     * @param bool|null                                    $inTime  none where the day is not known
+     * @param string|null                                  $life    for how long the film is good
+     * @param list<array{Advice, list<FilmOnShelf>}>       $advice  films for this surface and use, the best first, those the shop keeps
+     * @param int                                          $names   how many names the roster holds
+     */
+    public function __construct(
+        public array $wrong,
+        public ?DrawnDesign $drawn,
+        public array $snags,
+        public array $doubts,
+        public float $weeding,
+        public ?string $warning,
+        public \DateTimeImmutable $readyAt,
+        public ?bool $inTime,
+        public ?string $life,
+        public array $advice,
+        public int $names,
+    ) {
+    }
+}

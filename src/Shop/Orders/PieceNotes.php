@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Check\FilmInHand;
+use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Lettering\Spelling;
+
+/** What has to be minded of a piece wherever it is in hand. */
+final readonly class PieceNotes
+{
+    private FilmInHand $inHand;
+
+    public function __construct(ShopRules $rules)
+    {
+        $this->inHand = new FilmInHand($rules->current());
+    }
+
+    /** @return list<string> stops that were let pass, with who and why; at Weed what the colour hides */
+    public function minded(Piece $piece): array
+    {
+        $film = $piece->film();
+        $colour = PieceState::Weeding === $piece->state() ? $this->inHand->colour($film->grade(), $film->swatch(), $film->liner(), $film->hasDirection()) : [];
+
+        return [
+            ...$piece->docket()->waivers()->said(),
+            ...array_map(static fn (Snag $snag): string => $snag->message, $colour),
+        ];
+    }
+
+    /** @return list<string> how the words drawn differ from what was asked for */
+    public function spelling(Piece $piece): array
+    {
+        $asked = $piece->docket()->asked();
+        $lines = $piece->proof()->linesOf($piece->member());
+        if ([] === $asked || '' !== $piece->proof()->frozen()->drawing) {
+            return [];
+        }
+        if ([] === $piece->docket()->roster()) {
+            return array_column(Spelling::differences($asked, $lines), 'says');
+        }
+        $others = array_values(array_diff($lines, $asked));
+
+        return [] === $others ? [] : ['“'.implode(' ', $others).'” is not on the list as the customer gave it.'];
+    }
+}

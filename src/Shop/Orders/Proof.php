@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Trade\Lettering\Spelling;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+
+/**
+ * A frozen version of what will be cut. Only whether it was approved is ever added.
+ *
+ * Of each decal lengths are in µm, the outlines of all its layers in one frame, its box, each named
+ * by its hash; a layer names its film by its number on the shelf, none for the order's own.
+ *
+ * @phpstan-type PartLayer array{role: string, film: int|null, outline: string}
+ * @phpstan-type Part array{lines: list<string>, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
+ */
+#[ORM\Entity]
+class Proof
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $approvedAt = null;
+
+    #[ORM\Column(length: 80, nullable: true)]
+    private ?string $approvedBy = null;
+
+    /** @var array<string, mixed> */
+    #[ORM\Column(type: 'json', length: 4294967295)]
+    private array $frozen;
+
+    /**
+     * @param list<string>         $words
+     * @param int                  $capHeight µm
+     * @param non-empty-list<Part> $parts     every decal of a set, with every layer of film
+     * @param FrozenFacts          $facts     all it says beside its outlines
+     */
+    public function __construct(
+        #[ORM\ManyToOne(inversedBy: 'proofs'), ORM\JoinColumn(nullable: false)]
+        private Docket $docket,
+        #[ORM\Column]
+        private int $nth,
+        #[ORM\Column]
+        private \DateTimeImmutable $madeAt,
+        #[ORM\Column(type: 'json')]
+        private array $words,
+        #[ORM\Column(length: 40)]
+        private string $face,
+        #[ORM\Column]
+        private int $capHeight,
+        #[ORM\Column(type: 'json', length: 4294967295)]
+        private array $parts,
+        FrozenFacts $facts,
+    ) {
+        $this->frozen = $facts->toArray();
+    }
+
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    public function frozen(): FrozenFacts
+    {
+        return FrozenFacts::fromKept($this->frozen);
+    }
+
+    public function docket(): Docket
+    {
+        return $this->docket;
+    }
+
+    public function nth(): int
+    {
+        return $this->nth;
+    }
+
+    public function madeAt(): \DateTimeImmutable
+    {
+        return $this->madeAt;
+    }
+
+    /** @return list<string> */
+    public function words(): array
+    {
+        return $this->words;
+    }
+
+    public function face(): string
+    {
+        return $this->face;
+    }
+
+    public function capHeight(): Length
+    {
+        return Length::micrometres($this->capHeight);
+    }
+
+    /** How many different decals: the members of a set. */
+    public function members(): int
+    {
+        return \count($this->parts);
+    }
+
+    /** @return list<PartLayer> */
+    public function layers(int $member = 0): array
+    {
+        return $this->part($member)['layers'];
+    }
+
+    /** @return list<string> */
+    public function linesOf(int $member): array
+    {
+        return $this->part($member)['lines'];
+    }
+
+    public function size(int $member = 0): Size
+    {
+        return new Size(Length::micrometres($this->part($member)['width']), Length::micrometres($this->part($member)['height']));
+    }
+
+    public function left(int $member = 0): Length
+    {
+        return Length::micrometres($this->part($member)['left']);
+    }
+
+    public function top(int $member = 0): Length
+    {
+        return Length::micrometres($this->part($member)['top']);
+    }
+
+    /** One layer of film of one decal, by the hash of its outline; all layers of a decal share one frame. */
+    public function outline(int $member = 0, int $layer = 0): string
+    {
+        return $this->part($member)['layers'][$layer]['outline'] ?? throw new \LogicException("There is no layer $layer.");
+    }
+
+    /** @return list<string> the hashes of all outlines it shows */
+    public function outlines(): array
+    {
+        $hashes = [];
+        foreach ($this->parts as $part) {
+            array_push($hashes, ...array_column($part['layers'], 'outline'));
+        }
+
+        return $hashes;
+    }
+
+    public function lastMember(): int
+    {
+        return \count($this->parts) - 1;
+    }
+
+    /** @return list<string> how the words drawn differ from those asked for, and what in them may be misread */
+    public function spelling(): array
+    {
+        $lines = $this->lines();
+        $asked = $this->frozen()->asked;
+
+        return array_column([...([] === $asked || [] === $lines ? [] : Spelling::differences($asked, $lines)), ...Spelling::doubts($lines)], 'says');
+    }
+
+    /** @return list<array{line: string, letters: list<array{letter: string, says: string}>}> every line letter by letter */
+    public function readOut(): array
+    {
+        return array_map(static fn (string $line): array => ['line' => $line, 'letters' => Spelling::readOut($line)], $this->lines());
+    }
+
+    /** @return list<string> of all its decals; a drawing has no letters to be read out, its words only call it something */
+    private function lines(): array
+    {
+        return '' === $this->frozen()->drawing ? array_merge(...array_column($this->parts, 'lines')) : [];
+    }
+
+    public function approvedAt(): ?\DateTimeImmutable
+    {
+        return $this->approvedAt;
+    }
+
+    public function approvedBy(): ?string
+    {
+        return $this->approvedBy;
+    }
+
+    /** @return Part */
+    private function part(int $member): array
+    {
+        return $this->parts[$member] ?? throw new \LogicException("There is no decal $member.");
+    }
+
+    public function approve(string $by, \DateTimeImmutable $at): void
+    {
+        $this->approvedBy = $by;
+        $this->approvedAt = $at;
+    }
+}

@@ -1,0 +1,115 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Designs\BroughtArts;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Bench\Packing;
+use Yelbo\Trade\Film\Cautions;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Layer;
+use Yelbo\Trade\Object\KeptClear;
+
+/** Freezes an order's drawing as its next proof. */
+final readonly class ProofMaker
+{
+    public function __construct(private EntityManagerInterface $records, private ShopRules $rules, private BroughtArts $arts, private Outlines $outlines, private ClockInterface $clock)
+    {
+    }
+
+    /**
+     * Freezes a drawing as the docket's next proof.
+     *
+     * @param non-empty-list<array{list<string>, Fitted}> $decals every decal's lines, and how it lies
+     */
+    public function freeze(Docket $docket, Draft $draft, array $decals): Proof
+    {
+        $first = $decals[0][1];
+
+        return new Proof($docket, 1 + \count($docket->proofs()), $this->clock->now(), $draft->lines, $draft->design->face(), $first->capHeight,
+            array_map(fn (array $decal): array => $this->part($decal[0], $decal[1], $draft->design), $decals), $this->facts($docket, $draft->design, $first));
+    }
+
+    private function facts(Docket $docket, Design $design, Fitted $fitted): FrozenFacts
+    {
+        $rules = $this->rules->current();
+        $object = $docket->object();
+        $surface = $object->kept($rules);
+        $own = $docket->film() ?? throw new \LogicException('Taken without film.');
+        $films = array_map(fn (?int $film): FilmOnShelf => null === $film ? $own : $this->records->find(FilmOnShelf::class, $film) ?? $own, $design->films());
+
+        return new FrozenFacts(
+            $docket->asked(),
+            $object->name(),
+            $object->material()?->label() ?? '',
+            $surface->size()->width->micrometres,
+            $surface->size()->height->micrometres,
+            $surface->wall()->width->micrometres,
+            $surface->wall()->height->micrometres,
+            SvgPath::write($surface->outline()),
+            SvgPath::write($fitted->safe),
+            $surface instanceof KeptClear ? SvgPath::write($surface->keepOuts) : '',
+            array_map(static fn (FilmOnShelf $film): array => ['name' => $film->name(), 'swatch' => $film->swatch(), 'life' => $film->life($rules)], $films),
+            (new Packing($rules))->care($own->life($rules), false),
+            Cautions::all($rules, $own->grade(), $docket->useOf(), $object->material()),
+            self::remarks($docket, $design, $fitted),
+            $object->isInside(),
+            $docket->price(),
+            $docket->quantity(),
+            $object->panes(),
+            $docket->useOf()->value,
+            $docket->neededAt()?->format('Y-m-d') ?? '',
+            $docket->isAppliedHere(),
+            null === $design->art() ? '' : $this->arts->numbered($design->art()['id'])->name(),
+        );
+    }
+
+    /** @return list<string> */
+    private static function remarks(Docket $docket, Design $design, Fitted $fitted): array
+    {
+        $setting = $fitted->words->setting;
+        $remarks = [];
+        if (0.0 !== $setting->condense) {
+            $remarks[] = ($setting->condense > 0 ? 'Condensed' : 'Expanded').' by '.abs($setting->condense).' %.';
+        }
+        if (Arrangement::Monogram === $setting->arrangement) {
+            $remarks[] = 'Order of the monogram: '.$setting->order->label().'.';
+        }
+        $done = $setting->mending->steps();
+        if ([] !== $done) {
+            $remarks[] = ucfirst(implode(', ', $done)).'.';
+        }
+        array_push($remarks, ...$docket->waivers()->said());
+        if ($docket->object()->isInside()) {
+            $remarks[] = 'Stuck inside, read from outside: it is cut mirrored. Shown as it reads.';
+        }
+
+        return $remarks;
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return array{lines: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string}>}
+     */
+    private function part(array $lines, Fitted $fitted, Design $design): array
+    {
+        $box = $fitted->artwork->box();
+
+        return [
+            'lines' => $lines, 'width' => $box->width(), 'height' => $box->height(), 'left' => $fitted->at[0], 'top' => $fitted->at[1],
+            'layers' => array_map(fn (Layer $layer, int $nth): array => [
+                'role' => $layer->role, 'film' => $design->films()[$nth] ?? null, 'outline' => $this->outlines->keep($layer->region),
+            ], $fitted->artwork->layers, array_keys($fitted->artwork->layers)),
+        ];
+    }
+}

@@ -1,0 +1,207 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Proofs;
+
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
+
+/** Links to proofs: given, withdrawn, followed; and what a customer does behind one. */
+final readonly class ProofLinks
+{
+    private const TOKEN_BYTES = 32;
+    private const MOST_REQUESTS = 40;
+
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Approval $approval,
+        private ProofMailer $post,
+        private Book $book,
+        private ShopRules $rules,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /**
+     * Makes a link to a docket's newest proof; one given before stays good until it is withdrawn.
+     *
+     * @param string $to an e-mail address, or nothing where the link is handed over otherwise
+     *
+     * @return array{ProofLink, string} and the token, which is not kept
+     *
+     * @throws Refusals|Refused
+     */
+    public function give(Docket $docket, string $to): array
+    {
+        $to = trim($to);
+        if ('' !== $to && false === filter_var($to, \FILTER_VALIDATE_EMAIL)) {
+            throw Refusals::at('to', 'An address looks like name@example.org. Leave it empty to copy the link only.');
+        }
+        $proof = $docket->latestProof();
+        if (DocketState::Proofing !== $docket->state() || null === $proof) {
+            throw new Refused('illegal-move', "{$docket->tag()} has no proof that waits for a yes.");
+        }
+        $token = rtrim(strtr(base64_encode(random_bytes(self::TOKEN_BYTES)), '+/', '-_'), '=');
+        $now = $this->clock->now();
+        $days = (int) $this->rules->current()->value(Rule::LinkDays);
+        $link = new ProofLink($proof, ProofLink::hash($token), $now, $now->modify("+$days days"), $to);
+        $this->records->wrapInTransaction(function () use ($link, $docket, $proof, $to, $token): void {
+            $this->records->persist($link);
+            $this->book->note('link', '' === $to ? "Link to proof {$proof->nth()} made" : "Proof {$proof->nth()} sent to $to", $docket->number());
+            if ('' !== $to) {
+                $this->post->send($proof, $to, $token, $link->expiresAt());
+            }
+        });
+
+        return [$link, $token];
+    }
+
+    /** @return list<ProofLink> the newest first */
+    public function ofDocket(Docket $docket): array
+    {
+        return $this->records->createQueryBuilder()->select('l')->from(ProofLink::class, 'l')->join('l.proof', 'p')->where('p.docket = :docket')
+            ->setParameter('docket', $docket)->orderBy('l.id', 'DESC')->setMaxResults(20)->getQuery()->getResult();
+    }
+
+    /** @return list<ChangeRequest> the newest first */
+    public function changeRequests(Docket $docket): array
+    {
+        return $this->records->createQueryBuilder()->select('w')->from(ChangeRequest::class, 'w')->join('w.proof', 'p')->where('p.docket = :docket')
+            ->setParameter('docket', $docket)->orderBy('w.id', 'DESC')->setMaxResults(self::MOST_REQUESTS)->getQuery()->getResult();
+    }
+
+    public function withdraw(Docket $docket, int $id): void
+    {
+        $link = $this->records->find(ProofLink::class, $id);
+        if (null === $link || $link->proof()->docket() !== $docket) {
+            throw new NotFound('There is no such link.');
+        }
+        $this->records->wrapInTransaction(function () use ($link, $docket): void {
+            $link->withdraw($this->clock->now());
+            $this->book->note('link', "Link to proof {$link->proof()->nth()} withdrawn", $docket->number());
+        });
+    }
+
+    /** @throws NotFound|LinkClosed */
+    public function follow(string $token): Proof
+    {
+        $link = $this->link($token);
+        if (null === $link->openedAt()) {
+            $this->records->wrapInTransaction(function () use ($link): void {
+                $link->seen($this->clock->now());
+                $this->book->as('The customer, by link');
+                $this->book->note('link', "Proof {$link->proof()->nth()} opened by its link", $link->proof()->docket()->number());
+            });
+        }
+
+        return $link->proof();
+    }
+
+    /**
+     * The yes by link. Said twice it is said once; said to a proof that is not the newest it is refused.
+     *
+     * @throws NotFound|LinkClosed|Refused|Refusals
+     */
+    public function approve(string $token, string $name): Proof
+    {
+        $name = self::name($name);
+        $proof = $this->link($token)->proof();
+        $this->book->as("$name, by link");
+        $this->records->wrapInTransaction(function () use ($proof, $name): void {
+            $docket = $this->fresh($proof);
+            if (null !== $proof->approvedAt() && DocketState::Making === $docket->state() && $docket->latestProof() === $proof) {
+                return;
+            }
+            $this->approval->approve($docket, $docket->version(), $proof->nth(), $name, Approval::BY_LINK);
+        });
+
+        return $proof;
+    }
+
+    /**
+     * What the customer wants changed.
+     *
+     * @param array{int, int}|null $spot what it is pinned to, µm in the object's frame
+     *
+     * @throws NotFound|LinkClosed|Refused|Refusals
+     */
+    public function requestChange(string $token, string $name, string $note, ?array $spot): Proof
+    {
+        $name = self::name($name);
+        $note = trim($note);
+        if ('' === $note || mb_strlen($note) > 1000) {
+            throw Refusals::at('note', '' === $note ? 'What should be different? A few words.' : 'At most 1000 letters, please.');
+        }
+        $proof = $this->link($token)->proof();
+        $this->book->as("$name, by link");
+        $this->records->wrapInTransaction(function () use ($proof, $name, $note, $spot): void {
+            $docket = $this->fresh($proof);
+            if (DocketState::Proofing !== $docket->state() || $docket->latestProof() !== $proof) {
+                throw new Refused('outdated-proof', 'This proof is not waiting for an answer any more. Please ring the shop.');
+            }
+            if (\count($this->changeRequests($docket)) >= self::MOST_REQUESTS) {
+                throw new Refused('too-many', 'The shop has many notes of yours already. Please ring.');
+            }
+            $this->records->persist(new ChangeRequest($proof, $name, $note, $spot, $this->clock->now()));
+            $this->book->note('wish', "Asks for a change of proof {$proof->nth()}: $note", $docket->number());
+        });
+
+        return $proof;
+    }
+
+    /** Locked until the end of the transaction: a yes and an edit at the same moment come one after the other. */
+    private function fresh(Proof $proof): Docket
+    {
+        $docket = $proof->docket();
+        $this->records->refresh($docket, LockMode::PESSIMISTIC_WRITE);
+        $this->records->refresh($proof);
+
+        return $docket;
+    }
+
+    /**
+     * Where a proof stands for who holds a link to it.
+     *
+     * @return array{string, string} `waiting`, `approved`, `outdated` or `closed`, and a sentence for them
+     */
+    public static function standing(Proof $proof): array
+    {
+        $docket = $proof->docket();
+        $state = $docket->state();
+
+        return match (true) {
+            $docket->latestProof() !== $proof => ['outdated', 'There is a newer proof of this order. The shop will send you its link; this one cannot be approved any more.'],
+            null !== $proof->approvedAt() && !\in_array($state, [DocketState::Proofing, DocketState::Sizing], true) => ['approved', "Approved by {$proof->approvedBy()}. Thank you: we make it now."],
+            DocketState::Proofing === $state => ['waiting', 'Please look at it closely. We cut nothing before your yes.'],
+            default => ['closed', 'The shop is changing this order. You get a new link for the new proof.'],
+        };
+    }
+
+    private static function name(string $name): string
+    {
+        $name = trim($name);
+
+        return '' === $name || mb_strlen($name) > 80 ? throw Refusals::at('name', 'Please write your name, 80 letters at most.') : $name;
+    }
+
+    private function link(string $token): ProofLink
+    {
+        $link = $this->records->getRepository(ProofLink::class)->findOneBy(['tokenHash' => ProofLink::hash($token)]) ?? throw new NotFound('This link leads nowhere. Look whether it was copied whole.');
+        if (!$link->isOpen($this->clock->now())) {
+            throw new LinkClosed($link->isWithdrawn() ? 'The shop has withdrawn this link. Please ask it for a new one.' : 'This link has expired. Please ask the shop for a new one.');
+        }
+
+        return $link;
+    }
+}

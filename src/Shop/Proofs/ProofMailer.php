@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Proofs;
+
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\Mailer\MailerInterface;
+use Symfony\Component\Mime\Email;
+use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
+use Yelbo\Shop\Orders\Proof;
+
+/** The letter that carries a proof's link to its customer. */
+final readonly class ProofMailer
+{
+    public function __construct(
+        private MailerInterface $mailer,
+        private UrlGeneratorInterface $urls,
+        #[Autowire('%env(YELBO_POST_FROM)%')]
+        private string $from,
+        #[Autowire('%env(YELBO_SHOP)%')]
+        private string $shop,
+        #[Autowire('%env(YELBO_PUBLIC)%')]
+        private string $public,
+    ) {
+    }
+
+    /** Begins with the address that was set, never with what a request claims to be addressed to. */
+    public function url(string $token): string
+    {
+        return rtrim($this->public, '/').$this->urls->generate('given-page', ['token' => $token]);
+    }
+
+    public function send(Proof $proof, string $to, string $token, \DateTimeImmutable $until): void
+    {
+        $docket = $proof->docket();
+        $text = implode("\n\n", [
+            'Dear '.($docket->customer()?->name() ?? 'customer').',',
+            "here is the proof of your order {$docket->tag()}, “".implode(' ', $proof->words()).'”, for you to look at: every letter as it will be cut, to scale on your '.mb_strtolower($docket->object()->name()).'.',
+            $this->url($token),
+            'Please read the spelling letter by letter. On the page you can say yes, or say what should be different. We cut nothing before your yes.',
+            "The link is for you alone and works until {$until->format('j F Y')}.",
+            $this->shop,
+        ]);
+        $this->mailer->send((new Email())->from($this->from)->to($to)->subject("{$this->shop}: your proof {$docket->tag()}")->text($text));
+    }
+}

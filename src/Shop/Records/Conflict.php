@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Records;
+
+/** Somebody else changed the same record first. */
+final class Conflict extends \RuntimeException
+{
+    /**
+     * @param string $record what was changed: `Y-0412`; empty where the sentence alone says it
+     * @param string $by     who changed it; empty where nobody knows
+     * @param string $did    what they did; empty where nobody knows
+     */
+    public function __construct(string $sentence, public readonly string $record = '', public readonly string $by = '', public readonly string $did = '', ?\Throwable $late = null)
+    {
+        parent::__construct($sentence, 0, $late);
+    }
+
+    /** What was typed meanwhile stays on the page. */
+    public static function changed(string $record, string $by = '', string $did = '', ?\Throwable $late = null): self
+    {
+        $who = '' === $by ? 'somebody else' : $by.('' === $did ? '' : " ($did)");
+
+        return new self("$record was changed meanwhile by $who. You see it fresh now; what you typed is kept.", $record, $by, $did, $late);
+    }
+}

@@ -1,0 +1,10 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Records;
+
+/** There is no such thing in the shop's records. */
+final class NotFound extends \RuntimeException
+{
+}

@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Records;
+
+use Doctrine\ORM\Mapping as ORM;
+
+/** Something was changed: one for each transaction that wrote, stored with it. Nothing else is known of it. */
+#[ORM\Entity(readOnly: true)]
+class Tick
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column(type: 'bigint')]
+    private ?int $id = null;
+
+    public function id(): ?int
+    {
+        return $this->id;
+    }
+}
