@@ -15,6 +15,8 @@ use Yelbo\Shop\Demo\DemoShop;
 #[AsCommand('yelbo:demo', 'Loads the made-up shop')]
 final class DemoCommand extends Command
 {
+    private const MIGRATIONS = 'doctrine_migration_versions';
+
     public function __construct(private readonly DemoShop $shop, private readonly Connection $database)
     {
         parent::__construct();
@@ -52,8 +54,10 @@ final class DemoCommand extends Command
     private function empty(): void
     {
         $this->database->executeStatement('SET FOREIGN_KEY_CHECKS = 0');
-        foreach (['batch', 'brought_art', 'customer', 'docket', 'film_on_shelf', 'known_object', 'log_entry', 'letter', 'machine_profile', 'movement', 'nest_plan', 'nesting', 'photo', 'piece', 'proof', 'proof_link', 'setting', 'stock_item', 'supply', 'wish', 'worker', 'sessions', 'messenger_messages'] as $table) {
-            $this->database->executeStatement("TRUNCATE TABLE $table");
+        foreach ($this->database->createSchemaManager()->listTableNames() as $table) {
+            if (self::MIGRATIONS !== $table) {
+                $this->database->executeStatement("TRUNCATE TABLE $table");
+            }
         }
         $this->database->executeStatement('SET FOREIGN_KEY_CHECKS = 1');
     }

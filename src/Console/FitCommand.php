@@ -9,20 +9,33 @@ use Symfony\Component\Console\Input\InputInterface;
 use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\SetFitting;
+use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
 
 #[AsCommand('trade:fit', 'Fits words, or a set of them, onto an object')]
 final class FitCommand extends TradeCommand
 {
-    public function __construct(private readonly Reading $reading, private readonly Fitting $fitting, private readonly Judgement $judgement)
+    private readonly Fitting $fitting;
+    private readonly SetFitting $sets;
+    private readonly Judgement $judgement;
+
+    /** Scripts are answered by the standard figures: they have no shop. */
+    public function __construct(private readonly Reading $reading, Typesetter $typesetter)
     {
         parent::__construct();
+        $rules = Rules::standard();
+        $this->fitting = new Fitting($typesetter, $rules);
+        $this->sets = new SetFitting($typesetter, $rules);
+        $this->judgement = new Judgement($rules);
     }
 
     protected function answer(Document $in, InputInterface $input): array
@@ -53,7 +66,7 @@ final class FitCommand extends TradeCommand
     }
 
     /** @return array<string, mixed> one letter height for all, by the one that allows least (section 4) */
-    private function set(Document $in, Surface $surface, Document $lettering, Film $film, UseOf $use, ?int $offset, ?int $clearance): array
+    private function set(Document $in, Surface $surface, Document $lettering, Film $film, Usage $use, ?int $offset, ?int $clearance): array
     {
         $lettering->has('lines');
         /** @var list<Words> $members */
@@ -66,22 +79,14 @@ final class FitCommand extends TradeCommand
         if ([] === $members) {
             throw $in->wrong('set', 'holds no words');
         }
-        $alone = [];
-        foreach ($members as $nth => $words) {
-            $alone[] = $in->at("set/$nth", fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance));
-        }
-        $common = min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
+        $fitted = $this->sets->fit($surface, $members, null, $offset, $clearance);
 
-        return ['capHeight' => Reading::mm($common), 'members' => array_map(function (Words $words, Fitted $own) use ($surface, $common, $offset, $clearance, $film, $use): array {
-            $fitted = $this->fitting->fit($surface, $words, $common, $offset, $clearance);
-
-            return [
-                'lines' => $words->lines,
-                'alone' => Reading::mm($own->capHeight),
-                'layers' => array_map(Reading::layer(...), $fitted->artwork->layers),
-                'snags' => $this->snags($fitted, $film, $use),
-            ];
-        }, $members, $alone)];
+        return ['capHeight' => Reading::mm($fitted->capHeight), 'members' => array_map(fn (SetMember $member): array => [
+            'lines' => $member->words->lines,
+            'alone' => Reading::mm($member->alone),
+            'layers' => array_map(Reading::layer(...), $member->fitted->artwork->layers),
+            'snags' => $this->snags($member->fitted, $film, $use),
+        ], $fitted->members)];
     }
 
     /**
@@ -99,7 +104,7 @@ final class FitCommand extends TradeCommand
     }
 
     /** @return list<array<string, mixed>> in the object's own coordinates */
-    private function snags(Fitted $fitted, Film $film, UseOf $use): array
+    private function snags(Fitted $fitted, Film $film, Usage $use): array
     {
         return array_map(static function (Snag $snag) use ($fitted): array {
             $box = $fitted->artwork->box();
@@ -112,6 +117,6 @@ final class FitCommand extends TradeCommand
                 'message' => $snag->message,
                 'cures' => array_map(static fn (array $cure): array => array_map(static fn (mixed $value): mixed => \is_int($value) ? Reading::mm($value) : $value, $cure), $snag->cures),
             ];
-        }, $this->judgement->of($fitted, $film, $use));
+        }, $this->judgement->judge($fitted, $film, $use));
     }
 }

@@ -6,12 +6,12 @@ namespace Yelbo\Console;
 
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
-use Yelbo\Trade\Lettering\Letterer;
+use Yelbo\Trade\Lettering\Typesetter;
 
 #[AsCommand('trade:letter', 'Sets words as fused outlines')]
 final class LetterCommand extends TradeCommand
 {
-    public function __construct(private readonly Reading $reading, private readonly Letterer $letterer)
+    public function __construct(private readonly Reading $reading, private readonly Typesetter $letterer)
     {
         parent::__construct();
     }

@@ -8,10 +8,10 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
-use Yelbo\Trade\Sheet\Piece;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Sheet;
-use Yelbo\Trade\Sheet\Stock;
 
 #[AsCommand('trade:nest', 'Places pieces on stock')]
 final class NestCommand extends TradeCommand
@@ -60,21 +60,21 @@ final class NestCommand extends TradeCommand
         return $in->has('turns') ? $in->numbers('turns', -360, 360) ?: [0] : [0];
     }
 
-    private function stock(Document $in): Stock
+    private function stock(Document $in): NestStock
     {
         $id = $in->text('id');
         $count = $in->whole('count', 0, self::MOST_COPIES, 1);
         $stock = $in->has('path')
-            ? new Stock($id, $this->reading->path($in), $count)
-            : Stock::sheet($id, $in->length('width'), $in->length('height'), $count);
+            ? new NestStock($id, $this->reading->path($in), $count)
+            : NestStock::sheet($id, $in->length('width'), $in->length('height'), $count);
         $in->end();
 
         return $stock;
     }
 
-    private function piece(Document $in): Piece
+    private function piece(Document $in): NestPiece
     {
-        $piece = new Piece(
+        $piece = new NestPiece(
             $in->text('id'),
             $this->reading->path($in),
             $in->whole('count', 0, self::MOST_COPIES, 1),
@@ -85,7 +85,7 @@ final class NestCommand extends TradeCommand
         return $piece;
     }
 
-    /** @param list<Piece> $pieces */
+    /** @param list<NestPiece> $pieces */
     private function refuseDoubles(Document $in, array $pieces): void
     {
         $seen = [];
@@ -95,7 +95,7 @@ final class NestCommand extends TradeCommand
             }
             $seen[$piece->id] = true;
         }
-        if (array_sum(array_map(static fn (Piece $piece): int => $piece->count, $pieces)) > self::MOST_COPIES) {
+        if (array_sum(array_map(static fn (NestPiece $piece): int => $piece->count, $pieces)) > self::MOST_COPIES) {
             throw $in->wrong('pieces', 'are more than '.self::MOST_COPIES.' in all');
         }
     }

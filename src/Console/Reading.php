@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Console;
 
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
@@ -14,10 +14,10 @@ use Yelbo\Trade\Lettering\Align;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Frame;
+use Yelbo\Trade\Lettering\KnockoutShape;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\MonogramOrder;
 use Yelbo\Trade\Lettering\Setting;
-use Yelbo\Trade\Lettering\Shape;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
@@ -53,7 +53,7 @@ final readonly class Reading
         $arrangement = self::oneOf($in, 'arrangement', Arrangement::class, Arrangement::Line);
         $radius = $in->has('radius') ? (int) round(1000 * $in->number('radius', 0, 100_000)) : null;
         $order = self::oneOf($in, 'order', MonogramOrder::class, MonogramOrder::FamilyCentre);
-        $shape = self::oneOf($in, 'shape', Shape::class, Shape::Rectangle);
+        $shape = self::oneOf($in, 'shape', KnockoutShape::class, KnockoutShape::USUAL);
         $frame = self::oneOf($in, 'frame', Frame::class, Frame::None);
         $align = self::oneOf($in, 'align', Align::class, Align::Centre);
         $tracking = (int) round($in->number('tracking', -100_000, 100_000, 0));
@@ -109,9 +109,9 @@ final readonly class Reading
         return Film::tryFrom($in->text('film', Film::Permanent->value)) ?? throw $in->wrong('film', 'is not a film. There are '.implode(', ', array_column(Film::cases(), 'value')));
     }
 
-    public function useOf(Document $in): UseOf
+    public function useOf(Document $in): Usage
     {
-        return UseOf::tryFrom($in->text('use', UseOf::Indoor->value)) ?? throw $in->wrong('use', 'is not a use. There are '.implode(', ', array_column(UseOf::cases(), 'value')));
+        return Usage::tryFrom($in->text('use', Usage::Indoor->value)) ?? throw $in->wrong('use', 'is not a use. There are '.implode(', ', array_column(Usage::cases(), 'value')));
     }
 
     /** @return array{role: string, path: string, box: array{width: float, height: float}, keeps: int, counters: int, area: float} */

@@ -10,8 +10,8 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
-use Yelbo\Trade\Lettering\Letterer;
 use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 
 /** Draws every common letter of every face once, so that the first sampler of the day need not. */
@@ -20,7 +20,7 @@ final class WarmCommand extends Command
 {
     private const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789&.-';
 
-    public function __construct(private readonly Faces $faces, private readonly Letterer $letterer)
+    public function __construct(private readonly Faces $faces, private readonly Typesetter $letterer)
     {
         parent::__construct();
     }

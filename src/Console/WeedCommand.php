@@ -13,7 +13,7 @@ use Yelbo\Trade\Rules;
 #[AsCommand('trade:weed', 'Counts what stays and what comes out')]
 final class WeedCommand extends TradeCommand
 {
-    public function __construct(private readonly Reading $reading, private readonly Rules $rules)
+    public function __construct(private readonly Reading $reading)
     {
         parent::__construct();
     }
@@ -23,7 +23,7 @@ final class WeedCommand extends TradeCommand
         $region = $this->reading->path($in);
         $film = $this->reading->film($in);
         $in->end();
-        $weeding = new Weeding($region, $film, $this->rules);
+        $weeding = new Weeding($region, $film, Rules::standard());
 
         return [
             'keeps' => array_map(self::part(...), $weeding->keeps),

@@ -7,26 +7,27 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\Art\Arts;
+use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Web\View\ArtView;
 
 /** Drawings customers bring: read, reported, and shown as outlines only. The file itself is never given out. */
 final readonly class ArtController
 {
-    public function __construct(private Dockets $dockets, private Arts $arts)
+    public function __construct(private Dockets $dockets, private BroughtArts $arts, private DrawOrder $draw)
     {
     }
 
     #[Route('/api/dockets/{number}/art', name: 'docket-art', requirements: ['number' => '\d{1,9}'], methods: ['POST'])]
     public function bring(int $number, Request $request, #[MapQueryParameter] string $name = 'drawing.svg'): ArtView
     {
-        return ArtView::of($this->arts->bring($this->dockets->numbered($number), $name, $request->getContent()));
+        return ArtView::from($this->draw->bring($this->dockets->numbered($number), $name, $request->getContent()));
     }
 
     #[Route('/api/art/{id}', name: 'art', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function show(int $id): ArtView
     {
-        return ArtView::of($this->arts->numbered($id));
+        return ArtView::from($this->arts->numbered($id));
     }
 }

@@ -8,92 +8,96 @@ use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\Batches\Batching;
-use Yelbo\Shop\Machines\Machines;
-use Yelbo\Shop\Pieces\Bench;
-use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Web\Ask\ChosenPiece;
-use Yelbo\Web\Ask\PlanAsk;
-use Yelbo\Web\Ask\RestAsk;
-use Yelbo\Web\Ask\VersionAsk;
+use Yelbo\Shop\Batches\Batches;
+use Yelbo\Shop\Batches\CutSheets;
+use Yelbo\Shop\Batches\Cutting;
+use Yelbo\Shop\Batches\Remnants;
+use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Web\BatchViews;
+use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\Paper\SheetMap;
-use Yelbo\Web\Present;
-use Yelbo\Web\Sheets;
+use Yelbo\Web\RecordViews;
+use Yelbo\Web\Request\RemnantRequest;
+use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\BatchesView;
 use Yelbo\Web\View\BatchView;
 use Yelbo\Web\View\DoneView;
 use Yelbo\Web\View\PiecesView;
-use Yelbo\Web\View\RestsView;
+use Yelbo\Web\View\RemnantsView;
 
-/** Approved pieces onto sheets. */
+/** Sheets that were released, and what cuts left of them. */
 final readonly class BatchController
 {
-    public function __construct(private Batching $batching, private Bench $bench, private Shelf $shelf, private Sheets $sheets, private Present $present, private Machines $machines, private SheetMap $map)
+    private const ID = ['id' => '\d{1,9}'];
+
+    public function __construct(private Batches $batches, private CutSheets $sheets, private Cutting $cutting, private Remnants $remnants, private Pieces $pieces, private BatchViews $views, private RecordViews $records, private SheetMap $map)
     {
     }
 
+    /** Lists the pieces that are approved and wait for film, due soonest first. */
+    #[Polled]
     #[Route('/api/batches/waiting', name: 'batch-waiting', methods: ['GET'])]
     public function waiting(): PiecesView
     {
-        return new PiecesView(array_map($this->present->piece(...), $this->batching->waiting()));
+        return new PiecesView(array_map($this->records->piece(...), $this->pieces->at(PieceState::Waiting)));
     }
 
-    #[Route('/api/batches', name: 'batch-release', methods: ['POST'])]
-    public function release(#[MapRequestPayload] PlanAsk $ask): BatchView
-    {
-        $stock = null === $ask->stock ? null : $this->shelf->item($ask->stock);
-
-        return $this->sheets->batch($this->batching->release($this->shelf->film($ask->film), $this->chosen($ask), $stock));
-    }
-
+    /** Lists the batches that are released or under the knife, the oldest first. */
+    #[Polled]
     #[Route('/api/batches', name: 'batches', methods: ['GET'])]
     public function open(): BatchesView
     {
-        return new BatchesView(array_map($this->sheets->batch(...), $this->batching->open()));
+        return new BatchesView(array_map($this->views->row(...), $this->batches->open()));
     }
 
-    #[Route('/api/batches/{id}', name: 'batch', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    /** Gives one batch with its pieces in place. */
+    #[Polled]
+    #[Route('/api/batches/{id}', name: 'batch', requirements: self::ID, methods: ['GET'])]
     public function show(int $id): BatchView
     {
-        return $this->sheets->batch($this->batching->batch($id));
+        return $this->views->batch($this->batches->batch($id));
     }
 
-    #[Route('/api/batches/{id}/dissolve', name: 'batch-dissolve', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function dissolve(int $id, #[MapRequestPayload] VersionAsk $ask): DoneView
+    /** Takes a batch apart: its pieces wait for film again, its film is back on the shelf. */
+    #[Route('/api/batches/{id}/dissolve', name: 'batch-dissolve', requirements: self::ID, methods: ['POST'])]
+    public function dissolve(int $id, #[MapRequestPayload] VersionRequest $ask): DoneView
     {
-        $this->batching->dissolve($this->batching->batch($id), $ask->version);
+        $this->cutting->dissolve($this->batches->batch($id), $ask->version);
 
         return new DoneView();
     }
 
-    #[Route('/api/rests', name: 'rests', methods: ['GET'])]
-    public function rests(): RestsView
+    /** Lists what cuts left and nobody has put away yet. */
+    #[Polled]
+    #[Route('/api/remnants', name: 'remnants', methods: ['GET'])]
+    public function remnants(): RemnantsView
     {
-        return new RestsView(array_map($this->sheets->rest(...), $this->batching->withRest()));
+        return new RemnantsView(array_map($this->views->remnant(...), $this->batches->withRemnant()));
     }
 
-    #[Route('/api/batches/{id}/rest', name: 'batch-rest', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function putAway(int $id, #[MapRequestPayload] RestAsk $ask): RestsView
+    /** Puts away what a cut left: on the shelf, square or odd, or in the bin. */
+    #[Route('/api/batches/{id}/remnant', name: 'batch-remnant', requirements: self::ID, methods: ['POST'])]
+    public function putAway(int $id, #[MapRequestPayload] RemnantRequest $ask): RemnantsView
     {
-        $this->batching->putAway($this->batching->batch($id), $ask->version, $ask->how);
+        $this->remnants->putAway($this->batches->batch($id), $ask->version, $ask->how);
 
-        return $this->rests();
+        return $this->remnants();
     }
 
-    #[Route('/api/batches/{id}/map.pdf', name: 'batch-map', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    /** Gives the map of a sheet as PDF: its pieces numbered where they lie, and where each goes. */
+    #[Route('/api/batches/{id}/map.pdf', name: 'batch-map', requirements: self::ID, methods: ['GET'])]
     public function map(int $id): Response
     {
-        return $this->map->response($this->batching->batch($id));
+        return $this->map->response($this->batches->batch($id));
     }
 
-    #[Route('/api/batches/{id}/sheet.{format}', name: 'batch-file', requirements: ['id' => '\d{1,9}', 'format' => 'svg|hpgl|dxf'], methods: ['GET'])]
+    /** Gives the cut file of a sheet, true to size. */
+    #[Route('/api/batches/{id}/sheet.{format}', name: 'batch-file', requirements: self::ID + ['format' => 'svg|hpgl|dxf'], methods: ['GET'])]
     public function file(int $id, string $format): Response
     {
-        $batch = $this->batching->batch($id);
-        $file = $this->batching->cutFile($batch);
-        $machine = $this->machines->inUse();
-        $name = \sprintf('batch-%d-%s%s.%s', $batch->id(), preg_replace('~[^a-z0-9]+~', '-', strtolower($batch->film()->name())), null === $machine ? '' : '-'.$machine->slug(), $format);
+        $batch = $this->batches->batch($id);
+        $file = $this->sheets->file($batch, $this->sheets->contents($batch));
 
         return new Response(match ($format) {
             'hpgl' => $file->hpgl(),
@@ -101,13 +105,7 @@ final readonly class BatchController
             default => $file->svg(),
         }, 200, [
             'Content-Type' => 'application/octet-stream',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $this->sheets->fileName($batch, $format)),
         ]);
-    }
-
-    /** @return list<array{Piece, int}> */
-    private function chosen(PlanAsk $ask): array
-    {
-        return array_map(fn (ChosenPiece $chosen): array => [$this->bench->piece($chosen->id), $chosen->version], array_values($ask->pieces));
     }
 }

@@ -8,18 +8,18 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Device\Cutter\Cutter;
 use Yelbo\Device\Cutter\CutterTrouble;
-use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Batches\Batches;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Web\Ask\StartCutAsk;
-use Yelbo\Web\Sheets;
+use Yelbo\Web\BatchViews;
+use Yelbo\Web\Request\StartCutRequest;
 use Yelbo\Web\View\BatchView;
 use Yelbo\Web\View\CutterView;
 
 /** The cutter: what it does now, and what it is told. */
 final readonly class CutController
 {
-    public function __construct(private Batching $batching, private Cutting $cutting, private Shelf $shelf, private Sheets $sheets, private Cutter $cutter)
+    public function __construct(private Batches $batches, private Cutting $cutting, private Shelf $shelf, private BatchViews $views, private Cutter $cutter)
     {
     }
 
@@ -31,18 +31,17 @@ final readonly class CutController
         } catch (CutterTrouble $trouble) {
             return new CutterView(false, 'off', null, 0, 0, 0, 0, 0, $trouble->getMessage());
         }
-        $batch = preg_match('~^batch-(\d+)-~', $status->job ?? '', $found) ? (int) $found[1] : null;
 
-        return new CutterView(true, $status->state, $batch, $status->share, $status->contours, $status->x, $status->y, $status->seconds, $status->says);
+        return new CutterView(true, $status->state, Cutting::batchOf($status->job), $status->share, $status->contours, $status->x, $status->y, $status->seconds, $status->says);
     }
 
     #[Route('/api/batches/{id}/cut', name: 'batch-cut', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function start(int $id, #[MapRequestPayload] StartCutAsk $ask): BatchView
+    public function start(int $id, #[MapRequestPayload] StartCutRequest $ask): BatchView
     {
-        $batch = $this->batching->batch($id);
+        $batch = $this->batches->batch($id);
         $this->cutting->start($batch, $ask->version, $this->shelf->item($ask->stock));
 
-        return $this->sheets->batch($batch);
+        return $this->views->batch($batch);
     }
 
     #[Route('/api/cutter/{order}', name: 'cutter-order', requirements: ['order' => 'pause|resume|stop|jam'], methods: ['POST'])]

@@ -6,128 +6,137 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Designs\CureSearch;
+use Yelbo\Shop\Designs\DesignCheck;
+use Yelbo\Shop\Designs\DesignDrawer;
+use Yelbo\Shop\Designs\DesignFitter;
+use Yelbo\Shop\Designs\DesignReader;
+use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Designs\Drawable;
+use Yelbo\Shop\Designs\SetDrawer;
+use Yelbo\Shop\Designs\TypedDesign;
+use Yelbo\Shop\Input\Fields;
+use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
-use Yelbo\Shop\Orders\TypedWords;
-use Yelbo\Shop\Refusals;
-use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Trade\Lettering\Face;
-use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
-use Yelbo\Web\Ask\FitAsk;
-use Yelbo\Web\Ask\PlaceAsk;
-use Yelbo\Web\Ask\SetAsk;
-use Yelbo\Web\Cured;
-use Yelbo\Web\Drawn;
-use Yelbo\Web\DrawnSet;
-use Yelbo\Web\Sampler;
-use Yelbo\Web\TypedDesign;
+use Yelbo\Web\Request\DocketRequest;
+use Yelbo\Web\Request\PlaceRequest;
 use Yelbo\Web\View\CasesView;
 use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\CuresView;
-use Yelbo\Web\View\FacesView;
-use Yelbo\Web\View\FaceView;
 use Yelbo\Web\View\FitView;
+use Yelbo\Web\View\LengthView;
 use Yelbo\Web\View\PlacedView;
 use Yelbo\Web\View\SamplesView;
+use Yelbo\Web\View\SampleView;
 use Yelbo\Web\View\SetView;
 
 /** Words drawn on a docket's object: in one face at a size, in every face, or a whole set. */
 final readonly class FitController
 {
-    public function __construct(private Dockets $dockets, private Drawn $drawn, private DrawnSet $set, private Sampler $sampler, private TypedDesign $typed, private Faces $faces, private Cured $cured, private Shelf $shelf)
-    {
+    public function __construct(
+        private Dockets $dockets,
+        private DesignReader $reader,
+        private DesignFitter $fitter,
+        private DesignDrawer $drawer,
+        private DesignCheck $check,
+        private SetDrawer $sets,
+        private CureSearch $cures,
+    ) {
     }
 
+    /** Draws words on the object: at the size and place typed, or the largest that fits in the middle. */
     #[Route('/api/fit', name: 'fit', methods: ['POST'])]
-    public function fit(#[MapRequestPayload] FitAsk $ask): FitView
+    public function fit(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): FitView
     {
-        $docket = $this->taken($ask->docket);
-        $design = $this->design($ask);
+        [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
 
-        return $this->atItsField(fn (): FitView => $this->drawn->view($docket->thing(), TypedWords::lines($ask->words), $design, ($film = $this->film($docket, $ask->film))->grade(), $docket->useOf(), $film));
+        return $this->atItsField(fn (): FitView => FitView::from($this->drawer->draw($docket->object(), $decal->lines, $decal->design, $decal->film->grade(), $decal->use, $decal->film)));
     }
 
+    /** Says where the art lies once it is put by a distance from an edge, the middle or a part. */
     #[Route('/api/place', name: 'place', methods: ['POST'])]
-    public function place(#[MapRequestPayload] PlaceAsk $ask): PlacedView
+    public function place(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed, #[MapRequestPayload] PlaceRequest $place): PlacedView
     {
-        $docket = $this->taken($ask->drawing->docket);
-        $design = $this->design($ask->drawing);
-        $distance = TypedDesign::length('distance', $ask->distance, Units::tryFrom($ask->drawing->units) ?? Units::Metric) ?? 0;
+        [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
+        $fields = new Fields();
+        $distance = $fields->offset('distance', $place->distance, Units::tryFrom($typed->units) ?? Units::Metric) ?? 0;
+        $fields->end();
+        [$left, $top] = $this->atItsField(fn (): array => $this->drawer->place($docket->object(), $decal->lines, $decal->design, $place->from, $distance));
 
-        return $this->atItsField(fn (): PlacedView => $this->drawn->placed($docket->thing(), TypedWords::lines($ask->drawing->words), $design, $ask->from, $distance));
+        return new PlacedView(LengthView::micrometres($left), LengthView::micrometres($top));
     }
 
+    /** Says what speaks against a drawing. It takes longer than drawing, so it is asked for by itself. */
     #[Route('/api/check', name: 'check', methods: ['POST'])]
-    public function check(#[MapRequestPayload] FitAsk $ask): CheckView
+    public function check(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CheckView
     {
-        $docket = $this->taken($ask->docket);
-        $design = $this->design($ask);
+        [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
+        $fitted = $this->atItsField(fn () => $this->fitter->fit($docket->object(), $decal->lines, $decal->design));
+        $spelling = null === $fitted->words->art ? $this->check->spelling($docket->asked(), $decal->lines) : [];
 
-        $film = $this->film($docket, $ask->film);
-
-        return $this->atItsField(fn (): CheckView => $this->drawn->check($docket->thing(), TypedWords::lines($ask->words), $design, $film->grade(), $docket->useOf(), $docket, $film));
+        return CheckView::from($this->check->groups($fitted, $docket->object(), $decal->film->grade(), $decal->use, $decal->film), $docket, $spelling, $this->check->weeding($fitted, $decal->film->grade()));
     }
 
-    /** Cures against what the check found, each tried first: it takes its time, so it is asked for by itself. */
+    /** Gives cures against what the check found, each tried first: it takes its time, so it is asked for by itself. */
     #[Route('/api/cures', name: 'cures', methods: ['POST'])]
-    public function cures(#[MapRequestPayload] FitAsk $ask): CuresView
+    public function cures(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CuresView
     {
-        $docket = $this->taken($ask->docket);
-        $order = ['thing' => $docket->thing(), 'words' => TypedWords::lines($ask->words), 'design' => $this->design($ask), 'film' => $this->film($docket, $ask->film), 'use' => $docket->useOf()];
+        [, $decal] = $this->decal($on, $this->reader->read($typed));
 
-        return $this->atItsField(fn (): CuresView => $this->cured->all($order));
+        return $this->atItsField(fn (): CuresView => CuresView::from($this->cures->all($decal)));
     }
 
+    /** Draws the words, of a roster the longest name, in every face, the best first. */
     #[Route('/api/samples', name: 'samples', methods: ['POST'])]
-    public function samples(#[MapRequestPayload] FitAsk $ask): SamplesView
+    public function samples(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): SamplesView
     {
-        $docket = $this->taken($ask->docket);
+        $draft = $this->reader->read($typed);
+        [$docket, $decal] = $this->decal($on, $draft);
+        $lines = [] === $draft->roster ? $decal->lines : Roster::longest($draft->roster);
 
-        return new SamplesView($this->sampler->all($docket->thing(), TypedWords::lines($ask->words), $this->design($ask), $this->film($docket, $ask->film), $docket->useOf()));
+        return new SamplesView(array_map(SampleView::from(...), $this->fitter->rankFaces($docket->object(), $lines, $decal->design, $this->check->limits($decal->film->grade(), $decal->use, $decal->film))));
     }
 
-    /** Each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter. */
+    /** Draws each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter. */
     #[Route('/api/cases', name: 'cases', methods: ['POST'])]
-    public function cases(#[MapRequestPayload] FitAsk $ask): CasesView
+    public function cases(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CasesView
     {
-        $this->taken($ask->docket);
-        $design = $this->design($ask);
+        [, $decal] = $this->decal($on, $this->reader->read($typed));
 
-        return $this->atItsField(fn (): CasesView => $this->set->cases(TypedWords::lines($ask->words), $design));
+        return $this->atItsField(fn (): CasesView => CasesView::from($this->drawer->cases($decal->lines, $decal->design)));
     }
 
+    /** Draws a roster at one letter height. */
     #[Route('/api/set', name: 'set', methods: ['POST'])]
-    public function set(#[MapRequestPayload] SetAsk $ask): SetView
+    public function set(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): SetView
     {
-        $docket = $this->taken($ask->docket);
-        $design = $this->typed->design($ask->face, $ask->capHeight, '', '', $ask->units, $ask->setting);
+        $draft = $this->reader->read($typed);
+        [$docket, $decal] = $this->decal($on, $draft);
 
-        return $this->atItsField(fn (): SetView => $this->set->view($docket->thing(), TypedWords::roster($ask->roster), $design, $this->film($docket, $ask->film), $docket->useOf()));
+        return $this->atItsField(fn (): SetView => SetView::from($this->sets->draw($docket->object(), $draft->roster, $draft->design->centred(), $decal->film, $decal->use)));
     }
 
-    /** What would stop a proof of a whole set: every member is fitted, so it is asked for by itself. */
+    /** Says what would stop a proof of a whole set: its tightest members are fitted, so it is asked for by itself. */
     #[Route('/api/set/check', name: 'set-check', methods: ['POST'])]
-    public function setCheck(#[MapRequestPayload] SetAsk $ask): CheckView
+    public function setCheck(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CheckView
     {
-        $docket = $this->taken($ask->docket);
-        $design = $this->typed->design($ask->face, $ask->capHeight, '', '', $ask->units, $ask->setting);
+        $draft = $this->reader->read($typed);
+        [$docket, $decal] = $this->decal($on, $draft);
+        $stops = $this->atItsField(fn (): array => $this->check->stopsOfSet($docket->object(), $draft->roster, $draft->design->centred(), $decal->film, $decal->use));
 
-        return $this->atItsField(fn (): CheckView => $this->set->check($docket, TypedWords::roster($ask->roster), $design, $this->film($docket, $ask->film)));
+        return CheckView::from($stops, $docket, $this->check->spelling(null, array_merge(...$draft->roster)), 0.0);
     }
 
-    #[Route('/api/faces', name: 'faces', methods: ['GET'])]
-    public function faces(): FacesView
+    /** @return array{Docket, Drawable} an order that has been measured, and its decal as it is typed */
+    private function decal(DocketRequest $on, Draft $draft): array
     {
-        return new FacesView(array_map(static fn (Face $face): FaceView => new FaceView($face->slug, $face->name, $face->style, $face->thinnest, $face->alphabets), $this->faces->all()));
-    }
+        $docket = $this->dockets->measured($on->docket);
 
-    private function design(FitAsk $ask): Design
-    {
-        return $this->typed->design($ask->face, $ask->capHeight, $ask->left, $ask->top, $ask->units, $ask->setting, $ask->art);
+        return [$docket, new Drawable($docket->object(), $draft->lines, $draft->design, $draft->film ?? $docket->film() ?? throw new \LogicException('Taken without film.'), $docket->useOf())];
     }
 
     /**
@@ -142,24 +151,7 @@ final readonly class FitController
         try {
             return $draw();
         } catch (Refused $refused) {
-            $line = 1 === preg_match('~^/set/(\d+)~', $refused->at, $found) ? 'Line '.(1 + (int) $found[1]).': ' : '';
-            throw Refusals::at(TypedDesign::field($refused), $line.$refused->getMessage());
+            throw Form::Design->refusals($refused);
         }
-    }
-
-    private function taken(int $number): Docket
-    {
-        $docket = $this->dockets->numbered($number);
-        if (null === $docket->customer()) {
-            throw new Refused('illegal-move', "{$docket->tag()} has not been measured yet. Take the order first.");
-        }
-
-        return $docket;
-    }
-
-    /** The one chosen at Size, else the order's own. */
-    private function film(Docket $docket, string $chosen): FilmOnShelf
-    {
-        return $this->shelf->filmNumbered((int) $chosen) ?? $docket->film() ?? throw new \LogicException('Taken without film.');
     }
 }

@@ -8,7 +8,8 @@ use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Trade\Journey\Station;
-use Yelbo\Web\Present;
+use Yelbo\Web\Guard\Polled;
+use Yelbo\Web\RecordViews;
 use Yelbo\Web\View\DocketRow;
 use Yelbo\Web\View\DocketsView;
 use Yelbo\Web\View\LineView;
@@ -18,16 +19,17 @@ use Yelbo\Web\View\TickView;
 /** The line across the top, and the dockets behind it. */
 final readonly class LineController
 {
-    public function __construct(private Dockets $dockets, private Present $present)
+    public function __construct(private Dockets $dockets, private RecordViews $records)
     {
     }
 
+    #[Polled]
     #[Route('/api/line', name: 'line', methods: ['GET'])]
     public function line(): LineView
     {
         $waiting = [];
         foreach ($this->dockets->open() as $docket) {
-            $row = $this->present->row($docket);
+            $row = $this->records->row($docket);
             $waiting[$row->station ?? ''][] = new TickView($row->number, $row->tag, $row->label, $row->customer, $row->late, $row->neededAt);
         }
 
@@ -38,13 +40,14 @@ final readonly class LineController
         }, Station::cases()));
     }
 
+    #[Polled]
     #[Route('/api/dockets', name: 'dockets', methods: ['GET'])]
     public function dockets(#[MapQueryParameter] ?string $station = null, #[MapQueryParameter] ?string $find = null): DocketsView
     {
         if (null !== $find && '' !== trim($find)) {
-            return new DocketsView(array_map($this->present->row(...), $this->dockets->find(mb_substr($find, 0, 80))));
+            return new DocketsView(array_map($this->records->row(...), $this->dockets->find(mb_substr($find, 0, 80))));
         }
-        $rows = array_map($this->present->row(...), $this->dockets->open());
+        $rows = array_map($this->records->row(...), $this->dockets->open());
 
         return new DocketsView(array_values(array_filter($rows, static fn (DocketRow $row): bool => null === $station || $row->station === $station)));
     }

@@ -9,8 +9,8 @@ use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Yelbo\Shop\Machines\MachineProfile;
 use Yelbo\Shop\Machines\Machines;
-use Yelbo\Web\Ask\MachineAsk;
-use Yelbo\Web\Ask\VersionAsk;
+use Yelbo\Shop\Machines\TypedMachine;
+use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\MachinesView;
 use Yelbo\Web\View\MachineView;
 
@@ -24,38 +24,32 @@ final readonly class MachineController
     #[Route('/api/machines', name: 'machines', methods: ['GET'])]
     public function all(): MachinesView
     {
-        return new MachinesView(array_map(static fn (MachineProfile $machine): MachineView => MachineView::of($machine), $this->machines->all()));
+        return new MachinesView(array_map(static fn (MachineProfile $machine): MachineView => MachineView::from($machine), $this->machines->all()));
     }
 
     #[IsGranted('ROLE_OWNER')]
     #[Route('/api/machines', name: 'machine-add', methods: ['POST'])]
-    public function add(#[MapRequestPayload] MachineAsk $ask): MachinesView
+    public function add(#[MapRequestPayload] TypedMachine $typed): MachinesView
     {
-        $this->machines->add($ask->name, $ask->kind, self::typed($ask), $ask->force, $ask->blade, $ask->passes);
+        $this->machines->add($typed);
 
         return $this->all();
     }
 
     #[IsGranted('ROLE_OWNER')]
     #[Route('/api/machines/{id}', name: 'machine-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function change(int $id, #[MapRequestPayload] MachineAsk $ask): MachinesView
+    public function change(int $id, #[MapRequestPayload] VersionRequest $ask, #[MapRequestPayload] TypedMachine $typed): MachinesView
     {
-        $this->machines->change($this->machines->machine($id), $ask->version, $ask->name, $ask->kind, self::typed($ask), $ask->force, $ask->blade, $ask->passes);
+        $this->machines->change($this->machines->machine($id), $ask->version, $typed);
 
         return $this->all();
     }
 
     #[Route('/api/machines/{id}/use', name: 'machine-use', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function use(int $id, #[MapRequestPayload] VersionAsk $ask): MachinesView
+    public function use(int $id, #[MapRequestPayload] VersionRequest $ask): MachinesView
     {
         $this->machines->use($this->machines->machine($id), $ask->version);
 
         return $this->all();
-    }
-
-    /** @return array<string, string> */
-    private static function typed(MachineAsk $ask): array
-    {
-        return array_column($ask->figures, 'value', 'rule');
     }
 }

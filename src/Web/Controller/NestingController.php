@@ -6,18 +6,19 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\Batches\Planning;
-use Yelbo\Shop\Batches\Thinking;
-use Yelbo\Shop\Pieces\Bench;
+use Yelbo\Shop\Batches\PlanEditor;
+use Yelbo\Shop\Batches\PlanQueue;
+use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Web\Ask\AgainAsk;
-use Yelbo\Web\Ask\ChosenPiece;
-use Yelbo\Web\Ask\NestingAsk;
-use Yelbo\Web\Ask\PinAsk;
-use Yelbo\Web\Ask\PutAsk;
-use Yelbo\Web\Ask\VersionAsk;
-use Yelbo\Web\Plans;
-use Yelbo\Web\Sheets;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Web\BatchViews;
+use Yelbo\Web\PlanViews;
+use Yelbo\Web\Request\AgainRequest;
+use Yelbo\Web\Request\ChosenPiece;
+use Yelbo\Web\Request\NestingRequest;
+use Yelbo\Web\Request\PinRequest;
+use Yelbo\Web\Request\PutRequest;
+use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\BatchesView;
 use Yelbo\Web\View\NestingView;
 use Yelbo\Web\View\ShapesView;
@@ -25,77 +26,77 @@ use Yelbo\Web\View\ShapesView;
 /** Plans made in the background, changed by hand, and released. */
 final readonly class NestingController
 {
-    public function __construct(private Planning $planning, private Thinking $thinking, private Plans $plans, private Sheets $sheets, private Bench $bench, private Shelf $shelf)
+    public function __construct(private PlanEditor $editor, private PlanQueue $queue, private PlanViews $views, private BatchViews $batches, private Pieces $pieces, private Shelf $shelf)
     {
     }
 
     #[Route('/api/nestings', name: 'nesting-begin', methods: ['POST'])]
-    public function begin(#[MapRequestPayload] NestingAsk $ask): NestingView
+    public function begin(#[MapRequestPayload] NestingRequest $ask): NestingView
     {
-        $pieces = array_map(fn (ChosenPiece $chosen): array => [$this->bench->piece($chosen->id), $chosen->version], array_values($ask->pieces));
+        $pieces = array_map(fn (ChosenPiece $chosen): array => [$this->pieces->piece($chosen->id), $chosen->version], array_values($ask->pieces));
 
-        return $this->plans->nesting($this->thinking->begin($this->shelf->film($ask->film), $pieces, $ask->split, $ask->boxes, $ask->stock));
+        return $this->views->nesting($this->queue->begin($this->shelf->film($ask->film), $pieces, $ask->split, $ask->boxes, $ask->stock));
     }
 
     #[Route('/api/nestings/{id}', name: 'nesting', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function show(int $id): NestingView
     {
-        return $this->plans->nesting($this->planning->nesting($id));
+        return $this->views->nesting($this->editor->nesting($id));
     }
 
     #[Route('/api/nestings/{id}/shapes', name: 'nesting-shapes', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function shapes(int $id): ShapesView
     {
-        return $this->plans->shapes($this->planning->nesting($id));
+        return $this->views->shapes($this->editor->nesting($id));
     }
 
     #[Route('/api/nestings/{id}/cancel', name: 'nesting-cancel', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function cancel(int $id): NestingView
     {
-        $this->thinking->cancel($this->planning->nesting($id));
+        $this->queue->cancel($this->editor->nesting($id));
 
-        return $this->plans->nesting($this->planning->nesting($id));
+        return $this->views->nesting($this->editor->nesting($id));
     }
 
     #[Route('/api/plans/{id}/again', name: 'plan-again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function again(int $id, #[MapRequestPayload] AgainAsk $ask): NestingView
+    public function again(int $id, #[MapRequestPayload] AgainRequest $ask): NestingView
     {
-        $plan = $this->planning->plan($id);
-        $this->thinking->again($plan, $ask->version, $ask->longer);
+        $plan = $this->editor->plan($id);
+        $this->queue->again($plan, $ask->version, $ask->longer);
 
-        return $this->plans->nesting($plan->nesting());
+        return $this->views->nesting($plan->nesting());
     }
 
     #[Route('/api/plans/{id}/put', name: 'plan-put', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function put(int $id, #[MapRequestPayload] PutAsk $ask): NestingView
+    public function put(int $id, #[MapRequestPayload] PutRequest $ask): NestingView
     {
-        $plan = $this->planning->plan($id);
-        $this->planning->move($plan, $ask->version, $ask->sheet, $ask->nth, (int) round(1000 * $ask->x), (int) round(1000 * $ask->y), $ask->turn);
+        $plan = $this->editor->plan($id);
+        $this->editor->move($plan, $ask->version, $ask->sheet, $ask->nth, Length::millimetres($ask->x)->micrometres, Length::millimetres($ask->y)->micrometres, $ask->turn);
 
-        return $this->plans->nesting($plan->nesting());
+        return $this->views->nesting($plan->nesting());
     }
 
     #[Route('/api/plans/{id}/pin', name: 'plan-pin', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function pin(int $id, #[MapRequestPayload] PinAsk $ask): NestingView
+    public function pin(int $id, #[MapRequestPayload] PinRequest $ask): NestingView
     {
-        $plan = $this->planning->plan($id);
-        $this->planning->pin($plan, $ask->version, $ask->sheet, $ask->nth, $ask->pinned);
+        $plan = $this->editor->plan($id);
+        $this->editor->pin($plan, $ask->version, $ask->sheet, $ask->nth, $ask->pinned);
 
-        return $this->plans->nesting($plan->nesting());
+        return $this->views->nesting($plan->nesting());
     }
 
     #[Route('/api/plans/{id}/undo', name: 'plan-undo', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function undo(int $id, #[MapRequestPayload] VersionAsk $ask): NestingView
+    public function undo(int $id, #[MapRequestPayload] VersionRequest $ask): NestingView
     {
-        $plan = $this->planning->plan($id);
-        $this->planning->undo($plan, $ask->version);
+        $plan = $this->editor->plan($id);
+        $this->editor->undo($plan, $ask->version);
 
-        return $this->plans->nesting($plan->nesting());
+        return $this->views->nesting($plan->nesting());
     }
 
     #[Route('/api/plans/{id}/release', name: 'plan-release', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function release(int $id, #[MapRequestPayload] VersionAsk $ask): BatchesView
+    public function release(int $id, #[MapRequestPayload] VersionRequest $ask): BatchesView
     {
-        return new BatchesView(array_map($this->sheets->batch(...), $this->planning->release($this->planning->plan($id), $ask->version)));
+        return new BatchesView(array_map($this->batches->row(...), $this->editor->release($this->editor->plan($id), $ask->version)));
     }
 }

@@ -9,29 +9,20 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\NotFound;
 use Yelbo\Shop\Objects\KnownObject;
-use Yelbo\Shop\Objects\Objects;
+use Yelbo\Shop\Objects\ObjectLibrary;
+use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Objects\Photos;
-use Yelbo\Shop\Orders\ThingReader;
-use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Film\Material;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Lettering\Roster;
-use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Kind;
-use Yelbo\Web\Ask\ObjectAsk;
-use Yelbo\Web\Ask\RosterAsk;
-use Yelbo\Web\Ask\TraceAsk;
-use Yelbo\Web\Ask\VersionAsk;
+use Yelbo\Web\Request\ObjectRequest;
+use Yelbo\Web\Request\RosterRequest;
+use Yelbo\Web\Request\TraceRequest;
+use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\DoneView;
-use Yelbo\Web\View\KeepOutView;
-use Yelbo\Web\View\KindsView;
-use Yelbo\Web\View\KindView;
 use Yelbo\Web\View\KnownObjectsView;
 use Yelbo\Web\View\KnownObjectView;
-use Yelbo\Web\View\LengthView;
-use Yelbo\Web\View\MaterialView;
-use Yelbo\Web\View\MeasureView;
 use Yelbo\Web\View\RosterView;
 use Yelbo\Web\View\RowView;
 use Yelbo\Web\View\TraceView;
@@ -39,42 +30,30 @@ use Yelbo\Web\View\TraceView;
 /** What objects can be, the shop's own, outlines out of photos, and lists of names. */
 final readonly class ObjectsController
 {
-    public function __construct(private Objects $objects, private Photos $photos, private ThingReader $things, private ShopRules $rules)
+    public function __construct(private ObjectLibrary $objects, private Photos $photos, private ObjectReader $reader)
     {
-    }
-
-    #[Route('/api/kinds', name: 'kinds', methods: ['GET'])]
-    public function kinds(): KindsView
-    {
-        $rules = $this->rules->current();
-
-        return new KindsView(
-            array_map(static fn (Kind $kind): KindView => new KindView($kind->value, $kind->says(), array_map(static fn (array $length): MeasureView => new MeasureView(...$length), $kind->lengths())), Kind::cases()),
-            array_map(static fn (KeepOut $what): KeepOutView => new KeepOutView($what->value, $what->says(), $what->measures(), LengthView::micrometres($what->margin($rules))), KeepOut::cases()),
-            array_map(static fn (Material $material): MaterialView => new MaterialView($material->value, $material->says(), $material->hasInside()), Material::cases()),
-        );
     }
 
     #[Route('/api/objects', name: 'objects', methods: ['GET'])]
     public function all(#[MapQueryParameter] string $find = ''): KnownObjectsView
     {
-        return new KnownObjectsView(array_map(fn (KnownObject $object): KnownObjectView => KnownObjectView::of($object, $this->things), $this->objects->found(mb_substr($find, 0, 80))));
+        return new KnownObjectsView(array_map(fn (KnownObject $known): KnownObjectView => KnownObjectView::from($known, $this->reader), $this->objects->found(mb_substr($find, 0, 80))));
     }
 
     #[Route('/api/objects', name: 'object-add', methods: ['POST'])]
-    public function add(#[MapRequestPayload] ObjectAsk $ask): KnownObjectView
+    public function add(#[MapRequestPayload] ObjectRequest $ask): KnownObjectView
     {
-        return KnownObjectView::of($this->objects->add($ask->answers, $this->photos->picture($ask->picture)), $this->things);
+        return KnownObjectView::from($this->objects->add($ask->answers, $this->photos->picture($ask->picture)), $this->reader);
     }
 
     #[Route('/api/objects/{id}', name: 'object-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function change(int $id, #[MapRequestPayload] ObjectAsk $ask): KnownObjectView
+    public function change(int $id, #[MapRequestPayload] ObjectRequest $ask): KnownObjectView
     {
-        return KnownObjectView::of($this->objects->change($this->objects->object($id), $ask->version, $ask->answers, $this->photos->picture($ask->picture)), $this->things);
+        return KnownObjectView::from($this->objects->change($this->objects->object($id), $ask->version, $ask->answers, $this->photos->picture($ask->picture)), $this->reader);
     }
 
     #[Route('/api/objects/{id}/drop', name: 'object-drop', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function drop(int $id, #[MapRequestPayload] VersionAsk $ask): DoneView
+    public function drop(int $id, #[MapRequestPayload] VersionRequest $ask): DoneView
     {
         $this->objects->drop($this->objects->object($id), $ask->version);
 
@@ -93,13 +72,13 @@ final readonly class ObjectsController
     #[Route('/api/photos', name: 'photo', methods: ['POST'])]
     public function photo(Request $request, #[MapQueryParameter] bool $picture = false): TraceView
     {
-        return TraceView::of($this->photos->take($request->getContent(), !$picture));
+        return TraceView::from($this->photos->take($request->getContent(), !$picture));
     }
 
     #[Route('/api/photos/{name}', name: 'photo-trace', requirements: ['name' => '[0-9a-f]{32}'], methods: ['POST'])]
-    public function trace(string $name, #[MapRequestPayload] TraceAsk $ask): TraceView
+    public function trace(string $name, #[MapRequestPayload] TraceRequest $ask): TraceView
     {
-        return TraceView::of($this->photos->trace($name, $ask->threshold));
+        return TraceView::from($this->photos->trace($name, $ask->threshold));
     }
 
     #[Route('/api/photos/{name}', name: 'photo-seen', requirements: ['name' => '[0-9a-f]{32}'], methods: ['GET'])]
@@ -109,7 +88,7 @@ final readonly class ObjectsController
     }
 
     #[Route('/api/roster', name: 'roster', methods: ['POST'])]
-    public function roster(#[MapRequestPayload] RosterAsk $ask): RosterView
+    public function roster(#[MapRequestPayload] RosterRequest $ask): RosterView
     {
         $roster = Roster::read('' !== $ask->base64 ? (string) base64_decode($ask->base64, true) : $ask->text, $ask->separator, $ask->header);
 

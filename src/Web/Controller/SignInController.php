@@ -11,8 +11,8 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 use Yelbo\Shop\People\Worker;
-use Yelbo\Web\Ask\SignInAsk;
 use Yelbo\Web\Guard\CsrfGuard;
+use Yelbo\Web\Request\SignInRequest;
 use Yelbo\Web\View\DoneView;
 use Yelbo\Web\View\MeView;
 
@@ -34,7 +34,7 @@ final readonly class SignInController
 
     /** The firewall answers this route; it is listed here so that it has a name and a description. */
     #[Route('/api/sign-in', name: 'sign-in', methods: ['POST'])]
-    public function signIn(#[MapRequestPayload] SignInAsk $ask): DoneView
+    public function signIn(#[MapRequestPayload] SignInRequest $ask): DoneView
     {
         throw new \LogicException('The firewall answers first.');
     }

@@ -8,19 +8,18 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Shop\Stock\Goods;
 use Yelbo\Shop\Stock\Movement;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Shop\Stock\StockReader;
 use Yelbo\Shop\Stock\Supply;
-use Yelbo\Trade\Film\Film;
-use Yelbo\Web\Ask\AmountAsk;
-use Yelbo\Web\Ask\FilmAsk;
-use Yelbo\Web\Ask\ReceiveAsk;
-use Yelbo\Web\Ask\SupplyAsk;
+use Yelbo\Shop\Stock\TypedFilm;
+use Yelbo\Shop\Stock\TypedReceipt;
+use Yelbo\Shop\Stock\TypedSupply;
 use Yelbo\Web\Paper\Labels;
+use Yelbo\Web\Request\AmountRequest;
 use Yelbo\Web\View\FilmView;
 use Yelbo\Web\View\MovementsView;
 use Yelbo\Web\View\MovementView;
@@ -31,7 +30,7 @@ use Yelbo\Web\View\SupplyView;
 /** The shelf, and what comes onto it and leaves it by hand. */
 final readonly class StockController
 {
-    public function __construct(private Shelf $shelf, private Goods $goods)
+    public function __construct(private Shelf $shelf, private StockReader $goods)
     {
     }
 
@@ -41,24 +40,23 @@ final readonly class StockController
         $films = $this->shelf->films();
 
         return new StockView(
-            array_map(static fn (FilmOnShelf $film): FilmView => FilmView::of($film), $films),
-            array_map(static fn (StockItem $item): StockItemView => StockItemView::of($item), $this->shelf->all()),
-            array_map(static fn (Supply $supply): SupplyView => SupplyView::of($supply), $this->shelf->supplies()),
+            array_map(static fn (FilmOnShelf $film): FilmView => FilmView::from($film), $films),
+            array_map(static fn (StockItem $item): StockItemView => StockItemView::from($item), $this->shelf->all()),
+            array_map(static fn (Supply $supply): SupplyView => SupplyView::from($supply), $this->shelf->supplies()),
             array_values(array_map(static fn (FilmOnShelf $film): int => $film->id(), array_filter($films, $this->shelf->isLow(...)))),
-            array_column(Film::cases(), 'value'),
         );
     }
 
     #[Route('/api/stock/receive', name: 'stock-receive', methods: ['POST'])]
-    public function receive(#[MapRequestPayload] ReceiveAsk $ask): StockView
+    public function receive(#[MapRequestPayload] TypedReceipt $ask): StockView
     {
-        $this->goods->receive($this->shelf->film($ask->film), $ask->kind, $ask->width, $ask->height, $ask->count, $ask->bin, $ask->lot, $ask->item, $ask->corner, $ask->goneWidth, $ask->goneHeight);
+        $this->goods->receive($this->shelf->film($ask->film), $ask);
 
         return $this->all();
     }
 
     #[Route('/api/stock/items/{id}/count', name: 'stock-count', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function count(int $id, #[MapRequestPayload] AmountAsk $ask): StockView
+    public function count(int $id, #[MapRequestPayload] AmountRequest $ask): StockView
     {
         $this->goods->correct($this->shelf->item($id), $ask->version, $ask->amount, $ask->reason);
 
@@ -66,7 +64,7 @@ final readonly class StockController
     }
 
     #[Route('/api/stock/items/{id}/scrap', name: 'stock-scrap', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function scrap(int $id, #[MapRequestPayload] AmountAsk $ask): StockView
+    public function scrap(int $id, #[MapRequestPayload] AmountRequest $ask): StockView
     {
         $this->goods->scrap($this->shelf->item($id), $ask->version, $ask->amount, $ask->reason);
 
@@ -76,35 +74,35 @@ final readonly class StockController
     #[Route('/api/stock/items/{id}/movements', name: 'stock-movements', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function movements(int $id): MovementsView
     {
-        return self::moved($this->shelf->movements($this->shelf->item($id)), '', 1);
+        return self::moved($this->shelf->movements($this->shelf->item($id)));
     }
 
     #[Route('/api/stock/films', name: 'film-add', methods: ['POST'])]
-    public function addFilm(#[MapRequestPayload] FilmAsk $ask): StockView
+    public function addFilm(#[MapRequestPayload] TypedFilm $ask): StockView
     {
-        $this->goods->film(null, ...get_object_vars($ask));
+        $this->goods->film(null, $ask);
 
         return $this->all();
     }
 
     #[Route('/api/stock/films/{id}', name: 'film-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function changeFilm(int $id, #[MapRequestPayload] FilmAsk $ask): StockView
+    public function changeFilm(int $id, #[MapRequestPayload] TypedFilm $ask): StockView
     {
-        $this->goods->film($this->shelf->film($id), ...get_object_vars($ask));
+        $this->goods->film($this->shelf->film($id), $ask);
 
         return $this->all();
     }
 
     #[Route('/api/stock/supplies', name: 'supply-add', methods: ['POST'])]
-    public function addSupply(#[MapRequestPayload] SupplyAsk $ask): StockView
+    public function addSupply(#[MapRequestPayload] TypedSupply $ask): StockView
     {
-        $this->goods->keep($ask->kind, $ask->name, $ask->width, $ask->amount, $ask->bin, $ask->lowAt);
+        $this->goods->keep($ask);
 
         return $this->all();
     }
 
     #[Route('/api/stock/supplies/{id}/{move}', name: 'supply-move', requirements: ['id' => '\d{1,9}', 'move' => 'received|counted|used'], methods: ['POST'])]
-    public function moveSupply(int $id, string $move, #[MapRequestPayload] AmountAsk $ask): StockView
+    public function moveSupply(int $id, string $move, #[MapRequestPayload] AmountRequest $ask): StockView
     {
         $this->goods->move($this->shelf->supply($id), $ask->version, $move, $ask->amount, $ask->reason);
 
@@ -114,9 +112,7 @@ final readonly class StockController
     #[Route('/api/stock/supplies/{id}/movements', name: 'supply-movements', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function supplyMovements(int $id): MovementsView
     {
-        $supply = $this->shelf->supply($id);
-
-        return self::moved($this->shelf->movements($supply), Supply::TAPE === $supply->kind() ? 'm' : '', Supply::TAPE === $supply->kind() ? 1000 : 1);
+        return self::moved($this->shelf->movements($this->shelf->supply($id)));
     }
 
     /** Labels of some of what is on the shelf, by their numbers with commas between. */
@@ -132,13 +128,8 @@ final readonly class StockController
     }
 
     /** @param list<Movement> $movements */
-    private static function moved(array $movements, string $unit, int $by): MovementsView
+    private static function moved(array $movements): MovementsView
     {
-        return new MovementsView(array_map(static function (Movement $movement) use ($unit, $by): MovementView {
-            // Of a roll only its length changes: that is told by the film.
-            $area = null !== $movement->item() && StockItem::ROLL === $movement->item()->kind();
-
-            return new MovementView($movement->at()->format(\DATE_ATOM), $movement->who(), $movement->what(), $area ? round($movement->area() / 1e12, 3) : $movement->count() / $by, $area ? 'm²' : $unit, $movement->reason());
-        }, $movements));
+        return new MovementsView(array_map(MovementView::from(...), $movements));
     }
 }

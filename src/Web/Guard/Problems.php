@@ -14,11 +14,12 @@ use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
 use Yelbo\Device\Cutter\CutterTrouble;
-use Yelbo\Shop\NotFound;
-use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Proofs\LinkClosed;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Refused;
+use Yelbo\Web\View\ConflictView;
 use Yelbo\Web\View\FieldView;
 use Yelbo\Web\View\ProblemView;
 
@@ -51,7 +52,7 @@ final readonly class Problems
         return match (true) {
             $fault instanceof Refusals => self::fields($fault->fields, $fault->getMessage()),
             $fault instanceof Refused => new ProblemView('about:blank', 'Not possible', 'illegal-move' === $fault->reason || 'outdated-proof' === $fault->reason ? 409 : 422, $fault->getMessage(), []),
-            $fault instanceof Overtaken => new ProblemView('about:blank', 'Changed meanwhile', 409, $fault->getMessage(), []),
+            $fault instanceof Conflict => new ProblemView('about:blank', 'Changed meanwhile', 409, $fault->getMessage(), [], ConflictView::from($fault)),
             $fault instanceof NotFound => new ProblemView('about:blank', 'Not found', 404, $fault->getMessage(), []),
             $fault instanceof LinkClosed => new ProblemView('about:blank', 'Not open any more', 410, $fault->getMessage(), []),
             $fault instanceof CutterTrouble => new ProblemView('about:blank', 'Cutter', 422, $fault->getMessage(), []),

@@ -67,13 +67,14 @@ final class Describe
             '200' => $this->response($method),
             'default' => ['description' => 'A problem, as a sentence', 'content' => ['application/problem+json' => ['schema' => $this->schemas->name(ProblemView::class)]]],
         ]];
+        $bodies = [];
         foreach ($method->getParameters() as $parameter) {
             $type = $parameter->getType();
             if (!$type instanceof \ReflectionNamedType) {
                 continue;
             }
             if ([] !== $parameter->getAttributes(MapRequestPayload::class)) {
-                $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->name($type->getName())]]];
+                $bodies[] = $type->getName();
             } elseif ([] !== $parameter->getAttributes(MapQueryParameter::class)) {
                 $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'query', 'required' => !$parameter->isOptional(), 'schema' => Schemas::plain($type->getName())];
             } elseif (str_contains($route->getPath(), '{'.$parameter->getName().'}')) {
@@ -84,6 +85,10 @@ final class Describe
                 }
                 $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'path', 'required' => true, 'schema' => $schema];
             }
+        }
+
+        if ([] !== $bodies) {
+            $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->together($bodies)]]];
         }
 
         return $operation;

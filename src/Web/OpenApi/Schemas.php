@@ -50,6 +50,28 @@ final class Schemas
         return ['$ref' => "#/components/schemas/$short"];
     }
 
+    /**
+     * A body read by several classes: their properties side by side.
+     *
+     * @param non-empty-list<string> $classes
+     *
+     * @return array<string, mixed>
+     */
+    public function together(array $classes): array
+    {
+        if (1 === \count($classes)) {
+            return $this->name($classes[0]);
+        }
+        $whole = ['type' => 'object', 'properties' => [], 'required' => [], 'additionalProperties' => false];
+        foreach ($classes as $class) {
+            $part = $this->describe(class_exists($class) ? $class : throw new \LogicException("$class is not a class."));
+            $whole['properties'] += $part['properties'];
+            $whole['required'] = [...$whole['required'], ...$part['required']];
+        }
+
+        return $whole;
+    }
+
     /** @return array<string, mixed> */
     public static function plain(string $type): array
     {

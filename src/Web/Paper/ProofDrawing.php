@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\Paper;
 
-use Yelbo\Shop\Proofs\Frozen;
-use Yelbo\Shop\Proofs\Proof;
+use Yelbo\Shop\Orders\FrozenFacts;
+use Yelbo\Shop\Orders\Proof;
 
 /** A proof's drawings as SVG in mm: outline to be cut solid, guide dashed, centre lines chained. */
 final class ProofDrawing
@@ -16,8 +16,12 @@ final class ProofDrawing
     {
     }
 
-    /** The decal on its object. */
-    public static function onObject(Proof $proof, Frozen $said): string
+    /**
+     * The decal on its object.
+     *
+     * @param array<string, string> $paths path data by the hash of each outline
+     */
+    public static function onObject(Proof $proof, FrozenFacts $said, array $paths): string
     {
         [$width, $height] = [$said->width / 1000, $said->height / 1000];
         $thin = max($width, $height) / 900;
@@ -28,41 +32,50 @@ final class ProofDrawing
             .$line($said->safe, '5 4', 1.0)
             .$line($said->keepOuts, '2 2', 1.0)
             .$line(\sprintf('M%.3F 0V%.3FM0 %.3FH%.3F', $width / 2, $height, $height / 2, $width), '14 4 3 4', 0.8)
-            .\sprintf('<g transform="translate(%.3F %.3F)">%s</g>', $proof->left()->micrometres / 1000, $proof->top()->micrometres / 1000, self::layers($proof, 0, $thin)));
+            .\sprintf('<g transform="translate(%.3F %.3F)">%s</g>', $proof->left()->micrometres / 1000, $proof->top()->micrometres / 1000, self::layers($proof, 0, $thin, $paths)));
     }
 
-    /** One decal of a set. */
-    public static function alone(Proof $proof, int $member): string
+    /**
+     * One decal of a set.
+     *
+     * @param array<string, string> $paths
+     */
+    public static function alone(Proof $proof, int $member, array $paths): string
     {
         $size = $proof->size($member);
         [$width, $height] = [$size->width->micrometres / 1000, $size->height->micrometres / 1000];
 
-        return self::wrapped($width, $height, self::layers($proof, $member, max($width, $height) / 900));
+        return self::wrapped($width, $height, self::layers($proof, $member, max($width, $height) / 900, $paths));
     }
 
-    /** One decal true to size, a group for each film, to be taken elsewhere and brought back. */
-    public static function decal(Proof $proof, int $member = 0): string
+    /**
+     * One decal true to size, a group for each film, to be taken elsewhere and brought back.
+     *
+     * @param array<string, string> $paths
+     */
+    public static function decal(Proof $proof, int $member, array $paths): string
     {
         $size = $proof->size($member);
         $films = $proof->frozen()->films;
         $groups = '';
         foreach (array_reverse($proof->layers($member), true) as $nth => $layer) {
-            $groups .= \sprintf("<g id=\"%s\" fill=\"%s\"><path fill-rule=\"evenodd\" d=\"%s\"/></g>\n", $layer['role'], $films[$nth]['swatch'] ?? self::INK, $layer['path']);
+            $groups .= \sprintf("<g id=\"%s\" fill=\"%s\"><path fill-rule=\"evenodd\" d=\"%s\"/></g>\n", $layer['role'], $films[$nth]['swatch'] ?? self::INK, $paths[$layer['outline']]);
         }
 
         return \sprintf("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1\$smm\" height=\"%2\$smm\" viewBox=\"0 0 %1\$s %2\$s\">\n%3\$s</svg>\n",
             $size->width->micrometres / 1000, $size->height->micrometres / 1000, $groups);
     }
 
-    private static function layers(Proof $proof, int $member, float $thin): string
+    /** @param array<string, string> $paths */
+    private static function layers(Proof $proof, int $member, float $thin, array $paths): string
     {
         $films = $proof->frozen()->films;
-        $paths = '';
+        $drawn = '';
         foreach (array_reverse($proof->layers($member), true) as $nth => $layer) {
-            $paths .= \sprintf('<path d="%s" fill="%s" fill-rule="evenodd" stroke="%s" stroke-width="%.3F"/>', $layer['path'], $films[$nth]['swatch'] ?? self::INK, self::INK, 0.4 * $thin);
+            $drawn .= \sprintf('<path d="%s" fill="%s" fill-rule="evenodd" stroke="%s" stroke-width="%.3F"/>', $paths[$layer['outline']], $films[$nth]['swatch'] ?? self::INK, self::INK, 0.4 * $thin);
         }
 
-        return $paths;
+        return $drawn;
     }
 
     private static function wrapped(float $width, float $height, string $inside): string

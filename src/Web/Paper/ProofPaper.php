@@ -7,9 +7,10 @@ namespace Yelbo\Web\Paper;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
-use Yelbo\Shop\NotFound;
-use Yelbo\Shop\Proofs\Frozen;
-use Yelbo\Shop\Proofs\Proof;
+use Yelbo\Shop\Orders\FrozenFacts;
+use Yelbo\Shop\Orders\Outlines;
+use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 
@@ -24,6 +25,7 @@ final readonly class ProofPaper
     public function __construct(
         #[Autowire('%env(YELBO_SHOP)%')]
         private string $shop,
+        private Outlines $outlines,
     ) {
     }
 
@@ -35,14 +37,19 @@ final readonly class ProofPaper
         ]);
     }
 
-    /** @throws NotFound for a decal the set does not have */
-    public function drawing(Proof $proof, int $member = 0): Response
+    /**
+     * @param int $nth which of a set's decals, from 1 on
+     *
+     * @throws NotFound for a decal the set does not have
+     */
+    public function drawing(Proof $proof, int $nth = 1): Response
     {
+        $member = $nth - 1;
         if ($member < 0 || $member >= $proof->members()) {
             throw new NotFound('There is no such decal.');
         }
 
-        return new Response(ProofDrawing::decal($proof, $member), 200, [
+        return new Response(ProofDrawing::decal($proof, $member, $this->outlines->paths($proof->outlines())), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, self::name($proof, 'svg')),
             'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox",
@@ -62,7 +69,7 @@ final readonly class ProofPaper
         $this->head($pdf, $proof, $said, $across);
         $top = Paper::MARGIN + self::FACTS;
         if ($single) {
-            $svg = ProofDrawing::onObject($proof, $said);
+            $svg = ProofDrawing::onObject($proof, $said, $this->outlines->paths($proof->outlines()));
             $pdf->ImageSVG('@'.$svg, Paper::MARGIN + ($across - 2 * Paper::MARGIN - $width / $scale) / 2, $top, $width / $scale, $height / $scale);
             Paper::bar($pdf, $scale, $across, $down);
         } else {
@@ -78,7 +85,7 @@ final readonly class ProofPaper
         return Paper::scale($width, $height, $across - 2 * Paper::MARGIN, $down - Paper::MARGIN - self::FACTS - self::FOOT);
     }
 
-    private function head(\TCPDF $pdf, Proof $proof, Frozen $said, float $across): void
+    private function head(\TCPDF $pdf, Proof $proof, FrozenFacts $said, float $across): void
     {
         $docket = $proof->docket();
         $half = ($across - 2 * Paper::MARGIN - 6) / 2;
@@ -126,6 +133,7 @@ final readonly class ProofPaper
 
     private function set(\TCPDF $pdf, Proof $proof, int $scale, float $across, float $down, float $top): void
     {
+        $paths = $this->outlines->paths($proof->outlines());
         [$x, $y, $row] = [Paper::MARGIN, $top, 0.0];
         for ($member = 0; $member < $proof->members(); ++$member) {
             $size = $proof->size($member);
@@ -138,7 +146,7 @@ final readonly class ProofPaper
                 $pdf->AddPage();
                 [$x, $y, $row] = [Paper::MARGIN, Paper::MARGIN, 0.0];
             }
-            $pdf->ImageSVG('@'.ProofDrawing::alone($proof, $member), $x, $y, $width, $height);
+            $pdf->ImageSVG('@'.ProofDrawing::alone($proof, $member, $paths), $x, $y, $width, $height);
             $pdf->setFont(Paper::FONT, '', 7);
             $pdf->setXY($x, $y + $height + 1);
             $pdf->Cell(max($width, 30), 4, implode(' / ', $proof->linesOf($member)), 0, 0, 'L', false, '', 1);

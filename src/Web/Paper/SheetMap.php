@@ -6,8 +6,8 @@ namespace Yelbo\Web\Paper;
 
 use Symfony\Component\HttpFoundation\Response;
 use Yelbo\Shop\Batches\Batch;
-use Yelbo\Shop\Batches\Batching;
-use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Batches\CutSheets;
+use Yelbo\Shop\Orders\Piece;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Length;
@@ -19,7 +19,7 @@ final readonly class SheetMap
     private const TOP = 30.0;
     private const ROW = 9.5;
 
-    public function __construct(private Batching $batching)
+    public function __construct(private CutSheets $sheets)
     {
     }
 
@@ -33,8 +33,8 @@ final readonly class SheetMap
         $pdf = Paper::a4(true, "Sheet map of batch {$batch->id()}");
         $this->head($pdf, $batch);
         $rows = [];
-        foreach ($this->batching->present($batch) as [$piece, $place, $region, $part]) {
-            $rows[] = [$piece, $place->put($region), $part];
+        foreach ($this->sheets->contents($batch) as $placed) {
+            $rows[] = [$placed->piece, $this->sheets->put($placed), $placed->part];
         }
         usort($rows, static fn (array $a, array $b): int => [intdiv($a[1]->box()->top, 20_000), $a[1]->box()->left] <=> [intdiv($b[1]->box()->top, 20_000), $b[1]->box()->left]);
         $scale = Paper::scale($batch->width() / 1000, $batch->height() / 1000, self::DRAWING, Paper::LONG - self::TOP - 26);
@@ -92,7 +92,7 @@ final readonly class SheetMap
             Paper::write($pdf, $x, $y, 8, (string) ($nth + 1), 10, 'B');
             Paper::write($pdf, $x + 8, $y, $across - 8, $piece->label().($part < 0 ? '' : ', part '.($part + 1)).($piece->isMirrored() ? ', mirrored' : ''), 10, 'B');
             $docket = $piece->docket();
-            Paper::write($pdf, $x + 8, $y + 4.4, $across - 8, "{$piece->tag()}, ".($docket->customer()?->name() ?? '').": {$docket->thing()->name()}".(null === $docket->neededAt() ? '' : ', '.$docket->neededAt()->format('j M')).($docket->isAppliedHere() ? '' : ', to take away'), 8);
+            Paper::write($pdf, $x + 8, $y + 4.4, $across - 8, "{$piece->tag()}, ".($docket->customer()?->name() ?? '').": {$docket->object()->name()}".(null === $docket->neededAt() ? '' : ', '.$docket->neededAt()->format('j M')).($docket->isAppliedHere() ? '' : ', to take away'), 8);
             $y += self::ROW;
         }
     }

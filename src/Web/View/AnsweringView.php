@@ -9,9 +9,9 @@ final readonly class AnsweringView
 {
     /**
      * @param list<LinkView> $links
-     * @param list<WishView> $wishes
+     * @param list<ChangeRequestView> $changeRequests
      */
-    public function __construct(public array $links, public array $wishes)
+    public function __construct(public array $links, public array $changeRequests)
     {
     }
 }

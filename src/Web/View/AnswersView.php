@@ -4,12 +4,22 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Orders\Heard;
+use Yelbo\Shop\Stock\FilmOnShelf;
+
 /** What can be said to the answers so far. */
 final readonly class AnswersView
 {
     /**
-     * @param list<FieldView>      $wrong
-     * @param list<FilmAdviceView> $advice
+     * @param list<FieldView>      $wrong   a sentence for each field that has to be looked at again
+     * @param FitView|null         $fit     the words on the object; none where they cannot be drawn yet
+     * @param CheckView|null       $check   what speaks against that
+     * @param string|null          $warning what speaks against the film in this use
+     * @param string               $readyAt the earliest moment it can be used, ISO 8601
+     * @param bool|null            $inTime  whether that is soon enough; none where the day is not known
+     * @param string|null          $life    for how long the film is good
+     * @param list<FilmAdviceView> $advice  films for this surface and use, the best first
+     * @param int                  $names   how many names the roster holds
      */
     public function __construct(
         public array $wrong,
@@ -20,6 +30,19 @@ final readonly class AnswersView
         public ?bool $inTime,
         public ?string $life,
         public array $advice,
+        public int $names,
     ) {
+    }
+
+    public static function from(Heard $heard): self
+    {
+        return new self(
+            array_map(static fn (string $field, string $says): FieldView => new FieldView($field, $says), array_keys($heard->wrong), $heard->wrong),
+            null === $heard->drawn ? null : FitView::from($heard->drawn),
+            null === $heard->drawn ? null : CheckView::from($heard->snags, null, $heard->doubts, $heard->weeding),
+            $heard->warning, $heard->readyAt->format(\DATE_ATOM), $heard->inTime, $heard->life,
+            array_map(static fn (array $one): FilmAdviceView => new FilmAdviceView($one[0]->film->label(), $one[0]->verdict, $one[0]->reason, array_map(static fn (FilmOnShelf $film): FilmView => FilmView::from($film), $one[1])), $heard->advice),
+            $heard->names,
+        );
     }
 }

@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Art\BroughtArt;
+use Yelbo\Shop\Designs\BroughtArt;
 use Yelbo\Trade\Art\Note;
-use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\SvgPath;
 
 /** A drawing that was brought: its colours, and what was put right or left out. */
 final readonly class ArtView
 {
-    /** µm: what a look at it need not show. */
-    private const LOOK = 40;
-
     /**
      * @param bool                $sized  does the file say how large it truly is?
      * @param list<ArtColourView> $layers the top one first
@@ -24,12 +20,12 @@ final readonly class ArtView
     {
     }
 
-    public static function of(BroughtArt $art): self
+    public static function from(BroughtArt $art): self
     {
         $drawing = $art->drawing();
         $layers = [];
         foreach ($drawing->layers as $colour => $region) {
-            $layers[] = new ArtColourView($colour, \count($region->polygons), $region->corners(), SvgPath::write(Geos::simplified($region, self::LOOK)));
+            $layers[] = new ArtColourView($colour, \count($region->polygons), $region->corners(), SvgPath::write($drawing->glance($colour)));
         }
 
         return new self($art->id(), $art->name(), $drawing->sized, SizeView::box($drawing->box()), $drawing->corners(), $layers,

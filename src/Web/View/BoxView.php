@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Measure\Length;
 
 /** A box on an object, mm from its left top corner. */
 final readonly class BoxView
@@ -13,8 +14,8 @@ final readonly class BoxView
     {
     }
 
-    public static function of(Box $box): self
+    public static function from(Box $box): self
     {
-        return new self($box->left / 1000, $box->top / 1000, $box->width() / 1000, $box->height() / 1000);
+        return new self(...array_map(static fn (int $micrometres): float => Length::micrometres($micrometres)->toMillimetres(), [$box->left, $box->top, $box->width(), $box->height()]));
     }
 }

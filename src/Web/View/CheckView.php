@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Trade\Check\SnagGroup;
+
 /** What speaks against a drawing, how the words differ from what was asked for, and how long it takes to weed (minutes). */
 final readonly class CheckView
 {
@@ -13,5 +16,15 @@ final readonly class CheckView
      */
     public function __construct(public array $snags, public array $spelling, public float $weeding)
     {
+    }
+
+    /**
+     * @param list<SnagGroup> $groups
+     * @param Docket|null     $docket   whose order it is: what the owner lets pass
+     * @param list<string>    $spelling
+     */
+    public static function from(array $groups, ?Docket $docket, array $spelling, float $weeding): self
+    {
+        return new self(array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::from($group, $docket?->waivers()->reason($group->code, $group->found)), $groups), $spelling, $weeding);
     }
 }

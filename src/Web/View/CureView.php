@@ -4,11 +4,18 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\Cure;
+
 /** Something that would help: tried, with what it comes to, or said only where nobody but the bench or the customer can do it. */
 final readonly class CureView
 {
     /** @param CureChangeView|null $change what of the drawing it changes; nothing where it is only said */
     public function __construct(public string $do, public string $says, public string $effect, public ?CureChangeView $change)
     {
+    }
+
+    public static function from(Cure $cure): self
+    {
+        return new self($cure->do, $cure->says, $cure->effect, null === $cure->change ? null : CureChangeView::from($cure->change));
     }
 }

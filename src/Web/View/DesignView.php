@@ -4,22 +4,22 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Design;
-use Yelbo\Web\Ask\ArtAsk;
-use Yelbo\Web\Ask\SettingAsk;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\TypedArt;
+use Yelbo\Shop\Designs\TypedSetting;
 
 /** How the words are set; nothing means by the rule. The setting reads as it could be typed. */
 final readonly class DesignView
 {
-    public function __construct(public string $face, public ?LengthView $capHeight, public ?LengthView $left, public ?LengthView $top, public SettingAsk $setting, public ?ArtAsk $art)
+    public function __construct(public string $face, public ?LengthView $capHeight, public ?LengthView $left, public ?LengthView $top, public TypedSetting $setting, public ?TypedArt $art)
     {
     }
 
-    public static function of(Design $design): self
+    public static function from(Design $design): self
     {
         $at = $design->at();
 
         return new self($design->face(), null === $design->capHeight() ? null : LengthView::micrometres($design->capHeight()),
-            null === $at ? null : LengthView::micrometres($at[0]), null === $at ? null : LengthView::micrometres($at[1]), SettingAsk::of($design), ArtAsk::of($design));
+            null === $at ? null : LengthView::micrometres($at[0]), null === $at ? null : LengthView::micrometres($at[1]), TypedSetting::fromDesign($design), TypedArt::fromDesign($design));
     }
 }

@@ -25,10 +25,10 @@ final readonly class DocketRow
     ) {
     }
 
-    public static function of(Docket $docket, bool $late): self
+    public static function from(Docket $docket, bool $late): self
     {
-        return new self($docket->number(), $docket->tag(), $docket->label(), $docket->customer()?->name() ?? Answers::from($docket->answers())->customer, $docket->thing()->name(),
+        return new self($docket->number(), $docket->tag(), $docket->label(), $docket->customer()?->name() ?? Answers::fromKept($docket->answers())->customer, $docket->object()->name(),
             $docket->state()->value, $docket->station()?->value, $late, $docket->neededAt()?->format(\DATE_ATOM), $docket->quantity(),
-            null === $docket->film() ? null : FilmView::of($docket->film()));
+            null === $docket->film() ? null : FilmView::from($docket->film()));
     }
 }

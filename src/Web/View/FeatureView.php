@@ -7,7 +7,7 @@ namespace Yelbo\Web\View;
 /** A part of the object to place by: from its middle to the art's, to the right and downwards. */
 final readonly class FeatureView
 {
-    public function __construct(public string $says, public LengthView $across, public LengthView $down)
+    public function __construct(public string $label, public LengthView $across, public LengthView $down)
     {
     }
 }

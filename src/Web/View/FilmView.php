@@ -14,7 +14,6 @@ final readonly class FilmView
         public string $name,
         public string $grade,
         public string $swatch,
-        public string $life,
         public string $colour,
         public string $finish,
         public ?int $thickness,
@@ -28,8 +27,8 @@ final readonly class FilmView
     ) {
     }
 
-    public static function of(FilmOnShelf $film): self
+    public static function from(FilmOnShelf $film): self
     {
-        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->life(), $film->colour(), $film->finish(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->thinnest(), $film->outdoors(), $film->price(), $film->lowAt());
+        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->colour(), $film->finish(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->thinnest(), $film->outdoors(), $film->price(), $film->lowAt());
     }
 }

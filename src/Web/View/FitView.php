@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Trade\Geometry\SvgPath;
+
 /** Words drawn on an object: everything the drawing shows. */
 final readonly class FitView
 {
@@ -58,5 +61,25 @@ final readonly class FitView
         public string $life,
         public string $readyAt,
     ) {
+    }
+
+    public static function from(DrawnDesign $drawn): self
+    {
+        $fitted = $drawn->fitted;
+        $top = $fitted->artwork->top();
+        $length = LengthView::micrometres(...);
+
+        return new self(
+            $drawn->lines, $drawn->design->face(), $length($fitted->capHeight), $length($fitted->largest), $length($drawn->xHeight), SizeView::box($fitted->artwork->box()),
+            $length($fitted->at[0]), $length($fitted->at[1]), $length($drawn->distances['right']), $length($drawn->distances['bottom']), $length($drawn->distances['across']), $length($drawn->distances['down']),
+            array_map(static fn (array $feature): FeatureView => new FeatureView($feature['label'], $length($feature['x']), $length($feature['y'])), $drawn->distances['features']),
+            $fitted->inside, SvgPath::write($fitted->safe), SvgPath::write($drawn->surface->outline()), null === $drawn->keepOuts ? '' : SvgPath::write($drawn->keepOuts),
+            SizeView::from($drawn->surface->size()), SizeView::from($drawn->wall), BoxView::from($drawn->focus), $length($drawn->clearance), SvgPath::write($top),
+            LayerView::all($fitted->artwork->layers, $drawn->design->films()), FrontView::from($drawn),
+            $fitted->words->setting->arrangement->value, null === $drawn->radius ? null : $length($drawn->radius), $fitted->words->setting->condense, $length($drawn->suggestedOffset),
+            null === $fitted->droop ? null : $length($fitted->droop), $fitted->bent, $drawn->strain(), $drawn->panes, $drawn->tooLong,
+            \count($top->polygons), $top->holes(), $top->corners(), null === $drawn->before ? null : BeforeView::from($drawn->before),
+            $drawn->film(), $drawn->life, $drawn->readyAt->format(\DATE_ATOM),
+        );
     }
 }

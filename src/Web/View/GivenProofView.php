@@ -9,9 +9,9 @@ final readonly class GivenProofView
 {
     /**
      * @param string         $state  waiting, approved, outdated or closed
-     * @param list<WishView> $wishes
+     * @param list<ChangeRequestView> $changeRequests
      */
-    public function __construct(public string $shop, public string $tag, public string $customer, public string $state, public string $says, public ProofView $proof, public array $wishes)
+    public function __construct(public string $shop, public string $tag, public string $customer, public string $state, public string $says, public ProofView $proof, public array $changeRequests)
     {
     }
 }

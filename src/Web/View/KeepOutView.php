@@ -8,7 +8,7 @@ namespace Yelbo\Web\View;
 final readonly class KeepOutView
 {
     /** @param list<string> $measures */
-    public function __construct(public string $what, public string $says, public array $measures, public LengthView $margin)
+    public function __construct(public string $what, public string $label, public array $measures, public LengthView $margin)
     {
     }
 }

@@ -8,7 +8,7 @@ namespace Yelbo\Web\View;
 final readonly class KindView
 {
     /** @param list<MeasureView> $lengths */
-    public function __construct(public string $kind, public string $says, public array $lengths)
+    public function __construct(public string $kind, public string $label, public array $lengths)
     {
     }
 }

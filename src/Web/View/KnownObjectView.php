@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Objects\KnownObject;
-use Yelbo\Shop\Orders\Answers;
-use Yelbo\Shop\Orders\ThingReader;
+use Yelbo\Shop\Objects\ObjectAnswers;
+use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Trade\Geometry\SvgPath;
 
 /** One of the shop's own objects: the answers that describe it, and its outline laid flat. */
@@ -16,7 +16,7 @@ final readonly class KnownObjectView
         public int $id,
         public int $version,
         public string $name,
-        public Answers $answers,
+        public ObjectAnswers $answers,
         public string $kind,
         public SizeView $size,
         public string $outline,
@@ -24,12 +24,12 @@ final readonly class KnownObjectView
     ) {
     }
 
-    public static function of(KnownObject $object, ThingReader $things): self
+    public static function from(KnownObject $known, ObjectReader $reader): self
     {
-        $answers = Answers::from(['object' => $object->name()] + $object->answers());
-        $thing = $things->read($answers);
-        $surface = $thing->surface();
+        $answers = $known->answers();
+        $object = $reader->read($answers);
+        $surface = $object->surface();
 
-        return new self($object->id(), $object->version(), $object->name(), $answers, $thing->kind()->says(), SizeView::of($surface->wall()), SvgPath::write($surface->outline()), null !== $object->picture());
+        return new self($known->id(), $known->version(), $known->name(), $answers, $object->kind()->label(), SizeView::from($surface->wall()), SvgPath::write($surface->outline()), null !== $known->picture());
     }
 }

@@ -4,10 +4,25 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-/** Where a shape lies: its box’s left top corner in mm, and its turn. */
+use Yelbo\Shop\Batches\NestBuilder;
+use Yelbo\Shop\Batches\NestPlan;
+
+/**
+ * Where a shape lies: its box’s left top corner in mm, and its turn.
+ *
+ * @phpstan-import-type PlanPlace from NestPlan
+ */
 final readonly class LaidView
 {
     public function __construct(public string $name, public float $x, public float $y, public float $turn, public bool $pinned)
     {
+    }
+
+    /** @param PlanPlace $at */
+    public static function from(array $at): self
+    {
+        $spot = SpotView::micrometres($at['x'], $at['y']);
+
+        return new self(NestBuilder::name($at['piece'], $at['part']), $spot->x, $spot->y, $at['turn'], $at['pinned']);
     }
 }

@@ -4,10 +4,24 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\Layer;
+
 /** One layer of a decal, in the frame all its layers share; the film by its number on the shelf, none for the order's own. */
 final readonly class LayerView
 {
     public function __construct(public string $role, public string $path, public ?int $film)
     {
+    }
+
+    /**
+     * @param list<Layer>    $layers
+     * @param list<int|null> $films  of each, none for the order's own
+     *
+     * @return list<self>
+     */
+    public static function all(array $layers, array $films): array
+    {
+        return array_map(static fn (Layer $layer, int $nth): self => new self($layer->role, SvgPath::write($layer->region), $films[$nth] ?? null), $layers, array_keys($layers));
     }
 }

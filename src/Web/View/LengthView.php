@@ -13,13 +13,13 @@ final readonly class LengthView
     {
     }
 
-    public static function of(Length $length): self
+    public static function from(Length $length): self
     {
         return new self($length->toMillimetres(), $length->inMetric(), $length->inImperial());
     }
 
     public static function micrometres(int $micrometres): self
     {
-        return self::of(Length::micrometres($micrometres));
+        return self::from(Length::micrometres($micrometres));
     }
 }

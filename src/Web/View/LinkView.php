@@ -13,7 +13,7 @@ final readonly class LinkView
     {
     }
 
-    public static function of(ProofLink $link, \DateTimeImmutable $now): self
+    public static function from(ProofLink $link, \DateTimeImmutable $now): self
     {
         return new self($link->id(), $link->proof()->nth(), $link->madeAt()->format(\DATE_ATOM), $link->expiresAt()->format(\DATE_ATOM), $link->sentTo(), $link->openedAt()?->format(\DATE_ATOM),
             match (true) {

@@ -13,7 +13,7 @@ final readonly class LogLineView
     {
     }
 
-    public static function of(LogEntry $entry): self
+    public static function from(LogEntry $entry): self
     {
         return new self($entry->id(), $entry->at()->format(\DATE_ATOM), $entry->who(), $entry->what(), $entry->says(), $entry->docket(), $entry->piece());
     }

@@ -11,14 +11,14 @@ use Yelbo\Trade\Rule;
 final readonly class MachineView
 {
     /** @param list<RuleView> $figures */
-    public function __construct(public int $id, public int $version, public string $name, public string $kind, public bool $inUse, public array $figures, public int $force, public string $blade, public int $passes, public string $says)
+    public function __construct(public int $id, public int $version, public string $name, public string $kind, public bool $inUse, public array $figures, public int $force, public string $blade, public int $passes, public string $label)
     {
     }
 
-    public static function of(MachineProfile $machine): self
+    public static function from(MachineProfile $machine): self
     {
-        $figures = array_map(static fn (Rule $rule): RuleView => RuleView::of($rule, $machine->figure($rule)), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => $rule->isOfMachine())));
+        $figures = array_map(static fn (Rule $rule): RuleView => RuleView::from($rule, $machine->figure($rule)), Rule::ofMachines());
 
-        return new self($machine->id(), $machine->version(), $machine->name(), $machine->kind(), $machine->isInUse(), $figures, $machine->force(), $machine->blade(), $machine->passes(), $machine->says());
+        return new self($machine->id(), $machine->version(), $machine->name(), $machine->kind(), $machine->isInUse(), $figures, $machine->force(), $machine->blade(), $machine->passes(), $machine->label());
     }
 }

@@ -7,7 +7,7 @@ namespace Yelbo\Web\View;
 /** What an object can be made of, and whether film can be stuck inside it and read from outside. */
 final readonly class MaterialView
 {
-    public function __construct(public string $value, public string $says, public bool $hasInside)
+    public function __construct(public string $value, public string $label, public bool $hasInside)
     {
     }
 }

@@ -4,10 +4,23 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Trade\Journey\PieceMove;
+
 /** Something that may be done next. */
 final readonly class MoveView
 {
-    public function __construct(public string $move, public string $says)
+    public function __construct(public string $move, public string $label)
     {
+    }
+
+    public static function ofDocket(DocketMove $move): self
+    {
+        return new self($move->value, $move->label());
+    }
+
+    public static function ofPiece(PieceMove $move): self
+    {
+        return new self($move->value, $move->label());
     }
 }

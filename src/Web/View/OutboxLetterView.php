@@ -13,7 +13,7 @@ final readonly class OutboxLetterView
     {
     }
 
-    public static function of(Letter $letter): self
+    public static function from(Letter $letter): self
     {
         return new self($letter->id(), $letter->takenAt()->format(\DATE_ATOM), $letter->receiver(), $letter->sender(), $letter->subject(), $letter->body());
     }

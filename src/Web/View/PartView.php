@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Orders\Proof;
+
 /** One decal of a proof, every layer of it. */
 final readonly class PartView
 {
@@ -13,5 +15,12 @@ final readonly class PartView
      */
     public function __construct(public array $lines, public SizeView $size, public LengthView $left, public LengthView $top, public array $layers)
     {
+    }
+
+    /** @param array<string, string> $paths path data by the hash of each outline */
+    public static function from(Proof $proof, int $member, array $paths): self
+    {
+        return new self($proof->linesOf($member), SizeView::from($proof->size($member)), LengthView::from($proof->left($member)), LengthView::from($proof->top($member)),
+            array_map(static fn (array $layer): LayerView => new LayerView($layer['role'], $paths[$layer['outline']], $layer['film']), $proof->layers($member)));
     }
 }

@@ -4,14 +4,36 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-/** A sheet of a plan. */
+use Yelbo\Shop\Batches\NestPlan;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\SvgPath;
+
+/**
+ * A sheet of a plan.
+ *
+ * @phpstan-import-type PlanSheet from NestPlan
+ */
 final readonly class PlanSheetView
 {
     /**
      * @param list<LaidView> $places
      * @param list<string>   $boxes  weed boxes, once the plan is done
      */
-    public function __construct(public StockItemView $stock, public SizeView $size, public string $outline, public array $places, public LengthView $length, public LengthView $rest, public float $fill, public array $boxes)
+    public function __construct(public StockItemView $stock, public SizeView $size, public string $outline, public array $places, public LengthView $length, public LengthView $remnant, public float $fill, public array $boxes)
     {
+    }
+
+    /**
+     * @param int       $height µm; of a roll so much as the machine takes
+     * @param PlanSheet $sheet
+     * @param list<Box> $boxes  weed boxes
+     */
+    public static function from(StockItem $stock, int $height, array $sheet, array $boxes): self
+    {
+        return new self(
+            StockItemView::from($stock), SizeView::micrometres($stock->width(), $height), $stock->outlineDownTo($height), array_map(LaidView::from(...), $sheet['places']),
+            LengthView::micrometres($sheet['length']), LengthView::micrometres(NestPlan::left($sheet, $height)), $sheet['fill'], array_map(static fn (Box $box): string => SvgPath::write($box->region()), $boxes),
+        );
     }
 }

@@ -8,7 +8,7 @@ namespace Yelbo\Web\View;
 final readonly class ProblemView
 {
     /** @param list<FieldView> $fields */
-    public function __construct(public string $type, public string $title, public int $status, public string $detail, public array $fields)
+    public function __construct(public string $type, public string $title, public int $status, public string $detail, public array $fields, public ?ConflictView $conflict = null)
     {
     }
 }

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Proofs\Proof;
-use Yelbo\Trade\Lettering\Spelling;
+use Yelbo\Shop\Orders\Proof;
 
 /** A frozen version of what will be cut, with all it says. Paths in mm, the price in minor units. */
 final readonly class ProofView
@@ -54,29 +53,26 @@ final readonly class ProofView
         public int $quantity,
         public int $panes,
         public string $useOf,
+        public string $used,
         public string $neededOn,
         public bool $appliedHere,
         public string $drawing,
     ) {
     }
 
-    public static function of(Proof $proof): self
+    /** @param array<string, string> $paths path data by the hash of each outline */
+    public static function from(Proof $proof, array $paths): self
     {
-        $said = $proof->frozen();
-        $parts = array_map(static fn (int $member): PartView => new PartView($proof->linesOf($member), SizeView::of($proof->size($member)), LengthView::of($proof->left($member)), LengthView::of($proof->top($member)),
-            array_map(static fn (array $layer): LayerView => new LayerView($layer['role'], $layer['path'], $layer['film']), $proof->layers($member))), range(0, $proof->members() - 1));
-        // A drawing has no letters to be read out; its words only call it something.
-        $lines = '' === $said->drawing ? array_merge(...array_map(static fn (PartView $part): array => $part->lines, $parts)) : [];
+        $facts = $proof->frozen();
+        $parts = array_map(static fn (int $member): PartView => PartView::from($proof, $member, $paths), range(0, $proof->lastMember()));
 
         return new self(
-            $proof->nth(), $proof->madeAt()->format(\DATE_ATOM), $proof->words(), $proof->face(), LengthView::of($proof->capHeight()), SizeView::of($proof->size()),
-            LengthView::of($proof->left()), LengthView::of($proof->top()), $proof->path(), $proof->approvedAt()?->format(\DATE_ATOM), $proof->approvedBy(), $parts,
-            $said->asked,
-            array_column([...([] === $said->asked || [] === $lines ? [] : Spelling::differences($said->asked, $lines)), ...Spelling::doubts($lines)], 'says'),
-            array_map(static fn (string $line): ReadOutView => new ReadOutView($line, array_map(static fn (array $letter): LetterView => new LetterView($letter['letter'], $letter['says']), Spelling::readOut($line))), $lines),
-            $said->object, $said->material, SizeView::micrometres($said->width, $said->height), SizeView::micrometres($said->wallWidth, $said->wallHeight), $said->outline, $said->safe, $said->keepOuts,
-            array_map(static fn (array $film): ProofFilmView => new ProofFilmView($film['name'], $film['swatch'], $film['life']), $said->films),
-            $said->care, $said->cautions, $said->remarks, $said->mirrored, $said->price, $said->quantity, $said->panes, $said->useOf, $said->neededOn, $said->appliedHere, $said->drawing,
+            $proof->nth(), $proof->madeAt()->format(\DATE_ATOM), $proof->words(), $proof->face(), LengthView::from($proof->capHeight()), SizeView::from($proof->size()),
+            LengthView::from($proof->left()), LengthView::from($proof->top()), $paths[$proof->outline()], $proof->approvedAt()?->format(\DATE_ATOM), $proof->approvedBy(), $parts,
+            $facts->asked, $proof->spelling(), array_map(ReadOutView::from(...), $proof->readOut()),
+            $facts->object, $facts->material, SizeView::micrometres($facts->width, $facts->height), SizeView::micrometres($facts->wallWidth, $facts->wallHeight), $facts->outline, $facts->safe, $facts->keepOuts,
+            array_map(static fn (array $film): ProofFilmView => new ProofFilmView($film['name'], $film['swatch'], $film['life']), $facts->films),
+            $facts->care, $facts->cautions, $facts->remarks, $facts->mirrored, $facts->price, $facts->quantity, $facts->panes, $facts->useOf, $facts->used(), $facts->neededOn, $facts->appliedHere, $facts->drawing,
         );
     }
 }

@@ -9,12 +9,12 @@ use Yelbo\Trade\Rule;
 /** A figure the shop may set. */
 final readonly class RuleView
 {
-    public function __construct(public string $rule, public string $area, public string $says, public string $reason, public string $unit, public float $value, public float $standard)
+    public function __construct(public string $rule, public string $area, public string $label, public string $reason, public string $unit, public float $value, public float $standard)
     {
     }
 
-    public static function of(Rule $rule, float $value): self
+    public static function from(Rule $rule, float $value): self
     {
-        return new self($rule->value, $rule->area(), $rule->says(), $rule->reason(), $rule->unit(), $value, $rule->standard());
+        return new self($rule->value, $rule->area(), $rule->label(), $rule->reason(), $rule->unit(), $value, $rule->standard());
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\DrawnMember;
+use Yelbo\Shop\Designs\DrawnSet;
+use Yelbo\Trade\Geometry\SvgPath;
+
 /** A roster at one letter height: the first of the members that decide it, and what stands out. */
 final readonly class SetView
 {
@@ -21,5 +25,15 @@ final readonly class SetView
         public SizeView $object,
         public LengthView $suggestedOffset,
     ) {
+    }
+
+    public static function from(DrawnSet $set): self
+    {
+        return new self(
+            LengthView::micrometres($set->capHeight), $set->deciding,
+            array_map(static fn (DrawnMember $member): SetMemberView => SetMemberView::from($member, $set->design), $set->members),
+            array_map(static fn (array $alike): AlikeView => new AlikeView(...$alike), $set->alike),
+            SvgPath::write($set->surface->outline()), SvgPath::write($set->safe), SizeView::from($set->surface->size()), LengthView::micrometres($set->suggestedOffset),
+        );
     }
 }

@@ -22,11 +22,11 @@ final readonly class SizeView
 
     public static function micrometres(int $width, int $height): self
     {
-        return self::of(new Size(Length::micrometres($width), Length::micrometres($height)));
+        return self::from(new Size(Length::micrometres($width), Length::micrometres($height)));
     }
 
-    public static function of(Size $size): self
+    public static function from(Size $size): self
     {
-        return new self(LengthView::of($size->width), LengthView::of($size->height));
+        return new self(LengthView::from($size->width), LengthView::from($size->height));
     }
 }

@@ -10,12 +10,12 @@ use Yelbo\Trade\Check\SnagGroup;
 final readonly class SnagGroupView
 {
     /** @param list<SpotView> $spots */
-    public function __construct(public string $code, public string $severity, public string $message, public int $count, public int $found, public array $spots, public ?string $overruled)
+    public function __construct(public string $code, public string $severity, public string $message, public int $count, public int $found, public array $spots, public ?string $waiver)
     {
     }
 
-    public static function of(SnagGroup $group, ?string $overruled): self
+    public static function from(SnagGroup $group, ?string $waiver): self
     {
-        return new self($group->code, $group->severity, $group->message, $group->count, $group->found, array_map(static fn (array $spot): SpotView => new SpotView($spot[0] / 1000, $spot[1] / 1000), $group->spots), $overruled);
+        return new self($group->code, $group->severity, $group->message, $group->count, $group->found, array_map(static fn (array $spot): SpotView => SpotView::micrometres($spot[0], $spot[1]), $group->spots), $waiver);
     }
 }

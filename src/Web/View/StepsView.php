@@ -8,7 +8,7 @@ namespace Yelbo\Web\View;
 final readonly class StepsView
 {
     /** @param list<StepView> $steps */
-    public function __construct(public PieceView $piece, public array $steps, public ?ThingView $thing, public ProofView $proof, public int $cureHours)
+    public function __construct(public PieceView $piece, public array $steps, public ?ObjectView $object, public ProofView $proof, public int $cureHours)
     {
     }
 }

@@ -25,10 +25,10 @@ final readonly class StockItemView
     ) {
     }
 
-    public static function of(StockItem $item): self
+    public static function from(StockItem $item): self
     {
-        return new self($item->id(), $item->number(), $item->kind(), FilmView::of($item->film()),
+        return new self($item->id(), $item->number(), $item->kind(), FilmView::from($item->film()),
             new SizeView(LengthView::micrometres($item->width()), LengthView::micrometres($item->height())), $item->count(), $item->bin(), $item->outline(),
-            $item->version(), $item->lot(), $item->since()?->format(\DATE_ATOM), round($item->area() / 1e12, 4));
+            $item->version(), $item->lot(), $item->since()?->format(\DATE_ATOM), $item->squareMetres());
     }
 }

@@ -12,9 +12,8 @@ final readonly class StockView
      * @param list<StockItemView> $items
      * @param list<SupplyView>    $supplies
      * @param list<int>           $low      films with less on the shelf than is wanted
-     * @param list<string>        $grades   the kinds of film there are
      */
-    public function __construct(public array $films, public array $items, public array $supplies, public array $low, public array $grades)
+    public function __construct(public array $films, public array $items, public array $supplies, public array $low)
     {
     }
 }

@@ -13,13 +13,11 @@ final readonly class SupplyView
     {
     }
 
-    public static function of(Supply $supply): self
+    public static function from(Supply $supply): self
     {
-        $by = Supply::TAPE === $supply->kind() ? 1000 : 1;
-
         return new self(
             $supply->id(), $supply->version(), $supply->number(), $supply->kind(), $supply->name(), null === $supply->width() ? null : LengthView::micrometres($supply->width()),
-            $supply->amount() / $by, Supply::TAPE === $supply->kind() ? 'm' : '', $supply->bin(), null === $supply->lowAt() ? null : $supply->lowAt() / $by, $supply->isLow(),
+            $supply->shown($supply->amount()), $supply->unit(), $supply->bin(), null === $supply->lowAt() ? null : $supply->shown($supply->lowAt()), $supply->isLow(),
         );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Objects\Outlined;
+use Yelbo\Shop\Objects\TracedOutline;
 
 /** An outline over its photo, in the photo's pixels; without a photo for a drawing. */
 final readonly class TraceView
@@ -14,7 +14,7 @@ final readonly class TraceView
     {
     }
 
-    public static function of(Outlined $outlined): self
+    public static function from(TracedOutline $outlined): self
     {
         return new self($outlined->name, $outlined->width, $outlined->height, $outlined->path, $outlined->threshold, $outlined->doubts);
     }

@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Trade\Bench\Part;
+use Yelbo\Trade\Bench\Weeding;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\SvgPath;
+
 /** A piece to be weeded, large. */
 final readonly class WeedingView
 {
@@ -14,10 +19,7 @@ final readonly class WeedingView
     public function __construct(
         public PieceView $piece,
         public string $path,
-        public float $left,
-        public float $top,
-        public float $width,
-        public float $height,
+        public BoxView $block,
         public int $keeps,
         public array $insides,
         public array $out,
@@ -25,5 +27,15 @@ final readonly class WeedingView
         public string $why,
         public float $minutes,
     ) {
+    }
+
+    /** @param list<int> $out the inside pieces that are out */
+    public static function from(PieceView $piece, Region $outline, Weeding $weeding, array $out): self
+    {
+        return new self(
+            $piece, SvgPath::write($outline), BoxView::from($weeding->block), \count($weeding->keeps),
+            array_map(static fn (int $nth, Part $part): WastePartView => WastePartView::from($nth, $part, \in_array($part, $weeding->reverse, true)), array_keys($weeding->insides()), $weeding->insides()),
+            $out, $weeding->school, $weeding->why, $weeding->minutes,
+        );
     }
 }

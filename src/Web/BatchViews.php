@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web;
+
+use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Batches\CutSheets;
+use Yelbo\Shop\Batches\PlacedPiece;
+use Yelbo\Shop\Batches\Remnants;
+use Yelbo\Shop\Machines\Machines;
+use Yelbo\Shop\Orders\Lateness;
+use Yelbo\Web\View\BatchRow;
+use Yelbo\Web\View\BatchView;
+use Yelbo\Web\View\PlaceView;
+use Yelbo\Web\View\RemnantView;
+
+/** Batches as the page is shown them: in a list, or with their pieces in place. */
+final readonly class BatchViews
+{
+    public function __construct(private CutSheets $sheets, private Remnants $remnants, private Lateness $lateness, private Machines $machines)
+    {
+    }
+
+    public function row(Batch $batch): BatchRow
+    {
+        $contents = $this->sheets->contents($batch);
+
+        return BatchRow::from($batch, \count($contents), $this->sheets->metres($contents), $this->sheets->seconds($batch, $contents));
+    }
+
+    public function batch(Batch $batch): BatchView
+    {
+        $contents = $this->sheets->contents($batch);
+
+        return BatchView::from(
+            $batch,
+            array_map(fn (PlacedPiece $placed): PlaceView => PlaceView::from($placed, $this->sheets->path($placed), $this->lateness->isPieceLate($placed->piece)), $contents),
+            $this->sheets->metres($contents),
+            $this->sheets->seconds($batch, $contents),
+            $this->machines->inUse()?->label(),
+        );
+    }
+
+    public function remnant(Batch $batch): RemnantView
+    {
+        return RemnantView::from($batch, $this->remnants->of($batch));
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Controller;
+
+use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Designs\TypedSetting;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Lettering\Align;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Face;
+use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Frame;
+use Yelbo\Trade\Lettering\KnockoutShape;
+use Yelbo\Trade\Lettering\MonogramOrder;
+use Yelbo\Trade\Object\KeepOut;
+use Yelbo\Trade\Object\Kind;
+use Yelbo\Web\View\ChoiceView;
+use Yelbo\Web\View\FaceView;
+use Yelbo\Web\View\KeepOutView;
+use Yelbo\Web\View\KindView;
+use Yelbo\Web\View\LengthView;
+use Yelbo\Web\View\MaterialView;
+use Yelbo\Web\View\MeasureView;
+use Yelbo\Web\View\VocabularyView;
+
+/** What things are called, what they start with, and how far they go: read from where the rules stand. */
+final readonly class VocabularyController
+{
+    public function __construct(private Faces $faces, private ShopRules $rules)
+    {
+    }
+
+    /** Gives the words, starting values and limits the pages are made with. */
+    #[Route('/api/vocabulary', name: 'vocabulary', methods: ['GET'])]
+    public function __invoke(): VocabularyView
+    {
+        $rules = $this->rules->current();
+
+        return new VocabularyView(
+            array_map(static fn (Station $station): ChoiceView => new ChoiceView($station->value, $station->label()), Station::cases()),
+            array_map(static fn (Usage $use): ChoiceView => new ChoiceView($use->value, $use->label()), Usage::cases()),
+            array_map(static fn (Usage $use): ChoiceView => new ChoiceView($use->value, $use->inWords()), Usage::cases()),
+            array_map(static fn (Kind $kind): KindView => new KindView($kind->value, $kind->label(), array_map(static fn (array $length): MeasureView => new MeasureView(...$length), $kind->lengths())), Kind::cases()),
+            array_map(static fn (KeepOut $what): KeepOutView => new KeepOutView($what->value, $what->label(), $what->measures(), LengthView::micrometres($what->margin($rules))), KeepOut::cases()),
+            array_map(static fn (Material $material): MaterialView => new MaterialView($material->value, $material->label(), $material->hasInside()), Material::cases()),
+            array_map(static fn (Film $film): ChoiceView => new ChoiceView($film->value, $film->label()), Film::cases()),
+            array_map(static fn (Face $face): FaceView => new FaceView($face->slug, $face->name, $face->style, $face->thinnest, $face->alphabets), $this->faces->all()),
+            array_map(static fn (Arrangement $arrangement): ChoiceView => new ChoiceView($arrangement->value, $arrangement->label()), Arrangement::cases()),
+            array_map(static fn (MonogramOrder $order): ChoiceView => new ChoiceView($order->value, $order->choice()), MonogramOrder::cases()),
+            array_map(static fn (KnockoutShape $shape): ChoiceView => new ChoiceView($shape->value, $shape->label()), KnockoutShape::cases()),
+            array_map(static fn (Frame $frame): ChoiceView => new ChoiceView($frame->value, $frame->label()), Frame::cases()),
+            array_map(static fn (Align $align): ChoiceView => new ChoiceView($align->value, $align->label()), Align::cases()),
+            new Answers(),
+            new TypedSetting(),
+            KnockoutShape::USUAL->value,
+        );
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web;
+
+use Yelbo\Shop\Batches\NestBuilder;
+use Yelbo\Shop\Batches\Nesting;
+use Yelbo\Shop\Batches\NestPlan;
+use Yelbo\Shop\Batches\PlanEditor;
+use Yelbo\Shop\Batches\PlanOverview;
+use Yelbo\Shop\Orders\Lateness;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Journey\PlanState;
+use Yelbo\Web\View\LeftView;
+use Yelbo\Web\View\NestingView;
+use Yelbo\Web\View\PlanFiguresView;
+use Yelbo\Web\View\PlanSheetView;
+use Yelbo\Web\View\PlanView;
+use Yelbo\Web\View\ShapesView;
+use Yelbo\Web\View\ShapeView;
+use Yelbo\Web\View\SplitView;
+
+/**
+ * Plans side by side as the page is shown them, with what each takes.
+ *
+ * @phpstan-import-type PlanSheet from NestPlan
+ */
+final readonly class PlanViews
+{
+    public function __construct(private PlanEditor $plans, private PlanOverview $overview, private Shelf $shelf, private Lateness $lateness, private ShopRules $rules)
+    {
+    }
+
+    public function nesting(Nesting $nesting): NestingView
+    {
+        $pieces = $this->plans->pieces($nesting);
+
+        return new NestingView($nesting->id(), $nesting->film()->id(), $nesting->boxes(), $nesting->isUnderWay(),
+            array_map(fn (NestPlan $plan): PlanView => $this->plan($plan, $pieces), $nesting->plans()),
+            array_map(SplitView::from(...), $this->overview->splits($nesting, $pieces)));
+    }
+
+    public function shapes(Nesting $nesting): ShapesView
+    {
+        $pieces = $this->plans->pieces($nesting);
+        $shapes = [];
+        foreach ($this->plans->partsOf($nesting) as $name => $part) {
+            $piece = $pieces[(int) $name];
+            $shapes[] = ShapeView::from((string) $name, $piece, NestBuilder::tag($piece, (string) $name), $part->region, $this->lateness->isPieceLate($piece));
+        }
+
+        return new ShapesView($shapes);
+    }
+
+    /** @param array<int, Piece> $pieces by id */
+    private function plan(NestPlan $plan, array $pieces): PlanView
+    {
+        $laid = $plan->laid();
+        $figures = $this->overview->figures($plan, $pieces);
+
+        return PlanView::from(
+            $plan,
+            array_map(fn (array $sheet): PlanSheetView => $this->sheet($plan, $sheet, $pieces), $laid['sheets'] ?? []),
+            array_map(static fn (array $at): LeftView => new LeftView(isset($pieces[$at['piece']]) ? $pieces[$at['piece']]->tag() : '', $at['why']), $laid['left'] ?? []),
+            null === $figures ? null : PlanFiguresView::from($figures, \count($laid['left'] ?? [])),
+        );
+    }
+
+    /**
+     * @param PlanSheet         $sheet
+     * @param array<int, Piece> $pieces by id
+     */
+    private function sheet(NestPlan $plan, array $sheet, array $pieces): PlanSheetView
+    {
+        $stock = $this->shelf->item($sheet['stock']);
+
+        return PlanSheetView::from($stock, NestBuilder::usableLength($stock, $this->rules->current()), $sheet, PlanState::Done === $plan->state() ? $this->overview->boxes($plan->nesting(), $sheet, $pieces) : []);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+/** A piece as it was chosen. */
+final readonly class ChosenPiece
+{
+    public function __construct(public int $id, public int $version)
+    {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Which of a list are out, or done. */
+final readonly class CountRequest
+{
+    /** @param list<int> $numbers */
+    public function __construct(
+        public int $version,
+        #[Assert\Count(max: 5000)]
+        public array $numbers,
+    ) {
+    }
+}

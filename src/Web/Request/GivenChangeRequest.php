@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Refused;
+
+/** What the customer wants changed; the spot in mm in the object's frame, where one was pinned. */
+final readonly class GivenChangeRequest
+{
+    public function __construct(public string $name = '', public string $note = '', public ?float $x = null, public ?float $y = null)
+    {
+    }
+
+    /** @return array{int, int}|null µm; none where no spot, or one that cannot be, is named */
+    public function spot(): ?array
+    {
+        if (null === $this->x || null === $this->y) {
+            return null;
+        }
+        try {
+            return [Length::millimetres($this->x)->micrometres, Length::millimetres($this->y)->micrometres];
+        } catch (Refused) {
+            return null;
+        }
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+/** The customer's yes. */
+final readonly class GivenYesRequest
+{
+    public function __construct(public string $name = '')
+    {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+/** A link to the newest proof, sent to an address where one is given. */
+final readonly class LinkRequest
+{
+    public function __construct(public string $to = '')
+    {
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** Pieces of one film to be laid out in the background; from all stock of it where none is named. */
+final readonly class NestingRequest
+{
+    /**
+     * @param list<ChosenPiece> $pieces
+     * @param list<int>         $split pieces to be cut in parts where there is much empty film
+     */
+    public function __construct(
+        public int $film,
+        #[Assert\Count(max: 500, maxMessage: 'At most 500 pieces at a time.')]
+        public array $pieces,
+        #[Assert\Count(max: 500)]
+        public array $split = [],
+        #[Assert\Choice(['none', 'piece', 'order'])]
+        public string $boxes = 'none',
+        public ?int $stock = null,
+    ) {
+    }
+}

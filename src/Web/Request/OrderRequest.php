@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+use Yelbo\Shop\Orders\Answers;
+
+/** Answers to begin an order with, and whether to take it. */
+final readonly class OrderRequest
+{
+    public function __construct(public Answers $answers, public bool $take = false)
+    {
+    }
+}

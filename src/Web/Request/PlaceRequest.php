@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+/** A place typed from an edge, the middle or a feature of the object: `left`, `right`, `across`, `top`, `bottom`, `down`, or `across/0` and `down/0` from a feature. */
+final readonly class PlaceRequest
+{
+    public function __construct(public string $from, public string $distance)
+    {
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** What is done with what a cut left. */
+final readonly class RemnantRequest
+{
+    public function __construct(
+        public int $version,
+        #[Assert\Choice(['square', 'odd', 'scrap'], message: 'Shelve it square, odd, or throw it away.')]
+        public string $how,
+    ) {
+    }
+}

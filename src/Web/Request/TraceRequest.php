@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Request;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** How far from the ground's colour the object begins. */
+final readonly class TraceRequest
+{
+    public function __construct(
+        #[Assert\Range(min: 1, max: 254, notInRangeMessage: 'The threshold goes from 1 to 254.')]
+        public int $threshold,
+    ) {
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Proofs\ChangeRequest;
+
+/** What a customer wants changed, and the spot on the drawing it is pinned to, mm. */
+final readonly class ChangeRequestView
+{
+    public function __construct(public int $id, public int $proof, public string $by, public string $note, public ?SpotView $spot, public string $at)
+    {
+    }
+
+    public static function from(ChangeRequest $wish): self
+    {
+        $spot = $wish->spot();
+
+        return new self($wish->id(), $wish->proof()->nth(), $wish->by(), $wish->note(), null === $spot ? null : SpotView::micrometres($spot[0], $spot[1]), $wish->at()->format(\DATE_ATOM));
+    }
+}

@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Designs\TypedSetting;
+use Yelbo\Shop\Orders\Answers;
+
+/** The words, starting values and limits the pages are made with, in one answer. */
+final readonly class VocabularyView
+{
+    /**
+     * @param list<ChoiceView>   $stations       of the work, in order
+     * @param list<ChoiceView>   $uses           where a decal can live
+     * @param list<ChoiceView>   $usesInWords    the same in a sentence
+     * @param list<KindView>     $kinds          of surface, with what is measured of each
+     * @param list<KeepOutView>  $keepOuts       what has to stay clear, with the shop's margins
+     * @param list<MaterialView> $materials      an object can be made of
+     * @param list<ChoiceView>   $grades         of film
+     * @param list<FaceView>     $faces          to cut
+     * @param list<ChoiceView>   $arrangements   of words
+     * @param list<ChoiceView>   $monogramOrders of its three letters
+     * @param list<ChoiceView>   $shapes         letters are cut out of
+     * @param list<ChoiceView>   $frames         round words
+     * @param list<ChoiceView>   $aligns         of lines
+     * @param Answers            $answers        a new order starts with
+     * @param TypedSetting       $setting        a new design starts with
+     * @param string             $usualShape     the solid that is meant where none is chosen
+     */
+    public function __construct(
+        public array $stations,
+        public array $uses,
+        public array $usesInWords,
+        public array $kinds,
+        public array $keepOuts,
+        public array $materials,
+        public array $grades,
+        public array $faces,
+        public array $arrangements,
+        public array $monogramOrders,
+        public array $shapes,
+        public array $frames,
+        public array $aligns,
+        public Answers $answers,
+        public TypedSetting $setting,
+        public string $usualShape,
+    ) {
+    }
+}
