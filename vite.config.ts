@@ -4,13 +4,13 @@ import { defineConfig } from 'vite';
 
 export default defineConfig({
   plugins: [react(), tailwind()],
-  base: '/build/',
+  base: '/build/shop/',
   publicDir: false,
   build: {
-    outDir: 'public/build',
+    outDir: 'public/build/shop',
     emptyOutDir: true,
     manifest: true,
     assetsInlineLimit: 0,
-    rollupOptions: { input: ['ui/src/main.tsx', 'ui/src/customer/main.tsx'] },
+    rollupOptions: { input: ['ui/src/main.tsx'] },
   },
 });

@@ -45,7 +45,7 @@ export interface paths {
         };
         get: operations["batches"];
         put?: never;
-        post: operations["batch-release"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -132,7 +132,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/batches/{id}/rest": {
+    "/api/batches/{id}/remnant": {
         parameters: {
             query?: never;
             header?: never;
@@ -141,7 +141,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["batch-rest"];
+        post: operations["batch-remnant"];
         delete?: never;
         options?: never;
         head?: never;
@@ -420,22 +420,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dockets/{number}/overrule": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["docket-overrule"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/dockets/{number}/price": {
         parameters: {
             query?: never;
@@ -484,16 +468,16 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/faces": {
+    "/api/dockets/{number}/waiver": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["faces"];
+        get?: never;
         put?: never;
-        post?: never;
+        post: operations["docket-waiver"];
         delete?: never;
         options?: never;
         head?: never;
@@ -532,6 +516,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/given/{token}/change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["given-change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/given/{token}/proof.pdf": {
         parameters: {
             query?: never;
@@ -548,22 +548,6 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/given/{token}/wish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["given-wish"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
     "/api/given/{token}/yes": {
         parameters: {
             query?: never;
@@ -574,22 +558,6 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["given-yes"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kinds": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["kinds"];
-        put?: never;
-        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1044,14 +1012,14 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rests": {
+    "/api/remnants": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["rests"];
+        get: operations["remnants"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1364,11 +1332,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/vocabulary": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["vocabulary"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        AgainAsk: {
+        AgainRequest: {
             version: number;
             longer?: boolean;
         };
@@ -1377,14 +1361,14 @@ export interface components {
             earlier: number;
             says: string;
         };
-        AmountAsk: {
+        AmountRequest: {
             version: number;
             amount: string;
             reason?: string;
         };
         AnsweringView: {
             links: components["schemas"]["LinkView"][];
-            wishes: components["schemas"]["WishView"][];
+            changeRequests: components["schemas"]["ChangeRequestView"][];
         };
         Answers: {
             customer?: string;
@@ -1419,9 +1403,9 @@ export interface components {
             roster?: string;
             side?: string;
             dishwasher?: string;
-            keepOuts?: components["schemas"]["KeepOutAnswer"][];
+            keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
-        AnswersAsk: {
+        AnswersRequest: {
             version: number;
             answers: components["schemas"]["Answers"];
             take?: boolean;
@@ -1435,25 +1419,18 @@ export interface components {
             inTime: boolean | null;
             life: string | null;
             advice: components["schemas"]["FilmAdviceView"][];
+            names: number;
         };
-        ApproveAsk: {
+        ApproveRequest: {
             version: number;
             proof: number;
             by: string;
-        };
-        ArtAsk: {
-            id?: number;
-            layers?: components["schemas"]["ArtLayerAsk"][];
         };
         ArtColourView: {
             colour: string;
             parts: number;
             corners: number;
             path: string;
-        };
-        ArtLayerAsk: {
-            colour?: string;
-            film?: string;
         };
         ArtNoteView: {
             kind: string;
@@ -1467,6 +1444,17 @@ export interface components {
             corners: number;
             layers: components["schemas"]["ArtColourView"][];
             notes: components["schemas"]["ArtNoteView"][];
+        };
+        BatchRow: {
+            id: number;
+            version: number;
+            state: string;
+            film: components["schemas"]["FilmView"];
+            progress: number;
+            pieces: number;
+            metres: number;
+            minutes: number;
+            release: number;
         };
         BatchView: {
             id: number;
@@ -1489,7 +1477,7 @@ export interface components {
             machine: string | null;
         };
         BatchesView: {
-            batches: components["schemas"]["BatchView"][];
+            batches: components["schemas"]["BatchRow"][];
         };
         BeforeView: {
             path: string;
@@ -1511,16 +1499,33 @@ export interface components {
         CasesView: {
             words: components["schemas"]["WordCasesView"][];
         };
+        ChangeRequestView: {
+            id: number;
+            proof: number;
+            by: string;
+            note: string;
+            spot: components["schemas"]["SpotView"] | null;
+            at: string;
+        };
         CheckView: {
             snags: components["schemas"]["SnagGroupView"][];
             spelling: string[];
             weeding: number;
         };
+        ChoiceView: {
+            value: string;
+            label: string;
+        };
         ChosenPiece: {
             id: number;
             version: number;
         };
-        CountAsk: {
+        ConflictView: {
+            record: string;
+            by: string;
+            did: string;
+        };
+        CountRequest: {
             version: number;
             numbers: number[];
         };
@@ -1562,27 +1567,13 @@ export interface components {
             seconds: number;
             says: string;
         };
-        DesignAsk: {
-            version: number;
-            words: string;
-            face: string;
-            capHeight?: string;
-            left?: string;
-            top?: string;
-            units?: string;
-            proof?: boolean;
-            setting?: components["schemas"]["SettingAsk"];
-            roster?: string;
-            film?: string;
-            art?: components["schemas"]["ArtAsk"] | null;
-        };
         DesignView: {
             face: string;
             capHeight: components["schemas"]["LengthView"] | null;
             left: components["schemas"]["LengthView"] | null;
             top: components["schemas"]["LengthView"] | null;
-            setting: components["schemas"]["SettingAsk"];
-            art: components["schemas"]["ArtAsk"] | null;
+            setting: components["schemas"]["TypedSetting"];
+            art: components["schemas"]["TypedArt"] | null;
         };
         DocketRow: {
             number: number;
@@ -1607,8 +1598,8 @@ export interface components {
             customer: string;
             contact: string;
             words: string[];
-            roster: string;
-            thing: components["schemas"]["ThingView"] | null;
+            roster: string[][];
+            object: components["schemas"]["ObjectView"] | null;
             useOf: string;
             film: components["schemas"]["FilmView"] | null;
             quantity: number;
@@ -1639,11 +1630,8 @@ export interface components {
             thinnest: number;
             alphabets: string[];
         };
-        FacesView: {
-            faces: components["schemas"]["FaceView"][];
-        };
         FeatureView: {
-            says: string;
+            label: string;
             across: components["schemas"]["LengthView"];
             down: components["schemas"]["LengthView"];
         };
@@ -1651,36 +1639,17 @@ export interface components {
             field: string;
             says: string;
         };
-        FigureAsk: {
-            rule: string;
-            value: string;
-        };
         FilmAdviceView: {
             grade: string;
             verdict: string;
             reason: string;
             films: components["schemas"]["FilmView"][];
         };
-        FilmAsk: {
-            grade: string;
-            colour: string;
-            swatch: string;
-            finish?: string;
-            thickness?: string;
-            liner?: string;
-            runsOneWay?: boolean;
-            maker?: string;
-            thinnest?: string;
-            outdoors?: string;
-            price?: string;
-            lowAt?: string;
-        };
         FilmView: {
             id: number;
             name: string;
             grade: string;
             swatch: string;
-            life: string;
             colour: string;
             finish: string;
             thickness: number | null;
@@ -1691,18 +1660,6 @@ export interface components {
             outdoors: number | null;
             price: number | null;
             lowAt: number | null;
-        };
-        FitAsk: {
-            docket: number;
-            words: string;
-            face: string;
-            capHeight?: string;
-            left?: string;
-            top?: string;
-            units?: string;
-            setting?: components["schemas"]["SettingAsk"];
-            film?: string;
-            art?: components["schemas"]["ArtAsk"] | null;
         };
         FitView: {
             words: string[];
@@ -1752,6 +1709,12 @@ export interface components {
             layers: string[];
             keepOuts: string;
         };
+        GivenChangeRequest: {
+            name?: string;
+            note?: string;
+            x?: number | null;
+            y?: number | null;
+        };
         GivenLinkView: {
             url: string;
             link: components["schemas"]["LinkView"];
@@ -1763,45 +1726,27 @@ export interface components {
             state: string;
             says: string;
             proof: components["schemas"]["ProofView"];
-            wishes: components["schemas"]["WishView"][];
+            changeRequests: components["schemas"]["ChangeRequestView"][];
         };
-        GivenWishAsk: {
+        GivenYesRequest: {
             name?: string;
-            note?: string;
-            x?: number | null;
-            y?: number | null;
-        };
-        GivenYesAsk: {
-            name?: string;
-        };
-        KeepOutAnswer: {
-            what?: string;
-            x?: string;
-            y?: string;
-            width?: string;
-            height?: string;
         };
         KeepOutView: {
             what: string;
-            says: string;
+            label: string;
             measures: string[];
             margin: components["schemas"]["LengthView"];
         };
         KindView: {
             kind: string;
-            says: string;
+            label: string;
             lengths: components["schemas"]["MeasureView"][];
-        };
-        KindsView: {
-            kinds: components["schemas"]["KindView"][];
-            keepOuts: components["schemas"]["KeepOutView"][];
-            materials: components["schemas"]["MaterialView"][];
         };
         KnownObjectView: {
             id: number;
             version: number;
             name: string;
-            answers: components["schemas"]["Answers"];
+            answers: components["schemas"]["ObjectAnswers"];
             kind: string;
             size: components["schemas"]["SizeView"];
             outline: string;
@@ -1838,7 +1783,7 @@ export interface components {
         LineView: {
             stations: components["schemas"]["StationView"][];
         };
-        LinkAsk: {
+        LinkRequest: {
             to?: string;
         };
         LinkView: {
@@ -1863,15 +1808,6 @@ export interface components {
             lines: components["schemas"]["LogLineView"][];
             before: number | null;
         };
-        MachineAsk: {
-            version: number;
-            name: string;
-            kind: string;
-            figures: components["schemas"]["FigureAsk"][];
-            force: string;
-            blade: string;
-            passes: string;
-        };
         MachineView: {
             id: number;
             version: number;
@@ -1882,14 +1818,14 @@ export interface components {
             force: number;
             blade: string;
             passes: number;
-            says: string;
+            label: string;
         };
         MachinesView: {
             machines: components["schemas"]["MachineView"][];
         };
         MaterialView: {
             value: string;
-            says: string;
+            label: string;
             hasInside: boolean;
         };
         MeView: {
@@ -1902,17 +1838,17 @@ export interface components {
         };
         MeasureView: {
             name: string;
-            says: string;
+            label: string;
             needed: boolean;
         };
-        MoveAsk: {
+        MoveRequest: {
             move: string;
             version: number;
             detail?: string;
         };
         MoveView: {
             move: string;
-            says: string;
+            label: string;
         };
         MovementView: {
             at: string;
@@ -1925,7 +1861,7 @@ export interface components {
         MovementsView: {
             movements: components["schemas"]["MovementView"][];
         };
-        NestingAsk: {
+        NestingRequest: {
             film: number;
             pieces: components["schemas"]["ChosenPiece"][];
             split?: number[];
@@ -1940,12 +1876,46 @@ export interface components {
             plans: components["schemas"]["PlanView"][];
             splits: components["schemas"]["SplitView"][];
         };
-        ObjectAsk: {
-            answers: components["schemas"]["Answers"];
+        ObjectAnswers: {
+            object?: string;
+            surface?: string;
+            width?: string;
+            height?: string;
+            corner?: string;
+            units?: string;
+            material?: string;
+            innerWidth?: string;
+            innerHeight?: string;
+            sides?: string;
+            circumference?: string;
+            diameter?: string;
+            upper?: string;
+            lower?: string;
+            slant?: string;
+            wideEnd?: string;
+            seen?: string;
+            panes?: string;
+            readFrom?: string;
+            outline?: string;
+            side?: string;
+            keepOuts?: components["schemas"]["TypedKeepOut"][];
+        };
+        ObjectRequest: {
+            answers: components["schemas"]["ObjectAnswers"];
             version?: number;
             picture?: string;
         };
-        OrderAsk: {
+        ObjectView: {
+            name: string;
+            surface: string;
+            label: string;
+            size: components["schemas"]["SizeView"];
+            wall: components["schemas"]["SizeView"];
+            outline: string;
+            panes: number;
+            material: string | null;
+        };
+        OrderRequest: {
             answers: components["schemas"]["Answers"];
             take?: boolean;
         };
@@ -1960,12 +1930,6 @@ export interface components {
         OutboxView: {
             letters: components["schemas"]["OutboxLetterView"][];
             simulated: boolean;
-        };
-        OverruleAsk: {
-            version: number;
-            code: string;
-            reason: string;
-            found?: number;
         };
         ParcelView: {
             piece: components["schemas"]["PieceView"];
@@ -2008,16 +1972,11 @@ export interface components {
         PiecesView: {
             pieces: components["schemas"]["PieceView"][];
         };
-        PinAsk: {
+        PinRequest: {
             version: number;
             sheet: number;
             nth: number;
             pinned: boolean;
-        };
-        PlaceAsk: {
-            drawing: components["schemas"]["FitAsk"];
-            from: string;
-            distance: string;
         };
         PlaceView: {
             piece: number | null;
@@ -2032,18 +1991,13 @@ export interface components {
             left: components["schemas"]["LengthView"];
             top: components["schemas"]["LengthView"];
         };
-        PlanAsk: {
-            film: number;
-            pieces: components["schemas"]["ChosenPiece"][];
-            stock?: number | null;
-        };
         PlanFiguresView: {
             placed: number;
             pieces: number;
             sheets: number;
             offcuts: number;
             film: number;
-            rest: components["schemas"]["LengthView"];
+            remnant: components["schemas"]["LengthView"];
             cutting: number;
             weeding: number;
             cost: number | null;
@@ -2054,7 +2008,7 @@ export interface components {
             outline: string;
             places: components["schemas"]["LaidView"][];
             length: components["schemas"]["LengthView"];
-            rest: components["schemas"]["LengthView"];
+            remnant: components["schemas"]["LengthView"];
             fill: number;
             boxes: string[];
         };
@@ -2062,7 +2016,7 @@ export interface components {
             id: number;
             version: number;
             kind: string;
-            says: string;
+            label: string;
             how: string;
             state: string;
             progress: number;
@@ -2073,7 +2027,7 @@ export interface components {
             left: components["schemas"]["LeftView"][];
             figures: components["schemas"]["PlanFiguresView"] | null;
         };
-        PriceAsk: {
+        PriceRequest: {
             version: number;
             price: string;
         };
@@ -2083,6 +2037,7 @@ export interface components {
             status: number;
             detail: string;
             fields: components["schemas"]["FieldView"][];
+            conflict: components["schemas"]["ConflictView"] | null;
         };
         ProofFilmView: {
             name: string;
@@ -2121,6 +2076,7 @@ export interface components {
             quantity: number;
             panes: number;
             useOf: string;
+            used: string;
             neededOn: string;
             appliedHere: boolean;
             drawing: string;
@@ -2133,7 +2089,7 @@ export interface components {
             lines: string[];
             condense: number | null;
         };
-        PutAsk: {
+        PutRequest: {
             version: number;
             sheet: number;
             nth: number;
@@ -2145,24 +2101,11 @@ export interface components {
             line: string;
             letters: components["schemas"]["LetterView"][];
         };
-        ReceiveAsk: {
-            film: number;
-            kind: string;
-            width: string;
-            height: string;
-            count: string;
-            bin: string;
-            lot?: string;
-            item?: number | null;
-            corner?: string;
-            goneWidth?: string;
-            goneHeight?: string;
-        };
-        RestAsk: {
+        RemnantRequest: {
             version: number;
             how: string;
         };
-        RestView: {
+        RemnantView: {
             batch: number;
             version: number;
             film: components["schemas"]["FilmView"];
@@ -2175,10 +2118,10 @@ export interface components {
             oddArea: number;
             propose: string;
         };
-        RestsView: {
-            rests: components["schemas"]["RestView"][];
+        RemnantsView: {
+            remnants: components["schemas"]["RemnantView"][];
         };
-        RosterAsk: {
+        RosterRequest: {
             base64?: string;
             text?: string;
             separator?: string | null;
@@ -2195,13 +2138,13 @@ export interface components {
         RowView: {
             cells: string[];
         };
-        RuleAsk: {
+        RuleRequest: {
             value: string;
         };
         RuleView: {
             rule: string;
             area: string;
-            says: string;
+            label: string;
             reason: string;
             unit: string;
             value: number;
@@ -2223,15 +2166,6 @@ export interface components {
         };
         SamplesView: {
             samples: components["schemas"]["SampleView"][];
-        };
-        SetAsk: {
-            docket: number;
-            roster: string;
-            face: string;
-            capHeight?: string;
-            units?: string;
-            setting?: components["schemas"]["SettingAsk"];
-            film?: string;
         };
         SetMemberView: {
             lines: string[];
@@ -2256,27 +2190,6 @@ export interface components {
             object: components["schemas"]["SizeView"];
             suggestedOffset: components["schemas"]["LengthView"];
         };
-        SettingAsk: {
-            arrangement?: string;
-            tracking?: string;
-            radius?: string;
-            order?: string;
-            shape?: string;
-            frame?: string;
-            lineSpacing?: string;
-            align?: string;
-            condense?: string;
-            offset?: string;
-            offsetFilm?: string;
-            base?: string;
-            baseFilm?: string;
-            thicken?: string;
-            fuse?: string;
-            fill?: string;
-            drop?: string;
-            smooth?: string;
-            reduce?: string;
-        };
         SettingPartView: {
             name: string;
             value: string;
@@ -2295,7 +2208,7 @@ export interface components {
         ShapesView: {
             shapes: components["schemas"]["ShapeView"][];
         };
-        SignInAsk: {
+        SignInRequest: {
             signIn: string;
             password: string;
         };
@@ -2310,7 +2223,7 @@ export interface components {
             count: number;
             found: number;
             spots: components["schemas"]["SpotView"][];
-            overruled: string | null;
+            waiver: string | null;
         };
         SplitView: {
             piece: number;
@@ -2325,7 +2238,7 @@ export interface components {
             x: number;
             y: number;
         };
-        StartCutAsk: {
+        StartCutRequest: {
             version: number;
             stock: number;
         };
@@ -2345,7 +2258,7 @@ export interface components {
         StepsView: {
             piece: components["schemas"]["PieceView"];
             steps: components["schemas"]["StepView"][];
-            thing: components["schemas"]["ThingView"] | null;
+            object: components["schemas"]["ObjectView"] | null;
             proof: components["schemas"]["ProofView"];
             cureHours: number;
         };
@@ -2368,15 +2281,6 @@ export interface components {
             items: components["schemas"]["StockItemView"][];
             supplies: components["schemas"]["SupplyView"][];
             low: number[];
-            grades: string[];
-        };
-        SupplyAsk: {
-            kind: string;
-            name: string;
-            width: string;
-            amount: string;
-            bin: string;
-            lowAt?: string;
         };
         SupplyView: {
             id: number;
@@ -2391,16 +2295,6 @@ export interface components {
             lowAt: number | null;
             low: boolean;
         };
-        ThingView: {
-            name: string;
-            surface: string;
-            says: string;
-            size: components["schemas"]["SizeView"];
-            wall: components["schemas"]["SizeView"];
-            outline: string;
-            panes: number;
-            material: string | null;
-        };
         TickView: {
             number: number;
             tag: string;
@@ -2409,7 +2303,7 @@ export interface components {
             late: boolean;
             neededAt: string | null;
         };
-        TraceAsk: {
+        TraceRequest: {
             threshold: number;
         };
         TraceView: {
@@ -2420,8 +2314,115 @@ export interface components {
             threshold: number;
             doubts: string[];
         };
-        VersionAsk: {
+        TypedArt: {
+            id?: number;
+            layers?: components["schemas"]["TypedArtLayer"][];
+        };
+        TypedArtLayer: {
+            colour?: string;
+            film?: string;
+        };
+        TypedFigure: {
+            rule: string;
+            value: string;
+        };
+        TypedFilm: {
+            grade: string;
+            colour: string;
+            swatch: string;
+            finish?: string;
+            thickness?: string;
+            liner?: string;
+            runsOneWay?: boolean;
+            maker?: string;
+            thinnest?: string;
+            outdoors?: string;
+            price?: string;
+            lowAt?: string;
+        };
+        TypedKeepOut: {
+            what?: string;
+            x?: string;
+            y?: string;
+            width?: string;
+            height?: string;
+        };
+        TypedMachine: {
+            name: string;
+            kind: string;
+            figures: components["schemas"]["TypedFigure"][];
+            force: string;
+            blade: string;
+            passes: string;
+        };
+        TypedReceipt: {
+            film: number;
+            kind: string;
+            width: string;
+            height: string;
+            count: string;
+            bin: string;
+            lot?: string;
+            item?: number | null;
+            corner?: string;
+            goneWidth?: string;
+            goneHeight?: string;
+        };
+        TypedSetting: {
+            arrangement?: string;
+            tracking?: string;
+            radius?: string;
+            order?: string;
+            shape?: string;
+            frame?: string;
+            lineSpacing?: string;
+            align?: string;
+            condense?: string;
+            offset?: string;
+            offsetFilm?: string;
+            base?: string;
+            baseFilm?: string;
+            thicken?: string;
+            fuse?: string;
+            fill?: string;
+            drop?: string;
+            smooth?: string;
+            reduce?: string;
+        };
+        TypedSupply: {
+            kind: string;
+            name: string;
+            width: string;
+            amount: string;
+            bin: string;
+            lowAt?: string;
+        };
+        VersionRequest: {
             version: number;
+        };
+        VocabularyView: {
+            stations: components["schemas"]["ChoiceView"][];
+            uses: components["schemas"]["ChoiceView"][];
+            usesInWords: components["schemas"]["ChoiceView"][];
+            kinds: components["schemas"]["KindView"][];
+            keepOuts: components["schemas"]["KeepOutView"][];
+            materials: components["schemas"]["MaterialView"][];
+            grades: components["schemas"]["ChoiceView"][];
+            faces: components["schemas"]["FaceView"][];
+            arrangements: components["schemas"]["ChoiceView"][];
+            monogramOrders: components["schemas"]["ChoiceView"][];
+            shapes: components["schemas"]["ChoiceView"][];
+            frames: components["schemas"]["ChoiceView"][];
+            aligns: components["schemas"]["ChoiceView"][];
+            answers: components["schemas"]["Answers"];
+            setting: components["schemas"]["TypedSetting"];
+            usualShape: string;
+        };
+        WaiverRequest: {
+            version: number;
+            code: string;
+            reason: string;
+            found?: number;
         };
         WastePartView: {
             nth: number;
@@ -2434,24 +2435,13 @@ export interface components {
         WeedingView: {
             piece: components["schemas"]["PieceView"];
             path: string;
-            left: number;
-            top: number;
-            width: number;
-            height: number;
+            block: components["schemas"]["BoxView"];
             keeps: number;
             insides: components["schemas"]["WastePartView"][];
             out: number[];
             school: string;
             why: string;
             minutes: number;
-        };
-        WishView: {
-            id: number;
-            proof: number;
-            by: string;
-            note: string;
-            spot: components["schemas"]["SpotView"] | null;
-            at: string;
         };
         WordCasesView: {
             line: number;
@@ -2560,39 +2550,6 @@ export interface operations {
             };
         };
     };
-    "batch-release": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["PlanAsk"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["BatchView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
     "batch-waiting": {
         parameters: {
             query?: never;
@@ -2664,7 +2621,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["StartCutAsk"];
+                "application/json": components["schemas"]["StartCutRequest"];
             };
         };
         responses: {
@@ -2699,7 +2656,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["VersionAsk"];
+                "application/json": components["schemas"]["VersionRequest"];
             };
         };
         responses: {
@@ -2754,7 +2711,7 @@ export interface operations {
             };
         };
     };
-    "batch-rest": {
+    "batch-remnant": {
         parameters: {
             query?: never;
             header?: never;
@@ -2765,7 +2722,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RestAsk"];
+                "application/json": components["schemas"]["RemnantRequest"];
             };
         };
         responses: {
@@ -2775,7 +2732,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RestsView"];
+                    "application/json": components["schemas"]["RemnantsView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -2861,7 +2818,19 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FitAsk"];
+                "application/json": {
+                    docket: number;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                };
             };
         };
         responses: {
@@ -2894,7 +2863,19 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FitAsk"];
+                "application/json": {
+                    docket: number;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                };
             };
         };
         responses: {
@@ -2927,7 +2908,19 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FitAsk"];
+                "application/json": {
+                    docket: number;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                };
             };
         };
         responses: {
@@ -3083,7 +3076,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["OrderAsk"];
+                "application/json": components["schemas"]["OrderRequest"];
             };
         };
         responses: {
@@ -3149,7 +3142,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AnswersAsk"];
+                "application/json": components["schemas"]["AnswersRequest"];
             };
         };
         responses: {
@@ -3184,7 +3177,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ApproveAsk"];
+                "application/json": components["schemas"]["ApproveRequest"];
             };
         };
         responses: {
@@ -3252,7 +3245,20 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DesignAsk"];
+                "application/json": {
+                    version: number;
+                    proof?: boolean;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                };
             };
         };
         responses: {
@@ -3318,7 +3324,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["LinkAsk"];
+                "application/json": components["schemas"]["LinkRequest"];
             };
         };
         responses: {
@@ -3385,42 +3391,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MoveAsk"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["DocketView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "docket-overrule": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                number: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["OverruleAsk"];
+                "application/json": components["schemas"]["MoveRequest"];
             };
         };
         responses: {
@@ -3455,7 +3426,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PriceAsk"];
+                "application/json": components["schemas"]["PriceRequest"];
             };
         };
         responses: {
@@ -3545,14 +3516,20 @@ export interface operations {
             };
         };
     };
-    faces: {
+    "docket-waiver": {
         parameters: {
             query?: never;
             header?: never;
-            path?: never;
+            path: {
+                number: number;
+            };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WaiverRequest"];
+            };
+        };
         responses: {
             /** @description Done */
             200: {
@@ -3560,7 +3537,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FacesView"];
+                    "application/json": components["schemas"]["DocketView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -3583,7 +3560,19 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FitAsk"];
+                "application/json": {
+                    docket: number;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                };
             };
         };
         responses: {
@@ -3638,6 +3627,41 @@ export interface operations {
             };
         };
     };
+    "given-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GivenProofView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "given-pdf": {
         parameters: {
             query?: never;
@@ -3669,41 +3693,6 @@ export interface operations {
             };
         };
     };
-    "given-wish": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                token: string;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["GivenWishAsk"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["GivenProofView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
     "given-yes": {
         parameters: {
             query?: never;
@@ -3715,7 +3704,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GivenYesAsk"];
+                "application/json": components["schemas"]["GivenYesRequest"];
             };
         };
         responses: {
@@ -3726,35 +3715,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GivenProofView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    kinds: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["KindsView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -3835,7 +3795,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MachineAsk"];
+                "application/json": components["schemas"]["TypedMachine"];
             };
         };
         responses: {
@@ -3870,7 +3830,15 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MachineAsk"];
+                "application/json": {
+                    version: number;
+                    name: string;
+                    kind: string;
+                    figures: components["schemas"]["TypedFigure"][];
+                    force: string;
+                    blade: string;
+                    passes: string;
+                };
             };
         };
         responses: {
@@ -3905,7 +3873,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["VersionAsk"];
+                "application/json": components["schemas"]["VersionRequest"];
             };
         };
         responses: {
@@ -3967,7 +3935,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["NestingAsk"];
+                "application/json": components["schemas"]["NestingRequest"];
             };
         };
         responses: {
@@ -4124,7 +4092,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ObjectAsk"];
+                "application/json": components["schemas"]["ObjectRequest"];
             };
         };
         responses: {
@@ -4159,7 +4127,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ObjectAsk"];
+                "application/json": components["schemas"]["ObjectRequest"];
             };
         };
         responses: {
@@ -4194,7 +4162,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["VersionAsk"];
+                "application/json": components["schemas"]["VersionRequest"];
             };
         };
         responses: {
@@ -4351,7 +4319,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TraceAsk"];
+                "application/json": components["schemas"]["TraceRequest"];
             };
         };
         responses: {
@@ -4417,7 +4385,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["MoveAsk"];
+                "application/json": components["schemas"]["MoveRequest"];
             };
         };
         responses: {
@@ -4452,7 +4420,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CountAsk"];
+                "application/json": components["schemas"]["CountRequest"];
             };
         };
         responses: {
@@ -4549,7 +4517,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CountAsk"];
+                "application/json": components["schemas"]["CountRequest"];
             };
         };
         responses: {
@@ -4613,7 +4581,21 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PlaceAsk"];
+                "application/json": {
+                    docket: number;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                    from: string;
+                    distance: string;
+                };
             };
         };
         responses: {
@@ -4648,7 +4630,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AgainAsk"];
+                "application/json": components["schemas"]["AgainRequest"];
             };
         };
         responses: {
@@ -4683,7 +4665,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PinAsk"];
+                "application/json": components["schemas"]["PinRequest"];
             };
         };
         responses: {
@@ -4718,7 +4700,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["PutAsk"];
+                "application/json": components["schemas"]["PutRequest"];
             };
         };
         responses: {
@@ -4753,7 +4735,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["VersionAsk"];
+                "application/json": components["schemas"]["VersionRequest"];
             };
         };
         responses: {
@@ -4788,7 +4770,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["VersionAsk"];
+                "application/json": components["schemas"]["VersionRequest"];
             };
         };
         responses: {
@@ -4812,7 +4794,7 @@ export interface operations {
             };
         };
     };
-    rests: {
+    remnants: {
         parameters: {
             query?: never;
             header?: never;
@@ -4827,7 +4809,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RestsView"];
+                    "application/json": components["schemas"]["RemnantsView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -4850,7 +4832,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RosterAsk"];
+                "application/json": components["schemas"]["RosterRequest"];
             };
         };
         responses: {
@@ -4914,7 +4896,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RuleAsk"];
+                "application/json": components["schemas"]["RuleRequest"];
             };
         };
         responses: {
@@ -4947,7 +4929,19 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FitAsk"];
+                "application/json": {
+                    docket: number;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                };
             };
         };
         responses: {
@@ -4980,7 +4974,19 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SetAsk"];
+                "application/json": {
+                    docket: number;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                };
             };
         };
         responses: {
@@ -5013,7 +5019,19 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SetAsk"];
+                "application/json": {
+                    docket: number;
+                    words?: string;
+                    roster?: string;
+                    face?: string;
+                    capHeight?: string;
+                    left?: string;
+                    top?: string;
+                    units?: string;
+                    setting?: components["schemas"]["TypedSetting"];
+                    film?: string;
+                    art?: components["schemas"]["TypedArt"] | null;
+                };
             };
         };
         responses: {
@@ -5046,7 +5064,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SignInAsk"];
+                "application/json": components["schemas"]["SignInRequest"];
             };
         };
         responses: {
@@ -5137,7 +5155,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FilmAsk"];
+                "application/json": components["schemas"]["TypedFilm"];
             };
         };
         responses: {
@@ -5172,7 +5190,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FilmAsk"];
+                "application/json": components["schemas"]["TypedFilm"];
             };
         };
         responses: {
@@ -5207,7 +5225,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AmountAsk"];
+                "application/json": components["schemas"]["AmountRequest"];
             };
         };
         responses: {
@@ -5273,7 +5291,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AmountAsk"];
+                "application/json": components["schemas"]["AmountRequest"];
             };
         };
         responses: {
@@ -5337,7 +5355,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ReceiveAsk"];
+                "application/json": components["schemas"]["TypedReceipt"];
             };
         };
         responses: {
@@ -5370,7 +5388,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SupplyAsk"];
+                "application/json": components["schemas"]["TypedSupply"];
             };
         };
         responses: {
@@ -5437,7 +5455,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["AmountAsk"];
+                "application/json": components["schemas"]["AmountRequest"];
             };
         };
         responses: {
@@ -5448,6 +5466,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StockView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    vocabulary: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["VocabularyView"];
                 };
             };
             /** @description A problem, as a sentence */

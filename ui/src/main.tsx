@@ -1,46 +1,18 @@
-import { QueryClient, QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { setNonce } from 'get-nonce';
-import { StrictMode } from 'react';
+import { QueryClientProvider, useQuery } from '@tanstack/react-query';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import { Problem } from './api/client';
 import { me } from './api/queries';
-import { Frame } from './frame/Frame';
+import { startSession } from './api/session';
+import { Fault } from './frame/Fault';
 import { SignIn } from './frame/SignIn';
 import { Loading, Nothing, Trouble } from './parts/basics';
 import { UnitsProvider } from './parts/units';
-import { ApplyStation } from './stations/apply/ApplyStation';
-import { Ask } from './stations/ask/Ask';
-import { BatchStation } from './stations/batch/BatchStation';
-import { CutStation } from './stations/cut/CutStation';
-import { ProofStation } from './stations/proof/ProofStation';
-import { SendStation } from './stations/send/SendStation';
-import { Book } from './stations/shop/Book';
-import { Figures } from './stations/shop/Figures';
-import { Machines } from './stations/shop/Machines';
-import { Objects } from './stations/shop/Objects';
-import { Post } from './stations/shop/Post';
-import { Week } from './stations/shop/Week';
-import { Size } from './stations/size/Size';
-import { Stock } from './stations/stock/Stock';
-import { WeedStation } from './stations/weed/WeedStation';
 import './styles.css';
 
-// The dialogs' own style sheet is let in by the page's nonce.
-setNonce(document.querySelector<HTMLMetaElement>('meta[name=nonce]')?.content ?? '');
+const Shop = lazy(() => import('./frame/Shop').then(({ Shop }) => ({ default: Shop })));
 
-const client = new QueryClient({
-  defaultOptions: {
-    // Whether there is a network is found out by asking: a server on the same machine needs none.
-    mutations: { networkMode: 'always' },
-    queries: {
-      networkMode: 'always',
-      staleTime: 1000,
-      retry: (times, fault) => !(fault instanceof Problem && fault.status >= 400 && fault.status < 500) && times < 3,
-    },
-  },
-});
-
+/** Signed in, the shop; else the door. */
 function Door() {
   const { data, error } = useQuery(me);
   if (data === undefined) {
@@ -52,31 +24,54 @@ function Door() {
       <Loading what="the shop" />
     );
   }
-  return data.signedIn ? <Frame who={data} /> : <SignIn shop={data.shop} />;
+  return data.signedIn ? (
+    <Suspense fallback={<Loading what="the shop" />}>
+      <Shop who={data} />
+    </Suspense>
+  ) : (
+    <SignIn shop={data.shop} />
+  );
 }
+
+/** A page is fetched when it is entered. */
+const page = <Name extends string>(
+  path: string,
+  load: () => Promise<Record<Name, React.ComponentType>>,
+  name: Name,
+) => ({
+  path,
+  lazy: async () => ({ Component: (await load())[name] }),
+});
 
 const router = createBrowserRouter([
   {
     path: '/',
     element: <Door />,
+    errorElement: <Fault />,
+    HydrateFallback: () => <Loading what="the shop" />,
     children: [
-      { index: true, element: <Navigate to="/ask" replace /> },
-      { path: 'ask/:number?', element: <Ask /> },
-      { path: 'size/:number?', element: <Size /> },
-      { path: 'proof/:number?', element: <ProofStation /> },
-      { path: 'batch', element: <BatchStation /> },
-      { path: 'cut', element: <CutStation /> },
-      { path: 'weed', element: <WeedStation /> },
-      { path: 'apply', element: <ApplyStation /> },
-      { path: 'send', element: <SendStation /> },
-      { path: 'stock', element: <Stock /> },
-      { path: 'objects', element: <Objects /> },
-      { path: 'week', element: <Week /> },
-      { path: 'book', element: <Book /> },
-      { path: 'post', element: <Post /> },
-      { path: 'machines', element: <Machines /> },
-      { path: 'figures', element: <Figures /> },
-      { path: '*', element: <Nothing title="There is no such place">The line above leads everywhere.</Nothing> },
+      {
+        errorElement: <Fault />,
+        children: [
+          { index: true, element: <Navigate to="/ask" replace /> },
+          page('ask/:number?', () => import('./stations/ask/Ask'), 'Ask'),
+          page('size/:number?', () => import('./stations/size/Size'), 'Size'),
+          page('proof/:number?', () => import('./stations/proof/ProofStation'), 'ProofStation'),
+          page('batch', () => import('./stations/batch/BatchStation'), 'BatchStation'),
+          page('cut', () => import('./stations/cut/CutStation'), 'CutStation'),
+          page('weed', () => import('./stations/weed/WeedStation'), 'WeedStation'),
+          page('apply', () => import('./stations/apply/ApplyStation'), 'ApplyStation'),
+          page('send', () => import('./stations/send/SendStation'), 'SendStation'),
+          page('stock', () => import('./stations/stock/Stock'), 'Stock'),
+          page('objects', () => import('./stations/shop/Objects'), 'Objects'),
+          page('week', () => import('./stations/shop/Week'), 'Week'),
+          page('book', () => import('./stations/shop/Book'), 'Book'),
+          page('post', () => import('./stations/shop/Post'), 'Post'),
+          page('machines', () => import('./stations/shop/Machines'), 'Machines'),
+          page('figures', () => import('./stations/shop/Figures'), 'Figures'),
+          { path: '*', element: <Nothing title="There is no such place">The line above leads everywhere.</Nothing> },
+        ],
+      },
     ],
   },
 ]);
@@ -85,7 +80,7 @@ const root = document.getElementById('yelbo');
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <QueryClientProvider client={client}>
+      <QueryClientProvider client={startSession()}>
         <UnitsProvider>
           <RouterProvider router={router} />
         </UnitsProvider>

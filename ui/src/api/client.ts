@@ -13,57 +13,78 @@ export type Length = Schemas['LengthView'];
 export type Size = Schemas['SizeView'];
 export type Proof = Schemas['ProofView'];
 export type Batch = Schemas['BatchView'];
-export type KeepOut = Required<Schemas['KeepOutAnswer']>;
+export type KeepOut = Required<Schemas['TypedKeepOut']>;
 export type Answers = Required<Omit<Schemas['Answers'], 'keepOuts'>> & { keepOuts: KeepOut[] };
-export type Setting = Required<Schemas['SettingAsk']>;
+export type Setting = Required<Schemas['TypedSetting']>;
 export type Trace = Schemas['TraceView'];
+/** A drawing at Size as it is sent: what was typed, and on whose object. */
+export type DesignBody = paths['/api/fit']['post']['requestBody']['content']['application/json'];
 export type KnownObject = Schemas['KnownObjectView'];
+export type StockItem = Schemas['StockItemView'];
+export type Supply = Schemas['SupplyView'];
 
 /** What the server says when it does not do something: a sentence, and where it belongs. */
 export class Problem extends Error {
   readonly status: number;
   readonly fields: Record<string, string>;
+  /** Where somebody else was quicker: what was changed, by whom, and what they did. */
+  readonly conflict: Schemas['ConflictView'] | null;
 
-  constructor(status: number, says: string, fields: Schemas['FieldView'][] = []) {
+  constructor(
+    status: number,
+    says: string,
+    fields: Schemas['FieldView'][] = [],
+    conflict: Schemas['ConflictView'] | null = null,
+  ) {
     super(says);
     this.status = status;
+    this.conflict = conflict;
     this.fields = Object.fromEntries(fields.map((field) => [field.field, field.says]));
   }
 }
 
-let token = '';
+export const api = createClient<paths>({ baseUrl: '/' });
 
 /** Every change carries the session's token. */
-export function carry(csrf: string): void {
-  token = csrf;
-}
-
-const withToken: Middleware = {
+export const withToken = (token: () => string): Middleware => ({
   onRequest({ request }) {
     if (request.method !== 'GET') {
-      request.headers.set('X-Yelbo-Token', token);
+      request.headers.set('X-Yelbo-Token', token());
     }
     return request;
   },
-};
+});
 
-export const api = createClient<paths>({ baseUrl: '/' });
-api.use(withToken);
-
-/** Sends a file as it is; its kind is found out from its content. */
-export async function send<T>(path: string, file: Blob): Promise<T> {
-  const call = fetch(path, {
-    method: 'POST',
-    body: file,
-    headers: { 'X-Yelbo-Token': token, 'Content-Type': 'application/octet-stream' },
-  });
-  return ask<T>(
-    call.then(async (response) => {
-      const body = await response.json().catch(() => undefined);
-      return response.ok ? { data: body as T, response } : { error: body, response };
-    }),
-  );
+/** Lists that are asked for again and again: where nothing has changed, what was answered before is the answer. */
+export function withMemory(): Middleware {
+  const known = new Map<string, { tag: string; body: string }>();
+  return {
+    onRequest({ request }) {
+      const before = request.method === 'GET' ? known.get(request.url) : undefined;
+      if (before) {
+        request.headers.set('If-None-Match', before.tag);
+      }
+      return request;
+    },
+    async onResponse({ request, response }) {
+      const before = known.get(request.url);
+      if (response.status === 304 && before) {
+        return new Response(before.body, { status: 200, headers: { 'Content-Type': 'application/json' } });
+      }
+      const tag = response.headers.get('ETag');
+      if (request.method === 'GET' && response.ok && tag) {
+        known.set(request.url, { tag, body: await response.clone().text() });
+      }
+      return undefined;
+    },
+  };
 }
+
+/** A file goes as it is; its kind is found out from its content. */
+export const asFile = {
+  bodySerializer: (file: unknown) => file as Blob,
+  headers: { 'Content-Type': 'application/octet-stream' },
+};
 
 /** The answer, or the problem thrown. */
 export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
@@ -81,5 +102,6 @@ export async function ask<T>(call: Promise<{ data?: T; error?: unknown; response
     result.response.status,
     problem?.detail ?? 'Yelbo does not answer. What you typed is still here; try again in a moment.',
     problem?.fields ?? [],
+    problem?.conflict ?? null,
   );
 }

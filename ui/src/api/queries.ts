@@ -1,5 +1,6 @@
 import { keepPreviousData, type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { type Answers, api, ask, carry, type Docket, Problem } from './client';
+import { type Answers, api, ask, type Docket, Problem } from './client';
+import { CALCULATED, RECORD } from './keys';
 
 // What is asked for while somebody types is called off when the next letter makes it old (`signal`).
 
@@ -8,30 +9,26 @@ const FRESH = 4000;
 
 export const me = queryOptions({
   queryKey: ['me'],
-  queryFn: async () => {
-    const answer = await ask(api.GET('/api/me'));
-    carry(answer.csrf);
-    return answer;
-  },
+  queryFn: () => ask(api.GET('/api/me')),
   staleTime: 60_000,
 });
 
 export const line = queryOptions({
-  queryKey: ['line'],
+  queryKey: [RECORD, 'line'],
   queryFn: () => ask(api.GET('/api/line')),
   refetchInterval: FRESH,
 });
 
 export const dockets = (station: string) =>
   queryOptions({
-    queryKey: ['dockets', station],
+    queryKey: [RECORD, 'dockets', station],
     queryFn: () => ask(api.GET('/api/dockets', { params: { query: { station } } })),
     refetchInterval: FRESH,
   });
 
 export const found = (what: string) =>
   queryOptions({
-    queryKey: ['find', what],
+    queryKey: [RECORD, 'find', what],
     queryFn: ({ signal }) => ask(api.GET('/api/dockets', { params: { query: { find: what } }, signal })),
     enabled: what.trim() !== '',
     placeholderData: keepPreviousData,
@@ -39,65 +36,66 @@ export const found = (what: string) =>
 
 export const docket = (number: number) =>
   queryOptions({
-    queryKey: ['docket', number],
+    queryKey: [RECORD, 'docket', number],
     queryFn: () => ask(api.GET('/api/dockets/{number}', { params: { path: { number } } })),
   });
 
 export const pieces = (station: string) =>
   queryOptions({
-    queryKey: ['pieces', station],
+    queryKey: [RECORD, 'pieces', station],
     queryFn: () => ask(api.GET('/api/pieces', { params: { query: { station } } })),
     refetchInterval: FRESH,
   });
 
 export const waitingForFilm = queryOptions({
-  queryKey: ['pieces', 'batch'],
+  queryKey: [RECORD, 'pieces', 'batch'],
   queryFn: () => ask(api.GET('/api/batches/waiting')),
   refetchInterval: FRESH,
 });
 
-export const stock = queryOptions({ queryKey: ['stock'], queryFn: () => ask(api.GET('/api/stock')) });
+export const stock = queryOptions({ queryKey: [RECORD, 'stock'], queryFn: () => ask(api.GET('/api/stock')) });
 export const batches = queryOptions({
-  queryKey: ['batches'],
+  queryKey: [RECORD, 'batches'],
   queryFn: () => ask(api.GET('/api/batches')),
   refetchInterval: FRESH,
 });
 
-export const rests = queryOptions({
-  queryKey: ['rests'],
-  queryFn: () => ask(api.GET('/api/rests')),
-  refetchInterval: FRESH,
-});
+export const batch = (id: number) =>
+  queryOptions({
+    queryKey: [RECORD, 'batches', id],
+    queryFn: () => ask(api.GET('/api/batches/{id}', { params: { path: { id } } })),
+    refetchInterval: FRESH,
+  });
 
-export const kinds = queryOptions({
-  queryKey: ['kinds'],
-  queryFn: () => ask(api.GET('/api/kinds')),
-  staleTime: 60_000,
+export const remnants = queryOptions({
+  queryKey: [RECORD, 'remnants'],
+  queryFn: () => ask(api.GET('/api/remnants')),
+  refetchInterval: FRESH,
 });
 
 export const objects = (find: string) =>
   queryOptions({
-    queryKey: ['objects', find],
+    queryKey: [RECORD, 'objects', find],
     queryFn: ({ signal }) => ask(api.GET('/api/objects', { params: { query: { find } }, signal })),
     placeholderData: keepPreviousData,
   });
 
 export const answersTo = (answers: Answers) =>
   queryOptions({
-    queryKey: ['answers', answers],
+    queryKey: [CALCULATED, 'answers', answers],
     queryFn: ({ signal }) => ask(api.POST('/api/answers', { body: answers, signal })),
     placeholderData: keepPreviousData,
     gcTime: 30_000,
   });
 
-/** After a change everything shown is asked for again: it is cheap, and never wrong. */
+/** After a change everything on record is asked for again: it is cheap, and never wrong. */
 export function refresh(client: QueryClient): Promise<void> {
-  return client.invalidateQueries({
-    predicate: (query) =>
-      !['me', 'fit', 'check', 'samples', 'answers', 'set', 'cases', 'kinds', 'cures', 'nesting'].includes(
-        String(query.queryKey[0]),
-      ),
-  });
+  return client.invalidateQueries({ queryKey: [RECORD] });
+}
+
+/** After a change of the shop's figures all that was calculated is, again. */
+export function recalculate(client: QueryClient): Promise<void> {
+  return client.invalidateQueries({ queryKey: [CALCULATED] });
 }
 
 /** A change; whoever comes second is shown the fresh state at once. */
@@ -126,14 +124,23 @@ export function useChange<In, Out>(
   });
 }
 
-/** The version of each docket that what is being edited here began with, or that the last change from here left. */
-const based = new Map<number, number>();
+/** The version of a docket that what is being edited here began with, or that the last change from here left. */
+const editKey = (number: number) => ['edited', number] as const;
 
-/** What is edited from now on began with this docket. */
-export const baseOn = (drawn: Docket) => based.set(drawn.number, drawn.version);
-
-/** Has somebody else changed it since? */
-export const isOvertaken = (drawn: Docket) => drawn.version > (based.get(drawn.number) ?? drawn.version);
+/** What is edited on this page, and what the docket has become meanwhile. */
+export function useEdit(drawn: Docket | null) {
+  const client = useQueryClient();
+  const number = drawn?.number ?? 0;
+  return {
+    /** What is edited from now on began with this docket. */
+    begin: (docket: Docket) => client.setQueryData(editKey(docket.number), docket.version),
+    /** The version it began with; none where nothing is edited. */
+    version: () => client.getQueryData<number>(editKey(number)),
+    /** Has somebody else changed it since? */
+    isConflicting: (docket: Docket) =>
+      docket.version > (client.getQueryData<number>(editKey(docket.number)) ?? docket.version),
+  };
+}
 
 /**
  * A change of one docket, after those already on their way, on the version the last of them left. Where it is edited
@@ -147,20 +154,21 @@ export function useDocketChange<In, Out extends { number: number; version: numbe
   edited?: 'by itself' | 'when told',
 ) {
   const client = useQueryClient();
+  const edit = useEdit(drawn);
   const number = drawn?.number ?? 0;
   const { queryKey } = docket(number);
   // What the change before left stands in the cache a moment before it is drawn.
   const seen = () => client.getQueryData<Docket>(queryKey)?.version ?? drawn?.version ?? 0;
   const send = async (input: In) => {
     try {
-      const output = await change((edited ? based.get(number) : undefined) ?? seen(), input);
-      based.set(output.number, output.version);
+      const output = await change((edited ? edit.version() : undefined) ?? seen(), input);
+      client.setQueryData(editKey(output.number), output.version);
       return output;
     } catch (fault) {
       if (edited === 'when told' && fault instanceof Problem && fault.status === 409) {
         // It is said now; when it is told again it is meant.
         await client.refetchQueries({ queryKey });
-        based.set(number, seen());
+        client.setQueryData(editKey(number), seen());
       }
       throw fault;
     }

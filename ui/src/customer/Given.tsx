@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, ask, type Problem, type Schemas } from '../api/client';
+import { RECORD } from '../api/keys';
 import { ProofDrawing } from '../drawing/ProofDrawing';
 import { Loading, Move, NextMove, Trouble } from '../parts/basics';
 import { TextField } from '../parts/fields';
@@ -14,7 +15,7 @@ type GivenProof = Schemas['GivenProofView'];
 /** A customer's own page: look closely, read the spelling, say yes or what should be different. */
 export function Given({ token }: { token: string }) {
   const query = useQuery<GivenProof, Problem>({
-    queryKey: ['given', token],
+    queryKey: [RECORD, 'given', token],
     queryFn: () => ask(api.GET('/api/given/{token}', { params: { path: { token } } })),
     refetchOnWindowFocus: true,
   });
@@ -38,7 +39,9 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
   const { proof } = given;
   const [spot, setSpot] = useState<Schemas['SpotView'] | null>(null);
   const pins = [
-    ...pinsOf(given.wishes, proof.nth).flatMap((wish) => (wish.spot ? [{ spot: wish.spot, label: wish.label }] : [])),
+    ...pinsOf(given.changeRequests, proof.nth).flatMap((wish) =>
+      wish.spot ? [{ spot: wish.spot, label: wish.label }] : [],
+    ),
     ...(spot ? [{ spot, label: '?' }] : []),
   ];
   const waiting = given.state === 'waiting';
@@ -88,12 +91,12 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
         </div>
         <div className="min-w-0">
           {waiting && <Answer token={token} given={given} spot={spot} onSent={() => setSpot(null)} />}
-          {given.wishes.length > 0 && (
+          {given.changeRequests.length > 0 && (
             <section className="mb-5">
               <h2 className="label mb-1">You asked for</h2>
               <ul className="flex flex-col gap-2">
-                {pinsOf(given.wishes, proof.nth).map((wish) => (
-                  <li key={wish.id} className="flex gap-2 text-[15px]">
+                {pinsOf(given.changeRequests, proof.nth).map((wish) => (
+                  <li key={wish.id} className="flex gap-2 text-note">
                     <span className="flex h-6 w-6 shrink-0 items-center justify-center border-2 border-ink font-semibold">
                       {wish.label}
                     </span>
@@ -139,7 +142,7 @@ function Answer({
   const [sent, setSent] = useState(false);
   const path = { params: { path: { token } } };
   const shown = (fresh: GivenProof) => client.setQueryData(['given', token], fresh);
-  const again = () => client.invalidateQueries({ queryKey: ['given', token] });
+  const again = () => client.invalidateQueries({ queryKey: [RECORD, 'given', token] });
   const yes = useMutation<GivenProof, Problem>({
     mutationFn: () => ask(api.POST('/api/given/{token}/yes', { ...path, body: { name } })),
     onSuccess: shown,
@@ -147,7 +150,7 @@ function Answer({
   });
   const wish = useMutation<GivenProof, Problem>({
     mutationFn: () =>
-      ask(api.POST('/api/given/{token}/wish', { ...path, body: { name, note, x: spot?.x, y: spot?.y } })),
+      ask(api.POST('/api/given/{token}/change', { ...path, body: { name, note, x: spot?.x, y: spot?.y } })),
     onSuccess: (fresh) => {
       shown(fresh);
       setNote('');

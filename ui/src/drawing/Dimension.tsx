@@ -28,15 +28,15 @@ export function Dimension({
       <path
         d={`M${p(from, at)}L${p(from, past)}M${p(to, at)}L${p(to, past)}M${p(from, away)}L${p(to, away)}`}
         fill="none"
-        stroke="#4d5e5c"
+        stroke="var(--color-ink2)"
       />
-      <path d={arrow(from, roomy ? 1 : -1) + arrow(to, roomy ? -1 : 1)} fill="#12201f" />
+      <path d={arrow(from, roomy ? 1 : -1) + arrow(to, roomy ? -1 : 1)} fill="var(--color-ink)" />
       <rect
         x={(upright ? away : middle) - wide / 2}
         y={(upright ? middle : away) - 12}
         width={wide}
         height={24}
-        fill="#fafbfa"
+        fill="var(--color-paper)"
       />
       <text
         x={upright ? away : middle}
@@ -44,7 +44,7 @@ export function Dimension({
         textAnchor="middle"
         fontSize="16"
         fontWeight="500"
-        fill="#12201f"
+        fill="var(--color-ink)"
       >
         {text}
       </text>

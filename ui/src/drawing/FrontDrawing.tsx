@@ -30,16 +30,22 @@ export function FrontDrawing({ fit, swatch, films }: { fit: Fit; swatch: string;
                   key={layer.key}
                   d={layer.d}
                   fill={layer.fill}
-                  stroke="#12201f"
+                  stroke="var(--color-ink)"
                   strokeWidth="0.8"
                   vectorEffect="non-scaling-stroke"
                 />
               ))}
-            <path d={front.outline} fill="none" stroke="#12201f" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+            <path
+              d={front.outline}
+              fill="none"
+              stroke="var(--color-ink)"
+              strokeWidth="1.6"
+              vectorEffect="non-scaling-stroke"
+            />
           </AtScale>
           <path
             d={`M${middle} ${view.y - 10}V${view.y + size.height * view.scale + 10}`}
-            stroke="#4d5e5c"
+            stroke="var(--color-ink2)"
             strokeWidth="0.9"
             strokeDasharray="14 4 3 4"
             fill="none"

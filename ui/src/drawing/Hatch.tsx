@@ -4,7 +4,7 @@ export function Hatches({ scale = 1 }: { scale?: number }) {
   return (
     <defs>
       <pattern id="keep-out" width={pitch} height={pitch} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <path d={`M0 0V${pitch}`} stroke="#9aa8a5" strokeWidth={1.4 / scale} />
+        <path d={`M0 0V${pitch}`} stroke="var(--color-faint)" strokeWidth={1.4 / scale} />
       </pattern>
       <pattern
         id="kept-clear"
@@ -13,10 +13,10 @@ export function Hatches({ scale = 1 }: { scale?: number }) {
         patternUnits="userSpaceOnUse"
         patternTransform="rotate(-45)"
       >
-        <path d={`M0 0V${pitch}`} stroke="#4d5e5c" strokeWidth={1.2 / scale} />
+        <path d={`M0 0V${pitch}`} stroke="var(--color-ink2)" strokeWidth={1.2 / scale} />
       </pattern>
       <pattern id="waste" width={pitch} height={pitch} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-        <path d={`M0 0V${pitch}M0 0H${pitch}`} stroke="#9aa8a5" strokeWidth={1.1 / scale} fill="none" />
+        <path d={`M0 0V${pitch}M0 0H${pitch}`} stroke="var(--color-faint)" strokeWidth={1.1 / scale} fill="none" />
       </pattern>
       <pattern
         id="waste-inside"
@@ -25,7 +25,7 @@ export function Hatches({ scale = 1 }: { scale?: number }) {
         patternUnits="userSpaceOnUse"
         patternTransform="rotate(45)"
       >
-        <path d={`M0 0V${pitch}M0 0H${pitch}`} stroke="#4d5e5c" strokeWidth={1.2 / scale} fill="none" />
+        <path d={`M0 0V${pitch}M0 0H${pitch}`} stroke="var(--color-ink2)" strokeWidth={1.2 / scale} fill="none" />
       </pattern>
     </defs>
   );

@@ -100,17 +100,23 @@ export function ObjectDrawing({
                   <path
                     d={art.safe}
                     fill="none"
-                    stroke="#4d5e5c"
+                    stroke="var(--color-ink2)"
                     strokeDasharray="5 4"
                     vectorEffect="non-scaling-stroke"
                   />
                 </>
               )}
-              <path d={art.outline} fill="none" stroke="#12201f" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+              <path
+                d={art.outline}
+                fill="none"
+                stroke="var(--color-ink)"
+                strokeWidth="1.6"
+                vectorEffect="non-scaling-stroke"
+              />
             </AtScale>
             <path
               d={`M${px.x(object.width / 2)} ${px.y(0) - 12}V${px.y(object.height) + 12}M${px.x(0) - 12} ${px.y(object.height / 2)}H${px.x(object.width) + 12}`}
-              stroke="#4d5e5c"
+              stroke="var(--color-ink2)"
               strokeWidth="0.9"
               strokeDasharray="14 4 3 4"
               fill="none"
@@ -126,10 +132,10 @@ export function ObjectDrawing({
               <ArtLayers layers={art.layers} path={art.path} colours={colours.length > 0 ? colours : [swatch]} />
               {before && (
                 <g fill="none">
-                  <path d={before} stroke="#fafbfa" strokeWidth="2.6" vectorEffect="non-scaling-stroke" />
+                  <path d={before} stroke="var(--color-paper)" strokeWidth="2.6" vectorEffect="non-scaling-stroke" />
                   <path
                     d={before}
-                    stroke="#12201f"
+                    stroke="var(--color-ink)"
                     strokeWidth="1.2"
                     strokeDasharray="4 3"
                     vectorEffect="non-scaling-stroke"

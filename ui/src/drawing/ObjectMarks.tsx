@@ -25,7 +25,7 @@ export function ArtLayers({
             key={layers?.[nth]?.role ?? 'top'}
             d={d}
             fill={colours[nth] ?? colours[0]}
-            stroke="#12201f"
+            stroke="var(--color-ink)"
             strokeWidth="0.8"
             vectorEffect="non-scaling-stroke"
           />
@@ -41,8 +41,8 @@ export type Pin = { spot: Schemas['SpotView']; label: string };
 export function PinMark({ x, y, label }: { x: number; y: number; label: string }) {
   return (
     <g>
-      <path d={`M${x} ${y}l-13 -26h26z`} fill="#fafbfa" stroke="#12201f" strokeWidth="1.6" />
-      <text x={x} y={y - 12} textAnchor="middle" fontSize="13" fontWeight="600" fill="#12201f">
+      <path d={`M${x} ${y}l-13 -26h26z`} fill="var(--color-paper)" stroke="var(--color-ink)" strokeWidth="1.6" />
+      <text x={x} y={y - 12} textAnchor="middle" fontSize="13" fontWeight="600" fill="var(--color-ink)">
         {label}
       </text>
     </g>
@@ -68,20 +68,20 @@ export function SnagFlags({
       {snags.flatMap((snag, nth) =>
         snag.spots.slice(0, SPOTS).map((spot, which) => {
           const at = { x: x(spot.x), y: y(spot.y) };
-          const stop = snag.severity === 'stop' && snag.overruled === null;
+          const stop = snag.severity === 'stop' && snag.waiver === null;
           return (
             <g key={`${snag.code}-${spot.x}-${spot.y}`}>
-              <circle cx={at.x} cy={at.y} r="4" fill="#d23c0c" />
+              <circle cx={at.x} cy={at.y} r="4" fill="var(--color-signal)" />
               {which < FLAGS && (
                 <>
-                  <path d={`M${at.x} ${at.y}l14 -30`} stroke="#d23c0c" strokeWidth="1.5" />
+                  <path d={`M${at.x} ${at.y}l14 -30`} stroke="var(--color-signal)" strokeWidth="1.5" />
                   <rect
                     x={at.x + 5}
                     y={at.y - 50}
                     width={20}
                     height={20}
-                    fill={stop ? '#d23c0c' : '#fafbfa'}
-                    stroke="#d23c0c"
+                    fill={stop ? 'var(--color-signal)' : 'var(--color-paper)'}
+                    stroke="var(--color-signal)"
                     strokeWidth="2"
                   />
                   <text
@@ -90,7 +90,7 @@ export function SnagFlags({
                     textAnchor="middle"
                     fontSize="14"
                     fontWeight="600"
-                    fill={stop ? '#fff' : '#a82f08'}
+                    fill={stop ? 'var(--color-white)' : 'var(--color-signal-ink)'}
                   >
                     {nth + 1}
                   </text>

@@ -26,7 +26,7 @@ export function ProofDrawing({
   rulers?: boolean;
   fileOf?: (nth: number) => string;
 }) {
-  const swatch = proof.films[0]?.swatch ?? '#12201f';
+  const swatch = proof.films[0]?.swatch ?? 'var(--color-ink)';
   const films = filmsOf(proof);
   if (proof.parts.length > 1) {
     return (

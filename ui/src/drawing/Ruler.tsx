@@ -41,16 +41,16 @@ export function Rulers({
   const across = marks((thick - view.x) / view.scale, (width - view.x) / view.scale);
   const down = marks((thick - view.y) / view.scale, (height - view.y) / view.scale);
   return (
-    <g stroke="#4d5e5c" fontSize="12" fontFamily="Barlow Condensed">
-      <rect x="0" y="0" width={width} height={thick} fill="#e9edec" stroke="none" />
-      <rect x="0" y="0" width={thick} height={height} fill="#e9edec" stroke="none" />
-      <path d={`M${thick} ${thick}H${width}M${thick} ${thick}V${height}`} stroke="#c0cac8" />
+    <g stroke="var(--color-ink2)" fontSize="12" fontFamily="Barlow Condensed">
+      <rect x="0" y="0" width={width} height={thick} fill="var(--color-ground)" stroke="none" />
+      <rect x="0" y="0" width={thick} height={height} fill="var(--color-ground)" stroke="none" />
+      <path d={`M${thick} ${thick}H${width}M${thick} ${thick}V${height}`} stroke="var(--color-rule)" />
       <path d={across.map((mark) => `M${view.x + mark.at} ${thick}v${mark.long ? -16 : -7}`).join('')} />
       <path d={down.map((mark) => `M${thick} ${view.y + mark.at}h${mark.long ? -16 : -7}`).join('')} />
       {across
         .filter((mark) => mark.long)
         .map((mark) => (
-          <text key={mark.mm} x={view.x + mark.at + 3} y={11} fill="#12201f" stroke="none">
+          <text key={mark.mm} x={view.x + mark.at + 3} y={11} fill="var(--color-ink)" stroke="none">
             {label(mark.mm, units)}
           </text>
         ))}
@@ -60,14 +60,14 @@ export function Rulers({
           <text
             key={mark.mm}
             transform={`translate(10 ${view.y + mark.at - 3}) rotate(-90)`}
-            fill="#12201f"
+            fill="var(--color-ink)"
             stroke="none"
           >
             {label(mark.mm, units)}
           </text>
         ))}
-      <rect x="0" y="0" width={thick} height={thick} fill="#e9edec" stroke="none" />
-      <text x={4} y={17} fill="#4d5e5c" stroke="none">
+      <rect x="0" y="0" width={thick} height={thick} fill="var(--color-ground)" stroke="none" />
+      <text x={4} y={17} fill="var(--color-ink2)" stroke="none">
         {units === 'metric' ? 'mm' : 'in'}
       </text>
     </g>
@@ -79,15 +79,15 @@ export function ScaleBar({ scale, x, y }: { scale: number; x: number; y: number 
   const mm = [10, 20, 50, 100, 200, 500].find((length) => length * scale >= 110) ?? 1000;
   const long = mm * scale;
   return (
-    <g transform={`translate(${x} ${y})`} stroke="#12201f">
+    <g transform={`translate(${x} ${y})`} stroke="var(--color-ink)">
       <path
         d={`M0 0H${long}${Array.from({ length: 11 }, (_, nth) => `M${(long * nth) / 10} 0v${nth % 5 === 0 ? -9 : -5}`).join('')}`}
         fill="none"
       />
-      <text x={0} y={16} fontSize="13" stroke="none" fill="#4d5e5c">
+      <text x={0} y={16} fontSize="13" stroke="none" fill="var(--color-ink2)">
         0
       </text>
-      <text x={long} y={16} fontSize="13" stroke="none" fill="#4d5e5c" textAnchor="middle">
+      <text x={long} y={16} fontSize="13" stroke="none" fill="var(--color-ink2)" textAnchor="middle">
         {mm} mm
       </text>
     </g>

@@ -30,14 +30,14 @@ export function SetDrawing({ set, swatch, films }: { set: Schemas['SetView']; sw
                 <path
                   d={set.outline}
                   fill="none"
-                  stroke="#12201f"
+                  stroke="var(--color-ink)"
                   strokeWidth="1.2"
                   vectorEffect="non-scaling-stroke"
                 />
                 <path
                   d={set.safe}
                   fill="none"
-                  stroke="#4d5e5c"
+                  stroke="var(--color-ink2)"
                   strokeDasharray="4 3"
                   vectorEffect="non-scaling-stroke"
                 />
@@ -71,7 +71,7 @@ export function PartsDrawing({
   fileOf,
 }: {
   parts: Schemas['PartView'][];
-  thing: Pick<Schemas['ThingView'], 'outline' | 'size'>;
+  thing: Pick<Schemas['ObjectView'], 'outline' | 'size'>;
   swatch: string;
   films: FilmShown[];
   /** Where a decal can be had as a file, by its place. */
@@ -92,7 +92,13 @@ export function PartsDrawing({
             overflow="visible"
             aria-label={`${part.lines.join(' ')} on its object`}
           >
-            <path d={thing.outline} fill="none" stroke="#12201f" strokeWidth="1.2" vectorEffect="non-scaling-stroke" />
+            <path
+              d={thing.outline}
+              fill="none"
+              stroke="var(--color-ink)"
+              strokeWidth="1.2"
+              vectorEffect="non-scaling-stroke"
+            />
             <g transform={`translate(${part.left.mm} ${part.top.mm})`}>
               <ArtLayers layers={part.layers} path="" colours={swatches(part.layers, swatch, films)} />
             </g>

@@ -46,19 +46,32 @@ export function SheetDrawing({
         <svg width={width} height={height} role="img" aria-label={label}>
           <Hatches scale={view.scale} />
           <g transform={turned}>
-            <path d={outline} fill="#fff" stroke="#12201f" strokeWidth="1.6" vectorEffect="non-scaling-stroke" />
+            <path
+              d={outline}
+              fill="var(--color-white)"
+              stroke="var(--color-ink)"
+              strokeWidth="1.6"
+              vectorEffect="non-scaling-stroke"
+            />
             {places.map((place) => (
               <path
                 key={place.tag}
                 d={place.path}
                 fill={swatch}
-                stroke="#12201f"
+                stroke="var(--color-ink)"
                 strokeWidth="0.8"
                 vectorEffect="non-scaling-stroke"
               />
             ))}
             {boxes.map((box) => (
-              <path key={box} d={box} fill="none" stroke="#12201f" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+              <path
+                key={box}
+                d={box}
+                fill="none"
+                stroke="var(--color-ink)"
+                strokeWidth="1"
+                vectorEffect="non-scaling-stroke"
+              />
             ))}
           </g>
           {places.map((place) => (
@@ -66,7 +79,7 @@ export function SheetDrawing({
           ))}
           <UsedLength view={view} high={sheet.height} length={length.mm} text={one(length)} />
           {at && knife.alive && (
-            <g stroke="#d23c0c" strokeWidth="2" fill="none" data-knife="">
+            <g stroke="var(--color-signal)" strokeWidth="2" fill="none" data-knife="">
               <circle cx={at.x} cy={at.y} r="9" />
               <path d={`M${at.x - 15} ${at.y}h30M${at.x} ${at.y - 15}v30`} />
             </g>

@@ -28,8 +28,8 @@ export function Tag({
         y={y - 20}
         width={tagWidth(text)}
         height={18}
-        fill={late ? '#d23c0c' : pinned ? '#12201f' : '#fafbfa'}
-        stroke={late ? '#d23c0c' : '#4d5e5c'}
+        fill={late ? 'var(--color-signal)' : pinned ? 'var(--color-ink)' : 'var(--color-paper)'}
+        stroke={late ? 'var(--color-signal)' : 'var(--color-ink2)'}
       />
       <text
         x={x + 2}
@@ -37,7 +37,7 @@ export function Tag({
         fontSize="13"
         fontFamily="Barlow Condensed"
         fontWeight="600"
-        fill={late || pinned ? '#ffffff' : '#12201f'}
+        fill={late || pinned ? 'var(--color-white)' : 'var(--color-ink)'}
       >
         {text}
       </text>
@@ -51,7 +51,12 @@ export function UsedLength({ view, high, length, text }: { view: View; high: num
   const bottom = view.y + high * view.scale;
   return (
     <>
-      <path d={`M${used} ${view.y - 10}V${bottom + 22}`} stroke="#4d5e5c" strokeDasharray="14 4 3 4" fill="none" />
+      <path
+        d={`M${used} ${view.y - 10}V${bottom + 22}`}
+        stroke="var(--color-ink2)"
+        strokeDasharray="14 4 3 4"
+        fill="none"
+      />
       <Dimension from={view.x} to={used} at={bottom + 4} away={bottom + 30} text={text} />
     </>
   );

@@ -4,11 +4,11 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type Docket } from '../api/client';
 import { docket as docketQuery, useDocketChange } from '../api/queries';
+import { labelOf, useVocabulary } from '../api/vocabulary';
 import { ObjectDrawing } from '../drawing/ObjectDrawing';
 import { Caution, Facts, FilmName, Move, NextMove, Ready, Scroll, Section, Trouble, useShown } from '../parts/basics';
 import { ReasonDialog } from '../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../parts/time';
-import { USED } from '../stations/proof/ProofFacts';
 import { Spoil } from '../stations/Spoil';
 import { stationName, workAt } from './stations';
 
@@ -45,6 +45,7 @@ function Inside({ number, onClose }: { number: number; onClose: () => void }) {
 
 function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
   const navigate = useNavigate();
+  const words = useVocabulary();
   const proof = docket.proofs.at(-1);
   const [cancelling, setCancelling] = useState(false);
   const [opening, setOpening] = useState(false);
@@ -66,10 +67,10 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
   );
   const waits = docket.pieces.filter((piece) => piece.state === 'curing' && piece.restsUntil);
   const facts: [string, React.ReactNode][] = [
-    ['on', docket.thing ? `${docket.thing.name}, ${shown.size(docket.thing.size)}` : 'not measured yet'],
+    ['on', docket.object ? `${docket.object.name}, ${shown.size(docket.object.size)}` : 'not measured yet'],
     ['film', docket.film ? <FilmName film={docket.film} /> : 'not chosen yet'],
     ['how many', docket.quantity],
-    ['used', USED[docket.useOf] ?? docket.useOf],
+    ['used', labelOf(words.usesInWords, docket.useOf)],
     [
       'needed',
       <span key="needed" className={docket.late ? 'font-semibold text-signal-ink' : undefined}>
@@ -98,13 +99,13 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
         </Move>
       </div>
       <Scroll label="Docket contents" className="min-h-0 flex-1 px-5 py-4">
-        {docket.thing && proof && (
+        {docket.object && proof && (
           <div className="mb-4 h-52 border border-rule">
             <ObjectDrawing
               art={{ ...proof, object: proof.objectSize, outline: proof.outline }}
-              swatch={docket.film?.swatch ?? '#12201f'}
+              swatch={docket.film?.swatch ?? 'var(--color-ink)'}
               rulers={false}
-              label={`${docket.label} on ${docket.thing.name}`}
+              label={`${docket.label} on ${docket.object.name}`}
             />
           </div>
         )}
@@ -145,7 +146,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
           </Section>
         )}
         <Section title="What happened">
-          <ol className="text-[15px]">
+          <ol className="text-note">
             {docket.log.map((entry) => (
               <li key={entry.id} className="border-b border-rule py-1.5">
                 {entry.says}
@@ -209,5 +210,5 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
 /** What comes next, in the table's own words: of the docket, or of its piece furthest behind. */
 function nextMove(docket: Docket): string {
   const behind = docket.pieces.find((piece) => piece.station === docket.station);
-  return (behind?.moves[0] ?? docket.moves[0])?.says ?? 'Go on';
+  return (behind?.moves[0] ?? docket.moves[0])?.label ?? 'Go on';
 }

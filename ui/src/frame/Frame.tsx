@@ -58,8 +58,8 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
         To the work
       </a>
       <header className="shrink-0 bg-paper">
-        <div className="flex h-[46px] items-center gap-5 px-5 text-[15px] whitespace-nowrap max-xl:gap-3 max-xl:px-2">
-          <span className="mr-auto font-label text-[22px] whitespace-nowrap">
+        <div className="flex h-[46px] items-center gap-5 px-5 text-note whitespace-nowrap max-xl:gap-3 max-xl:px-2">
+          <span className="mr-auto font-label text-mark whitespace-nowrap">
             <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-xl:hidden">{who.shop}</span>
           </span>
           <Quiet to="/stock">Stock</Quiet>

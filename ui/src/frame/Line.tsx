@@ -35,8 +35,8 @@ function Stop({ station }: { station: Schemas['StationView'] }) {
       {({ isActive }) => (
         <>
           <span className="flex items-baseline justify-between">
-            <span className="font-label text-[19px] leading-6 font-semibold">{stationName(station.station)}</span>
-            <span className="font-label text-[15px]">
+            <span className="font-label text-large leading-6 font-semibold">{stationName(station.station)}</span>
+            <span className="font-label text-note">
               {station.late > 0 && (
                 <span className={`mr-2 font-semibold ${isActive ? 'text-paper' : 'text-signal-ink'}`}>
                   {station.late} late
@@ -83,7 +83,7 @@ function Ticks({ waiting, light }: { waiting: Schemas['TickView'][]; light: bool
               height: tick.late ? 19 : 9,
               background: tick.late
                 ? light
-                  ? '#ff8a5c'
+                  ? 'var(--color-signal-on-ink)'
                   : 'var(--color-signal)'
                 : light
                   ? 'var(--color-paper)'

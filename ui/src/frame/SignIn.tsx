@@ -33,7 +33,7 @@ export function SignIn({ shop }: { shop: string }) {
           go();
         }}
       >
-        <h1 className="font-label text-[34px] leading-9 font-semibold">Yelbo</h1>
+        <h1 className="font-label text-count leading-9 font-semibold">Yelbo</h1>
         <p className="mb-6 font-label text-xl text-ink2">{shop}</p>
         <div className="flex flex-col gap-4">
           <TextField label="Name" value={signIn} onChange={setSignIn} autoFocus autoComplete="username" />

@@ -11,7 +11,7 @@ export function NextMove({ children, keys = 'Enter', tall = true, className = ''
       type="button"
       data-next=""
       title={`${keys}: ${typeof children === 'string' ? children : 'the next move'}`}
-      className={`on-ink flex w-full items-center justify-between gap-3 bg-signal px-4 font-semibold text-white hover:bg-signal-ink disabled:cursor-not-allowed disabled:bg-shade disabled:text-ink2 ${tall ? 'min-h-14 text-[17px]' : 'min-h-12'} ${className}`}
+      className={`on-ink flex w-full items-center justify-between gap-3 bg-signal px-4 font-semibold text-white hover:bg-signal-ink disabled:cursor-not-allowed disabled:bg-shade disabled:text-ink2 ${tall ? 'min-h-14 text-lead' : 'min-h-12'} ${className}`}
       {...rest}
     >
       <span className="text-left">{children}</span>
@@ -55,7 +55,7 @@ export function ProgressBar({ label, share, className }: { label: string; share:
 export function Swatch({ film, size = 22 }: { film: Pick<Film, 'swatch'>; size?: number }) {
   return (
     <svg width={size} height={size} aria-hidden="true" className="shrink-0">
-      <rect x="0.5" y="0.5" width={size - 1} height={size - 1} fill={film.swatch} stroke="#7f8d8b" />
+      <rect x="0.5" y="0.5" width={size - 1} height={size - 1} fill={film.swatch} stroke="var(--color-edge)" />
     </svg>
   );
 }
@@ -105,7 +105,7 @@ export function useShown() {
 /** A list of facts with hairlines between. */
 export function Facts({ rows }: { rows: [string, ReactNode][] }) {
   return (
-    <dl className="text-[15px]">
+    <dl className="text-note">
       {rows.map(([name, value]) => (
         <div key={name} className="flex items-center justify-between gap-3 border-b border-rule py-1.5">
           <dt className="text-ink2">{name}</dt>
@@ -154,7 +154,7 @@ export function Scroll({
 
 export function Caution({ children }: { children: ReactNode }) {
   return (
-    <p className="flex gap-2 border-l-4 border-ink bg-shade px-3 py-2 text-[15px]">
+    <p className="flex gap-2 border-l-4 border-ink bg-shade px-3 py-2 text-note">
       <span className="label shrink-0 pt-0.5" style={{ color: 'var(--color-ink)' }}>
         Caution
       </span>
@@ -166,7 +166,7 @@ export function Caution({ children }: { children: ReactNode }) {
 /** What went wrong, in words, where it went wrong. */
 export function Trouble({ says }: { says: string | null | undefined }) {
   return says ? (
-    <p role="alert" className="border-l-4 border-signal bg-paper px-3 py-2 text-[15px] text-signal-ink">
+    <p role="alert" className="border-l-4 border-signal bg-paper px-3 py-2 text-note text-signal-ink">
       {says}
     </p>
   ) : null;
@@ -178,7 +178,7 @@ export function Nothing({ title, children }: { title: string; children?: ReactNo
       <svg width="180" height="22" aria-hidden="true">
         <path d="M0 21H180" stroke="currentColor" />
         {Array.from({ length: 19 }, (_, nth) => `M${nth * 10} 21V${nth % 6 === 0 ? 4 : 14}`).map((tick) => (
-          <path key={tick} d={tick} stroke="#4d5e5c" />
+          <path key={tick} d={tick} stroke="var(--color-ink2)" />
         ))}
       </svg>
       <h2 className="title">{title}</h2>

@@ -1,7 +1,12 @@
-import { RadioGroup } from 'radix-ui';
 import { type ReactNode, useId } from 'react';
 
-type Common = { label: string; value: string; onChange: (value: string) => void; says?: string; hint?: ReactNode };
+export type Common = {
+  label: string;
+  value: string;
+  onChange: (value: string) => void;
+  says?: string;
+  hint?: ReactNode;
+};
 
 function Label({ id, label, hint }: { id: string; label: string; hint?: ReactNode }) {
   return (
@@ -14,7 +19,7 @@ function Label({ id, label, hint }: { id: string; label: string; hint?: ReactNod
   );
 }
 
-function Says({ id, says }: { id: string; says?: string }) {
+export function Says({ id, says }: { id: string; says?: string }) {
   return says ? (
     <p id={id} className="mt-1 text-sm font-medium text-signal-ink">
       {says}
@@ -108,36 +113,6 @@ export function SelectField({
           </option>
         ))}
       </select>
-      <Says id={`${id}-says`} says={says} />
-    </div>
-  );
-}
-
-/** A few answers side by side, one of them taken. */
-export function Choice({
-  label,
-  value,
-  onChange,
-  says,
-  options,
-}: Common & { options: { value: string; label: string }[] }) {
-  const id = useId();
-  return (
-    <div>
-      <div id={id} className="label mb-1">
-        {label}
-      </div>
-      <RadioGroup.Root value={value} onValueChange={onChange} aria-labelledby={id} className="flex">
-        {options.map((option) => (
-          <RadioGroup.Item
-            key={option.value}
-            value={option.value}
-            className="-ml-px min-h-10 flex-1 border border-ink2 bg-paper px-3 first:ml-0 hover:bg-shade data-[state=checked]:bg-ink data-[state=checked]:text-paper"
-          >
-            {option.label}
-          </RadioGroup.Item>
-        ))}
-      </RadioGroup.Root>
       <Says id={`${id}-says`} says={says} />
     </div>
   );

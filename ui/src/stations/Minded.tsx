@@ -8,7 +8,7 @@ export function Minded({ piece }: { piece: Piece }) {
     ...piece.minded,
   ];
   return says.length === 0 ? null : (
-    <ul className="mb-3 flex flex-col gap-1 border-l-4 border-ink bg-shade px-3 py-2 text-[15px] font-medium">
+    <ul className="mb-3 flex flex-col gap-1 border-l-4 border-ink bg-shade px-3 py-2 text-note font-medium">
       {says.map((line) => (
         <li key={line}>{line}</li>
       ))}

@@ -32,7 +32,7 @@ export function PieceList({
             {piece.film && <Swatch film={piece.film} size={16} />}
             <span className="min-w-0 flex-1 truncate font-semibold">{piece.label}</span>
             {piece.late && (
-              <span className="label bg-signal px-1" style={{ color: '#fff' }}>
+              <span className="label bg-signal px-1" style={{ color: 'var(--color-white)' }}>
                 late
               </span>
             )}

@@ -39,7 +39,7 @@ export function StationList({
                     {row.film && <Swatch film={row.film} size={16} />}
                     <span className="min-w-0 flex-1 truncate font-semibold">{row.label}</span>
                     {row.late && (
-                      <span className="label bg-signal px-1" style={{ color: '#fff' }}>
+                      <span className="label bg-signal px-1" style={{ color: 'var(--color-white)' }}>
                         late
                       </span>
                     )}

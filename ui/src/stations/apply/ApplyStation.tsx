@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Piece, type Schemas } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { pieces as piecesQuery, useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { Caution, NextMove, Nothing, Ready, Scroll, Trouble } from '../../parts/basics';
@@ -57,7 +58,7 @@ export function ApplyStation() {
 
 function Steps({ piece }: { piece: Piece }) {
   const query = useQuery({
-    queryKey: ['steps', piece.id],
+    queryKey: [RECORD, 'steps', piece.id],
     queryFn: () => ask(api.GET('/api/pieces/{id}/steps', { params: { path: { id: piece.id } } })),
   });
   return (
@@ -122,10 +123,10 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
       </Scroll>
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="Placing">
         <div className="min-h-0 flex-1">
-          {steps.thing && (
+          {steps.object && (
             <ObjectDrawing
-              art={{ ...steps.proof, object: steps.thing.size, outline: steps.thing.outline }}
-              swatch={piece.film?.swatch ?? '#12201f'}
+              art={{ ...steps.proof, object: steps.object.size, outline: steps.object.outline }}
+              swatch={piece.film?.swatch ?? 'var(--color-ink)'}
               rulers={false}
               label={`Where ${piece.label} goes on ${piece.object}`}
             />
@@ -168,7 +169,7 @@ function Resting({ piece }: { piece: Piece }) {
           {piece.tag} on {piece.object}
         </p>
         <h2 className="title">{piece.label}</h2>
-        <p className="font-label text-[88px] leading-none font-semibold" role="timer">
+        <p className="font-label text-numeral leading-none font-semibold" role="timer">
           {left ?? 'Rested'}
         </p>
         {piece.restsUntil && (

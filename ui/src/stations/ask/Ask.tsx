@@ -2,13 +2,14 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Answers, api, ask, type Docket } from '../../api/client';
-import { answersTo, baseOn, docket as docketQuery, dockets, objects, stock, useDocketChange } from '../../api/queries';
+import { answersTo, docket as docketQuery, dockets, objects, stock, useDocketChange, useEdit } from '../../api/queries';
+import { useVocabulary } from '../../api/vocabulary';
 import { Move, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
-import { EMPTY, OF_OBJECT } from '../object/answers';
+import { OF_OBJECT } from '../object/answers';
 import { ObjectFields } from '../object/ObjectFields';
 import { RosterDialog } from '../object/RosterDialog';
 import { StationList } from '../StationList';
@@ -56,11 +57,11 @@ export function Ask() {
   );
 }
 
-function unkept(): Answers {
+function unkept(): Partial<Answers> {
   try {
-    return { ...EMPTY, ...JSON.parse(localStorage.getItem(UNKEPT) ?? '{}') };
+    return JSON.parse(localStorage.getItem(UNKEPT) ?? '{}');
   } catch {
-    return EMPTY;
+    return {};
   }
 }
 
@@ -79,11 +80,13 @@ function touched(answers: Answers, field: string): boolean {
 function Form({ docket }: { docket: Docket | null }) {
   const navigate = useNavigate();
   const { units } = useUnits();
+  const { answers: empty } = useVocabulary();
+  const edit = useEdit(docket);
   const [answers, setAnswers] = useState<Answers>(() => {
     if (docket) {
-      baseOn(docket);
+      edit.begin(docket);
     }
-    return { ...EMPTY, ...(docket?.answers ?? unkept()) } as Answers;
+    return { ...empty, ...(docket?.answers ?? unkept()) } as Answers;
   });
   const [tried, setTried] = useState(false);
   const films = useQuery(stock);
@@ -131,13 +134,13 @@ function Form({ docket }: { docket: Docket | null }) {
       found
         ? {
             object: name,
-            ...Object.fromEntries(OF_OBJECT.map((field) => [field, found.answers[field] ?? EMPTY[field]])),
+            ...Object.fromEntries(OF_OBJECT.map((field) => [field, found.answers[field] ?? empty[field]])),
           }
         : { object: name },
     );
   };
 
-  const names = answers.roster.split('\n').filter((line) => line.trim() !== '').length;
+  const names = live.data?.names ?? 0;
   const contactOf = (name: string) => customers.find((one) => one.name === name)?.contact;
   const setCustomer = (name: string) =>
     setAnswers((now) => ({ ...now, customer: name, contact: now.contact || contactOf(name) || '' }));
@@ -181,7 +184,7 @@ function Form({ docket }: { docket: Docket | null }) {
               />
             ) : (
               <TextField
-                label={`${names} names, one decal each`}
+                label={`${names || '…'} names, one decal each`}
                 hint="a stroke | parts the lines of one decal"
                 value={answers.roster}
                 onChange={set('roster')}

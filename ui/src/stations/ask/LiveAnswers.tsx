@@ -26,7 +26,7 @@ export function LiveAnswers({
             <div className="mb-2 h-44 border border-rule">
               <ObjectDrawing
                 art={fit}
-                swatch={film?.swatch ?? '#12201f'}
+                swatch={film?.swatch ?? 'var(--color-ink)'}
                 rulers={false}
                 label="The words on the object, to scale"
               />
@@ -56,7 +56,7 @@ export function LiveAnswers({
         )}
       </Section>
       <Section title="Film">
-        <p>{film ? `${film.name}. ${film.life}` : <span className="text-ink2">Not chosen yet.</span>}</p>
+        <p>{film ? `${film.name}. ${answers?.life ?? ''}` : <span className="text-ink2">Not chosen yet.</span>}</p>
         {answers?.warning && (
           <div className="mt-2">
             <Caution>{answers.warning}</Caution>
@@ -80,7 +80,7 @@ function Advice({ advice, onFilm }: { advice: Schemas['FilmAdviceView'][]; onFil
   return (
     <ol className="mt-3 flex flex-col gap-2" aria-label="What suits this surface and use">
       {advice.map((one) => (
-        <li key={one.grade} className="border-t border-rule pt-1.5 text-[15px]">
+        <li key={one.grade} className="border-t border-rule pt-1.5 text-note">
           <p>
             <b className="font-semibold">{one.grade}</b>{' '}
             <span className={one.verdict === 'best' ? 'font-medium' : 'text-ink2'}>{VERDICT[one.verdict]}</span>

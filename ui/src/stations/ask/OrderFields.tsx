@@ -1,5 +1,7 @@
 import type { Answers, FilmShown } from '../../api/client';
-import { Choice, SelectField, TextField } from '../../parts/fields';
+import { useVocabulary } from '../../api/vocabulary';
+import { Choice } from '../../parts/choice';
+import { SelectField, TextField } from '../../parts/fields';
 
 /** Where it is used, of what it is cut, how many, by when, by whom it is applied. */
 export function OrderFields({
@@ -13,6 +15,7 @@ export function OrderFields({
   wrong: (field: string) => string | undefined;
   films: FilmShown[];
 }) {
+  const words = useVocabulary();
   return (
     <>
       <div className="col-span-6">
@@ -21,12 +24,7 @@ export function OrderFields({
           value={answers.useOf}
           onChange={(useOf) => change({ useOf })}
           says={wrong('useOf')}
-          options={[
-            { value: 'indoor', label: 'Indoors' },
-            { value: 'outdoor', label: 'Outdoors' },
-            { value: 'washed', label: 'Washed' },
-            { value: 'vehicle', label: 'On a vehicle' },
-          ]}
+          options={words.uses}
         />
       </div>
       {answers.useOf === 'washed' && (

@@ -84,7 +84,7 @@ function FilmRow({ entry, current, onOpen }: { entry: OfFilm; current: boolean; 
           <span className="flex justify-between gap-2">
             <b className="truncate font-semibold">{entry.film.name}</b>
             {late > 0 && (
-              <span className="label bg-signal px-1" style={{ color: '#fff' }}>
+              <span className="label bg-signal px-1" style={{ color: 'var(--color-white)' }}>
                 {late} late
               </span>
             )}

@@ -34,7 +34,7 @@ export function Compare({
     },
     {
       name: 'left of the last',
-      of: (plan) => figures(plan) && one((figures(plan) as NonNullable<Plan['figures']>).rest),
+      of: (plan) => figures(plan) && one((figures(plan) as NonNullable<Plan['figures']>).remnant),
     },
     {
       name: 'cutting',
@@ -53,7 +53,7 @@ export function Compare({
     },
   ];
   return (
-    <table className="w-full table-fixed text-[15px]">
+    <table className="w-full table-fixed text-note">
       <caption className="sr-only">Plans side by side</caption>
       <colgroup>
         <col className="w-[92px]" />
@@ -68,9 +68,9 @@ export function Compare({
                 aria-pressed={plan.id === chosen}
                 title={plan.how}
                 onClick={() => onChoose(plan.id)}
-                className={`on-ink min-h-12 w-full border border-ink px-1 text-[15px] leading-tight font-semibold ${plan.id === chosen ? 'bg-ink text-paper' : 'bg-paper hover:bg-shade'}`}
+                className={`on-ink min-h-12 w-full border border-ink px-1 text-note leading-tight font-semibold ${plan.id === chosen ? 'bg-ink text-paper' : 'bg-paper hover:bg-shade'}`}
               >
-                {plan.says}
+                {plan.label}
               </button>
             </th>
           ))}

@@ -53,7 +53,7 @@ export function PieceChoice({
                 </span>
                 <span className="block truncate text-sm text-ink2">
                   {piece.late && (
-                    <b className="label mr-1.5 bg-signal px-1" style={{ color: '#fff' }}>
+                    <b className="label mr-1.5 bg-signal px-1" style={{ color: 'var(--color-white)' }}>
                       late
                     </b>
                   )}

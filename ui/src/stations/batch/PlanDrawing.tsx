@@ -157,14 +157,21 @@ export function PlanDrawing({
           <g transform={turned}>
             <path
               d={sheet.outline}
-              fill="#fff"
-              stroke="#12201f"
+              fill="var(--color-white)"
+              stroke="var(--color-ink)"
               strokeWidth="1.6"
               vectorEffect="non-scaling-stroke"
               onPointerDown={() => onTake(null)}
             />
             {sheet.boxes.map((box) => (
-              <path key={box} d={box} fill="none" stroke="#12201f" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+              <path
+                key={box}
+                d={box}
+                fill="none"
+                stroke="var(--color-ink)"
+                strokeWidth="1"
+                vectorEffect="non-scaling-stroke"
+              />
             ))}
             {sheet.places.map((place, nth) => {
               const shape = shapes.get(place.name);
@@ -197,7 +204,7 @@ export function PlanDrawing({
                     transform={`translate(${at.x} ${at.y}) rotate(${place.turn})`}
                     d={shape.path}
                     fill={swatch}
-                    stroke="#12201f"
+                    stroke="var(--color-ink)"
                     strokeWidth="0.8"
                     vectorEffect="non-scaling-stroke"
                   />
@@ -208,7 +215,7 @@ export function PlanDrawing({
                       width={box.width + 3}
                       height={box.height + 3}
                       fill="none"
-                      stroke="#12201f"
+                      stroke="var(--color-ink)"
                       strokeWidth="2"
                       strokeDasharray="6 3"
                       vectorEffect="non-scaling-stroke"

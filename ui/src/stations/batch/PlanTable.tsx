@@ -154,7 +154,7 @@ function SheetTabs({
           role="tab"
           aria-selected={index === current}
           title={`${one.stock.kind}, bin ${one.stock.bin}`}
-          className={`on-ink -ml-px min-h-10 border border-ink2 px-3 text-[15px] first:ml-0 ${index === current ? 'bg-ink text-paper' : 'bg-paper hover:bg-shade'}`}
+          className={`on-ink -ml-px min-h-10 border border-ink2 px-3 text-note first:ml-0 ${index === current ? 'bg-ink text-paper' : 'bg-paper hover:bg-shade'}`}
           onClick={() => onOpen(index)}
         >
           {one.stock.number} <span className={sheets.length > 2 ? 'sr-only' : 'opacity-75'}>{one.stock.kind}</span>

@@ -4,7 +4,8 @@ import { useNavigate } from 'react-router';
 import { api, ask, type Film, type Piece } from '../../api/client';
 import { stock as stockQuery, useChange } from '../../api/queries';
 import { Move, NextMove, ProgressBar, Section, Trouble, useShown } from '../../parts/basics';
-import { Choice, SelectField } from '../../parts/fields';
+import { Choice } from '../../parts/choice';
+import { SelectField } from '../../parts/fields';
 import { Compare } from './Compare';
 import { PlanTable } from './PlanTable';
 import { type Nesting, type Plan, useNesting, type Wanted } from './useNesting';
@@ -65,7 +66,7 @@ export function Planning({ film, pieces }: { film: Film; pieces: Piece[] }) {
           {plan && plan.left.length > 0 && (
             <Section title="Stays for the next batch">
               {plan.left.map((left) => (
-                <p key={`${left.tag}-${left.says}`} className="border-b border-rule py-1 text-[15px]">
+                <p key={`${left.tag}-${left.says}`} className="border-b border-rule py-1 text-note">
                   <b className="font-semibold">{left.tag}</b> {left.says}
                 </p>
               ))}
@@ -85,7 +86,7 @@ export function Planning({ film, pieces }: { film: Film; pieces: Piece[] }) {
                       )
                     }
                   />
-                  <span className="text-[15px]">
+                  <span className="text-note">
                     Cut <b className="font-semibold">{one.tag}</b> {one.label} in {one.parts} parts: saves{' '}
                     {Math.round(one.saved)} cm² of film, takes {one.minutes} min more to put together.
                   </span>
@@ -122,7 +123,7 @@ export function Planning({ film, pieces }: { film: Film; pieces: Piece[] }) {
 function Progress({ plan, onCancel }: { plan: Plan; onCancel: () => void }) {
   return (
     <div className="mb-3">
-      <div className="flex items-center justify-between gap-2 text-[15px]">
+      <div className="flex items-center justify-between gap-2 text-note">
         <span role="status">{plan.figures ? 'Looking for a better one …' : 'Laying out …'}</span>
         <Move className="text-sm" onClick={onCancel}>
           Stop

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { api, ask, type Problem, type Schemas } from '../../api/client';
+import { CALCULATED } from '../../api/keys';
 
 export type Nesting = Schemas['NestingView'];
 export type Plan = Schemas['PlanView'];
@@ -51,13 +52,13 @@ export function useNesting(wanted: Wanted) {
   }, [key]);
   const id = asked?.id ?? null;
   const nesting = useQuery({
-    queryKey: ['nesting', id],
+    queryKey: [CALCULATED, 'nesting', id],
     queryFn: () => ask(api.GET('/api/nestings/{id}', { params: { path: { id: id ?? 0 } } })),
     enabled: id !== null,
     refetchInterval: (query) => (query.state.data?.working ? LOOK : false),
   });
   const shapes = useQuery({
-    queryKey: ['nesting', id, 'shapes'],
+    queryKey: [CALCULATED, 'nesting', id, 'shapes'],
     queryFn: () => ask(api.GET('/api/nestings/{id}/shapes', { params: { path: { id: id ?? 0 } } })),
     enabled: id !== null,
     staleTime: Number.POSITIVE_INFINITY,

@@ -2,12 +2,13 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type Batch } from '../../api/client';
-import { batches, rests, stock as stockQuery, useChange } from '../../api/queries';
+import { RECORD } from '../../api/keys';
+import { batches, batch as batchQuery, remnants, stock as stockQuery, useChange } from '../../api/queries';
 import { SheetDrawing } from '../../drawing/SheetDrawing';
 import { Caution, Move, NextMove, Nothing, Ready, Section, Swatch, Trouble, useShown } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
 import { SelectField } from '../../parts/fields';
-import { LastRest } from '../stock/Rests';
+import { LastRemnant } from '../stock/Remnants';
 import { BatchFacts } from './BatchFacts';
 import { CutterState, Running, type Word } from './Cutter';
 
@@ -34,7 +35,7 @@ export function CutStation() {
                     <Swatch film={one.film} /> Batch {one.id}
                   </span>
                   <span className="block text-sm opacity-80">
-                    {one.places.length} {one.places.length === 1 ? 'piece' : 'pieces'}, {one.film.name}
+                    {one.pieces} {one.pieces === 1 ? 'piece' : 'pieces'}, {one.film.name}
                   </span>
                   {one.state === 'cutting' && (
                     <span className="block text-sm">cutting, {Math.round(one.progress * 100)} %</span>
@@ -42,9 +43,9 @@ export function CutStation() {
                 </button>
               ))}
             </nav>
-            <Board
+            <Sheet
               key={batch.id}
-              batch={batch}
+              id={batch.id}
               together={open.filter((one) => one.release === batch.release).map((one) => one.id)}
             />
           </div>
@@ -59,6 +60,15 @@ export function CutStation() {
   );
 }
 
+function Sheet({ id, together }: { id: number; together: number[] }) {
+  const query = useQuery(batchQuery(id));
+  return (
+    <Ready query={query} what="the sheet">
+      {(batch) => <Board batch={batch} together={together} />}
+    </Ready>
+  );
+}
+
 function Board({ batch, together }: { batch: Batch; together: number[] }) {
   const shown = useShown();
   const navigate = useNavigate();
@@ -67,7 +77,7 @@ function Board({ batch, together }: { batch: Batch; together: number[] }) {
   const [asking, setAsking] = useState(false);
   const shelf = useQuery(stockQuery);
   const cutter = useQuery({
-    queryKey: ['cutter'],
+    queryKey: [RECORD, 'cutter'],
     queryFn: () => ask(api.GET('/api/cutter')),
     refetchInterval: batch.state === 'cutting' ? 350 : 3000,
   });
@@ -205,10 +215,10 @@ function Board({ batch, together }: { batch: Batch; together: number[] }) {
 
 /** What the last cuts left: put away with one touch before it is forgotten. */
 function LeftOver() {
-  const left = useQuery(rests);
-  return left.data && left.data.rests.length > 0 ? (
+  const left = useQuery(remnants);
+  return left.data && left.data.remnants.length > 0 ? (
     <div className="shrink-0 border-b border-rule bg-paper">
-      <LastRest rests={left.data.rests} />
+      <LastRemnant remnants={left.data.remnants} />
     </div>
   ) : null;
 }

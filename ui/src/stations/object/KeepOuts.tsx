@@ -40,7 +40,7 @@ export function KeepOuts({
                 value={part.what}
                 onChange={(value) => change(nth, { what: value })}
                 hint={what && what.margin.mm > 0 ? `+ ${shown.one(what.margin)}` : undefined}
-                options={known.map((one) => ({ value: one.what, label: one.says }))}
+                options={known.map((one) => ({ value: one.what, label: one.label }))}
               />
             </div>
             {what?.measures.map((name) => (
@@ -61,7 +61,7 @@ export function KeepOuts({
             ))}
             <Move
               className="mt-6"
-              aria-label={`Take away: ${what?.says ?? part.what}`}
+              aria-label={`Take away: ${what?.label ?? part.what}`}
               onClick={() => set({ keepOuts: answers.keepOuts.filter((_, at) => at !== nth) })}
             >
               ×

@@ -1,9 +1,9 @@
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import type { Answers } from '../../api/client';
-import { kinds as kindsQuery } from '../../api/queries';
+import { useVocabulary } from '../../api/vocabulary';
 import { Move } from '../../parts/basics';
-import { Choice, SelectField, TextField } from '../../parts/fields';
+import { Choice } from '../../parts/choice';
+import { SelectField, TextField } from '../../parts/fields';
 import { useUnits } from '../../parts/units';
 import type { Change, Wrong } from './answers';
 import { KeepOuts } from './KeepOuts';
@@ -24,10 +24,10 @@ export function ObjectFields({
   /** Told which photo the outline was traced from. */
   onPhoto?: (photo: string) => void;
 }) {
-  const { data } = useQuery(kindsQuery);
+  const words = useVocabulary();
   const { units } = useUnits();
   const [tracing, setTracing] = useState(false);
-  const kind = data?.kinds.find((one) => one.kind === answers.surface);
+  const kind = words.kinds.find((one) => one.kind === answers.surface);
   const unit = units === 'metric' ? 'mm' : 'in';
   const field = (name: Typed, label: string, hint?: string) => (
     <div key={name} className="col-span-2">
@@ -48,10 +48,7 @@ export function ObjectFields({
           value={answers.surface}
           onChange={(surface) => set({ surface })}
           says={wrong('surface')}
-          options={(data?.kinds ?? [{ kind: answers.surface, says: '…', lengths: [] }]).map((one) => ({
-            value: one.kind,
-            label: one.says,
-          }))}
+          options={words.kinds.map((one) => ({ value: one.kind, label: one.label }))}
         />
       </div>
       <div className="col-span-3">
@@ -60,13 +57,10 @@ export function ObjectFields({
           value={answers.material}
           onChange={(material) => set({ material })}
           says={wrong('material')}
-          options={[
-            { value: '', label: 'Not said' },
-            ...(data?.materials ?? []).map((one) => ({ value: one.value, label: one.says })),
-          ]}
+          options={[{ value: '', label: 'Not said' }, ...words.materials]}
         />
       </div>
-      {data?.materials.find((one) => one.value === answers.material)?.hasInside && (
+      {words.materials.find((one) => one.value === answers.material)?.hasInside && (
         <div className="col-span-6">
           <Choice
             label="On which side of the glass"
@@ -90,7 +84,7 @@ export function ObjectFields({
         </div>
       )}
       {kind?.lengths.map((length) =>
-        field(length.name as Typed, length.says, length.needed ? unit : `${unit}, or empty`),
+        field(length.name as Typed, length.label, length.needed ? unit : `${unit}, or empty`),
       )}
       {answers.surface === 'polygon' && field('sides', 'Sides', '6 for a hexagon')}
       {answers.surface === 'panes' && field('panes', 'How many panes')}
@@ -110,7 +104,7 @@ export function ObjectFields({
         </div>
       )}
       <div className="col-span-6">
-        <KeepOuts answers={answers} set={set} wrong={wrong} known={data?.keepOuts ?? []} />
+        <KeepOuts answers={answers} set={set} wrong={wrong} known={words.keepOuts} />
       </div>
       {tracing && (
         <PhotoTrace

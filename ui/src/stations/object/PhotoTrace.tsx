@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { type PointerEvent, useEffect, useId, useRef, useState } from 'react';
-import { api, ask, type Problem, send, type Trace } from '../../api/client';
+import { api, asFile, ask, type Problem, type Trace } from '../../api/client';
 import { Caution, Move, NextMove, Trouble } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
 import { useSettled } from '../../parts/time';
@@ -46,7 +46,7 @@ export function PhotoTrace({
     setRings(pointsOf(traced.path));
   };
   const take = useMutation<Trace, Problem, File>({
-    mutationFn: (file) => send<Trace>('/api/photos', file),
+    mutationFn: (file) => ask(api.POST('/api/photos', { body: file as never, ...asFile })),
     onSuccess: (traced) => {
       took(traced);
       setThreshold(null);
@@ -173,8 +173,14 @@ function Corrected({
       }}
     >
       {trace.photo && <image href={`/api/photos/${trace.photo}`} width={trace.width} height={trace.height} />}
-      <path d={pathOf(rings)} fill="#d23c0c22" stroke="#fafbfa" strokeWidth="5" vectorEffect="non-scaling-stroke" />
-      <path d={pathOf(rings)} fill="none" stroke="#12201f" strokeWidth="2" vectorEffect="non-scaling-stroke" />
+      <path
+        d={pathOf(rings)}
+        fill="#d23c0c22"
+        stroke="var(--color-paper)"
+        strokeWidth="5"
+        vectorEffect="non-scaling-stroke"
+      />
+      <path d={pathOf(rings)} fill="none" stroke="var(--color-ink)" strokeWidth="2" vectorEffect="non-scaling-stroke" />
       {rings.map((ring, r) =>
         ring.map((point, n) => (
           // biome-ignore lint/a11y/noStaticElementInteractions: a handle of the drawing, moved by pointer or arrow keys
@@ -185,8 +191,8 @@ function Corrected({
             y={point.y - size / 2}
             width={size}
             height={size}
-            fill="#fafbfa"
-            stroke="#12201f"
+            fill="var(--color-paper)"
+            stroke="var(--color-ink)"
             vectorEffect="non-scaling-stroke"
             className="cursor-move"
             tabIndex={n % 4 === 0 ? 0 : -1}

@@ -2,8 +2,9 @@ import { useMutation } from '@tanstack/react-query';
 import { useId, useState } from 'react';
 import { api, ask, type Problem, type Schemas } from '../../api/client';
 import { Move, NextMove, Trouble } from '../../parts/basics';
+import { Choice } from '../../parts/choice';
 import { Box } from '../../parts/dialog';
-import { Choice, SelectField } from '../../parts/fields';
+import { SelectField } from '../../parts/fields';
 
 const SEPARATORS = [
   { value: 'comma', label: 'Comma' },
@@ -26,7 +27,7 @@ export function RosterDialog({ onClose, onTake }: { onClose: () => void; onTake:
   const id = useId();
   const [source, setSource] = useState<{ base64?: string; text?: string }>({ text: '' });
   const [columns, setColumns] = useState<[string, string]>(['0', '']);
-  const read = useMutation<Schemas['RosterView'], Problem, Schemas['RosterAsk']>({
+  const read = useMutation<Schemas['RosterView'], Problem, Schemas['RosterRequest']>({
     mutationFn: (body) => ask(api.POST('/api/roster', { body })),
     onSuccess: (roster, asked) => {
       if (asked.separator === undefined) {
@@ -41,7 +42,7 @@ export function RosterDialog({ onClose, onTake }: { onClose: () => void; onTake:
       read.mutate(next);
     }
   };
-  const again = (part: Partial<Schemas['RosterAsk']>) =>
+  const again = (part: Partial<Schemas['RosterRequest']>) =>
     roster && read.mutate({ ...source, separator: roster.separator, header: roster.hasHeader, ...part });
   const [first, second] = columns;
   const names = (roster?.rows ?? [])
@@ -135,7 +136,7 @@ export function RosterDialog({ onClose, onTake }: { onClose: () => void; onTake:
               // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys scroll what has the focus
               tabIndex={0}
             >
-              <table className="w-full text-[15px]">
+              <table className="w-full text-note">
                 <thead className="sticky top-0 bg-shade text-left">
                   <tr>
                     {roster.columns.map((name, nth) => (

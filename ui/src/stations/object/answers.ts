@@ -1,41 +1,5 @@
 import type { Answers } from '../../api/client';
 
-export const EMPTY: Answers = {
-  customer: '',
-  contact: '',
-  words: '',
-  roster: '',
-  side: 'outside',
-  dishwasher: '',
-  object: '',
-  surface: 'rectangle',
-  width: '',
-  height: '',
-  corner: '',
-  material: '',
-  innerWidth: '',
-  innerHeight: '',
-  sides: '6',
-  circumference: '',
-  diameter: '',
-  upper: '',
-  lower: '',
-  slant: '',
-  wideEnd: 'top',
-  seen: '',
-  panes: '',
-  readFrom: '',
-  outline: '',
-  keepOuts: [],
-  useOf: 'outdoor',
-  film: '',
-  quantity: '1',
-  neededOn: '',
-  appliedBy: 'shop',
-  note: '',
-  units: 'metric',
-};
-
 /** The answers that belong to an object: what the library keeps of it. */
 export const OF_OBJECT = [
   'surface',

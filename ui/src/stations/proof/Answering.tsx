@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Docket, type Schemas } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { useChange } from '../../api/queries';
 import { Move, Section, Trouble } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
@@ -9,25 +10,25 @@ import { asMoment } from '../../parts/time';
 
 export const useAnswering = (docket: number) =>
   useQuery({
-    queryKey: ['answering', docket],
+    queryKey: [RECORD, 'answering', docket],
     queryFn: () => ask(api.GET('/api/dockets/{number}/links', { params: { path: { number: docket } } })),
     refetchInterval: 4000,
   });
 
 /** Letters for what customers pinned, as they stand on the drawing. */
-export const pinsOf = (wishes: Schemas['WishView'][], proof: number) =>
+export const pinsOf = (wishes: Schemas['ChangeRequestView'][], proof: number) =>
   wishes
     .filter((wish) => wish.proof === proof)
     .map((wish, nth) => ({ ...wish, label: String.fromCharCode(65 + (nth % 26)) }));
 
 /** What the customer said by link, the letters as on the drawing. */
-export function Wishes({ wishes, proof }: { wishes: Schemas['WishView'][]; proof: number }) {
-  const mine = pinsOf(wishes, proof);
+export function ChangeRequests({ requests, proof }: { requests: Schemas['ChangeRequestView'][]; proof: number }) {
+  const mine = pinsOf(requests, proof);
   return mine.length === 0 ? null : (
     <Section title="The customer asks for a change" signal>
       <ul className="flex flex-col gap-2">
         {mine.map((wish) => (
-          <li key={wish.id} className="flex gap-2 text-[15px]">
+          <li key={wish.id} className="flex gap-2 text-note">
             <span className="flex h-6 w-6 shrink-0 items-center justify-center border-2 border-ink font-semibold">
               {wish.label}
             </span>
@@ -54,7 +55,7 @@ export function Links({ docket, links }: { docket: Docket; links: Schemas['LinkV
     <Section title="Links to look without signing in">
       <ul>
         {links.map((link) => (
-          <li key={link.id} className="flex items-center gap-2 border-b border-rule py-1.5 text-[15px]">
+          <li key={link.id} className="flex items-center gap-2 border-b border-rule py-1.5 text-note">
             <span className="min-w-0 flex-1">
               <span className="block truncate">
                 Proof {link.proof}
@@ -105,7 +106,7 @@ function Give({ docket, onClose }: { docket: Docket; onClose: () => void }) {
     >
       {give.data ? (
         <div className="mt-3 flex flex-col gap-3">
-          <p className="border border-rule bg-paper p-2 text-[15px] break-all select-all">{url}</p>
+          <p className="border border-rule bg-paper p-2 text-note break-all select-all">{url}</p>
           <p role="status" className="text-ink2">
             {give.data.link.sentTo && `Sent to ${give.data.link.sentTo}. `}
             {copied && 'Copied.'}

@@ -3,13 +3,6 @@ import type { Proof } from '../../api/client';
 import { Both, Caution, Facts, FilmName, useShown } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 
-export const USED: Record<string, string> = {
-  indoor: 'indoors',
-  outdoor: 'outdoors',
-  washed: 'washed by hand',
-  vehicle: 'on a vehicle',
-};
-
 export const asPrice = (minor: number) => (minor / 100).toFixed(2);
 
 /** All a proof says beside its drawing, as it was frozen. */
@@ -34,7 +27,7 @@ export function ProofFacts({ proof }: { proof: Proof }) {
           ? `${proof.quantity} for each of ${proof.panes} panes`
           : proof.quantity,
     ],
-    ['used', `${USED[proof.useOf] ?? proof.useOf}, ${asDay(proof.neededOn || null)}`],
+    ['used', `${proof.used}, ${asDay(proof.neededOn || null)}`],
     ['applied by', proof.appliedHere ? 'the shop' : 'the customer'],
     ...(proof.price === null ? [] : [['price', asPrice(proof.price)] as [string, ReactNode]]),
   ];
@@ -45,7 +38,7 @@ export function ProofFacts({ proof }: { proof: Proof }) {
       </p>
       <Facts rows={rows} />
       {proof.remarks.map((remark) => (
-        <p key={remark} className="mt-2 text-[15px] font-medium">
+        <p key={remark} className="mt-2 text-note font-medium">
           {remark}
         </p>
       ))}
@@ -54,7 +47,7 @@ export function ProofFacts({ proof }: { proof: Proof }) {
           <Caution>{caution}</Caution>
         </div>
       ))}
-      <ul className="mt-3 text-[15px] text-ink2">
+      <ul className="mt-3 text-note text-ink2">
         {proof.care.map((line) => (
           <li key={line}>{line}</li>
         ))}

@@ -11,7 +11,7 @@ import { TextField } from '../../parts/fields';
 import { asMoment } from '../../parts/time';
 import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
-import { Links, pinsOf, useAnswering, Wishes } from './Answering';
+import { ChangeRequests, Links, pinsOf, useAnswering } from './Answering';
 import { asPrice, ProofFacts } from './ProofFacts';
 import { ReadBack } from './ReadBack';
 
@@ -83,8 +83,13 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
     <div className="grid min-h-0 grid-cols-[1fr_340px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
         <div className={`grid min-h-0 flex-1 ${other ? 'grid-cols-2' : 'grid-cols-1'}`}>
-          {other && <Version docket={docket.number} proof={other} wishes={answering?.wishes ?? []} named />}
-          <Version docket={docket.number} proof={proof} wishes={answering?.wishes ?? []} named={other !== undefined} />
+          {other && <Version docket={docket.number} proof={other} wishes={answering?.changeRequests ?? []} named />}
+          <Version
+            docket={docket.number}
+            proof={proof}
+            wishes={answering?.changeRequests ?? []}
+            named={other !== undefined}
+          />
         </div>
         {proof.readOut.length > 0 && (
           <section className="flex items-start gap-4 border-t border-rule bg-ground px-6 py-3">
@@ -94,7 +99,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
                 <p
                   // biome-ignore lint/suspicious/noArrayIndexKey: a line may stand twice; its place tells them apart
                   key={at}
-                  className="font-label text-[34px] leading-10 font-medium tracking-[0.34em] break-all"
+                  className="font-label text-count leading-10 font-medium tracking-[0.34em] break-all"
                 >
                   {line.line.replaceAll(' ', '␣')}
                 </p>
@@ -117,7 +122,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
             {docket.tag}, proof {proof.nth} of {docket.proofs.length}
           </p>
           <h2 className="title mb-3">{docket.customer}</h2>
-          <Wishes wishes={answering?.wishes ?? []} proof={proof.nth} />
+          <ChangeRequests requests={answering?.changeRequests ?? []} proof={proof.nth} />
           <ProofFacts proof={proof} />
           <div className="mt-4">
             <Section title="On paper, and out of the house">

@@ -12,7 +12,7 @@ export function ReadBack({ lines }: { lines: Schemas['ReadOutView'][] }) {
             {line.letters.map((letter, at) => (
               // biome-ignore lint/suspicious/noArrayIndexKey: letters repeat; their place is what they are
               <li key={at} className="min-w-[62px] border border-rule bg-paper px-1.5 pt-1 pb-1.5 text-center">
-                <span className="block font-label text-[44px] leading-[50px] font-medium" aria-hidden="true">
+                <span className="block font-label text-count-large leading-[50px] font-medium" aria-hidden="true">
                   {letter.letter === ' ' ? '␣' : letter.letter}
                 </span>
                 <span className="block text-sm whitespace-nowrap text-ink2">{letter.says}</span>

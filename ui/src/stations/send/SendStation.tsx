@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Piece } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { pieces as piecesQuery } from '../../api/queries';
 import {
   Facts,
@@ -64,7 +65,7 @@ function Parcel({ piece }: { piece: Piece }) {
   const [tracking, setTracking] = useState('');
   const move = usePieceMove();
   const parcel = useQuery({
-    queryKey: ['parcel', piece.id],
+    queryKey: [RECORD, 'parcel', piece.id],
     queryFn: () => ask(api.GET('/api/pieces/{id}/parcel', { params: { path: { id: piece.id } } })),
   });
   const away = piece.state === 'on-its-way';

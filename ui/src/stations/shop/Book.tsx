@@ -1,13 +1,14 @@
 import { useInfiniteQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { api, ask } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { Move, Ready, Scroll } from '../../parts/basics';
 import { asMoment } from '../../parts/time';
 
 /** Everything that happened, newest first. Nothing in it can be changed. */
 export function Book() {
   const query = useInfiniteQuery({
-    queryKey: ['book'],
+    queryKey: [RECORD, 'book'],
     queryFn: ({ pageParam }) =>
       ask(api.GET('/api/book', { params: { query: pageParam ? { before: pageParam } : {} } })),
     initialPageParam: 0,
@@ -18,7 +19,7 @@ export function Book() {
       {({ pages }) => (
         <Scroll label="Book" className="h-full bg-paper px-8 py-5">
           <h2 className="title mb-3">Book</h2>
-          <table className="w-full max-w-5xl text-[15px]">
+          <table className="w-full max-w-5xl text-note">
             <thead>
               <tr className="label border-b border-ink text-left">
                 <th className="py-1 pr-4 font-semibold">When</th>

@@ -1,14 +1,15 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Schemas } from '../../api/client';
-import { useChange } from '../../api/queries';
+import { RECORD } from '../../api/keys';
+import { recalculate, useChange } from '../../api/queries';
 import { Ready, Scroll } from '../../parts/basics';
 
 type Rule = Schemas['RuleView'];
 
 /** The shop's own figures: each with its reason, by where they count. For the owner. */
 export function Figures() {
-  const query = useQuery({ queryKey: ['rules'], queryFn: () => ask(api.GET('/api/rules')), retry: false });
+  const query = useQuery({ queryKey: [RECORD, 'rules'], queryFn: () => ask(api.GET('/api/rules')), retry: false });
   return (
     <Ready query={query} what="the figures">
       {({ rules }) => <Areas rules={rules} />}
@@ -56,8 +57,11 @@ const idOf = (area: string) => `figures-${area.toLowerCase().replaceAll(' ', '-'
 
 function Figure({ rule }: { rule: Rule }) {
   const [value, setValue] = useState(String(rule.value));
-  const save = useChange((next: string) =>
-    ask(api.PUT('/api/rules/{name}', { params: { path: { name: rule.rule } }, body: { value: next } })),
+  const client = useQueryClient();
+  const save = useChange(
+    (next: string) =>
+      ask(api.PUT('/api/rules/{name}', { params: { path: { name: rule.rule } }, body: { value: next } })),
+    () => recalculate(client),
   );
   const id = `figure-${rule.rule}`;
   const standard = `${rule.standard} ${rule.unit}`;
@@ -72,7 +76,7 @@ function Figure({ rule }: { rule: Rule }) {
       >
         <div>
           <label htmlFor={id} className="font-semibold">
-            {rule.says}
+            {rule.label}
           </label>
           <span className="block text-sm text-ink2">
             {rule.reason}{' '}
@@ -83,7 +87,7 @@ function Figure({ rule }: { rule: Rule }) {
                 type="button"
                 className="min-h-6 underline"
                 onClick={() => save.mutate(String(rule.standard))}
-                title={`${rule.says}: back to ${standard}`}
+                title={`${rule.label}: back to ${standard}`}
               >
                 Back to the standard, {standard}
               </button>

@@ -1,15 +1,17 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Schemas } from '../../api/client';
-import { me, useChange } from '../../api/queries';
+import { RECORD } from '../../api/keys';
+import { me, recalculate, useChange } from '../../api/queries';
 import { Move, NextMove, Ready, Scroll, Trouble } from '../../parts/basics';
-import { Choice, TextField } from '../../parts/fields';
+import { Choice } from '../../parts/choice';
+import { TextField } from '../../parts/fields';
 
 type Machine = Schemas['MachineView'];
 
 /** The shop's cutters: what each can cut and how it is set. The one in use decides what fits. */
 export function Machines() {
-  const query = useQuery({ queryKey: ['machines'], queryFn: () => ask(api.GET('/api/machines')) });
+  const query = useQuery({ queryKey: [RECORD, 'machines'], queryFn: () => ask(api.GET('/api/machines')) });
   const who = useQuery(me);
   const [chosen, setChosen] = useState<number | 'new' | null>(null);
   const owner = who.data?.role === 'owner';
@@ -94,13 +96,17 @@ function Form({
       ? ask(api.PUT('/api/machines/{id}', { params: { path: { id: machine.id } }, body }))
       : ask(api.POST('/api/machines', { body }));
   }, onDone);
-  const use = useChange(() =>
-    ask(
-      api.POST('/api/machines/{id}/use', {
-        params: { path: { id: machine?.id ?? 0 } },
-        body: { version: machine?.version ?? 0 },
-      }),
-    ),
+  const client = useQueryClient();
+  const use = useChange(
+    () =>
+      ask(
+        api.POST('/api/machines/{id}/use', {
+          params: { path: { id: machine?.id ?? 0 } },
+          body: { version: machine?.version ?? 0 },
+        }),
+      ),
+    // Its figures decide what fits from now on.
+    () => recalculate(client),
   );
   const says = save.error?.fields ?? {};
   return (
@@ -149,7 +155,7 @@ function Form({
           {(like?.figures ?? []).map((figure) => (
             <div key={figure.rule}>
               <TextField
-                label={figure.says}
+                label={figure.label}
                 hint={figure.unit}
                 value={figures[figure.rule] ?? ''}
                 onChange={(value) => setFigures((now) => ({ ...now, [figure.rule]: value }))}

@@ -1,13 +1,13 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import { type Answers, api, ask, type KnownObject, type Problem, send, type Trace } from '../../api/client';
+import { type Answers, api, asFile, ask, type KnownObject, type Problem, type Trace } from '../../api/client';
 import { answersTo, objects, useChange } from '../../api/queries';
+import { useVocabulary } from '../../api/vocabulary';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { Move, NextMove, Nothing, Ready, Scroll, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
-import { EMPTY } from '../object/answers';
 import { ObjectFields } from '../object/ObjectFields';
 
 /** The shop's own objects: what comes in again and again, measured once. */
@@ -101,14 +101,16 @@ function viewBox(object: KnownObject): string {
 
 function Form({ object, onDone }: { object: KnownObject | null; onDone: (object: KnownObject | null) => void }) {
   const { units } = useUnits();
+  const { answers: empty } = useVocabulary();
   const [answers, setAnswers] = useState<Answers>(
-    () => ({ ...EMPTY, words: 'Abc', units, ...object?.answers, object: object?.name ?? '' }) as Answers,
+    () => ({ ...empty, words: 'Abc', units, ...object?.answers, object: object?.name ?? '' }) as Answers,
   );
   const [tried, setTried] = useState(false);
   const [photo, setPhoto] = useState('');
   const id = useId();
   const picture = useMutation<Trace, Problem, File>({
-    mutationFn: (file) => send<Trace>('/api/photos?picture=1', file),
+    mutationFn: (file) =>
+      ask(api.POST('/api/photos', { params: { query: { picture: true } }, body: file as never, ...asFile })),
     onSuccess: (taken) => setPhoto(taken.photo),
   });
   const full = { ...answers, words: answers.words || 'Abc', units };
@@ -202,7 +204,12 @@ function Form({ object, onDone }: { object: KnownObject | null; onDone: (object:
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="The object, to scale">
         <div className="min-h-0 flex-1">
           {fit ? (
-            <ObjectDrawing art={fit} swatch="#c0cac8" rulers={false} label="The object with its safe area, to scale" />
+            <ObjectDrawing
+              art={fit}
+              swatch="var(--color-rule)"
+              rulers={false}
+              label="The object with its safe area, to scale"
+            />
           ) : (
             <p className="p-5 text-ink2">Drawn as soon as its measures are known.</p>
           )}

@@ -1,12 +1,13 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, ask } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { Nothing, Ready, Scroll } from '../../parts/basics';
 import { asMoment } from '../../parts/time';
 
 /** Letters to customers. With the post that ships they are kept here instead of leaving the house. */
 export function Post() {
   const query = useQuery({
-    queryKey: ['outbox'],
+    queryKey: [RECORD, 'outbox'],
     queryFn: () => ask(api.GET('/api/outbox')),
     refetchInterval: 4000,
   });
@@ -36,7 +37,7 @@ export function Post() {
                   <p className="mb-2 text-sm text-ink2">
                     to {letter.to}, from {letter.from}
                   </p>
-                  <p className="text-[15px] break-words whitespace-pre-line">{letter.body}</p>
+                  <p className="text-note break-words whitespace-pre-line">{letter.body}</p>
                 </li>
               ))}
             </ul>

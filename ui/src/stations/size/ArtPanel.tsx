@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { api, ask, type Docket, type Film, Problem, type Schemas, send } from '../../api/client';
+import { api, asFile, ask, type Docket, type Film, Problem, type Schemas } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { Move, Section, Trouble, useShown } from '../../parts/basics';
 import { SelectField } from '../../parts/fields';
 import type { Drawing } from './useDrawing';
@@ -9,7 +10,7 @@ type Art = Schemas['ArtView'];
 
 export const useArt = (id: number) =>
   useQuery({
-    queryKey: ['art', id],
+    queryKey: [RECORD, 'art', id],
     queryFn: () => ask(api.GET('/api/art/{id}', { params: { path: { id } } })),
     enabled: id > 0,
     staleTime: Number.POSITIVE_INFINITY,
@@ -27,7 +28,15 @@ export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (ar
     setBusy(true);
     setTrouble(null);
     try {
-      onBrought(await send<Art>(`/api/dockets/${docket.number}/art?name=${encodeURIComponent(file.name)}`, file));
+      onBrought(
+        await ask(
+          api.POST('/api/dockets/{number}/art', {
+            params: { path: { number: docket.number }, query: { name: file.name } },
+            body: file as never,
+            ...asFile,
+          }),
+        ),
+      );
     } catch (fault) {
       setTrouble(fault instanceof Problem ? (fault.fields.art ?? fault.message) : 'The file could not be read.');
     } finally {
@@ -101,7 +110,7 @@ export function ArtPanel({
   return (
     <Section title="Their own drawing">
       <p className="mb-1 font-semibold break-words">{art.name}</p>
-      <p className="text-[15px] text-ink2">
+      <p className="text-note text-ink2">
         {art.sized
           ? `The file says ${shown.size(art.size)}.`
           : 'The file does not say how large it is. Type the height it truly has, or leave it the largest that fits.'}
@@ -126,7 +135,7 @@ export function ArtPanel({
               role="img"
               aria-label={`What is drawn in ${layer.colour}`}
             >
-              <path d={layer.path} fill="#12201f" fillRule="evenodd" />
+              <path d={layer.path} fill="var(--color-ink)" fillRule="evenodd" />
             </svg>
             <div className="min-w-0 flex-1">
               <SelectField
@@ -150,7 +159,7 @@ export function ArtPanel({
           <h3 className="label mb-1" style={{ color: 'var(--color-signal-ink)' }}>
             Cannot be cut
           </h3>
-          <ul className="flex flex-col gap-1 text-[15px]">
+          <ul className="flex flex-col gap-1 text-note">
             {left.map((note) => (
               <li key={note.says}>{note.says}</li>
             ))}
@@ -160,7 +169,7 @@ export function ArtPanel({
       {right.length > 0 && (
         <div className="mt-4">
           <h3 className="label mb-1">Put right</h3>
-          <ul className="flex flex-col gap-1 text-[15px]">
+          <ul className="flex flex-col gap-1 text-note">
             {right.map((note) => (
               <li key={note.says}>{note.says}</li>
             ))}

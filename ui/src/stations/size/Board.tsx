@@ -118,7 +118,7 @@ export function Board({
             snags={snags}
             onMove={moved}
             zoom={zoom}
-            label={`${drawing.words} on ${docket.thing?.name}, to scale`}
+            label={`${drawing.words} on ${docket.object?.name}, to scale`}
           />
           {drawn.front && (
             <div className="min-w-0 border-l border-rule">

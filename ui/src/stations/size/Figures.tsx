@@ -77,7 +77,7 @@ function Figure({ name, first, second }: { name: string; first: string; second: 
   return (
     <div className="max-w-60 min-w-0">
       <div className="label whitespace-nowrap">{name}</div>
-      <div className="truncate font-label text-[22px] leading-8 font-semibold whitespace-nowrap" title={first}>
+      <div className="truncate font-label text-mark leading-8 font-semibold whitespace-nowrap" title={first}>
         {first}
       </div>
       <div className="text-sm whitespace-nowrap text-ink2">{second}</div>

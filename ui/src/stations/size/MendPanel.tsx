@@ -53,7 +53,7 @@ export function MendPanel({
         ))}
       </div>
       {fit && (
-        <table className="mt-3 w-full text-[15px]">
+        <table className="mt-3 w-full text-note">
           <thead>
             <tr className="text-left text-sm text-ink2">
               <th className="font-normal">&nbsp;</th>

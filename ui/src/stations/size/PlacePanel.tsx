@@ -22,8 +22,8 @@ export function PlacePanel({
 }) {
   const place = useMutation<{ left: Length; top: Length }, Problem, { from: string; distance: string }>({
     mutationFn: ({ from, distance }) => {
-      const { roster: _, ...rest } = drawing;
-      return ask(api.POST('/api/place', { body: { drawing: { docket, ...rest, units }, from, distance } }));
+      const { roster: _, ...single } = drawing;
+      return ask(api.POST('/api/place', { body: { docket, ...single, units, from, distance } }));
     },
     onSuccess: (put) => change({ left: `${put.left.mm}mm`, top: `${put.top.mm}mm` }),
   });
@@ -52,8 +52,8 @@ export function PlacePanel({
         {field('across', 'Right of the middle', fit.across)}
         {field('down', 'Below the middle', fit.down)}
         {fit.features.map((feature, nth) => [
-          field(`across/${nth}`, `Right of: ${feature.says}`, feature.across),
-          field(`down/${nth}`, `Below: ${feature.says}`, feature.down),
+          field(`across/${nth}`, `Right of: ${feature.label}`, feature.across),
+          field(`down/${nth}`, `Below: ${feature.label}`, feature.down),
         ])}
       </div>
     </Section>

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Schemas } from '../../api/client';
+import { CALCULATED } from '../../api/keys';
 import { Section, useShown } from '../../parts/basics';
 import { SelectField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
@@ -23,9 +24,9 @@ export function Samples({
   onChoose: (face: string) => void;
 }) {
   const [style, setStyle] = useState('');
-  const settled = useSettled({ words: drawing.words, setting: drawing.setting }, 180);
+  const settled = useSettled({ words: drawing.words, roster: drawing.roster, setting: drawing.setting }, 180);
   const { data, isFetching } = useQuery({
-    queryKey: ['samples', docket, settled],
+    queryKey: [CALCULATED, 'samples', docket, settled],
     queryFn: ({ signal }) => ask(api.POST('/api/samples', { body: { docket, ...settled, face: '', units }, signal })),
     placeholderData: keepPreviousData,
     retry: false,
@@ -91,7 +92,7 @@ function Sample({
           preserveAspectRatio="xMidYMid meet"
           aria-hidden="true"
         >
-          <path d={sample.path} fill={sample.canBeCut ? '#12201f' : '#9aa8a5'} />
+          <path d={sample.path} fill={sample.canBeCut ? 'var(--color-ink)' : 'var(--color-faint)'} />
         </svg>
       )}
       <span className="mt-1 block text-sm">

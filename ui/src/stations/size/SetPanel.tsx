@@ -16,7 +16,7 @@ export function SetPanel({
   if (!set) {
     return null;
   }
-  const lines = drawing.roster.split('\n').filter((line) => line.trim() !== '');
+  const lines = set.members.map((member) => member.lines.join(' | '));
   const outliers = set.members
     .map((member, nth) => ({ member, nth }))
     .filter(({ member }) => member.outlier)
@@ -45,7 +45,7 @@ export function SetPanel({
         >
           <ul className="flex flex-col gap-2">
             {outliers.slice(0, 12).map(({ member, nth }) => (
-              <li key={nth} className="text-[15px]">
+              <li key={nth} className="text-note">
                 <b className="font-semibold">{member.lines.join(' / ')}</b>, alone {shown.one(member.alone)}
                 <span className="mt-1 flex flex-wrap gap-1.5">
                   {member.proposals.map((proposal) => (
@@ -67,7 +67,7 @@ export function SetPanel({
       )}
       {set.alike.length > 0 && (
         <Section title="Look again at the spelling" signal>
-          <ul className="flex flex-col gap-1 text-[15px]">
+          <ul className="flex flex-col gap-1 text-note">
             {set.alike.slice(0, 12).map((alike) => (
               <li key={`${alike.later}-${alike.earlier}`} className="flex items-baseline justify-between gap-2">
                 {alike.says}

@@ -1,26 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
 import { api, ask, type Fit, type Setting } from '../../api/client';
+import { CALCULATED } from '../../api/keys';
+import { useVocabulary } from '../../api/vocabulary';
 import { Section, useShown } from '../../parts/basics';
-import { Choice, SelectField, TextField } from '../../parts/fields';
+import { Choice } from '../../parts/choice';
+import { SelectField, TextField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
 import type { Units } from '../../parts/units';
 import type { Drawing } from './useDrawing';
 
-const ARRANGEMENTS = [
-  { value: '', label: 'As the lines are' },
-  { value: 'arc-up', label: 'Arc, rising in the middle' },
-  { value: 'arc-down', label: 'Arc, hanging in the middle' },
-  { value: 'ring', label: 'Ring, above and below' },
-  { value: 'monogram', label: 'Monogram, three letters' },
-  { value: 'initial', label: 'Big initial, name across' },
-  { value: 'knockout', label: 'Cut out of a solid' },
-];
-
-const ORDERS = [
-  { value: 'family-centre', label: 'Given, FAMILY, middle name' },
-  { value: 'equal', label: 'Given, middle, family, all alike' },
-  { value: 'couple', label: 'Given, shared FAMILY, given' },
-];
+/** Which of one line and lines under each other is meant is seen by the words. */
+const BY_THE_WORDS = ['line', 'stack'];
 
 /** How the words are set: arrangement, spacing, frame, and each word's case. */
 export function SettingPanel({
@@ -39,6 +29,7 @@ export function SettingPanel({
   says: Record<string, string>;
 }) {
   const { setting } = drawing;
+  const vocabulary = useVocabulary();
   const shown = useShown();
   const set = (part: Partial<Setting>) => change({ setting: { ...setting, ...part }, left: '', top: '' });
   const figure = (name: keyof Setting, label: string, hint: string, placeholder: string) => (
@@ -59,27 +50,25 @@ export function SettingPanel({
           label="Arrangement"
           value={setting.arrangement}
           onChange={(arrangement) => set({ arrangement, radius: '' })}
-          options={ARRANGEMENTS}
+          options={[
+            { value: '', label: 'As the lines are' },
+            ...vocabulary.arrangements.filter((one) => !BY_THE_WORDS.includes(one.value)),
+          ]}
         />
         {setting.arrangement === 'monogram' && (
           <SelectField
             label="Order: write given, middle or second, family"
-            value={setting.order || 'family-centre'}
+            value={setting.order || (vocabulary.monogramOrders[0]?.value ?? '')}
             onChange={(order) => set({ order })}
-            options={ORDERS}
+            options={vocabulary.monogramOrders}
           />
         )}
         {setting.arrangement === 'knockout' && (
           <SelectField
             label="Solid"
-            value={setting.shape || 'rounded'}
+            value={setting.shape || vocabulary.usualShape}
             onChange={(shape) => set({ shape })}
-            options={[
-              { value: 'rounded', label: 'Rectangle, round corners' },
-              { value: 'rectangle', label: 'Rectangle' },
-              { value: 'ellipse', label: 'Oval' },
-              { value: 'polygon', label: 'Hexagon' },
-            ]}
+            options={vocabulary.shapes}
           />
         )}
         {round &&
@@ -91,15 +80,9 @@ export function SettingPanel({
           )}
         <SelectField
           label="Frame"
-          value={setting.frame}
-          onChange={(frame) => set({ frame })}
-          options={[
-            { value: '', label: 'None' },
-            { value: 'rule', label: 'Rule' },
-            { value: 'ring', label: 'Ring' },
-            { value: 'double-ring', label: 'Double ring' },
-            { value: 'polygon', label: 'Hexagon' },
-          ]}
+          value={setting.frame || 'none'}
+          onChange={(frame) => set({ frame: frame === 'none' ? '' : frame })}
+          options={vocabulary.frames}
         />
         <div className="grid grid-cols-2 gap-3">
           {figure('tracking', 'Tracking', '1/1000 em', '0')}
@@ -111,11 +94,7 @@ export function SettingPanel({
             label="Lines start"
             value={setting.align || 'centre'}
             onChange={(align) => set({ align })}
-            options={[
-              { value: 'left', label: 'Left' },
-              { value: 'centre', label: 'Centred' },
-              { value: 'right', label: 'Right' },
-            ]}
+            options={vocabulary.aligns}
           />
         )}
         {fit && fit.condense !== 0 && (
@@ -143,7 +122,7 @@ function Cases({
 }) {
   const settled = useSettled({ words: drawing.words, face: drawing.face }, 250);
   const { data } = useQuery({
-    queryKey: ['cases', docket, settled],
+    queryKey: [CALCULATED, 'cases', docket, settled],
     queryFn: ({ signal }) => ask(api.POST('/api/cases', { body: { docket, ...settled, units }, signal })),
     retry: false,
   });
@@ -178,7 +157,7 @@ function Cases({
                 viewBox={`0 0 ${one.size.width.mm} ${one.size.height.mm}`}
                 aria-hidden="true"
               >
-                <path d={one.path} fill="#12201f" />
+                <path d={one.path} fill="var(--color-ink)" />
               </svg>
             </button>
           ))}

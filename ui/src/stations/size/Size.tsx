@@ -3,13 +3,14 @@ import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Problem } from '../../api/client';
-import { baseOn, docket as docketQuery, dockets, stock, useDocketChange } from '../../api/queries';
+import { docket as docketQuery, dockets, stock, useDocketChange, useEdit } from '../../api/queries';
+import { labelOf, useVocabulary } from '../../api/vocabulary';
 import { FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
-import { useAnswering, Wishes } from '../proof/Answering';
+import { ChangeRequests, useAnswering } from '../proof/Answering';
 import { StationList } from '../StationList';
 import { ArtPanel, artOf, BringArt, useArt } from './ArtPanel';
 import { Board } from './Board';
@@ -71,7 +72,9 @@ const SHOWN: Record<string, true | string> = {
 function Desk({ docket }: { docket: Docket }) {
   const navigate = useNavigate();
   const { units } = useUnits();
-  const history = useDrawing(docket);
+  const vocabulary = useVocabulary();
+  const edit = useEdit(docket);
+  const history = useDrawing(docket, vocabulary.setting);
   const { drawing, change, written } = history;
   const shown = useShown();
   const films = useQuery(stock).data?.films ?? [];
@@ -95,8 +98,15 @@ function Desk({ docket }: { docket: Docket }) {
     },
     'by itself',
   );
-  const overtaken = keep.error?.status === 409 ? keep.error : null;
-  useAutoKeep(docket, drawing, keep.isPending || overtaken !== null, () => keep.mutate(false), change);
+  const conflict = keep.error?.status === 409 ? keep.error : null;
+  useAutoKeep(
+    docket,
+    drawing,
+    vocabulary.setting,
+    keep.isPending || conflict !== null,
+    () => keep.mutate(false),
+    change,
+  );
 
   const art = useArt(drawing.art?.id ?? 0).data;
   const answering = useAnswering(docket.number).data;
@@ -113,7 +123,7 @@ function Desk({ docket }: { docket: Docket }) {
           set={set.data}
           setting={set.isFetching}
           films={films}
-          swatch={film?.swatch ?? '#12201f'}
+          swatch={film?.swatch ?? 'var(--color-ink)'}
           before={tab === 'mend' && before ? drawn?.before?.path : undefined}
           snags={(isSet ? undefined : check)?.snags.filter((snag) => snag.severity !== 'note') ?? []}
           problem={problem}
@@ -131,18 +141,18 @@ function Desk({ docket }: { docket: Docket }) {
         <div className="relative min-h-0 flex-1 overflow-auto p-4">
           <Section title="The order">
             <p className="mb-1 font-label text-xl leading-6 font-semibold">{docket.customer}</p>
-            <p className="text-[15px]">
-              {docket.thing && `${docket.thing.name}, ${shown.size(docket.thing.wall)}`}
-              {docket.thing && docket.thing.panes > 1 && `, ${docket.thing.panes} panes, one decal each`}
+            <p className="text-note">
+              {docket.object && `${docket.object.name}, ${shown.size(docket.object.wall)}`}
+              {docket.object && docket.object.panes > 1 && `, ${docket.object.panes} panes, one decal each`}
             </p>
-            <div className="mt-1 flex flex-wrap items-center gap-x-3 text-[15px]">
+            <div className="mt-1 flex flex-wrap items-center gap-x-3 text-note">
               {film && <FilmName film={film} />}
               <span className="text-ink2">
-                {docket.useOf}, {asDay(docket.neededAt)}
+                {labelOf(vocabulary.usesInWords, docket.useOf)}, {asDay(docket.neededAt)}
               </span>
             </div>
           </Section>
-          <Wishes wishes={answering?.wishes ?? []} proof={docket.proofs.at(-1)?.nth ?? 0} />
+          <ChangeRequests requests={answering?.changeRequests ?? []} proof={docket.proofs.at(-1)?.nth ?? 0} />
           <div className="mb-4">
             {isSet ? (
               <TextField
@@ -183,7 +193,7 @@ function Desk({ docket }: { docket: Docket }) {
                 <Tabs.Trigger
                   key={value}
                   value={value ?? ''}
-                  className="flex-1 py-2 text-[15px] data-[state=active]:bg-ink data-[state=active]:font-semibold data-[state=active]:text-paper"
+                  className="flex-1 py-2 text-note data-[state=active]:bg-ink data-[state=active]:font-semibold data-[state=active]:text-paper"
                 >
                   {label}
                 </Tabs.Trigger>
@@ -201,9 +211,9 @@ function Desk({ docket }: { docket: Docket }) {
               {!drawing.art && (
                 <Samples
                   docket={docket.number}
-                  drawing={{ ...drawing, words: isSet ? longest(drawing.roster) : drawing.words }}
+                  drawing={drawing}
                   units={units}
-                  object={docket.thing?.wall.width.mm ?? 100}
+                  object={docket.object?.wall.width.mm ?? 100}
                   onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
                 />
               )}
@@ -239,17 +249,17 @@ function Desk({ docket }: { docket: Docket }) {
         <div className="flex flex-col gap-2 border-t border-rule p-4">
           <Trouble
             says={
-              (problem ? null : (keep.error?.fields.snags ?? (overtaken ? yours(overtaken) : keep.error?.message))) ??
+              (problem ? null : (keep.error?.fields.snags ?? (conflict ? yours(conflict) : keep.error?.message))) ??
               (problem && !Object.keys(says).some((field) => SHOWN[field] === true || SHOWN[field] === tab)
                 ? problem.message
                 : null)
             }
           />
-          {overtaken && (
+          {conflict && (
             <div className="grid grid-cols-2 gap-2">
               <Move
                 onClick={() => {
-                  baseOn(docket);
+                  edit.begin(docket);
                   keep.mutate(false);
                 }}
               >
@@ -257,8 +267,8 @@ function Desk({ docket }: { docket: Docket }) {
               </Move>
               <Move
                 onClick={() => {
-                  baseOn(docket);
-                  change(drawingOf(docket));
+                  edit.begin(docket);
+                  change(drawingOf(docket, vocabulary.setting));
                   keep.reset();
                 }}
               >
@@ -268,7 +278,7 @@ function Desk({ docket }: { docket: Docket }) {
           )}
           <NextMove
             onClick={() => keep.mutate(true)}
-            disabled={keep.isPending || overtaken !== null || Boolean(problem) || !isReady}
+            disabled={keep.isPending || conflict !== null || Boolean(problem) || !isReady}
           >
             {isSet ? `Make the proof of ${set.data?.members.length ?? '…'}` : 'Make the proof'}
           </NextMove>
@@ -279,14 +289,7 @@ function Desk({ docket }: { docket: Docket }) {
 }
 
 /** Who has changed it; what is seen here is not that. */
-const yours = (problem: Problem) =>
-  `${problem.message.replace(/ You see it fresh now.*/, '')} What you see is yours, and not kept yet.`;
-
-/** The line of a roster with most letters, to be looked at in every face. */
-const longest = (roster: string) =>
-  roster
-    .split('\n')
-    .reduce((most, line) => (line.length > most.length ? line : most), '')
-    .split('|')
-    .map((line) => line.trim())
-    .join('\n');
+const yours = ({ conflict, message }: Problem) =>
+  conflict
+    ? `${conflict.record} was changed meanwhile by ${conflict.by}${conflict.did && ` (${conflict.did})`}. What you see is yours, and not kept yet.`
+    : message;

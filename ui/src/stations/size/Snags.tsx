@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ask, type Docket, type Schemas } from '../../api/client';
+import { api, ask, type DesignBody, type Docket, type Schemas } from '../../api/client';
+import { CALCULATED } from '../../api/keys';
 import { me, useDocketChange } from '../../api/queries';
 import { Section } from '../../parts/basics';
 import { ReasonDialog } from '../../parts/dialog';
@@ -22,31 +23,31 @@ export function Snags({
   docket: Docket;
   check: Schemas['CheckView'] | undefined;
   /** What cures are tried on; nothing for a set, where they would have to help every member. */
-  body: Schemas['FitAsk'] | null;
+  body: DesignBody | null;
   drawing: Drawing;
   onCure: (part: Partial<Drawing>) => void;
 }) {
   const client = useQueryClient();
   const [passing, setPassing] = useState<Snag | null>(null);
   const cures = useQuery({
-    queryKey: ['cures', body],
-    queryFn: ({ signal }) => ask(api.POST('/api/cures', { body: body as Schemas['FitAsk'], signal })),
+    queryKey: [CALCULATED, 'cures', body],
+    queryFn: ({ signal }) => ask(api.POST('/api/cures', { body: body as DesignBody, signal })),
     enabled: body !== null && check?.snags.some((snag) => snag.severity !== 'note'),
     retry: false,
   });
   const owner = useQuery(me).data?.role === 'owner';
-  const overrule = useDocketChange(
+  const waive = useDocketChange(
     docket,
     (version, { snag, reason }: { snag: Snag; reason: string }) =>
       ask(
-        api.POST('/api/dockets/{number}/overrule', {
+        api.POST('/api/dockets/{number}/waiver', {
           params: { path: { number: docket.number } },
           body: { version, code: snag.code, found: snag.found, reason },
         }),
       ),
     () => {
       setPassing(null);
-      client.invalidateQueries({ queryKey: ['check'] });
+      client.invalidateQueries({ queryKey: [CALCULATED, 'check'] });
     },
     'by itself',
   );
@@ -67,7 +68,7 @@ export function Snags({
       {check.spelling.length > 0 && (
         <Section title="Spelling" signal>
           {check.spelling.map((says) => (
-            <p key={says} className="text-[15px]">
+            <p key={says} className="text-note">
               {says}
             </p>
           ))}
@@ -86,18 +87,16 @@ export function Snags({
           {snags.map((snag, nth) => (
             <li key={`${snag.code}-${snag.message}`} className="flex gap-2">
               <span
-                className={`flex h-6 w-6 shrink-0 items-center justify-center font-semibold ${snag.severity === 'stop' && snag.overruled === null ? 'bg-signal text-white' : 'border-2 border-signal text-signal-ink'}`}
+                className={`flex h-6 w-6 shrink-0 items-center justify-center font-semibold ${snag.severity === 'stop' && snag.waiver === null ? 'bg-signal text-white' : 'border-2 border-signal text-signal-ink'}`}
               >
                 {nth + 1}
               </span>
-              <div className="min-w-0 flex-1 text-[15px]">
+              <div className="min-w-0 flex-1 text-note">
                 <p>
                   <b className="font-semibold">{snag.severity === 'stop' ? 'Stop. ' : 'Mind. '}</b>
                   {snag.message}
                 </p>
-                {snag.overruled !== null && (
-                  <p className="mt-1 border-l-4 border-ink pl-2">Let pass by {snag.overruled}</p>
-                )}
+                {snag.waiver !== null && <p className="mt-1 border-l-4 border-ink pl-2">Let pass by {snag.waiver}</p>}
                 {body && (
                   <Cures
                     known={
@@ -107,7 +106,7 @@ export function Snags({
                     onTake={take}
                   />
                 )}
-                {snag.severity === 'stop' && snag.overruled === null && owner && (
+                {snag.severity === 'stop' && snag.waiver === null && owner && (
                   <button type="button" className="mt-1 text-sm underline" onClick={() => setPassing(snag)}>
                     Let it pass, with a reason
                   </button>
@@ -130,8 +129,8 @@ export function Snags({
         label="Why it may pass"
         button="Let it pass"
         suggestions={['the customer knows and wants it so', 'for one day only']}
-        onReason={(reason) => passing && overrule.mutate({ snag: passing, reason })}
-        says={overrule.error?.fields.reason ?? overrule.error?.message}
+        onReason={(reason) => passing && waive.mutate({ snag: passing, reason })}
+        says={waive.error?.fields.reason ?? waive.error?.message}
       />
     </>
   );

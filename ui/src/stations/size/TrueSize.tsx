@@ -35,8 +35,8 @@ export function TrueSize({ onClose, onSet }: { onClose: () => void; onSet: (scal
               width={CARD.width * scale}
               height={CARD.height * scale}
               rx={3 * scale}
-              fill="#fafbfa"
-              stroke="#12201f"
+              fill="var(--color-paper)"
+              stroke="var(--color-ink)"
               strokeWidth="2"
             />
           </svg>

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
-import type { Docket } from '../../api/client';
-import { baseOn, isOvertaken } from '../../api/queries';
+import type { Docket, Setting } from '../../api/client';
+import { useEdit } from '../../api/queries';
 import { useSettled } from '../../parts/time';
 import { type Drawing, drawingOf } from './useDrawing';
 
@@ -11,26 +11,28 @@ import { type Drawing, drawingOf } from './useDrawing';
 export function useAutoKeep(
   docket: Docket,
   drawing: Drawing,
+  usual: Setting,
   busy: boolean,
   keep: () => void,
   take: (theirs: Drawing) => void,
 ) {
+  const edit = useEdit(docket);
   const now = JSON.stringify(drawing);
   const settled = useSettled(now, 900);
-  const latest = useRef({ now, keep, take });
-  latest.current = { now, keep, take };
-  const kept = useRef(JSON.stringify(drawingOf(docket)));
+  const latest = useRef({ now, keep, take, edit, usual });
+  latest.current = { now, keep, take, edit, usual };
+  const kept = useRef(JSON.stringify(drawingOf(docket, usual)));
   const based = useRef(false);
   if (!based.current) {
     based.current = true;
-    baseOn(docket);
+    edit.begin(docket);
   }
   // Before the next: what is only just sent is still one's own.
   useEffect(() => {
-    if (!busy && isOvertaken(docket) && latest.current.now === kept.current) {
-      const theirs = drawingOf(docket);
+    if (!busy && latest.current.edit.isConflicting(docket) && latest.current.now === kept.current) {
+      const theirs = drawingOf(docket, latest.current.usual);
       kept.current = JSON.stringify(theirs);
-      baseOn(docket);
+      latest.current.edit.begin(docket);
       latest.current.take(theirs);
     }
   }, [docket, busy]);

@@ -16,34 +16,12 @@ export type Drawing = {
   art: { id: number; layers: { colour: string; film: string }[] } | null;
 };
 
-export const USUAL: Setting = {
-  arrangement: '',
-  tracking: '',
-  radius: '',
-  order: '',
-  shape: '',
-  frame: '',
-  lineSpacing: '',
-  align: '',
-  condense: '',
-  offset: '',
-  offsetFilm: '',
-  base: '',
-  baseFilm: '',
-  thicken: '',
-  fuse: '',
-  fill: '',
-  drop: '',
-  smooth: '',
-  reduce: '',
-};
-
 const MOST_STEPS = 100;
 
-export const drawingOf = (docket: Docket): Drawing => ({
+export const drawingOf = (docket: Docket, usual: Setting): Drawing => ({
   words: docket.words.join('\n'),
-  roster: docket.roster,
-  setting: { ...USUAL, ...docket.design.setting },
+  roster: docket.roster.map((lines) => lines.join(' | ')).join('\n'),
+  setting: { ...usual, ...docket.design.setting },
   film: docket.film ? String(docket.film.id) : '',
   art: docket.design.art
     ? {
@@ -63,19 +41,21 @@ export const drawingOf = (docket: Docket): Drawing => ({
 /** What was drawn but has not reached the docket yet: it outlives a closed page and a server that is away. */
 const unkept = (number: number) => `yelbo.size.${number}`;
 
-function lastDrawn(docket: Docket): Drawing {
+function lastDrawn(docket: Docket, usual: Setting): Drawing {
   try {
     const left = JSON.parse(localStorage.getItem(unkept(docket.number)) ?? 'null');
-    return left?.version === docket.version ? { ...drawingOf(docket), ...left.drawing } : drawingOf(docket);
+    return left?.version === docket.version
+      ? { ...drawingOf(docket, usual), ...left.drawing }
+      : drawingOf(docket, usual);
   } catch {
-    return drawingOf(docket);
+    return drawingOf(docket, usual);
   }
 }
 
 /** A drawing with undo and redo. Typing in one field is one step. */
-export function useDrawing(docket: Docket) {
+export function useDrawing(docket: Docket, usual: Setting) {
   const [state, setState] = useState(() => ({
-    now: lastDrawn(docket),
+    now: lastDrawn(docket, usual),
     before: [] as Drawing[],
     after: [] as Drawing[],
     last: '',

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { api, ask, type Docket, Problem } from '../../api/client';
+import { CALCULATED } from '../../api/keys';
 import { useSettled } from '../../parts/time';
 import type { Units } from '../../parts/units';
 import type { Drawing } from './useDrawing';
@@ -8,49 +9,31 @@ import type { Drawing } from './useDrawing';
 /** What the core says of a drawing, or of a set where it is one: how it fits, and what will go wrong. */
 export function useFitting(docket: Docket, drawing: Drawing, units: Units) {
   const isSet = drawing.roster.trim() !== '';
-  const { roster, ...single } = drawing;
-  const first = roster.split('\n').find((line) => line.trim() !== '') ?? '';
-  const words = isSet
-    ? first
-        .split('|')
-        .map((line) => line.trim())
-        .join('\n')
-    : drawing.words;
-  const settled = useSettled({ docket: docket.number, ...single, words, units }, 120);
-  const settledSet = useSettled(
-    {
-      docket: docket.number,
-      roster,
-      face: drawing.face,
-      capHeight: drawing.capHeight,
-      setting: drawing.setting,
-      film: drawing.film,
-      units,
-    },
-    350,
-  );
+  const { roster: _, ...single } = drawing;
+  const settled = useSettled({ docket: docket.number, ...single, units }, 120);
+  const settledSet = useSettled({ docket: docket.number, ...drawing, left: '', top: '', units }, 350);
   const fit = useQuery({
-    queryKey: ['fit', settled],
+    queryKey: [CALCULATED, 'fit', settled],
     queryFn: ({ signal }) => ask(api.POST('/api/fit', { body: settled, signal })),
     placeholderData: keepPreviousData,
     retry: false,
     enabled: !isSet,
   });
   const check = useQuery({
-    queryKey: ['check', settled],
+    queryKey: [CALCULATED, 'check', settled],
     queryFn: ({ signal }) => ask(api.POST('/api/check', { body: settled, signal })),
     enabled: !isSet && fit.isSuccess && !fit.isPlaceholderData,
     retry: false,
   });
   const set = useQuery({
-    queryKey: ['set', settledSet],
+    queryKey: [CALCULATED, 'set', settledSet],
     queryFn: ({ signal }) => ask(api.POST('/api/set', { body: settledSet, signal })),
     placeholderData: keepPreviousData,
     retry: false,
     enabled: isSet,
   });
   const setCheck = useQuery({
-    queryKey: ['check', settledSet],
+    queryKey: [CALCULATED, 'check', settledSet],
     queryFn: ({ signal }) => ask(api.POST('/api/set/check', { body: settledSet, signal })),
     enabled: isSet && set.isSuccess && !set.isPlaceholderData,
     retry: false,
@@ -66,7 +49,7 @@ export function useFitting(docket: Docket, drawing: Drawing, units: Units) {
   return {
     isSet,
     /** Of a set: those of its first decal. */
-    words,
+    words: isSet ? (set.data?.members[0]?.lines.join('\n') ?? '') : drawing.words,
     settled,
     set: { data: isSet ? set.data : undefined, isFetching: isSet && set.isFetching },
     check: (isSet ? setCheck : check).data,

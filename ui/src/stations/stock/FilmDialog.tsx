@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { api, ask, type Film } from '../../api/client';
 import { useChange } from '../../api/queries';
+import { useVocabulary } from '../../api/vocabulary';
 import { Trouble } from '../../parts/basics';
 import { FormBox } from '../../parts/dialog';
 import { SelectField, TextField } from '../../parts/fields';
@@ -8,7 +9,7 @@ import { SelectField, TextField } from '../../parts/fields';
 const start = (film?: Film) => ({
   grade: film?.grade ?? 'permanent',
   colour: film?.colour ?? '',
-  swatch: film?.swatch ?? '#7f8d8b',
+  swatch: film?.swatch ?? 'var(--color-edge)',
   finish: film?.finish ?? '',
   thickness: film?.thickness != null ? `${film.thickness / 1000}mm` : '',
   liner: film?.liner ?? 'white',
@@ -21,17 +22,8 @@ const start = (film?: Film) => ({
 });
 
 /** A film the shop keeps, and what its maker says of it. */
-export function FilmDialog({
-  open,
-  film,
-  grades,
-  onClose,
-}: {
-  open: boolean;
-  film?: Film;
-  grades: string[];
-  onClose: () => void;
-}) {
+export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film; onClose: () => void }) {
+  const { grades } = useVocabulary();
   const [typed, setTyped] = useState(() => start(film));
   const set = (name: keyof typeof typed) => (value: string) => setTyped((now) => ({ ...now, [name]: value }));
   const save = useChange(
@@ -56,13 +48,7 @@ export function FilmDialog({
       onSubmit={() => save.mutate(undefined)}
     >
       <div className="grid grid-cols-[1fr_1fr_76px] gap-3">
-        <SelectField
-          label="Film"
-          value={typed.grade}
-          onChange={set('grade')}
-          says={says.grade}
-          options={grades.map((grade) => ({ value: grade, label: grade }))}
-        />
+        <SelectField label="Film" value={typed.grade} onChange={set('grade')} says={says.grade} options={grades} />
         <TextField label="Colour" value={typed.colour} onChange={set('colour')} says={says.colour} autoFocus />
         <div>
           <label className="label mb-1 block" htmlFor="film-swatch">

@@ -1,19 +1,20 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ask } from '../../api/client';
+import { api, ask, type StockItem as Item } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { useChange } from '../../api/queries';
 import { Facts, Move, Section, useShown } from '../../parts/basics';
 import { asMoment } from '../../parts/time';
 import { AmountDialog } from './AmountDialog';
 import { Movements } from './Movements';
-import { type Item, Outline } from './Stock';
+import { Outline } from './Outline';
 
 /** One item on the shelf: what it is, what happened to it, and what can be done with it. */
 export function ItemPanel({ item, onMore }: { item: Item; onMore: () => void }) {
   const shown = useShown();
   const [asking, setAsking] = useState<'count' | 'scrap' | null>(null);
   const movements = useQuery({
-    queryKey: ['stock', 'movements', item.id, item.version],
+    queryKey: [RECORD, 'stock', 'movements', item.id, item.version],
     queryFn: () => ask(api.GET('/api/stock/items/{id}/movements', { params: { path: { id: item.id } } })),
   });
   const path = { params: { path: { id: item.id } } };
@@ -47,7 +48,7 @@ export function ItemPanel({ item, onMore }: { item: Item; onMore: () => void }) 
           ]}
         />
         {item.film.maker && (
-          <p className="mt-3 border-l-2 border-ink pl-3 text-[15px]">
+          <p className="mt-3 border-l-2 border-ink pl-3 text-note">
             <span className="label block">The maker says</span>
             {item.film.maker}
           </p>

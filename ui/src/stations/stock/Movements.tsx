@@ -7,7 +7,7 @@ export function Movements({ movements }: { movements: Schemas['MovementView'][] 
     return <p role="status">Looking it up …</p>;
   }
   return (
-    <ul className="text-[15px]">
+    <ul className="text-note">
       {movements.map((movement) => (
         <li key={`${movement.at}-${movement.what}-${movement.reason}`} className="border-b border-rule py-1.5">
           <span className="flex justify-between gap-2">

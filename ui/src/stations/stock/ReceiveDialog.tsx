@@ -1,10 +1,10 @@
 import { useEffect, useState } from 'react';
-import { api, ask, type Film } from '../../api/client';
+import { api, ask, type Film, type StockItem as Item } from '../../api/client';
 import { useChange } from '../../api/queries';
 import { Trouble } from '../../parts/basics';
+import { Choice } from '../../parts/choice';
 import { FormBox } from '../../parts/dialog';
-import { Choice, SelectField, TextField } from '../../parts/fields';
-import type { Item } from './Stock';
+import { SelectField, TextField } from '../../parts/fields';
 
 const EMPTY = {
   film: '',

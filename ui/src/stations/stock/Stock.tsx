@@ -1,31 +1,30 @@
 import { useQuery } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useSearchParams } from 'react-router';
-import type { Film, Schemas } from '../../api/client';
-import { rests, stock } from '../../api/queries';
+import type { Film, StockItem as Item, Supply } from '../../api/client';
+import { remnants, stock } from '../../api/queries';
 import { Move, Ready, Scroll, Swatch, useShown } from '../../parts/basics';
 import { labelOf } from '../../parts/label';
 import { FilmDialog } from './FilmDialog';
 import { ItemPanel } from './ItemPanel';
+import { Outline } from './Outline';
 import { ReceiveDialog } from './ReceiveDialog';
-import { Rests } from './Rests';
+import { Remnants } from './Remnants';
 import { SupplyDialog, SupplyPanel } from './Supplies';
 
-export type Item = Schemas['StockItemView'];
-export type Supply = Schemas['SupplyView'];
 type Open = { what: 'receive'; film?: Film; item?: Item } | { what: 'film'; film?: Film } | { what: 'supply' } | null;
 
 /** The stockroom: film by film, what is on the shelf, and what a cut left that has to be put away. */
 export function Stock() {
   const query = useQuery({ ...stock, refetchInterval: 8000 });
-  const left = useQuery(rests);
+  const left = useQuery(remnants);
   const [search, setSearch] = useSearchParams();
   const [open, setOpen] = useState<Open>(null);
   const chosen = search.get('of');
   const choose = (number: string | null) => setSearch(number === null ? {} : { of: number }, { replace: true });
   return (
     <Ready query={query} what="the shelf">
-      {({ films, items, supplies, low, grades }) => {
+      {({ films, items, supplies, low }) => {
         const item = items.find((one) => one.number === chosen);
         const supply = supplies.find((one) => one.number === chosen);
         return (
@@ -39,7 +38,7 @@ export function Stock() {
                 <Move onClick={() => setOpen({ what: 'supply' })}>Tape or blank</Move>
               </div>
               <Scroll label="Shelf" className="min-h-0 flex-1 px-6 py-3">
-                {left.data && left.data.rests.length > 0 && <Rests rests={left.data.rests} />}
+                {left.data && left.data.remnants.length > 0 && <Remnants remnants={left.data.remnants} />}
                 {films.length === 0 && <p className="py-6 text-ink2">No film yet. Add one with “New film”.</p>}
                 {films.map((film) => (
                   <FilmRow
@@ -81,7 +80,6 @@ export function Stock() {
               key={open?.what === 'film' ? `film-${open.film?.id ?? 0}` : 'film'}
               open={open?.what === 'film'}
               film={open?.what === 'film' ? open.film : undefined}
-              grades={grades}
               onClose={() => setOpen(null)}
             />
             <SupplyDialog open={open?.what === 'supply'} onClose={() => setOpen(null)} />
@@ -153,10 +151,10 @@ function FilmRow({
           <Swatch film={film} size={34} />
           <div className="min-w-0">
             <h3 className="font-semibold">{film.name}</h3>
-            <p className="text-[15px]">
+            <p className="text-note">
               {area.toFixed(2)} m²
               {low && (
-                <b className="label ml-2 bg-signal px-1" style={{ color: '#fff' }}>
+                <b className="label ml-2 bg-signal px-1" style={{ color: 'var(--color-white)' }}>
                   low
                 </b>
               )}
@@ -191,7 +189,7 @@ function FilmRow({
               className={`on-ink flex min-h-12 items-end gap-2.5 border px-2 py-1.5 text-left ${item.number === chosen ? 'border-ink bg-ink text-paper' : 'border-transparent hover:border-rule hover:bg-ground'}`}
             >
               <Outline item={item} />
-              <span className="text-[15px] leading-snug">
+              <span className="text-note leading-snug">
                 <b className="font-semibold">{item.number}</b>{' '}
                 <span className="opacity-80">
                   {item.kind === 'sheet' ? `${item.count} ${item.count === 1 ? 'sheet' : 'sheets'}` : item.kind}
@@ -205,29 +203,6 @@ function FilmRow({
         {items.length === 0 && <li className="py-2 font-medium text-signal-ink">None left.</li>}
       </ul>
     </section>
-  );
-}
-
-/** Film drawn to one scale for all, so that a large offcut looks large; rolls are cut short. */
-export function Outline({ item, most = 92, by = 7 }: { item: Item; most?: number; by?: number }) {
-  const height = Math.min(item.size.height.mm, most * by);
-  return (
-    <svg
-      width={item.size.width.mm / by}
-      height={height / by}
-      viewBox={`0 0 ${item.size.width.mm} ${height}`}
-      aria-hidden="true"
-      overflow={item.kind === 'roll' ? 'hidden' : 'visible'}
-      className="shrink-0"
-    >
-      <path
-        d={item.outline}
-        fill={item.film.swatch}
-        stroke="#7f8d8b"
-        strokeWidth="1.2"
-        vectorEffect="non-scaling-stroke"
-      />
-    </svg>
   );
 }
 
@@ -259,11 +234,11 @@ function Supplies({
                     type="button"
                     aria-pressed={supply.number === chosen}
                     onClick={() => onChoose(supply.number)}
-                    className={`on-ink min-h-12 border px-2 py-1.5 text-left text-[15px] leading-snug ${supply.number === chosen ? 'border-ink bg-ink text-paper' : 'border-rule hover:bg-ground'}`}
+                    className={`on-ink min-h-12 border px-2 py-1.5 text-left text-note leading-snug ${supply.number === chosen ? 'border-ink bg-ink text-paper' : 'border-rule hover:bg-ground'}`}
                   >
                     <b className="font-semibold">{supply.number}</b> {supply.name}
                     {supply.low && (
-                      <b className="label ml-2 bg-signal px-1" style={{ color: '#fff' }}>
+                      <b className="label ml-2 bg-signal px-1" style={{ color: 'var(--color-white)' }}>
                         low
                       </b>
                     )}

@@ -1,13 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ask } from '../../api/client';
+import { api, ask, type Supply } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { useChange } from '../../api/queries';
 import { Facts, Move, Section, Trouble, useShown } from '../../parts/basics';
+import { Choice } from '../../parts/choice';
 import { FormBox } from '../../parts/dialog';
-import { Choice, TextField } from '../../parts/fields';
+import { TextField } from '../../parts/fields';
 import { AmountDialog } from './AmountDialog';
 import { Movements } from './Movements';
-import type { Supply } from './Stock';
 
 type What = 'received' | 'counted' | 'used';
 
@@ -22,7 +23,7 @@ export function SupplyPanel({ supply }: { supply: Supply }) {
   const { one } = useShown();
   const [asking, setAsking] = useState<What | null>(null);
   const movements = useQuery({
-    queryKey: ['stock', 'supply', supply.id, supply.version],
+    queryKey: [RECORD, 'stock', 'supply', supply.id, supply.version],
     queryFn: () => ask(api.GET('/api/stock/supplies/{id}/movements', { params: { path: { id: supply.id } } })),
   });
   const move = useChange(

@@ -16,10 +16,10 @@ export function WeedDrawing({
   onTap: (nth: number) => void;
 }) {
   const { ref, width, height } = useRoom();
-  const view = fitView({ width, height }, weeding, { left: 36, top: 44, right: 36, bottom: 200 });
-  const px = (mm: number) => view.x + (mm - weeding.left) * view.scale;
-  const py = (mm: number) => view.y + (mm - weeding.top) * view.scale;
-  const under = view.y + weeding.height * view.scale + 46;
+  const view = fitView({ width, height }, weeding.block, { left: 36, top: 44, right: 36, bottom: 200 });
+  const px = (mm: number) => view.x + (mm - weeding.block.left) * view.scale;
+  const py = (mm: number) => view.y + (mm - weeding.block.top) * view.scale;
+  const under = view.y + weeding.block.height * view.scale + 46;
   const spots = spread(
     weeding.insides.map((part) => {
       const at = { x: px(part.x), y: py(part.y) };
@@ -34,22 +34,22 @@ export function WeedDrawing({
           <svg width={width} height={height} role="img" aria-label={`${weeding.piece.label}, waste crossed out`}>
             <Hatches scale={view.scale} />
             <g
-              transform={`translate(${view.x} ${view.y}) scale(${view.scale}) translate(${-weeding.left} ${-weeding.top})`}
+              transform={`translate(${view.x} ${view.y}) scale(${view.scale}) translate(${-weeding.block.left} ${-weeding.block.top})`}
             >
               <rect
-                x={weeding.left}
-                y={weeding.top}
-                width={weeding.width}
-                height={weeding.height}
+                x={weeding.block.left}
+                y={weeding.block.top}
+                width={weeding.block.width}
+                height={weeding.block.height}
                 fill="url(#waste)"
-                stroke="#12201f"
+                stroke="var(--color-ink)"
                 strokeWidth="1.5"
                 vectorEffect="non-scaling-stroke"
               />
               <path
                 d={weeding.path}
-                fill={weeding.piece.film?.swatch ?? '#12201f'}
-                stroke="#12201f"
+                fill={weeding.piece.film?.swatch ?? 'var(--color-ink)'}
+                stroke="var(--color-ink)"
                 strokeWidth="1"
                 vectorEffect="non-scaling-stroke"
               />
@@ -57,8 +57,8 @@ export function WeedDrawing({
                 <path
                   key={part.nth}
                   d={part.path}
-                  fill={out.has(part.nth) ? '#ffffff' : 'url(#waste-inside)'}
-                  stroke="#12201f"
+                  fill={out.has(part.nth) ? 'var(--color-white)' : 'url(#waste-inside)'}
+                  stroke="var(--color-ink)"
                   strokeWidth="1"
                   vectorEffect="non-scaling-stroke"
                 />
@@ -67,15 +67,19 @@ export function WeedDrawing({
             <g>
               {spots.map((spot) => (
                 <g key={spot.nth}>
-                  <path d={`M${spot.x} ${spot.y}L${spot.at.x} ${spot.at.y}`} stroke="#12201f" strokeWidth="1.2" />
-                  <circle cx={spot.x} cy={spot.y} r="3.5" fill="#12201f" />
+                  <path
+                    d={`M${spot.x} ${spot.y}L${spot.at.x} ${spot.at.y}`}
+                    stroke="var(--color-ink)"
+                    strokeWidth="1.2"
+                  />
+                  <circle cx={spot.x} cy={spot.y} r="3.5" fill="var(--color-ink)" />
                 </g>
               ))}
             </g>
-            <g stroke="#12201f" strokeWidth="3" fill="none">
+            <g stroke="var(--color-ink)" strokeWidth="3" fill="none">
               <path d={`M${view.x - 18} ${view.y - 18}l34 26m-4 -14l5 15l-15 -1`} />
             </g>
-            <text x={view.x + 26} y={view.y - 12} fontSize="16" fontWeight="600" fill="#12201f">
+            <text x={view.x + 26} y={view.y - 12} fontSize="16" fontWeight="600" fill="var(--color-ink)">
               start here, pull low towards the far corner
             </text>
             <ScaleBar scale={view.scale} x={36} y={height - 34} />

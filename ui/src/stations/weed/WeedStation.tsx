@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, ask, Problem, type Schemas } from '../../api/client';
+import { RECORD } from '../../api/keys';
 import { pieces as piecesQuery, refresh } from '../../api/queries';
 import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
 import { Minded } from '../Minded';
@@ -38,7 +39,7 @@ export function WeedStation() {
 
 function Open({ id }: { id: number }) {
   const query = useQuery({
-    queryKey: ['weeding', id],
+    queryKey: [RECORD, 'weeding', id],
     queryFn: () => ask(api.GET('/api/pieces/{id}/weeding', { params: { path: { id } } })),
   });
   return (
@@ -72,7 +73,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
           </p>
           <Minded piece={piece} />
           <div className="mb-4 flex items-end gap-4" aria-live="polite">
-            <span className="font-label text-[96px] leading-[76px] font-semibold">{left}</span>
+            <span className="font-label text-numeral-large leading-[76px] font-semibold">{left}</span>
             <span className="text-lg leading-6">
               of {total} inside {total === 1 ? 'piece' : 'pieces'}
               <br />
@@ -117,7 +118,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
             onClick={() =>
               done.mutate(
                 { piece, move: 'weeded' },
-                { onSettled: () => client.removeQueries({ queryKey: ['weeding', piece.id] }) },
+                { onSettled: () => client.removeQueries({ queryKey: [RECORD, 'weeding', piece.id] }) },
               )
             }
           >
@@ -142,7 +143,7 @@ function useTaps(weeding: Schemas['WeedingView']) {
       return;
     }
     setWriting(true);
-    const key = ['weeding', weeding.piece.id];
+    const key = [RECORD, 'weeding', weeding.piece.id];
     // What the last tap left stands in the cache a moment before it is drawn.
     const latest = () => client.getQueryData<Schemas['WeedingView']>(key) ?? weeding;
     // What was asked for before a tap was written down must not come after it and undo it.

@@ -3,18 +3,18 @@ import { api, ask, type Schemas } from '../../api/client';
 import { useChange } from '../../api/queries';
 import { Move, Trouble, useShown } from '../../parts/basics';
 
-type Rest = Schemas['RestView'];
+type Remnant = Schemas['RemnantView'];
 type How = 'square' | 'odd' | 'scrap';
 
 /** What cuts left, each with what Yelbo would do with it: one touch puts it away. */
-export function Rests({ rests }: { rests: Rest[] }) {
+export function Remnants({ remnants }: { remnants: Remnant[] }) {
   return (
     <section aria-label="Left from cuts" className="mb-4">
       <h3 className="label mb-1">Left from cuts, to be put away</h3>
       <ul className="grid max-h-80 grid-cols-3 gap-3 overflow-auto">
-        {rests.map((rest) => (
-          <li key={rest.batch} className="border border-ink bg-ground">
-            <RestRow rest={rest} />
+        {remnants.map((remnant) => (
+          <li key={remnant.batch} className="border border-ink bg-ground">
+            <RemnantRow remnant={remnant} />
           </li>
         ))}
       </ul>
@@ -23,14 +23,14 @@ export function Rests({ rests }: { rests: Rest[] }) {
 }
 
 /** The newest of them in one line, where the cutter stands; the others are in Stock. */
-export function LastRest({ rests }: { rests: Rest[] }) {
-  const last = rests.at(-1);
+export function LastRemnant({ remnants }: { remnants: Remnant[] }) {
+  const last = remnants.at(-1);
   return last ? (
     <section aria-label="Left from the last cut" className="flex flex-wrap items-center gap-2 px-4 py-2">
-      <RestRow key={last.batch} rest={last} line />
-      {rests.length > 1 && (
+      <RemnantRow key={last.batch} remnant={last} line />
+      {remnants.length > 1 && (
         <Link className="ml-auto inline-flex min-h-12 items-center underline" to="/stock">
-          {rests.length - 1} more
+          {remnants.length - 1} more
         </Link>
       )}
     </section>
@@ -40,40 +40,40 @@ export function LastRest({ rests }: { rests: Rest[] }) {
 /** A length is never broken; a size only between its two where there is no other way. */
 const unbroken = (size: string) => size.replaceAll(/(?<!×) /g, '\u00a0');
 
-function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
+function RemnantRow({ remnant, line = false }: { remnant: Remnant; line?: boolean }) {
   const shown = useShown();
   const put = useChange((how: How) =>
     ask(
-      api.POST('/api/batches/{id}/rest', {
-        params: { path: { id: rest.batch } },
-        body: { version: rest.version, how },
+      api.POST('/api/batches/{id}/remnant', {
+        params: { path: { id: remnant.batch } },
+        body: { version: remnant.version, how },
       }),
     ),
   );
   const moves: [How, string][] = [];
-  if (rest.square && rest.squareSize) {
-    moves.push(['square', `Shelve it square, ${unbroken(shown.size(rest.squareSize))}`]);
+  if (remnant.square && remnant.squareSize) {
+    moves.push(['square', `Shelve it square, ${unbroken(shown.size(remnant.squareSize))}`]);
   }
-  if (rest.odd) {
-    moves.push(['odd', `Shelve it as it is, ${unbroken(`${rest.oddArea.toFixed(3)} m²`)}`]);
+  if (remnant.odd) {
+    moves.push(['odd', `Shelve it as it is, ${unbroken(`${remnant.oddArea.toFixed(3)} m²`)}`]);
   }
   moves.push(['scrap', moves.length > 0 ? 'Into the bin' : 'Nothing worth keeping: into the bin']);
   return (
     <div className={line ? 'flex flex-wrap items-center gap-2' : 'flex gap-3 p-3'}>
-      <Left rest={rest} high={line ? 40 : 96} />
+      <Left remnant={remnant} high={line ? 40 : 96} />
       <div className={line ? 'flex flex-wrap items-center gap-2' : 'flex min-w-0 flex-1 flex-col gap-1.5'}>
-        <p className="text-[15px]">
+        <p className="text-note">
           {line ? (
-            <b className="font-semibold">Left of batch {rest.batch}</b>
+            <b className="font-semibold">Left of batch {remnant.batch}</b>
           ) : (
             <>
-              <b className="font-semibold">Batch {rest.batch}</b>, {rest.film.name},{' '}
-              <span className="whitespace-nowrap">{rest.from}</span>
+              <b className="font-semibold">Batch {remnant.batch}</b>, {remnant.film.name},{' '}
+              <span className="whitespace-nowrap">{remnant.from}</span>
             </>
           )}
         </p>
         {moves.map(([how, says]) =>
-          rest.propose === how ? (
+          remnant.propose === how ? (
             <button
               key={how}
               type="button"
@@ -96,21 +96,33 @@ function RestRow({ rest, line = false }: { rest: Rest; line?: boolean }) {
 }
 
 /** The sheet, with what would be kept of it in its colour. */
-function Left({ rest, high }: { rest: Rest; high: number }) {
-  const by = Math.max(rest.sheet.width.mm / 60, rest.sheet.height.mm / high);
-  const kept = rest.propose === 'odd' ? rest.odd : rest.square;
+function Left({ remnant, high }: { remnant: Remnant; high: number }) {
+  const by = Math.max(remnant.sheet.width.mm / 60, remnant.sheet.height.mm / high);
+  const kept = remnant.propose === 'odd' ? remnant.odd : remnant.square;
   return (
     <svg
-      width={rest.sheet.width.mm / by}
-      height={rest.sheet.height.mm / by}
-      viewBox={`0 0 ${rest.sheet.width.mm} ${rest.sheet.height.mm}`}
+      width={remnant.sheet.width.mm / by}
+      height={remnant.sheet.height.mm / by}
+      viewBox={`0 0 ${remnant.sheet.width.mm} ${remnant.sheet.height.mm}`}
       role="img"
-      aria-label={`What batch ${rest.batch} left of ${rest.from}`}
+      aria-label={`What batch ${remnant.batch} left of ${remnant.from}`}
       className="shrink-0"
     >
-      <path d={rest.outline} fill="#fafbfa" stroke="#4d5e5c" strokeWidth="1" vectorEffect="non-scaling-stroke" />
+      <path
+        d={remnant.outline}
+        fill="var(--color-paper)"
+        stroke="var(--color-ink2)"
+        strokeWidth="1"
+        vectorEffect="non-scaling-stroke"
+      />
       {kept && (
-        <path d={kept} fill={rest.film.swatch} stroke="#12201f" strokeWidth="1.4" vectorEffect="non-scaling-stroke" />
+        <path
+          d={kept}
+          fill={remnant.film.swatch}
+          stroke="var(--color-ink)"
+          strokeWidth="1.4"
+          vectorEffect="non-scaling-stroke"
+        />
       )}
     </svg>
   );

@@ -1,0 +1,21 @@
+import { QueryClient } from '@tanstack/react-query';
+import { api, Problem, type Schemas, withMemory, withToken } from './client';
+import { me } from './queries';
+
+/** What a page knows of the server: its answers, and with every change the token of whoever is signed in. */
+export function startSession(): QueryClient {
+  const client = new QueryClient({
+    defaultOptions: {
+      // Whether there is a network is found out by asking: a server on the same machine needs none.
+      mutations: { networkMode: 'always' },
+      queries: {
+        networkMode: 'always',
+        staleTime: 1000,
+        retry: (times, fault) => !(fault instanceof Problem && fault.status >= 400 && fault.status < 500) && times < 3,
+      },
+    },
+  });
+  api.use(withToken(() => client.getQueryData<Schemas['MeView']>(me.queryKey)?.csrf ?? ''));
+  api.use(withMemory());
+  return client;
+}

@@ -1,0 +1,43 @@
+import { useEffect, useRef } from 'react';
+import { isRouteErrorResponse, useLocation, useNavigate, useRouteError } from 'react-router';
+import { Move, NextMove } from '../parts/basics';
+
+/**
+ * A page that broke: a sentence, and ways on. What was typed is kept where it was kept before, and the rest of the shop
+ * goes on working. The stack goes to the console, for who mends it.
+ */
+export function Fault() {
+  const fault = useRouteError();
+  const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const heading = useRef<HTMLHeadingElement>(null);
+  useEffect(() => {
+    heading.current?.focus();
+    if (!isRouteErrorResponse(fault)) {
+      console.error(fault);
+    }
+  }, [fault]);
+  // A page of an older build asks for parts that are not there any more: a fresh one has them.
+  const outdated = fault instanceof TypeError && /dynamically imported module|module script/i.test(fault.message);
+  return (
+    <div role="alert" className="mx-auto max-w-xl p-10">
+      <h2 ref={heading} tabIndex={-1} className="title mb-3 outline-none">
+        {outdated ? 'Yelbo has been renewed' : 'This page broke'}
+      </h2>
+      <p className="mb-5">
+        {outdated
+          ? 'Load the page again to get the new one. What you typed is kept.'
+          : 'It is not your fault, and what you typed is kept. Open it again; if it breaks again, tell the owner the time.'}
+      </p>
+      <div className="flex gap-3">
+        <NextMove
+          tall={false}
+          onClick={() => (outdated ? window.location.reload() : navigate(pathname, { replace: true }))}
+        >
+          {outdated ? 'Load it again' : 'Open it again'}
+        </NextMove>
+        <Move onClick={() => navigate('/ask')}>To Ask</Move>
+      </div>
+    </div>
+  );
+}
