@@ -9,14 +9,14 @@ use Yelbo\Shop\Demo\DemoShop;
 use Yelbo\Trade\Art\SvgDrawing;
 use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\HarfBuzz;
-use Yelbo\Trade\Lettering\Letterer;
 use Yelbo\Trade\Lettering\Setting;
-use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
@@ -40,7 +40,7 @@ $faces = new Faces(dirname(__DIR__));
 $plate = new Rectangle(Size::millimetres(180, 90), Length::millimetres(4));
 $cold = $warm = [];
 for ($nth = 0; $nth < 50; ++$nth) {
-    $fitting = new Fitting(new Letterer($faces, new HarfBuzz(), new ShortMemory()), Rules::standard());
+    $fitting = new Fitting(new Typesetter($faces, new HarfBuzz(), new InMemoryCache()), Rules::standard());
     $set = Words::set($faces->named(FACES[$nth % 5]), [$words($nth)], Arrangement::Line);
     foreach ([&$cold, &$warm] as &$times) {
         $began = hrtime(true);
@@ -53,13 +53,13 @@ show('12-letter fit, core, words remembered', $warm);
 
 // The check alone: a script with its rim, at the largest size, where strokes are near or under their limit.
 $judgement = new Judgement(Rules::standard());
-$letterer = new Letterer($faces, new HarfBuzz(), new ShortMemory());
+$letterer = new Typesetter($faces, new HarfBuzz(), new InMemoryCache());
 $times = [];
 foreach (['pacifico', 'lobster', 'kaushan', 'dancing', 'great-vibes', 'sacramento'] as $face) {
     foreach ([[180, 90], [120, 40], [300, 80], [90, 30]] as [$width, $height]) {
         $fitted = (new Fitting($letterer, Rules::standard()))->fit(new Rectangle(Size::millimetres($width, $height), Length::millimetres(4)), Words::set($faces->named($face), ['Marigoldberr'], Arrangement::Line), null, 1500);
         $began = hrtime(true);
-        $judgement->of($fitted, Film::Permanent, UseOf::Outdoor);
+        $judgement->judge($fitted, Film::Permanent, Usage::Outdoor);
         $times[] = (hrtime(true) - $began) / 1e6;
     }
 }
@@ -78,7 +78,7 @@ for ($nth = 0; $nth < 5; ++$nth) {
     $read[] = (hrtime(true) - $began) / 1e6;
     $fitted = (new Fitting($letterer, Rules::standard()))->fit(new Rectangle(Size::millimetres(320, 140), Length::millimetres(0)), Words::brought($faces->named('oswald'), $brought, new Setting()));
     $began = hrtime(true);
-    $judgement->of($fitted, Film::Permanent, UseOf::Outdoor);
+    $judgement->judge($fitted, Film::Permanent, Usage::Outdoor);
     $checked[] = (hrtime(true) - $began) / 1e6;
 }
 show(sprintf('a drawing of %d corners read', $brought->corners()), $read);
@@ -86,9 +86,7 @@ show('the same checked', $checked);
 
 $base = $argv[1];
 $jar = tempnam(sys_get_temp_dir(), 'yelbo');
-$call = static function (string $method, string $path, ?array $body = null, string $token = '') use ($base, $jar): array {
-    $request = curl_init($base.$path);
-    curl_setopt_array($request, [
+$call = static function (string $method, string $path, ?array $body = null, string $token = '')     curl_setopt_array($request, [
         \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEJAR => $jar, \CURLOPT_COOKIEFILE => $jar,
         \CURLOPT_HTTPHEADER => ['Content-Type: application/json', "X-Yelbo-Token: $token"],
     ] + (null === $body ? [] : [\CURLOPT_POSTFIELDS => json_encode($body, \JSON_THROW_ON_ERROR)]));

@@ -6,7 +6,7 @@ set_stamp() { printf '%s' "$2" >"$1/.yelbo-stamp"; }
 
 composer_stamp() { sha256sum "$YELBO_ROOT/composer.json" | cut -c1-20; }
 npm_stamp() { cat "$YELBO_ROOT/package.json" "$YELBO_ROOT/package-lock.json" | sha256sum | cut -c1-20; }
-ui_stamp() { { find "$YELBO_ROOT/ui" -type f -print0 | sort -z | xargs -0 cat; cat "$YELBO_ROOT/vite.config.ts"; npm_stamp; } | sha256sum | cut -c1-20; }
+ui_stamp() { { find "$YELBO_ROOT/ui" -type f -print0 | sort -z | xargs -0 cat; cat "$YELBO_ROOT"/vite*.config.ts "$YELBO_ROOT/docs/openapi.json"; npm_stamp; } | sha256sum | cut -c1-20; }
 code_stamp() { { find "$YELBO_ROOT/src" "$YELBO_ROOT/config" -type f -print0 | sort -z | xargs -0 cat; composer_stamp; } | sha256sum | cut -c1-20; }
 
 install_debian() {

@@ -7,11 +7,11 @@ declare(strict_types=1);
 // was added. Usage: php tools/measure-faces.php
 
 use Yelbo\Trade\Check\Measures;
-use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\FaceOutlines;
+use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Glyphs;
 use Yelbo\Trade\Lettering\HarfBuzz;
-use Yelbo\Trade\Lettering\ShortMemory;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 
@@ -25,7 +25,7 @@ $rows = json_decode((string) file_get_contents("$root/assets/faces/faces.json"),
 $measures = [];
 foreach ($faces->all() as $nth => $face) {
     $outlines = new FaceOutlines($face);
-    $glyphs = new Glyphs($faces, new HarfBuzz(), new ShortMemory());
+    $glyphs = new Glyphs($faces, new HarfBuzz(), new InMemoryCache());
     $scale = CAP / $outlines->capHeight();
     $letters = array_filter(mb_str_split($common), static fn (string $letter): bool => $outlines->has(mb_ord($letter)));
     $thinnest = \INF;
@@ -38,7 +38,7 @@ foreach ($faces->all() as $nth => $face) {
             if ($film->isEmpty()) {
                 continue;
             }
-            $found = Measures::of($film, CAP);
+            $found = Measures::ofRegion($film, CAP);
             $measures[$face->slug][$glyph->glyph] = array_map(static fn (?float $share): ?float => null === $share ? null : round($share, 4), [$found->stroke, $found->island, $found->counter]);
             if (ctype_alnum(array_values($letters)[$at])) {
                 $thinnest = min($thinnest, $found->stroke);

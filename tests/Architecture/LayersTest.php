@@ -34,6 +34,22 @@ final class LayersTest extends TestCase
         'Bench' => ['Measure', 'Geometry', 'Film'],
     ];
 
+    /** The shop in the order of the work: a folder may know those before it, never one after. */
+    private const SHOP = ['People', 'Log', 'Input', 'Records', 'Settings', 'Machines', 'Stock', 'Objects', 'Designs', 'Orders', 'Post', 'Proofs', 'Batches', 'Bench', 'Delivery', 'Demo'];
+
+    /** Where standard figures may be meant: what answers scripts, and what the shop's own are laid over. */
+    private const STANDARD_FIGURES = ['src/Shop/Settings/ShopRules.php', 'src/Console/FitCommand.php', 'src/Console/WeedCommand.php'];
+
+    /** What Web may take from the core: values to be written down, and names. Whatever computes is asked by the shop. */
+    private const WEB_MAY_TAKE = [
+        'Yelbo\Trade\Refused', 'Yelbo\Trade\Rule', 'Yelbo\Trade\Measure\Length', 'Yelbo\Trade\Measure\Size', 'Yelbo\Trade\Measure\Units',
+        'Yelbo\Trade\Geometry\Box', 'Yelbo\Trade\Geometry\Region', 'Yelbo\Trade\Geometry\SvgPath', 'Yelbo\Trade\Art\Note',
+        'Yelbo\Trade\Bench\Part', 'Yelbo\Trade\Bench\Weeding', 'Yelbo\Trade\Check\FaceSample', 'Yelbo\Trade\Check\SnagGroup', 'Yelbo\Trade\Film\Film', 'Yelbo\Trade\Film\Material', 'Yelbo\Trade\Film\Usage',
+        'Yelbo\Trade\Journey\DocketMove', 'Yelbo\Trade\Journey\Journey', 'Yelbo\Trade\Journey\PieceMove', 'Yelbo\Trade\Journey\PieceState', 'Yelbo\Trade\Journey\PlanState', 'Yelbo\Trade\Journey\Station',
+        'Yelbo\Trade\Lettering\Align', 'Yelbo\Trade\Lettering\Arrangement', 'Yelbo\Trade\Lettering\Artwork', 'Yelbo\Trade\Lettering\Frame', 'Yelbo\Trade\Lettering\KnockoutShape', 'Yelbo\Trade\Lettering\MonogramOrder', 'Yelbo\Trade\Lettering\Face', 'Yelbo\Trade\Lettering\Faces', 'Yelbo\Trade\Lettering\Layer', 'Yelbo\Trade\Lettering\Roster',
+        'Yelbo\Trade\Object\KeepOut', 'Yelbo\Trade\Object\Kind', 'Yelbo\Trade\Sheet\PlanFigures', 'Yelbo\Trade\Sheet\Remnant',
+    ];
+
     public function testLayersKnowOnlyWhatTheyMay(): void
     {
         $broken = [];
@@ -65,6 +81,64 @@ final class LayersTest extends TestCase
         self::assertEqualsCanonicalizing(array_keys(self::PIPELINE), array_map(basename(...), glob($this->root().'/src/Trade/*', \GLOB_ONLYDIR) ?: []));
     }
 
+    /** In one direction there is no circle; nothing stands beside the folders. */
+    public function testTheShopRunsOneWay(): void
+    {
+        $place = array_flip(self::SHOP);
+        $broken = [];
+        foreach (self::SHOP as $folder) {
+            foreach ($this->files("src/Shop/$folder") as $file) {
+                foreach ($this->uses($file) as $used) {
+                    if (preg_match('~^Yelbo\\\\Shop\\\\(\w+)\\\\~', $used, $found) && $place[$found[1]] > $place[$folder]) {
+                        $broken[] = "$file uses $used";
+                    }
+                }
+            }
+        }
+        self::assertSame([], $broken);
+        self::assertSame([], glob($this->root().'/src/Shop/*.php'), 'every class has a folder');
+        self::assertEqualsCanonicalizing(self::SHOP, array_map(basename(...), glob($this->root().'/src/Shop/*', \GLOB_ONLYDIR) ?: []));
+    }
+
+    /** The shop computes by its own figures: nobody can be handed the standard ones by mistake. */
+    public function testStandardFiguresAreMeantWhereTheyAreTaken(): void
+    {
+        $taken = array_values(array_filter([...$this->files('src'), ...$this->files('config')], fn (string $file): bool => str_contains($this->code($file), 'Rules::standard')));
+        self::assertEqualsCanonicalizing(self::STANDARD_FIGURES, $taken);
+        self::assertStringNotContainsString('Trade\\Rules', (string) file_get_contents($this->root().'/config/services.yaml'), 'no service hands them out');
+    }
+
+    /** Web maps requests and answers and decides nothing. */
+    public function testWebTakesValuesFromTheCoreAndNothingThatComputes(): void
+    {
+        $taken = [];
+        foreach ($this->files('src/Web') as $file) {
+            foreach ($this->uses($file) as $used) {
+                if (str_starts_with($used, 'Yelbo\\Trade\\') && !\in_array($used, self::WEB_MAY_TAKE, true)) {
+                    $taken[] = "$file uses $used";
+                }
+            }
+        }
+        self::assertSame([], $taken);
+    }
+
+    /** No controller and no view computes: papers are laid out, times are told in minutes, and that is all. */
+    public function testNoControllerOrViewComputes(): void
+    {
+        $computed = [];
+        foreach ([...$this->files('src/Web/Controller'), ...$this->files('src/Web/View'), ...$this->files('src/Web/Request'), 'src/Web/RecordViews.php', 'src/Web/BatchViews.php', 'src/Web/PlanViews.php'] as $file) {
+            $tokens = array_values(array_filter(\PhpToken::tokenize($this->code($file)), static fn (\PhpToken $token): bool => !$token->isIgnorable()));
+            foreach ($tokens as $nth => $token) {
+                $operator = \in_array($token->text, ['*', '/', '%', '+', '-', '**', '*=', '/=', '+=', '-='], true) && !\in_array($tokens[$nth - 1]->text, [':', '(', ','], true) && !$token->is(\T_ENCAPSED_AND_WHITESPACE) && !$tokens[$nth - 1]->is([\T_CONSTANT_ENCAPSED_STRING, \T_ARRAY]);
+                $function = $token->is([\T_STRING]) && \in_array(strtolower($token->text), ['intdiv', 'max', 'min', 'floor', 'ceil', 'sqrt', 'abs'], true) && '(' === $tokens[$nth + 1]->text;
+                if ('src/Web/View/Minutes.php' !== $file && ($operator || $function) && !str_contains($this->line($file, $token->line), 'requirements:')) {
+                    $computed[] = "$file:$token->line {$token->text}";
+                }
+            }
+        }
+        self::assertSame([], $computed);
+    }
+
     /** The core has no clock, no chance, no network and no files but its faces. */
     public function testTheCoreIsAFunctionOfItsInput(): void
     {
@@ -88,6 +162,16 @@ final class LayersTest extends TestCase
             }
         }
         self::assertSame([], $broken);
+    }
+
+    private function line(string $file, int $line): string
+    {
+        return explode("\n", $this->code($file))[$line - 1];
+    }
+
+    private function code(string $file): string
+    {
+        return (string) file_get_contents($this->root().'/'.$file);
     }
 
     /** @return list<string> from the project's root */

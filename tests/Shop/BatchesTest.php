@@ -5,43 +5,37 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Batches\Batch;
-use Yelbo\Shop\Batches\Batching;
-use Yelbo\Shop\Batches\BatchState;
+use Yelbo\Shop\Batches\Batches;
+use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
+use Yelbo\Shop\Batches\Nesting;
+use Yelbo\Shop\Batches\PlanEditor;
+use Yelbo\Shop\Batches\PlanQueue;
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Machines\Machines;
-use Yelbo\Shop\Orders\Docket;
-use Yelbo\Shop\Overtaken;
-use Yelbo\Shop\Pieces\Bench;
-use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Machines\TypedFigure;
+use Yelbo\Shop\Machines\TypedMachine;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Journey\BatchState;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
 
 final class BatchesTest extends ShopTestCase
 {
-    /** @return list<array{Piece, int}> */
-    private function chosen(Docket ...$dockets): array
-    {
-        $chosen = [];
-        foreach ($dockets as $docket) {
-            foreach ($docket->pieces() as $piece) {
-                $chosen[] = [$piece, $piece->version()];
-            }
-        }
-
-        return $chosen;
-    }
-
     private function released(): Batch
     {
-        return $this->get(Batching::class)->release($this->navy, $this->chosen($this->approved()));
+        return $this->release(...$this->approved()->pieces());
     }
 
     private function job(Batch $batch): string
@@ -55,9 +49,9 @@ final class BatchesTest extends ShopTestCase
         $this->records->persist($offcut);
         $this->records->flush();
         $docket = $this->approved(count: 1);
-        $plan = $this->get(Batching::class)->plan($this->navy, $docket->pieces());
-        self::assertSame($offcut, $plan->stock);
-        $put = $plan->sheet->places[0]->put($docket->pieces()[0]->proof()->region());
+        $batch = $this->release(...$docket->pieces());
+        self::assertSame($offcut, $batch->stock());
+        $put = Batch::place($batch->places()[0])->put($this->region($docket->pieces()[0]));
         self::assertTrue(Geos::covers(SvgPath::read($offcut->outline()), $put));
     }
 
@@ -66,26 +60,28 @@ final class BatchesTest extends ShopTestCase
         $batch = $this->released();
         self::assertSame(2, $this->sheets->count());
         self::assertCount(2, $batch->places());
-        foreach ($batch->pieces() as $piece) {
+        foreach ($this->piecesIn($batch) as $piece) {
             self::assertSame(PieceState::Batched, $piece->state());
         }
-        self::assertStringContainsString("in batch {$batch->id()} on {$this->sheets->number()}", implode(' ', $this->book($batch->pieces()[0]->docket())));
+        self::assertStringContainsString("in batch {$batch->id()} on {$this->sheets->number()}", implode(' ', $this->book($this->piecesIn($batch)[0]->docket())));
     }
 
     public function testAPieceGoesIntoOneBatchOnly(): void
     {
         $docket = $this->approved();
-        $chosen = $this->chosen($docket);
-        $this->get(Batching::class)->release($this->navy, $chosen);
-        $this->expectException(Overtaken::class);
-        $this->get(Batching::class)->release($this->navy, $chosen);
+        $first = $this->planned(...$docket->pieces());
+        $this->get(Book::class)->as('Tomas');
+        $second = $this->planned(...$docket->pieces());
+        $this->get(PlanEditor::class)->release($first, $first->version());
+        $this->expectException(Conflict::class);
+        $this->get(PlanEditor::class)->release($second, $second->version());
     }
 
     public function testDissolvingPutsEverythingBack(): void
     {
         $batch = $this->released();
-        $pieces = $batch->pieces();
-        $this->get(Batching::class)->dissolve($batch, $batch->version());
+        $pieces = $this->piecesIn($batch);
+        $this->get(Cutting::class)->dissolve($batch, $batch->version());
         self::assertSame(BatchState::Dissolved, $batch->state());
         self::assertSame(3, $this->sheets->count());
         foreach ($pieces as $piece) {
@@ -93,23 +89,23 @@ final class BatchesTest extends ShopTestCase
             self::assertNull($piece->batch());
         }
         $this->expectException(Refused::class);
-        $this->get(Batching::class)->dissolve($batch, $batch->version());
+        $this->get(Cutting::class)->dissolve($batch, $batch->version());
     }
 
     public function testTheCutFileHoldsEveryKeepOfTheBatchAndNoGuide(): void
     {
         $batch = $this->released();
-        $xml = new \SimpleXMLElement($this->get(Batching::class)->cutFile($batch)->svg());
+        $xml = new \SimpleXMLElement($this->get(CutSheets::class)->file($batch, $this->get(CutSheets::class)->contents($batch))->svg());
         $contours = 0;
         $area = 0.0;
-        foreach ($batch->pieces() as $piece) {
-            $contours += \count($piece->proof()->region()->rings());
-            $area += $piece->proof()->region()->area();
+        foreach ($this->piecesIn($batch) as $piece) {
+            $contours += \count($this->region($piece)->rings());
+            $area += $this->region($piece)->area();
         }
         self::assertCount($contours, iterator_to_array($xml->g->path, false), 'as many outlines as the art has: the object and the safe area are not among them');
         $film = 0.0;
-        foreach ($batch->pieces() as $nth => $piece) {
-            $film += Batch::place($batch->places()[$nth])->put($piece->proof()->region())->area();
+        foreach ($this->piecesIn($batch) as $nth => $piece) {
+            $film += Batch::place($batch->places()[$nth])->put($this->region($piece))->area();
         }
         self::assertEqualsWithDelta($area, $film, 1e-6);
     }
@@ -120,19 +116,19 @@ final class BatchesTest extends ShopTestCase
         $cutting = $this->get(Cutting::class);
         $cutting->start($batch, $batch->version(), $this->sheets);
         $job = $this->job($batch);
-        self::assertSame(PieceState::Cutting, $batch->pieces()[0]->state());
+        self::assertSame(PieceState::Cutting, $this->piecesIn($batch)[0]->state());
         self::assertTrue($cutting->follow($batch->id(), $job), 'not done yet: look again');
         $this->machine()->machine->pass(5);
         self::assertTrue($cutting->follow($batch->id(), $job));
-        $half = $this->get(Batching::class)->batch($batch->id());
+        $half = $this->get(Batches::class)->batch($batch->id());
         $this->records->refresh($half);
         self::assertGreaterThan(0, $half->progress());
         $this->machine()->machine->pass(10_000);
         self::assertFalse($cutting->follow($batch->id(), $job));
-        $done = $this->get(Batching::class)->batch($batch->id());
+        $done = $this->get(Batches::class)->batch($batch->id());
         self::assertSame(BatchState::Cut, $done->state());
-        self::assertSame(PieceState::Weeding, $done->pieces()[0]->state());
-        self::assertTrue($done->hasRest(), 'what is left waits to be put away');
+        self::assertSame(PieceState::Weeding, $this->piecesIn($done)[0]->state());
+        self::assertTrue($done->hasRemnant(), 'what is left waits to be put away');
         self::assertFalse($cutting->follow($batch->id(), $job), 'a message that comes twice changes nothing');
     }
 
@@ -144,10 +140,10 @@ final class BatchesTest extends ShopTestCase
         $this->machine()->machine->pass(5);
         $this->machine()->jam();
         self::assertFalse($cutting->follow($batch->id(), $this->job($batch)));
-        $back = $this->get(Batching::class)->batch($batch->id());
+        $back = $this->get(Batches::class)->batch($batch->id());
         self::assertSame(BatchState::Released, $back->state());
         self::assertStringContainsString('jammed', (string) $back->trouble());
-        self::assertSame(PieceState::Batched, $back->pieces()[0]->state());
+        self::assertSame(PieceState::Batched, $this->piecesIn($back)[0]->state());
         $sheets = $this->get(Shelf::class)->item($this->sheets->id());
         self::assertSame(2, $sheets->count());
         $cutting->start($back, $back->version(), $sheets);
@@ -165,14 +161,15 @@ final class BatchesTest extends ShopTestCase
         $this->machine()->on = true;
         $this->machine()->machine = new \Yelbo\Device\Cutter\SimulatedMachine();
         self::assertFalse($cutting->follow($batch->id(), $job));
-        self::assertStringContainsString('lost the job', (string) $this->get(Batching::class)->batch($batch->id())->trouble());
+        self::assertStringContainsString('lost the job', (string) $this->get(Batches::class)->batch($batch->id())->trouble());
     }
 
     public function testTheCutterMeasuresWhatIsLoaded(): void
     {
         $short = new StockItem($this->navy, StockItem::OFFCUT, 300_000, 70_000, 1, '4');
-        $this->records->persist($short);
         $batch = $this->released();
+        $this->records->persist($short);
+        $this->records->flush();
         try {
             $this->get(Cutting::class)->start($batch, $batch->version(), $short);
             self::fail();
@@ -195,7 +192,7 @@ final class BatchesTest extends ShopTestCase
             self::assertStringContainsString('oxide red', $refusals->fields['stock']);
         }
         try {
-            $this->get(Batching::class)->plan($red, $batch->pieces());
+            $this->get(PlanQueue::class)->begin($red, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $this->piecesIn($batch)), [], Nesting::NO_BOXES, null);
             self::fail();
         } catch (Refusals $refusals) {
             self::assertStringContainsString('another film', $refusals->fields['pieces']);
@@ -205,7 +202,7 @@ final class BatchesTest extends ShopTestCase
     public function testABatchLaidOutForALargerMachineIsRefusedByASmallerOne(): void
     {
         $batch = $this->released();
-        $this->get(Machines::class)->add('Small board', 'board', ['cut-width' => '90', 'cut-length' => '90'], '80', '45°', '1');
+        $this->get(Machines::class)->add(new TypedMachine('Small board', 'board', [new TypedFigure('cut-width', '90'), new TypedFigure('cut-length', '90')], '80', '45°', '1'));
         try {
             $this->get(Cutting::class)->start($batch, $batch->version(), $this->sheets);
             self::fail();
@@ -221,14 +218,12 @@ final class BatchesTest extends ShopTestCase
             $this->sheets->take();
         }
         $this->records->flush();
-        $batching = $this->get(Batching::class);
-        foreach (['no Permanent, navy' => $docket->pieces(), 'at least one' => []] as $says => $pieces) {
-            try {
-                $batching->plan($this->navy, $pieces);
-                self::fail();
-            } catch (Refusals $refusals) {
-                self::assertStringContainsString($says, $refusals->getMessage());
-            }
+        self::assertStringContainsString('no Permanent, navy', (string) $this->planned(...$docket->pieces())->trouble());
+        try {
+            $this->planned();
+            self::fail();
+        } catch (Refusals $refusals) {
+            self::assertStringContainsString('at least one', $refusals->getMessage());
         }
         $this->expectExceptionMessageMatches('~used up~');
         $this->sheets->take();
@@ -237,12 +232,11 @@ final class BatchesTest extends ShopTestCase
     public function testASpoiledPieceLeavesTheBatchAndTheCutFile(): void
     {
         $batch = $this->released();
-        $piece = $batch->pieces()[0];
-        $this->get(Bench::class)->move($piece, $piece->version(), PieceMove::Spoil, 'the film is scratched');
+        $piece = $this->piecesIn($batch)[0];
+        $this->get(BenchWork::class)->move($piece, $piece->version(), PieceMove::Spoil, 'the film is scratched');
         $this->records->clear();
-        $fresh = $this->get(Batching::class)->batch($batch->id());
-        self::assertCount(1, $fresh->pieces());
-        self::assertCount(1, $this->get(Batching::class)->present($fresh));
-        self::assertCount(1, $this->get(Batching::class)->waiting());
+        $fresh = $this->get(Batches::class)->batch($batch->id());
+        self::assertCount(1, $this->piecesIn($fresh));
+        self::assertCount(1, $this->get(Pieces::class)->at(PieceState::Waiting));
     }
 }

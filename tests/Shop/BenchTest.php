@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Yelbo\Shop\Overtaken;
-use Yelbo\Shop\Pieces\Bench;
-use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Delivery\Delivery;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
@@ -17,9 +18,9 @@ use Yelbo\Trade\Refused;
 
 final class BenchTest extends ShopTestCase
 {
-    private function bench(): Bench
+    private function bench(): BenchWork
     {
-        return $this->get(Bench::class);
+        return $this->get(BenchWork::class);
     }
 
     private function refuses(string $says, \Closure $act): void
@@ -69,11 +70,11 @@ final class BenchTest extends ShopTestCase
             $this->bench()->move($piece, $piece->version(), PieceMove::Packed, '');
         }
         [$first, $second] = $docket->pieces();
-        $this->bench()->move($first, $first->version(), PieceMove::Post, ' TW-1 ');
+        $this->get(Delivery::class)->move($first, $first->version(), PieceMove::Post, ' TW-1 ');
         self::assertSame('TW-1', $first->tracking());
-        $this->bench()->move($first, $first->version(), PieceMove::Deliver, '');
+        $this->get(Delivery::class)->move($first, $first->version(), PieceMove::Deliver, '');
         self::assertSame(DocketState::Making, $docket->state(), 'one is still here');
-        $this->bench()->move($second, $second->version(), PieceMove::HandOver, '');
+        $this->get(Delivery::class)->move($second, $second->version(), PieceMove::HandOver, '');
         self::assertSame(DocketState::Done, $docket->state());
         self::assertSame('All delivered', array_reverse($this->book($docket))[0]);
     }
@@ -89,9 +90,11 @@ final class BenchTest extends ShopTestCase
     #[DataProvider('spoilable')]
     public function testSpoiledAtAnyStationItIsRecutWithTheReason(PieceState $where): void
     {
-        $docket = $this->cut(appliedBy: PieceState::Curing === $where ? 'shop' : 'customer');
+        $appliedBy = PieceState::Curing === $where ? 'shop' : 'customer';
+        $docket = PieceState::Batched === $where ? $this->approved(count: 1, appliedBy: $appliedBy) : $this->cut(appliedBy: $appliedBy);
         [$piece] = $docket->pieces();
-        $this->bring($piece, $where);
+        PieceState::Batched === $where ? $this->release($piece) : $this->bring($piece, $where);
+        self::assertSame($where, $piece->state());
         $this->refuses('What went wrong', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, '  '));
         $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, 'a letter tore');
         self::assertSame(PieceState::Waiting, $piece->state());
@@ -105,7 +108,7 @@ final class BenchTest extends ShopTestCase
         [$piece] = $this->cut('BOAT')->pieces();
         $seen = $piece->version();
         $this->bench()->countOut($piece, $seen, [0]);
-        $this->expectException(Overtaken::class);
+        $this->expectException(Conflict::class);
         $this->bench()->countOut($piece, $seen, [1]);
     }
 
@@ -117,12 +120,7 @@ final class BenchTest extends ShopTestCase
 
     private function bring(Piece $piece, PieceState $where): void
     {
-        if (PieceState::Batched === $where) {
-            $reset = new \ReflectionProperty(Piece::class, 'state');
-            $reset->setValue($piece, PieceState::Batched);
-            $this->records->flush();
-        }
-        if (\in_array($where, [PieceState::Batched, PieceState::Weeding], true)) {
+        if (PieceState::Weeding === $where) {
             return;
         }
         $this->weed($piece);
@@ -132,7 +130,7 @@ final class BenchTest extends ShopTestCase
         $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
         $this->bench()->move($piece, $piece->version(), PieceState::Curing === $where ? PieceMove::Applied : PieceMove::Packed, '');
         if (PieceState::OnItsWay === $where) {
-            $this->bench()->move($piece, $piece->version(), PieceMove::Post, '');
+            $this->get(Delivery::class)->move($piece, $piece->version(), PieceMove::Post, '');
         }
     }
 }

@@ -5,16 +5,17 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AnswersReader;
-use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Dockets;
-use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\TakeOrder;
-use Yelbo\Shop\Overtaken;
-use Yelbo\Shop\Refusals;
-use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Station;
@@ -32,7 +33,7 @@ final class OrdersTest extends ShopTestCase
         $take->answer($docket, $docket->version(), $this->answers(), true);
         self::assertSame(Station::Size, $docket->station());
         self::assertSame('Osric Tamblyn', $docket->customer()?->name());
-        self::assertSame(180_000, $docket->thing()->size()->width->micrometres);
+        self::assertSame(180_000, $docket->object()->size()->width->micrometres);
         self::assertSame('Order taken: Kestrel × 2 on Coal hod, Permanent, navy', $this->book($docket)[1]);
     }
 
@@ -68,7 +69,7 @@ final class OrdersTest extends ShopTestCase
     #[DataProvider('wrongAnswers')]
     public function testEveryWrongAnswerGetsASentenceAtItsField(string $field, string $typed, string $says): void
     {
-        $answers = Answers::from([...$this->answers()->toArray(), $field => $typed]);
+        $answers = Answers::fromKept([...$this->answers()->toArray(), $field => $typed]);
         try {
             $this->get(AnswersReader::class)->read($answers);
             self::fail("$field must be refused.");
@@ -90,9 +91,9 @@ final class OrdersTest extends ShopTestCase
 
     public function testInchesAreReadAsTheShopMeasures(): void
     {
-        $agreed = $this->get(AnswersReader::class)->read(Answers::from([...$this->answers()->toArray(), 'units' => 'imperial', 'width' => '7 1/16', 'height' => '110mm']));
-        self::assertSame(179_388, $agreed->thing->size()->width->micrometres);
-        self::assertSame(110_000, $agreed->thing->size()->height->micrometres);
+        $agreed = $this->get(AnswersReader::class)->read(Answers::fromKept([...$this->answers()->toArray(), 'units' => 'imperial', 'width' => '7 1/16', 'height' => '110mm']));
+        self::assertSame(179_388, $agreed->object->size()->width->micrometres);
+        self::assertSame(110_000, $agreed->object->size()->height->micrometres);
     }
 
     public function testWordsNoFaceCanDrawAreNotTaken(): void
@@ -105,19 +106,18 @@ final class OrdersTest extends ShopTestCase
     public function testAProofFreezesTheOutlines(): void
     {
         $docket = $this->taken();
-        $size = $this->get(SizeOrder::class);
-        $size->draw($docket, $docket->version(), ['Kestrel'], new Design('bebas', 30_000), true);
+        $this->draw($docket, new Design('bebas', 30_000));
         $proof = $docket->latestProof();
         self::assertNotNull($proof);
         self::assertSame(30_000, $proof->capHeight()->micrometres);
-        self::assertEqualsWithDelta($proof->size()->width->micrometres, SvgPath::read($proof->path())->box()->width(), 1);
-        $size->move($docket, $docket->version(), DocketMove::Change, '');
-        $size->draw($docket, $docket->version(), ['Kestrel'], new Design('pacifico', 25_000), true);
+        self::assertEqualsWithDelta($proof->size()->width->micrometres, $this->get(Outlines::class)->region($proof->outline())->box()->width(), 1);
+        $this->get(DrawOrder::class)->move($docket, $docket->version(), DocketMove::Change, '');
+        $this->draw($docket, new Design('pacifico', 25_000));
         self::assertCount(2, $docket->proofs());
         self::assertSame(30_000, $docket->proofs()[0]->capHeight()->micrometres, 'the first proof is as it was');
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~newest~');
-        $size->approve($docket, $docket->version(), 1, 'Osric Tamblyn');
+        $this->approve($docket);
     }
 
     public function testArtBeyondTheSafeAreaMakesNoProof(): void
@@ -125,7 +125,7 @@ final class OrdersTest extends ShopTestCase
         $docket = $this->taken();
         $this->expectException(Refusals::class);
         $this->expectExceptionMessageMatches('~safe area~');
-        $this->get(SizeOrder::class)->draw($docket, $docket->version(), ['Kestrel'], new Design('bebas', 90_000), true);
+        $this->draw($docket, new Design('bebas', 90_000));
     }
 
     public function testTheYesMakesThePieces(): void
@@ -141,26 +141,24 @@ final class OrdersTest extends ShopTestCase
     {
         $docket = $this->taken();
         $seen = $docket->version();
-        $size = $this->get(SizeOrder::class);
-        $size->draw($docket, $seen, ['Kestrel'], new Design('bebas'), true);
+        $this->draw($docket, new Design('bebas'), version: $seen);
         try {
-            $size->draw($docket, $seen, ['Kestrel'], new Design('lobster'), true);
+            $this->draw($docket, new Design('lobster'), version: $seen);
             self::fail();
         } catch (Refused $refused) {
             self::assertStringContainsString('not at Size', $refused->getMessage());
         }
-        $this->expectException(Overtaken::class);
+        $this->expectException(Conflict::class);
         $this->expectExceptionMessageMatches("~{$docket->tag()} was changed meanwhile by Yelbo \(Proof 1 made\)~");
-        $size->approve($docket, $seen, 1, 'Osric Tamblyn');
+        $this->get(Approval::class)->approve($docket, $seen, 1, 'Osric Tamblyn');
     }
 
     public function testWhoDrewStandsInTheBookOnceAndWhoComesSecondIsToldHim(): void
     {
         $docket = $this->taken();
-        $size = $this->get(SizeOrder::class);
         $book = $this->get(Book::class);
         $before = \count($this->book($docket));
-        $draw = static fn (string $face, int $version) => $size->draw($docket, $version, $docket->words(), new Design($face), false);
+        $draw = fn (string $face, int $version) => $this->draw($docket, new Design($face), false, version: $version);
         $seen = $docket->version();
         $book->as('Tomas');
         $draw('bebas', $docket->version());
@@ -170,7 +168,7 @@ final class OrdersTest extends ShopTestCase
         $book->as('Tomas');
         $draw('krona', $docket->version());
         self::assertSame(['Drawing changed', 'Drawing changed', 'Drawing changed'], \array_slice($this->book($docket), $before), 'once for each who takes it up');
-        $this->expectException(Overtaken::class);
+        $this->expectException(Conflict::class);
         $this->expectExceptionMessageMatches('~changed meanwhile by Tomas \(Drawing changed\)~');
         $draw('rubik', $seen);
     }
@@ -178,7 +176,7 @@ final class OrdersTest extends ShopTestCase
     public function testCancellingNeedsAReason(): void
     {
         $docket = $this->taken();
-        $size = $this->get(SizeOrder::class);
+        $size = $this->get(DrawOrder::class);
         try {
             $size->move($docket, $docket->version(), DocketMove::Cancel, ' ');
             self::fail();

@@ -4,21 +4,21 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Shop;
 
-use Yelbo\Shop\Batches\Laying;
 use Yelbo\Shop\Batches\LayPlan;
 use Yelbo\Shop\Batches\LayPlanHandler;
-use Yelbo\Shop\Batches\NestPlan;
+use Yelbo\Shop\Batches\NestBuilder;
+use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanKind;
-use Yelbo\Shop\Batches\Planning;
-use Yelbo\Shop\Batches\Releasing;
-use Yelbo\Shop\Batches\Thinking;
-use Yelbo\Shop\Pieces\Bench;
-use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Batches\PlanQueue;
+use Yelbo\Shop\Batches\PlanRelease;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Journey\PlanState;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Sheet\Place;
 
@@ -27,11 +27,11 @@ final class PlanningTest extends PlansTestCase
     public function testThreePlansAreMadeAndEachLaysEveryPieceOnceWithItsGaps(): void
     {
         $nesting = $this->begun($this->pieces('Kestrel', 'Teal'));
-        $gaps = $this->get(Laying::class)->gaps($this->get(ShopRules::class)->current());
+        $gaps = $this->get(NestBuilder::class)->gaps($this->get(ShopRules::class)->current());
         foreach ($nesting->plans() as $plan) {
-            self::assertSame(NestPlan::DONE, $plan->state(), (string) $plan->trouble());
+            self::assertSame(PlanState::Done, $plan->state(), (string) $plan->trouble());
             self::assertSame([], $this->laid($plan)['left']);
-            $parts = $this->get(Planning::class)->parts($plan);
+            $parts = $this->get(PlanEditor::class)->parts($plan);
             $seen = [];
             foreach ($this->laid($plan)['sheets'] as $sheet) {
                 $put = $of = [];
@@ -40,7 +40,7 @@ final class PlanningTest extends PlansTestCase
                     $of[] = $parts[$at['piece']];
                     $put[] = (new Place('', $at['x'], $at['y'], $at['turn']))->put($parts[$at['piece']]->region);
                 }
-                self::assertSame([], Geos::tooNear($put, static fn (int $a, int $b): int => $gaps->of($of[$a], $of[$b]) - 10), $plan->kind()->value);
+                self::assertSame([], Geos::tooNear($put, static fn (int $a, int $b): int => $gaps->between($of[$a], $of[$b]) - 10), $plan->kind()->value);
             }
             sort($seen);
             self::assertSame(array_keys($nesting->pieces()), $seen);
@@ -51,7 +51,7 @@ final class PlanningTest extends PlansTestCase
     {
         $nesting = $this->begun($this->pieces('Kestrel', 'Teal'));
         $plan = $this->plan($nesting, PlanKind::LeastWeeding);
-        $parts = $this->get(Planning::class)->parts($plan);
+        $parts = $this->get(PlanEditor::class)->parts($plan);
         $least = ['same' => \INF, 'other' => \INF];
         foreach ($this->laid($plan)['sheets'] as $sheet) {
             foreach ($sheet['places'] as $i => $one) {
@@ -74,8 +74,8 @@ final class PlanningTest extends PlansTestCase
         foreach (PlanKind::cases() as $kind) {
             $laid = $this->laid($this->plan($nesting, $kind));
             self::assertSame([], $laid['left']);
-            $releasing = $this->get(Releasing::class);
-            $byId = array_column(array_map(fn (Piece $piece): array => [$piece->id(), $this->get(Bench::class)->piece($piece->id())], $pieces), 1, 0);
+            $releasing = $this->get(PlanRelease::class);
+            $byId = array_column(array_map(fn (Piece $piece): array => [$piece->id(), $this->get(Pieces::class)->piece($piece->id())], $pieces), 1, 0);
             foreach ($laid['sheets'] as $sheet) {
                 $lie = $releasing->lie($nesting, $sheet['places'], $byId);
                 $orders = array_unique(array_column($lie, 1));
@@ -86,19 +86,19 @@ final class PlanningTest extends PlansTestCase
 
     public function testAPieceIsMovedByHandOrItIsSaidWhatIsInTheWayAndUndone(): void
     {
-        $planning = $this->get(Planning::class);
+        $editor = $this->get(PlanEditor::class);
         $plan = $this->plan($this->begun($this->pieces('Kestrel', 'Teal')));
         $before = $this->laid($plan);
-        $planning->move($plan, $plan->version(), 0, 0, 20_000, 400_000, 0.0);
+        $editor->move($plan, $plan->version(), 0, 0, 20_000, 400_000, 0.0);
         $moved = $this->laid($plan)['sheets'][0]['places'][0];
         self::assertSame([20_000, 400_000, true], [$moved['x'], $moved['y'], $moved['pinned']]);
         self::assertGreaterThan(400_000, $this->laid($plan)['sheets'][0]['length']);
-        $planning->undo($plan, $plan->version());
+        $editor->undo($plan, $plan->version());
         self::assertEquals($before, $this->laid($plan));
 
         $other = $before['sheets'][0]['places'][1];
         try {
-            $planning->move($plan, $plan->version(), 0, 0, $other['x'], $other['y'], $before['sheets'][0]['places'][0]['turn']);
+            $editor->move($plan, $plan->version(), 0, 0, $other['x'], $other['y'], $before['sheets'][0]['places'][0]['turn']);
             $snapped = $this->laid($plan)['sheets'][0]['places'][0];
             self::assertNotSame([$other['x'], $other['y']], [$snapped['x'], $snapped['y']], 'it went beside');
         } catch (Refusals $refusals) {
@@ -106,31 +106,31 @@ final class PlanningTest extends PlansTestCase
         }
         $this->expectException(Refusals::class);
         $this->expectExceptionMessageMatches('~hang over the edge~');
-        $planning->move($plan, $plan->version(), 0, 0, 900_000, 900_000, 0.0);
+        $editor->move($plan, $plan->version(), 0, 0, 900_000, 900_000, 0.0);
     }
 
     public function testPinnedPiecesStayWhenTheRestIsLaidAgain(): void
     {
-        $planning = $this->get(Planning::class);
+        $editor = $this->get(PlanEditor::class);
         $plan = $this->plan($this->begun($this->pieces('Kestrel', 'Teal')));
-        $planning->move($plan, $plan->version(), 0, 0, 20_000, 300_000, 0.0);
+        $editor->move($plan, $plan->version(), 0, 0, 20_000, 300_000, 0.0);
         $pinned = $this->laid($plan)['sheets'][0]['places'][0];
-        $this->get(Thinking::class)->again($plan, $plan->version(), false);
-        self::assertSame(NestPlan::WAITING, $plan->state());
+        $this->get(PlanQueue::class)->again($plan, $plan->version(), false);
+        self::assertSame(PlanState::Waiting, $plan->state());
         $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0 WHERE id = ?', [$plan->id()]);
         $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
         $this->records->clear();
-        $again = $planning->plan($plan->id());
-        self::assertSame(NestPlan::DONE, $again->state());
+        $again = $editor->plan($plan->id());
+        self::assertSame(PlanState::Done, $again->state());
         self::assertContainsEquals($pinned, $this->laid($again)['sheets'][0]['places']);
         self::assertCount(4, array_merge(...array_column($this->laid($again)['sheets'], 'places')));
     }
 
     public function testNothingToLayAndNothingToLayItOnAreSaid(): void
     {
-        $planning = $this->get(Planning::class);
+        $editor = $this->get(PlanEditor::class);
         try {
-            $this->get(Thinking::class)->begin($this->navy, [], [], 'none', null);
+            $this->get(PlanQueue::class)->begin($this->navy, [], [], 'none', null);
             self::fail();
         } catch (Refusals $refusals) {
             self::assertStringContainsString('at least one', $refusals->fields['pieces']);
@@ -138,9 +138,9 @@ final class PlanningTest extends PlansTestCase
         $pieces = $this->approved('Kestrel', 1)->pieces();
         $this->get(Stockroom::class)->correct($this->sheets, $this->sheets->version(), 0, 'all lent');
         $plan = $this->plan($this->begun($pieces));
-        self::assertSame(NestPlan::FAILED, $plan->state());
+        self::assertSame(PlanState::Failed, $plan->state());
         self::assertStringContainsString('no Permanent, navy on the shelf', (string) $plan->trouble());
         $this->expectException(Refused::class);
-        $planning->undo($plan, $plan->version());
+        $editor->undo($plan, $plan->version());
     }
 }

@@ -8,11 +8,11 @@ use Yelbo\Shop\Batches\LayPlan;
 use Yelbo\Shop\Batches\LayPlanHandler;
 use Yelbo\Shop\Batches\Nesting;
 use Yelbo\Shop\Batches\NestPlan;
+use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanKind;
-use Yelbo\Shop\Batches\Planning;
-use Yelbo\Shop\Batches\Thinking;
-use Yelbo\Shop\Pieces\Bench;
-use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Batches\PlanQueue;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Stock\Shelf;
 
 /**
@@ -28,10 +28,9 @@ abstract class PlansTestCase extends ShopTestCase
      */
     protected function begun(array $pieces, array $split = [], string $boxes = 'none'): Nesting
     {
-        $fresh = array_map(fn (Piece $piece): Piece => $this->get(Bench::class)->piece($piece->id()), $pieces);
-        $nesting = $this->get(Thinking::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $fresh), $split, $boxes, null);
+        $fresh = array_map(fn (Piece $piece): Piece => $this->get(Pieces::class)->piece($piece->id()), $pieces);
+        $nesting = $this->get(PlanQueue::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $fresh), $split, $boxes, null, 0);
         foreach ($nesting->plans() as $plan) {
-            $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0 WHERE id = ?', [$plan->id()]);
             $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
         }
         // As a later request would see it.
@@ -39,14 +38,14 @@ abstract class PlansTestCase extends ShopTestCase
         $this->navy = $this->get(Shelf::class)->film($this->navy->id());
         $this->sheets = $this->get(Shelf::class)->item($this->sheets->id());
 
-        return $this->get(Planning::class)->nesting($nesting->id());
+        return $this->get(PlanEditor::class)->nesting($nesting->id());
     }
 
     protected function plan(Nesting $nesting, PlanKind $kind = PlanKind::LeastFilm): NestPlan
     {
-        foreach ($this->get(Planning::class)->nesting($nesting->id())->plans() as $plan) {
+        foreach ($this->get(PlanEditor::class)->nesting($nesting->id())->plans() as $plan) {
             if ($plan->kind() === $kind) {
-                return $this->get(Planning::class)->plan($plan->id());
+                return $this->get(PlanEditor::class)->plan($plan->id());
             }
         }
         throw new \LogicException('There is one of each kind.');

@@ -5,17 +5,19 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
-use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
-use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Docket;
-use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\TakeOrder;
-use Yelbo\Shop\Overtaken;
+use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Proofs\LinkClosed;
-use Yelbo\Shop\Proofs\Links;
 use Yelbo\Shop\Proofs\ProofLink;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Proofs\ProofLinks;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
@@ -29,7 +31,7 @@ final class ProofsTest extends ShopTestCase
     public function testAProofKeepsAllItSaidWhateverChangesLater(): void
     {
         $docket = $this->proofed();
-        $this->get(SizeOrder::class)->price($docket, $docket->version(), 4_200);
+        $this->get(DrawOrder::class)->price($docket, $docket->version(), '42');
         $said = $docket->latestProof()?->frozen();
         self::assertNotNull($said);
         self::assertSame(['Kestrel'], $said->asked);
@@ -38,9 +40,9 @@ final class ProofsTest extends ShopTestCase
         self::assertNotSame('', $said->outline.$said->safe);
         self::assertNull($said->price, 'the price came after it');
         self::assertContains('Hand wash, not the dishwasher, no scrubbing.', $said->care);
-        $size = $this->get(SizeOrder::class);
+        $size = $this->get(DrawOrder::class);
         $size->move($docket, $docket->version(), DocketMove::Change, '');
-        $size->draw($docket, $docket->version(), ['Kestrels'], new Design('anton', setting: ['condense' => 4, 'thicken' => 100]), true);
+        $this->draw($docket, new Design('anton', setting: ['condense' => 4, 'thicken' => 100]), lines: ['Kestrels']);
         $this->records->clear();
         $docket = $this->records->find(Docket::class, $this->records->getConnection()->fetchOne('SELECT id FROM docket WHERE number = ?', [$docket->number()])) ?? self::fail();
         self::assertEquals($said, $docket->proofs()[0]->frozen());
@@ -51,24 +53,24 @@ final class ProofsTest extends ShopTestCase
     public function testAStopMakesNoProofUntilTheOwnerLetsItPassWithAReason(): void
     {
         $docket = $this->taken();
-        $size = $this->get(SizeOrder::class);
+        $size = $this->get(DrawOrder::class);
         $hairline = new Design('great-vibes', 20_000);
         try {
-            $size->draw($docket, $docket->version(), ['Kestrel'], $hairline, true);
+            $this->draw($docket, $hairline, lines: ['Kestrel']);
             self::fail('hairlines are stopped');
         } catch (Refusals $refusals) {
             self::assertStringContainsString('strokes are too thin', $refusals->fields['snags'] ?? '');
         }
         try {
-            $size->overrule($docket, $docket->version(), 'thin-stroke', 0, ' ', 'Ines');
+            $size->waive($docket, $docket->version(), 'thin-stroke', 0, ' ', 'Ines');
             self::fail('a reason is needed');
         } catch (Refusals $refusals) {
             self::assertArrayHasKey('reason', $refusals->fields);
         }
         foreach (['thin-stroke', 'small-island', 'small-counter'] as $code) {
-            $size->overrule($docket, $docket->version(), $code, 0, 'for one day only', 'Ines');
+            $size->waive($docket, $docket->version(), $code, 0, 'for one day only', 'Ines');
         }
-        $size->draw($docket, $docket->version(), ['Kestrel'], $hairline, true);
+        $this->draw($docket, $hairline, lines: ['Kestrel']);
         self::assertContains('Let pass by Ines: for one day only', $docket->latestProof()?->frozen()->remarks ?? []);
         self::assertStringContainsString('thin-stroke', implode(' ', $this->book($docket)));
     }
@@ -76,17 +78,17 @@ final class ProofsTest extends ShopTestCase
     public function testWhatBecameWorseSinceIsNotLetPass(): void
     {
         $docket = $this->taken();
-        $docket->overrulings()->add('thin-stroke', 900, 'it will do', 'Ines', $this->clock->now());
-        self::assertSame('Ines: it will do', $docket->overrulings()->of('thin-stroke', 950));
-        self::assertNull($docket->overrulings()->of('thin-stroke', 850));
-        self::assertNull($docket->overrulings()->of('small-island', 950));
+        $docket->waivers()->add('thin-stroke', 900, 'it will do', 'Ines', $this->clock->now());
+        self::assertSame('Ines: it will do', $docket->waivers()->reason('thin-stroke', 950));
+        self::assertNull($docket->waivers()->reason('thin-stroke', 850));
+        self::assertNull($docket->waivers()->reason('small-island', 950));
     }
 
     public function testALinkIsUnguessableKeptAsAHashAndSentByPost(): void
     {
         $docket = $this->proofed();
-        [$link, $token] = $this->get(Links::class)->give($docket, 'osric@tamblyn.example');
-        [, $other] = $this->get(Links::class)->give($docket, '');
+        [$link, $token] = $this->get(ProofLinks::class)->give($docket, 'osric@tamblyn.example');
+        [, $other] = $this->get(ProofLinks::class)->give($docket, '');
         self::assertNotSame($token, $other);
         self::assertSame(43, \strlen($token));
         self::assertSame(hash('sha256', $token), $link->tokenHash());
@@ -97,13 +99,13 @@ final class ProofsTest extends ShopTestCase
         self::assertCount(1, $transport->getSent(), 'only the one with an address is posted');
         self::assertStringContainsString($token, serialize($transport->getSent()[0]->getMessage()));
         $this->expectException(Refusals::class);
-        $this->get(Links::class)->give($docket, 'not an address');
+        $this->get(ProofLinks::class)->give($docket, 'not an address');
     }
 
     public function testFollowedSaidYesTwiceIsOneYes(): void
     {
         [$docket, $token] = $this->linked();
-        $links = $this->get(Links::class);
+        $links = $this->get(ProofLinks::class);
         self::assertSame($docket->latestProof(), $links->follow($token));
         $links->approve($token, 'Osric Tamblyn');
         $links->approve($token, 'Osric Tamblyn');
@@ -116,11 +118,11 @@ final class ProofsTest extends ShopTestCase
     public function testAnOutdatedProofCannotBeApprovedByItsLink(): void
     {
         [$docket, $token] = $this->linked();
-        $size = $this->get(SizeOrder::class);
+        $size = $this->get(DrawOrder::class);
         $size->move($docket, $docket->version(), DocketMove::Change, '');
-        $size->draw($docket, $docket->version(), ['Kestrel'], new Design('anton'), true);
+        $this->draw($docket, new Design('anton'), lines: ['Kestrel']);
         try {
-            $this->get(Links::class)->approve($token, 'Osric Tamblyn');
+            $this->get(ProofLinks::class)->approve($token, 'Osric Tamblyn');
             self::fail('outdated');
         } catch (Refused $refused) {
             self::assertSame('outdated-proof', $refused->reason);
@@ -133,15 +135,15 @@ final class ProofsTest extends ShopTestCase
     {
         [$docket, $token] = $this->linked();
         $seen = $docket->version();
-        $this->get(Links::class)->approve($token, 'Osric Tamblyn');
-        $this->expectException(Overtaken::class);
-        $this->get(SizeOrder::class)->price($docket, $seen, 100);
+        $this->get(ProofLinks::class)->approve($token, 'Osric Tamblyn');
+        $this->expectException(Conflict::class);
+        $this->get(DrawOrder::class)->price($docket, $seen, '1');
     }
 
     public function testExpiredWithdrawnAndWrongLinks(): void
     {
         [$docket, $token] = $this->linked();
-        $links = $this->get(Links::class);
+        $links = $this->get(ProofLinks::class);
         [$second, $other] = $links->give($docket, '');
         $links->withdraw($docket, $second->id());
         $this->assertClosed('withdrawn', $other);
@@ -155,14 +157,14 @@ final class ProofsTest extends ShopTestCase
     public function testAWishIsKeptWithItsSpotAndNeedsWords(): void
     {
         [$docket, $token] = $this->linked();
-        $links = $this->get(Links::class);
-        $links->wish($token, 'Osric', 'A little higher, please', 90_500, 20_000);
-        $wish = $links->wishes($docket)[0];
+        $links = $this->get(ProofLinks::class);
+        $links->requestChange($token, 'Osric', 'A little higher, please', [90_500, 20_000]);
+        $wish = $links->changeRequests($docket)[0];
         self::assertSame([[90_500, 20_000], 'A little higher, please', 'Osric'], [$wish->spot(), $wish->note(), $wish->by()]);
         self::assertSame(DocketState::Proofing, $docket->state(), 'the shop decides what is done');
         foreach ([['', 'x', 'name'], ['Osric', ' ', 'note'], ['Osric', str_repeat('x', 1001), 'note']] as [$name, $note, $field]) {
             try {
-                $links->wish($token, $name, $note, null, null);
+                $links->requestChange($token, $name, $note, null);
                 self::fail($field);
             } catch (Refusals $refusals) {
                 self::assertArrayHasKey($field, $refusals->fields);
@@ -174,19 +176,19 @@ final class ProofsTest extends ShopTestCase
     {
         $docket = $this->approved();
         $old = $docket->pieces();
-        $size = $this->get(SizeOrder::class);
+        $size = $this->get(DrawOrder::class);
         try {
-            $size->move($docket, $docket->version(), DocketMove::Reopen, '');
+            $this->get(Approval::class)->reopen($docket, $docket->version(), '');
             self::fail('a reason is needed');
         } catch (Refusals $refusals) {
             self::assertArrayHasKey('reason', $refusals->fields);
         }
-        $size->move($docket, $docket->version(), DocketMove::Reopen, 'the customer changed the words');
+        $this->get(Approval::class)->reopen($docket, $docket->version(), 'the customer changed the words');
         self::assertSame(DocketState::Sizing, $docket->state());
         self::assertSame([], $docket->pieces());
         self::assertSame(PieceState::Withdrawn, $old[0]->state());
-        $size->draw($docket, $docket->version(), ['Kestrels'], new Design('bebas'), true);
-        $size->approve($docket, $docket->version(), 2, 'Osric Tamblyn');
+        $this->draw($docket, new Design('bebas'), lines: ['Kestrels']);
+        $this->approve($docket, 2);
         self::assertSame(['Kestrels', 'Kestrels'], array_map(static fn ($piece): string => $piece->label(), $docket->pieces()));
         self::assertSame($old[0]->tag(), $docket->pieces()[0]->tag(), 'nothing was made of the old one');
     }
@@ -196,21 +198,21 @@ final class ProofsTest extends ShopTestCase
         $docket = $this->cut();
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~already in a batch or further on~');
-        $this->get(SizeOrder::class)->move($docket, $docket->version(), DocketMove::Reopen, 'too late');
+        $this->get(Approval::class)->reopen($docket, $docket->version(), 'too late');
     }
 
     public function testInsideClearGlassItIsCutMirroredAndOnlyThere(): void
     {
         $typed = [...$this->answers('Open')->toArray(), 'material' => 'glass', 'side' => 'inside', 'appliedBy' => 'shop'];
         foreach (['inside' => true, 'outside' => false] as $side => $mirrored) {
-            $docket = $this->get(TakeOrder::class)->begin(Answers::from(['side' => $side] + $typed), true);
-            $size = $this->get(SizeOrder::class);
-            $size->draw($docket, $docket->version(), ['Open'], new Design('bebas'), true);
-            $size->approve($docket, $docket->version(), 1, 'Osric Tamblyn');
+            $docket = $this->get(TakeOrder::class)->begin(Answers::fromKept(['side' => $side] + $typed), true);
+            $size = $this->get(DrawOrder::class);
+            $this->draw($docket, new Design('bebas'), lines: ['Open']);
+            $this->approve($docket, 1);
             $piece = $docket->pieces()[0];
             self::assertSame($mirrored, $piece->isMirrored(), $side);
-            $seen = $piece->proof()->region();
-            self::assertEquals($mirrored ? $seen->mirrored() : $seen, $piece->region());
+            $seen = $this->get(Outlines::class)->region($piece->outline());
+            self::assertEquals($mirrored ? $seen->mirrored() : $seen, $this->region($piece));
         }
     }
 
@@ -218,7 +220,7 @@ final class ProofsTest extends ShopTestCase
     {
         foreach ([['material', 'fabric', 'material', 'heat-applied'], ['material', 'wall', 'film', 'removable'], ['dishwasher', 'yes', 'dishwasher', 'by hand']] as [$name, $value, $field, $says]) {
             try {
-                $this->get(TakeOrder::class)->begin(Answers::from([$name => $value, 'useOf' => 'washed'] + $this->answers()->toArray()), true);
+                $this->get(TakeOrder::class)->begin(Answers::fromKept([$name => $value, 'useOf' => 'washed'] + $this->answers()->toArray()), true);
                 self::fail($value);
             } catch (Refusals $refusals) {
                 self::assertStringContainsString($says, $refusals->fields[$field] ?? '');
@@ -226,13 +228,13 @@ final class ProofsTest extends ShopTestCase
         }
         $this->expectException(Refusals::class);
         $this->expectExceptionMessageMatches('~tint~');
-        $this->get(TakeOrder::class)->begin(Answers::from(['material' => 'tinted-glass', 'side' => 'inside'] + $this->answers()->toArray()), true);
+        $this->get(TakeOrder::class)->begin(Answers::fromKept(['material' => 'tinted-glass', 'side' => 'inside'] + $this->answers()->toArray()), true);
     }
 
     private function proofed(): Docket
     {
         $docket = $this->taken();
-        $this->get(SizeOrder::class)->draw($docket, $docket->version(), ['Kestrel'], new Design('bebas'), true);
+        $this->draw($docket, new Design('bebas'), lines: ['Kestrel']);
 
         return $docket;
     }
@@ -242,13 +244,13 @@ final class ProofsTest extends ShopTestCase
     {
         $docket = $this->proofed();
 
-        return [$docket, $this->get(Links::class)->give($docket, '')[1]];
+        return [$docket, $this->get(ProofLinks::class)->give($docket, '')[1]];
     }
 
     private function assertClosed(string $why, string $token): void
     {
         try {
-            $this->get(Links::class)->follow($token);
+            $this->get(ProofLinks::class)->follow($token);
             self::fail($why);
         } catch (LinkClosed $closed) {
             self::assertStringContainsString($why, $closed->getMessage());

@@ -5,18 +5,21 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Batches\Batch;
-use Yelbo\Shop\Batches\Batching;
-use Yelbo\Shop\Batches\BatchState;
+use Yelbo\Shop\Batches\Batches;
+use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
-use Yelbo\Shop\Batches\Planning;
+use Yelbo\Shop\Batches\PlanEditor;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Machines\Machines;
-use Yelbo\Shop\Overtaken;
-use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Machines\TypedFigure;
+use Yelbo\Shop\Machines\TypedMachine;
+use Yelbo\Shop\Orders\Outlines;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
-use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Journey\BatchState;
 use Yelbo\Trade\Journey\PieceState;
 
 final class ReleasingTest extends PlansTestCase
@@ -27,19 +30,20 @@ final class ReleasingTest extends PlansTestCase
         $offcut = $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 75_000, 1, '4');
         $nesting = $this->begun($pieces, [], 'piece');
         $plan = $this->plan($nesting);
-        $batches = $this->get(Planning::class)->release($plan, $plan->version());
+        $batches = $this->get(PlanEditor::class)->release($plan, $plan->version());
         self::assertCount(2, $batches, 'one on the offcut, one on a sheet');
         self::assertSame([$batches[0]->id(), $batches[0]->id()], array_map(static fn (Batch $batch): int => $batch->release(), $batches));
         self::assertSame(0, $this->get(Shelf::class)->item($offcut->id())->count());
         foreach ($batches as $batch) {
             self::assertCount(1, $batch->boxes(), 'its weed box');
-            $svg = $this->get(Batching::class)->cutFile($batch)->svg();
-            [[$piece]] = $this->get(Batching::class)->present($batch);
+            $contents = $this->get(CutSheets::class)->contents($batch);
+            $svg = $this->get(CutSheets::class)->file($batch, $contents)->svg();
+            $piece = $contents[0]->piece;
             self::assertSame(PieceState::Batched, $piece->state());
-            self::assertSame(\count($piece->region()->rings()) + 1, substr_count($svg, '<path'), 'outlines and the box');
+            self::assertSame(\count($this->region($piece)->rings()) + 1, substr_count($svg, '<path'), 'outlines and the box');
         }
-        $this->expectExceptionMessageMatches('~cannot be released any more~');
-        $this->get(Planning::class)->release($plan, $plan->version());
+        $this->expectExceptionMessageMatches('~was released~');
+        $this->get(PlanEditor::class)->release($plan, $plan->version());
     }
 
     public function testWhoComesSecondForAnOffcutIsToldWhoHasIt(): void
@@ -48,13 +52,13 @@ final class ReleasingTest extends PlansTestCase
         $first = $this->begun($this->approved('Kestrel', 1)->pieces());
         $second = $this->begun($this->approved('Teal', 1)->pieces());
         $plan = $this->plan($first);
-        $this->get(Planning::class)->release($plan, $plan->version());
+        $this->get(PlanEditor::class)->release($plan, $plan->version());
         $late = $this->plan($second);
         try {
-            $this->get(Planning::class)->release($late, $late->version());
+            $this->get(PlanEditor::class)->release($late, $late->version());
             self::fail();
-        } catch (Overtaken $overtaken) {
-            self::assertStringContainsString("{$offcut->number()} was taken by Yelbo for batch", $overtaken->getMessage());
+        } catch (Conflict $conflict) {
+            self::assertStringContainsString("{$offcut->number()} was taken by Yelbo for batch", $conflict->getMessage());
         }
     }
 
@@ -67,7 +71,7 @@ final class ReleasingTest extends PlansTestCase
         self::assertStringContainsString('larger than any stock', $this->laid($plan)['left'][0]['why']);
         $this->expectException(Refusals::class);
         $this->expectExceptionMessageMatches('~Nothing lies on any sheet~');
-        $this->get(Planning::class)->release($plan, $plan->version());
+        $this->get(PlanEditor::class)->release($plan, $plan->version());
     }
 
     public function testAPieceTakenMeanwhileIsNamedWithWhoTookIt(): void
@@ -75,36 +79,36 @@ final class ReleasingTest extends PlansTestCase
         $pieces = $this->approved('Kestrel', 1)->pieces();
         [$mine, $theirs] = [$this->begun($pieces), $this->begun($pieces, [], 'piece')];
         $plan = $this->plan($theirs);
-        $this->get(Planning::class)->release($plan, $plan->version());
+        $this->get(PlanEditor::class)->release($plan, $plan->version());
         $late = $this->plan($mine);
-        $this->expectException(Overtaken::class);
+        $this->expectException(Conflict::class);
         $this->expectExceptionMessageMatches('~Y-\d+/1 was taken meanwhile by Yelbo~');
-        $this->get(Planning::class)->release($late, $late->version());
+        $this->get(PlanEditor::class)->release($late, $late->version());
     }
 
     public function testADecalLongerThanTheMachineIsCutInPanelsOnTwoSheetsAndIsDoneWhenBothAre(): void
     {
-        $this->get(Machines::class)->add('Small board', 'board', ['cut-length' => '100', 'cut-width' => '140'], '80', '45°', '1');
+        $this->get(Machines::class)->add(new TypedMachine('Small board', 'board', [new TypedFigure('cut-length', '100'), new TypedFigure('cut-width', '140')], '80', '45°', '1'));
         $pieces = $this->approved('Kestrel', 1)->pieces();
         $plan = $this->plan($this->begun($pieces));
         self::assertSame([], $this->laid($plan)['left'], json_encode($this->laid($plan), \JSON_THROW_ON_ERROR));
-        $batches = $this->get(Planning::class)->release($plan, $plan->version());
+        $batches = $this->get(PlanEditor::class)->release($plan, $plan->version());
         self::assertGreaterThan(1, \count($batches), 'the panels do not fit on one board');
         $cutting = $this->get(Cutting::class);
         foreach ($batches as $nth => $batch) {
-            self::assertCount(1, $this->get(Batching::class)->pieces($batch));
+            self::assertCount(1, $this->piecesIn($batch));
             foreach ($batch->places() as $at) {
-                self::assertArrayHasKey('path', $at);
-                self::assertGreaterThan(1, \count(SvgPath::read($at['path'] ?? '')->pieces()), 'register marks beside the letters');
+                self::assertArrayHasKey('part', $at);
+                self::assertGreaterThan(1, \count($this->get(Outlines::class)->region($at['outline'])->pieces()), 'register marks beside the letters');
             }
-            $fresh = $this->get(Batching::class)->batch($batch->id());
+            $fresh = $this->get(Batches::class)->batch($batch->id());
             $cutting->start($fresh, $fresh->version(), $fresh->stock());
             $this->machine()->machine->pass(100_000);
             self::assertFalse($cutting->follow($batch->id(), (string) $fresh->job()));
             $piece = $this->records->find(Piece::class, $pieces[0]->id());
             self::assertSame($nth < \count($batches) - 1 ? PieceState::Cutting : PieceState::Weeding, $piece?->state());
         }
-        self::assertSame(BatchState::Cut, $this->get(Batching::class)->batch($batches[0]->id())->state());
+        self::assertSame(BatchState::Cut, $this->get(Batches::class)->batch($batches[0]->id())->state());
     }
 
     public function testARollIsCutToLengthAndTheRestStaysOnIt(): void
@@ -112,11 +116,11 @@ final class ReleasingTest extends PlansTestCase
         $this->get(Stockroom::class)->correct($this->sheets, $this->sheets->version(), 0, 'all lent');
         $roll = $this->get(Stockroom::class)->receive($this->navy, StockItem::ROLL, 298_000, 4_000_000, 1, 'rack');
         $plan = $this->plan($this->begun($this->approved('Kestrel')->pieces()));
-        [$batch] = $this->get(Planning::class)->release($plan, $plan->version());
+        [$batch] = $this->get(PlanEditor::class)->release($plan, $plan->version());
         self::assertSame($batch->height(), $batch->taken());
         self::assertLessThan(300_000, $batch->taken());
         self::assertSame(4_000_000 - $batch->taken(), $this->get(Shelf::class)->item($roll->id())->height());
-        $this->get(Batching::class)->dissolve($batch, $batch->version());
+        $this->get(Cutting::class)->dissolve($batch, $batch->version());
         self::assertSame(4_000_000, $this->get(Shelf::class)->item($roll->id())->height());
     }
 }

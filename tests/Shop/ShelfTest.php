@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Log\Book;
-use Yelbo\Shop\NotFound;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
@@ -28,7 +28,7 @@ final class ShelfTest extends ShopTestCase
         $large = $this->offcut(200, 200);
         $small = $this->offcut(100, 90);
         $this->offcut(50, 50, 0);
-        self::assertSame([$small, $large, $this->sheets], $this->get(Shelf::class)->of($this->navy), 'what is used up is not offered');
+        self::assertSame([$small, $large, $this->sheets], $this->get(Shelf::class)->itemsOf($this->navy), 'what is used up is not offered');
     }
 
     public function testNumbersTellSheetsFromOffcuts(): void

@@ -11,21 +11,36 @@ use Symfony\Component\Clock\Clock;
 use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Clock\NativeClock;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
-use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Batches\CutSheets;
+use Yelbo\Shop\Batches\LayPlan;
+use Yelbo\Shop\Batches\LayPlanHandler;
+use Yelbo\Shop\Batches\Nesting;
+use Yelbo\Shop\Batches\NestPlan;
+use Yelbo\Shop\Batches\PlanEditor;
+use Yelbo\Shop\Batches\PlanKind;
+use Yelbo\Shop\Batches\PlanQueue;
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Orders\Answers;
-use Yelbo\Shop\Orders\Design;
 use Yelbo\Shop\Orders\Docket;
-use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Shop\Orders\Outlines;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\People\Role;
 use Yelbo\Shop\People\Worker;
-use Yelbo\Shop\Pieces\Bench;
-use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Shop\Settings\ChangedRule;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Tests\Device\MachineInHand;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Rule;
 
 /** A small shop on the real database; every test's changes are rolled back after it. */
 abstract class ShopTestCase extends WebTestCase
@@ -51,6 +66,7 @@ abstract class ShopTestCase extends WebTestCase
         }
         $this->navy = new FilmOnShelf(Film::Permanent, 'navy', '#1b2f57');
         $this->sheets = new StockItem($this->navy, StockItem::SHEET, 300_000, 600_000, 3, '1');
+        $this->records->persist(new ChangedRule(Rule::Think->value, 0));
         $this->records->persist($this->navy);
         $this->records->persist($this->sheets);
         $this->records->flush();
@@ -92,22 +108,66 @@ abstract class ShopTestCase extends WebTestCase
         return $this->get(TakeOrder::class)->begin($this->answers($words, $count, $appliedBy), true);
     }
 
+    /** @param list<string>|null $lines other words than the order's own */
+    protected function draw(Docket $docket, Design $design, bool $proof = true, ?array $lines = null, ?int $version = null): void
+    {
+        $this->get(DrawOrder::class)->draw($docket, $version ?? $docket->version(), new Draft($lines ?? $docket->words(), $design, null === $lines ? $docket->roster() : []), $proof);
+    }
+
+    protected function approve(Docket $docket, int $proof = 1, string $by = 'Osric Tamblyn'): void
+    {
+        $this->get(Approval::class)->approve($docket, $docket->version(), $proof, $by);
+    }
+
     /** @param array<string, int|float|string> $setting how the words are set */
     protected function approved(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop', array $setting = []): Docket
     {
         $docket = $this->taken($words, $count, $appliedBy);
-        $size = $this->get(SizeOrder::class);
-        $size->draw($docket, $docket->version(), $docket->words(), new Design('bebas', setting: [] === $setting ? null : $setting), true);
-        $size->approve($docket, $docket->version(), 1, 'Osric Tamblyn');
+        $this->draw($docket, new Design('bebas', setting: [] === $setting ? null : $setting));
+        $this->approve($docket);
 
         return $docket;
+    }
+
+    /** Pieces laid out and released, the way a worker takes. */
+    protected function release(Piece ...$pieces): Batch
+    {
+        $plan = $this->planned(...$pieces);
+
+        return $this->get(PlanEditor::class)->release($plan, $plan->version())[0];
+    }
+
+    /** The plan of least film for some pieces, without a second thought. */
+    protected function planned(Piece ...$pieces): NestPlan
+    {
+        $nesting = $this->get(PlanQueue::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], array_values($pieces)), [], Nesting::NO_BOXES, null, 0);
+        foreach ($nesting->plans() as $plan) {
+            if (PlanKind::LeastFilm === $plan->kind()) {
+                $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
+
+                return $this->get(PlanEditor::class)->plan($plan->id());
+            }
+        }
+        throw new \LogicException('There is one of each kind.');
+    }
+
+    /** @return list<Piece> what lies in a batch */
+    protected function piecesIn(Batch $batch): array
+    {
+        return CutSheets::pieces($this->get(CutSheets::class)->contents($batch));
+    }
+
+    /** The film that stays of a piece, as it is cut. */
+    protected function region(Piece $piece): Region
+    {
+        return $this->get(Outlines::class)->cut($piece);
     }
 
     /** A docket whose pieces have been cut. */
     protected function cut(string $words = 'Kestrel', int $count = 1, string $appliedBy = 'shop'): Docket
     {
         $docket = $this->approved($words, $count, $appliedBy);
-        $this->get(Batching::class)->release($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces()));
+        $this->release(...$docket->pieces());
         foreach ($docket->pieces() as $piece) {
             $piece->move(PieceMove::StartCut, $this->clock->now());
             $piece->move(PieceMove::CutDone, $this->clock->now());
@@ -119,8 +179,8 @@ abstract class ShopTestCase extends WebTestCase
 
     protected function weed(Piece $piece): void
     {
-        $bench = $this->get(Bench::class);
-        $bench->countOut($piece, $piece->version(), array_keys($bench->weeding($piece)->insides()));
+        $bench = $this->get(BenchWork::class);
+        $bench->countOut($piece, $piece->version(), array_keys($this->get(PieceWeeding::class)->weeding($piece)->insides()));
         $bench->move($piece, $piece->version(), PieceMove::Weeded, '');
     }
 

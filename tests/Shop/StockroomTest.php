@@ -4,19 +4,22 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Shop;
 
-use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Batches\Batches;
 use Yelbo\Shop\Batches\Cutting;
-use Yelbo\Shop\Orders\Docket;
-use Yelbo\Shop\Overtaken;
-use Yelbo\Shop\Pieces\Piece;
-use Yelbo\Shop\Refusals;
+use Yelbo\Shop\Batches\Remnants;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Shop\Stock\Goods;
 use Yelbo\Shop\Stock\Movement;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Shop\Stock\StockReader;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\Supply;
+use Yelbo\Shop\Stock\TypedFilm;
+use Yelbo\Shop\Stock\TypedReceipt;
+use Yelbo\Shop\Stock\TypedSupply;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Refused;
@@ -47,12 +50,6 @@ final class StockroomTest extends ShopTestCase
         }
     }
 
-    /** @return list<array{Piece, int}> */
-    private function chosen(Docket $docket): array
-    {
-        return array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces());
-    }
-
     public function testWhatIsOnTheShelfIsWhatCameInLessWhatWentOut(): void
     {
         mt_srand(4);
@@ -76,36 +73,37 @@ final class StockroomTest extends ShopTestCase
 
     public function testACutBooksItsFilmItselfAndItsRestIsPutAwayWithOneTouch(): void
     {
-        $batching = $this->get(Batching::class);
-        $batch = $batching->release($this->navy, $this->chosen($this->approved()));
+        $remnants = $this->get(Remnants::class);
+        $batches = $this->get(Batches::class);
+        $batch = $this->release(...$this->approved()->pieces());
         $taken = $this->get(Shelf::class)->movements($this->sheets)[0];
         self::assertSame([Movement::TAKEN, -1, $batch->id()], [$taken->what(), $taken->count(), $taken->batch()]);
         $this->get(Cutting::class)->start($batch, $batch->version(), $this->sheets);
         $this->machine()->machine->pass(10_000);
         $this->get(Cutting::class)->follow($batch->id(), (string) $batch->job());
-        $done = $batching->batch($batch->id());
-        self::assertTrue($done->hasRest());
-        self::assertCount(1, $batching->withRest());
-        $square = $batching->rest($done)->square;
+        $done = $batches->batch($batch->id());
+        self::assertTrue($done->hasRemnant());
+        self::assertCount(1, $batches->withRemnant());
+        $square = $remnants->of($done)->square;
         self::assertNotNull($square);
         self::assertEqualsWithDelta(600_000 - $done->length() - 3000, $square->box()->height(), 1000, 'trimmed beside the last piece');
-        $item = $batching->putAway($done, $done->version(), 'square');
+        $item = $remnants->putAway($done, $done->version(), 'square');
         self::assertSame([StockItem::OFFCUT, 1, '1'], [$item?->kind(), $item?->count(), $item?->bin()]);
         $this->assertTheSumsHold();
         $this->expectException(Refused::class);
-        $again = $batching->batch($batch->id());
-        $batching->putAway($again, $again->version(), 'scrap');
+        $again = $batches->batch($batch->id());
+        $remnants->putAway($again, $again->version(), 'scrap');
     }
 
     public function testARestThatIsNotWorthKeepingIsNotShelved(): void
     {
-        $batching = $this->get(Batching::class);
-        $offcut = $this->room->receive($this->navy, StockItem::OFFCUT, 200_000, 110_000, 1, '4');
-        $batch = $batching->release($this->navy, $this->chosen($this->approved('Kestrel', 1)), $offcut);
-        $rest = $batching->rest($batch);
+        $remnants = $this->get(Remnants::class);
+        $this->room->receive($this->navy, StockItem::OFFCUT, 200_000, 110_000, 1, '4');
+        $batch = $this->release(...$this->approved('Kestrel', 1)->pieces());
+        $rest = $remnants->of($batch);
         self::assertNull($rest->square, 'under 60 mm wide');
         try {
-            $batching->putAway($batch, $batch->version(), 'square');
+            $remnants->putAway($batch, $batch->version(), 'square');
             self::fail();
         } catch (Refusals $refusals) {
             self::assertStringContainsString('No square', $refusals->fields['rest']);
@@ -129,21 +127,21 @@ final class StockroomTest extends ShopTestCase
     {
         $version = $this->sheets->version();
         $this->room->correct($this->sheets, $version, 5, 'found two more');
-        $this->expectException(Overtaken::class);
+        $this->expectException(Conflict::class);
         $this->room->correct($this->sheets, $version, 2, 'miscounted');
     }
 
     public function testWhatIsTypedIsReadAndEveryFieldThatCannotBeIsNamed(): void
     {
-        $goods = $this->get(Goods::class);
+        $goods = $this->get(StockReader::class);
         try {
-            $goods->receive($this->navy, 'sheet', 'wide', '600mm', 'some', '', '', null);
+            $goods->receive($this->navy, new TypedReceipt($this->navy->id(), 'sheet', 'wide', '600mm', 'some', '', '', null));
             self::fail();
         } catch (Refusals $refusals) {
             self::assertSame(['count', 'width', 'bin'], array_keys($refusals->fields));
             self::assertStringContainsString('“wide” is not a length', $refusals->fields['width']);
         }
-        $roll = $goods->receive($this->navy, 'roll', '298mm', '3600mm', '', 'rack', 'L3', null);
+        $roll = $goods->receive($this->navy, new TypedReceipt($this->navy->id(), 'roll', '298mm', '3600mm', '', 'rack', 'L3', null));
         self::assertSame([298_000, 3_600_000, 'R'], [$roll->width(), $roll->height(), $roll->number()[0]]);
         $goods->scrap($roll, $roll->version(), '600mm', 'creased');
         self::assertSame(3_000_000, $roll->height());
@@ -153,7 +151,7 @@ final class StockroomTest extends ShopTestCase
         } catch (Refusals $refusals) {
             self::assertSame(['reason', 'amount'], array_values(array_intersect(['reason', 'amount'], array_keys($refusals->fields))));
         }
-        self::assertSame($this->sheets, $goods->receive($this->navy, 'sheet', '', '', '4', '', 'L4', $this->sheets->id()));
+        self::assertSame($this->sheets, $goods->receive($this->navy, new TypedReceipt($this->navy->id(), 'sheet', '', '', '4', '', 'L4', $this->sheets->id())));
         self::assertSame(7, $this->sheets->count());
         $goods->correct($this->sheets, $this->sheets->version(), '6', 'one was lent');
         self::assertSame(6, $this->sheets->count());
@@ -162,15 +160,15 @@ final class StockroomTest extends ShopTestCase
 
     public function testAnOffcutThatLacksACornerIsKeptByItsOutline(): void
     {
-        $goods = $this->get(Goods::class);
-        $odd = $goods->receive($this->navy, 'offcut', '200mm', '100mm', '', '3', '', null, 'bottom-left', '60mm', '40mm');
+        $goods = $this->get(StockReader::class);
+        $odd = $goods->receive($this->navy, new TypedReceipt($this->navy->id(), 'offcut', '200mm', '100mm', '', '3', '', null, 'bottom-left', '60mm', '40mm'));
         $outline = $odd->forNesting()->outline;
         self::assertEqualsWithDelta(200 * 100 - 60 * 40, $outline->area(), 0.01);
         self::assertFalse(Geos::covers($outline, Box::sized(1000, 1000)->region()->moved(10_000, 90_000)), 'nothing at its lower left');
         $this->assertTheSumsHold();
         foreach ([['top-left', '200mm', '40mm', ['goneWidth']], ['top-right', '', '100mm', ['goneWidth', 'goneHeight']], ['middle', '1mm', '1mm', ['corner']]] as [$corner, $across, $down, $fields]) {
             try {
-                $goods->receive($this->navy, 'offcut', '200mm', '100mm', '', '3', '', null, $corner, $across, $down);
+                $goods->receive($this->navy, new TypedReceipt($this->navy->id(), 'offcut', '200mm', '100mm', '', '3', '', null, $corner, $across, $down));
                 self::fail($corner);
             } catch (Refusals $refusals) {
                 self::assertSame($fields, array_keys($refusals->fields));
@@ -180,31 +178,32 @@ final class StockroomTest extends ShopTestCase
 
     public function testFilmsAreDescribedAndALowOneIsTold(): void
     {
-        $goods = $this->get(Goods::class);
+        $goods = $this->get(StockReader::class);
         $shelf = $this->get(Shelf::class);
-        $film = $goods->film(null, 'patterned', 'gingham', '#AA2211', 'matt', '0.08mm', 'yellow', true, 'more force', '2.5mm', '2', '18.50', '0.5');
+        $rules = $this->get(ShopRules::class)->current();
+        $film = $goods->film(null, new TypedFilm('patterned', 'gingham', '#AA2211', 'matt', '0.08mm', 'yellow', true, 'more force', '2.5mm', '2', '18.50', '0.5'));
         self::assertSame(['Patterned, gingham', 80, 1850, 500_000, true], [$film->name(), $film->thickness(), $film->price(), $film->lowAt(), $film->hasDirection()]);
         self::assertSame([2500, 2], [$film->thinnest(), $film->outdoors()]);
-        self::assertSame([2500, 2500], [$film->limits()->stroke, $film->limits()->island], 'the maker wants more than the grade does');
-        self::assertStringEndsWith('Its maker gives it 2 years outdoors.', $film->life());
+        self::assertSame([2500, 2500], [$film->limits($rules)->stroke, $film->limits($rules)->island], 'the maker wants more than the grade does');
+        self::assertStringEndsWith('Its maker gives it 2 years outdoors.', $film->life($rules));
         self::assertTrue($shelf->isLow($film), 'there is none of it');
         $this->room->receive($film, StockItem::SHEET, 300_000, 600_000, 3, '9');
         self::assertFalse($shelf->isLow($film));
         try {
-            $goods->film($film, 'cast', '', 'red', '', '', '', false, '', 'thin', 'long', 'dear', '');
+            $goods->film($film, new TypedFilm('cast', '', 'red', '', '', '', false, '', 'thin', 'long', 'dear', ''));
             self::fail();
         } catch (Refusals $refusals) {
             self::assertSame(['colour', 'swatch', 'liner', 'thinnest', 'outdoors', 'price'], array_keys($refusals->fields));
         }
         $this->expectExceptionMessageMatches('~A film stays what it is~');
-        $goods->film($film, 'cast', 'gingham', '#aa2211', '', '', 'white', true, '', '', '', '', '');
+        $goods->film($film, new TypedFilm('cast', 'gingham', '#aa2211', '', '', 'white', true, '', '', '', '', ''));
     }
 
     public function testTapeAndBlanksAreKeptUsedAndCounted(): void
     {
-        $goods = $this->get(Goods::class);
-        $tape = $goods->keep('tape', 'Paper, low tack', '300mm', '20', 'rack', '5');
-        $blank = $goods->keep('blank', 'Seed tin', '', '8', 'B1', '');
+        $goods = $this->get(StockReader::class);
+        $tape = $goods->keep(new TypedSupply('tape', 'Paper, low tack', '300mm', '20', 'rack', '5'));
+        $blank = $goods->keep(new TypedSupply('blank', 'Seed tin', '', '8', 'B1', ''));
         self::assertSame([20_000, 300_000, 8, null], [$tape->amount(), $tape->width(), $blank->amount(), $blank->width()]);
         $goods->move($tape, $tape->version(), 'used', '16.5', '');
         self::assertTrue($tape->isLow());
@@ -220,7 +219,7 @@ final class StockroomTest extends ShopTestCase
     {
         $shelf = $this->get(Shelf::class);
         $offcut = $this->room->receive($this->navy, StockItem::OFFCUT, 200_000, 110_000, 1, '4');
-        $tape = $this->get(Goods::class)->keep('tape', 'Clear', '300mm', '20', 'rack', '');
+        $tape = $this->get(StockReader::class)->keep(new TypedSupply('tape', 'Clear', '300mm', '20', 'rack', ''));
         self::assertSame($offcut, $shelf->named(strtolower(str_replace('-', '', $offcut->number()))));
         self::assertSame($tape, $shelf->named(" {$tape->number()} "));
         self::assertNull($shelf->named('S'.substr($offcut->number(), 1)), 'an offcut is no sheet');
@@ -233,6 +232,6 @@ final class StockroomTest extends ShopTestCase
         $this->records->persist($red);
         $this->records->flush();
         $this->expectException(Refusals::class);
-        $this->get(Goods::class)->receive($red, 'sheet', '', '', '2', '', '', $this->sheets->id());
+        $this->get(StockReader::class)->receive($red, new TypedReceipt($red->id(), 'sheet', '', '', '2', '', '', $this->sheets->id()));
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Web;
 
 use Yelbo\Shop\Orders\Dockets;
-use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Art\SvgDrawing;
 use Yelbo\Trade\Film\Film;
@@ -49,10 +49,10 @@ final class ArtTest extends WebCase
         self::assertSame(200, $this->status, json_encode($proofed, \JSON_THROW_ON_ERROR));
         self::assertSame(['Permanent, ochre', 'Permanent, navy'], array_column($proofed['proofs'][0]['films'], 'name'));
         $docket = $this->get(Dockets::class)->numbered($docket->number());
-        $this->get(SizeOrder::class)->approve($docket, $docket->version(), 1, 'Osric Tamblyn');
+        $this->approve($docket, 1, 'Osric Tamblyn');
         $films = array_map(static fn ($piece): string => $piece->film()->name(), $docket->pieces());
         self::assertSame(['Permanent, ochre', 'Permanent, navy'], $films);
-        [$flame, $post] = array_map(static fn ($piece): Region => $piece->region(), $docket->pieces());
+        [$flame, $post] = array_map(fn ($piece): Region => $this->region($piece), $docket->pieces());
         self::assertEqualsWithDelta(0.0, Geos::intersection($flame, $post)->area(), 0.001, 'they keep their places to each other');
         self::assertSame([0, 1], [$flame->holes(), $post->holes()]);
     }
@@ -105,8 +105,9 @@ final class ArtTest extends WebCase
         self::assertSame(200, $this->status);
         $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.svg");
         $out = (string) $this->browser->getResponse()->getContent();
-        $region = $this->get(Dockets::class)->numbered($docket->number())->latestProof()?->region();
-        self::assertNotNull($region);
+        $proof = $this->get(Dockets::class)->numbered($docket->number())->latestProof();
+        self::assertNotNull($proof);
+        $region = $this->get(Outlines::class)->region($proof->outline());
         $back = SvgDrawing::read($out);
         self::assertTrue($back->sized);
         self::assertSame([], $back->notes);

@@ -77,22 +77,22 @@ final class DeskTest extends WebCase
     {
         $this->as('tomas');
         $waiting = $this->approved('BOAT', 1, 'customer')->pieces();
-        $batch = $this->ask('POST', '/api/batches', ['film' => $this->navy->id(), 'pieces' => [['id' => $waiting[0]->id(), 'version' => $waiting[0]->version()]]]);
-        self::assertSame([], $this->ask('GET', '/api/rests')['rests'], 'nothing is cut yet');
+        $batch = $this->released([['id' => $waiting[0]->id(), 'version' => $waiting[0]->version()]]);
+        self::assertSame([], $this->ask('GET', '/api/remnants')['remnants'], 'nothing is cut yet');
         $this->ask('POST', "/api/batches/{$batch['id']}/cut", ['version' => $batch['version'], 'stock' => $this->sheets->id()]);
         $this->machine()->machine->pass(10_000);
         self::assertFalse($this->get(Cutting::class)->follow($batch['id'], $this->machine()->status()->job ?? ''));
-        $rest = $this->ask('GET', '/api/rests')['rests'][0];
+        $rest = $this->ask('GET', '/api/remnants')['remnants'][0];
         self::assertSame([$batch['id'], 'square'], [$rest['batch'], $rest['propose']]);
         $before = array_column($this->ask('GET', '/api/stock')['items'], 'number');
-        $this->ask('POST', "/api/batches/{$batch['id']}/rest", ['version' => $rest['version'], 'how' => 'fold']);
+        $this->ask('POST', "/api/batches/{$batch['id']}/remnant", ['version' => $rest['version'], 'how' => 'fold']);
         self::assertSame(422, $this->status);
-        self::assertSame([], $this->ask('POST', "/api/batches/{$batch['id']}/rest", ['version' => $rest['version'], 'how' => 'square'])['rests']);
+        self::assertSame([], $this->ask('POST', "/api/batches/{$batch['id']}/remnant", ['version' => $rest['version'], 'how' => 'square'])['remnants']);
         $new = array_values(array_filter($this->ask('GET', '/api/stock')['items'], static fn (array $item): bool => !\in_array($item['number'], $before, true)));
         self::assertCount(1, $new);
         self::assertSame('offcut', $new[0]['kind']);
         self::assertEqualsWithDelta($rest['squareSize']['width']['mm'] * $rest['squareSize']['height']['mm'] / 1e6, $new[0]['area'], 1e-6);
-        $this->ask('POST', "/api/batches/{$batch['id']}/rest", ['version' => $rest['version'], 'how' => 'square']);
+        $this->ask('POST', "/api/batches/{$batch['id']}/remnant", ['version' => $rest['version'], 'how' => 'square']);
         self::assertContains($this->status, [409, 422], 'once');
         self::assertCount(\count($before) + 1, $this->ask('GET', '/api/stock')['items']);
     }
@@ -103,7 +103,7 @@ final class DeskTest extends WebCase
         $waiting = $this->approved('BOAT', 1)->pieces();
         $sheets = fn (): int => (int) array_column($this->ask('GET', '/api/stock')['items'], 'count', 'number')[$this->sheets->number()];
         self::assertSame(3, $sheets());
-        $batch = $this->ask('POST', '/api/batches', ['film' => $this->navy->id(), 'pieces' => [['id' => $waiting[0]->id(), 'version' => $waiting[0]->version()]]]);
+        $batch = $this->released([['id' => $waiting[0]->id(), 'version' => $waiting[0]->version()]]);
         self::assertSame(2, $sheets());
         $this->assertProblem(409, 'changed meanwhile', $this->ask('POST', "/api/batches/{$batch['id']}/dissolve", ['version' => $batch['version'] + 1]));
         $this->ask('POST', "/api/batches/{$batch['id']}/dissolve", ['version' => $batch['version']]);

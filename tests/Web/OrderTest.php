@@ -58,8 +58,8 @@ final class OrderTest extends WebCase
         self::assertSame('about a foot', $docket['answers']['width']);
         $taken = $this->ask('PUT', "/api/dockets/{$docket['number']}/answers", ['version' => $docket['version'], 'answers' => $this->typed(width: '1\' 1/2"'), 'take' => true]);
         self::assertSame('sizing', $taken['state']);
-        self::assertEqualsWithDelta(317.5, $taken['thing']['size']['width']['mm'], 0.001);
-        self::assertSame('12 1/2', $taken['thing']['size']['width']['imperial']);
+        self::assertEqualsWithDelta(317.5, $taken['object']['size']['width']['mm'], 0.001);
+        self::assertSame('12 1/2', $taken['object']['size']['width']['imperial']);
     }
 
     public function testAnswersComeLive(): void
@@ -131,7 +131,7 @@ final class OrderTest extends WebCase
     {
         $docket = $this->taken();
         $samples = $this->ask('POST', '/api/samples', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => ''])['samples'];
-        self::assertCount(\count($this->ask('GET', '/api/faces')['faces']), $samples);
+        self::assertCount(\count($this->ask('GET', '/api/vocabulary')['faces']), $samples);
         $able = array_column($samples, 'canBeCut');
         $sorted = $able;
         rsort($sorted);

@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Web;
 
 use Symfony\Component\Process\Process;
-use Yelbo\Shop\Batches\Batching;
-use Yelbo\Shop\Orders\Design;
-use Yelbo\Shop\Orders\SizeOrder;
-use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
@@ -31,7 +30,7 @@ final class PapersTest extends WebCase
     public function testTheSheetMapNamesEveryPieceItsWordsAndWhereItGoes(): void
     {
         $docket = $this->approved('Kestrel');
-        $batch = $this->get(Batching::class)->release($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces()));
+        $batch = $this->release(...$docket->pieces());
         $file = $this->paper("/api/batches/{$batch->id()}/map.pdf");
         $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
         self::assertSame(2, substr_count($text, 'Kestrel'));
@@ -69,8 +68,7 @@ final class PapersTest extends WebCase
     {
         $names = ['Ada', 'Bartholomew', 'Cass', 'Delphine', 'Edmund', 'Fenwick', 'Greta', 'Humphrey', 'Isolde', 'Jory', 'Kerensa', 'Lowen', 'Merryn', 'Nessa'];
         $docket = $this->taken();
-        $size = $this->get(SizeOrder::class);
-        $size->draw($docket, $docket->version(), [], new Design('bebas'), true, array_map(static fn (string $name): array => [$name], $names));
+        $this->get(DrawOrder::class)->draw($docket, $docket->version(), new Draft([$names[0]], new Design('bebas'), array_map(static fn (string $name): array => [$name], $names)), true);
         $file = $this->paper("/api/dockets/{$docket->number()}/proofs/1.pdf");
         $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
         foreach ($names as $name) {

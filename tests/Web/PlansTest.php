@@ -6,7 +6,7 @@ namespace Yelbo\Tests\Web;
 
 use Yelbo\Shop\Batches\LayPlan;
 use Yelbo\Shop\Batches\LayPlanHandler;
-use Yelbo\Shop\Pieces\Piece;
+use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -67,7 +67,7 @@ final class PlansTest extends WebCase
             foreach ($plan['sheets'] as $sheet) {
                 self::assertGreaterThan(0.02, $sheet['fill']);
                 self::assertLessThan(1, $sheet['fill']);
-                self::assertEqualsWithDelta(600, $sheet['length']['mm'] + $sheet['rest']['mm'], 0.1);
+                self::assertEqualsWithDelta(600, $sheet['length']['mm'] + $sheet['remnant']['mm'], 0.1);
                 self::assertSame([], $sheet['boxes']);
             }
         }
@@ -124,8 +124,9 @@ final class PlansTest extends WebCase
         $mine = $this->nesting($pieces);
         $batches = $this->ask('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version']])['batches'];
         self::assertSame(\count($plan['sheets']), \count($batches));
-        self::assertSame($offcut->number(), $batches[0]['stock']['number']);
-        foreach ($batches as $nth => $batch) {
+        self::assertSame($offcut->number(), $this->ask('GET', "/api/batches/{$batches[0]['id']}")['stock']['number']);
+        foreach ($batches as $nth => ['id' => $id]) {
+            $batch = $this->ask('GET', "/api/batches/$id");
             self::assertSame('released', $batch['state']);
             self::assertCount(\count($plan['sheets'][$nth]['boxes']), $batch['boxes']);
             foreach (['svg' => '<svg', 'hpgl' => 'IN;', 'dxf' => '0'] as $format => $begins) {
@@ -135,7 +136,7 @@ final class PlansTest extends WebCase
             $this->browser->request('GET', "/api/batches/{$batch['id']}/map.pdf");
             self::assertStringStartsWith('%PDF-', (string) $this->browser->getResponse()->getContent());
         }
-        $this->assertProblem(409, 'cannot be released any more', $this->ask('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version'] + 1]));
+        $this->assertProblem(409, 'was released', $this->ask('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version'] + 1]));
 
         $this->as('ines');
         $second = $this->ask('POST', "/api/plans/{$mine['plans'][0]['id']}/release", ['version' => $mine['plans'][0]['version']]);

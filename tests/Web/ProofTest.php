@@ -11,10 +11,10 @@ use Symfony\Component\Mime\Address;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Process\Process;
 use Yelbo\Device\Post\OutboxTransportFactory;
-use Yelbo\Shop\Orders\Design;
+use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Orders\Docket;
-use Yelbo\Shop\Orders\SizeOrder;
-use Yelbo\Shop\Proofs\Links;
+use Yelbo\Shop\Orders\Outlines;
+use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Trade\Geometry\SvgPath;
 
 /** Cures that were tried, stops that are let pass, and a customer's page without a login. */
@@ -56,7 +56,7 @@ final class ProofTest extends WebCase
         $design = ['version' => $docket->version(), 'words' => '', 'proof' => true] + $set;
         $this->assertProblem(422, 'No proof yet', $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design));
         foreach ($codes as $code) {
-            $design['version'] = $this->ask('POST', "/api/dockets/{$docket->number()}/overrule", ['version' => $design['version'], 'code' => $code, 'reason' => 'for one day only'])['version'];
+            $design['version'] = $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", ['version' => $design['version'], 'code' => $code, 'reason' => 'for one day only'])['version'];
         }
         self::assertCount(3, $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design)['proofs'][0]['parts'] ?? []);
     }
@@ -66,13 +66,13 @@ final class ProofTest extends WebCase
         $docket = $this->taken();
         $body = ['version' => $docket->version(), 'code' => 'thin-stroke', 'found' => 0, 'reason' => 'for one day only'];
         $this->as('tomas');
-        $this->assertProblem(403, 'Only the owner', $this->ask('POST', "/api/dockets/{$docket->number()}/overrule", $body));
+        $this->assertProblem(403, 'Only the owner', $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", $body));
         $this->as('ines');
-        $this->assertProblem(422, 'no such stop', $this->ask('POST', "/api/dockets/{$docket->number()}/overrule", ['code' => '<b>'] + $body));
-        self::assertContains('Let pass by Ines: for one day only', $this->ask('POST', "/api/dockets/{$docket->number()}/overrule", $body)['cautions']);
+        $this->assertProblem(422, 'no such stop', $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", ['code' => '<b>'] + $body));
+        self::assertContains('Let pass by Ines: for one day only', $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", $body)['cautions']);
         $check = $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'great-vibes']);
         $thin = array_column($check['snags'], null, 'code')['thin-stroke'];
-        self::assertSame('Ines: for one day only', $thin['overruled']);
+        self::assertSame('Ines: for one day only', $thin['waiver']);
     }
 
     public function testAnotherSpellingThanAskedForIsSaid(): void
@@ -98,11 +98,11 @@ final class ProofTest extends WebCase
         }
         $this->assertProblem(403, 'own page only', $this->plain('POST', "/api/given/$token/yes", 'name=Osric'));
         $this->assertProblem(422, 'your name', $this->ask('POST', "/api/given/$token/yes", ['name' => ' '], false));
-        $wished = $this->ask('POST', "/api/given/$token/wish", ['name' => 'Osric', 'note' => 'Higher', 'x' => 12.5, 'y' => 40], false);
-        self::assertSame([12.5, 40.0], [$wished['wishes'][0]['spot']['x'], $wished['wishes'][0]['spot']['y']]);
+        $wished = $this->ask('POST', "/api/given/$token/change", ['name' => 'Osric', 'note' => 'Higher', 'x' => 12.5, 'y' => 40], false);
+        self::assertSame([12.5, 40.0], [$wished['changeRequests'][0]['spot']['x'], $wished['changeRequests'][0]['spot']['y']]);
         self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state']);
         self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state'], 'said twice it is said once');
-        $this->assertProblem(409, 'not waiting', $this->ask('POST', "/api/given/$token/wish", ['name' => 'Osric', 'note' => 'Lower'], false));
+        $this->assertProblem(409, 'not waiting', $this->ask('POST', "/api/given/$token/change", ['name' => 'Osric', 'note' => 'Lower'], false));
     }
 
     public function testTheShopGivesALinkSeesItOpenedAndWithdrawsIt(): void
@@ -146,8 +146,8 @@ final class ProofTest extends WebCase
     {
         [$docket, $token] = $this->linked();
         $this->assertProblem(404, 'leads nowhere', $this->ask('GET', '/api/given/'.strrev($token)));
-        $links = $this->get(Links::class);
-        $links->withdraw($docket, $links->of($docket)[0]->id());
+        $links = $this->get(ProofLinks::class);
+        $links->withdraw($docket, $links->ofDocket($docket)[0]->id());
         $this->assertProblem(410, 'withdrawn', $this->ask('GET', "/api/given/$token"));
         $this->assertProblem(410, 'withdrawn', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false));
         $this->browser->request('GET', "/p/$token");
@@ -198,7 +198,7 @@ final class ProofTest extends WebCase
         $proof = $docket->latestProof();
         self::assertNotNull($proof);
         self::assertSame($proof->size()->width->micrometres / 1000, (float) $svg['width']);
-        self::assertEquals($proof->region(), SvgPath::read((string) $svg->g->path['d']));
+        self::assertEquals($this->get(Outlines::class)->region($proof->outline()), SvgPath::read((string) $svg->g->path['d']));
         self::assertStringContainsString('sandbox', (string) $this->browser->getResponse()->headers->get('Content-Security-Policy'));
     }
 
@@ -257,9 +257,9 @@ final class ProofTest extends WebCase
     private function linked(): array
     {
         $docket = $this->taken();
-        $this->get(SizeOrder::class)->draw($docket, $docket->version(), ['Kestrel'], new Design('bebas'), true);
+        $this->draw($docket, new Design('bebas'));
 
-        return [$docket, $this->get(Links::class)->give($docket, '')[1]];
+        return [$docket, $this->get(ProofLinks::class)->give($docket, '')[1]];
     }
 
     /** @return array<string, mixed> */

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Web;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Yelbo\Shop\Batches\Batching;
+use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
-use Yelbo\Shop\Orders\SizeOrder;
+use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Orders\TakeOrder;
-use Yelbo\Shop\Pieces\Bench;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Journey\PieceState;
 
 /** The Size station over HTTP: every surface, settings, sets, layers, the shop's own objects, photos. */
 final class SizeTest extends WebCase
@@ -27,7 +27,7 @@ final class SizeTest extends WebCase
     /** @param array<string, mixed> $typed */
     private function order(array $typed): Docket
     {
-        return $this->get(TakeOrder::class)->begin(Answers::from($typed + ['customer' => 'Osric Tamblyn', 'words' => 'Kestrel', 'object' => 'A thing', 'useOf' => 'outdoor', 'film' => (string) $this->navy->id(), 'quantity' => '1', 'neededOn' => '2026-12-05']), true);
+        return $this->get(TakeOrder::class)->begin(Answers::fromKept($typed + ['customer' => 'Osric Tamblyn', 'words' => 'Kestrel', 'object' => 'A thing', 'useOf' => 'outdoor', 'film' => (string) $this->navy->id(), 'quantity' => '1', 'neededOn' => '2026-12-05']), true);
     }
 
     /** @return iterable<string, array{array<string, mixed>, bool}> what is typed of an object; whether it is seen from the front too */
@@ -124,14 +124,14 @@ final class SizeTest extends WebCase
         $docket = $this->order(['surface' => 'rectangle', 'width' => '180mm', 'height' => '110mm', 'keepOuts' => [['what' => 'hole', 'x' => '20mm', 'y' => '30mm', 'width' => '8mm']]]);
         $drawing = ['docket' => $docket->number(), 'words' => 'Ada', 'face' => 'bebas', 'capHeight' => '20mm'];
         foreach (['left', 'right', 'across', 'top', 'bottom', 'down', 'across/0', 'down/0'] as $from) {
-            $placed = $this->ask('POST', '/api/place', ['drawing' => $drawing, 'from' => $from, 'distance' => '12.5mm']);
+            $placed = $this->ask('POST', '/api/place', [...$drawing, 'from' => $from, 'distance' => '12.5mm']);
             self::assertSame(200, $this->status, json_encode($placed, \JSON_THROW_ON_ERROR));
             $fit = $this->ask('POST', '/api/fit', [...$drawing, 'left' => $placed['left']['mm'].'mm', 'top' => $placed['top']['mm'].'mm']);
             $now = str_contains($from, '/') ? $fit['features'][0][explode('/', $from)[0]] : $fit[$from];
             self::assertEqualsWithDelta(12.5, $now['mm'], 0.002, $from);
         }
-        $this->assertProblem(422, 'no such part', $this->ask('POST', '/api/place', ['drawing' => $drawing, 'from' => 'across/7', 'distance' => '1mm']));
-        $this->assertProblem(422, 'not a length', $this->ask('POST', '/api/place', ['drawing' => $drawing, 'from' => 'left', 'distance' => 'far']));
+        $this->assertProblem(422, 'no such part', $this->ask('POST', '/api/place', [...$drawing, 'from' => 'across/7', 'distance' => '1mm']));
+        $this->assertProblem(422, 'not a length', $this->ask('POST', '/api/place', [...$drawing, 'from' => 'left', 'distance' => 'far']));
     }
 
     public function testEachWordInItsCases(): void
@@ -164,11 +164,11 @@ final class SizeTest extends WebCase
         $parts = $saved['proofs'][0]['parts'];
         self::assertSame([['Ada'], ['Zoë'], ['Mary-Anne', 'Penhallow'], ['Adda']], array_column($parts, 'lines'));
         $docket = $this->get(Dockets::class)->numbered($docket->number());
-        $this->get(SizeOrder::class)->approve($docket, $docket->version(), 1, 'the office');
+        $this->approve($docket, 1, 'the office');
         self::assertCount(8, $docket->pieces());
         self::assertSame(['Ada', 'Ada', 'Zoë', 'Zoë'], array_map(static fn ($piece): string => $piece->label(), \array_slice($docket->pieces(), 0, 4)));
-        self::assertNotEquals($docket->pieces()[0]->region(), $docket->pieces()[2]->region());
-        self::assertCount(8, array_filter($this->get(Batching::class)->waiting(), static fn ($piece): bool => $piece->docket() === $docket));
+        self::assertNotEquals($this->region($docket->pieces()[0]), $this->region($docket->pieces()[2]));
+        self::assertCount(8, array_filter($this->get(Pieces::class)->at(PieceState::Waiting), static fn ($piece): bool => $piece->docket() === $docket));
     }
 
     public function testAWrongNameIsSaidWithItsLine(): void
@@ -191,12 +191,12 @@ final class SizeTest extends WebCase
         $this->ask('PUT', "/api/dockets/{$docket->number()}/design", ['version' => $docket->version(), 'words' => 'Kestrel', 'face' => 'bebas', 'setting' => $setting, 'proof' => true]);
         self::assertSame(200, $this->status);
         $docket = $this->get(Dockets::class)->numbered($docket->number());
-        $this->get(SizeOrder::class)->approve($docket, $docket->version(), 1, 'Osric');
+        $this->approve($docket, 1, 'Osric');
         [$letters, $rim] = $docket->pieces();
         self::assertSame([$docket->tag().'/1', $docket->tag().'/1b'], [$letters->tag(), $rim->tag()]);
         self::assertSame([$this->navy->id(), $cream->id()], [$letters->film()->id(), $rim->film()->id()]);
-        self::assertEqualsWithDelta(2000, $letters->region()->box()->left - $rim->region()->box()->left, 12);
-        $bench = $this->get(Bench::class);
+        self::assertEqualsWithDelta(2000, $this->region($letters)->box()->left - $this->region($rim)->box()->left, 12);
+        $bench = $this->get(BenchWork::class);
         self::assertStringContainsString($rim->tag(), $bench->steps($letters)[0]['title']);
         self::assertStringContainsString($letters->tag(), $bench->steps($rim)[0]['title']);
     }
@@ -206,7 +206,7 @@ final class SizeTest extends WebCase
         $docket = $this->order(['surface' => 'panes', 'width' => '290mm', 'height' => '410mm', 'panes' => '4', 'quantity' => '2']);
         $this->ask('PUT', "/api/dockets/{$docket->number()}/design", ['version' => $docket->version(), 'words' => 'Kestrel', 'face' => 'bebas', 'proof' => true]);
         $docket = $this->get(Dockets::class)->numbered($docket->number());
-        $this->get(SizeOrder::class)->approve($docket, $docket->version(), 1, 'Osric');
+        $this->approve($docket, 1, 'Osric');
         self::assertCount(8, $docket->pieces());
     }
 
@@ -233,10 +233,10 @@ final class SizeTest extends WebCase
         self::assertSame([], $this->ask('GET', '/api/objects?find=%25')['objects'], 'a per cent sign is a per cent sign');
 
         $docket = $this->order(array_diff_key($mug, ['object' => 0]) + ['object' => 'Mug']);
-        $before = $docket->thing()->size();
+        $before = $docket->object()->size();
         $changed = $this->ask('PUT', "/api/objects/{$added['id']}", ['version' => $added['version'], 'answers' => ['circumference' => '300mm'] + $mug]);
         self::assertSame(200, $this->status, json_encode($changed, \JSON_THROW_ON_ERROR));
-        self::assertEquals($before, $this->get(Dockets::class)->numbered($docket->number())->thing()->size(), 'changing an object changes no order');
+        self::assertEquals($before, $this->get(Dockets::class)->numbered($docket->number())->object()->size(), 'changing an object changes no order');
         $this->assertProblem(409, 'changed meanwhile', $this->ask('PUT', "/api/objects/{$added['id']}", ['version' => $added['version'], 'answers' => $mug]));
         $this->ask('POST', "/api/objects/{$added['id']}/drop", ['version' => $changed['version']]);
         self::assertSame([], $this->ask('GET', '/api/objects?find=mug')['objects']);
@@ -245,7 +245,7 @@ final class SizeTest extends WebCase
 
     public function testKindsSayWhatIsMeasured(): void
     {
-        $kinds = $this->ask('GET', '/api/kinds');
+        $kinds = $this->ask('GET', '/api/vocabulary');
         self::assertSame(['rectangle', 'ellipse', 'polygon', 'ring', 'outline', 'cylinder', 'taper', 'ball', 'panes', 'panel'], array_column($kinds['kinds'], 'kind'));
         self::assertSame(['upper', 'lower', 'slant'], array_column($kinds['kinds'][6]['lengths'], 'name'));
         self::assertSame(15.0, (float) array_column($kinds['keepOuts'], 'margin', 'what')['lip']['mm']);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
+use Yelbo\Shop\Batches\LayPlan;
+use Yelbo\Shop\Batches\LayPlanHandler;
+use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Tests\Shop\ShopTestCase;
 
@@ -44,5 +47,26 @@ abstract class WebCase extends ShopTestCase
         self::assertSame($status, $problem['status']);
         self::assertStringContainsString($says, (string) $problem['detail']);
         self::assertStringNotContainsString('Exception', (string) $this->browser->getResponse()->getContent());
+    }
+
+    /**
+     * Pieces laid out and released, the way the page does it; no thought is given to it.
+     *
+     * @param list<array{id: int, version: int}> $pieces
+     *
+     * @return array<string, mixed> the batch, or the problem
+     */
+    protected function released(array $pieces): array
+    {
+        $nesting = $this->ask('POST', '/api/nestings', ['film' => $this->navy->id(), 'pieces' => $pieces]);
+        if (!isset($nesting['plans'])) {
+            return $nesting;
+        }
+        $plan = $nesting['plans'][0];
+        $this->get(LayPlanHandler::class)(new LayPlan($plan['id']));
+        $version = $this->get(PlanEditor::class)->plan($plan['id'])->version();
+        $released = $this->ask('POST', "/api/plans/{$plan['id']}/release", ['version' => $version]);
+
+        return isset($released['batches']) ? $this->ask('GET', "/api/batches/{$released['batches'][0]['id']}") : $released;
     }
 }

@@ -18,10 +18,10 @@ final class WorkTest extends WebCase
     {
         $this->approved('BOAT', 1, 'customer');
         $waiting = $this->ask('GET', '/api/batches/waiting')['pieces'];
-        $chosen = ['film' => $this->navy->id(), 'pieces' => [['id' => $waiting[0]['id'], 'version' => $waiting[0]['version']]]];
-        $batch = $this->ask('POST', '/api/batches', $chosen);
+        $chosen = [['id' => $waiting[0]['id'], 'version' => $waiting[0]['version']]];
+        $batch = $this->released($chosen);
         self::assertSame('released', $batch['state']);
-        $this->assertProblem(409, 'changed meanwhile', $this->ask('POST', '/api/batches', $chosen));
+        $this->assertProblem(409, 'taken meanwhile', $this->released($chosen));
 
         self::ensureKernelShutdown();
         $this->browser = self::createClient();
@@ -61,9 +61,9 @@ final class WorkTest extends WebCase
         self::assertNull($piece['station']);
         self::assertSame('done', $this->ask('GET', "/api/dockets/{$piece['docket']}")['state']);
         self::assertSame(2, $this->ask('GET', '/api/stock')['items'][0]['count']);
-        [$rest] = $this->ask('GET', '/api/rests')['rests'];
+        [$rest] = $this->ask('GET', '/api/remnants')['remnants'];
         self::assertSame(['square', $batch['id']], [$rest['propose'], $rest['batch']]);
-        self::assertSame([], $this->ask('POST', "/api/batches/{$batch['id']}/rest", ['version' => $rest['version'], 'how' => 'square'])['rests']);
+        self::assertSame([], $this->ask('POST', "/api/batches/{$batch['id']}/remnant", ['version' => $rest['version'], 'how' => 'square'])['remnants']);
         self::assertSame('offcut', $this->ask('GET', '/api/stock')['items'][1]['kind'] ?? $this->ask('GET', '/api/stock')['items'][0]['kind']);
     }
 

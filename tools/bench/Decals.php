@@ -9,15 +9,15 @@ use Random\Randomizer;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Frame;
 use Yelbo\Trade\Lettering\HarfBuzz;
-use Yelbo\Trade\Lettering\Letterer;
 use Yelbo\Trade\Lettering\Setting;
-use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
-use Yelbo\Trade\Sheet\Piece;
+use Yelbo\Trade\Sheet\NestPiece;
 
 /** Decals made up from a seed with the faces that ship: names, monograms, rings and frames. */
 final readonly class Decals
@@ -26,17 +26,17 @@ final readonly class Decals
     private const FACES = ['bebas', 'pacifico', 'lobster', 'oswald', 'alfa-slab', 'fredoka'];
 
     private Faces $faces;
-    private Letterer $letterer;
+    private Typesetter $letterer;
     private Randomizer $random;
 
     public function __construct(string $root, int $seed)
     {
         $this->faces = new Faces($root);
-        $this->letterer = new Letterer($this->faces, new HarfBuzz(), new ShortMemory());
+        $this->letterer = new Typesetter($this->faces, new HarfBuzz(), new InMemoryCache());
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
-    /** @return list<Piece> half of them names; monograms, words on a ring, names in a frame, plain rings and plain frames */
+    /** @return list<NestPiece> half of them names; monograms, words on a ring, names in a frame, plain rings and plain frames */
     public function mixed(int $count): array
     {
         return $this->made($count, fn (string $face, int $cap, string $name, int $kind): Region => match ($kind) {
@@ -49,7 +49,7 @@ final readonly class Decals
         });
     }
 
-    /** @return list<Piece> half of them names; monograms, words on a ring, names in a ring: nothing that another would go far into */
+    /** @return list<NestPiece> half of them names; monograms, words on a ring, names in a ring: nothing that another would go far into */
     public function solid(int $count): array
     {
         return $this->made($count, fn (string $face, int $cap, string $name, int $kind): Region => match ($kind) {
@@ -83,7 +83,7 @@ final readonly class Decals
     /**
      * @param \Closure(string, int, string, int): Region $make of a face, the height of its capitals in µm, a name and a figure from 0 to 9
      *
-     * @return list<Piece> none longer than a sheet is wide
+     * @return list<NestPiece> none longer than a sheet is wide
      */
     private function made(int $count, \Closure $make): array
     {
@@ -95,7 +95,7 @@ final readonly class Decals
             $region = $make($face, $cap, $name, $this->random->getInt(0, 9));
             $box = $region->box();
             if (max($box->width(), $box->height()) <= 290_000) {
-                $pieces[] = new Piece('p'.\count($pieces), $region->moved(-$box->left, -$box->top));
+                $pieces[] = new NestPiece('p'.\count($pieces), $region->moved(-$box->left, -$box->top));
             }
         }
 
@@ -117,7 +117,7 @@ final readonly class Decals
         return new Region([[[[0, 0], [$width, 0], [$width, $height], [0, $height]], [[4000, 4000], [4000, $height - 4000], [$width - 4000, $height - 4000], [$width - 4000, 4000]]]]);
     }
 
-    /** @return list<Piece> plain names with letters 24 to 41 mm high, none longer than an offcut */
+    /** @return list<NestPiece> plain names with letters 24 to 41 mm high, none longer than an offcut */
     public function names(int $count): array
     {
         $pieces = [];
@@ -125,7 +125,7 @@ final readonly class Decals
             $words = Words::set($this->faces->named(self::FACES[$this->random->getInt(0, 5)]), [self::NAMES[$this->random->getInt(0, \count(self::NAMES) - 1)]], new Setting());
             $region = $this->letterer->top($words, $this->random->getInt(24, 41) * 1000);
             if ($region->box()->width() <= 200_000) {
-                $pieces[] = new Piece('p'.\count($pieces), $region);
+                $pieces[] = new NestPiece('p'.\count($pieces), $region);
             }
         }
 
@@ -135,7 +135,7 @@ final readonly class Decals
     /**
      * A sheet cut into rectangles without waste, at random.
      *
-     * @return list<Piece>
+     * @return list<NestPiece>
      */
     public function guillotine(int $count, int $width, int $height): array
     {
@@ -152,6 +152,6 @@ final readonly class Decals
             array_push($cut, ...($w > $h ? [[$part, $h], [$w - $part, $h]] : [[$w, $part], [$w, $h - $part]]));
         }
 
-        return array_map(static fn (array $sides, int $nth): Piece => new Piece("r$nth", Box::sized(...$sides)->region()), array_values($cut), array_keys(array_values($cut)));
+        return array_map(static fn (array $sides, int $nth): NestPiece => new NestPiece("r$nth", Box::sized(...$sides)->region()), array_values($cut), array_keys(array_values($cut)));
     }
 }

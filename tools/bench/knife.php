@@ -13,8 +13,8 @@ use Yelbo\Trade\Knife\KnifeWay;
 use Yelbo\Trade\Knife\Tour;
 use Yelbo\Trade\Sheet\BoxNest;
 use Yelbo\Trade\Sheet\Gaps;
+use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
-use Yelbo\Trade\Sheet\Stock;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 require __DIR__.'/Decals.php';
@@ -22,7 +22,7 @@ require __DIR__.'/Decals.php';
 [, $count, $seconds] = $argv;
 $pieces = (new Decals(dirname(__DIR__, 2), (int) ($argv[3] ?? 1)))->mixed((int) $count);
 $shapes = array_column($pieces, 'region', 'id');
-$plan = (new BoxNest(Gaps::same(3000, 2000), [0, 90]))->plan([Stock::sheet('s', 300_000, 60 * 1000 * (int) $count)], $pieces);
+$plan = (new BoxNest(Gaps::same(3000, 2000), [0, 90]))->plan([NestStock::sheet('s', 300_000, 60 * 1000 * (int) $count)], $pieces);
 $layers = array_map(static fn (Place $place): array => [$place->put($shapes[$place->piece]), 'film'], $plan->sheets[0]->places);
 $began = hrtime(true);
 $way = KnifeWay::through($layers);

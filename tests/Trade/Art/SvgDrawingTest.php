@@ -6,11 +6,11 @@ namespace Yelbo\Tests\Trade\Art;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Yelbo\Trade\Art\Brought;
 use Yelbo\Trade\Art\Colour;
 use Yelbo\Trade\Art\Matrix;
 use Yelbo\Trade\Art\Note;
 use Yelbo\Trade\Art\SvgDrawing;
+use Yelbo\Trade\Art\VectorArt;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -207,7 +207,7 @@ final class SvgDrawingTest extends TestCase
         return $all;
     }
 
-    private static function on100(string $inside): Brought
+    private static function on100(string $inside): VectorArt
     {
         return SvgDrawing::read("<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"100mm\" height=\"100mm\" viewBox=\"0 0 100 100\">$inside</svg>");
     }

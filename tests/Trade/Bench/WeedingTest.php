@@ -89,9 +89,9 @@ final class WeedingTest extends TestCase
         self::assertStringContainsString('30 mm', $steps[1]['how']);
         self::assertStringContainsString('3 mm', $steps[3]['how']);
         self::assertNotEmpty(array_filter(array_column($steps, 'caution')));
-        $large = (new Steps(Rules::standard()))->forTheCustomer(Size::millimetres(420, 90), Film::Permanent->life());
+        $large = (new Steps(Rules::standard()))->forTheCustomer(Size::millimetres(420, 90), Film::Permanent->life(Rules::standard()));
         self::assertStringContainsString('paper', $large[0]['how']);
-        $short = (new Steps(Rules::standard()->with(Rule::Cure, 48)))->forTheCustomer(Size::millimetres(94, 26), Film::Permanent->life());
+        $short = (new Steps(Rules::standard()->with(Rule::Cure, 48)))->forTheCustomer(Size::millimetres(94, 26), Film::Permanent->life(Rules::standard()));
         self::assertStringContainsString('48 h', implode(' ', array_column($short, 'how')));
     }
 }

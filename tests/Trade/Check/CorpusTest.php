@@ -12,7 +12,7 @@ use Yelbo\Trade\Check\Cutability;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
@@ -66,7 +66,7 @@ final class CorpusTest extends TestCase
                 continue;
             }
             ++$tried;
-            $mended = (new Mending())->with($cure['do'], $cure['by'] ?? 0)->of($broken);
+            $mended = (new Mending())->with($cure['do'], $cure['by'] ?? 0)->apply($broken);
             $codes = array_map(static fn (Snag $snag): string => $snag->code, self::check()->snags($mended));
             self::assertNotContains($group->code, $codes, $cure['do']);
             self::assertSame([], self::stops($mended), "{$cure['do']} brings no new stop");
@@ -155,6 +155,6 @@ final class CorpusTest extends TestCase
 
     private static function check(): Cutability
     {
-        return new Cutability(Film::Permanent->limits()->in(UseOf::Indoor, Rules::standard()));
+        return new Cutability(Film::Permanent->limits(Rules::standard())->in(Usage::Indoor, Rules::standard()));
     }
 }

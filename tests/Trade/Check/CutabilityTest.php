@@ -13,7 +13,7 @@ use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\Suitability;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Measure\Length;
@@ -68,7 +68,7 @@ final class CutabilityTest extends TestCase
     public function testBoldFacesAreCleanAndHairlinesAreNot(): void
     {
         $letterer = Lettering::letterer();
-        $check = new Cutability(Film::Permanent->limits());
+        $check = new Cutability(Film::Permanent->limits(Rules::standard()));
         foreach (['alfa-slab', 'fredoka', 'bebas', 'righteous'] as $face) {
             self::assertSame([], array_filter($check->snags($letterer->top(Lettering::words($face, 'Kestrel'), 40_000)), static fn (Snag $snag): bool => Snag::STOP === $snag->severity), $face);
         }
@@ -79,7 +79,7 @@ final class CutabilityTest extends TestCase
     public function testTheCureToEnlargeCures(): void
     {
         $letterer = Lettering::letterer();
-        $check = new Cutability(Film::Permanent->limits());
+        $check = new Cutability(Film::Permanent->limits(Rules::standard()));
         $words = Lettering::words('libre-baskerville', 'Rope');
         $snags = $check->snags($letterer->top($words, 9000), 9000);
         self::assertNotEmpty($snags);
@@ -96,25 +96,25 @@ final class CutabilityTest extends TestCase
     public function testLimitsGrowWithFilmAndUse(): void
     {
         $rules = Rules::standard();
-        self::assertSame(1000, Film::Permanent->limits()->stroke);
-        self::assertSame(1300, Film::Permanent->limits()->in(UseOf::Outdoor, $rules)->stroke);
-        self::assertEquals(new Limits(4000, 7000, 5000, 3000), Film::Glitter->limits()->in(UseOf::Vehicle, $rules));
-        self::assertSame(Film::Frosted->limits()->stroke, Film::Cling->limits()->stroke);
+        self::assertSame(1000, Film::Permanent->limits(Rules::standard())->stroke);
+        self::assertSame(1300, Film::Permanent->limits(Rules::standard())->in(Usage::Outdoor, $rules)->stroke);
+        self::assertEquals(new Limits(4000, 7000, 2500, 1500), Film::Glitter->limits(Rules::standard())->in(Usage::Vehicle, $rules));
+        self::assertSame(Film::Frosted->limits(Rules::standard())->stroke, Film::Cling->limits(Rules::standard())->stroke);
         self::assertTrue(Film::Patterned->hasDirection());
     }
 
     public function testFilmIsWeighedAgainstItsUse(): void
     {
-        self::assertNull(Suitability::warning(Film::Permanent, UseOf::Outdoor));
-        self::assertStringContainsString('Permanent', (string) Suitability::warning(Film::Removable, UseOf::Outdoor));
-        self::assertNotNull(Suitability::warning(Film::Stencil, UseOf::Indoor));
-        self::assertStringContainsString('cast', (string) Suitability::warning(Film::Pearl, UseOf::Vehicle));
+        self::assertNull(Suitability::warning(Film::Permanent, Usage::Outdoor));
+        self::assertStringContainsString('Permanent', (string) Suitability::warning(Film::Removable, Usage::Outdoor));
+        self::assertNotNull(Suitability::warning(Film::Stencil, Usage::Indoor));
+        self::assertStringContainsString('cast', (string) Suitability::warning(Film::Pearl, Usage::Vehicle));
     }
 
     public function testArtBeyondTheSafeAreaIsStoppedWithTheSizeThatFits(): void
     {
         $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(100, 60), Length::millimetres(0)), Lettering::words('bebas', 'Teal'), 80_000);
-        [$snag] = (new Judgement(Rules::standard()))->of($fitted, Film::Permanent, UseOf::Indoor);
+        [$snag] = (new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, Usage::Indoor);
         self::assertSame('outside-safe-area', $snag->code);
         self::assertSame(Snag::STOP, $snag->severity);
         self::assertSame($fitted->largest, $snag->cures[0]['capHeight'] ?? 0);
@@ -123,6 +123,6 @@ final class CutabilityTest extends TestCase
     /** @return list<Snag> */
     private function plain(string $path): array
     {
-        return (new Cutability(Film::Permanent->limits()))->snags(SvgPath::read($path));
+        return (new Cutability(Film::Permanent->limits(Rules::standard())))->snags(SvgPath::read($path));
     }
 }

@@ -11,7 +11,7 @@ use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Measure\Length;
@@ -30,9 +30,9 @@ final class JudgementTest extends TestCase
         return (new Fitting(Lettering::letterer(), Rules::standard()))->fit($surface, Lettering::words('bebas', ...explode('|', $words)), $capHeight);
     }
 
-    private function snag(string $code, Fitted $fitted, UseOf $use = UseOf::Indoor, ?float $readFrom = null, ?Material $material = null): ?Snag
+    private function snag(string $code, Fitted $fitted, Usage $use = Usage::Indoor, ?float $readFrom = null, ?Material $material = null): ?Snag
     {
-        return array_column((new Judgement(Rules::standard()))->of($fitted, Film::Permanent, $use, $readFrom, $material), null, 'code')[$code] ?? null;
+        return array_column((new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, $use, $readFrom, $material), null, 'code')[$code] ?? null;
     }
 
     private static function mm(float $millimetres): Length
@@ -79,8 +79,8 @@ final class JudgementTest extends TestCase
     {
         $board = new Rectangle(Size::millimetres(2_400, 500), self::mm(0));
         $sign = $this->fit($board, 'Tollgate Wharf', 30_000);
-        self::assertNull($this->snag('too-small-to-read', $sign, UseOf::Outdoor, 2.0));
-        $far = $this->snag('too-small-to-read', $sign, UseOf::Outdoor, 60.0);
+        self::assertNull($this->snag('too-small-to-read', $sign, Usage::Outdoor, 2.0));
+        $far = $this->snag('too-small-to-read', $sign, Usage::Outdoor, 60.0);
         self::assertGreaterThan(30_000, $far?->cures[0]['capHeight'] ?? 0);
         self::assertNull($this->snag('too-large-for-machine', $sign));
         self::assertNotNull($this->snag('too-large-for-machine', $this->fit($board, 'Tollgate Wharf')));
@@ -89,9 +89,9 @@ final class JudgementTest extends TestCase
     public function testAMakerWhoGivesItForIndoorsOnlyIsHeardOutdoors(): void
     {
         $hand = new FilmInHand(Rules::standard());
-        self::assertSame(['indoors-only'], array_column($hand->outdoors(UseOf::Vehicle, 0), 'code'));
-        self::assertSame(['indoors-only'], array_column($hand->outdoors(UseOf::Outdoor, 0), 'code'));
-        foreach ([[UseOf::Indoor, 0], [UseOf::Outdoor, 5], [UseOf::Outdoor, null]] as [$use, $years]) {
+        self::assertSame(['indoors-only'], array_column($hand->outdoors(Usage::Vehicle, 0), 'code'));
+        self::assertSame(['indoors-only'], array_column($hand->outdoors(Usage::Outdoor, 0), 'code'));
+        foreach ([[Usage::Indoor, 0], [Usage::Outdoor, 5], [Usage::Outdoor, null]] as [$use, $years]) {
             self::assertSame([], $hand->outdoors($use, $years));
         }
     }

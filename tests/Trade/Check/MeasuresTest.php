@@ -12,7 +12,8 @@ use Yelbo\Trade\Check\Measures;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\InMemoryCache;
+use Yelbo\Trade\Rules;
 
 /** What is smallest in a glyph says whether words can be cut, at any size. */
 final class MeasuresTest extends TestCase
@@ -21,11 +22,11 @@ final class MeasuresTest extends TestCase
     {
         // A post with a dot above, and a ring: stroke 2, dot 3 across, inside 6 across.
         $film = SvgPath::read('M0 5H2V20H0ZM0 0H3V3H0ZM10 10A5 5 0 1 1 20 10A5 5 0 1 1 10 10ZM12 10A3 3 0 1 0 18 10A3 3 0 1 0 12 10Z');
-        $measures = Measures::of($film, 20_000);
+        $measures = Measures::ofRegion($film, 20_000);
         self::assertEqualsWithDelta(0.1, $measures->stroke, 0.006);
         self::assertEqualsWithDelta(0.1, $measures->island, 0.001);
         self::assertEqualsWithDelta(0.3, $measures->counter, 0.003);
-        [$share, $code, $found] = $measures->worst(10_000, Film::Permanent->limits());
+        [$share, $code, $found] = $measures->worst(10_000, Film::Permanent->limits(Rules::standard()));
         self::assertSame('small-island', $code);
         self::assertEqualsWithDelta(0.5, $share, 0.01);
         self::assertEqualsWithDelta(1000, $found, 5);
@@ -40,7 +41,7 @@ final class MeasuresTest extends TestCase
         foreach (['oswald' => 'Ae8', 'pacifico' => 'Qg', 'playfair' => 'Wi'] as $slug => $letters) {
             $words = Lettering::words($slug, $letters);
             foreach (Lettering::letterer()->glyphs($words) as $glyph) {
-                $fresh = Measures::of(Lettering::letterer()->glyph($words->face, $glyph, 20_000), 20_000);
+                $fresh = Measures::ofRegion(Lettering::letterer()->glyph($words->face, $glyph, 20_000), 20_000);
                 self::assertEqualsWithDelta($shipped[$slug][$glyph], [round($fresh->stroke, 4), null === $fresh->island ? null : round($fresh->island, 4), null === $fresh->counter ? null : round($fresh->counter, 4)], 0.0002, "$slug $glyph");
             }
         }
@@ -50,13 +51,13 @@ final class MeasuresTest extends TestCase
     /** The quick judgement is the whole one's, in nearly every face. */
     public function testTheQuickJudgementAgreesWithTheWholeOne(): void
     {
-        $quick = new FaceMeasures(Lettering::faces(), Lettering::letterer(), new ShortMemory());
-        $limits = Film::Permanent->limits();
+        $quick = new FaceMeasures(Lettering::faces(), Lettering::letterer(), new InMemoryCache());
+        $limits = Film::Permanent->limits(Rules::standard());
         $agree = $all = 0;
         foreach (Lettering::faces()->all() as $face) {
             foreach ([9000, 30_000] as $cap) {
                 $words = Lettering::words($face->slug, 'Kestrel');
-                $able = $quick->of($words)->worst($cap, $limits)[0] >= 1;
+                $able = $quick->ofWords($words)->worst($cap, $limits)[0] >= 1;
                 $stops = array_filter((new Cutability($limits))->snags(Lettering::letterer()->top($words, $cap)), static fn (Snag $snag): bool => Snag::STOP === $snag->severity);
                 $agree += $able === ([] === $stops) ? 1 : 0;
                 ++$all;
@@ -67,7 +68,7 @@ final class MeasuresTest extends TestCase
 
     public function testAGlyphNobodyMeasuredIsMeasuredWhenAsked(): void
     {
-        $quick = new FaceMeasures(Lettering::faces(), Lettering::letterer(), new ShortMemory());
-        self::assertGreaterThan(0.02, $quick->of(Lettering::words('lobster', 'Жук'))->stroke);
+        $quick = new FaceMeasures(Lettering::faces(), Lettering::letterer(), new InMemoryCache());
+        self::assertGreaterThan(0.02, $quick->ofWords(Lettering::words('lobster', 'Жук'))->stroke);
     }
 }

@@ -13,7 +13,7 @@ use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
-use Yelbo\Trade\Film\UseOf;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Measure\Length;
@@ -26,7 +26,7 @@ final class SnagGroupTest extends TestCase
     public function testOneKindIsToldOnceWithTheWorstAndEverySpot(): void
     {
         $dots = implode('', array_map(static fn (int $nth): string => \sprintf('M%d 30h%.1Fv%.1Fh-%.1FZ', 10 * $nth, 1.9 - $nth / 10, 1.9 - $nth / 10, 1.9 - $nth / 10), range(0, 4)));
-        $snags = (new Cutability(Film::Permanent->limits()))->snags(SvgPath::read("M0 0H60V20H0Z$dots"), 20_000);
+        $snags = (new Cutability(Film::Permanent->limits(Rules::standard())))->snags(SvgPath::read("M0 0H60V20H0Z$dots"), 20_000);
         $groups = SnagGroup::all($snags);
         self::assertCount(1, $groups);
         self::assertSame(['small-island', 5, 1500], [$groups[0]->code, $groups[0]->count, $groups[0]->found]);
@@ -52,7 +52,7 @@ final class SnagGroupTest extends TestCase
     public function testWhatHasNoSpotStandsForItself(): void
     {
         $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(90, 40), Length::millimetres(0)), Lettering::words('bebas', 'Swift'), null, 1_000);
-        $snags = (new Judgement(Rules::standard()))->of($fitted, Film::Removable, UseOf::Vehicle, 60.0, Material::OilyPlastic);
+        $snags = (new Judgement(Rules::standard()))->judge($fitted, Film::Removable, Usage::Vehicle, 60.0, Material::OilyPlastic);
         $codes = array_map(static fn (SnagGroup $group): string => $group->code, SnagGroup::all($snags));
         self::assertSame(2, array_count_values($codes)['too-small-to-read'] ?? 0, 'the letters, and the whole');
         foreach (['film-and-use', 'film-and-surface', 'register'] as $code) {
@@ -84,6 +84,6 @@ final class SnagGroupTest extends TestCase
         self::assertSame(['note patterned'], $codes(Film::Patterned, '#8f1f1b'));
         self::assertSame([], $judgement->colour(Film::Permanent, '#f2f2ea', 'blue'), 'on a blue liner white film is seen');
         self::assertSame('patterned', $judgement->colour(Film::Permanent, '#8f1f1b', 'white', true)[0]->code, 'a brushed look runs one way too');
-        self::assertSame(['indoors-only', null, null], array_map(static fn (array $case): ?string => ($judgement->outdoors(...$case)[0] ?? null)?->code, [[UseOf::Outdoor, 0], [UseOf::Indoor, 0], [UseOf::Vehicle, null]]));
+        self::assertSame(['indoors-only', null, null], array_map(static fn (array $case): ?string => ($judgement->outdoors(...$case)[0] ?? null)?->code, [[Usage::Outdoor, 0], [Usage::Indoor, 0], [Usage::Vehicle, null]]));
     }
 }

@@ -57,7 +57,7 @@ final class ConvexAreaTest extends TestCase
     {
         mt_srand(11);
         $points = array_map(static fn (): array => [mt_rand(0, 50_000), mt_rand(0, 30_000)], range(1, 80));
-        $hull = Hull::of(new Region([[$points]]));
+        $hull = Hull::ofRegion(new Region([[$points]]));
         $sides = ConvexArea::ellipse(0, 0, 40_000, 40_000)->sides;
         foreach ($hull->reaches($sides) as $nth => $reach) {
             $far = max(array_map(static fn (array $point): float => $point[0] * $sides[$nth][0] + $point[1] * $sides[$nth][1], $points));

@@ -21,7 +21,7 @@ final class LargestScaleTest extends TestCase
 
     public function testASquareInADisc(): void
     {
-        $scale = new LargestScale($this->circle(100_000), Hull::of(Box::sized(10_000, 10_000)->region()));
+        $scale = new LargestScale($this->circle(100_000), Hull::ofRegion(Box::sized(10_000, 10_000)->region()));
         self::assertEqualsWithDelta(200_000 / \M_SQRT2 / 10_000, $scale->scale(), 0.001);
         self::assertEqualsWithDelta(100_000, $scale->middle($scale->scale(), [0, 0])[0] ?? 0, 20);
     }
@@ -29,7 +29,7 @@ final class LargestScaleTest extends TestCase
     public function testATriangleInADiscMovesOffTheMiddle(): void
     {
         $triangle = Winding::region([[[0, 10_000], [11_547, 10_000], [5773, 0]]]);
-        $scale = new LargestScale($this->circle(100_000), Hull::of($triangle));
+        $scale = new LargestScale($this->circle(100_000), Hull::ofRegion($triangle));
         self::assertEqualsWithDelta(100_000 * sqrt(3) / 11_547, $scale->scale(), 0.01, 'the circumscribed circle of an even triangle');
         $middle = $scale->middle($scale->scale(), [100_000, 100_000]) ?? [0, 0];
         self::assertEqualsWithDelta(100_000 - 100_000 + 75_000, $middle[1], 200, 'its box lies above the middle');
@@ -37,7 +37,7 @@ final class LargestScaleTest extends TestCase
 
     public function testAWideShapeInABoxStaysInTheMiddleOfTheFreeWay(): void
     {
-        $scale = new LargestScale(ConvexArea::box(Box::sized(100_000, 60_000)), Hull::of(Box::sized(50_000, 10_000)->region()));
+        $scale = new LargestScale(ConvexArea::box(Box::sized(100_000, 60_000)), Hull::ofRegion(Box::sized(50_000, 10_000)->region()));
         self::assertEqualsWithDelta(2.0, $scale->scale(), 1e-6);
         $middle = $scale->middle($scale->scale(), [50_000, 30_000]) ?? [0, 0];
         self::assertEqualsWithDelta(30_000, $middle[1], 1);
@@ -46,7 +46,7 @@ final class LargestScaleTest extends TestCase
 
     public function testWantedPlacesAreTakenAsFarAsThereIsRoom(): void
     {
-        $scale = new LargestScale(ConvexArea::box(Box::sized(100_000, 60_000)), Hull::of(Box::sized(50_000, 10_000)->region()));
+        $scale = new LargestScale(ConvexArea::box(Box::sized(100_000, 60_000)), Hull::ofRegion(Box::sized(50_000, 10_000)->region()));
         $middle = $scale->middle(1.0, [0, 30_000]) ?? [0, 0];
         self::assertEqualsWithDelta(25_000, $middle[0], 1);
     }
@@ -66,7 +66,7 @@ final class LargestScaleTest extends TestCase
             for ($i = 0; $i < 12; ++$i) {
                 $points[] = [mt_rand(0, 40_000), mt_rand(0, 15_000)];
             }
-            $hull = Hull::of(new Region([[$points]]));
+            $hull = Hull::ofRegion(new Region([[$points]]));
             $area = match ($round % 3) {
                 0 => ConvexArea::ellipse(60_000, 40_000, 60_000, 40_000)->inset(mt_rand(0, 15_000)),
                 1 => ConvexArea::rounded(Box::sized(90_000, 50_000), mt_rand(1000, 25_000))->inset(mt_rand(0, 9000)),

@@ -31,7 +31,7 @@ final class JourneyTest extends TestCase
                     self::fail("{$move->value} from {$state->value} must be refused.");
                 } catch (IllegalMove $illegal) {
                     self::assertSame('illegal-move', $illegal->reason);
-                    self::assertStringContainsString($move->says(), $illegal->getMessage());
+                    self::assertStringContainsString($move->label(), $illegal->getMessage());
                 }
             }
         }

@@ -13,9 +13,9 @@ use Yelbo\Trade\Knife\KnifeWay;
 use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
-use Yelbo\Trade\Sheet\Piece;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
-use Yelbo\Trade\Sheet\Stock;
 
 /** Cut files read back by programs this project did not write: as many outlines, as much film, in the same places. */
 final class ReadersTest extends TestCase
@@ -31,7 +31,7 @@ final class ReadersTest extends TestCase
         foreach (['Kestrel' => 'bebas', 'Ada' => 'pacifico', 'BOQ 9' => 'oswald'] as $word => $face) {
             $shapes[$word] = Lettering::letterer()->top(Lettering::words($face, (string) $word), 40_000);
         }
-        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan([Stock::sheet('s', 300_000, 200_000)], array_map(static fn (string $word): Piece => new Piece($word, $shapes[$word]), array_keys($shapes)));
+        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan([NestStock::sheet('s', 300_000, 200_000)], array_map(static fn (string $word): NestPiece => new NestPiece($word, $shapes[$word]), array_keys($shapes)));
         self::assertCount(1, $plan->sheets);
         $this->put = array_map(static fn (Place $place): Region => $place->put($shapes[$place->piece]), $plan->sheets[0]->places);
         $this->file = new CutFile(300_000, 200_000, new Machine(0, 0), KnifeWay::through(array_map(static fn (Region $region): array => [$region, 'navy'], $this->put)), 'Batch 7, board, force 80 g');

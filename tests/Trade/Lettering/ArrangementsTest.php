@@ -13,10 +13,10 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Align;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Frame;
+use Yelbo\Trade\Lettering\KnockoutShape;
 use Yelbo\Trade\Lettering\MonogramOrder;
 use Yelbo\Trade\Lettering\Offset;
 use Yelbo\Trade\Lettering\Setting;
-use Yelbo\Trade\Lettering\Shape;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Refused;
 
@@ -33,7 +33,7 @@ final class ArrangementsTest extends TestCase
 
     private function farthest(Region $region): float
     {
-        return max(0.0, ...array_map(static fn (array $point): float => hypot(...$point), Hull::of($region)->corners));
+        return max(0.0, ...array_map(static fn (array $point): float => hypot(...$point), Hull::ofRegion($region)->corners));
     }
 
     public function testAnArcStandsOnItsCircle(): void
@@ -138,7 +138,7 @@ final class ArrangementsTest extends TestCase
     public function testLettersKnockedOutOfASolid(): void
     {
         $letters = $this->set(['BOX'], new Setting());
-        foreach (Shape::cases() as $shape) {
+        foreach (KnockoutShape::cases() as $shape) {
             $solid = $this->set(['BOX'], new Setting(Arrangement::Knockout, shape: $shape));
             self::assertCount(1 + 3, $solid->polygons, 'the solid, and what is inside B and O');
             self::assertTrue(Geos::intersection($solid, $letters)->area() < 0.01 * $letters->area(), $shape->value);

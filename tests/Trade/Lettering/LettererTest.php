@@ -9,12 +9,12 @@ use PHPUnit\Framework\TestCase;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Inscribed;
+use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\FaceOutlines;
 use Yelbo\Trade\Lettering\HarfBuzz;
 use Yelbo\Trade\Lettering\Layer;
-use Yelbo\Trade\Lettering\Letterer;
-use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Refused;
 
@@ -146,8 +146,8 @@ final class LettererTest extends TestCase
     public function testAReferenceSizeIsItsOwn(): void
     {
         for ($height = 500; $height < 20_000_000; $height = (int) ($height * 1.013) + 1) {
-            $reference = Letterer::reference($height);
-            self::assertSame($reference, Letterer::reference($reference));
+            $reference = Typesetter::reference($height);
+            self::assertSame($reference, Typesetter::reference($reference));
             self::assertGreaterThan(0.7, $height / $reference);
             self::assertLessThan(1.004, $height / $reference);
         }
@@ -173,7 +173,7 @@ final class LettererTest extends TestCase
 
     public function testTheSameInputGivesTheSameOutlineTwice(): void
     {
-        $fresh = new Letterer(Lettering::faces(), new HarfBuzz(), new ShortMemory());
+        $fresh = new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache());
         self::assertEquals($fresh->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000), Lettering::letterer()->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000));
     }
 

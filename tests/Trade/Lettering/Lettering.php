@@ -4,26 +4,26 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Trade\Lettering;
 
+use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\HarfBuzz;
-use Yelbo\Trade\Lettering\Letterer;
-use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 
 /** The core's lettering put together by hand, as a script would. */
 final class Lettering
 {
-    private static ?Letterer $letterer = null;
+    private static ?Typesetter $letterer = null;
 
     public static function faces(): Faces
     {
         return new Faces(\dirname(__DIR__, 3));
     }
 
-    public static function letterer(): Letterer
+    public static function letterer(): Typesetter
     {
-        return self::$letterer ??= new Letterer(self::faces(), new HarfBuzz(), new ShortMemory());
+        return self::$letterer ??= new Typesetter(self::faces(), new HarfBuzz(), new InMemoryCache());
     }
 
     public static function words(string $face, string ...$lines): Words

@@ -73,7 +73,7 @@ final class MendingTest extends TestCase
     public function testSaysWhatItDidAndRefusesNonsense(): void
     {
         self::assertTrue((new Mending())->isNothing());
-        self::assertSame(['thickened by 0.2 mm on each side', 'insides under 1.2 mm filled'], (new Mending(thicken: 200, fill: 1200))->says());
+        self::assertSame(['thickened by 0.2 mm on each side', 'insides under 1.2 mm filled'], (new Mending(thicken: 200, fill: 1200))->steps());
         foreach ([['thicken', -1], ['drop', 90_000]] as [$step, $figure]) {
             try {
                 (new Mending())->with($step, $figure);
@@ -121,6 +121,6 @@ final class MendingTest extends TestCase
 
     private static function mend(Mending $mending, string $path): Region
     {
-        return $mending->of(SvgPath::read($path));
+        return $mending->apply(SvgPath::read($path));
     }
 }

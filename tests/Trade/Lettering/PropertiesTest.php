@@ -10,10 +10,10 @@ use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\HarfBuzz;
-use Yelbo\Trade\Lettering\Letterer;
-use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ellipse;
@@ -61,7 +61,7 @@ final class PropertiesTest extends TestCase
         mt_srand(88);
         foreach (\array_slice(Lettering::faces()->all(), 0, 5) as $face) {
             $words = Lettering::words($face->slug, $this->word(7));
-            $fresh = new Letterer(Lettering::faces(), new HarfBuzz(), new ShortMemory());
+            $fresh = new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache());
             self::assertEquals($fresh->artwork($words, 37_123, 1500), Lettering::letterer()->artwork($words, 37_123, 1500), $face->slug);
         }
     }
@@ -85,7 +85,7 @@ final class PropertiesTest extends TestCase
     public function testScalingUpNeverAddsAThinStroke(): void
     {
         mt_srand(3);
-        $check = new Cutability(Film::Permanent->limits());
+        $check = new Cutability(Film::Permanent->limits(Rules::standard()));
         $thin = static fn (array $snags): int => \count(array_filter($snags, static fn (Snag $snag): bool => 'thin-stroke' === $snag->code));
         foreach (['zilla-slab', 'libre-baskerville', 'pacifico'] as $face) {
             $words = Lettering::words($face, $this->word(5));

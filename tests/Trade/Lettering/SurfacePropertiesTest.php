@@ -8,12 +8,12 @@ use PHPUnit\Framework\TestCase;
 use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\HarfBuzz;
-use Yelbo\Trade\Lettering\Letterer;
 use Yelbo\Trade\Lettering\Setting;
-use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
@@ -92,7 +92,7 @@ final class SurfacePropertiesTest extends TestCase
                 self::assertEqualsWithDelta($plain->area(), Geos::intersection($plain->moved(-$plain->box()->left, -$plain->box()->top), $fit->artwork->top())->area(), 0.01 * $plain->area(), "$what: the same way round");
             }
             if (0 === $i % 6) {
-                $fresh = new Fitting(new Letterer(Lettering::faces(), new HarfBuzz(), new ShortMemory()), Rules::standard());
+                $fresh = new Fitting(new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache()), Rules::standard());
                 self::assertEquals($fit, $fresh->fit($surface, $words), $what);
             }
         }

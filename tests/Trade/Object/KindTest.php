@@ -43,7 +43,7 @@ final class KindTest extends TestCase
     {
         $surface = $kind->surface($of);
         self::assertEqualsWithDelta([$width, $height], [$surface->size()->width->toMillimetres(), $surface->size()->height->toMillimetres()], 0.002);
-        self::assertNotSame('', $kind->says());
+        self::assertNotSame('', $kind->label());
         self::assertNotSame([], $kind->lengths());
         $clearance = $surface->clearance(Rules::standard());
         self::assertTrue(Geos::covers(Geos::grow($surface->outline(), 3), $surface->safe($clearance)->region()));

@@ -12,11 +12,11 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Sheet\Bed;
 use Yelbo\Trade\Sheet\Cost;
-use Yelbo\Trade\Sheet\Piece;
-use Yelbo\Trade\Sheet\Shape;
-use Yelbo\Trade\Sheet\Stock;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
+use Yelbo\Trade\Sheet\RasterShape;
+use Yelbo\Trade\Sheet\SheetRaster;
 
 /** The cells of a sheet: the place found at once is the one found by looking everywhere. */
 final class BedTest extends TestCase
@@ -43,13 +43,13 @@ final class BedTest extends TestCase
         return SvgPath::read(SvgPath::write(new Region([[$points]])));
     }
 
-    private function shape(Region $region): Shape
+    private function shape(Region $region): RasterShape
     {
-        return Shape::all($region, [90 * $this->random->getInt(0, 3)], self::GAP, self::GAP, self::CELL)[0];
+        return RasterShape::all($region, [90 * $this->random->getInt(0, 3)], self::GAP, self::GAP, self::CELL)[0];
     }
 
     /** @return array{int, int}|null by looking at every place, one after the other */
-    private static function slowly(Bed $bed, Shape $shape, \GMP $taken): ?array
+    private static function slowly(SheetRaster $bed, RasterShape $shape, \GMP $taken): ?array
     {
         for ($row = 0; $row <= $bed->rows - $shape->rows; ++$row) {
             for ($column = 0; $column <= $bed->columns - $shape->columns; ++$column) {
@@ -62,14 +62,14 @@ final class BedTest extends TestCase
         return null;
     }
 
-    private function bed(Stock $stock): Bed
+    private function bed(NestStock $stock): SheetRaster
     {
-        return Bed::of($stock, 2000, self::CELL, Shape::margin(self::GAP, self::CELL)) ?? throw new \LogicException('There is room.');
+        return SheetRaster::fromStock($stock, 2000, self::CELL, RasterShape::margin(self::GAP, self::CELL)) ?? throw new \LogicException('There is room.');
     }
 
     public function testTheFirstFreePlaceIsTheOneFoundByLookingEverywhere(): void
     {
-        foreach ([Stock::sheet('s', 90_000, 120_000), new Stock('odd', SvgPath::read('M0 0H90V40H60V110H0ZM15 15V30H30V15Z'))] as $stock) {
+        foreach ([NestStock::sheet('s', 90_000, 120_000), new NestStock('odd', SvgPath::read('M0 0H90V40H60V110H0ZM15 15V30H30V15Z'))] as $stock) {
             $bed = $this->bed($stock);
             for ($round = 0; $round < 4; ++$round) {
                 $taken = $bed->empty;
@@ -92,7 +92,7 @@ final class BedTest extends TestCase
 
     public function testTheNearestFreePlaceIsNearest(): void
     {
-        $bed = $this->bed(Stock::sheet('s', 90_000, 120_000));
+        $bed = $this->bed(NestStock::sheet('s', 90_000, 120_000));
         $taken = $bed->empty;
         foreach ([[10, 10], [40, 50], [70, 20]] as [$row, $column]) {
             $taken = $bed->take($taken, $this->shape($this->blob(16_000)), $row, $column, true);
@@ -115,7 +115,7 @@ final class BedTest extends TestCase
 
     public function testWhatFitsByCellsFitsInTruth(): void
     {
-        $stock = new Stock('odd', SvgPath::read('M0 0H90V40H60V110H0Z'));
+        $stock = new NestStock('odd', SvgPath::read('M0 0H90V40H60V110H0Z'));
         $bed = $this->bed($stock);
         $room = $stock->room(2000 - 10) ?? throw new \LogicException();
         for ($round = 0; $round < 6; ++$round) {
@@ -140,7 +140,7 @@ final class BedTest extends TestCase
 
     public function testGivingBackWhatWasTakenAloneLeavesItEmpty(): void
     {
-        $bed = $this->bed(Stock::sheet('s', 90_000, 120_000));
+        $bed = $this->bed(NestStock::sheet('s', 90_000, 120_000));
         $shape = $this->shape($this->blob(16_000));
         $taken = $bed->take($bed->empty, $shape, 30, 20, true);
         self::assertNotSame(0, gmp_cmp($taken, $bed->empty));
@@ -154,17 +154,17 @@ final class BedTest extends TestCase
         $square = Box::sized(30_000, 30_000)->region();
         $long = Box::sized(50_000, 20_000)->region();
         $name = Lettering::letterer()->top(Lettering::words('bebas', 'Teal'), 20_000);
-        self::assertCount(4, Shape::all($name, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL), 'a word is another one each way');
-        self::assertSame([1, 1, 2], array_map(static fn (Region $region): int => \count(Shape::all($region, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL)), [$ring, $square, $long]));
+        self::assertCount(4, RasterShape::all($name, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL), 'a word is another one each way');
+        self::assertSame([1, 1, 2], array_map(static fn (Region $region): int => \count(RasterShape::all($region, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL)), [$ring, $square, $long]));
     }
 
     public function testWhatIsLeftCostsMostThenFilmAndTheShelfsCostsLeast(): void
     {
-        $stock = [Stock::sheet('off', 100_000, 100_000), Stock::sheet('s', 300_000, 600_000, 9)];
-        $piece = new Piece('p', Box::sized(10_000, 10_000)->region());
-        self::assertGreaterThan(Cost::of($stock, [[1, 600_000], [1, 600_000]], []), Cost::of($stock, [], [$piece]), 'a small piece left is worse than two sheets');
-        self::assertGreaterThan(Cost::of($stock, [[1, 200_000]], []), Cost::of($stock, [[1, 200_001]], []), 'less of the sheet');
-        self::assertGreaterThan(Cost::of($stock, [[1, 600_000]], []), Cost::of($stock, [[1, 300_000], [1, 300_000]], []), 'one sheet rather than two halves');
-        self::assertLessThan(Cost::of($stock, [[1, 34_000]], []), Cost::of($stock, [[0, 100_000]], []), 'film from the shelf counts less than the same of a new sheet');
+        $stock = [NestStock::sheet('off', 100_000, 100_000), NestStock::sheet('s', 300_000, 600_000, 9)];
+        $piece = new NestPiece('p', Box::sized(10_000, 10_000)->region());
+        self::assertGreaterThan(Cost::ofPlan($stock, [[1, 600_000], [1, 600_000]], []), Cost::ofPlan($stock, [], [$piece]), 'a small piece left is worse than two sheets');
+        self::assertGreaterThan(Cost::ofPlan($stock, [[1, 200_000]], []), Cost::ofPlan($stock, [[1, 200_001]], []), 'less of the sheet');
+        self::assertGreaterThan(Cost::ofPlan($stock, [[1, 600_000]], []), Cost::ofPlan($stock, [[1, 300_000], [1, 300_000]], []), 'one sheet rather than two halves');
+        self::assertLessThan(Cost::ofPlan($stock, [[1, 34_000]], []), Cost::ofPlan($stock, [[0, 100_000]], []), 'film from the shelf counts less than the same of a new sheet');
     }
 }

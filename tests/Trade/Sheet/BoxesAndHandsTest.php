@@ -16,10 +16,10 @@ use Yelbo\Trade\Sheet\Effort;
 use Yelbo\Trade\Sheet\Fixed;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
-use Yelbo\Trade\Sheet\Piece;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Settle;
-use Yelbo\Trade\Sheet\Stock;
 use Yelbo\Trade\Sheet\WeedBoxes;
 
 final class BoxesAndHandsTest extends TestCase
@@ -51,10 +51,10 @@ final class BoxesAndHandsTest extends TestCase
     public function testAPieceLetGoWhereItMayNotLieGoesToTheNearestPlaceThatIsFree(): void
     {
         $gaps = new Gaps(3000, 8000, 2000);
-        $piece = new Piece('p', $this->at(0, 0, 40), 1, null, '412');
-        $friend = new Piece('f', $this->at(0, 0, 40), 1, null, '412');
-        $other = new Piece('o', $this->at(0, 0, 40), 1, null, '413');
-        $settle = new Settle(Stock::sheet('s', 200_000, 100_000), $gaps, [[$friend, new Place('f', 20_000, 20_000, 0)], [$other, new Place('o', 140_000, 20_000, 0)]]);
+        $piece = new NestPiece('p', $this->at(0, 0, 40), 1, null, '412');
+        $friend = new NestPiece('f', $this->at(0, 0, 40), 1, null, '412');
+        $other = new NestPiece('o', $this->at(0, 0, 40), 1, null, '413');
+        $settle = new Settle(NestStock::sheet('s', 200_000, 100_000), $gaps, [[$friend, new Place('f', 20_000, 20_000, 0)], [$other, new Place('o', 140_000, 20_000, 0)]]);
         self::assertTrue($settle->allows($piece, new Place('p', 63_000, 20_000, 0)), '3 mm beside one of its own order');
         self::assertFalse($settle->allows($piece, new Place('p', 62_000, 20_000, 0)));
         self::assertSame(['f'], $settle->touched($piece, new Place('p', 61_000, 20_000, 0)));
@@ -70,9 +70,9 @@ final class BoxesAndHandsTest extends TestCase
     public function testFixedPiecesStayAndTheirSheetIsFilledFirst(): void
     {
         $gaps = Gaps::same(3000, 2000);
-        $stock = [Stock::sheet('s', 106_000, 106_000, 4)];
-        $fixed = [new Fixed(0, [[new Piece('kept', $this->at(0, 0, 48)), new Place('kept', 29_300, 29_700, 0)]])];
-        $plan = (new Nest($gaps))->plan($stock, [new Piece('p', $this->at(0, 0, 20), 4)], null, $fixed);
+        $stock = [NestStock::sheet('s', 106_000, 106_000, 4)];
+        $fixed = [new Fixed(0, [[new NestPiece('kept', $this->at(0, 0, 48)), new Place('kept', 29_300, 29_700, 0)]])];
+        $plan = (new Nest($gaps))->plan($stock, [new NestPiece('p', $this->at(0, 0, 20), 4)], null, $fixed);
         self::assertSame([], $plan->left);
         self::assertCount(1, $plan->sheets);
         self::assertEquals(new Place('kept', 29_300, 29_700, 0), $plan->sheets[0]->places[0]);
@@ -86,7 +86,7 @@ final class BoxesAndHandsTest extends TestCase
         $reach = Machine::reach($rules, 300_000, 600_000);
         self::assertEquals(new Box(10_000, 20_000, 110_000, 100_000), $reach);
         self::assertNull(Machine::reach($rules, 300_000, 40_000), 'too short to be loaded');
-        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([Stock::sheet('s', 300_000, 600_000, 1, $reach)], [new Piece('p', $this->at(0, 0, 45), 3)]);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([NestStock::sheet('s', 300_000, 600_000, 1, $reach)], [new NestPiece('p', $this->at(0, 0, 45), 3)]);
         self::assertCount(2, $plan->sheets[0]->places);
         self::assertSame(1, $plan->left[0]['count']);
         foreach ($plan->sheets[0]->places as $place) {
@@ -96,8 +96,8 @@ final class BoxesAndHandsTest extends TestCase
 
     public function testPiecesOfOneOrderMayLieNearer(): void
     {
-        $stock = [Stock::sheet('s', 107_000, 54_000)];
-        $pieces = static fn (string $other): array => [new Piece('a', Box::sized(50_000, 50_000)->region(), 1, null, '412'), new Piece('b', Box::sized(50_000, 50_000)->region(), 1, null, $other)];
+        $stock = [NestStock::sheet('s', 107_000, 54_000)];
+        $pieces = static fn (string $other): array => [new NestPiece('a', Box::sized(50_000, 50_000)->region(), 1, null, '412'), new NestPiece('b', Box::sized(50_000, 50_000)->region(), 1, null, $other)];
         $nest = new Nest(new Gaps(3000, 8000, 2000));
         self::assertSame([], $nest->plan($stock, $pieces('412'))->left);
         self::assertCount(1, $nest->plan($stock, $pieces('413'))->left);

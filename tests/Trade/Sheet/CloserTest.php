@@ -11,17 +11,17 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Sheet\Bed;
 use Yelbo\Trade\Sheet\Compaction;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
-use Yelbo\Trade\Sheet\Piece;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Placer;
 use Yelbo\Trade\Sheet\Plan;
+use Yelbo\Trade\Sheet\RasterShape;
 use Yelbo\Trade\Sheet\Recreation;
-use Yelbo\Trade\Sheet\Shape;
-use Yelbo\Trade\Sheet\Stock;
+use Yelbo\Trade\Sheet\SheetRaster;
 
 /** What comes after a first plan: pieces moved closer together, and a part taken off and put down anew. */
 final class CloserTest extends TestCase
@@ -34,8 +34,8 @@ final class CloserTest extends TestCase
     }
 
     /**
-     * @param list<Stock>                                                              $stock
-     * @param list<Piece>                                                              $copies
+     * @param list<NestStock>                                                              $stock
+     * @param list<NestPiece>                                                              $copies
      * @param list<array{int, list<array{int, float, int, int}>, int|null}> $filled
      *
      * @return list<array{int, list<array{int, float, int, int}>, int|null}>
@@ -54,56 +54,56 @@ final class CloserTest extends TestCase
 
     public function testPiecesGoUpAndToTheSideAsFarAsTheGapAllows(): void
     {
-        $copies = [new Piece('a', $this->box(40, 20)), new Piece('b', $this->box(40, 20)), new Piece('c', $this->box(20, 45))];
-        [[, $laid]] = $this->closer([Stock::sheet('s', 100_000, 200_000)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 4000, 5000], [1, 0.0, 8000, 40_000], [2, 0.0, 60_000, 30_000]], null]]);
+        $copies = [new NestPiece('a', $this->box(40, 20)), new NestPiece('b', $this->box(40, 20)), new NestPiece('c', $this->box(20, 45))];
+        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 4000, 5000], [1, 0.0, 8000, 40_000], [2, 0.0, 60_000, 30_000]], null]]);
         self::assertSame([[0, 2000], [1, 25_250], [2, 2000]], array_map(static fn (array $one): array => [$one[0], $one[3]], $laid), 'the gap of 3 mm and what drawing by cells costs');
     }
 
     public function testPiecesOfOneOrderMayComeNearerThanOthers(): void
     {
-        $copies = [new Piece('a', $this->box(90, 20), 1, null, 'one'), new Piece('b', $this->box(90, 20), 1, null, 'one'), new Piece('c', $this->box(90, 20), 1, null, 'two')];
-        [[, $laid]] = $this->closer([Stock::sheet('s', 100_000, 200_000)], $copies, new Gaps(2000, 6000, 2000), [[0, [[0, 0.0, 2000, 2000], [1, 0.0, 2000, 60_000], [2, 0.0, 2000, 100_000]], null]]);
+        $copies = [new NestPiece('a', $this->box(90, 20), 1, null, 'one'), new NestPiece('b', $this->box(90, 20), 1, null, 'one'), new NestPiece('c', $this->box(90, 20), 1, null, 'two')];
+        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, new Gaps(2000, 6000, 2000), [[0, [[0, 0.0, 2000, 2000], [1, 0.0, 2000, 60_000], [2, 0.0, 2000, 100_000]], null]]);
         self::assertSame([2000, 24_250, 50_500], array_column($laid, 3));
     }
 
     public function testWhatIsInsideARingStaysInsideItAndNothingPassesThrough(): void
     {
         $ring = SvgPath::read('M0 0H60V60H0ZM4 4V56H56V4Z');
-        $copies = [new Piece('ring', $ring), new Piece('in', $this->box(10, 10))];
-        [[, $laid]] = $this->closer([Stock::sheet('s', 100_000, 200_000)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 20_000, 50_000], [1, 0.0, 50_000, 90_000]], null]]);
+        $copies = [new NestPiece('ring', $ring), new NestPiece('in', $this->box(10, 10))];
+        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 20_000, 50_000], [1, 0.0, 50_000, 90_000]], null]]);
         self::assertSame(2000, $laid[0][3]);
         self::assertSame(9250, $laid[1][3], 'below the upper side of the ring');
     }
 
     public function testTheLastSheetGoesWhereThereIsRoomBeforeIt(): void
     {
-        $copies = [new Piece('a', $this->box(50, 90)), new Piece('b', $this->box(30, 30)), new Piece('c', $this->box(90, 20))];
-        $filled = $this->closer([Stock::sheet('s', 100_000, 100_000, 2)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 2000, 2000]], null], [0, [[1, 0.0, 2000, 2000], [2, 0.0, 2000, 50_000]], null]]);
+        $copies = [new NestPiece('a', $this->box(50, 90)), new NestPiece('b', $this->box(30, 30)), new NestPiece('c', $this->box(90, 20))];
+        $filled = $this->closer([NestStock::sheet('s', 100_000, 100_000, 2)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 2000, 2000]], null], [0, [[1, 0.0, 2000, 2000], [2, 0.0, 2000, 50_000]], null]]);
         self::assertSame([[0, 1], [2]], array_map(static fn (array $sheet): array => array_column($sheet[1], 0), $filled));
     }
 
     public function testASheetLeftWithNothingIsNotBegunAndOneWithPiecesThatStayIsLeftAlone(): void
     {
-        $stock = [Stock::sheet('s', 100_000, 100_000, 3)];
-        $copies = [new Piece('a', $this->box(50, 90)), new Piece('b', $this->box(30, 30))];
+        $stock = [NestStock::sheet('s', 100_000, 100_000, 3)];
+        $copies = [new NestPiece('a', $this->box(50, 90)), new NestPiece('b', $this->box(30, 30))];
         self::assertCount(1, $this->closer($stock, $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 2000, 2000]], null], [0, [[1, 0.0, 2000, 2000]], null]]));
         $kept = [[0, [[0, 0.0, 9000, 8000]], 0], [0, [[1, 0.0, 2000, 2000]], null]];
         self::assertSame($kept, $this->closer($stock, $copies, Gaps::same(3000, 2000), $kept));
     }
 
-    /** @return array{Placer, non-empty-list<Piece>} */
+    /** @return array{Placer, non-empty-list<NestPiece>} */
     private function placer(): array
     {
         $copies = [];
         $random = new Randomizer(new Mt19937(11));
         for ($nth = 0; $nth < 30; ++$nth) {
-            $copies[] = new Piece("p$nth", $this->blob($random), 1, null, ['', 'one', 'two'][$nth % 3]);
+            $copies[] = new NestPiece("p$nth", $this->blob($random), 1, null, ['', 'one', 'two'][$nth % 3]);
         }
         $gaps = new Gaps(2000, 4000, 3000);
-        $stock = [new Stock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')), Stock::sheet('s', 200_000, 120_000, 9)];
-        $beds = array_map(static fn (Stock $of): ?Bed => Bed::of($of, $gaps->edge, 1000, Shape::margin($gaps->between, 1000)), $stock);
+        $stock = [new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')), NestStock::sheet('s', 200_000, 120_000, 9)];
+        $beds = array_map(static fn (NestStock $of): ?SheetRaster => SheetRaster::fromStock($of, $gaps->edge, 1000, RasterShape::margin($gaps->between, 1000)), $stock);
 
-        return [new Placer($stock, $copies, $beds, static fn (Piece $piece): array => Shape::all($piece->region, [0, 90], $gaps->inside, $gaps->between, 1000), $gaps), $copies];
+        return [new Placer($stock, $copies, $beds, static fn (NestPiece $piece): array => RasterShape::all($piece->region, [0, 90], $gaps->inside, $gaps->between, 1000), $gaps), $copies];
     }
 
     private function blob(Randomizer $random): Region
@@ -176,9 +176,9 @@ final class CloserTest extends TestCase
         $random = new Randomizer(new Mt19937(15));
         $pieces = [];
         for ($nth = 0; $nth < 30; ++$nth) {
-            $pieces[] = new Piece("p$nth", $this->blob($random));
+            $pieces[] = new NestPiece("p$nth", $this->blob($random));
         }
-        $stock = [Stock::sheet('only', 150_000, 150_000, 1)];
+        $stock = [NestStock::sheet('only', 150_000, 150_000, 1)];
         $left = [];
         $plan = (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces, static function (Plan $best) use (&$left): bool {
             $left[] = array_sum(array_column($best->left, 'count'));
@@ -198,9 +198,9 @@ final class CloserTest extends TestCase
         $random = new Randomizer(new Mt19937(14));
         $pieces = [];
         for ($nth = 0; $nth < 26; ++$nth) {
-            $pieces[] = new Piece("p$nth", $this->blob($random), 1, null, 0 === $nth % 2 ? '' : 'one');
+            $pieces[] = new NestPiece("p$nth", $this->blob($random), 1, null, 0 === $nth % 2 ? '' : 'one');
         }
-        $stock = [new Stock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')), Stock::sheet('s', 200_000, 300_000, 9)];
+        $stock = [new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')), NestStock::sheet('s', 200_000, 300_000, 9)];
         $gaps = new Gaps(2000, 4000, 3000);
         $plans = [];
         foreach ([60, 500, 500] as $tries) {
@@ -216,7 +216,7 @@ final class CloserTest extends TestCase
             self::assertSame([], $plan->left);
             foreach ($plan->sheets as $sheet) {
                 $put = array_map(static fn (Place $place): Region => $place->put($by[$place->piece]->region), $sheet->places);
-                $gap = static fn (int $one, int $other): int => $gaps->of($by[$sheet->places[$one]->piece], $by[$sheet->places[$other]->piece]) - 10;
+                $gap = static fn (int $one, int $other): int => $gaps->between($by[$sheet->places[$one]->piece], $by[$sheet->places[$other]->piece]) - 10;
                 self::assertSame([], Geos::tooNear($put, $gap));
                 $room = array_column($stock, null, 'id')[$sheet->stock]->room($gaps->edge - 10);
                 self::assertNotNull($room);

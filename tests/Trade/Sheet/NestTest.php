@@ -14,10 +14,10 @@ use Yelbo\Trade\Sheet\BoxNest;
 use Yelbo\Trade\Sheet\Cost;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\Nest;
-use Yelbo\Trade\Sheet\Piece;
+use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Plan;
 use Yelbo\Trade\Sheet\Sheet;
-use Yelbo\Trade\Sheet\Stock;
 
 final class NestTest extends TestCase
 {
@@ -38,11 +38,11 @@ final class NestTest extends TestCase
                     $radius = mt_rand(6000, 30_000);
                     $points[] = [(int) (40_000 + $radius * cos($angle)), (int) (40_000 + $radius * sin($angle))];
                 }
-                $pieces[] = new Piece("p$nth", SvgPath::read(SvgPath::write(new Region([[$points]]))), mt_rand(1, 2));
+                $pieces[] = new NestPiece("p$nth", SvgPath::read(SvgPath::write(new Region([[$points]]))), mt_rand(1, 2));
             }
             $stock = [
-                new Stock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')),
-                Stock::sheet('sheet', 300_000, 200_000, 1),
+                new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')),
+                NestStock::sheet('sheet', 300_000, 200_000, 1),
             ];
             $plan = (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces);
             $this->verify($plan, $stock, $pieces, 3000, 2000);
@@ -52,7 +52,7 @@ final class NestTest extends TestCase
 
     public function testAPieceExactlyAsLargeAsTheRoom(): void
     {
-        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([Stock::sheet('s', 104_000, 104_000)], [new Piece('p', $this->square(100))]);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([NestStock::sheet('s', 104_000, 104_000)], [new NestPiece('p', $this->square(100))]);
         self::assertCount(1, $plan->sheets);
         self::assertSame([2000, 2000], [$plan->sheets[0]->places[0]->x, $plan->sheets[0]->places[0]->y]);
         self::assertSame(102_000, $plan->sheets[0]->length);
@@ -61,7 +61,7 @@ final class NestTest extends TestCase
 
     public function testWhatDoesNotFitIsNamedWithTheReason(): void
     {
-        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([Stock::sheet('s', 104_000, 104_000)], [new Piece('big', $this->square(101), 2), new Piece('p', $this->square(100), 2)]);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([NestStock::sheet('s', 104_000, 104_000)], [new NestPiece('big', $this->square(101), 2), new NestPiece('p', $this->square(100), 2)]);
         self::assertSame(['big', 'p'], array_column($plan->left, 'piece'));
         self::assertSame([2, 1], array_column($plan->left, 'count'));
         self::assertStringContainsString('101 × 101 mm', $plan->left[0]['why']);
@@ -71,26 +71,26 @@ final class NestTest extends TestCase
     public function testATurnLetsALongPieceFit(): void
     {
         $long = Box::sized(150_000, 20_000)->region();
-        $upright = [Stock::sheet('s', 60_000, 200_000)];
-        self::assertCount(1, (new Nest(Gaps::same(3000, 2000), [0]))->plan($upright, [new Piece('p', $long)])->left);
-        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new Piece('p', $long)]);
+        $upright = [NestStock::sheet('s', 60_000, 200_000)];
+        self::assertCount(1, (new Nest(Gaps::same(3000, 2000), [0]))->plan($upright, [new NestPiece('p', $long)])->left);
+        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new NestPiece('p', $long)]);
         self::assertSame(90.0, $plan->sheets[0]->places[0]->turn);
-        self::assertNotSame([], (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new Piece('p', $long, 1, [0])])->left, 'unless the piece itself forbids it');
+        self::assertNotSame([], (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new NestPiece('p', $long, 1, [0])])->left, 'unless the piece itself forbids it');
     }
 
     public function testStockIsTriedInTheOrderGivenAndNoPiecesNeedNone(): void
     {
-        $stock = [Stock::sheet('offcut', 60_000, 60_000), Stock::sheet('sheet', 300_000, 600_000, 9)];
-        $plan = (new Nest(Gaps::same(3000, 2000)))->plan($stock, [new Piece('p', $this->square(40), 3)]);
+        $stock = [NestStock::sheet('offcut', 60_000, 60_000), NestStock::sheet('sheet', 300_000, 600_000, 9)];
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan($stock, [new NestPiece('p', $this->square(40), 3)]);
         self::assertSame(['offcut', 'sheet'], array_column($plan->sheets, 'stock'));
         self::assertSame([], (new Nest(Gaps::same(3000, 2000)))->plan($stock, [])->sheets);
-        self::assertSame('There is no stock to cut it from.', (new Nest(Gaps::same(0, 0)))->plan([], [new Piece('p', $this->square(40))])->left[0]['why']);
+        self::assertSame('There is no stock to cut it from.', (new Nest(Gaps::same(0, 0)))->plan([], [new NestPiece('p', $this->square(40))])->left[0]['why']);
     }
 
     public function testAnOddOffcutIsFilledByTrueShapes(): void
     {
-        $stock = [new Stock('odd', SvgPath::read('M0 0H150V60H96V128H0Z'))];
-        $pieces = [new Piece('word', Lettering::letterer()->top(Lettering::words('oswald', '14A'), 30_000)), new Piece('p', $this->square(50))];
+        $stock = [new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z'))];
+        $pieces = [new NestPiece('word', Lettering::letterer()->top(Lettering::words('oswald', '14A'), 30_000)), new NestPiece('p', $this->square(50))];
         $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($stock, $pieces);
         self::assertSame([], $plan->left);
         $this->verify($plan, $stock, $pieces, 3000, 2000);
@@ -100,8 +100,8 @@ final class NestTest extends TestCase
     {
         $frame = SvgPath::read('M0 0H100V100H0ZM5 5V95H95V5Z');
         $disc = SvgPath::read('M0 30A30 30 0 1 1 60 30A30 30 0 1 1 0 30Z');
-        $stock = [Stock::sheet('s', 110_000, 110_000, 2)];
-        $pieces = [new Piece('frame', $frame), new Piece('disc', $disc)];
+        $stock = [NestStock::sheet('s', 110_000, 110_000, 2)];
+        $pieces = [new NestPiece('frame', $frame), new NestPiece('disc', $disc)];
         $plan = (new Nest(Gaps::same(3000, 2000)))->plan($stock, $pieces);
         self::assertCount(1, $plan->sheets, 'by boxes it would take two');
         $this->verify($plan, $stock, $pieces, 3000, 2000);
@@ -110,8 +110,8 @@ final class NestTest extends TestCase
     public function testShapesThatInterlockTakeLessFilmThanTheirBoxes(): void
     {
         $angle = SvgPath::read('M0 0H60V15H15V60H0Z');
-        $stock = [Stock::sheet('s', 140_000, 600_000)];
-        $pieces = [new Piece('angle', $angle, 10)];
+        $stock = [NestStock::sheet('s', 140_000, 600_000)];
+        $pieces = [new NestPiece('angle', $angle, 10)];
         $turns = [0, 90, 180, 270];
         $true = (new Nest(Gaps::same(3000, 2000), $turns))->plan($stock, $pieces);
         $boxes = (new BoxNest(Gaps::same(3000, 2000), $turns))->plan($stock, $pieces);
@@ -125,9 +125,9 @@ final class NestTest extends TestCase
         mt_srand(5);
         $pieces = [];
         foreach (['Rope', 'Ada', 'Cox', 'Teal', 'Tuba', 'Heron'] as $nth => $word) {
-            $pieces[] = new Piece($word, Lettering::letterer()->top(Lettering::words(['bebas', 'pacifico', 'oswald'][$nth % 3], $word), 1000 * mt_rand(14, 28)), 2);
+            $pieces[] = new NestPiece($word, Lettering::letterer()->top(Lettering::words(['bebas', 'pacifico', 'oswald'][$nth % 3], $word), 1000 * mt_rand(14, 28)), 2);
         }
-        $stock = [new Stock('off', SvgPath::read('M0 0H120V60H60V120H0Z')), Stock::sheet('s', 200_000, 400_000, 3)];
+        $stock = [new NestStock('off', SvgPath::read('M0 0H120V60H60V120H0Z')), NestStock::sheet('s', 200_000, 400_000, 3)];
         $after = static function (int $tries) use ($pieces, $stock): Plan {
             $made = 0;
 
@@ -141,7 +141,7 @@ final class NestTest extends TestCase
             self::assertEquals($plan, $after($tries), 'the same twice');
             $this->verify($plan, $stock, $pieces, 3000, 2000);
             self::assertSame([], $plan->left);
-            $film = Cost::of($stock, array_map(static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length], $plan->sheets), []);
+            $film = Cost::ofPlan($stock, array_map(static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length], $plan->sheets), []);
             self::assertLessThanOrEqual($before ?? \INF, $film);
             $before = $film;
         }
@@ -158,8 +158,8 @@ final class NestTest extends TestCase
             $at = mt_rand(30, 70) / 100;
             array_push($cut, ...($width > $height ? [[(int) ($at * $width), $height], [$width - (int) ($at * $width), $height]] : [[$width, (int) ($at * $height)], [$width, $height - (int) ($at * $height)]]));
         }
-        $pieces = array_map(static fn (array $sides, int $nth): Piece => new Piece("p$nth", Box::sized(...$sides)->region()), $cut, array_keys($cut));
-        $stock = [Stock::sheet('s', 200_000, 300_000)];
+        $pieces = array_map(static fn (array $sides, int $nth): NestPiece => new NestPiece("p$nth", Box::sized(...$sides)->region()), $cut, array_keys($cut));
+        $stock = [NestStock::sheet('s', 200_000, 300_000)];
         $tries = 0;
         $plan = (new Nest(Gaps::same(0, 0), [0, 90]))->plan($stock, $pieces, static function (Plan $best) use (&$tries): bool {
             return [] !== $best->left && ++$tries < 4000;
@@ -171,8 +171,8 @@ final class NestTest extends TestCase
 
     public function testRectanglesKeepTheirGapsAndTheEdgeExactly(): void
     {
-        $stock = [Stock::sheet('s', 106_000, 106_000)];
-        $pieces = [new Piece('q', Box::sized(48_000, 48_000)->region(), 4)];
+        $stock = [NestStock::sheet('s', 106_000, 106_000)];
+        $pieces = [new NestPiece('q', Box::sized(48_000, 48_000)->region(), 4)];
         $plan = (new Nest(Gaps::same(4_000, 3_000)))->plan($stock, $pieces);
         self::assertSame([], $plan->left, 'they fit to the last micrometre');
         $this->verify($plan, $stock, $pieces, 4_000, 3_000);
@@ -180,8 +180,8 @@ final class NestTest extends TestCase
 
     public function testHundredsOfDotsInAFrameWithAHole(): void
     {
-        $stock = [new Stock('framed', SvgPath::read('M0 0H90V90H0ZM30 30V60H60V30Z'))];
-        $pieces = [new Piece('dot', SvgPath::read('M0 2A2 2 0 1 1 4 2A2 2 0 1 1 0 2Z'), 90)];
+        $stock = [new NestStock('framed', SvgPath::read('M0 0H90V90H0ZM30 30V60H60V30Z'))];
+        $pieces = [new NestPiece('dot', SvgPath::read('M0 2A2 2 0 1 1 4 2A2 2 0 1 1 0 2Z'), 90)];
         $plan = (new Nest(Gaps::same(2000, 2000)))->plan($stock, $pieces, static fn (): bool => false);
         $this->verify($plan, $stock, $pieces, 2000, 2000);
         self::assertNotSame([], $plan->sheets);
@@ -190,8 +190,8 @@ final class NestTest extends TestCase
     /**
      * Checks a plan without trusting the planner.
      *
-     * @param list<Stock> $stock
-     * @param list<Piece> $pieces
+     * @param list<NestStock> $stock
+     * @param list<NestPiece> $pieces
      */
     private function verify(Plan $plan, array $stock, array $pieces, int $gap, int $edge): void
     {

@@ -9,7 +9,7 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Sheet\Rest;
+use Yelbo\Trade\Sheet\Remnant;
 
 final class RestTest extends TestCase
 {
@@ -20,7 +20,7 @@ final class RestTest extends TestCase
 
     public function testTheRestIsTrimmedSquareBelowWhatWasCut(): void
     {
-        $rest = Rest::of($this->square(0, 0, 300, 600), [$this->square(2, 2, 290, 100)], 3000, 60_000);
+        $rest = Remnant::ofSheet($this->square(0, 0, 300, 600), [$this->square(2, 2, 290, 100)], 3000, 60_000);
         self::assertSame([0, 105_000, 300_000, 600_000], [$rest->square?->box()->left, $rest->square?->box()->top, $rest->square?->box()->right, $rest->square?->box()->bottom]);
         self::assertNull($rest->odd, 'it holds no more than the square');
     }
@@ -29,7 +29,7 @@ final class RestTest extends TestCase
     {
         $sheet = $this->square(0, 0, 300, 300);
         $cut = [$this->square(2, 2, 120, 140)];
-        $rest = Rest::of($sheet, $cut, 3000, 60_000);
+        $rest = Remnant::ofSheet($sheet, $cut, 3000, 60_000);
         self::assertNotNull($rest->odd);
         self::assertGreaterThan(1.25 * ($rest->square?->area() ?? 0), $rest->odd->area());
         foreach ([$rest->odd, $rest->square] as $kept) {
@@ -41,17 +41,17 @@ final class RestTest extends TestCase
 
     public function testNothingWorthKeepingAndNothingCut(): void
     {
-        $rest = Rest::of($this->square(0, 0, 300, 150), [$this->square(2, 2, 290, 100)], 3000, 60_000);
+        $rest = Remnant::ofSheet($this->square(0, 0, 300, 150), [$this->square(2, 2, 290, 100)], 3000, 60_000);
         self::assertNull($rest->square);
         self::assertNull($rest->odd);
-        self::assertNull(Rest::of($this->square(0, 0, 20, 20), [$this->square(2, 2, 16, 16)], 3000, 60_000)->square);
-        self::assertSame(45_000.0, Rest::of($this->square(0, 0, 300, 150), [], 3000, 60_000)->square?->area());
+        self::assertNull(Remnant::ofSheet($this->square(0, 0, 20, 20), [$this->square(2, 2, 16, 16)], 3000, 60_000)->square);
+        self::assertSame(45_000.0, Remnant::ofSheet($this->square(0, 0, 300, 150), [], 3000, 60_000)->square?->area());
     }
 
     public function testAnOffcutThatWasOddAlreadyGivesAnOddRest(): void
     {
         $offcut = SvgPath::read('M0 0H240V150H120V300H0Z');
-        $rest = Rest::of($offcut, [$this->square(2, 2, 60, 60)], 3000, 60_000);
+        $rest = Remnant::ofSheet($offcut, [$this->square(2, 2, 60, 60)], 3000, 60_000);
         self::assertNotNull($rest->square);
         self::assertTrue(Geos::covers($offcut, $rest->square));
         self::assertNotNull($rest->odd);

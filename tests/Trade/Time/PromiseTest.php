@@ -46,7 +46,7 @@ final class PromiseTest extends TestCase
     public function testEveryRuleHasAUnitAReasonAndASection(): void
     {
         foreach (Rule::cases() as $rule) {
-            self::assertNotSame('', $rule->says());
+            self::assertNotSame('', $rule->label());
             self::assertNotSame('', $rule->reason());
             self::assertNotSame('', $rule->unit());
             self::assertGreaterThan(0, $rule->section());

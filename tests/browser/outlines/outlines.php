@@ -6,12 +6,12 @@ declare(strict_types=1);
 // for a browser to lay over its own. Usage: php tests/browser/outlines/outlines.php
 
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\FaceOutlines;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\HarfBuzz;
-use Yelbo\Trade\Lettering\Letterer;
 use Yelbo\Trade\Lettering\Setting;
-use Yelbo\Trade\Lettering\ShortMemory;
+use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Refused;
 
@@ -23,7 +23,7 @@ const CAP_HEIGHT = 200;
 const WORDS = ['Hamburg', 'fjord & office', 'AVATAR', '1,079.35', 'Zoë Åse', 'y', '“Quay” – don’t', 'Ταύρος', 'Жуковский', 'שלום', 'سلام'];
 
 $faces = new Faces($root);
-$letterer = new Letterer($faces, new HarfBuzz(), new ShortMemory());
+$letterer = new Typesetter($faces, new HarfBuzz(), new InMemoryCache());
 $all = [];
 foreach ($faces->all() as $face) {
     $outlines = new FaceOutlines($face);
