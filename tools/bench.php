@@ -86,7 +86,9 @@ show('the same checked', $checked);
 
 $base = $argv[1];
 $jar = tempnam(sys_get_temp_dir(), 'yelbo');
-$call = static function (string $method, string $path, ?array $body = null, string $token = '')     curl_setopt_array($request, [
+$call = static function (string $method, string $path, ?array $body = null, string $token = '') use ($base, $jar): array {
+    $request = curl_init($base.$path);
+    curl_setopt_array($request, [
         \CURLOPT_CUSTOMREQUEST => $method, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEJAR => $jar, \CURLOPT_COOKIEFILE => $jar,
         \CURLOPT_HTTPHEADER => ['Content-Type: application/json', "X-Yelbo-Token: $token"],
     ] + (null === $body ? [] : [\CURLOPT_POSTFIELDS => json_encode($body, \JSON_THROW_ON_ERROR)]));

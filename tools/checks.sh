@@ -114,6 +114,7 @@ bench() {
     fi
     is_running nginx || die "The benchmark asks a running Yelbo." "./yelbo demo, then ./yelbo bench"
     php "$YELBO_ROOT/tools/bench.php" "http://127.0.0.1:$YELBO_PORT" "$@"
+    php "$YELBO_ROOT/tools/bench/batches.php" "http://127.0.0.1:$YELBO_PORT" "$YELBO_VAR/run/mariadb.sock"
     local began ended
     stop_all >/dev/null
     began=$(date +%s%N)

@@ -13,7 +13,7 @@ final class LayersTest extends TestCase
         'Trade' => ['Yelbo\Trade', 'FontLib', 'Random'],
         'Device' => ['Yelbo\Device', 'Yelbo\Trade', 'Symfony\Component\Mailer', 'Symfony\Component\Mime', 'Doctrine\DBAL'],
         'Shop' => ['Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Doctrine', 'Symfony', 'Psr'],
-        'Web' => ['Yelbo\Web', 'Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Symfony', 'Psr'],
+        'Web' => ['Yelbo\Web', 'Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Symfony', 'Psr', 'phpDocumentor\Reflection'],
         'Console' => ['Yelbo\Console', 'Yelbo\Web\OpenApi', 'Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Symfony', 'Doctrine\DBAL'],
     ];
 
@@ -45,7 +45,7 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Refused', 'Yelbo\Trade\Rule', 'Yelbo\Trade\Measure\Length', 'Yelbo\Trade\Measure\Size', 'Yelbo\Trade\Measure\Units',
         'Yelbo\Trade\Geometry\Box', 'Yelbo\Trade\Geometry\Region', 'Yelbo\Trade\Geometry\SvgPath', 'Yelbo\Trade\Art\Note',
         'Yelbo\Trade\Bench\Part', 'Yelbo\Trade\Bench\Weeding', 'Yelbo\Trade\Check\FaceSample', 'Yelbo\Trade\Check\SnagGroup', 'Yelbo\Trade\Film\Film', 'Yelbo\Trade\Film\Material', 'Yelbo\Trade\Film\Usage',
-        'Yelbo\Trade\Journey\DocketMove', 'Yelbo\Trade\Journey\Journey', 'Yelbo\Trade\Journey\PieceMove', 'Yelbo\Trade\Journey\PieceState', 'Yelbo\Trade\Journey\PlanState', 'Yelbo\Trade\Journey\Station',
+        'Yelbo\Trade\Journey\BatchState', 'Yelbo\Trade\Journey\DocketMove', 'Yelbo\Trade\Journey\DocketState', 'Yelbo\Trade\Journey\Journey', 'Yelbo\Trade\Journey\PieceMove', 'Yelbo\Trade\Journey\PieceState', 'Yelbo\Trade\Journey\PlanState', 'Yelbo\Trade\Journey\Station',
         'Yelbo\Trade\Lettering\Align', 'Yelbo\Trade\Lettering\Arrangement', 'Yelbo\Trade\Lettering\Artwork', 'Yelbo\Trade\Lettering\Frame', 'Yelbo\Trade\Lettering\KnockoutShape', 'Yelbo\Trade\Lettering\MonogramOrder', 'Yelbo\Trade\Lettering\Face', 'Yelbo\Trade\Lettering\Faces', 'Yelbo\Trade\Lettering\Layer', 'Yelbo\Trade\Lettering\Roster',
         'Yelbo\Trade\Object\KeepOut', 'Yelbo\Trade\Object\Kind', 'Yelbo\Trade\Sheet\PlanFigures', 'Yelbo\Trade\Sheet\Remnant',
     ];

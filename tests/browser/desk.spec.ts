@@ -1,4 +1,4 @@
-import { api, expect, order, release, test } from './shop';
+import { api, expect, order, release, settled, test } from './shop';
 
 test('both systems stand on every figure, the chosen one first, and the choice stays', async ({ page }) => {
   const docket = await order(page, 'Plover', 'proof');
@@ -101,7 +101,7 @@ test.describe('on a tablet', () => {
   for (const station of ['cut', 'weed', 'apply', 'send']) {
     test(`every target at ${station} is large enough for a thumb`, async ({ page }) => {
       await page.goto(`/${station}`);
-      await page.waitForLoadState('networkidle');
+      await settled(page);
       const small = await page.locator('main').evaluate((main) =>
         [...main.querySelectorAll('button, a, select, input, label')]
           .filter((one) => !(one instanceof HTMLInputElement && one.closest('label')))

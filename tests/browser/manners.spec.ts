@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, order, test } from './shop';
+import { expect, order, settled, test } from './shop';
 
 const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
 
@@ -77,7 +77,7 @@ const VIEWS = [
 for (const view of VIEWS) {
   test(`axe finds nothing at ${view}, and on a narrow screen its words have room`, async ({ page }) => {
     await page.goto(`/${view}`);
-    await page.waitForLoadState('networkidle');
+    await settled(page);
     await clean(page);
     await page.setViewportSize({ width: 1024, height: 768 });
     for (const units of ['mm', 'in']) {
@@ -172,7 +172,7 @@ test('the frame fits without scrolling, on the desk and on a tablet', async ({ p
     await page.setViewportSize({ width, height });
     for (const view of views) {
       await page.goto(`/${view}`);
-      await page.waitForLoadState('networkidle');
+      await settled(page);
       const over = await page.evaluate(() => [
         document.documentElement.scrollWidth - innerWidth,
         document.documentElement.scrollHeight - innerHeight,
@@ -190,7 +190,7 @@ test('the page asks nobody but its own server', async ({ page, baseURL }) => {
     }
   });
   const response = await page.goto('/size');
-  await page.waitForLoadState('networkidle');
+  await settled(page);
   expect(strangers).toEqual([]);
   const policy = response?.headers()['content-security-policy'] ?? '';
   expect(policy).toContain("default-src 'none'");

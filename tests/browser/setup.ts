@@ -1,6 +1,6 @@
 import { mkdirSync } from 'node:fs';
 import { chromium, type FullConfig } from '@playwright/test';
-import { SIGN_INS, signIn } from './shop';
+import { api, SIGN_INS, signIn } from './shop';
 
 /** Signs both workers in once; every test starts from there. */
 export default async function setup(config: FullConfig): Promise<void> {
@@ -14,6 +14,10 @@ export default async function setup(config: FullConfig): Promise<void> {
     await signIn(page, who, SIGN_INS[who]);
     await page.getByRole('navigation', { name: 'The line' }).waitFor();
     await context.storageState({ path: `test-results/${who}.json` });
+    if (who === 'ines') {
+      // What is tried is the line, not how long a plan is thought about.
+      await api(page, 'PUT', '/api/rules/think', { value: '2' });
+    }
     await context.close();
   }
   await browser.close();

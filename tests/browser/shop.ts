@@ -26,6 +26,18 @@ export const test = base.extend({
 
 export { expect };
 
+/** Until the page has what it shows: nothing is still being asked for the first time. */
+export async function settled(page: Page): Promise<void> {
+  await page.locator('#work[aria-busy=false]').waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await page.waitForFunction(() => {
+    const calm = window as { calmSince?: number };
+    const busy = document.querySelector('#work')?.getAttribute('aria-busy') !== 'false';
+    calm.calmSince = busy ? undefined : (calm.calmSince ?? performance.now());
+    return calm.calmSince !== undefined && performance.now() - calm.calmSince > 150;
+  });
+}
+
 /** A day so many days from now, as a date field takes it. */
 export const inDays = (days: number): string => new Date(Date.now() + days * 864e5).toISOString().slice(0, 10);
 
@@ -89,6 +101,34 @@ export async function order(
   return docket;
 }
 
+type Plan = { id: number; version: number; kind: string; state: string };
+
+/** Lays pieces out on a film's stock and releases the plan of least film: a batch of their own. */
+export async function batch(
+  page: Page,
+  film: number | undefined,
+  pieces: { id: number; version: number }[],
+): Promise<{ id: number; version: number; stock: { id: number } }> {
+  const begun = await api<{ id: number }>(page, 'POST', '/api/nestings', {
+    film,
+    pieces: pieces.map(({ id, version }) => ({ id, version })),
+  });
+  let plan: Plan | undefined;
+  await expect
+    .poll(
+      async () => {
+        const { plans } = await api<{ plans: Plan[] }>(page, 'GET', `/api/nestings/${begun.id}`);
+        plan = plans.find((one) => one.kind === 'least-film');
+        return plan?.state;
+      },
+      { timeout: 40_000 },
+    )
+    .toBe('done');
+  type Batches = { batches: { id: number }[] };
+  const { batches } = await api<Batches>(page, 'POST', `/api/plans/${plan?.id}/release`, { version: plan?.version });
+  return api(page, 'GET', `/api/batches/${batches[0]?.id}`);
+}
+
 /** Puts a docket's pieces in a batch of their own. */
 export async function release(
   page: Page,
@@ -96,9 +136,5 @@ export async function release(
   filmName = 'Cast, cream',
 ): Promise<{ id: number; version: number }> {
   const stock = await api<{ films: { id: number; name: string }[] }>(page, 'GET', '/api/stock');
-  const film = stock.films.find((one) => one.name === filmName);
-  return api(page, 'POST', '/api/batches', {
-    film: film?.id,
-    pieces: docket.pieces.map((piece) => ({ id: piece.id, version: piece.version })),
-  });
+  return batch(page, stock.films.find((one) => one.name === filmName)?.id, docket.pieces);
 }

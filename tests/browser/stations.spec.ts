@@ -1,4 +1,4 @@
-import { api, expect, inDays, order, release, test } from './shop';
+import { api, batch, expect, inDays, order, release, test } from './shop';
 
 test('Ask says what is wrong at its field, live, and loses nothing', async ({ page }) => {
   await page.goto('/ask/new');
@@ -167,11 +167,8 @@ test('a spoiled piece goes back to Batch with its reason and is recut', async ({
   type Waiting = { id: number; version: number; tag: string; film: { id: number } };
   const { pieces } = await api<{ pieces: Waiting[] }>(page, 'GET', '/api/batches/waiting');
   const again = pieces.find((one) => one.tag === tag);
-  const batch = await api<{ id: number; version: number; stock: { id: number } }>(page, 'POST', '/api/batches', {
-    film: again?.film.id,
-    pieces: [{ id: again?.id, version: again?.version }],
-  });
-  await api(page, 'POST', `/api/batches/${batch.id}/cut`, { version: batch.version, stock: batch.stock.id });
+  const recut = await batch(page, again?.film.id, again ? [again] : []);
+  await api(page, 'POST', `/api/batches/${recut.id}/cut`, { version: recut.version, stock: recut.stock.id });
   await page.goto('/weed');
   await page.getByRole('button', { name: new RegExp(`Ploughboy ${tag}`) }).click({ timeout: 40_000 });
   await expect(page.getByText('recut: a letter tore')).toBeVisible();

@@ -41,7 +41,9 @@ $began = hrtime(true);
 $first = null;
 $tries = 0;
 $until = $began + (int) (1e9 * (float) $seconds);
-$plan = (new Nest(Gaps::same($gap, $edge), $turns))->plan($stock, $pieces, static function (Plan $best)     ++$tries;
+$plan = (new Nest(Gaps::same($gap, $edge), $turns))->plan($stock, $pieces, static function (Plan $best) use ($began, $until, &$first, &$tries): bool {
+    $first ??= (hrtime(true) - $began) / 1e9;
+    ++$tries;
 
     return hrtime(true) < $until;
 });

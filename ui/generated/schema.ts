@@ -13,6 +13,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Says to the answers so far what is wrong with them, how the words fit, which film suits, and when it can be ready. */
         post: operations["answers"];
         delete?: never;
         options?: never;
@@ -27,6 +28,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives what is known of a drawing: its size, its colours and what to mind in it. */
         get: operations["art"];
         put?: never;
         post?: never;
@@ -43,6 +45,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the batches that are released or under the knife, the oldest first. */
         get: operations["batches"];
         put?: never;
         post?: never;
@@ -59,6 +62,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the pieces that are approved and wait for film, due soonest first. */
         get: operations["batch-waiting"];
         put?: never;
         post?: never;
@@ -75,6 +79,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives one batch with its pieces in place. */
         get: operations["batch"];
         put?: never;
         post?: never;
@@ -93,6 +98,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Loads the stock, sends the batch to the cutter and begins to cut. */
         post: operations["batch-cut"];
         delete?: never;
         options?: never;
@@ -109,6 +115,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes a batch apart: its pieces wait for film again, its film is back on the shelf. */
         post: operations["batch-dissolve"];
         delete?: never;
         options?: never;
@@ -123,6 +130,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the map of a sheet as PDF: its pieces numbered where they lie, and where each goes. */
         get: operations["batch-map"];
         put?: never;
         post?: never;
@@ -141,6 +149,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Puts away what a cut left: on the shelf, square or odd, or in the bin. */
         post: operations["batch-remnant"];
         delete?: never;
         options?: never;
@@ -155,6 +164,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the cut file of a sheet, true to size. */
         get: operations["batch-file"];
         put?: never;
         post?: never;
@@ -171,6 +181,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists what happened in the shop, the newest first, a page at a time. */
         get: operations["book"];
         put?: never;
         post?: never;
@@ -189,6 +200,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Draws each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter. */
         post: operations["cases"];
         delete?: never;
         options?: never;
@@ -205,6 +217,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Says what speaks against a drawing. It takes longer than drawing, so it is asked for by itself. */
         post: operations["check"];
         delete?: never;
         options?: never;
@@ -221,6 +234,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Gives cures against what the check found, each tried first: it takes its time, so it is asked for by itself. */
         post: operations["cures"];
         delete?: never;
         options?: never;
@@ -235,6 +249,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Finds known customers by the beginning of their name. */
         get: operations["customers"];
         put?: never;
         post?: never;
@@ -251,6 +266,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Says what the cutter is doing. */
         get: operations["cutter"];
         put?: never;
         post?: never;
@@ -269,6 +285,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Tells the cutter to go on, to stop or to give the job up. */
         post: operations["cutter-order"];
         delete?: never;
         options?: never;
@@ -283,8 +300,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists dockets: those at one station, or those found by a word. */
         get: operations["dockets"];
         put?: never;
+        /** Takes a new order down, and sends it on to Size where it is complete. */
         post: operations["docket-begin"];
         delete?: never;
         options?: never;
@@ -299,6 +318,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives all of one docket. */
         get: operations["docket"];
         put?: never;
         post?: never;
@@ -316,6 +336,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Changes the answers of an order, and sends it on to Size where that is wanted. */
         put: operations["docket-answers"];
         post?: never;
         delete?: never;
@@ -333,6 +354,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes the customer's yes to the newest proof, given in the shop. */
         post: operations["docket-approve"];
         delete?: never;
         options?: never;
@@ -349,6 +371,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Reads an SVG drawing, which is the body itself, and keeps it with the docket. */
         post: operations["docket-art"];
         delete?: never;
         options?: never;
@@ -364,6 +387,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Keeps a design, and makes a proof of it where that is wanted. */
         put: operations["docket-design"];
         post?: never;
         delete?: never;
@@ -379,8 +403,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the links sent for a docket and what the customer asked to be different. */
         get: operations["docket-links"];
         put?: never;
+        /** Makes a link to the newest proof, and sends it where an address is given. */
         post: operations["docket-link"];
         delete?: never;
         options?: never;
@@ -397,6 +423,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Withdraws a link: it shows nothing from then on. */
         post: operations["docket-link-withdraw"];
         delete?: never;
         options?: never;
@@ -413,6 +440,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Makes another move of the docket: back, changed, opened again, cancelled. */
         post: operations["docket-move"];
         delete?: never;
         options?: never;
@@ -428,6 +456,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Says what an order costs. */
         put: operations["docket-price"];
         post?: never;
         delete?: never;
@@ -443,6 +472,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives a version of the proof as PDF, true to size. */
         get: operations["proof-pdf"];
         put?: never;
         post?: never;
@@ -459,6 +489,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the decal of a proof alone, true to size, in an open format that comes back as it went out. */
         get: operations["proof-svg"];
         put?: never;
         post?: never;
@@ -477,6 +508,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Lets a stop pass with a reason, or takes that back. */
         post: operations["docket-waiver"];
         delete?: never;
         options?: never;
@@ -493,6 +525,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Draws words on the object: at the size and place typed, or the largest that fits in the middle. */
         post: operations["fit"];
         delete?: never;
         options?: never;
@@ -507,6 +540,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Shows a proof to the customer who holds the link. */
         get: operations["given"];
         put?: never;
         post?: never;
@@ -525,6 +559,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes down what the customer wants changed, pinned to a spot where one is named. */
         post: operations["given-change"];
         delete?: never;
         options?: never;
@@ -539,6 +574,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the proof the link shows as PDF, true to size. */
         get: operations["given-pdf"];
         put?: never;
         post?: never;
@@ -557,6 +593,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes the customer's yes to the proof the link shows. */
         post: operations["given-yes"];
         delete?: never;
         options?: never;
@@ -571,6 +608,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the stations with what stands at each and what is late. */
         get: operations["line"];
         put?: never;
         post?: never;
@@ -587,8 +625,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the cutting machines with their settings. */
         get: operations["machines"];
         put?: never;
+        /** Adds a machine. */
         post: operations["machine-add"];
         delete?: never;
         options?: never;
@@ -604,6 +644,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Changes the settings of a machine. */
         put: operations["machine-change"];
         post?: never;
         delete?: never;
@@ -621,6 +662,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Makes a machine the one that is worked with. */
         post: operations["machine-use"];
         delete?: never;
         options?: never;
@@ -635,6 +677,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Says who is signed in, and gives the token that changes have to carry. */
         get: operations["me"];
         put?: never;
         post?: never;
@@ -653,6 +696,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Lays pieces of one film out in the background, three plans side by side. */
         post: operations["nesting-begin"];
         delete?: never;
         options?: never;
@@ -667,6 +711,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the plans of a layout as far as they are made. */
         get: operations["nesting"];
         put?: never;
         post?: never;
@@ -685,6 +730,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Stops thinking; what is laid out best so far stays. */
         post: operations["nesting-cancel"];
         delete?: never;
         options?: never;
@@ -699,6 +745,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the outlines of the pieces that are laid out; they do not change while plans do. */
         get: operations["nesting-shapes"];
         put?: never;
         post?: never;
@@ -715,8 +762,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the objects the shop has measured. */
         get: operations["objects"];
         put?: never;
+        /** Keeps a measured object for later orders. */
         post: operations["object-add"];
         delete?: never;
         options?: never;
@@ -732,6 +781,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Changes a measured object; orders keep what they were measured by. */
         put: operations["object-change"];
         post?: never;
         delete?: never;
@@ -749,6 +799,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes an object off the list. */
         post: operations["object-drop"];
         delete?: never;
         options?: never;
@@ -763,6 +814,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the picture of an object. */
         get: operations["object-picture"];
         put?: never;
         post?: never;
@@ -779,6 +831,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the letters that were sent, the newest first. */
         get: operations["outbox"];
         put?: never;
         post?: never;
@@ -797,6 +850,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Traces the object in a photo, which is the body itself; its kind is found out from its content. */
         post: operations["photo"];
         delete?: never;
         options?: never;
@@ -811,8 +865,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives a traced photo as it is seen while tracing. */
         get: operations["photo-seen"];
         put?: never;
+        /** Traces a photo again at another threshold. */
         post: operations["photo-trace"];
         delete?: never;
         options?: never;
@@ -827,6 +883,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the pieces at one station. */
         get: operations["pieces"];
         put?: never;
         post?: never;
@@ -845,6 +902,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Makes a move of a piece: weeded, applied, rested, posted, delivered, spoiled. */
         post: operations["piece-move"];
         delete?: never;
         options?: never;
@@ -860,6 +918,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Keeps which insides are picked out. */
         put: operations["piece-out"];
         post?: never;
         delete?: never;
@@ -875,6 +934,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives what goes into the parcel with a piece. */
         get: operations["piece-parcel"];
         put?: never;
         post?: never;
@@ -891,7 +951,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the steps of applying a piece, and which are done. */
         get: operations["piece-steps"];
+        /** Keeps which steps of applying are done. */
         put: operations["piece-tick"];
         post?: never;
         delete?: never;
@@ -907,6 +969,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives what there is to weed at a piece, and in which order. */
         get: operations["piece-weeding"];
         put?: never;
         post?: never;
@@ -925,6 +988,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Says where the art lies once it is put by a distance from an edge, the middle or a part. */
         post: operations["place"];
         delete?: never;
         options?: never;
@@ -941,6 +1005,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Lays out again what is not pinned. */
         post: operations["plan-again"];
         delete?: never;
         options?: never;
@@ -957,6 +1022,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Pins a piece where it lies, or lets it go. */
         post: operations["plan-pin"];
         delete?: never;
         options?: never;
@@ -973,6 +1039,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Moves a piece on its sheet by hand, and pins it there. */
         post: operations["plan-put"];
         delete?: never;
         options?: never;
@@ -989,6 +1056,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Releases a plan: each sheet becomes a batch. */
         post: operations["plan-release"];
         delete?: never;
         options?: never;
@@ -1005,6 +1073,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes the last change by hand back. */
         post: operations["plan-undo"];
         delete?: never;
         options?: never;
@@ -1019,6 +1088,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists what cuts left and nobody has put away yet. */
         get: operations["remnants"];
         put?: never;
         post?: never;
@@ -1037,6 +1107,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Reads a list of names out of a file or pasted text, with its columns. */
         post: operations["roster"];
         delete?: never;
         options?: never;
@@ -1051,6 +1122,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists the shop's figures with their range, their reason and their standard. */
         get: operations["rules"];
         put?: never;
         post?: never;
@@ -1068,6 +1140,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Changes a figure of the shop, or sets it back to the standard. */
         put: operations["rule-set"];
         post?: never;
         delete?: never;
@@ -1085,6 +1158,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Draws the words, of a roster the longest name, in every face, the best first. */
         post: operations["samples"];
         delete?: never;
         options?: never;
@@ -1101,6 +1175,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Draws a roster at one letter height. */
         post: operations["set"];
         delete?: never;
         options?: never;
@@ -1117,6 +1192,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Says what would stop a proof of a whole set: its tightest members are fitted, so it is asked for by itself. */
         post: operations["set-check"];
         delete?: never;
         options?: never;
@@ -1133,6 +1209,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Signs a worker in. */
         post: operations["sign-in"];
         delete?: never;
         options?: never;
@@ -1149,6 +1226,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Signs the worker out. */
         post: operations["sign-out"];
         delete?: never;
         options?: never;
@@ -1163,6 +1241,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives all that is on the shelf. */
         get: operations["stock"];
         put?: never;
         post?: never;
@@ -1181,6 +1260,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Adds a film. */
         post: operations["film-add"];
         delete?: never;
         options?: never;
@@ -1196,6 +1276,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
+        /** Changes a film. */
         put: operations["film-change"];
         post?: never;
         delete?: never;
@@ -1213,6 +1294,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Puts right how much there is of an item. */
         post: operations["stock-count"];
         delete?: never;
         options?: never;
@@ -1227,6 +1309,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists what came in and went out of an item. */
         get: operations["stock-movements"];
         put?: never;
         post?: never;
@@ -1245,6 +1328,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes film off the shelf that is no good. */
         post: operations["stock-scrap"];
         delete?: never;
         options?: never;
@@ -1259,6 +1343,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives labels of some of what is on the shelf as PDF, by their numbers with commas between. */
         get: operations["stock-labels"];
         put?: never;
         post?: never;
@@ -1277,6 +1362,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Puts film that came in on the shelf. */
         post: operations["stock-receive"];
         delete?: never;
         options?: never;
@@ -1293,6 +1379,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Adds a tape or a blank. */
         post: operations["supply-add"];
         delete?: never;
         options?: never;
@@ -1307,6 +1394,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Lists what came in and went out of a supply. */
         get: operations["supply-movements"];
         put?: never;
         post?: never;
@@ -1325,6 +1413,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
+        /** Takes some of a supply off the shelf, puts some on, or counts it. */
         post: operations["supply-move"];
         delete?: never;
         options?: never;
@@ -1339,6 +1428,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
+        /** Gives the words, starting values and limits the pages are made with. */
         get: operations["vocabulary"];
         put?: never;
         post?: never;
@@ -1352,1100 +1442,2444 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
+        /** @description To lay out again what is not pinned. */
         AgainRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /**
+             * @description Whether to think for the longer time.
+             * @default false
+             */
             longer?: boolean;
         };
+        /** @description Two names of a roster that are the same or nearly: their places, counted from nought. */
         AlikeView: {
+            /** @description Which name of the set, from 1, came later. */
             later: number;
+            /** @description Which name of the set, from 1, came earlier. */
             earlier: number;
+            /** @description A sentence for the worker. */
             says: string;
         };
+        /** @description So much, as typed, and why. */
         AmountRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description How much, as typed. */
             amount: string;
+            /**
+             * @description Why, in a few words.
+             * @default
+             */
             reason?: string;
         };
+        /** @description Links given to a customer, and what was said by them. */
         AnsweringView: {
+            /** @description The links sent to the customer, newest first. */
             links: components["schemas"]["LinkView"][];
+            /** @description What the customer asked to be different. */
             changeRequests: components["schemas"]["ChangeRequestView"][];
         };
+        /** @description The answers at Ask as they were typed: every one a text, none of them judged yet. Lengths in either system. */
         Answers: {
+            /**
+             * @description Who ordered it.
+             * @default
+             */
             customer?: string;
+            /**
+             * @description How the customer is reached.
+             * @default
+             */
             contact?: string;
+            /**
+             * @description The words, one line of the decal a line.
+             * @default
+             */
             words?: string;
+            /**
+             * @description What it goes on.
+             * @default
+             */
             object?: string;
+            /**
+             * @description Which shape of surface.
+             * @default rectangle
+             */
             surface?: string;
+            /**
+             * @description From left to right, as typed with its unit.
+             * @default
+             */
             width?: string;
+            /**
+             * @description From top to bottom, as typed with its unit.
+             * @default
+             */
             height?: string;
+            /**
+             * @description The radius of its corners.
+             * @default
+             */
             corner?: string;
+            /**
+             * @description Where it is used: indoors, outdoors and so on.
+             * @default outdoor
+             */
             useOf?: string;
+            /**
+             * @description The number of the film.
+             * @default
+             */
             film?: string;
+            /**
+             * @description How many pieces, as typed.
+             * @default 1
+             */
             quantity?: string;
+            /**
+             * @description The day it is needed, as typed.
+             * @default
+             */
             neededOn?: string;
+            /**
+             * @description Customer or shop.
+             * @default shop
+             */
             appliedBy?: string;
+            /**
+             * @description What else was said.
+             * @default
+             */
             note?: string;
+            /**
+             * @description Which system is shown first.
+             * @default metric
+             */
             units?: string;
+            /**
+             * @description What the object is made of.
+             * @default
+             */
             material?: string;
+            /**
+             * @description The width inside.
+             * @default
+             */
             innerWidth?: string;
+            /**
+             * @description The height inside.
+             * @default
+             */
             innerHeight?: string;
+            /**
+             * @description How many sides or facets.
+             * @default 6
+             */
             sides?: string;
+            /**
+             * @description The way round.
+             * @default
+             */
             circumference?: string;
+            /**
+             * @description Across the round.
+             * @default
+             */
             diameter?: string;
+            /**
+             * @description The way round at the upper edge.
+             * @default
+             */
             upper?: string;
+            /**
+             * @description The way round at the lower edge.
+             * @default
+             */
             lower?: string;
+            /**
+             * @description The height along the wall.
+             * @default
+             */
             slant?: string;
+            /**
+             * @description Which end is wider.
+             * @default top
+             */
             wideEnd?: string;
+            /**
+             * @description How much of the way round is seen at once.
+             * @default
+             */
             seen?: string;
+            /**
+             * @description How many panes or facets in a row are covered.
+             * @default
+             */
             panes?: string;
+            /**
+             * @description Which side of the glass it is read from.
+             * @default
+             */
             readFrom?: string;
+            /**
+             * @description The traced outline as path data, mm.
+             * @default
+             */
             outline?: string;
+            /**
+             * @description The names of a set.
+             * @default
+             */
             roster?: string;
+            /**
+             * @description Which side of the film faces the glass.
+             * @default outside
+             */
             side?: string;
+            /**
+             * @description Whether it goes into the dishwasher.
+             * @default
+             */
             dishwasher?: string;
+            /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
+        /** @description Answers to an order already begun. */
         AnswersRequest: {
+            /** @description The version of the docket as it was read. */
             version: number;
+            /** @description What was answered, as typed. */
             answers: components["schemas"]["Answers"];
+            /**
+             * @description Whether the order goes on to Size.
+             * @default false
+             */
             take?: boolean;
         };
+        /** @description What can be said to the answers so far. */
         AnswersView: {
+            /** @description A sentence for each field that has to be looked at again. */
             wrong: components["schemas"]["FieldView"][];
+            /** @description The words on the object; none where they cannot be drawn yet. */
             fit: components["schemas"]["FitView"] | null;
+            /** @description What speaks against that. */
             check: components["schemas"]["CheckView"] | null;
+            /** @description What speaks against the film in this use. */
             warning: string | null;
+            /** @description The earliest moment it can be used, ISO 8601. */
             readyAt: string;
+            /** @description Whether that is soon enough; none where the day is not known. */
             inTime: boolean | null;
+            /** @description For how long the film is good. */
             life: string | null;
+            /** @description Films for this surface and use, the best first. */
             advice: components["schemas"]["FilmAdviceView"][];
+            /** @description How many names the roster holds. */
             names: number;
         };
+        /** @description The yes to one proof. */
         ApproveRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description Which version of the proof, from 1. */
             proof: number;
+            /** @description Who said it. */
             by: string;
         };
+        /**
+         * @description How words are set. Source: handbook section 4.
+         * @enum {string}
+         */
+        Arrangement: "line" | "stack" | "arc-up" | "arc-down" | "ring" | "monogram" | "initial" | "knockout";
+        /** @description One colour of a drawing, to be looked at. Its path is in mm in the drawing's own frame. */
         ArtColourView: {
+            /** @description As it stands in the drawing, #rrggbb. */
             colour: string;
+            /** @description How many outlines. */
             parts: number;
+            /** @description How many corners the outlines have. */
             corners: number;
+            /** @description The outlines as path data, mm. */
             path: string;
         };
+        /** @description What was put right in a drawing (put-right), or cannot be cut (left-out). */
         ArtNoteView: {
+            /** @description Which kind it is. */
             kind: string;
+            /** @description A sentence for the worker. */
             says: string;
         };
+        /** @description A drawing that was brought: its colours, and what was put right or left out. */
         ArtView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As people call it. */
             name: string;
+            /** @description Does the file say how large it truly is?. */
             sized: boolean;
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description How many corners the outlines have. */
             corners: number;
+            /** @description The top one first. */
             layers: components["schemas"]["ArtColourView"][];
+            /** @description What to mind in the drawing. */
             notes: components["schemas"]["ArtNoteView"][];
         };
+        /** @description A batch in a list. */
         BatchRow: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
-            state: string;
+            /** @description Released, cutting, cut or dissolved. */
+            state: components["schemas"]["BatchState"];
+            /** @description The film it is cut from. */
             film: components["schemas"]["FilmView"];
+            /** @description Of the cut, from 0 to 1. */
             progress: number;
+            /** @description How many lie on it, parts each. */
             pieces: number;
+            /** @description To cut. */
             metres: number;
+            /** @description The cutter takes. */
             minutes: number;
+            /** @description The first of the batches released together. */
             release: number;
         };
+        /**
+         * @description Where a batch stands.
+         * @enum {string}
+         */
+        BatchState: "released" | "cutting" | "cut" | "dissolved";
+        /** @description A batch on its sheet. */
         BatchView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
-            state: string;
+            /** @description Where it stands. */
+            state: components["schemas"]["BatchState"];
+            /** @description The film it is cut from. */
             film: components["schemas"]["FilmView"];
+            /** @description The stock it is cut from. */
             stock: components["schemas"]["StockItemView"];
+            /** @description How much of the length is used. */
             length: components["schemas"]["LengthView"];
+            /** @description The share of the film that is used, from 0 to 1. */
             fill: number;
+            /** @description When it was released, ISO 8601. */
             releasedAt: string;
+            /** @description From 0 to 1. */
             progress: number;
+            /** @description What is in the way, as a sentence. */
             trouble: string | null;
+            /** @description What lies on it. */
             places: components["schemas"]["PlaceView"][];
+            /** @description The way of the knife, m. */
             metres: number;
+            /** @description How long cutting takes. */
             minutes: number;
+            /** @description The first of the batches released together. */
             release: number;
+            /** @description Weed boxes. */
             boxes: string[];
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description The machine it is cut on. */
             machine: string | null;
         };
+        /** @description Batches that are released or under the knife. */
         BatchesView: {
+            /** @description The batches, the oldest first. */
             batches: components["schemas"]["BatchRow"][];
         };
+        /** @description Art before it was mended, in the frame of its layers, mm. */
         BeforeView: {
+            /** @description The letters as they were, path data, mm. */
             path: string;
+            /** @description How many pieces of film stay. */
             keeps: number;
+            /** @description How many insides have to be picked out. */
             counters: number;
+            /** @description How many corners the outlines have. */
             corners: number;
         };
+        /** @description A box on an object, mm from its left top corner. */
         BoxView: {
+            /** @description Mm. */
             left: number;
+            /** @description Mm. */
             top: number;
+            /** @description Mm. */
             width: number;
+            /** @description Mm. */
             height: number;
         };
+        /** @description One spelling of a word, drawn. */
         CaseView: {
+            /** @description The words so written. */
             text: string;
+            /** @description The outlines as path data, mm. */
             path: string;
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
         };
+        /** @description Every word with its cases drawn. */
         CasesView: {
+            /** @description The lines of the decal. */
             words: components["schemas"]["WordCasesView"][];
         };
+        /** @description What a customer wants changed, and the spot on the drawing it is pinned to, mm. */
         ChangeRequestView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description Which version of the proof, from 1. */
             proof: number;
+            /** @description Who said it. */
             by: string;
+            /** @description What else was said. */
             note: string;
+            /** @description Where on the drawing it is pinned. */
             spot: components["schemas"]["SpotView"] | null;
+            /** @description When, ISO 8601. */
             at: string;
         };
+        /** @description What speaks against a drawing, how the words differ from what was asked for, and how long it takes to weed (minutes). */
         CheckView: {
+            /** @description What the check found, worst first. */
             snags: components["schemas"]["SnagGroupView"][];
+            /** @description What looks misspelled, sentences. */
             spelling: string[];
+            /** @description How long weeding takes, minutes. */
             weeding: number;
         };
+        /** @description Something that can be chosen, and what it is called. */
         ChoiceView: {
+            /** @description As it is sent. */
             value: string;
+            /** @description As it is shown. */
             label: string;
         };
+        /** @description A piece as it was chosen. */
         ChosenPiece: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it was read. */
             version: number;
         };
+        /** @description Who was quicker, where somebody else changed the same record first. */
         ConflictView: {
+            /** @description What was changed; empty where the sentence alone says it. */
             record: string;
+            /** @description Who changed it; empty where nobody knows. */
             by: string;
+            /** @description What they did; empty where nobody knows. */
             did: string;
         };
+        /** @description Which of a list are out, or done. */
         CountRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description How many there are of each, as typed. */
             numbers: number[];
         };
+        /** @description Fields of the drawing as they could be typed; nothing leaves a field as it is. */
         CureChangeView: {
+            /** @description The letter height it changes to. */
             capHeight: string | null;
+            /** @description The typeface it changes to. */
             face: string | null;
+            /** @description The short name of the film it changes to. */
             film: string | null;
+            /** @description Whether the art goes to the middle of the safe area. */
             toTheMiddle: boolean;
+            /** @description How the words are set then. */
             setting: components["schemas"]["SettingPartView"][];
         };
+        /** @description Something that would help: tried, with what it comes to, or said only where nobody but the bench or the customer can do it. */
         CureView: {
+            /** @description The short name of what is done. */
             do: string;
+            /** @description A sentence for the worker. */
             says: string;
+            /** @description What it changes, in a sentence. */
             effect: string;
+            /** @description What of the drawing it changes; nothing where it is only said. */
             change: components["schemas"]["CureChangeView"] | null;
         };
+        /** @description What helps against one kind of snag. */
         CuredSnagView: {
+            /** @description The short name of the snag. */
             code: string;
+            /** @description What would help, tried first. */
             cures: components["schemas"]["CureView"][];
         };
+        /** @description Cures for every kind of snag. */
         CuresView: {
+            /** @description In the order of the check. */
             snags: components["schemas"]["CuredSnagView"][];
         };
+        /** @description A known customer. */
         CustomerView: {
+            /** @description As it was typed last. */
             name: string;
+            /** @description How the customer is reached. */
             contact: string;
         };
+        /** @description Known customers. */
         CustomersView: {
+            /** @description Who is known by that name. */
             customers: components["schemas"]["CustomerView"][];
         };
+        /** @description What the cutter says of itself. */
         CutterView: {
+            /** @description Whether the cutter answers. */
             answers: boolean;
+            /** @description Idle, cutting or stopped. */
             state: string;
+            /** @description The number of the batch on it. */
             batch: number | null;
+            /** @description From 0 to 1. */
             share: number;
+            /** @description How many outlines are cut. */
             contours: number;
+            /** @description Where the knife is, mm from the left. */
             x: number;
+            /** @description Where the knife is, mm from the top. */
             y: number;
+            /** @description How long it goes on. */
             seconds: number;
+            /** @description What it says of itself. */
             says: string;
         };
+        /** @description How the words are set; nothing means by the rule. The setting reads as it could be typed. */
         DesignView: {
+            /** @description The short name of the typeface. */
             face: string;
+            /** @description The height of the capitals. */
             capHeight: components["schemas"]["LengthView"] | null;
+            /** @description From the left edge of the object to the art. */
             left: components["schemas"]["LengthView"] | null;
+            /** @description From the top edge of the object to the art. */
             top: components["schemas"]["LengthView"] | null;
+            /** @description How the words are set. */
             setting: components["schemas"]["TypedSetting"];
+            /** @description The drawing brought along. */
             art: components["schemas"]["TypedArt"] | null;
         };
+        /** @description A docket in a list. */
         DocketRow: {
+            /** @description The number of the docket. */
             number: number;
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description Who ordered it. */
             customer: string;
+            /** @description What it goes on. */
             object: string;
-            state: string;
-            station: string | null;
+            /** @description Where it stands. */
+            state: components["schemas"]["DocketState"];
+            /** @description The station it stands at; null off the line. */
+            station: components["schemas"]["Station"] | null;
+            /** @description Whether the promised day is in danger. */
             late: boolean;
+            /** @description When it has to be ready for use, ISO 8601. */
             neededAt: string | null;
+            /** @description How many pieces. */
             quantity: number;
+            /** @description The film it is cut from. */
             film: components["schemas"]["FilmView"] | null;
         };
+        /**
+         * @description Where an order line stands until its pieces are made, and after.
+         * @enum {string}
+         */
+        DocketState: "asking" | "sizing" | "proofing" | "making" | "done" | "cancelled";
+        /** @description An order, whole. */
         DocketView: {
+            /** @description The number of the docket. */
             number: number;
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
-            state: string;
-            station: string | null;
+            /** @description Where it stands. */
+            state: components["schemas"]["DocketState"];
+            /** @description The station it stands at; null off the line. */
+            station: components["schemas"]["Station"] | null;
+            /** @description As it is shown. */
             label: string;
+            /** @description Who ordered it. */
             customer: string;
+            /** @description How the customer is reached. */
             contact: string;
+            /** @description The lines of the decal. */
             words: string[];
+            /** @description The lines of each decal of a set; none where all are alike. */
             roster: string[][];
+            /** @description What it goes on. */
             object: components["schemas"]["ObjectView"] | null;
-            useOf: string;
+            /** @description Where it is used: indoors, outdoors and so on. */
+            useOf: components["schemas"]["Usage"];
+            /** @description The film answered for. */
             film: components["schemas"]["FilmView"] | null;
+            /** @description How many pieces. */
             quantity: number;
+            /** @description When it has to be ready for use, ISO 8601. */
             neededAt: string | null;
+            /** @description The latest moment to apply it, ISO 8601. */
             onBy: string | null;
+            /** @description Whether the promised day is in danger. */
             late: boolean;
+            /** @description Whether the shop applies it. */
             appliedHere: boolean;
+            /** @description What else was said. */
             note: string;
+            /** @description What was answered, as typed. */
             answers: components["schemas"]["Answers"];
+            /** @description What is drawn. */
             design: components["schemas"]["DesignView"];
+            /** @description The pieces it is about. */
             pieces: components["schemas"]["PieceView"][];
+            /** @description The versions shown to the customer, oldest first. */
             proofs: components["schemas"]["ProofView"][];
+            /** @description What happened, newest first. */
             log: components["schemas"]["LogLineView"][];
+            /** @description What may be done with it now. */
             moves: components["schemas"]["MoveView"][];
+            /** @description What to mind, sentences. */
             cautions: string[];
+            /** @description Minor units. */
             price: number | null;
         };
+        /** @description Dockets in a list. */
         DocketsView: {
+            /** @description The dockets. */
             dockets: components["schemas"]["DocketRow"][];
         };
+        /** @description It is done. */
         DoneView: {
+            /**
+             * @description Whether it is done.
+             * @default true
+             */
             done: boolean;
         };
+        /** @description A cutting face; its thinnest stroke as a share of the letter height. */
         FaceView: {
+            /** @description The short name of the typeface. */
             slug: string;
+            /** @description As people call it. */
             name: string;
+            /** @description The style of the typeface. */
             style: string;
+            /** @description The thinnest stroke as a share of the letter height. */
             thinnest: number;
+            /** @description The alphabets it has. */
             alphabets: string[];
         };
+        /** @description A part of the object to place by: from its middle to the art's, to the right and downwards. */
         FeatureView: {
+            /** @description As it is shown. */
             label: string;
+            /** @description From the left of the object. */
             across: components["schemas"]["LengthView"];
+            /** @description From the top of the object. */
             down: components["schemas"]["LengthView"];
         };
+        /** @description A sentence at a field. */
         FieldView: {
+            /** @description The name of the field. */
             field: string;
+            /** @description A sentence for the worker. */
             says: string;
         };
+        /**
+         * @description The kinds of film. Source: handbook sections 5 and 6.
+         * @enum {string}
+         */
+        Film: "removable" | "permanent" | "cast" | "holographic" | "chrome" | "glitter" | "pearl" | "patterned" | "printable" | "frosted" | "cling" | "chalkboard" | "stencil";
+        /** @description A film for this surface and use: its verdict (best, will-do, against, refused), the reason, and the colours the shop keeps of it. */
         FilmAdviceView: {
+            /** @description The grade of the film. */
             grade: string;
+            /** @description Good, possible or poor. */
             verdict: string;
+            /** @description Why, in a sentence. */
             reason: string;
+            /** @description The films. */
             films: components["schemas"]["FilmView"][];
         };
+        /** @description A film and its colour. */
         FilmView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As people call it. */
             name: string;
-            grade: string;
+            /** @description The grade of the film. */
+            grade: components["schemas"]["Film"];
+            /** @description The colour for the screen, #rrggbb. */
             swatch: string;
+            /** @description By its name. */
             colour: string;
+            /** @description Matt or glossy. */
             finish: string;
+            /** @description Μm. */
             thickness: number | null;
+            /** @description What it lies on. */
             liner: string;
+            /** @description Whether its grain or pattern runs one way. */
             oneWay: boolean;
+            /** @description Who makes it. */
             maker: string;
+            /** @description The thinnest stroke it holds, µm; null where the grade says it. */
             thinnest: number | null;
+            /** @description How long it lasts outdoors, months; null where the grade says it. */
             outdoors: number | null;
+            /** @description Hundredths of the currency for 1 m². */
             price: number | null;
+            /** @description What there is less of is low, cm². */
             lowAt: number | null;
         };
+        /** @description Words drawn on an object: everything the drawing shows. */
         FitView: {
+            /** @description The lines of the decal. */
             words: string[];
+            /** @description The short name of the typeface. */
             face: string;
+            /** @description The height of the capitals. */
             capHeight: components["schemas"]["LengthView"];
+            /** @description The largest letters the surface takes. */
             largest: components["schemas"]["LengthView"];
+            /** @description The height of the small letters. */
             xHeight: components["schemas"]["LengthView"];
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description From the left edge of the object to the art. */
             left: components["schemas"]["LengthView"];
+            /** @description From the top edge of the object to the art. */
             top: components["schemas"]["LengthView"];
+            /** @description From the art to the right edge of the object. */
             right: components["schemas"]["LengthView"];
+            /** @description From the art to the bottom edge of the object. */
             bottom: components["schemas"]["LengthView"];
+            /** @description From the object's middle to the art's, to the right. */
             across: components["schemas"]["LengthView"];
+            /** @description From the object's middle to the art's, downwards. */
             down: components["schemas"]["LengthView"];
+            /** @description Measures worth showing. */
             features: components["schemas"]["FeatureView"][];
+            /** @description Whether all of it lies inside the safe area. */
             inside: boolean;
+            /** @description The safe area as path data, mm. */
             safe: string;
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description What is kept clear as path data, mm. */
             keepOuts: string;
+            /** @description The size of the object. */
             object: components["schemas"]["SizeView"];
+            /** @description The size of the surface laid flat. */
             wall: components["schemas"]["SizeView"];
+            /** @description What of the object is worth looking at, mm. */
             focus: components["schemas"]["BoxView"];
+            /** @description The least distance from the art to the edge of the safe area. */
             clearance: components["schemas"]["LengthView"];
+            /** @description The outlines as path data, mm. */
             path: string;
+            /** @description The letters first. */
             layers: components["schemas"]["LayerView"][];
+            /** @description How it looks from the front, where it is bent. */
             front: components["schemas"]["FrontView"] | null;
-            arrangement: string;
+            /** @description How the lines are arranged. */
+            arrangement: components["schemas"]["Arrangement"];
+            /** @description The radius the lines run along. */
             radius: components["schemas"]["LengthView"] | null;
+            /** @description The share of its width the lettering is set to, from 0 to 1. */
             condense: number;
+            /** @description A rim that would hold at this size. */
             suggestedOffset: components["schemas"]["LengthView"];
+            /** @description How far the ends of a straight line drop on a taper. */
             droop: components["schemas"]["LengthView"] | null;
+            /** @description Whether it is bent along the taper. */
             bent: boolean;
+            /** @description How far the film is stretched, from 0 to 1. */
             strain: number | null;
+            /** @description How many panes are covered. */
             panes: number;
+            /** @description What is too long for the machine, as a sentence. */
             tooLong: string | null;
+            /** @description How many pieces of film stay. */
             keeps: number;
+            /** @description How many insides have to be picked out. */
             counters: number;
+            /** @description How many corners the outlines have. */
             corners: number;
+            /** @description The letters before they were mended, where they were. */
             before: components["schemas"]["BeforeView"] | null;
+            /** @description The film it takes, m². */
             film: number;
+            /** @description How long it lasts where it is used. */
             life: string;
+            /** @description When it can be used at the earliest, ISO 8601. */
             readyAt: string;
         };
+        /** @description A round thing seen from the front: its outline, and what is seen of each layer and of what has to stay clear. */
         FrontView: {
+            /** @description The object from the front as path data, mm. */
             outline: string;
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description The layers, letters first. */
             layers: string[];
+            /** @description What is kept clear, from the front, as path data, mm. */
             keepOuts: string;
         };
+        /** @description What the customer wants changed; the spot in mm in the object's frame, where one was pinned. */
         GivenChangeRequest: {
+            /**
+             * @description Who asks.
+             * @default
+             */
             name?: string;
+            /**
+             * @description What should be different.
+             * @default
+             */
             note?: string;
+            /** @description Where on the drawing, mm from its left. */
             x?: number | null;
+            /** @description Where on the drawing, mm from its top. */
             y?: number | null;
         };
+        /** @description A new link, shown once. */
         GivenLinkView: {
+            /** @description The address to send. */
             url: string;
+            /** @description The link itself. */
             link: components["schemas"]["LinkView"];
         };
+        /** @description What a customer sees behind a link: this order's proof, and nothing else of the shop. */
         GivenProofView: {
+            /** @description The name of the shop. */
             shop: string;
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description Who ordered it. */
             customer: string;
+            /** @description Waiting, approved, outdated or closed. */
             state: string;
+            /** @description Where it stands, in a sentence. */
             says: string;
+            /** @description Which version of the proof, from 1. */
             proof: components["schemas"]["ProofView"];
+            /** @description What the customer asked to be different. */
             changeRequests: components["schemas"]["ChangeRequestView"][];
         };
+        /** @description The customer's yes. */
         GivenYesRequest: {
+            /**
+             * @description Who says yes.
+             * @default
+             */
             name?: string;
         };
+        /** @description A part to keep clear of, the lengths asked for it, and the margin the shop keeps. */
         KeepOutView: {
+            /** @description Screw, seam, handle and so on. */
             what: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description The lengths it is measured by. */
             measures: string[];
+            /** @description How far the knife keeps away. */
             margin: components["schemas"]["LengthView"];
         };
+        /**
+         * @description The kinds of surface a shop meets, and what is measured of each. Source: handbook section 3. Measures come by their name, lengths in µm.
+         * @enum {string}
+         */
+        Kind: "rectangle" | "ellipse" | "polygon" | "ring" | "outline" | "cylinder" | "taper" | "ball" | "panes" | "panel";
+        /** @description A kind of surface with the lengths measured of it. */
         KindView: {
+            /** @description As it is sent. */
             kind: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description The lengths it is measured by. */
             lengths: components["schemas"]["MeasureView"][];
         };
+        /** @description One of the shop's own objects: the answers that describe it, and its outline laid flat. */
         KnownObjectView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it was read. */
             version: number;
+            /** @description As people call it. */
             name: string;
+            /** @description What was answered, as typed. */
             answers: components["schemas"]["ObjectAnswers"];
+            /** @description Which shape of surface. */
             kind: string;
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description Whether a picture is kept with it. */
             hasPicture: boolean;
         };
+        /** @description The shop's own objects, by name. */
         KnownObjectsView: {
+            /** @description The objects. */
             objects: components["schemas"]["KnownObjectView"][];
         };
+        /** @description Where a shape lies: its box’s left top corner in mm, and its turn. */
         LaidView: {
+            /** @description As people call it. */
             name: string;
+            /** @description From the left, mm. */
             x: number;
+            /** @description From the top, mm. */
             y: number;
+            /** @description Degrees, counterclockwise. */
             turn: number;
+            /** @description Whether it stays where it lies. */
             pinned: boolean;
         };
+        /** @description One layer of a decal, in the frame all its layers share; the film by its number on the shelf, none for the order's own. */
         LayerView: {
+            /** @description Letters, offset, base and so on. */
             role: string;
+            /** @description The outlines as path data, mm. */
             path: string;
+            /** @description The number of its film; null for the film of the order. */
             film: number | null;
         };
+        /** @description A piece that did not go on, and why. */
         LeftView: {
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description Why it stays for the next batch. */
             says: string;
         };
+        /** @description A length in millimetres, and as it is shown in each system. */
         LengthView: {
+            /** @description Millimetres. */
             mm: number;
+            /** @description As it is shown in metric units. */
             metric: string;
+            /** @description As it is shown in inches and sixteenths. */
             imperial: string;
         };
+        /** @description One letter and what it is called. */
         LetterView: {
+            /** @description One letter. */
             letter: string;
+            /** @description How it is read out. */
             says: string;
         };
+        /** @description The whole shop in one glance. */
         LineView: {
+            /** @description The stations, in the order of the work. */
             stations: components["schemas"]["StationView"][];
         };
+        /** @description A link to the newest proof, sent to an address where one is given. */
         LinkRequest: {
+            /**
+             * @description The address it is sent to.
+             * @default
+             */
             to?: string;
         };
+        /** @description A link that was given; where it leads is known only when it is made. */
         LinkView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description Which version of the proof, from 1. */
             proof: number;
+            /** @description When it was made, ISO 8601. */
             madeAt: string;
+            /** @description When it stops working, ISO 8601. */
             expiresAt: string;
+            /** @description The address it was sent to; empty where it was not. */
             sentTo: string;
+            /** @description When it was first opened, ISO 8601. */
             openedAt: string | null;
+            /** @description Open, expired, withdrawn or answered. */
             state: string;
         };
+        /** @description A line of the book. */
         LogLineView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description When, ISO 8601. */
             at: string;
+            /** @description Who did it. */
             who: string;
+            /** @description The short name of what happened. */
             what: string;
+            /** @description A sentence for the worker. */
             says: string;
+            /** @description The number of the docket it happened to. */
             docket: number | null;
+            /** @description The number of the piece. */
             piece: number | null;
         };
+        /** @description A page of the book, newest first, and where the next one begins. */
         LogView: {
+            /** @description Its lines. */
             lines: components["schemas"]["LogLineView"][];
+            /** @description Where the next page begins; null at the end. */
             before: number | null;
         };
+        /** @description A cutter and how it is set. */
         MachineView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description What the shop calls it. */
             name: string;
+            /** @description Which kind it is. */
             kind: string;
+            /** @description Whether it is the machine in use. */
             inUse: boolean;
+            /** @description What it costs and takes; null until something is laid. */
             figures: components["schemas"]["RuleView"][];
+            /** @description The force of the knife, g. */
             force: number;
+            /** @description The blade in it. */
             blade: string;
+            /** @description How often each line is cut. */
             passes: number;
+            /** @description As it is shown. */
             label: string;
         };
+        /** @description The shop’s cutters. */
         MachinesView: {
+            /** @description The machines. */
             machines: components["schemas"]["MachineView"][];
         };
+        /** @description What an object can be made of, and whether film can be stuck inside it and read from outside. */
         MaterialView: {
+            /** @description As it is sent. */
             value: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description Whether film can be stuck inside it. */
             hasInside: boolean;
         };
+        /** @description Who is signed in, and the token every change has to carry. */
         MeView: {
+            /** @description Whether somebody is signed in. */
             signedIn: boolean;
+            /** @description Who is signed in. */
             name: string;
+            /** @description Owner or bench. */
             role: string;
+            /** @description The token every change has to carry. */
             csrf: string;
+            /** @description The name of the shop. */
             shop: string;
+            /** @description The time at the shop, ISO 8601. */
             now: string;
         };
+        /** @description A length that is measured of an object. */
         MeasureView: {
+            /** @description The name of the field. */
             name: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description Whether it has to be answered. */
             needed: boolean;
         };
+        /** @description A move, the version it was decided on, and what it has to be told. */
         MoveRequest: {
+            /** @description The short name of the move. */
             move: string;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /**
+             * @description What else belongs to it.
+             * @default
+             */
             detail?: string;
         };
+        /** @description Something that may be done next. */
         MoveView: {
+            /** @description The short name of the move. */
             move: string;
+            /** @description As it is shown. */
             label: string;
         };
+        /** @description One movement on the shelf. */
         MovementView: {
+            /** @description When, ISO 8601. */
             at: string;
+            /** @description Who did it. */
             who: string;
+            /** @description Received, cut, counted and so on. */
             what: string;
+            /** @description How much came in; less than nothing where it went out. */
             amount: number;
+            /** @description The unit of the amount. */
             unit: string;
+            /** @description Why, in a few words. */
             reason: string;
         };
+        /** @description What came and went, the newest first. */
         MovementsView: {
+            /** @description What came in and went out, newest first. */
             movements: components["schemas"]["MovementView"][];
         };
+        /** @description Pieces of one film to be laid out in the background; from all stock of it where none is named. */
         NestingRequest: {
+            /** @description The number of the film. */
             film: number;
+            /** @description The pieces it is about. */
             pieces: components["schemas"]["ChosenPiece"][];
+            /** @description Pieces to be cut in parts where there is much empty film. */
             split?: number[];
-            boxes?: string;
+            /**
+             * @description Weed boxes: none, each piece or each order.
+             * @default none
+             * @enum {string}
+             */
+            boxes?: "none" | "piece" | "order";
+            /** @description The number of the only stock to cut from; null for all. */
             stock?: number | null;
         };
+        /** @description Plans side by side. */
         NestingView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description The number of the film. */
             film: number;
+            /** @description Weed boxes: none, each piece or each order. */
             boxes: string;
+            /** @description Whether a worker is still thinking. */
             working: boolean;
+            /** @description Side by side. */
             plans: components["schemas"]["PlanView"][];
+            /** @description Signs that could be cut in parts, to save empty film. */
             splits: components["schemas"]["SplitView"][];
         };
+        /** @description What was typed of an object: every answer a text, none of them judged yet. Lengths in either system. */
         ObjectAnswers: {
+            /**
+             * @description What it goes on.
+             * @default
+             */
             object?: string;
+            /**
+             * @description Which shape of surface.
+             * @default rectangle
+             */
             surface?: string;
+            /**
+             * @description From left to right, as typed with its unit.
+             * @default
+             */
             width?: string;
+            /**
+             * @description From top to bottom, as typed with its unit.
+             * @default
+             */
             height?: string;
+            /**
+             * @description The radius of its corners.
+             * @default
+             */
             corner?: string;
+            /**
+             * @description Which system is shown first.
+             * @default metric
+             */
             units?: string;
+            /**
+             * @description What the object is made of.
+             * @default
+             */
             material?: string;
+            /**
+             * @description The width inside.
+             * @default
+             */
             innerWidth?: string;
+            /**
+             * @description The height inside.
+             * @default
+             */
             innerHeight?: string;
+            /**
+             * @description How many sides or facets.
+             * @default 6
+             */
             sides?: string;
+            /**
+             * @description The way round.
+             * @default
+             */
             circumference?: string;
+            /**
+             * @description Across the round.
+             * @default
+             */
             diameter?: string;
+            /**
+             * @description The way round at the upper edge.
+             * @default
+             */
             upper?: string;
+            /**
+             * @description The way round at the lower edge.
+             * @default
+             */
             lower?: string;
+            /**
+             * @description The height along the wall.
+             * @default
+             */
             slant?: string;
+            /**
+             * @description Which end is wider.
+             * @default top
+             */
             wideEnd?: string;
+            /**
+             * @description How much of the way round is seen at once.
+             * @default
+             */
             seen?: string;
+            /**
+             * @description How many panes or facets in a row are covered.
+             * @default
+             */
             panes?: string;
+            /**
+             * @description Which side of the glass it is read from.
+             * @default
+             */
             readFrom?: string;
+            /**
+             * @description The traced outline as path data, mm.
+             * @default
+             */
             outline?: string;
+            /**
+             * @description Which side of the film faces the glass.
+             * @default outside
+             */
             side?: string;
+            /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
+        /** @description One of the shop's own objects: its name and measures are the answers about an object. */
         ObjectRequest: {
+            /** @description What was answered, as typed. */
             answers: components["schemas"]["ObjectAnswers"];
+            /**
+             * @description As it was read; 0 where it is new.
+             * @default 0
+             */
             version?: number;
+            /**
+             * @description A photo traced before, by its name; empty leaves the picture as it is.
+             * @default
+             */
             picture?: string;
         };
+        /** @description The customer's object laid flat, and what a tape along its wall says; its outline is a guide. */
         ObjectView: {
+            /** @description As people call it. */
             name: string;
-            surface: string;
+            /** @description Which shape of surface. */
+            surface: components["schemas"]["Kind"];
+            /** @description As it is shown. */
             label: string;
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description The size of the surface laid flat. */
             wall: components["schemas"]["SizeView"];
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description How many panes or facets in a row are covered. */
             panes: number;
+            /** @description What the object is made of. */
             material: string | null;
         };
+        /** @description Answers to begin an order with, and whether to take it. */
         OrderRequest: {
+            /** @description What was answered, as typed. */
             answers: components["schemas"]["Answers"];
+            /**
+             * @description Whether the order goes on to Size.
+             * @default false
+             */
             take?: boolean;
         };
+        /** @description A letter that would have been sent. */
         OutboxLetterView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description When, ISO 8601. */
             at: string;
+            /** @description The address it is sent to. */
             to: string;
+            /** @description The address it comes from. */
             from: string;
+            /** @description The subject of the letter. */
             subject: string;
+            /** @description The text of the letter. */
             body: string;
         };
+        /** @description Letters the simulated post has taken, the newest first. */
         OutboxView: {
+            /** @description The letters. */
             letters: components["schemas"]["OutboxLetterView"][];
+            /** @description Whether the letters stay in the shop. */
             simulated: boolean;
         };
+        /** @description What goes out with a piece. */
         ParcelView: {
+            /** @description The number of the piece. */
             piece: components["schemas"]["PieceView"];
+            /** @description What goes into the parcel. */
             contents: string[];
+            /** @description How it is looked after, sentences. */
             care: string[];
         };
+        /** @description One decal of a proof, every layer of it. */
         PartView: {
+            /** @description Its lines. */
             lines: string[];
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description From the left edge of the object to the art. */
             left: components["schemas"]["LengthView"];
+            /** @description From the top edge of the object to the art. */
             top: components["schemas"]["LengthView"];
+            /** @description The letters first. */
             layers: components["schemas"]["LayerView"][];
         };
+        /**
+         * @description Where one physical decal stands.
+         * @enum {string}
+         */
+        PieceState: "waiting" | "batched" | "cutting" | "weeding" | "applying" | "curing" | "ready" | "on-its-way" | "delivered" | "withdrawn";
+        /** @description One physical decal. */
         PieceView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description The number of the docket. */
             docket: number;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description As it is shown. */
             label: string;
+            /** @description Who ordered it. */
             customer: string;
+            /** @description What it goes on. */
             object: string;
-            state: string;
-            station: string | null;
+            /** @description Where it stands. */
+            state: components["schemas"]["PieceState"];
+            /** @description The station it stands at; null off the line. */
+            station: components["schemas"]["Station"] | null;
+            /** @description The film it is cut from. */
             film: components["schemas"]["FilmView"] | null;
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description Whether the promised day is in danger. */
             late: boolean;
+            /** @description When it has to be ready for use, ISO 8601. */
             neededAt: string | null;
+            /** @description Whether the shop applies it. */
             appliedHere: boolean;
+            /** @description How often it was cut again. */
             recuts: number;
+            /** @description Why it was spoiled. */
             spoiledBecause: string | null;
+            /** @description The number of the batch. */
             batch: number | null;
+            /** @description When it has rested long enough, ISO 8601. */
             restsUntil: string | null;
+            /** @description The tracking number. */
             tracking: string | null;
+            /** @description Since when, ISO 8601. */
             since: string;
+            /** @description What may be done with it now. */
             moves: components["schemas"]["MoveView"][];
+            /** @description Whether it is cut mirrored, for the inside of glass. */
             mirrored: boolean;
+            /** @description Stops that were let pass, with who and why; at Weed what the colour hides. */
             minded: string[];
+            /** @description How the words drawn differ from what was asked for. */
             spelling: string[];
         };
+        /** @description Pieces at a station. */
         PiecesView: {
+            /** @description The pieces it is about. */
             pieces: components["schemas"]["PieceView"][];
         };
+        /** @description A piece of a plan that is to stay, or not any more. */
         PinRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description Which sheet of the plan, from 0. */
             sheet: number;
+            /** @description Which piece on the sheet, from 0. */
             nth: number;
+            /** @description Whether it stays where it lies. */
             pinned: boolean;
         };
+        /** @description A piece on a sheet; its outline is in the sheet's frame. */
         PlaceView: {
+            /** @description The number of the piece; null where it was taken off. */
             piece: number | null;
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description The outlines as path data, mm. */
             path: string;
+            /** @description Mm from the left of the sheet. */
             x: number;
+            /** @description Mm from the top of the sheet. */
             y: number;
+            /** @description Whether the promised day is in danger. */
             late: boolean;
         };
+        /** @description Where the art's left top corner goes. */
         PlacedView: {
+            /** @description From the left. */
             left: components["schemas"]["LengthView"];
+            /** @description From the top. */
             top: components["schemas"]["LengthView"];
         };
+        /** @description What a plan takes, to be held against the others. */
         PlanFiguresView: {
+            /** @description How many pieces were placed. */
             placed: number;
+            /** @description How many pieces there are to place. */
             pieces: number;
+            /** @description How many sheets and rolls are used. */
             sheets: number;
+            /** @description How many offcuts are used up. */
             offcuts: number;
+            /** @description The film it takes, m². */
             film: number;
+            /** @description What is left in one piece. */
             remnant: components["schemas"]["LengthView"];
+            /** @description How long cutting takes, minutes. */
             cutting: number;
+            /** @description How long weeding takes, minutes. */
             weeding: number;
+            /** @description What the film costs, hundredths of the currency. */
             cost: number | null;
         };
+        /**
+         * @description What a plan puts first.
+         * @enum {string}
+         */
+        PlanKind: "least-film" | "least-weeding" | "due-first";
+        /** @description A sheet of a plan. */
         PlanSheetView: {
+            /** @description The stock it is cut from. */
             stock: components["schemas"]["StockItemView"];
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description What lies on it. */
             places: components["schemas"]["LaidView"][];
+            /** @description How much of the length is used. */
             length: components["schemas"]["LengthView"];
+            /** @description What is left in one piece. */
             remnant: components["schemas"]["LengthView"];
+            /** @description The share of the film that is used, from 0 to 1. */
             fill: number;
+            /** @description Weed boxes, once the plan is done. */
             boxes: string[];
         };
+        /**
+         * @description Where a plan of a sheet stands while it is made, and after.
+         * @enum {string}
+         */
+        PlanState: "waiting" | "working" | "done" | "failed" | "released";
+        /** @description One way to lay pieces out. */
         PlanView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
-            kind: string;
+            /** @description Which kind it is. */
+            kind: components["schemas"]["PlanKind"];
+            /** @description As it is shown. */
             label: string;
+            /** @description What it puts first, in a sentence. */
             how: string;
-            state: string;
+            /** @description Where it stands. */
+            state: components["schemas"]["PlanState"];
+            /** @description From 0 to 1. */
             progress: number;
+            /** @description How long it is thought about. */
             seconds: number;
+            /** @description What is in the way, as a sentence. */
             trouble: string | null;
+            /** @description Whether the last move by hand can be taken back. */
             canUndo: boolean;
+            /** @description The sheets it takes. */
             sheets: components["schemas"]["PlanSheetView"][];
+            /** @description What stays for the next batch. */
             left: components["schemas"]["LeftView"][];
+            /** @description What it costs and takes; null until something is laid. */
             figures: components["schemas"]["PlanFiguresView"] | null;
         };
+        /** @description What the whole order costs, as typed; empty where it is not agreed. */
         PriceRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description What the order costs, as typed. */
             price: string;
         };
+        /** @description An error as a sentence (application/problem+json). */
         ProblemView: {
+            /** @description A short name of the problem. */
             type: string;
+            /** @description The problem in a few words. */
             title: string;
+            /** @description The HTTP status. */
             status: number;
+            /** @description The problem in a sentence. */
             detail: string;
+            /** @description What is wrong at which field. */
             fields: components["schemas"]["FieldView"][];
+            /** @description What somebody else did meanwhile. */
             conflict: components["schemas"]["ConflictView"] | null;
         };
+        /** @description A film as a proof names it. */
         ProofFilmView: {
+            /** @description As people call it. */
             name: string;
+            /** @description The colour for the screen, #rrggbb. */
             swatch: string;
+            /** @description How long it lasts where it is used. */
             life: string;
         };
+        /** @description A frozen version of what will be cut, with all it says. Paths in mm, the price in minor units. */
         ProofView: {
+            /** @description Which version it is, from 1. */
             nth: number;
+            /** @description When it was made, ISO 8601. */
             madeAt: string;
+            /** @description The lines of the decal. */
             words: string[];
+            /** @description The short name of the typeface. */
             face: string;
+            /** @description The height of the capitals. */
             capHeight: components["schemas"]["LengthView"];
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description From the left edge of the object to the art. */
             left: components["schemas"]["LengthView"];
+            /** @description From the top edge of the object to the art. */
             top: components["schemas"]["LengthView"];
+            /** @description The outlines as path data, mm. */
             path: string;
+            /** @description When the customer said yes, ISO 8601. */
             approvedAt: string | null;
+            /** @description Who said yes. */
             approvedBy: string | null;
+            /** @description Its parts, where it is a set. */
             parts: components["schemas"]["PartView"][];
+            /** @description The words as the customer gave them. */
             asked: string[];
+            /** @description How the words drawn differ from those. */
             spelling: string[];
+            /** @description Every line letter by letter. */
             readOut: components["schemas"]["ReadOutView"][];
+            /** @description What it goes on. */
             object: string;
+            /** @description What the object is made of, in words. */
             material: string;
+            /** @description The size of the object. */
             objectSize: components["schemas"]["SizeView"];
+            /** @description The size of the surface laid flat. */
             wall: components["schemas"]["SizeView"];
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description The safe area as path data, mm. */
             safe: string;
+            /** @description What is kept clear as path data, mm. */
             keepOuts: string;
+            /** @description Of each layer, the letters first. */
             films: components["schemas"]["ProofFilmView"][];
+            /** @description How it is looked after, sentences. */
             care: string[];
+            /** @description What to mind, sentences. */
             cautions: string[];
+            /** @description What the shop let pass, and why. */
             remarks: string[];
+            /** @description Whether it is cut mirrored, for the inside of glass. */
             mirrored: boolean;
+            /** @description What the order costs, hundredths of the currency. */
             price: number | null;
+            /** @description How many pieces. */
             quantity: number;
+            /** @description How many panes or facets in a row are covered. */
             panes: number;
+            /** @description Where it is used: indoors, outdoors and so on. */
             useOf: string;
+            /** @description Where it is used, in words. */
             used: string;
+            /** @description The day it is needed, in words. */
             neededOn: string;
+            /** @description Whether the shop applies it. */
             appliedHere: boolean;
+            /** @description Name of the drawing in the place of words. */
             drawing: string;
         };
+        /** @description What would let a member of a set have larger letters, and how large. */
         ProposalView: {
+            /** @description The short name of what is done. */
             do: string;
+            /** @description A sentence for the worker. */
             says: string;
+            /** @description The letters this name could then have. */
             alone: components["schemas"]["LengthView"];
+            /** @description The typeface it changes to. */
             face: string | null;
+            /** @description Its lines. */
             lines: string[];
+            /** @description The share of its width the lettering is set to, from 0 to 1. */
             condense: number | null;
         };
+        /** @description A piece of a plan put down by hand: its box’s left top corner in mm, and its turn. */
         PutRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description Which sheet of the plan, from 0. */
             sheet: number;
+            /** @description Which piece on the sheet, from 0. */
             nth: number;
+            /** @description From the left, mm. */
             x: number;
+            /** @description From the top, mm. */
             y: number;
+            /** @description Degrees, counterclockwise. */
             turn: number;
         };
+        /** @description A line as it is read out at the counter or on the phone. */
         ReadOutView: {
+            /** @description The line that is read out. */
             line: string;
+            /** @description The letters. */
             letters: components["schemas"]["LetterView"][];
         };
+        /** @description What is done with what a cut left. */
         RemnantRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
-            how: string;
+            /**
+             * @description Square, odd or scrap: what becomes of it.
+             * @enum {string}
+             */
+            how: "square" | "odd" | "scrap";
         };
+        /** @description What a cut left of its sheet: paths in mm in the sheet’s frame. */
         RemnantView: {
+            /** @description The number of the batch. */
             batch: number;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description The film it is cut from. */
             film: components["schemas"]["FilmView"];
+            /** @description The number of the sheet or roll it was cut from. */
             from: string;
+            /** @description The size of the sheet. */
             sheet: components["schemas"]["SizeView"];
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description The largest rectangle left, as path data, mm. */
             square: string | null;
+            /** @description The size of the largest rectangle. */
             squareSize: components["schemas"]["SizeView"] | null;
+            /** @description All that is left in one piece, as path data, mm. */
             odd: string | null;
+            /** @description M². */
             oddArea: number;
+            /** @description What the shop would keep. */
             propose: string;
         };
+        /** @description Rests that wait to be put away. */
         RemnantsView: {
+            /** @description What cuts left. */
             remnants: components["schemas"]["RemnantView"][];
         };
+        /** @description A list of names as it came: the bytes of a file in base 64, or pasted text. */
         RosterRequest: {
+            /**
+             * @description The file, base64.
+             * @default
+             */
             base64?: string;
+            /**
+             * @description The names as pasted.
+             * @default
+             */
             text?: string;
+            /** @description What stands between the columns. */
             separator?: string | null;
+            /** @description Whether the first line names the columns. */
             header?: boolean | null;
         };
+        /** @description A list as it was read, to be looked at before it is taken: encoding, separator, header, and every row. */
         RosterView: {
+            /** @description How the letters of the file are coded. */
             encoding: string;
+            /** @description What stands between the columns. */
             separator: string;
+            /** @description Whether the first line names the columns. */
             hasHeader: boolean;
+            /** @description The columns. */
             columns: string[];
+            /** @description The rows. */
             rows: components["schemas"]["RowView"][];
+            /** @description The column that most likely holds the names, from 0. */
             likely: number;
         };
+        /** @description The cells of a row. */
         RowView: {
+            /** @description The cells of the row. */
             cells: string[];
         };
+        /**
+         * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
+         * @enum {string}
+         */
+        Rule: "clearance" | "disc-clearance" | "least-clearance" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "clear-tape-up-to" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "join-part" | "bench-minute" | "odd-rest-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days";
+        /** @description A figure of the shop's own. */
         RuleRequest: {
+            /** @description As typed; empty for the standard. */
             value: string;
         };
+        /** @description A figure the shop may set. */
         RuleView: {
-            rule: string;
+            /** @description The short name of the figure. */
+            rule: components["schemas"]["Rule"];
+            /** @description What it belongs to. */
             area: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description Why it is so. */
             reason: string;
+            /** @description The unit of the amount. */
             unit: string;
+            /** @description What the shop works with. */
             value: number;
+            /** @description What it is where nothing was changed. */
             standard: number;
         };
+        /** @description All figures the shop may set. */
         RulesView: {
+            /** @description The figures. */
             rules: components["schemas"]["RuleView"][];
         };
+        /** @description The words in one face, and whether they can be cut so: the margin is the share it has of the limit that binds, one being just enough. */
         SampleView: {
+            /** @description The short name of the typeface. */
             face: string;
+            /** @description As people call it. */
             name: string;
+            /** @description The style of the typeface. */
             style: string;
+            /** @description The outlines as path data, mm. */
             path: string | null;
+            /** @description Over all. */
             size: components["schemas"]["SizeView"] | null;
+            /** @description The largest letters the surface takes. */
             largest: components["schemas"]["LengthView"] | null;
+            /** @description Whether the check finds no stop. */
             canBeCut: boolean;
+            /** @description How far the thinnest stroke is above its limit, as a share of it. */
             margin: number;
+            /** @description Why it cannot be cut; empty where it can. */
             says: string;
         };
+        /** @description The words in every face, the best first. */
         SamplesView: {
+            /** @description The words in each typeface, the best first. */
             samples: components["schemas"]["SampleView"][];
         };
+        /** @description One decal of a set: what it could have had by itself, whether it can be cut, and what would help where it holds the others back. */
         SetMemberView: {
+            /** @description Its lines. */
             lines: string[];
+            /** @description The letters this name could have by itself. */
             alone: components["schemas"]["LengthView"];
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description From the left edge of the object to the art. */
             left: components["schemas"]["LengthView"];
+            /** @description From the top edge of the object to the art. */
             top: components["schemas"]["LengthView"];
+            /** @description The layers, letters first. */
             layers: components["schemas"]["LayerView"][];
+            /** @description Whether all of it lies inside the safe area. */
             inside: boolean;
+            /** @description Whether the check finds no stop. */
             canBeCut: boolean;
+            /** @description What holds it back; empty where nothing does. */
             says: string;
+            /** @description Whether it holds the others back. */
             outlier: boolean;
+            /** @description What would let the others be larger. */
             proposals: components["schemas"]["ProposalView"][];
         };
+        /** @description A roster at one letter height: the first of the members that decide it, and what stands out. */
         SetView: {
+            /** @description The height of the capitals. */
             capHeight: components["schemas"]["LengthView"];
+            /** @description Which name decides the height, from 0. */
             deciding: number;
+            /** @description The names of the set. */
             members: components["schemas"]["SetMemberView"][];
+            /** @description Names that are alike. */
             alike: components["schemas"]["AlikeView"][];
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description The safe area as path data, mm. */
             safe: string;
+            /** @description The size of the object. */
             object: components["schemas"]["SizeView"];
+            /** @description A rim that would hold at this size. */
             suggestedOffset: components["schemas"]["LengthView"];
         };
+        /** @description One field of the setting, as it could be typed. */
         SettingPartView: {
+            /** @description What is set. */
             name: string;
+            /** @description To what, in words. */
             value: string;
         };
+        /** @description A piece or a part of one as it is cut, its box at the origin, once for all plans that hold it. */
         ShapeView: {
+            /** @description The name a place on a sheet refers to. */
             name: string;
+            /** @description The number of the piece. */
             piece: number;
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description The number of the docket. */
             docket: number;
+            /** @description As it is shown. */
             label: string;
+            /** @description The outlines as path data, mm. */
             path: string;
+            /** @description Mm. */
             width: number;
+            /** @description Mm. */
             height: number;
+            /** @description Whether the promised day is in danger. */
             late: boolean;
         };
+        /** @description All a nesting lays out. */
         ShapesView: {
+            /** @description The outlines of the pieces. */
             shapes: components["schemas"]["ShapeView"][];
         };
+        /** @description A name and a password. */
         SignInRequest: {
+            /** @description The name to sign in with. */
             signIn: string;
+            /** @description The password. */
             password: string;
         };
+        /** @description A width and a height. */
         SizeView: {
+            /** @description From left to right. */
             width: components["schemas"]["LengthView"];
+            /** @description From top to bottom. */
             height: components["schemas"]["LengthView"];
         };
+        /** @description Snags of one kind, told once: the worst in µm, their spots on the art in mm; why the owner lets a stop pass, where that is written. */
         SnagGroupView: {
+            /** @description The short name of the snag. */
             code: string;
+            /** @description Stop, warn or note. */
             severity: string;
+            /** @description What is wrong and what would help. */
             message: string;
+            /** @description How often it is found. */
             count: number;
+            /** @description How bad it is, µm. */
             found: number;
+            /** @description Where it is found, mm. */
             spots: components["schemas"]["SpotView"][];
+            /** @description Why it was let pass, where it was. */
             waiver: string | null;
         };
+        /** @description A decal with much empty film inside: what cutting it in parts saves and costs. */
         SplitView: {
+            /** @description The number of the piece. */
             piece: number;
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description In how many parts. */
             parts: number;
+            /** @description The film it saves, m². */
             saved: number;
+            /** @description How long it is expected to take. */
             minutes: number;
+            /** @description Whether it is cut in parts. */
             taken: boolean;
         };
+        /** @description A spot on the art, mm from the top left of its box. */
         SpotView: {
+            /** @description Mm from the left of the drawing. */
             x: number;
+            /** @description Mm from the top of the drawing. */
             y: number;
         };
+        /** @description The film that is loaded. */
         StartCutRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description The number of the stock that is loaded. */
             stock: number;
         };
+        /**
+         * @description The stations of the work, in order.
+         * @enum {string}
+         */
+        Station: "ask" | "size" | "proof" | "batch" | "cut" | "weed" | "apply" | "send";
+        /** @description A stop on the line, with what waits there. */
         StationView: {
-            station: string;
+            /** @description The station it stands at. */
+            station: components["schemas"]["Station"];
+            /** @description Its place in the line, from 1. */
             nth: number;
+            /** @description How many late ones stand there. */
             late: number;
+            /** @description What stands there, due soonest first. */
             waiting: components["schemas"]["TickView"][];
         };
+        /** @description A step with this decal's own figures. */
         StepView: {
+            /** @description Which step, from 1. */
             nth: number;
+            /** @description The step in a few words. */
             title: string;
+            /** @description How it is done, in a sentence. */
             how: string;
+            /** @description What to mind, in a sentence. */
             caution: string | null;
+            /** @description Whether it is done. */
             done: boolean;
         };
+        /** @description How a piece is applied, or packed for the customer. */
         StepsView: {
+            /** @description The number of the piece. */
             piece: components["schemas"]["PieceView"];
+            /** @description In order. */
             steps: components["schemas"]["StepView"][];
+            /** @description What it goes on. */
             object: components["schemas"]["ObjectView"] | null;
+            /** @description Which version of the proof, from 1. */
             proof: components["schemas"]["ProofView"];
+            /** @description How long the film has to rest, h. */
             cureHours: number;
         };
+        /** @description Film on the shelf; its area in m². */
         StockItemView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it is written on the label. */
             number: string;
+            /** @description Sheet, roll or offcut. */
             kind: string;
+            /** @description The film it is cut from. */
             film: components["schemas"]["FilmView"];
+            /** @description Over all. */
             size: components["schemas"]["SizeView"];
+            /** @description How many alike. */
             count: number;
+            /** @description Where it lies. */
             bin: string;
+            /** @description The outline as path data, mm. */
             outline: string;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description The lot on its label. */
             lot: string;
+            /** @description Since when, ISO 8601. */
             since: string | null;
+            /** @description M² of all of them. */
             area: number;
         };
+        /** @description The whole shelf. */
         StockView: {
+            /** @description The films. */
             films: components["schemas"]["FilmView"][];
+            /** @description Sheets, rolls and offcuts. */
             items: components["schemas"]["StockItemView"][];
+            /** @description Tapes and blanks. */
             supplies: components["schemas"]["SupplyView"][];
+            /** @description Films with less on the shelf than is wanted. */
             low: number[];
         };
+        /** @description A tape or a blank. */
         SupplyView: {
+            /** @description Its number in the records. */
             id: number;
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description As it is written on the label. */
             number: string;
+            /** @description Which kind it is. */
             kind: string;
+            /** @description As people call it. */
             name: string;
+            /** @description How wide the tape is. */
             width: components["schemas"]["LengthView"] | null;
+            /** @description How much of it, in its unit. */
             amount: number;
+            /** @description The unit of the amount. */
             unit: string;
+            /** @description Where it lies. */
             bin: string;
+            /** @description What there is less of is low. */
             lowAt: number | null;
+            /** @description Whether there is less than there should be. */
             low: boolean;
         };
+        /** @description A docket waiting at a station. */
         TickView: {
+            /** @description The number of the docket. */
             number: number;
+            /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description As it is shown. */
             label: string;
+            /** @description Who ordered it. */
             customer: string;
+            /** @description Whether the promised day is in danger. */
             late: boolean;
+            /** @description When it has to be ready for use, ISO 8601. */
             neededAt: string | null;
         };
+        /** @description How far from the ground's colour the object begins. */
         TraceRequest: {
+            /** @description How dark counts as the object, from 0 to 255. */
             threshold: number;
         };
+        /** @description An outline over its photo, in the photo's pixels; without a photo for a drawing. */
         TraceView: {
+            /** @description The short name of the photo. */
             photo: string;
+            /** @description Pixels. */
             width: number;
+            /** @description Pixels. */
             height: number;
+            /** @description The outline as path data, pixels. */
             path: string;
+            /** @description How dark counts as the object, from 0 to 255. */
             threshold: number;
+            /** @description Where the tracing is in doubt. */
             doubts: string[];
         };
+        /** @description A drawing that was brought, by its number, and the film each of its colours is cut from. */
         TypedArt: {
+            /**
+             * @description The number of the drawing.
+             * @default 0
+             */
             id?: number;
+            /** @description The layers, letters first. */
             layers?: components["schemas"]["TypedArtLayer"][];
         };
+        /** @description A colour of a drawing: its film by its number on the shelf, empty for the order's own, 0 where it is left out. */
         TypedArtLayer: {
+            /**
+             * @description As it stands in the drawing, #rrggbb.
+             * @default
+             */
             colour?: string;
+            /**
+             * @description The number of its film; empty for the film of the order.
+             * @default
+             */
             film?: string;
         };
+        /** @description A figure as typed, by the rule it stands for. */
         TypedFigure: {
+            /** @description The short name of the figure. */
             rule: string;
+            /** @description As typed; empty for the standard. */
             value: string;
         };
+        /** @description A film the shop keeps, as typed. */
         TypedFilm: {
+            /** @description The grade of the film. */
             grade: string;
+            /** @description By its name. */
             colour: string;
+            /** @description The colour for the screen, #rrggbb. */
             swatch: string;
+            /**
+             * @description Matt or glossy.
+             * @default
+             */
             finish?: string;
+            /**
+             * @description Μm, as typed.
+             * @default
+             */
             thickness?: string;
+            /**
+             * @description What it lies on.
+             * @default white
+             */
             liner?: string;
+            /**
+             * @description Whether its grain or pattern runs one way.
+             * @default false
+             */
             runsOneWay?: boolean;
+            /**
+             * @description Who makes it.
+             * @default
+             */
             maker?: string;
+            /**
+             * @description The thinnest stroke it holds, as typed.
+             * @default
+             */
             thinnest?: string;
+            /**
+             * @description How long it lasts outdoors, months, as typed.
+             * @default
+             */
             outdoors?: string;
+            /**
+             * @description The price of 1 m², as typed.
+             * @default
+             */
             price?: string;
+            /**
+             * @description M²; less is low, as typed.
+             * @default
+             */
             lowAt?: string;
         };
+        /** @description A part that has to stay free, as it was typed: what it is, and its lengths to the middle of it. */
         TypedKeepOut: {
+            /**
+             * @description Which it is.
+             * @default other
+             */
             what?: string;
+            /**
+             * @description From the left of the object, as typed.
+             * @default
+             */
             x?: string;
+            /**
+             * @description From the top of the object, as typed.
+             * @default
+             */
             y?: string;
+            /**
+             * @description From left to right, mm.
+             * @default
+             */
             width?: string;
+            /**
+             * @description From top to bottom, mm.
+             * @default
+             */
             height?: string;
         };
+        /** @description A machine as typed, its figures by the rule each stands for. */
         TypedMachine: {
+            /** @description As people call it. */
             name: string;
+            /** @description Which kind it is. */
             kind: string;
+            /** @description Those left out are the usual ones. */
             figures: components["schemas"]["TypedFigure"][];
+            /** @description The force of the knife, g. */
             force: string;
+            /** @description The blade in it. */
             blade: string;
+            /** @description How often each line is cut. */
             passes: string;
         };
+        /** @description Film that came in, as typed. An item where there is more of what is on the shelf already; a corner where one is missing. */
         TypedReceipt: {
+            /** @description The number of the film. */
             film: number;
+            /** @description Which kind it is. */
             kind: string;
+            /** @description From left to right, mm. */
             width: string;
+            /** @description From top to bottom, mm. */
             height: string;
+            /** @description How many, as typed. */
             count: string;
+            /** @description Where it lies. */
             bin: string;
+            /**
+             * @description The lot on its label.
+             * @default
+             */
             lot?: string;
+            /** @description The offcut it is cut from, where it is. */
             item?: number | null;
+            /**
+             * @description Which corner is gone.
+             * @default
+             */
             corner?: string;
+            /**
+             * @description The width of what is cut off at a corner.
+             * @default
+             */
             goneWidth?: string;
+            /**
+             * @description The height of what is cut off at a corner.
+             * @default
+             */
             goneHeight?: string;
         };
+        /** @description How words are set, as typed; empty for what is usual. */
         TypedSetting: {
+            /**
+             * @description How the lines are arranged.
+             * @default
+             */
             arrangement?: string;
+            /**
+             * @description The space added between letters, as a share of the letter height.
+             * @default
+             */
             tracking?: string;
+            /**
+             * @description The radius the lines run along.
+             * @default
+             */
             radius?: string;
+            /**
+             * @description The order the letters stand in.
+             * @default
+             */
             order?: string;
+            /**
+             * @description The shape round it.
+             * @default
+             */
             shape?: string;
+            /**
+             * @description The frame round it.
+             * @default
+             */
             frame?: string;
+            /**
+             * @description The distance of the lines, as a share of the letter height.
+             * @default
+             */
             lineSpacing?: string;
+            /**
+             * @description Left, middle or right.
+             * @default
+             */
             align?: string;
+            /**
+             * @description The share of its width the lettering is set to, from 0 to 1.
+             * @default
+             */
             condense?: string;
+            /**
+             * @description How wide the rim is.
+             * @default
+             */
             offset?: string;
+            /**
+             * @description The film of the rim.
+             * @default
+             */
             offsetFilm?: string;
+            /**
+             * @description The shape behind it.
+             * @default
+             */
             base?: string;
+            /**
+             * @description The film of the shape behind it.
+             * @default
+             */
             baseFilm?: string;
+            /**
+             * @description How much thin strokes are thickened.
+             * @default
+             */
             thicken?: string;
+            /**
+             * @description Whether letters that touch are one piece.
+             * @default
+             */
             fuse?: string;
+            /**
+             * @description How much of the shape the words take.
+             * @default
+             */
             fill?: string;
+            /**
+             * @description The largest specks that are left out.
+             * @default
+             */
             drop?: string;
+            /**
+             * @description How far corners are smoothed, as typed.
+             * @default
+             */
             smooth?: string;
+            /**
+             * @description How far corners are left out.
+             * @default
+             */
             reduce?: string;
         };
+        /** @description A tape or a blank the shop keeps, as typed. */
         TypedSupply: {
+            /** @description Which kind it is. */
             kind: string;
+            /** @description As people call it. */
             name: string;
+            /** @description From left to right, mm. */
             width: string;
+            /** @description How much there is, as typed. */
             amount: string;
+            /** @description Where it lies. */
             bin: string;
+            /**
+             * @description Less is low, as typed.
+             * @default
+             */
             lowAt?: string;
         };
+        /**
+         * @description Where the decal will live.
+         * @enum {string}
+         */
+        Usage: "indoor" | "outdoor" | "washed" | "vehicle";
+        /** @description The version a change was decided on. */
         VersionRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
         };
+        /** @description The words, starting values and limits the pages are made with, in one answer. */
         VocabularyView: {
+            /** @description Of the work, in order. */
             stations: components["schemas"]["ChoiceView"][];
+            /** @description Where a decal can live. */
             uses: components["schemas"]["ChoiceView"][];
+            /** @description The same in a sentence. */
             usesInWords: components["schemas"]["ChoiceView"][];
+            /** @description Of surface, with what is measured of each. */
             kinds: components["schemas"]["KindView"][];
+            /** @description What has to stay clear, with the shop's margins. */
             keepOuts: components["schemas"]["KeepOutView"][];
+            /** @description An object can be made of. */
             materials: components["schemas"]["MaterialView"][];
+            /** @description Of film. */
             grades: components["schemas"]["ChoiceView"][];
+            /** @description To cut. */
             faces: components["schemas"]["FaceView"][];
+            /** @description Of words. */
             arrangements: components["schemas"]["ChoiceView"][];
+            /** @description Of its three letters. */
             monogramOrders: components["schemas"]["ChoiceView"][];
+            /** @description Letters are cut out of. */
             shapes: components["schemas"]["ChoiceView"][];
+            /** @description Round words. */
             frames: components["schemas"]["ChoiceView"][];
+            /** @description Of lines. */
             aligns: components["schemas"]["ChoiceView"][];
+            /** @description A new order starts with. */
             answers: components["schemas"]["Answers"];
+            /** @description A new design starts with. */
             setting: components["schemas"]["TypedSetting"];
+            /** @description The solid that is meant where none is chosen. */
             usualShape: string;
         };
+        /** @description A stop to be let pass; how bad it is in µm as the check found it. */
         WaiverRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description The short name of the snag. */
             code: string;
+            /** @description Why, in a few words. */
             reason: string;
+            /**
+             * @description How bad it is, µm.
+             * @default 0
+             */
             found?: number;
         };
+        /** @description An inside piece that has to come out. */
         WastePartView: {
+            /** @description Which in the order of picking, from 1. */
             nth: number;
+            /** @description Mm from the left. */
             x: number;
+            /** @description Mm from the top. */
             y: number;
+            /** @description How wide it is, mm. */
             across: number;
+            /** @description The outlines as path data, mm. */
             path: string;
+            /** @description Whether it is weeded from behind. */
             reverse: boolean;
         };
+        /** @description A piece to be weeded, large. */
         WeedingView: {
+            /** @description The number of the piece. */
             piece: components["schemas"]["PieceView"];
+            /** @description The outlines as path data, mm. */
             path: string;
+            /** @description What is looked at, mm. */
             block: components["schemas"]["BoxView"];
+            /** @description How many pieces of film stay. */
             keeps: number;
+            /** @description The insides to pick out, in the order of picking. */
             insides: components["schemas"]["WastePartView"][];
+            /** @description Which insides are out. */
             out: number[];
+            /** @description How it is weeded, in a word. */
             school: string;
+            /** @description Why so, in a sentence. */
             why: string;
+            /** @description How long it is expected to take. */
             minutes: number;
         };
+        /** @description A word as it is typed and its other cases; its line and its place in it, counted from nought. */
         WordCasesView: {
+            /** @description Which line, from 0. */
             line: number;
+            /** @description Which word of the line, from 0. */
             nth: number;
+            /** @description The ways the word can be written. */
             cases: components["schemas"]["CaseView"][];
         };
     };
@@ -2495,6 +3929,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -2584,6 +4019,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -2615,6 +4051,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -2650,6 +4087,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -2685,6 +4123,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -2716,6 +4155,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -2751,7 +4191,9 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
+                /** @description The format of the file. */
                 format: "svg" | "hpgl" | "dxf";
             };
             cookie?: never;
@@ -2781,6 +4223,7 @@ export interface operations {
     book: {
         parameters: {
             query?: {
+                /** @description Only what is older than this number. */
                 before?: number;
             };
             header?: never;
@@ -2819,16 +4262,51 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
             };
@@ -2864,16 +4342,51 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
             };
@@ -2909,16 +4422,51 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
             };
@@ -2947,6 +4495,7 @@ export interface operations {
     customers: {
         parameters: {
             query?: {
+                /** @description Only what has this word in it. */
                 find?: string;
             };
             header?: never;
@@ -3009,6 +4558,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description What the cutter is told. */
                 order: "pause" | "resume" | "stop" | "jam";
             };
             cookie?: never;
@@ -3038,7 +4588,9 @@ export interface operations {
     dockets: {
         parameters: {
             query?: {
-                station?: string;
+                /** @description Only what stands at this station. */
+                station?: components["schemas"]["Station"];
+                /** @description Only what has this word in it. */
                 find?: string;
             };
             header?: never;
@@ -3105,6 +4657,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3136,6 +4689,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3171,6 +4725,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3204,10 +4759,12 @@ export interface operations {
     "docket-art": {
         parameters: {
             query?: {
+                /** @description Its short name. */
                 name?: string;
             };
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3239,6 +4796,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3246,17 +4804,56 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Of the docket the design was begun on. */
                     version: number;
+                    /**
+                     * @description Whether a proof is made of it at once.
+                     * @default false
+                     */
                     proof?: boolean;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
             };
@@ -3287,6 +4884,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3318,6 +4916,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3353,7 +4952,9 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -3385,6 +4986,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3420,6 +5022,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3455,7 +5058,9 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
+                /** @description Which version of the proof, from 1. */
                 nth: number;
             };
             cookie?: never;
@@ -3485,11 +5090,14 @@ export interface operations {
     "proof-svg": {
         parameters: {
             query?: {
+                /** @description Which decal of a set, from 1. */
                 decal?: number;
             };
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
+                /** @description Which version of the proof, from 1. */
                 nth: number;
             };
             cookie?: never;
@@ -3521,6 +5129,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The number of the docket. */
                 number: number;
             };
             cookie?: never;
@@ -3561,16 +5170,51 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
             };
@@ -3601,6 +5245,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The secret part of the link. */
                 token: string;
             };
             cookie?: never;
@@ -3632,6 +5277,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The secret part of the link. */
                 token: string;
             };
             cookie?: never;
@@ -3667,6 +5313,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The secret part of the link. */
                 token: string;
             };
             cookie?: never;
@@ -3698,6 +5345,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description The secret part of the link. */
                 token: string;
             };
             cookie?: never;
@@ -3824,6 +5472,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -3831,12 +5480,19 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description As it was read; a change by somebody else since is a conflict. */
                     version: number;
+                    /** @description As people call it. */
                     name: string;
+                    /** @description Which kind it is. */
                     kind: string;
+                    /** @description Those left out are the usual ones. */
                     figures: components["schemas"]["TypedFigure"][];
+                    /** @description The force of the knife, g. */
                     force: string;
+                    /** @description The blade in it. */
                     blade: string;
+                    /** @description How often each line is cut. */
                     passes: string;
                 };
             };
@@ -3867,6 +5523,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -3964,6 +5621,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -3995,6 +5653,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4026,6 +5685,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4055,6 +5715,7 @@ export interface operations {
     objects: {
         parameters: {
             query?: {
+                /** @description Only what has this word in it. */
                 find?: string;
             };
             header?: never;
@@ -4121,6 +5782,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4156,6 +5818,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4191,6 +5854,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4249,6 +5913,7 @@ export interface operations {
     photo: {
         parameters: {
             query?: {
+                /** @description Whether the photo is kept as a picture and not traced. */
                 picture?: boolean;
             };
             header?: never;
@@ -4282,6 +5947,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its short name. */
                 name: string;
             };
             cookie?: never;
@@ -4313,6 +5979,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its short name. */
                 name: string;
             };
             cookie?: never;
@@ -4346,7 +6013,8 @@ export interface operations {
     pieces: {
         parameters: {
             query: {
-                station: string;
+                /** @description Only what stands at this station. */
+                station: components["schemas"]["Station"];
             };
             header?: never;
             path?: never;
@@ -4379,6 +6047,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4414,6 +6083,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4449,6 +6119,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4480,6 +6151,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4511,6 +6183,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4546,6 +6219,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4582,18 +6256,55 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What the distance is measured from, in one of these words. */
                     from: string;
+                    /** @description As typed, with its unit. */
                     distance: string;
                 };
             };
@@ -4624,6 +6335,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4659,6 +6371,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4694,6 +6407,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4729,6 +6443,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4764,6 +6479,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -4890,6 +6606,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its short name. */
                 name: string;
             };
             cookie?: never;
@@ -4930,16 +6647,51 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
             };
@@ -4975,16 +6727,51 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
             };
@@ -5020,16 +6807,51 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
+                    /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
                     words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
                     roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
                     face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
                     capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
                     top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
                     units?: string;
+                    /** @description How the words are set. */
                     setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
                     film?: string;
+                    /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
             };
@@ -5184,6 +7006,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -5219,6 +7042,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -5254,6 +7078,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -5285,6 +7110,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -5318,6 +7144,7 @@ export interface operations {
     "stock-labels": {
         parameters: {
             query?: {
+                /** @description The numbers, with commas between. */
                 of?: string;
             };
             header?: never;
@@ -5417,6 +7244,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
             };
             cookie?: never;
@@ -5448,7 +7276,9 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
+                /** @description Its number in the records. */
                 id: number;
+                /** @description What happens to it. */
                 move: "received" | "counted" | "used";
             };
             cookie?: never;

@@ -7,7 +7,10 @@ namespace Yelbo\Shop\Designs;
 /** A drawing that was brought, by its number, and the film each of its colours is cut from. */
 final readonly class TypedArt
 {
-    /** @param list<TypedArtLayer> $layers */
+    /**
+     * @param list<TypedArtLayer> $layers the layers, letters first
+     * @param int $id the number of the drawing
+     */
     public function __construct(public int $id = 0, public array $layers = [])
     {
     }

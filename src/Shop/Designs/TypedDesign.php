@@ -12,6 +12,12 @@ final readonly class TypedDesign
      * @param string $roster a decal on each line, its own lines parted by a stroke; empty where all are alike
      * @param string $face   a cutting face by its slug
      * @param string $film   a film by its number on the shelf; empty for the order's own
+     * @param string $capHeight the letter height; empty for the largest that fits
+     * @param string $left from the left edge of the object to the art; empty for the middle
+     * @param string $top from the top edge of the object to the art; empty for the middle
+     * @param string $units which system a bare number is read in: metric or imperial
+     * @param TypedSetting $setting how the words are set
+     * @param TypedArt|null $art a drawing that takes the place of the words
      */
     public function __construct(
         public string $words = '',

@@ -9,6 +9,27 @@ use Yelbo\Trade\Lettering\Mending;
 /** How words are set, as typed; empty for what is usual. */
 final readonly class TypedSetting
 {
+    /**
+     * @param string $arrangement how the lines are arranged
+     * @param string $tracking the space added between letters, as a share of the letter height
+     * @param string $radius the radius the lines run along
+     * @param string $order the order the letters stand in
+     * @param string $shape the shape round it
+     * @param string $frame the frame round it
+     * @param string $lineSpacing the distance of the lines, as a share of the letter height
+     * @param string $align left, middle or right
+     * @param string $condense the share of its width the lettering is set to, from 0 to 1
+     * @param string $offset how wide the rim is
+     * @param string $offsetFilm the film of the rim
+     * @param string $base the shape behind it
+     * @param string $baseFilm the film of the shape behind it
+     * @param string $thicken how much thin strokes are thickened
+     * @param string $fuse whether letters that touch are one piece
+     * @param string $fill how much of the shape the words take
+     * @param string $drop the largest specks that are left out
+     * @param string $smooth how far corners are smoothed, as typed
+     * @param string $reduce how far corners are left out
+     */
     public function __construct(
         public string $arrangement = '',
         public string $tracking = '',

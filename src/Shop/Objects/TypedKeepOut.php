@@ -7,6 +7,13 @@ namespace Yelbo\Shop\Objects;
 /** A part that has to stay free, as it was typed: what it is, and its lengths to the middle of it. */
 final readonly class TypedKeepOut
 {
+    /**
+     * @param string $what which it is
+     * @param string $x from the left of the object, as typed
+     * @param string $y from the top of the object, as typed
+     * @param string $width from left to right, mm
+     * @param string $height from top to bottom, mm
+     */
     public function __construct(
         public string $what = 'other',
         public string $x = '',

@@ -12,7 +12,41 @@ use Yelbo\Shop\Objects\TypedKeepOut;
 /** The answers at Ask as they were typed: every one a text, none of them judged yet. Lengths in either system. */
 final readonly class Answers
 {
-    /** @param list<TypedKeepOut> $keepOuts */
+    /**
+     * @param list<TypedKeepOut> $keepOuts what is kept clear as path data, mm
+     * @param string $customer who ordered it
+     * @param string $contact how the customer is reached
+     * @param string $words the words, one line of the decal a line
+     * @param string $object what it goes on
+     * @param string $surface which shape of surface
+     * @param string $width from left to right, as typed with its unit
+     * @param string $height from top to bottom, as typed with its unit
+     * @param string $corner the radius of its corners
+     * @param string $useOf where it is used: indoors, outdoors and so on
+     * @param string $film the number of the film
+     * @param string $quantity how many pieces, as typed
+     * @param string $neededOn the day it is needed, as typed
+     * @param string $appliedBy customer or shop
+     * @param string $note what else was said
+     * @param string $units which system is shown first
+     * @param string $material what the object is made of
+     * @param string $innerWidth the width inside
+     * @param string $innerHeight the height inside
+     * @param string $sides how many sides or facets
+     * @param string $circumference the way round
+     * @param string $diameter across the round
+     * @param string $upper the way round at the upper edge
+     * @param string $lower the way round at the lower edge
+     * @param string $slant the height along the wall
+     * @param string $wideEnd which end is wider
+     * @param string $seen how much of the way round is seen at once
+     * @param string $panes how many panes or facets in a row are covered
+     * @param string $readFrom which side of the glass it is read from
+     * @param string $outline the traced outline as path data, mm
+     * @param string $roster the names of a set
+     * @param string $side which side of the film faces the glass
+     * @param string $dishwasher whether it goes into the dishwasher
+     */
     public function __construct(
         public string $customer = '',
         public string $contact = '',

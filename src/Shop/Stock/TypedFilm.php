@@ -7,6 +7,20 @@ namespace Yelbo\Shop\Stock;
 /** A film the shop keeps, as typed. */
 final readonly class TypedFilm
 {
+    /**
+     * @param string $grade the grade of the film
+     * @param string $colour by its name
+     * @param string $swatch the colour for the screen, #rrggbb
+     * @param string $finish matt or glossy
+     * @param string $thickness µm, as typed
+     * @param string $liner what it lies on
+     * @param bool $runsOneWay whether its grain or pattern runs one way
+     * @param string $maker who makes it
+     * @param string $thinnest the thinnest stroke it holds, as typed
+     * @param string $outdoors how long it lasts outdoors, months, as typed
+     * @param string $price the price of 1 m², as typed
+     * @param string $lowAt m²; less is low, as typed
+     */
     public function __construct(
         public string $grade,
         public string $colour,

@@ -19,12 +19,14 @@ final readonly class ArtController
     {
     }
 
+    /** Reads an SVG drawing, which is the body itself, and keeps it with the docket. */
     #[Route('/api/dockets/{number}/art', name: 'docket-art', requirements: ['number' => '\d{1,9}'], methods: ['POST'])]
     public function bring(int $number, Request $request, #[MapQueryParameter] string $name = 'drawing.svg'): ArtView
     {
         return ArtView::from($this->draw->bring($this->dockets->numbered($number), $name, $request->getContent()));
     }
 
+    /** Gives what is known of a drawing: its size, its colours and what to mind in it. */
     #[Route('/api/art/{id}', name: 'art', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function show(int $id): ArtView
     {

@@ -20,6 +20,7 @@ final readonly class BookController
     {
     }
 
+    /** Lists what happened in the shop, the newest first, a page at a time. */
     #[Route('/api/book', name: 'book', methods: ['GET'])]
     public function __invoke(#[MapQueryParameter] ?int $before = null): LogView
     {

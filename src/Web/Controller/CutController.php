@@ -23,6 +23,7 @@ final readonly class CutController
     {
     }
 
+    /** Says what the cutter is doing. */
     #[Route('/api/cutter', name: 'cutter', methods: ['GET'])]
     public function status(): CutterView
     {
@@ -35,6 +36,7 @@ final readonly class CutController
         return new CutterView(true, $status->state, Cutting::batchOf($status->job), $status->share, $status->contours, $status->x, $status->y, $status->seconds, $status->says);
     }
 
+    /** Loads the stock, sends the batch to the cutter and begins to cut. */
     #[Route('/api/batches/{id}/cut', name: 'batch-cut', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function start(int $id, #[MapRequestPayload] StartCutRequest $ask): BatchView
     {
@@ -44,6 +46,7 @@ final readonly class CutController
         return $this->views->batch($batch);
     }
 
+    /** Tells the cutter to go on, to stop or to give the job up. */
     #[Route('/api/cutter/{order}', name: 'cutter-order', requirements: ['order' => 'pause|resume|stop|jam'], methods: ['POST'])]
     public function order(string $order): CutterView
     {

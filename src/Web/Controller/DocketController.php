@@ -29,18 +29,21 @@ final readonly class DocketController
     {
     }
 
+    /** Takes a new order down, and sends it on to Size where it is complete. */
     #[Route('/api/dockets', name: 'docket-begin', methods: ['POST'])]
     public function begin(#[MapRequestPayload] OrderRequest $ask): DocketView
     {
         return $this->records->docket($this->take->begin($ask->answers, $ask->take));
     }
 
+    /** Gives all of one docket. */
     #[Route('/api/dockets/{number}', name: 'docket', requirements: ['number' => '\d{1,9}'], methods: ['GET'])]
     public function show(int $number): DocketView
     {
         return $this->records->docket($this->dockets->numbered($number));
     }
 
+    /** Changes the answers of an order, and sends it on to Size where that is wanted. */
     #[Route('/api/dockets/{number}/answers', name: 'docket-answers', requirements: ['number' => '\d{1,9}'], methods: ['PUT'])]
     public function answers(int $number, #[MapRequestPayload] AnswersRequest $ask): DocketView
     {

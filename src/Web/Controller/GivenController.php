@@ -32,12 +32,14 @@ final readonly class GivenController
     ) {
     }
 
+    /** Shows a proof to the customer who holds the link. */
     #[Route('/api/given/{token}', name: 'given', requirements: self::TOKEN, methods: ['GET'])]
     public function look(string $token): GivenProofView
     {
         return $this->view($this->links->follow($token));
     }
 
+    /** Takes the customer's yes to the proof the link shows. */
     #[Route('/api/given/{token}/yes', name: 'given-yes', requirements: self::TOKEN, methods: ['POST'])]
     public function yes(string $token, #[MapRequestPayload] GivenYesRequest $ask): GivenProofView
     {
@@ -51,6 +53,7 @@ final readonly class GivenController
         return $this->view($this->links->requestChange($token, $ask->name, $ask->note, $ask->spot()));
     }
 
+    /** Gives the proof the link shows as PDF, true to size. */
     #[Route('/api/given/{token}/proof.pdf', name: 'given-pdf', requirements: self::TOKEN, methods: ['GET'])]
     public function pdf(string $token): Response
     {

@@ -23,6 +23,7 @@ final readonly class LineController
     {
     }
 
+    /** Lists the stations with what stands at each and what is late. */
     #[Polled]
     #[Route('/api/line', name: 'line', methods: ['GET'])]
     public function line(): LineView
@@ -30,19 +31,20 @@ final readonly class LineController
         $waiting = [];
         foreach ($this->dockets->open() as $docket) {
             $row = $this->records->row($docket);
-            $waiting[$row->station ?? ''][] = new TickView($row->number, $row->tag, $row->label, $row->customer, $row->late, $row->neededAt);
+            $waiting[$row->station->value ?? ''][] = new TickView($row->number, $row->tag, $row->label, $row->customer, $row->late, $row->neededAt);
         }
 
         return new LineView(array_map(static function (Station $station) use ($waiting): StationView {
             $ticks = $waiting[$station->value] ?? [];
 
-            return new StationView($station->value, $station->number(), \count(array_filter($ticks, static fn (TickView $tick): bool => $tick->late)), $ticks);
+            return new StationView($station, $station->number(), \count(array_filter($ticks, static fn (TickView $tick): bool => $tick->late)), $ticks);
         }, Station::cases()));
     }
 
+    /** Lists dockets: those at one station, or those found by a word. */
     #[Polled]
     #[Route('/api/dockets', name: 'dockets', methods: ['GET'])]
-    public function dockets(#[MapQueryParameter] ?string $station = null, #[MapQueryParameter] ?string $find = null): DocketsView
+    public function dockets(#[MapQueryParameter] ?Station $station = null, #[MapQueryParameter] ?string $find = null): DocketsView
     {
         if (null !== $find && '' !== trim($find)) {
             return new DocketsView(array_map($this->records->row(...), $this->dockets->find(mb_substr($find, 0, 80))));

@@ -21,6 +21,7 @@ final readonly class MachineController
     {
     }
 
+    /** Lists the cutting machines with their settings. */
     #[Route('/api/machines', name: 'machines', methods: ['GET'])]
     public function all(): MachinesView
     {
@@ -28,6 +29,7 @@ final readonly class MachineController
     }
 
     #[IsGranted('ROLE_OWNER')]
+    /** Adds a machine. */
     #[Route('/api/machines', name: 'machine-add', methods: ['POST'])]
     public function add(#[MapRequestPayload] TypedMachine $typed): MachinesView
     {
@@ -37,6 +39,7 @@ final readonly class MachineController
     }
 
     #[IsGranted('ROLE_OWNER')]
+    /** Changes the settings of a machine. */
     #[Route('/api/machines/{id}', name: 'machine-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function change(int $id, #[MapRequestPayload] VersionRequest $ask, #[MapRequestPayload] TypedMachine $typed): MachinesView
     {
@@ -45,6 +48,7 @@ final readonly class MachineController
         return $this->all();
     }
 
+    /** Makes a machine the one that is worked with. */
     #[Route('/api/machines/{id}/use', name: 'machine-use', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function use(int $id, #[MapRequestPayload] VersionRequest $ask): MachinesView
     {

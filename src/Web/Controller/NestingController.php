@@ -30,6 +30,7 @@ final readonly class NestingController
     {
     }
 
+    /** Lays pieces of one film out in the background, three plans side by side. */
     #[Route('/api/nestings', name: 'nesting-begin', methods: ['POST'])]
     public function begin(#[MapRequestPayload] NestingRequest $ask): NestingView
     {
@@ -38,18 +39,21 @@ final readonly class NestingController
         return $this->views->nesting($this->queue->begin($this->shelf->film($ask->film), $pieces, $ask->split, $ask->boxes, $ask->stock));
     }
 
+    /** Gives the plans of a layout as far as they are made. */
     #[Route('/api/nestings/{id}', name: 'nesting', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function show(int $id): NestingView
     {
         return $this->views->nesting($this->editor->nesting($id));
     }
 
+    /** Gives the outlines of the pieces that are laid out; they do not change while plans do. */
     #[Route('/api/nestings/{id}/shapes', name: 'nesting-shapes', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function shapes(int $id): ShapesView
     {
         return $this->views->shapes($this->editor->nesting($id));
     }
 
+    /** Stops thinking; what is laid out best so far stays. */
     #[Route('/api/nestings/{id}/cancel', name: 'nesting-cancel', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function cancel(int $id): NestingView
     {
@@ -58,6 +62,7 @@ final readonly class NestingController
         return $this->views->nesting($this->editor->nesting($id));
     }
 
+    /** Lays out again what is not pinned. */
     #[Route('/api/plans/{id}/again', name: 'plan-again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function again(int $id, #[MapRequestPayload] AgainRequest $ask): NestingView
     {
@@ -67,6 +72,7 @@ final readonly class NestingController
         return $this->views->nesting($plan->nesting());
     }
 
+    /** Moves a piece on its sheet by hand, and pins it there. */
     #[Route('/api/plans/{id}/put', name: 'plan-put', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function put(int $id, #[MapRequestPayload] PutRequest $ask): NestingView
     {
@@ -76,6 +82,7 @@ final readonly class NestingController
         return $this->views->nesting($plan->nesting());
     }
 
+    /** Pins a piece where it lies, or lets it go. */
     #[Route('/api/plans/{id}/pin', name: 'plan-pin', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function pin(int $id, #[MapRequestPayload] PinRequest $ask): NestingView
     {
@@ -85,6 +92,7 @@ final readonly class NestingController
         return $this->views->nesting($plan->nesting());
     }
 
+    /** Takes the last change by hand back. */
     #[Route('/api/plans/{id}/undo', name: 'plan-undo', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function undo(int $id, #[MapRequestPayload] VersionRequest $ask): NestingView
     {
@@ -94,6 +102,7 @@ final readonly class NestingController
         return $this->views->nesting($plan->nesting());
     }
 
+    /** Releases a plan: each sheet becomes a batch. */
     #[Route('/api/plans/{id}/release', name: 'plan-release', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function release(int $id, #[MapRequestPayload] VersionRequest $ask): BatchesView
     {

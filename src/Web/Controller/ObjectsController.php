@@ -34,24 +34,28 @@ final readonly class ObjectsController
     {
     }
 
+    /** Lists the objects the shop has measured. */
     #[Route('/api/objects', name: 'objects', methods: ['GET'])]
     public function all(#[MapQueryParameter] string $find = ''): KnownObjectsView
     {
         return new KnownObjectsView(array_map(fn (KnownObject $known): KnownObjectView => KnownObjectView::from($known, $this->reader), $this->objects->found(mb_substr($find, 0, 80))));
     }
 
+    /** Keeps a measured object for later orders. */
     #[Route('/api/objects', name: 'object-add', methods: ['POST'])]
     public function add(#[MapRequestPayload] ObjectRequest $ask): KnownObjectView
     {
         return KnownObjectView::from($this->objects->add($ask->answers, $this->photos->picture($ask->picture)), $this->reader);
     }
 
+    /** Changes a measured object; orders keep what they were measured by. */
     #[Route('/api/objects/{id}', name: 'object-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function change(int $id, #[MapRequestPayload] ObjectRequest $ask): KnownObjectView
     {
         return KnownObjectView::from($this->objects->change($this->objects->object($id), $ask->version, $ask->answers, $this->photos->picture($ask->picture)), $this->reader);
     }
 
+    /** Takes an object off the list. */
     #[Route('/api/objects/{id}/drop', name: 'object-drop', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function drop(int $id, #[MapRequestPayload] VersionRequest $ask): DoneView
     {
@@ -60,6 +64,7 @@ final readonly class ObjectsController
         return new DoneView(true);
     }
 
+    /** Gives the picture of an object. */
     #[Route('/api/objects/{id}/picture', name: 'object-picture', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function picture(int $id): Response
     {
@@ -68,25 +73,28 @@ final readonly class ObjectsController
         return new Response($picture, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=60']);
     }
 
-    /** The photo is the body itself; its kind is found out from its content. A picture alone is not traced. */
+    /** Traces the object in a photo, which is the body itself; its kind is found out from its content. */
     #[Route('/api/photos', name: 'photo', methods: ['POST'])]
     public function photo(Request $request, #[MapQueryParameter] bool $picture = false): TraceView
     {
         return TraceView::from($this->photos->take($request->getContent(), !$picture));
     }
 
+    /** Traces a photo again at another threshold. */
     #[Route('/api/photos/{name}', name: 'photo-trace', requirements: ['name' => '[0-9a-f]{32}'], methods: ['POST'])]
     public function trace(string $name, #[MapRequestPayload] TraceRequest $ask): TraceView
     {
         return TraceView::from($this->photos->trace($name, $ask->threshold));
     }
 
+    /** Gives a traced photo as it is seen while tracing. */
     #[Route('/api/photos/{name}', name: 'photo-seen', requirements: ['name' => '[0-9a-f]{32}'], methods: ['GET'])]
     public function seen(string $name): Response
     {
         return new Response($this->photos->jpeg($name), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=600']);
     }
 
+    /** Reads a list of names out of a file or pasted text, with its columns. */
     #[Route('/api/roster', name: 'roster', methods: ['POST'])]
     public function roster(#[MapRequestPayload] RosterRequest $ask): RosterView
     {

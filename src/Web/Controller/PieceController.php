@@ -38,21 +38,24 @@ final readonly class PieceController
     {
     }
 
+    /** Lists the pieces at one station. */
     #[Polled]
     #[Route('/api/pieces', name: 'pieces', methods: ['GET'])]
-    public function pieces(#[MapQueryParameter] string $station): PiecesView
+    public function pieces(#[MapQueryParameter] Station $station): PiecesView
     {
-        $states = PieceState::atStation(Station::tryFrom($station));
+        $states = PieceState::atStation($station);
 
         return new PiecesView(array_map($this->records->piece(...), $this->pieces->at(...$states)));
     }
 
+    /** Gives what there is to weed at a piece, and in which order. */
     #[Route('/api/pieces/{id}/weeding', name: 'piece-weeding', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function weeding(int $id): WeedingView
     {
         return $this->weedingOf($this->pieces->piece($id));
     }
 
+    /** Keeps which insides are picked out. */
     #[Route('/api/pieces/{id}/out', name: 'piece-out', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function countOut(int $id, #[MapRequestPayload] CountRequest $ask): WeedingView
     {
@@ -62,12 +65,14 @@ final readonly class PieceController
         return $this->weedingOf($piece);
     }
 
+    /** Gives the steps of applying a piece, and which are done. */
     #[Route('/api/pieces/{id}/steps', name: 'piece-steps', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function steps(int $id): StepsView
     {
         return $this->stepsOf($this->pieces->piece($id));
     }
 
+    /** Keeps which steps of applying are done. */
     #[Route('/api/pieces/{id}/steps', name: 'piece-tick', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function tick(int $id, #[MapRequestPayload] CountRequest $ask): StepsView
     {
@@ -77,6 +82,7 @@ final readonly class PieceController
         return $this->stepsOf($piece);
     }
 
+    /** Gives what goes into the parcel with a piece. */
     #[Route('/api/pieces/{id}/parcel', name: 'piece-parcel', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function parcel(int $id): ParcelView
     {
@@ -85,6 +91,7 @@ final readonly class PieceController
         return new ParcelView($this->records->piece($piece), $this->delivery->contents($piece), $this->delivery->care($piece));
     }
 
+    /** Makes a move of a piece: weeded, applied, rested, posted, delivered, spoiled. */
     #[Route('/api/pieces/{id}/moves', name: 'piece-move', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function move(int $id, #[MapRequestPayload] MoveRequest $ask): PieceView
     {

@@ -56,6 +56,7 @@ final readonly class ProofController
     ) {
     }
 
+    /** Lets a stop pass with a reason, or takes that back. */
     #[Route('/api/dockets/{number}/waiver', name: 'docket-waiver', requirements: self::NUMBER, methods: ['POST'])]
     #[IsGranted('ROLE_OWNER')]
     public function waive(int $number, #[MapRequestPayload] WaiverRequest $ask): DocketView
@@ -67,6 +68,7 @@ final readonly class ProofController
         return $this->records->docket($docket);
     }
 
+    /** Says what an order costs. */
     #[Route('/api/dockets/{number}/price', name: 'docket-price', requirements: self::NUMBER, methods: ['PUT'])]
     public function price(int $number, #[MapRequestPayload] PriceRequest $ask): DocketView
     {
@@ -76,12 +78,14 @@ final readonly class ProofController
         return $this->records->docket($docket);
     }
 
+    /** Lists the links sent for a docket and what the customer asked to be different. */
     #[Route('/api/dockets/{number}/links', name: 'docket-links', requirements: self::NUMBER, methods: ['GET'])]
     public function answering(int $number): AnsweringView
     {
         return $this->answers($this->dockets->numbered($number));
     }
 
+    /** Makes a link to the newest proof, and sends it where an address is given. */
     #[Route('/api/dockets/{number}/links', name: 'docket-link', requirements: self::NUMBER, methods: ['POST'])]
     public function give(int $number, #[MapRequestPayload] LinkRequest $ask): GivenLinkView
     {
@@ -90,6 +94,7 @@ final readonly class ProofController
         return new GivenLinkView($this->post->url($token), LinkView::from($link, $this->clock->now()));
     }
 
+    /** Withdraws a link: it shows nothing from then on. */
     #[Route('/api/dockets/{number}/links/{id}/withdraw', name: 'docket-link-withdraw', requirements: self::NUMBER + ['id' => '\d{1,9}'], methods: ['POST'])]
     public function withdraw(int $number, int $id): AnsweringView
     {
@@ -99,19 +104,21 @@ final readonly class ProofController
         return $this->answers($docket);
     }
 
+    /** Gives a version of the proof as PDF, true to size. */
     #[Route('/api/dockets/{number}/proofs/{nth}.pdf', name: 'proof-pdf', requirements: self::NUMBER + ['nth' => '\d{1,4}'], methods: ['GET'])]
     public function pdf(int $number, int $nth): Response
     {
         return $this->paper->response($this->proof($number, $nth));
     }
 
-    /** The decal alone, true to size, in an open format that comes back as it went out. */
+    /** Gives the decal of a proof alone, true to size, in an open format that comes back as it went out. */
     #[Route('/api/dockets/{number}/proofs/{nth}.svg', name: 'proof-svg', requirements: self::NUMBER + ['nth' => '\d{1,4}'], methods: ['GET'])]
     public function svg(int $number, int $nth, #[MapQueryParameter] int $decal = 1): Response
     {
         return $this->paper->drawing($this->proof($number, $nth), $decal);
     }
 
+    /** Lists the letters that were sent, the newest first. */
     #[Route('/api/outbox', name: 'outbox', methods: ['GET'])]
     public function outbox(): OutboxView
     {

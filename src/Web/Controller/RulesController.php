@@ -23,6 +23,7 @@ final readonly class RulesController
     {
     }
 
+    /** Lists the shop's figures with their range, their reason and their standard. */
     #[Route('/api/rules', name: 'rules', methods: ['GET'])]
     public function all(): RulesView
     {
@@ -31,6 +32,7 @@ final readonly class RulesController
         return new RulesView(array_map(static fn (Rule $rule): RuleView => RuleView::from($rule, $rules->value($rule)), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => !$rule->isOfMachine()))));
     }
 
+    /** Changes a figure of the shop, or sets it back to the standard. */
     #[Route('/api/rules/{name}', name: 'rule-set', requirements: ['name' => '[a-z-]{1,40}'], methods: ['PUT'])]
     public function set(string $name, #[MapRequestPayload] RuleRequest $ask): RulesView
     {

@@ -23,6 +23,7 @@ final readonly class SignInController
     {
     }
 
+    /** Says who is signed in, and gives the token that changes have to carry. */
     #[Route('/api/me', name: 'me', methods: ['GET'])]
     public function me(): MeView
     {
@@ -32,13 +33,14 @@ final readonly class SignInController
         return new MeView($known, $known ? $worker->name() : '', $known ? $worker->role()->value : '', $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(), $this->shop, $this->clock->now()->format(\DATE_ATOM));
     }
 
-    /** The firewall answers this route; it is listed here so that it has a name and a description. */
+    /** Signs a worker in. */
     #[Route('/api/sign-in', name: 'sign-in', methods: ['POST'])]
     public function signIn(#[MapRequestPayload] SignInRequest $ask): DoneView
     {
         throw new \LogicException('The firewall answers first.');
     }
 
+    /** Signs the worker out. */
     #[Route('/api/sign-out', name: 'sign-out', methods: ['POST'])]
     public function signOut(): DoneView
     {

@@ -34,6 +34,7 @@ final readonly class StockController
     {
     }
 
+    /** Gives all that is on the shelf. */
     #[Route('/api/stock', name: 'stock', methods: ['GET'])]
     public function all(): StockView
     {
@@ -47,6 +48,7 @@ final readonly class StockController
         );
     }
 
+    /** Puts film that came in on the shelf. */
     #[Route('/api/stock/receive', name: 'stock-receive', methods: ['POST'])]
     public function receive(#[MapRequestPayload] TypedReceipt $ask): StockView
     {
@@ -55,6 +57,7 @@ final readonly class StockController
         return $this->all();
     }
 
+    /** Puts right how much there is of an item. */
     #[Route('/api/stock/items/{id}/count', name: 'stock-count', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function count(int $id, #[MapRequestPayload] AmountRequest $ask): StockView
     {
@@ -63,6 +66,7 @@ final readonly class StockController
         return $this->all();
     }
 
+    /** Takes film off the shelf that is no good. */
     #[Route('/api/stock/items/{id}/scrap', name: 'stock-scrap', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function scrap(int $id, #[MapRequestPayload] AmountRequest $ask): StockView
     {
@@ -71,12 +75,14 @@ final readonly class StockController
         return $this->all();
     }
 
+    /** Lists what came in and went out of an item. */
     #[Route('/api/stock/items/{id}/movements', name: 'stock-movements', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function movements(int $id): MovementsView
     {
         return self::moved($this->shelf->movements($this->shelf->item($id)));
     }
 
+    /** Adds a film. */
     #[Route('/api/stock/films', name: 'film-add', methods: ['POST'])]
     public function addFilm(#[MapRequestPayload] TypedFilm $ask): StockView
     {
@@ -85,6 +91,7 @@ final readonly class StockController
         return $this->all();
     }
 
+    /** Changes a film. */
     #[Route('/api/stock/films/{id}', name: 'film-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function changeFilm(int $id, #[MapRequestPayload] TypedFilm $ask): StockView
     {
@@ -93,6 +100,7 @@ final readonly class StockController
         return $this->all();
     }
 
+    /** Adds a tape or a blank. */
     #[Route('/api/stock/supplies', name: 'supply-add', methods: ['POST'])]
     public function addSupply(#[MapRequestPayload] TypedSupply $ask): StockView
     {
@@ -101,6 +109,7 @@ final readonly class StockController
         return $this->all();
     }
 
+    /** Takes some of a supply off the shelf, puts some on, or counts it. */
     #[Route('/api/stock/supplies/{id}/{move}', name: 'supply-move', requirements: ['id' => '\d{1,9}', 'move' => 'received|counted|used'], methods: ['POST'])]
     public function moveSupply(int $id, string $move, #[MapRequestPayload] AmountRequest $ask): StockView
     {
@@ -109,13 +118,14 @@ final readonly class StockController
         return $this->all();
     }
 
+    /** Lists what came in and went out of a supply. */
     #[Route('/api/stock/supplies/{id}/movements', name: 'supply-movements', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
     public function supplyMovements(int $id): MovementsView
     {
         return self::moved($this->shelf->movements($this->shelf->supply($id)));
     }
 
-    /** Labels of some of what is on the shelf, by their numbers with commas between. */
+    /** Gives labels of some of what is on the shelf as PDF, by their numbers with commas between. */
     #[Route('/api/stock/labels.pdf', name: 'stock-labels', methods: ['GET'])]
     public function labels(#[MapQueryParameter] string $of = ''): Response
     {

@@ -18,6 +18,13 @@ use Yelbo\Web\View\ProblemView;
  */
 final class Describe
 {
+    /** What stands in an address, wherever it stands. */
+    private const IN_ADDRESSES = [
+        'id' => 'Its number in the records.', 'number' => 'The number of the docket.', 'nth' => 'Which version of the proof, from 1.', 'name' => 'Its short name.', 'token' => 'The secret part of the link.',
+        'format' => 'The format of the file.', 'move' => 'What happens to it.', 'order' => 'What the cutter is told.', 'station' => 'Only what stands at this station.', 'find' => 'Only what has this word in it.',
+        'before' => 'Only what is older than this number.', 'decal' => 'Which decal of a set, from 1.', 'of' => 'The numbers, with commas between.', 'picture' => 'Whether the photo is kept as a picture and not traced.',
+    ];
+
     private Schemas $schemas;
 
     public function __construct(private readonly RouterInterface $router)
@@ -63,7 +70,7 @@ final class Describe
     /** @return array<string, mixed> */
     private function operation(string $name, Route $route, \ReflectionMethod $method): array
     {
-        $operation = ['operationId' => $name, 'parameters' => [], 'responses' => [
+        $operation = ['operationId' => $name, 'summary' => Sentences::ofMethod($method), 'parameters' => [], 'responses' => [
             '200' => $this->response($method),
             'default' => ['description' => 'A problem, as a sentence', 'content' => ['application/problem+json' => ['schema' => $this->schemas->name(ProblemView::class)]]],
         ]];
@@ -76,14 +83,14 @@ final class Describe
             if ([] !== $parameter->getAttributes(MapRequestPayload::class)) {
                 $bodies[] = $type->getName();
             } elseif ([] !== $parameter->getAttributes(MapQueryParameter::class)) {
-                $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'query', 'required' => !$parameter->isOptional(), 'schema' => Schemas::plain($type->getName())];
+                $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'query', 'required' => !$parameter->isOptional(), 'description' => self::IN_ADDRESSES[$parameter->getName()] ?? throw new \LogicException("Nothing says what {$parameter->getName()} is."), 'schema' => enum_exists($type->getName()) ? $this->schemas->name($type->getName()) : Schemas::plain($type->getName())];
             } elseif (str_contains($route->getPath(), '{'.$parameter->getName().'}')) {
                 $schema = Schemas::plain($type->getName());
                 $allowed = $route->getRequirement($parameter->getName()) ?? '';
                 if (preg_match('~^[a-z]+(\|[a-z]+)+$~', $allowed)) {
                     $schema['enum'] = explode('|', $allowed);
                 }
-                $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'path', 'required' => true, 'schema' => $schema];
+                $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'path', 'required' => true, 'description' => self::IN_ADDRESSES[$parameter->getName()] ?? throw new \LogicException("Nothing says what {$parameter->getName()} is."), 'schema' => $schema];
             }
         }
 

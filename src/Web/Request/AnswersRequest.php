@@ -9,6 +9,11 @@ use Yelbo\Shop\Orders\Answers;
 /** Answers to an order already begun. */
 final readonly class AnswersRequest
 {
+    /**
+     * @param int $version the version of the docket as it was read
+     * @param Answers $answers what was answered, as typed
+     * @param bool $take whether the order goes on to Size
+     */
     public function __construct(public int $version, public Answers $answers, public bool $take = false)
     {
     }

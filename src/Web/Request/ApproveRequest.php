@@ -7,6 +7,11 @@ namespace Yelbo\Web\Request;
 /** The yes to one proof. */
 final readonly class ApproveRequest
 {
+    /**
+     * @param int $version as it was read; a change by somebody else since is a conflict
+     * @param int $proof which version of the proof, from 1
+     * @param string $by who said it
+     */
     public function __construct(public int $version, public int $proof, public string $by)
     {
     }

@@ -7,6 +7,10 @@ namespace Yelbo\Web\Request;
 /** A piece as it was chosen. */
 final readonly class ChosenPiece
 {
+    /**
+     * @param int $id its number in the records
+     * @param int $version as it was read
+     */
     public function __construct(public int $id, public int $version)
     {
     }

@@ -9,7 +9,10 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** Which of a list are out, or done. */
 final readonly class CountRequest
 {
-    /** @param list<int> $numbers */
+    /**
+     * @param list<int> $numbers how many there are of each, as typed
+     * @param int $version as it was read; a change by somebody else since is a conflict
+     */
     public function __construct(
         public int $version,
         #[Assert\Count(max: 5000)]

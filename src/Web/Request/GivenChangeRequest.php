@@ -10,6 +10,12 @@ use Yelbo\Trade\Refused;
 /** What the customer wants changed; the spot in mm in the object's frame, where one was pinned. */
 final readonly class GivenChangeRequest
 {
+    /**
+     * @param string $name who asks
+     * @param string $note what should be different
+     * @param float|null $x where on the drawing, mm from its left
+     * @param float|null $y where on the drawing, mm from its top
+     */
     public function __construct(public string $name = '', public string $note = '', public ?float $x = null, public ?float $y = null)
     {
     }

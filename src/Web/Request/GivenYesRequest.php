@@ -7,6 +7,9 @@ namespace Yelbo\Web\Request;
 /** The customer's yes. */
 final readonly class GivenYesRequest
 {
+    /**
+     * @param string $name who says yes
+     */
     public function __construct(public string $name = '')
     {
     }

@@ -7,6 +7,11 @@ namespace Yelbo\Web\Request;
 /** A move, the version it was decided on, and what it has to be told. */
 final readonly class MoveRequest
 {
+    /**
+     * @param string $move the short name of the move
+     * @param int $version as it was read; a change by somebody else since is a conflict
+     * @param string $detail what else belongs to it
+     */
     public function __construct(public string $move, public int $version, public string $detail = '')
     {
     }

@@ -10,8 +10,11 @@ use Symfony\Component\Validator\Constraints as Assert;
 final readonly class NestingRequest
 {
     /**
-     * @param list<ChosenPiece> $pieces
+     * @param list<ChosenPiece> $pieces the pieces it is about
      * @param list<int>         $split pieces to be cut in parts where there is much empty film
+     * @param int $film the number of the film
+     * @param string $boxes weed boxes: none, each piece or each order
+     * @param int|null $stock the number of the only stock to cut from; null for all
      */
     public function __construct(
         public int $film,

@@ -10,6 +10,10 @@ use Yelbo\Shop\Objects\ObjectAnswers;
 /** One of the shop's own objects: its name and measures are the answers about an object. */
 final readonly class ObjectRequest
 {
+    /**
+     * @param ObjectAnswers $answers what was answered, as typed
+     * @param int $version as it was read; 0 where it is new
+     */
     public function __construct(
         public ObjectAnswers $answers,
         public int $version = 0,

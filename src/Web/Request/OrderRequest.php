@@ -9,6 +9,10 @@ use Yelbo\Shop\Orders\Answers;
 /** Answers to begin an order with, and whether to take it. */
 final readonly class OrderRequest
 {
+    /**
+     * @param Answers $answers what was answered, as typed
+     * @param bool $take whether the order goes on to Size
+     */
     public function __construct(public Answers $answers, public bool $take = false)
     {
     }

@@ -7,6 +7,11 @@ namespace Yelbo\Web\View;
 /** Two names of a roster that are the same or nearly: their places, counted from nought. */
 final readonly class AlikeView
 {
+    /**
+     * @param int $later which name of the set, from 1, came later
+     * @param int $earlier which name of the set, from 1, came earlier
+     * @param string $says a sentence for the worker
+     */
     public function __construct(public int $later, public int $earlier, public string $says)
     {
     }

@@ -8,8 +8,8 @@ namespace Yelbo\Web\View;
 final readonly class AnsweringView
 {
     /**
-     * @param list<LinkView> $links
-     * @param list<ChangeRequestView> $changeRequests
+     * @param list<LinkView> $links the links sent to the customer, newest first
+     * @param list<ChangeRequestView> $changeRequests what the customer asked to be different
      */
     public function __construct(public array $links, public array $changeRequests)
     {

@@ -14,7 +14,11 @@ final readonly class ArtView
     /**
      * @param bool                $sized  does the file say how large it truly is?
      * @param list<ArtColourView> $layers the top one first
-     * @param list<ArtNoteView>   $notes
+     * @param list<ArtNoteView>   $notes what to mind in the drawing
+     * @param int $id its number in the records
+     * @param string $name as people call it
+     * @param int $corners how many corners the outlines have
+     * @param SizeView $size over all
      */
     public function __construct(public int $id, public string $name, public bool $sized, public SizeView $size, public int $corners, public array $layers, public array $notes)
     {

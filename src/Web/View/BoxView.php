@@ -10,6 +10,12 @@ use Yelbo\Trade\Measure\Length;
 /** A box on an object, mm from its left top corner. */
 final readonly class BoxView
 {
+    /**
+     * @param float $left mm
+     * @param float $top mm
+     * @param float $width mm
+     * @param float $height mm
+     */
     public function __construct(public float $left, public float $top, public float $width, public float $height)
     {
     }

@@ -10,7 +10,7 @@ use Yelbo\Trade\Lettering\Artwork;
 /** Every word with its cases drawn. */
 final readonly class CasesView
 {
-    /** @param list<WordCasesView> $words */
+    /** @param list<WordCasesView> $words the lines of the decal*/
     public function __construct(public array $words)
     {
     }

@@ -9,6 +9,14 @@ use Yelbo\Shop\Proofs\ChangeRequest;
 /** What a customer wants changed, and the spot on the drawing it is pinned to, mm. */
 final readonly class ChangeRequestView
 {
+    /**
+     * @param int $id its number in the records
+     * @param int $proof which version of the proof, from 1
+     * @param string $by who said it
+     * @param string $note what else was said
+     * @param SpotView|null $spot where on the drawing it is pinned
+     * @param string $at when, ISO 8601
+     */
     public function __construct(public int $id, public int $proof, public string $by, public string $note, public ?SpotView $spot, public string $at)
     {
     }

@@ -11,8 +11,9 @@ use Yelbo\Trade\Check\SnagGroup;
 final readonly class CheckView
 {
     /**
-     * @param list<SnagGroupView> $snags
-     * @param list<string>        $spelling
+     * @param list<SnagGroupView> $snags what the check found, worst first
+     * @param list<string>        $spelling what looks misspelled, sentences
+     * @param float $weeding how long weeding takes, minutes
      */
     public function __construct(public array $snags, public array $spelling, public float $weeding)
     {

@@ -9,7 +9,13 @@ use Yelbo\Shop\Designs\DesignChange;
 /** Fields of the drawing as they could be typed; nothing leaves a field as it is. */
 final readonly class CureChangeView
 {
-    /** @param list<SettingPartView> $setting */
+    /**
+     * @param list<SettingPartView> $setting how the words are set then
+     * @param string|null $capHeight the letter height it changes to
+     * @param string|null $face the typeface it changes to
+     * @param string|null $film the short name of the film it changes to
+     * @param bool $toTheMiddle whether the art goes to the middle of the safe area
+     */
     public function __construct(public ?string $capHeight, public ?string $face, public ?string $film, public bool $toTheMiddle, public array $setting)
     {
     }

@@ -11,6 +11,14 @@ use Yelbo\Shop\Designs\TypedSetting;
 /** How the words are set; nothing means by the rule. The setting reads as it could be typed. */
 final readonly class DesignView
 {
+    /**
+     * @param string $face the short name of the typeface
+     * @param LengthView|null $capHeight the height of the capitals
+     * @param LengthView|null $left from the left edge of the object to the art
+     * @param LengthView|null $top from the top edge of the object to the art
+     * @param TypedSetting $setting how the words are set
+     * @param TypedArt|null $art the drawing brought along
+     */
     public function __construct(public string $face, public ?LengthView $capHeight, public ?LengthView $left, public ?LengthView $top, public TypedSetting $setting, public ?TypedArt $art)
     {
     }

@@ -6,34 +6,56 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\Station;
 
 /** An order, whole. */
 final readonly class DocketView
 {
     /**
-     * @param list<string>       $words
+     * @param list<string>       $words the lines of the decal
      * @param list<list<string>> $roster   the lines of each decal of a set; none where all are alike
-     * @param list<PieceView>   $pieces
-     * @param list<ProofView>   $proofs
-     * @param list<LogLineView> $log
-     * @param list<MoveView>    $moves
-     * @param list<string>      $cautions
+     * @param list<PieceView>   $pieces the pieces it is about
+     * @param list<ProofView>   $proofs the versions shown to the customer, oldest first
+     * @param list<LogLineView> $log what happened, newest first
+     * @param list<MoveView>    $moves what may be done with it now
+     * @param list<string>      $cautions what to mind, sentences
      * @param int|null          $price    minor units
+     * @param int $number the number of the docket
+     * @param string $tag as it is written on paper: Y-0412 or Y-0412/3
+     * @param int $version as it was read; a change by somebody else since is a conflict
+     * @param DocketState $state where it stands
+     * @param Station|null $station the station it stands at; null off the line
+     * @param string $label as it is shown
+     * @param string $customer who ordered it
+     * @param string $contact how the customer is reached
+     * @param ObjectView|null $object what it goes on
+     * @param Usage $useOf where it is used: indoors, outdoors and so on
+     * @param FilmView|null $film the film answered for
+     * @param int $quantity how many pieces
+     * @param string|null $neededAt when it has to be ready for use, ISO 8601
+     * @param string|null $onBy the latest moment to apply it, ISO 8601
+     * @param bool $late whether the promised day is in danger
+     * @param bool $appliedHere whether the shop applies it
+     * @param string $note what else was said
+     * @param Answers $answers what was answered, as typed
+     * @param DesignView $design what is drawn
      */
     public function __construct(
         public int $number,
         public string $tag,
         public int $version,
-        public string $state,
-        public ?string $station,
+        public DocketState $state,
+        public ?Station $station,
         public string $label,
         public string $customer,
         public string $contact,
         public array $words,
         public array $roster,
         public ?ObjectView $object,
-        public string $useOf,
+        public Usage $useOf,
         public ?FilmView $film,
         public int $quantity,
         public ?string $neededAt,
@@ -64,9 +86,9 @@ final readonly class DocketView
         $film = $docket->film();
 
         return new self(
-            $docket->number(), $docket->tag(), $docket->version(), $docket->state()->value, $docket->station()?->value, $docket->label(),
+            $docket->number(), $docket->tag(), $docket->version(), $docket->state(), $docket->station(), $docket->label(),
             $docket->customer()?->name() ?? $typed->customer, $docket->customer()?->contact() ?? $typed->contact, $docket->words(), $docket->roster(),
-            $docket->isMeasured() ? ObjectView::from($docket->object()) : null, $docket->useOf()->value, null === $film ? null : FilmView::from($film), $docket->quantity(),
+            $docket->isMeasured() ? ObjectView::from($docket->object()) : null, $docket->useOf(), null === $film ? null : FilmView::from($film), $docket->quantity(),
             $docket->neededAt()?->format(\DATE_ATOM), $onBy?->format(\DATE_ATOM), $late, $docket->isAppliedHere(), $docket->note(), $typed, DesignView::from($docket->design()),
             $pieces, $proofs, $log, array_map(MoveView::ofDocket(...), Journey::docketMoves($docket->state())), $cautions, $docket->price(),
         );

@@ -7,7 +7,7 @@ namespace Yelbo\Web\View;
 /** Dockets in a list. */
 final readonly class DocketsView
 {
-    /** @param list<DocketRow> $dockets */
+    /** @param list<DocketRow> $dockets the dockets*/
     public function __construct(public array $dockets)
     {
     }

@@ -7,6 +7,9 @@ namespace Yelbo\Web\View;
 /** It is done. */
 final readonly class DoneView
 {
+    /**
+     * @param bool $done whether it is done
+     */
     public function __construct(public bool $done = true)
     {
     }

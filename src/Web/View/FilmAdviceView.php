@@ -7,7 +7,12 @@ namespace Yelbo\Web\View;
 /** A film for this surface and use: its verdict (best, will-do, against, refused), the reason, and the colours the shop keeps of it. */
 final readonly class FilmAdviceView
 {
-    /** @param list<FilmView> $films */
+    /**
+     * @param list<FilmView> $films the films
+     * @param string $grade the grade of the film
+     * @param string $verdict good, possible or poor
+     * @param string $reason why, in a sentence
+     */
     public function __construct(public string $grade, public string $verdict, public string $reason, public array $films)
     {
     }

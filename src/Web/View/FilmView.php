@@ -5,14 +5,31 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Film\Film;
 
 /** A film and its colour. */
 final readonly class FilmView
 {
+    /**
+     * @param int $id its number in the records
+     * @param string $name as people call it
+     * @param Film $grade the grade of the film
+     * @param string $swatch the colour for the screen, #rrggbb
+     * @param string $colour by its name
+     * @param string $finish matt or glossy
+     * @param int|null $thickness µm
+     * @param string $liner what it lies on
+     * @param bool $oneWay whether its grain or pattern runs one way
+     * @param string $maker who makes it
+     * @param int|null $thinnest the thinnest stroke it holds, µm; null where the grade says it
+     * @param int|null $outdoors how long it lasts outdoors, months; null where the grade says it
+     * @param int|null $price hundredths of the currency for 1 m²
+     * @param int|null $lowAt what there is less of is low, cm²
+     */
     public function __construct(
         public int $id,
         public string $name,
-        public string $grade,
+        public Film $grade,
         public string $swatch,
         public string $colour,
         public string $finish,
@@ -29,6 +46,6 @@ final readonly class FilmView
 
     public static function from(FilmOnShelf $film): self
     {
-        return new self($film->id(), $film->name(), $film->grade()->value, $film->swatch(), $film->colour(), $film->finish(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->thinnest(), $film->outdoors(), $film->price(), $film->lowAt());
+        return new self($film->id(), $film->name(), $film->grade(), $film->swatch(), $film->colour(), $film->finish(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->thinnest(), $film->outdoors(), $film->price(), $film->lowAt());
     }
 }

@@ -6,18 +6,52 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Designs\DrawnDesign;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\Arrangement;
 
 /** Words drawn on an object: everything the drawing shows. */
 final readonly class FitView
 {
     /**
-     * @param list<string>    $words
+     * @param list<string>    $words the lines of the decal
      * @param LengthView      $across   from the object's middle to the art's, to the right
      * @param LengthView      $down     from the object's middle to the art's, downwards
      * @param BoxView         $focus    what of the object is worth looking at, mm
-     * @param list<FeatureView> $features
+     * @param list<FeatureView> $features measures worth showing
      * @param list<LayerView> $layers the letters first
      * @param BeforeView|null $before the letters before they were mended, where they were
+     * @param string $face the short name of the typeface
+     * @param LengthView $capHeight the height of the capitals
+     * @param LengthView $largest the largest letters the surface takes
+     * @param LengthView $xHeight the height of the small letters
+     * @param SizeView $size over all
+     * @param LengthView $left from the left edge of the object to the art
+     * @param LengthView $top from the top edge of the object to the art
+     * @param LengthView $right from the art to the right edge of the object
+     * @param LengthView $bottom from the art to the bottom edge of the object
+     * @param bool $inside whether all of it lies inside the safe area
+     * @param string $safe the safe area as path data, mm
+     * @param string $outline the outline as path data, mm
+     * @param string $keepOuts what is kept clear as path data, mm
+     * @param SizeView $object the size of the object
+     * @param SizeView $wall the size of the surface laid flat
+     * @param LengthView $clearance the least distance from the art to the edge of the safe area
+     * @param string $path the outlines as path data, mm
+     * @param FrontView|null $front how it looks from the front, where it is bent
+     * @param Arrangement $arrangement how the lines are arranged
+     * @param LengthView|null $radius the radius the lines run along
+     * @param float $condense the share of its width the lettering is set to, from 0 to 1
+     * @param LengthView $suggestedOffset a rim that would hold at this size
+     * @param LengthView|null $droop how far the ends of a straight line drop on a taper
+     * @param bool $bent whether it is bent along the taper
+     * @param float|null $strain how far the film is stretched, from 0 to 1
+     * @param int $panes how many panes are covered
+     * @param string|null $tooLong what is too long for the machine, as a sentence
+     * @param int $keeps how many pieces of film stay
+     * @param int $counters how many insides have to be picked out
+     * @param int $corners how many corners the outlines have
+     * @param float $film the film it takes, m²
+     * @param string $life how long it lasts where it is used
+     * @param string $readyAt when it can be used at the earliest, ISO 8601
      */
     public function __construct(
         public array $words,
@@ -44,7 +78,7 @@ final readonly class FitView
         public string $path,
         public array $layers,
         public ?FrontView $front,
-        public string $arrangement,
+        public Arrangement $arrangement,
         public ?LengthView $radius,
         public float $condense,
         public LengthView $suggestedOffset,
@@ -76,7 +110,7 @@ final readonly class FitView
             $fitted->inside, SvgPath::write($fitted->safe), SvgPath::write($drawn->surface->outline()), null === $drawn->keepOuts ? '' : SvgPath::write($drawn->keepOuts),
             SizeView::from($drawn->surface->size()), SizeView::from($drawn->wall), BoxView::from($drawn->focus), $length($drawn->clearance), SvgPath::write($top),
             LayerView::all($fitted->artwork->layers, $drawn->design->films()), FrontView::from($drawn),
-            $fitted->words->setting->arrangement->value, null === $drawn->radius ? null : $length($drawn->radius), $fitted->words->setting->condense, $length($drawn->suggestedOffset),
+            $fitted->words->setting->arrangement, null === $drawn->radius ? null : $length($drawn->radius), $fitted->words->setting->condense, $length($drawn->suggestedOffset),
             null === $fitted->droop ? null : $length($fitted->droop), $fitted->bent, $drawn->strain(), $drawn->panes, $drawn->tooLong,
             \count($top->polygons), $top->holes(), $top->corners(), null === $drawn->before ? null : BeforeView::from($drawn->before),
             $drawn->film(), $drawn->life, $drawn->readyAt->format(\DATE_ATOM),

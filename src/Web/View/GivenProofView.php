@@ -9,7 +9,12 @@ final readonly class GivenProofView
 {
     /**
      * @param string         $state  waiting, approved, outdated or closed
-     * @param list<ChangeRequestView> $changeRequests
+     * @param list<ChangeRequestView> $changeRequests what the customer asked to be different
+     * @param string $shop the name of the shop
+     * @param string $tag as it is written on paper: Y-0412 or Y-0412/3
+     * @param string $customer who ordered it
+     * @param string $says where it stands, in a sentence
+     * @param ProofView $proof which version of the proof, from 1
      */
     public function __construct(public string $shop, public string $tag, public string $customer, public string $state, public string $says, public ProofView $proof, public array $changeRequests)
     {

@@ -12,6 +12,16 @@ use Yelbo\Trade\Geometry\SvgPath;
 /** One of the shop's own objects: the answers that describe it, and its outline laid flat. */
 final readonly class KnownObjectView
 {
+    /**
+     * @param int $id its number in the records
+     * @param int $version as it was read
+     * @param string $name as people call it
+     * @param ObjectAnswers $answers what was answered, as typed
+     * @param string $kind which shape of surface
+     * @param SizeView $size over all
+     * @param string $outline the outline as path data, mm
+     * @param bool $hasPicture whether a picture is kept with it
+     */
     public function __construct(
         public int $id,
         public int $version,

@@ -7,7 +7,7 @@ namespace Yelbo\Web\View;
 /** The shop's own objects, by name. */
 final readonly class KnownObjectsView
 {
-    /** @param list<KnownObjectView> $objects */
+    /** @param list<KnownObjectView> $objects the objects*/
     public function __construct(public array $objects)
     {
     }

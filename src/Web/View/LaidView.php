@@ -14,6 +14,13 @@ use Yelbo\Shop\Batches\NestPlan;
  */
 final readonly class LaidView
 {
+    /**
+     * @param string $name as people call it
+     * @param float $x from the left, mm
+     * @param float $y from the top, mm
+     * @param float $turn degrees, counterclockwise
+     * @param bool $pinned whether it stays where it lies
+     */
     public function __construct(public string $name, public float $x, public float $y, public float $turn, public bool $pinned)
     {
     }

@@ -10,6 +10,11 @@ use Yelbo\Trade\Lettering\Layer;
 /** One layer of a decal, in the frame all its layers share; the film by its number on the shelf, none for the order's own. */
 final readonly class LayerView
 {
+    /**
+     * @param string $role letters, offset, base and so on
+     * @param string $path the outlines as path data, mm
+     * @param int|null $film the number of its film; null for the film of the order
+     */
     public function __construct(public string $role, public string $path, public ?int $film)
     {
     }

@@ -9,6 +9,11 @@ use Yelbo\Trade\Measure\Length;
 /** A length in millimetres, and as it is shown in each system. */
 final readonly class LengthView
 {
+    /**
+     * @param float $mm millimetres
+     * @param string $metric as it is shown in metric units
+     * @param string $imperial as it is shown in inches and sixteenths
+     */
     public function __construct(public float $mm, public string $metric, public string $imperial)
     {
     }

@@ -9,6 +9,15 @@ use Yelbo\Shop\Log\LogEntry;
 /** A line of the book. */
 final readonly class LogLineView
 {
+    /**
+     * @param int $id its number in the records
+     * @param string $at when, ISO 8601
+     * @param string $who who did it
+     * @param string $what the short name of what happened
+     * @param string $says a sentence for the worker
+     * @param int|null $docket the number of the docket it happened to
+     * @param int|null $piece the number of the piece
+     */
     public function __construct(public int $id, public string $at, public string $who, public string $what, public string $says, public ?int $docket, public ?int $piece)
     {
     }

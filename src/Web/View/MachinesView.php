@@ -7,7 +7,7 @@ namespace Yelbo\Web\View;
 /** The shop’s cutters. */
 final readonly class MachinesView
 {
-    /** @param list<MachineView> $machines */
+    /** @param list<MachineView> $machines the machines*/
     public function __construct(public array $machines)
     {
     }

@@ -7,6 +7,11 @@ namespace Yelbo\Web\View;
 /** What an object can be made of, and whether film can be stuck inside it and read from outside. */
 final readonly class MaterialView
 {
+    /**
+     * @param string $value as it is sent
+     * @param string $label as it is shown
+     * @param bool $hasInside whether film can be stuck inside it
+     */
     public function __construct(public string $value, public string $label, public bool $hasInside)
     {
     }

@@ -10,6 +10,10 @@ use Yelbo\Trade\Journey\PieceMove;
 /** Something that may be done next. */
 final readonly class MoveView
 {
+    /**
+     * @param string $move the short name of the move
+     * @param string $label as it is shown
+     */
     public function __construct(public string $move, public string $label)
     {
     }

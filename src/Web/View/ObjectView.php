@@ -6,11 +6,22 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Object\Kind;
 
 /** The customer's object laid flat, and what a tape along its wall says; its outline is a guide. */
 final readonly class ObjectView
 {
-    public function __construct(public string $name, public string $surface, public string $label, public SizeView $size, public SizeView $wall, public string $outline, public int $panes, public ?string $material)
+    /**
+     * @param string $name as people call it
+     * @param Kind $surface which shape of surface
+     * @param string $label as it is shown
+     * @param SizeView $size over all
+     * @param SizeView $wall the size of the surface laid flat
+     * @param string $outline the outline as path data, mm
+     * @param int $panes how many panes or facets in a row are covered
+     * @param string|null $material what the object is made of
+     */
+    public function __construct(public string $name, public Kind $surface, public string $label, public SizeView $size, public SizeView $wall, public string $outline, public int $panes, public ?string $material)
     {
     }
 
@@ -18,6 +29,6 @@ final readonly class ObjectView
     {
         $surface = $object->surface();
 
-        return new self($object->name(), $object->kind()->value, $object->kind()->label(), SizeView::from($surface->size()), SizeView::from($surface->wall()), SvgPath::write($surface->outline()), $object->panes(), $object->material()?->label());
+        return new self($object->name(), $object->kind(), $object->kind()->label(), SizeView::from($surface->size()), SizeView::from($surface->wall()), SvgPath::write($surface->outline()), $object->panes(), $object->material()?->label());
     }
 }

@@ -8,8 +8,9 @@ namespace Yelbo\Web\View;
 final readonly class ParcelView
 {
     /**
-     * @param list<string> $contents
-     * @param list<string> $care
+     * @param list<string> $contents what goes into the parcel
+     * @param list<string> $care how it is looked after, sentences
+     * @param PieceView $piece the number of the piece
      */
     public function __construct(public PieceView $piece, public array $contents, public array $care)
     {

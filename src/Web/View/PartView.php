@@ -10,8 +10,11 @@ use Yelbo\Shop\Orders\Proof;
 final readonly class PartView
 {
     /**
-     * @param list<string>    $lines
+     * @param list<string>    $lines its lines
      * @param list<LayerView> $layers the letters first
+     * @param SizeView $size over all
+     * @param LengthView $left from the left edge of the object to the art
+     * @param LengthView $top from the top edge of the object to the art
      */
     public function __construct(public array $lines, public SizeView $size, public LengthView $left, public LengthView $top, public array $layers)
     {

@@ -7,14 +7,37 @@ namespace Yelbo\Web\View;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceNotes;
 use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Journey\Station;
 
 /** One physical decal. */
 final readonly class PieceView
 {
     /**
-     * @param list<MoveView> $moves
+     * @param list<MoveView> $moves what may be done with it now
      * @param list<string>   $minded   stops that were let pass, with who and why; at Weed what the colour hides
      * @param list<string>   $spelling how the words drawn differ from what was asked for
+     * @param int $id its number in the records
+     * @param string $tag as it is written on paper: Y-0412 or Y-0412/3
+     * @param int $docket the number of the docket
+     * @param int $version as it was read; a change by somebody else since is a conflict
+     * @param string $label as it is shown
+     * @param string $customer who ordered it
+     * @param string $object what it goes on
+     * @param PieceState $state where it stands
+     * @param Station|null $station the station it stands at; null off the line
+     * @param FilmView|null $film the film it is cut from
+     * @param SizeView $size over all
+     * @param bool $late whether the promised day is in danger
+     * @param string|null $neededAt when it has to be ready for use, ISO 8601
+     * @param bool $appliedHere whether the shop applies it
+     * @param int $recuts how often it was cut again
+     * @param string|null $spoiledBecause why it was spoiled
+     * @param int|null $batch the number of the batch
+     * @param string|null $restsUntil when it has rested long enough, ISO 8601
+     * @param string|null $tracking the tracking number
+     * @param string $since since when, ISO 8601
+     * @param bool $mirrored whether it is cut mirrored, for the inside of glass
      */
     public function __construct(
         public int $id,
@@ -24,8 +47,8 @@ final readonly class PieceView
         public string $label,
         public string $customer,
         public string $object,
-        public string $state,
-        public ?string $station,
+        public PieceState $state,
+        public ?Station $station,
         public ?FilmView $film,
         public SizeView $size,
         public bool $late,
@@ -50,7 +73,7 @@ final readonly class PieceView
 
         return new self(
             $piece->id(), $piece->tag(), $docket->number(), $piece->version(), $piece->label(), $docket->customer()?->name() ?? '', $docket->object()->name(),
-            $piece->state()->value, $piece->state()->station()?->value, FilmView::from($piece->film()), SizeView::from($piece->size()),
+            $piece->state(), $piece->state()->station(), FilmView::from($piece->film()), SizeView::from($piece->size()),
             $late, $docket->neededAt()?->format(\DATE_ATOM), $docket->isAppliedHere(), $piece->recuts(), $piece->spoiledBecause(), $piece->batch(),
             $piece->restsUntil()?->format(\DATE_ATOM), $piece->tracking(), $piece->since()->format(\DATE_ATOM),
             array_map(MoveView::ofPiece(...), Journey::pieceMoves($piece->state())),

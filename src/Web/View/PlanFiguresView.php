@@ -9,6 +9,17 @@ use Yelbo\Trade\Sheet\PlanFigures;
 /** What a plan takes, to be held against the others. */
 final readonly class PlanFiguresView
 {
+    /**
+     * @param int $placed how many pieces were placed
+     * @param int $pieces how many pieces there are to place
+     * @param int $sheets how many sheets and rolls are used
+     * @param int $offcuts how many offcuts are used up
+     * @param float $film the film it takes, m²
+     * @param LengthView $remnant what is left in one piece
+     * @param float $cutting how long cutting takes, minutes
+     * @param float $weeding how long weeding takes, minutes
+     * @param int|null $cost what the film costs, hundredths of the currency
+     */
     public function __construct(public int $placed, public int $pieces, public int $sheets, public int $offcuts, public float $film, public LengthView $remnant, public float $cutting, public float $weeding, public ?int $cost)
     {
     }

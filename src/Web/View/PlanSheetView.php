@@ -17,8 +17,14 @@ use Yelbo\Trade\Geometry\SvgPath;
 final readonly class PlanSheetView
 {
     /**
-     * @param list<LaidView> $places
+     * @param list<LaidView> $places what lies on it
      * @param list<string>   $boxes  weed boxes, once the plan is done
+     * @param StockItemView $stock the stock it is cut from
+     * @param SizeView $size over all
+     * @param string $outline the outline as path data, mm
+     * @param LengthView $length how much of the length is used
+     * @param LengthView $remnant what is left in one piece
+     * @param float $fill the share of the film that is used, from 0 to 1
      */
     public function __construct(public StockItemView $stock, public SizeView $size, public string $outline, public array $places, public LengthView $length, public LengthView $remnant, public float $fill, public array $boxes)
     {

@@ -10,16 +10,41 @@ use Yelbo\Shop\Orders\Proof;
 final readonly class ProofView
 {
     /**
-     * @param list<string>          $words
-     * @param list<PartView>        $parts
+     * @param list<string>          $words the lines of the decal
+     * @param list<PartView>        $parts its parts, where it is a set
      * @param list<string>          $asked    the words as the customer gave them
      * @param list<string>          $spelling how the words drawn differ from those
      * @param list<ReadOutView>     $readOut  every line letter by letter
      * @param list<ProofFilmView>   $films    of each layer, the letters first
-     * @param list<string>          $care
-     * @param list<string>          $cautions
-     * @param list<string>          $remarks
+     * @param list<string>          $care how it is looked after, sentences
+     * @param list<string>          $cautions what to mind, sentences
+     * @param list<string>          $remarks what the shop let pass, and why
      * @param string                $drawing  name of the drawing in the place of words
+     * @param int $nth which version it is, from 1
+     * @param string $madeAt when it was made, ISO 8601
+     * @param string $face the short name of the typeface
+     * @param LengthView $capHeight the height of the capitals
+     * @param SizeView $size over all
+     * @param LengthView $left from the left edge of the object to the art
+     * @param LengthView $top from the top edge of the object to the art
+     * @param string $path the outlines as path data, mm
+     * @param string|null $approvedAt when the customer said yes, ISO 8601
+     * @param string|null $approvedBy who said yes
+     * @param string $object what it goes on
+     * @param string $material what the object is made of, in words
+     * @param SizeView $objectSize the size of the object
+     * @param SizeView $wall the size of the surface laid flat
+     * @param string $outline the outline as path data, mm
+     * @param string $safe the safe area as path data, mm
+     * @param string $keepOuts what is kept clear as path data, mm
+     * @param bool $mirrored whether it is cut mirrored, for the inside of glass
+     * @param int|null $price what the order costs, hundredths of the currency
+     * @param int $quantity how many pieces
+     * @param int $panes how many panes or facets in a row are covered
+     * @param string $useOf where it is used: indoors, outdoors and so on
+     * @param string $used where it is used, in words
+     * @param string $neededOn the day it is needed, in words
+     * @param bool $appliedHere whether the shop applies it
      */
     public function __construct(
         public int $nth,

@@ -7,7 +7,10 @@ namespace Yelbo\Web\View;
 /** A line as it is read out at the counter or on the phone. */
 final readonly class ReadOutView
 {
-    /** @param list<LetterView> $letters */
+    /**
+     * @param list<LetterView> $letters the letters
+     * @param string $line the line that is read out
+     */
     public function __construct(public string $line, public array $letters)
     {
     }

@@ -9,12 +9,21 @@ use Yelbo\Trade\Rule;
 /** A figure the shop may set. */
 final readonly class RuleView
 {
-    public function __construct(public string $rule, public string $area, public string $label, public string $reason, public string $unit, public float $value, public float $standard)
+    /**
+     * @param Rule $rule the short name of the figure
+     * @param string $area what it belongs to
+     * @param string $label as it is shown
+     * @param string $reason why it is so
+     * @param string $unit the unit of the amount
+     * @param float $value what the shop works with
+     * @param float $standard what it is where nothing was changed
+     */
+    public function __construct(public Rule $rule, public string $area, public string $label, public string $reason, public string $unit, public float $value, public float $standard)
     {
     }
 
     public static function from(Rule $rule, float $value): self
     {
-        return new self($rule->value, $rule->area(), $rule->label(), $rule->reason(), $rule->unit(), $value, $rule->standard());
+        return new self($rule, $rule->area(), $rule->label(), $rule->reason(), $rule->unit(), $value, $rule->standard());
     }
 }

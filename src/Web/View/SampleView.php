@@ -10,6 +10,17 @@ use Yelbo\Trade\Geometry\SvgPath;
 /** The words in one face, and whether they can be cut so: the margin is the share it has of the limit that binds, one being just enough. */
 final readonly class SampleView
 {
+    /**
+     * @param string $face the short name of the typeface
+     * @param string $name as people call it
+     * @param string $style the style of the typeface
+     * @param string|null $path the outlines as path data, mm
+     * @param SizeView|null $size over all
+     * @param LengthView|null $largest the largest letters the surface takes
+     * @param bool $canBeCut whether the check finds no stop
+     * @param float $margin how far the thinnest stroke is above its limit, as a share of it
+     * @param string $says why it cannot be cut; empty where it can
+     */
     public function __construct(
         public string $face,
         public string $name,

@@ -11,9 +11,17 @@ use Yelbo\Shop\Designs\DrawnMember;
 final readonly class SetMemberView
 {
     /**
-     * @param list<string>       $lines
-     * @param list<LayerView>    $layers
-     * @param list<ProposalView> $proposals
+     * @param list<string>       $lines its lines
+     * @param list<LayerView>    $layers the layers, letters first
+     * @param list<ProposalView> $proposals what would let the others be larger
+     * @param LengthView $alone the letters this name could have by itself
+     * @param SizeView $size over all
+     * @param LengthView $left from the left edge of the object to the art
+     * @param LengthView $top from the top edge of the object to the art
+     * @param bool $inside whether all of it lies inside the safe area
+     * @param bool $canBeCut whether the check finds no stop
+     * @param string $says what holds it back; empty where nothing does
+     * @param bool $outlier whether it holds the others back
      */
     public function __construct(
         public array $lines,

@@ -12,8 +12,14 @@ use Yelbo\Trade\Geometry\SvgPath;
 final readonly class SetView
 {
     /**
-     * @param list<SetMemberView> $members
-     * @param list<AlikeView>     $alike
+     * @param list<SetMemberView> $members the names of the set
+     * @param list<AlikeView>     $alike names that are alike
+     * @param LengthView $capHeight the height of the capitals
+     * @param int $deciding which name decides the height, from 0
+     * @param string $outline the outline as path data, mm
+     * @param string $safe the safe area as path data, mm
+     * @param SizeView $object the size of the object
+     * @param LengthView $suggestedOffset a rim that would hold at this size
      */
     public function __construct(
         public LengthView $capHeight,

@@ -11,6 +11,10 @@ use Yelbo\Trade\Measure\Size;
 /** A width and a height. */
 final readonly class SizeView
 {
+    /**
+     * @param LengthView $width from left to right
+     * @param LengthView $height from top to bottom
+     */
     public function __construct(public LengthView $width, public LengthView $height)
     {
     }

@@ -9,7 +9,15 @@ use Yelbo\Trade\Check\SnagGroup;
 /** Snags of one kind, told once: the worst in µm, their spots on the art in mm; why the owner lets a stop pass, where that is written. */
 final readonly class SnagGroupView
 {
-    /** @param list<SpotView> $spots */
+    /**
+     * @param list<SpotView> $spots where it is found, mm
+     * @param string $code the short name of the snag
+     * @param string $severity stop, warn or note
+     * @param string $message what is wrong and what would help
+     * @param int $count how often it is found
+     * @param int $found how bad it is, µm
+     * @param string|null $waiver why it was let pass, where it was
+     */
     public function __construct(public string $code, public string $severity, public string $message, public int $count, public int $found, public array $spots, public ?string $waiver)
     {
     }

@@ -9,6 +9,10 @@ use Yelbo\Trade\Measure\Length;
 /** A spot on the art, mm from the top left of its box. */
 final readonly class SpotView
 {
+    /**
+     * @param float $x mm from the left of the drawing
+     * @param float $y mm from the top of the drawing
+     */
     public function __construct(public float $x, public float $y)
     {
     }

@@ -9,6 +9,20 @@ use Yelbo\Shop\Stock\StockItem;
 /** Film on the shelf; its area in m². */
 final readonly class StockItemView
 {
+    /**
+     * @param int $id its number in the records
+     * @param string $number as it is written on the label
+     * @param string $kind sheet, roll or offcut
+     * @param FilmView $film the film it is cut from
+     * @param SizeView $size over all
+     * @param int $count how many alike
+     * @param string $bin where it lies
+     * @param string $outline the outline as path data, mm
+     * @param int $version as it was read; a change by somebody else since is a conflict
+     * @param string $lot the lot on its label
+     * @param string|null $since since when, ISO 8601
+     * @param float $area m² of all of them
+     */
     public function __construct(
         public int $id,
         public string $number,

@@ -10,6 +10,14 @@ use Yelbo\Trade\Geometry\SvgPath;
 /** An inside piece that has to come out. */
 final readonly class WastePartView
 {
+    /**
+     * @param int $nth which in the order of picking, from 1
+     * @param float $x mm from the left
+     * @param float $y mm from the top
+     * @param float $across how wide it is, mm
+     * @param string $path the outlines as path data, mm
+     * @param bool $reverse whether it is weeded from behind
+     */
     public function __construct(public int $nth, public float $x, public float $y, public float $across, public string $path, public bool $reverse)
     {
     }

@@ -13,8 +13,15 @@ use Yelbo\Trade\Geometry\SvgPath;
 final readonly class WeedingView
 {
     /**
-     * @param list<WastePartView> $insides
-     * @param list<int>           $out
+     * @param list<WastePartView> $insides the insides to pick out, in the order of picking
+     * @param list<int>           $out which insides are out
+     * @param PieceView $piece the number of the piece
+     * @param string $path the outlines as path data, mm
+     * @param BoxView $block what is looked at, mm
+     * @param int $keeps how many pieces of film stay
+     * @param string $school how it is weeded, in a word
+     * @param string $why why so, in a sentence
+     * @param float $minutes how long it is expected to take
      */
     public function __construct(
         public PieceView $piece,

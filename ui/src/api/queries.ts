@@ -1,5 +1,5 @@
 import { keepPreviousData, type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { type Answers, api, ask, type Docket, Problem } from './client';
+import { type Answers, api, ask, type Docket, Problem, type Schemas } from './client';
 import { CALCULATED, RECORD } from './keys';
 
 // What is asked for while somebody types is called off when the next letter makes it old (`signal`).
@@ -19,7 +19,7 @@ export const line = queryOptions({
   refetchInterval: FRESH,
 });
 
-export const dockets = (station: string) =>
+export const dockets = (station: Schemas['Station']) =>
   queryOptions({
     queryKey: [RECORD, 'dockets', station],
     queryFn: () => ask(api.GET('/api/dockets', { params: { query: { station } } })),
@@ -40,7 +40,7 @@ export const docket = (number: number) =>
     queryFn: () => ask(api.GET('/api/dockets/{number}', { params: { path: { number } } })),
   });
 
-export const pieces = (station: string) =>
+export const pieces = (station: Schemas['Station']) =>
   queryOptions({
     queryKey: [RECORD, 'pieces', station],
     queryFn: () => ask(api.GET('/api/pieces', { params: { query: { station } } })),

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, ask, type Problem, type Schemas } from '../api/client';
-import { RECORD } from '../api/keys';
+import { givenKey } from '../api/keys';
 import { ProofDrawing } from '../drawing/ProofDrawing';
 import { Loading, Move, NextMove, Trouble } from '../parts/basics';
 import { TextField } from '../parts/fields';
@@ -15,7 +15,7 @@ type GivenProof = Schemas['GivenProofView'];
 /** A customer's own page: look closely, read the spelling, say yes or what should be different. */
 export function Given({ token }: { token: string }) {
   const query = useQuery<GivenProof, Problem>({
-    queryKey: [RECORD, 'given', token],
+    queryKey: givenKey(token),
     queryFn: () => ask(api.GET('/api/given/{token}', { params: { path: { token } } })),
     refetchOnWindowFocus: true,
   });
@@ -141,8 +141,8 @@ function Answer({
   const [note, setNote] = useState('');
   const [sent, setSent] = useState(false);
   const path = { params: { path: { token } } };
-  const shown = (fresh: GivenProof) => client.setQueryData(['given', token], fresh);
-  const again = () => client.invalidateQueries({ queryKey: [RECORD, 'given', token] });
+  const shown = (fresh: GivenProof) => client.setQueryData(givenKey(token), fresh);
+  const again = () => client.invalidateQueries({ queryKey: givenKey(token) });
   const yes = useMutation<GivenProof, Problem>({
     mutationFn: () => ask(api.POST('/api/given/{token}/yes', { ...path, body: { name } })),
     onSuccess: shown,

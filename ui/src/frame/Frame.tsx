@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query';
+import { useIsFetching, useQuery } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useSearchParams } from 'react-router';
 import { api, ask, type Schemas } from '../api/client';
@@ -22,6 +22,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
   const now = useNow();
   const { units, turn } = useUnits();
   const shown = Number(search.get('docket')) || null;
+  const busy = useIsFetching({ predicate: (query) => query.state.data === undefined }) > 0;
 
   const open = useCallback(
     (docket: number | null) => {
@@ -95,7 +96,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
         </div>
         <Line />
       </header>
-      <main id="work" className="min-h-0 flex-1" tabIndex={-1}>
+      <main id="work" className="min-h-0 flex-1" tabIndex={-1} aria-busy={busy}>
         <h1 className="sr-only">{title(location.pathname)}</h1>
         <Outlet />
       </main>

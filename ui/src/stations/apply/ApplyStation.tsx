@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Piece, type Schemas } from '../../api/client';
-import { RECORD } from '../../api/keys';
+import { stepsKey } from '../../api/keys';
 import { pieces as piecesQuery, useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { Caution, NextMove, Nothing, Ready, Scroll, Trouble } from '../../parts/basics';
@@ -58,7 +58,7 @@ export function ApplyStation() {
 
 function Steps({ piece }: { piece: Piece }) {
   const query = useQuery({
-    queryKey: [RECORD, 'steps', piece.id],
+    queryKey: stepsKey(piece.id),
     queryFn: () => ask(api.GET('/api/pieces/{id}/steps', { params: { path: { id: piece.id } } })),
   });
   return (
@@ -80,7 +80,7 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
           body: { version: piece.version, numbers },
         }),
       ),
-    (fresh) => client.setQueryData(['steps', piece.id], fresh),
+    (fresh) => client.setQueryData(stepsKey(piece.id), fresh),
   );
   const move = usePieceMove();
   const left = steps.steps.length - done.length;

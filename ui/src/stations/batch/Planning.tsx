@@ -2,6 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { api, ask, type Film, type Piece } from '../../api/client';
+import { nestingKey } from '../../api/keys';
 import { stock as stockQuery, useChange } from '../../api/queries';
 import { Move, NextMove, ProgressBar, Section, Trouble, useShown } from '../../parts/basics';
 import { Choice } from '../../parts/choice';
@@ -33,7 +34,7 @@ export function Planning({ film, pieces }: { film: Film; pieces: Piece[] }) {
   const { nesting, shapes, problem, stale } = useNesting(wanted);
   const plan = nesting?.plans.find((one) => one.id === chosen) ?? nesting?.plans[0];
   const client = useQueryClient();
-  const take = (next: Nesting) => client.setQueryData(['nesting', next.id], next);
+  const take = (next: Nesting) => client.setQueryData(nestingKey(next.id), next);
   const release = useChange(
     (of: Plan) =>
       ask(api.POST('/api/plans/{id}/release', { params: { path: { id: of.id } }, body: { version: of.version } })),

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { api, ask, type Problem, type Schemas } from '../../api/client';
-import { CALCULATED } from '../../api/keys';
+import { nestingKey } from '../../api/keys';
 
 export type Nesting = Schemas['NestingView'];
 export type Plan = Schemas['PlanView'];
@@ -52,13 +52,13 @@ export function useNesting(wanted: Wanted) {
   }, [key]);
   const id = asked?.id ?? null;
   const nesting = useQuery({
-    queryKey: [CALCULATED, 'nesting', id],
+    queryKey: nestingKey(id),
     queryFn: () => ask(api.GET('/api/nestings/{id}', { params: { path: { id: id ?? 0 } } })),
     enabled: id !== null,
     refetchInterval: (query) => (query.state.data?.working ? LOOK : false),
   });
   const shapes = useQuery({
-    queryKey: [CALCULATED, 'nesting', id, 'shapes'],
+    queryKey: [...nestingKey(id), 'shapes'],
     queryFn: () => ask(api.GET('/api/nestings/{id}/shapes', { params: { path: { id: id ?? 0 } } })),
     enabled: id !== null,
     staleTime: Number.POSITIVE_INFINITY,

@@ -1,7 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, ask, Problem, type Schemas } from '../../api/client';
-import { RECORD } from '../../api/keys';
+import { weedingKey } from '../../api/keys';
 import { pieces as piecesQuery, refresh } from '../../api/queries';
 import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
 import { Minded } from '../Minded';
@@ -39,7 +39,7 @@ export function WeedStation() {
 
 function Open({ id }: { id: number }) {
   const query = useQuery({
-    queryKey: [RECORD, 'weeding', id],
+    queryKey: weedingKey(id),
     queryFn: () => ask(api.GET('/api/pieces/{id}/weeding', { params: { path: { id } } })),
   });
   return (
@@ -118,7 +118,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
             onClick={() =>
               done.mutate(
                 { piece, move: 'weeded' },
-                { onSettled: () => client.removeQueries({ queryKey: [RECORD, 'weeding', piece.id] }) },
+                { onSettled: () => client.removeQueries({ queryKey: weedingKey(piece.id) }) },
               )
             }
           >
@@ -143,7 +143,7 @@ function useTaps(weeding: Schemas['WeedingView']) {
       return;
     }
     setWriting(true);
-    const key = [RECORD, 'weeding', weeding.piece.id];
+    const key = weedingKey(weeding.piece.id);
     // What the last tap left stands in the cache a moment before it is drawn.
     const latest = () => client.getQueryData<Schemas['WeedingView']>(key) ?? weeding;
     // What was asked for before a tap was written down must not come after it and undo it.
