@@ -225,6 +225,12 @@ enum Rule: string
         return $this->spec()['section'];
     }
 
+    /** @return array{float, float} the least and the most that make sense, in its unit */
+    public function range(): array
+    {
+        return [$this->spec()['least'], $this->spec()['most']];
+    }
+
     /** @throws Refused for a value outside what makes sense */
     public function check(float $value): void
     {
