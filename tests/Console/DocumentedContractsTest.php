@@ -32,7 +32,7 @@ final class DocumentedContractsTest extends TestCase
 
     public function testEachContractHasAnExample(): void
     {
-        preg_match_all("~AsCommand\\('(trade:[a-z]+)'~", implode('', array_map('file_get_contents', (array) glob($this->root().'/src/Console/*.php'))), $commands);
+        preg_match_all("~AsCommand\\('(trade:[a-z]+)'~", implode('', array_map(static fn (string $file): string => (string) file_get_contents($file), glob($this->root().'/src/Console/*.php') ?: [])), $commands);
         $shown = array_map(static fn (array $example): string => explode(' ', $example[0])[0], $this->examples());
         self::assertSame([], array_diff($commands[1], $shown));
         self::assertNotEmpty($commands[1]);
