@@ -60,6 +60,7 @@ check_static() {
     closing "php-cs-fixer" vendor/bin/php-cs-fixer check --diff --show-progress=none || bad=1
     closing "tsc" npm run --silent types || bad=1
     closing "biome" npm run --silent lint || bad=1
+    closing "vitest" npm run --silent test || bad=1
     return $bad
 }
 
@@ -84,7 +85,8 @@ check_unit() {
 check_core() {
     (
         export APP_ENV=test
-        php -d memory_limit=1G vendor/bin/phpunit --display-all-issues --testsuite core --cache-directory "$YELBO_VAR/cache/phpunit-core"
+        php -d memory_limit=1G vendor/bin/phpunit --display-all-issues --testsuite core --cache-directory "$YELBO_VAR/cache/phpunit-core" &&
+            php vendor/bin/phpunit --display-all-issues --testsuite script --cache-directory "$YELBO_VAR/cache/phpunit-script"
     )
 }
 

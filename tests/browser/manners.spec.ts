@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright';
-import type { Page } from '@playwright/test';
+import { test as bare, type Page } from '@playwright/test';
 import { expect, order, settled, test } from './shop';
 
 const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
@@ -196,4 +196,21 @@ test('the page asks nobody but its own server', async ({ page, baseURL }) => {
   expect(policy).toContain("default-src 'none'");
   expect(policy).toContain("script-src 'self'");
   expect(policy).not.toContain('unsafe');
+});
+
+bare('a page that breaks says so in a sentence, keeps what was typed and opens again', async ({ page }) => {
+  await page.goto('/ask/new');
+  await page.getByLabel('What words').fill('Lapwing');
+  await settled(page);
+  await page.route('**/api/batches', (route) => route.fulfill({ json: { batches: [{ id: 1 }] } }));
+  await page.keyboard.press('Escape');
+  await page.getByRole('navigation', { name: 'The line' }).getByRole('link', { name: /Cut/ }).click();
+  await expect(page.getByRole('alert').getByText('This page broke')).toBeVisible();
+  await expect(page.getByText(/TypeError|undefined|\.tsx?/)).toHaveCount(0);
+  await expect(page.getByRole('navigation', { name: 'The line' })).toBeVisible();
+  await page.unroute('**/api/batches');
+  await page.getByRole('button', { name: /Open it again/ }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.goto('/ask/new');
+  await expect(page.getByLabel('What words')).toHaveValue('Lapwing');
 });

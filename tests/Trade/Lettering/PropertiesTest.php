@@ -51,7 +51,9 @@ final class PropertiesTest extends TestCase
             self::assertTrue($fitted->inside, $says);
             self::assertTrue(Geos::covers(Geos::grow($fitted->safe, 2), $fitted->artwork->top()->moved(...$fitted->at)), $says);
             self::assertFalse($fitting->fit($object, $words, (int) ceil($fitted->capHeight * 1.005) + 1)->inside, $says);
-            self::assertEquals($fitted, $fitting->fit($object, $words), $says);
+            if (0 === $round % 4) {
+                self::assertEquals($fitted, $fitting->fit($object, $words), $says);
+            }
         }
     }
 

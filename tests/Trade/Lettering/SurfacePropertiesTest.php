@@ -68,7 +68,7 @@ final class SurfacePropertiesTest extends TestCase
         mt_srand(2511);
         $faces = ['oswald', 'pacifico', 'rubik', 'cinzel', 'graduate'];
         $fitted = 0;
-        for ($i = 0; $i < 28; ++$i) {
+        for ($i = 0; $i < 21; ++$i) {
             $surface = $this->kept($this->surface($i % 7));
             $words = Words::set(Lettering::faces()->named($faces[mt_rand(0, 4)]), [self::WORDS[mt_rand(0, \count(self::WORDS) - 1)]], new Setting(0 === mt_rand(0, 3) ? Arrangement::ArcUp : Arrangement::Line));
             $fitting = new Fitting(Lettering::letterer(), Rules::standard());
@@ -96,6 +96,6 @@ final class SurfacePropertiesTest extends TestCase
                 self::assertEquals($fit, $fresh->fit($surface, $words), $what);
             }
         }
-        self::assertGreaterThan(18, $fitted);
+        self::assertGreaterThan(13, $fitted);
     }
 }
