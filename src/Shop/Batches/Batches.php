@@ -23,6 +23,12 @@ final readonly class Batches
         return $this->records->find(Batch::class, $id) ?? throw new NotFound("There is no batch $id.");
     }
 
+    /** Whether this job of the cutter is still the batch's, told without loading it. */
+    public function isOnCutter(int $batch, string $job): bool
+    {
+        return (bool) $this->records->getConnection()->fetchOne('SELECT COUNT(*) FROM batch WHERE id = ? AND job = ? AND state = ?', [$batch, $job, BatchState::Cutting->value]);
+    }
+
     /** @return list<Batch> released or under the knife, the oldest first */
     public function open(): array
     {

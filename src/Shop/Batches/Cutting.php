@@ -145,6 +145,13 @@ final readonly class Cutting
         };
     }
 
+    /** Says in the book that a batch was out of sight for a while. */
+    public function noteLost(int $batch): void
+    {
+        $this->book->note('cut-unfollowed', "Batch $batch could not be followed on the cutter for a while. Look at the machine.");
+        $this->records->flush();
+    }
+
     private function progressed(Batch $batch, float $share): bool
     {
         $this->records->getConnection()->executeStatement('UPDATE batch SET progress = ? WHERE id = ? AND job = ?', [$share, $batch->id(), $batch->job()]);

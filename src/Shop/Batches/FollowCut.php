@@ -7,7 +7,8 @@ namespace Yelbo\Shop\Batches;
 /** Work for the background: look once how far the cutter is, and look again soon. */
 final readonly class FollowCut
 {
-    public function __construct(public int $batch, public string $job)
+    /** @param int $lost how many messages in a row have failed for good before this one */
+    public function __construct(public int $batch, public string $job, public int $lost = 0)
     {
     }
 }

@@ -25,8 +25,11 @@ final readonly class FollowCutHandler
     public function __invoke(FollowCut $message): void
     {
         $this->book->as('The cutter');
+        if (1 === $message->lost) {
+            $this->cutting->noteLost($message->batch);
+        }
         if ($this->cutting->follow($message->batch, $message->job)) {
-            $this->bus->dispatch($message, [new DelayStamp(self::AGAIN_AFTER_MS)]);
+            $this->bus->dispatch(new FollowCut($message->batch, $message->job), [new DelayStamp(self::AGAIN_AFTER_MS)]);
         }
     }
 }

@@ -22,16 +22,12 @@ use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Spelling;
 use Yelbo\Trade\Refused;
-use Yelbo\Trade\Rules;
 
 /** Everything that speaks against a drawing, and what of it stops a proof. */
 final readonly class DesignCheck
 {
-    private Rules $rules;
-
-    public function __construct(private DesignFitter $fitter, ShopRules $rules, private FaceMeasures $measures, private Cache $cache, private Shelf $shelf)
+    public function __construct(private DesignFitter $fitter, private ShopRules $rules, private FaceMeasures $measures, private Cache $cache, private Shelf $shelf)
     {
-        $this->rules = $rules->current();
     }
 
     /**
@@ -41,7 +37,7 @@ final readonly class DesignCheck
      */
     public function groups(Fitted $fitted, MeasuredObject $object, Film $film, Usage $use, ?FilmOnShelf $kept = null): array
     {
-        $inHand = new FilmInHand($this->rules);
+        $inHand = new FilmInHand($this->rules->current());
         $shelf = null === $kept ? [] : [...$inHand->shelf($fitted, $this->shelf->largest($kept), $this->shelf->widestTape()), ...$inHand->colour($film, $kept->swatch(), $kept->liner(), $kept->hasDirection()), ...$inHand->outdoors($use, $kept->outdoors())];
 
         return SnagGroup::all([...$this->snags($fitted, $object, $film, $use, $kept), ...$shelf]);
@@ -50,16 +46,16 @@ final readonly class DesignCheck
     /** What knife and hook can manage of a film in a use: the stricter of its grade and its maker. */
     public function limits(Film $film, Usage $use, ?FilmOnShelf $kept = null): Limits
     {
-        return ($kept?->limits($this->rules) ?? $film->limits($this->rules))->in($use, $this->rules);
+        return ($kept?->limits($this->rules->current()) ?? $film->limits($this->rules->current()))->in($use, $this->rules->current());
     }
 
     /** @return list<Snag> */
     private function snags(Fitted $fitted, MeasuredObject $object, Film $film, Usage $use, ?FilmOnShelf $kept): array
     {
-        $limits = $kept?->limits($this->rules) ?? $film->limits($this->rules);
-        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->capHeight, $fitted->droop, $fitted->strain, $object->readFrom(), $object->material(), $object->isInside(), $film, $limits, $use, $this->rules]));
+        $limits = $kept?->limits($this->rules->current()) ?? $film->limits($this->rules->current());
+        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->capHeight, $fitted->droop, $fitted->strain, $object->readFrom(), $object->material(), $object->isInside(), $film, $limits, $use, $this->rules->current()]));
 
-        return $this->cache->recall("snags.$key", fn (): array => (new Judgement($this->rules))->judge($fitted, $film, $use, $object->readFrom(), $object->material(), $object->isInside(), $limits));
+        return $this->cache->recall("snags.$key", fn (): array => (new Judgement($this->rules->current()))->judge($fitted, $film, $use, $object->readFrom(), $object->material(), $object->isInside(), $limits));
     }
 
     /**
@@ -114,7 +110,7 @@ final readonly class DesignCheck
     /** Minutes to weed the letters of a drawing. */
     public function weeding(Fitted $fitted, Film $film): float
     {
-        return (new Weeding($fitted->artwork->top(), $film, $this->rules))->minutes;
+        return (new Weeding($fitted->artwork->top(), $film, $this->rules->current()))->minutes;
     }
 
     /**

@@ -24,18 +24,12 @@ use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
-use Yelbo\Trade\Rules;
 
 /** Sets a design's words on an object by the shop's rules. */
 final readonly class DesignFitter
 {
-    private Rules $rules;
-    private Fitting $fitting;
-
-    public function __construct(private Typesetter $typesetter, private Faces $faces, private FaceMeasures $measures, ShopRules $rules, private Cache $cache, private BroughtArts $arts)
+    public function __construct(private Typesetter $typesetter, private Faces $faces, private FaceMeasures $measures, private ShopRules $rules, private Cache $cache, private BroughtArts $arts)
     {
-        $this->rules = $rules->current();
-        $this->fitting = new Fitting($typesetter, $this->rules);
     }
 
     /**
@@ -47,10 +41,10 @@ final readonly class DesignFitter
      */
     public function fit(MeasuredObject $object, array $lines, Design $design): Fitted
     {
-        $key = hash('xxh128', serialize([$object, $lines, $design, $this->rules]));
+        $key = hash('xxh128', serialize([$object, $lines, $design, $this->rules->current()]));
 
-        return $this->cache->recall("fitted.$key", fn (): Fitted => $this->fitting
-            ->fit($object->kept($this->rules), $this->words($lines, $design), $design->capHeight(), $design->offsets(), at: $design->at()));
+        return $this->cache->recall("fitted.$key", fn (): Fitted => (new Fitting($this->typesetter, $this->rules->current()))
+            ->fit($object->kept($this->rules->current()), $this->words($lines, $design), $design->capHeight(), $design->offsets(), at: $design->at()));
     }
 
     /**
@@ -62,7 +56,7 @@ final readonly class DesignFitter
      */
     public function fitSet(MeasuredObject $object, array $roster, Design $design): FittedSet
     {
-        return $this->sets()->fit($object->kept($this->rules), $this->members($roster, $design), $design->capHeight(), $design->offsets());
+        return $this->sets()->fit($object->kept($this->rules->current()), $this->members($roster, $design), $design->capHeight(), $design->offsets());
     }
 
     /**
@@ -76,7 +70,7 @@ final readonly class DesignFitter
      */
     public function sketchSet(MeasuredObject $object, array $roster, Design $design): array
     {
-        $surface = $object->kept($this->rules);
+        $surface = $object->kept($this->rules->current());
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
         if ([] === $design->layers() && !$base instanceof Taper) {
             return $this->sets()->sketch($surface, $this->members($roster, $design), $design->capHeight());
@@ -101,11 +95,11 @@ final readonly class DesignFitter
      */
     public function rankFaces(MeasuredObject $object, array $lines, Design $design, Limits $limits): array
     {
-        $key = hash('xxh128', serialize([$object, $lines, $design, $limits, $this->rules]));
+        $key = hash('xxh128', serialize([$object, $lines, $design, $limits, $this->rules->current()]));
         $faces = $this->faces->all();
 
-        return [] === $faces ? [] : $this->cache->recall("samples.$key", fn (): array => (new FaceRanking($this->fitting, $this->typesetter, $this->measures))->rank(
-            $object->kept($this->rules), $faces, fn (Face $face): Words => $this->words($lines, $design->inFace($face->slug)), $limits, $design->offsets(), $design->mending()->thicken,
+        return [] === $faces ? [] : $this->cache->recall("samples.$key", fn (): array => (new FaceRanking(new Fitting($this->typesetter, $this->rules->current()), $this->typesetter, $this->measures))->rank(
+            $object->kept($this->rules->current()), $faces, fn (Face $face): Words => $this->words($lines, $design->inFace($face->slug)), $limits, $design->offsets(), $design->mending()->thicken,
         ));
     }
 
@@ -146,6 +140,6 @@ final readonly class DesignFitter
 
     private function sets(): SetFitting
     {
-        return new SetFitting($this->typesetter, $this->rules);
+        return new SetFitting($this->typesetter, $this->rules->current());
     }
 }

@@ -13,11 +13,8 @@ use Yelbo\Trade\Time\Promise;
 /** Whether orders and pieces will be there in time, as things stand now. */
 final readonly class Lateness
 {
-    private Promise $promise;
-
-    public function __construct(private ClockInterface $clock, ShopRules $rules)
+    public function __construct(private ClockInterface $clock, private ShopRules $rules)
     {
-        $this->promise = new Promise($rules->current());
     }
 
     public function isDocketLate(Docket $docket): bool
@@ -31,7 +28,7 @@ final readonly class Lateness
             }
         }
 
-        return [] === $docket->pieces() && $this->promise->isLate($this->clock->now(), $docket->neededAt(), null);
+        return [] === $docket->pieces() && $this->promise()->isLate($this->clock->now(), $docket->neededAt(), null);
     }
 
     public function isPieceLate(Piece $piece): bool
@@ -43,19 +40,19 @@ final readonly class Lateness
         }
         $on = \in_array($station, [Station::Apply, Station::Send], true);
 
-        return $this->promise->isLate($this->clock->now(), $needed, $piece->restsUntil() ?? ($on ? $this->clock->now() : null));
+        return $this->promise()->isLate($this->clock->now(), $needed, $piece->restsUntil() ?? ($on ? $this->clock->now() : null));
     }
 
     /** The latest moment an order's decals must be on their object; none where nobody said when they are used. */
     public function onBy(Docket $docket): ?\DateTimeImmutable
     {
-        return null === $docket->neededAt() ? null : $this->promise->onBy($docket->neededAt());
+        return null === $docket->neededAt() ? null : $this->promise()->onBy($docket->neededAt());
     }
 
     /** The earliest moment an order taken now can be used. */
     public function earliest(): \DateTimeImmutable
     {
-        return $this->promise->earliest($this->clock->now());
+        return $this->promise()->earliest($this->clock->now());
     }
 
     /**
@@ -69,6 +66,11 @@ final readonly class Lateness
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($typed), $this->clock->now()->getTimezone());
 
-        return false === $day ? null : $this->promise->usedAt($day) >= $this->earliest();
+        return false === $day ? null : $this->promise()->usedAt($day) >= $this->earliest();
+    }
+
+    private function promise(): Promise
+    {
+        return new Promise($this->rules->current());
     }
 }

@@ -13,18 +13,15 @@ use Yelbo\Trade\Lettering\Spelling;
 /** What has to be minded of a piece wherever it is in hand. */
 final readonly class PieceNotes
 {
-    private FilmInHand $inHand;
-
-    public function __construct(ShopRules $rules)
+    public function __construct(private ShopRules $rules)
     {
-        $this->inHand = new FilmInHand($rules->current());
     }
 
     /** @return list<string> stops that were let pass, with who and why; at Weed what the colour hides */
     public function minded(Piece $piece): array
     {
         $film = $piece->film();
-        $colour = PieceState::Weeding === $piece->state() ? $this->inHand->colour($film->grade(), $film->swatch(), $film->liner(), $film->hasDirection()) : [];
+        $colour = PieceState::Weeding === $piece->state() ? (new FilmInHand($this->rules->current()))->colour($film->grade(), $film->swatch(), $film->liner(), $film->hasDirection()) : [];
 
         return [
             ...$piece->docket()->waivers()->said(),

@@ -4,21 +4,45 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Settings;
 
+use Doctrine\Bundle\DoctrineBundle\Attribute\AsDoctrineListener;
 use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\Events;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
+use Symfony\Contracts\Service\ResetInterface;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
-/** The shop's own figures over the standard ones, and those of the machine in use over both. */
-final readonly class ShopRules
+/**
+ * The shop's own figures over the standard ones, and those of the machine in use over both. They are read once, and anew
+ * after every change of a record and for every message of a worker, which outlives many changes.
+ */
+#[AsDoctrineListener(Events::postFlush)]
+final class ShopRules implements ResetInterface
 {
+    private ?Rules $known = null;
+
     /** @param iterable<Overlay> $overlays */
-    public function __construct(private EntityManagerInterface $records, private Book $book, #[AutowireIterator(Overlay::class)] private iterable $overlays)
+    public function __construct(private readonly EntityManagerInterface $records, private readonly Book $book, #[AutowireIterator(Overlay::class)] private readonly iterable $overlays)
     {
     }
 
     public function current(): Rules
+    {
+        return $this->known ??= $this->read();
+    }
+
+    public function postFlush(): void
+    {
+        $this->known = null;
+    }
+
+    public function reset(): void
+    {
+        $this->known = null;
+    }
+
+    private function read(): Rules
     {
         $rules = Rules::standard();
         foreach ($this->records->getRepository(ChangedRule::class)->findAll() as $setting) {

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Yelbo\Shop\Records\Ticks;
+
+/** What the pages ask for every few seconds is answered from a counter where nothing has changed. */
+final class PolledTest extends WebCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('ines');
+    }
+
+    /** @return iterable<array{string}> */
+    public static function lists(): iterable
+    {
+        yield ['/api/line'];
+        yield ['/api/dockets'];
+        yield ['/api/pieces?station=weed'];
+        yield ['/api/batches'];
+        yield ['/api/batches/waiting'];
+        yield ['/api/remnants'];
+    }
+
+    #[DataProvider('lists')]
+    public function testWhoHasTheNewestGetsNothingAndNoRecordIsRead(string $path): void
+    {
+        $this->approved();
+        $tag = $this->tag($path);
+        $before = $this->selects();
+        self::assertSame(304, $this->again($path, $tag));
+        self::assertSame('', $this->browser->getResponse()->getContent());
+        // Who is signed in, and the ticks.
+        self::assertLessThanOrEqual(2, $this->selects() - $before, 'no query that loads records');
+        $this->approved('Bittern');
+        self::assertSame(200, $this->again($path, $tag));
+        self::assertNotSame($tag, $this->browser->getResponse()->headers->get('ETag'));
+    }
+
+    public function testTimeAloneChangesWhatIsLate(): void
+    {
+        $tag = $this->tag('/api/line');
+        $this->clock->sleep(61);
+        self::assertSame(200, $this->again('/api/line', $tag));
+    }
+
+    public function testAStrangersTagIsNoKey(): void
+    {
+        self::assertSame(200, $this->again('/api/line', '"1.1.202611230900"'));
+    }
+
+    public function testTicksAreTidiedAndStillTellOfEachChange(): void
+    {
+        $ticks = $this->get(Ticks::class);
+        $told = [$ticks->version()];
+        for ($nth = 0; $nth < 1100; ++$nth) {
+            $ticks->add();
+            $told[] = $ticks->version();
+        }
+        self::assertSame(\count($told), \count(array_unique($told)), 'each is another');
+        $ticks->tidy();
+        self::assertNotSame('', $ticks->version());
+    }
+
+    public function testAProblemCarriesNoTag(): void
+    {
+        $this->ask('GET', '/api/pieces?station=moon');
+        self::assertGreaterThanOrEqual(400, $this->status);
+        self::assertNull($this->browser->getResponse()->headers->get('ETag'));
+    }
+
+    private function tag(string $path): string
+    {
+        $this->ask('GET', $path);
+        self::assertSame(200, $this->status);
+
+        return $this->browser->getResponse()->headers->get('ETag') ?? throw new \LogicException("$path has no tag.");
+    }
+
+    private function again(string $path, string $tag): int
+    {
+        $this->browser->request('GET', $path, [], [], ['HTTP_IF_NONE_MATCH' => $tag, 'HTTP_ACCEPT' => 'application/json']);
+
+        return $this->browser->getResponse()->getStatusCode();
+    }
+
+    private function selects(): int
+    {
+        return (int) $this->records->getConnection()->fetchAllKeyValue("SHOW SESSION STATUS LIKE 'Com_select'")['Com_select'];
+    }
+}
