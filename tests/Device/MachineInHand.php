@@ -25,9 +25,14 @@ final class MachineInHand implements Cutter
         $this->machine()->load($film, $width / 1000, $height / 1000);
     }
 
-    public function start(string $job, string $film, int $height, string $hpgl): void
+    public function send(string $job, string $film, int $height, string $hpgl): void
     {
-        $this->machine()->start($job, $film, $height / 1000, $hpgl);
+        $this->machine()->send($job, $film, $height / 1000, $hpgl);
+    }
+
+    public function begin(string $job): void
+    {
+        $this->machine()->begin($job);
     }
 
     public function status(): CutterStatus

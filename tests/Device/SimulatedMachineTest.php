@@ -20,7 +20,8 @@ final class SimulatedMachineTest extends TestCase
     {
         $machine = new SimulatedMachine();
         $machine->load('Permanent, navy', 300, 200);
-        $machine->start('batch-1', 'Permanent, navy', 200, self::JOB);
+        $machine->send('batch-1', 'Permanent, navy', 200, self::JOB);
+        $machine->begin('batch-1');
 
         return $machine;
     }
@@ -84,21 +85,23 @@ final class SimulatedMachineTest extends TestCase
         $machine->load($film, $width, $height);
         $this->expectException(CutterTrouble::class);
         $this->expectExceptionMessageMatches("~$says~");
-        $machine->start('batch-1', 'Permanent, navy', 200, self::JOB);
+        $machine->send('batch-1', 'Permanent, navy', 200, self::JOB);
+        $machine->begin('batch-1');
     }
 
     public function testAShorterSheetServesWhereTheJobIsShortEnough(): void
     {
         $machine = new SimulatedMachine();
         $machine->load('Permanent, navy', 95, 95);
-        $machine->start('batch-1', 'Permanent, navy', 200, self::JOB);
+        $machine->send('batch-1', 'Permanent, navy', 200, self::JOB);
+        $machine->begin('batch-1');
         self::assertSame(CutterStatus::CUTTING, $machine->status()->state);
     }
 
     public function testNothingLoadedAndBusyAreRefused(): void
     {
         try {
-            (new SimulatedMachine())->start('batch-1', 'x', 200, self::JOB);
+            (new SimulatedMachine())->send('batch-1', 'x', 200, self::JOB);
             self::fail();
         } catch (CutterTrouble $trouble) {
             self::assertStringContainsString('No film', $trouble->getMessage());
@@ -126,5 +129,25 @@ final class SimulatedMachineTest extends TestCase
     {
         $this->expectExceptionMessageMatches('~cuts nothing~');
         HpglWay::read('IN;SP1;PU1,1;SP0;')->reach();
+    }
+
+    public function testAJobHandedOverWaitsUntilItIsBegunAndOnlyTheNewestIs(): void
+    {
+        $machine = new SimulatedMachine();
+        $machine->load('Permanent, navy', 300, 200);
+        $machine->send('first', 'Permanent, navy', 200, self::JOB);
+        $machine->pass(1000);
+        self::assertSame(CutterStatus::IDLE, $machine->status()->state, 'the knife does not move yet');
+        $machine->send('second', 'Permanent, navy', 200, self::JOB);
+        try {
+            $machine->begin('first');
+            self::fail('Another one was handed over since.');
+        } catch (CutterTrouble $trouble) {
+            self::assertStringContainsString('another job', $trouble->getMessage());
+        }
+        $machine->begin('second');
+        self::assertSame(['second', CutterStatus::CUTTING], [$machine->status()->job, $machine->status()->state]);
+        $this->expectException(CutterTrouble::class);
+        $machine->send('third', 'Permanent, navy', 200, self::JOB);
     }
 }

@@ -49,7 +49,8 @@ final class SocketCutterTest extends TestCase
         $cutter = new SocketCutter($this->address);
         self::assertSame(CutterStatus::IDLE, $cutter->status()->state);
         $cutter->load('Permanent, navy', 300_000, 200_000);
-        $cutter->start('batch-9-abc', 'Permanent, navy', 200_000, 'IN;SP1;PU400,7600;PD3600,7600,3600,4400,400,4400,400,7600;PU;PA0,0;');
+        $cutter->send('batch-9-abc', 'Permanent, navy', 200_000, 'IN;SP1;PU400,7600;PD3600,7600,3600,4400,400,4400,400,7600;PU;PA0,0;');
+        $cutter->begin('batch-9-abc');
         $seen = [];
         for ($i = 0; $i < 300; ++$i) {
             $status = $cutter->status();
@@ -69,7 +70,8 @@ final class SocketCutterTest extends TestCase
         $cutter = new SocketCutter($this->address);
         $cutter->load('Glitter, copper', 300_000, 200_000);
         try {
-            $cutter->start('batch-9', 'Permanent, navy', 200_000, 'IN;SP1;PU400,7600;PD3600,7600;');
+            $cutter->send('batch-9', 'Permanent, navy', 200_000, 'IN;SP1;PU400,7600;PD3600,7600;');
+            $cutter->begin('batch-9');
             self::fail();
         } catch (CutterTrouble $trouble) {
             self::assertStringContainsString('Glitter, copper is loaded', $trouble->getMessage());

@@ -53,23 +53,24 @@ $token = $call('GET', '/api/me')['csrf'];
 [$signIn, , , $password] = DemoShop::SIGN_INS[0];
 $call('POST', '/api/sign-in', ['signIn' => $signIn, 'password' => $password]);
 $token = $call('GET', '/api/me')['csrf'];
-$call('PUT', '/api/rules/think', ['value' => '1']);
+// Where the thinking time is no figure of the shop it takes longer.
+$ask('PUT', '/api/rules/think', ['value' => '1']);
 $colour = 'bench '.dechex(random_int(4096, 65535));
 $call('POST', '/api/stock/films', ['grade' => 'permanent', 'colour' => $colour, 'swatch' => '#345678', 'price' => '9.80']);
 $film = array_values(array_filter($call('GET', '/api/stock')['films'], static fn (array $one): bool => "Permanent, $colour" === $one['name']))[0]['id'];
 $call('POST', '/api/stock/receive', ['film' => $film, 'kind' => 'sheet', 'width' => '300mm', 'height' => '600mm', 'count' => '40', 'bin' => 'T']);
 
 /** An order of so many small decals, approved, laid on a sheet and released: the batch. */
-$released = static function (string $words, int $count, string $width, string $height) use ($call, $film): array {
+$released = static function (string $words, int $count, string $width, string $height, string $face = 'fredoka') use ($call, $film): array {
     $docket = $call('POST', '/api/dockets', ['take' => true, 'answers' => [
-        'customer' => 'Osric Tamblyn', 'words' => $words, 'object' => 'Seed tin', 'surface' => 'rectangle', 'width' => $width, 'height' => $height, 'useOf' => 'outdoor', 'film' => (string) $film, 'quantity' => (string) $count,
+        'customer' => 'Osric Tamblyn', 'words' => $words, 'object' => 'Seed tin', 'surface' => 'rectangle', 'width' => $width, 'height' => $height, 'useOf' => 'indoor', 'film' => (string) $film, 'quantity' => (string) $count,
         'neededOn' => date('Y-m-d', time() + 9 * 86400), 'appliedBy' => 'customer',
     ]]);
-    $docket = $call('PUT', "/api/dockets/{$docket['number']}/design", ['version' => $docket['version'], 'words' => $words, 'face' => 'bebas', 'proof' => true]);
+    $docket = $call('PUT', "/api/dockets/{$docket['number']}/design", ['version' => $docket['version'], 'words' => $words, 'face' => $face, 'proof' => true]);
     $docket = $call('POST', "/api/dockets/{$docket['number']}/approve", ['version' => $docket['version'], 'proof' => 1, 'by' => 'Osric Tamblyn']);
     $pieces = array_map(static fn (array $piece): array => ['id' => $piece['id'], 'version' => $piece['version']], $docket['pieces']);
     $nesting = $call('POST', '/api/nestings', ['film' => $film, 'pieces' => $pieces]);
-    for ($tries = 0; $tries < 600; ++$tries) {
+    for ($tries = 0; $tries < 1500; ++$tries) {
         $plan = array_values(array_filter($call('GET', "/api/nestings/{$nesting['id']}")['plans'], static fn (array $plan): bool => 'least-film' === $plan['kind']))[0];
         if ('done' === $plan['state']) {
             $batches = $call('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version']])['batches'];
@@ -84,8 +85,8 @@ $released = static function (string $words, int $count, string $width, string $h
 
 $log = new PDO("mysql:unix_socket=$socket", 'root');
 $log->exec("SET GLOBAL log_output = 'TABLE'");
-foreach ([36 => ['70mm', '26mm'], 150 => ['42mm', '18mm']] as $count => [$width, $height]) {
-    $batch = $released('Teal', $count, $width, $height);
+foreach ([36 => ['Marigold', '90mm', '40mm', 'pacifico'], 150 => ['Teal', '42mm', '18mm', 'bebas']] as $count => [$words, $width, $height, $face]) {
+    $batch = $released($words, $count, $width, $height, $face);
     $log->exec('TRUNCATE mysql.general_log');
     $log->exec('SET GLOBAL general_log = 1');
     $began = hrtime(true);

@@ -18,7 +18,7 @@ interface Cutter
     public function load(string $film, int $width, int $height): void;
 
     /**
-     * Hands over a job and starts it.
+     * Hands over a job, which takes its time; the knife does not move yet. One handed over before and not begun is forgotten.
      *
      * @param string $job    a name of the caller's
      * @param string $film   what the job is meant for
@@ -26,7 +26,14 @@ interface Cutter
      *
      * @throws CutterTrouble where it does not match what is loaded
      */
-    public function start(string $job, string $film, int $height, string $hpgl): void;
+    public function send(string $job, string $film, int $height, string $hpgl): void;
+
+    /**
+     * Begins to cut the job handed over.
+     *
+     * @throws CutterTrouble where another one was handed over since
+     */
+    public function begin(string $job): void;
 
     /** @throws CutterTrouble where the machine does not answer */
     public function status(): CutterStatus;

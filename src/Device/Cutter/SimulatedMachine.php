@@ -19,6 +19,8 @@ final class SimulatedMachine
     private string $state = CutterStatus::IDLE;
     private string $says = 'Nothing loaded.';
     private ?string $job = null;
+    /** @var array{job: string, moves: list<array{float, float, float, bool}>, height: float}|null handed over and not begun */
+    private ?array $sent = null;
     /** @var array{film: string, width: float, height: float}|null mm */
     private ?array $loaded = null;
     /** @var list<array{float, float, float, bool}> end of each move in seconds, x, y, knife down */
@@ -33,12 +35,12 @@ final class SimulatedMachine
         $this->refuseWhileBusy();
         $this->loaded = ['film' => $film, 'width' => $width, 'height' => $height];
         $this->state = CutterStatus::IDLE;
-        $this->job = null;
+        $this->job = $this->sent = null;
         $this->says = "Loaded: $film, $width × $height mm.";
     }
 
     /** @param float $height of the sheet the job was planned on, mm */
-    public function start(string $job, string $film, float $height, string $hpgl): void
+    public function send(string $job, string $film, float $height, string $hpgl): void
     {
         $this->refuseWhileBusy();
         $loaded = $this->loaded ?? throw new CutterTrouble('No film is loaded.');
@@ -51,8 +53,19 @@ final class SimulatedMachine
         if ($left < 0 || $top > $height || $right > $loaded['width'] + self::MEASURE || $needs > $loaded['height'] + self::MEASURE) {
             throw new CutterTrouble(\sprintf('The job needs %.0f × %.0f mm, but the film loaded measures %.0f × %.0f mm.', $right, $needs, $loaded['width'], $loaded['height']));
         }
-        $this->plan($way, $height);
-        $this->height = $height;
+        $this->sent = ['job' => $job, 'moves' => self::plan($way, $height), 'height' => $height];
+    }
+
+    public function begin(string $job): void
+    {
+        $this->refuseWhileBusy();
+        $sent = $this->sent;
+        if (null === $sent || $sent['job'] !== $job) {
+            throw new CutterTrouble('The cutter was given another job meanwhile. Load the film and start again.');
+        }
+        $this->moves = $sent['moves'];
+        $this->height = $sent['height'];
+        $this->sent = null;
         $this->job = $job;
         $this->state = CutterStatus::CUTTING;
         $this->says = 'Cutting.';
@@ -107,16 +120,19 @@ final class SimulatedMachine
         return new CutterStatus($this->state, $this->job, $total > 0 ? min(1.0, $this->elapsed / $total) : 0.0, $this->contours, round($x, 2), round($y, 2), round(max(0.0, $total - $this->elapsed), 1), $this->says);
     }
 
-    private function plan(HpglWay $way, float $height): void
+    /** @return list<array{float, float, float, bool}> */
+    private static function plan(HpglWay $way, float $height): array
     {
-        $this->moves = [];
+        $moves = [];
         $seconds = 0.0;
         $at = [0.0, $height];
         foreach ($way->moves as [$x, $y, $down]) {
             $seconds += hypot($x - $at[0], $y - $at[1]) / ($down ? self::CUT_SPEED : self::TRAVEL_SPEED);
-            $this->moves[] = [$seconds, $x, $y, $down];
+            $moves[] = [$seconds, $x, $y, $down];
             $at = [$x, $y];
         }
+
+        return $moves;
     }
 
     /** @return array{float, float} mm from the sheet's top left */

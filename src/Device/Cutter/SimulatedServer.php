@@ -81,7 +81,8 @@ final class SimulatedServer
         match ($text(0)) {
             'status' => null,
             'load' => $this->machine->load($text(1), $number(2), $number(3)),
-            'job' => $this->machine->start($text(1), $text(2), $number(3), $this->bytes($client, (int) $number(4))),
+            'job' => $this->machine->send($text(1), $text(2), $number(3), $this->bytes($client, (int) $number(4))),
+            'begin' => $this->machine->begin($text(1)),
             'pause' => $this->machine->pause(),
             'resume' => $this->machine->resume(),
             'stop' => $this->machine->stop(),

@@ -22,9 +22,14 @@ final readonly class SocketCutter implements Cutter
         $this->ask(['load', $film, $width / 1000, $height / 1000]);
     }
 
-    public function start(string $job, string $film, int $height, string $hpgl): void
+    public function send(string $job, string $film, int $height, string $hpgl): void
     {
         $this->ask(['job', $job, $film, $height / 1000, \strlen($hpgl)], $hpgl);
+    }
+
+    public function begin(string $job): void
+    {
+        $this->ask(['begin', $job]);
     }
 
     public function status(): CutterStatus

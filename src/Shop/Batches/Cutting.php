@@ -66,7 +66,15 @@ final readonly class Cutting
         $this->refuseOutOfReach($batch, $contents);
         $file = $this->sheets->file($batch, $contents, $loaded)->hpgl();
         $job = \sprintf('batch-%d-%s', $batch->id(), bin2hex(random_bytes(4)));
-        $this->change->apply($batch, $version, function () use ($batch, $loaded, $job, $contents, $file): void {
+        $this->change->refuseLate($batch, $version);
+        try {
+            [$width, $height] = $batch->sizeOn($loaded);
+            $this->cutter->load($loaded->film()->name(), $width, $height);
+            $this->cutter->send($job, $batch->film()->name(), $height, $file);
+        } catch (CutterTrouble $trouble) {
+            throw Refusals::at('stock', $trouble->getMessage());
+        }
+        $this->change->apply($batch, $version, function () use ($batch, $loaded, $job, $contents): void {
             $this->swap($batch, $loaded);
             $batch->start($job);
             $pieces = CutSheets::pieces($contents);
@@ -79,8 +87,7 @@ final readonly class Cutting
             $this->noteAll($pieces, 'start-cut', "on the cutter, batch {$batch->id()}");
             $this->records->flush();
             try {
-                $this->cutter->load($loaded->film()->name(), $batch->width(), $batch->height());
-                $this->cutter->start($job, $batch->film()->name(), $batch->height(), $file);
+                $this->cutter->begin($job);
             } catch (CutterTrouble $trouble) {
                 throw Refusals::at('stock', $trouble->getMessage());
             }

@@ -63,6 +63,18 @@ final readonly class Change
         }
     }
 
+    /**
+     * Refuses at once what would be refused later, before something outside is set to work for it.
+     *
+     * @throws Conflict where the record has been changed since
+     */
+    public function refuseLate(Versioned $record, int $version): void
+    {
+        if ($record->version() !== $version) {
+            throw $this->conflict($record, new \LogicException('Read in another version.'));
+        }
+    }
+
     private function conflict(?Versioned $record, \Throwable $late): Conflict
     {
         $docket = $record?->docketNumber();
