@@ -19,7 +19,8 @@ await page.getByRole('navigation', { name: 'The line' }).waitFor();
 
 const open = async (station) => {
   await page.goto(`${base}/${station}`);
-  await page.waitForLoadState('networkidle');
+  await page.locator('#work[aria-busy=false]').waitFor();
+  await page.waitForTimeout(600);
 };
 const sized = (label) => async () => {
   await open('size');
