@@ -170,6 +170,7 @@ enum Rule: string
         return array_combine(['default', 'least', 'most', 'unit', 'says', 'reason', 'section'], [(float) $row[0], (float) $row[1], (float) $row[2], ...\array_slice($row, 3)]);
     }
 
+    /** What it is where nobody changed it, in its unit. */
     public function standard(): float
     {
         return $this->spec()['default'];
@@ -187,6 +188,7 @@ enum Rule: string
         return array_values(array_filter(self::cases(), static fn (self $rule): bool => $rule->isOfMachine()));
     }
 
+    /** The unit it is told in. */
     public function unit(): string
     {
         return $this->spec()['unit'];
@@ -198,6 +200,7 @@ enum Rule: string
         return $this->spec()['says'];
     }
 
+    /** Why it is so, in a sentence. */
     public function reason(): string
     {
         return $this->spec()['reason'];
@@ -220,6 +223,7 @@ enum Rule: string
         };
     }
 
+    /** The section of the handbook it comes from. */
     public function section(): int
     {
         return $this->spec()['section'];

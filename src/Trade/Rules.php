@@ -12,11 +12,17 @@ final readonly class Rules
     {
     }
 
+    /** As the handbook has them. */
     public static function standard(): self
     {
         return new self([]);
     }
 
+    /**
+     * The same with one of them changed.
+     *
+     * @throws Refused for a value outside what makes sense
+     */
     public function with(Rule $rule, float $value): self
     {
         $rule->check($value);

@@ -93,11 +93,13 @@ class Batch implements Versioned
         [$this->width, $this->height, $this->outline] = [$stock->width(), $taken ?? $stock->height(), $stock->isOdd() ? $stock->outline() : null];
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** Counts its changes, from 1. */
     public function version(): int
     {
         return $this->version;
@@ -113,16 +115,19 @@ class Batch implements Versioned
         return null;
     }
 
+    /** Where it stands. */
     public function state(): BatchState
     {
         return $this->state;
     }
 
+    /** The film it is cut from. */
     public function film(): FilmOnShelf
     {
         return $this->film;
     }
 
+    /** The stock it lies on. */
     public function stock(): StockItem
     {
         return $this->stock;
@@ -134,31 +139,37 @@ class Batch implements Versioned
         return $this->places;
     }
 
+    /** How far down the sheet anything reaches, µm. */
     public function length(): int
     {
         return $this->length;
     }
 
+    /** The share of the film that is used, from 0 to 1. */
     public function fill(): float
     {
         return $this->fill;
     }
 
+    /** When it was released. */
     public function releasedAt(): \DateTimeImmutable
     {
         return $this->releasedAt;
     }
 
+    /** The name of its job at the cutter; none where it is not on it. */
     public function job(): ?string
     {
         return $this->job;
     }
 
+    /** How far it has come, from 0 to 1. */
     public function progress(): float
     {
         return $this->progress;
     }
 
+    /** What went wrong, as a sentence; none where nothing did. */
     public function trouble(): ?string
     {
         return $this->trouble;
@@ -200,6 +211,7 @@ class Batch implements Versioned
         return $this->release ?? $this->id();
     }
 
+    /** Says which batch was the first of those released together. */
     public function releasedWith(self $first): void
     {
         $this->release = $first->id();
@@ -223,6 +235,7 @@ class Batch implements Versioned
         return new Place($place['piece'].(isset($place['part']) ? '#'.$place['part'] : ''), $place['x'], $place['y'], $place['turn']);
     }
 
+    /** Puts it on the cutter. */
     public function start(string $job): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Start);
@@ -231,11 +244,13 @@ class Batch implements Versioned
         $this->trouble = null;
     }
 
+    /** Keeps how far the cutter is. */
     public function progressed(float $share): void
     {
         $this->progress = max(0.0, min(1.0, $share));
     }
 
+    /** The cutter is done with it. */
     public function finished(): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Finish);
@@ -244,6 +259,7 @@ class Batch implements Versioned
         $this->remnant = RemnantState::Waiting;
     }
 
+    /** The cutter did not get to its end: it waits to be cut again. */
     public function stopped(string $trouble): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Stop);
@@ -271,6 +287,7 @@ class Batch implements Versioned
         $this->taken = StockItem::ROLL === $stock->kind() ? $this->height : null;
     }
 
+    /** Takes it apart. */
     public function dissolve(): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Dissolve);

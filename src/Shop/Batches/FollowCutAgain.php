@@ -22,6 +22,7 @@ final readonly class FollowCutAgain
     {
     }
 
+    /** Sends a new message where one failed for good and its cut still runs. */
     public function __invoke(WorkerMessageFailedEvent $event): void
     {
         $message = $event->getEnvelope()->getMessage();

@@ -22,6 +22,7 @@ final readonly class FollowCutHandler
     {
     }
 
+    /** Looks once how far the cutter is. */
     public function __invoke(FollowCut $message): void
     {
         $this->book->as('The cutter');

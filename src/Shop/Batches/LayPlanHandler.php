@@ -24,6 +24,7 @@ final readonly class LayPlanHandler
     {
     }
 
+    /** Lays one plan out, until it is thought to the end or given up. */
     public function __invoke(LayPlan $message): void
     {
         // As it stands now, whatever was known of it before.

@@ -128,6 +128,7 @@ final readonly class NestBuilder
         return Cost::ofPlan(array_values($stock), array_map(static fn (array $sheet): array => [$place[$sheet['stock']], $sheet['length']], $laid['sheets']), array_map(static fn (array $at): NestPiece => $parts[self::name($at['piece'], $at['part'])], $laid['left']));
     }
 
+    /** The gaps between pieces and to the edge, by the shop’s figures. */
     public function gaps(Rules $rules): Gaps
     {
         return new Gaps($rules->micrometres(Rule::GapInsideOrder), $rules->micrometres(Rule::GapBetweenOrders), $rules->micrometres(Rule::SheetEdge));

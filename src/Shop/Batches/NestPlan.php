@@ -64,11 +64,13 @@ class NestPlan implements Versioned
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** Counts its changes, from 1. */
     public function version(): int
     {
         return $this->version;
@@ -84,31 +86,37 @@ class NestPlan implements Versioned
         return null;
     }
 
+    /** The layout it belongs to. */
     public function nesting(): Nesting
     {
         return $this->nesting;
     }
 
+    /** Which kind it is. */
     public function kind(): PlanKind
     {
         return $this->kind;
     }
 
+    /** Where it stands. */
     public function state(): PlanState
     {
         return $this->state;
     }
 
+    /** How far it has come, from 0 to 1. */
     public function progress(): float
     {
         return $this->progress;
     }
 
+    /** How long it is thought about, s. */
     public function seconds(): int
     {
         return $this->seconds;
     }
 
+    /** Whether it is to be given up. */
     public function isCancelled(): bool
     {
         return $this->cancelled;
@@ -120,6 +128,7 @@ class NestPlan implements Versioned
         return $this->laid;
     }
 
+    /** What went wrong, as a sentence; none where nothing did. */
     public function trouble(): ?string
     {
         return $this->trouble;
@@ -142,6 +151,7 @@ class NestPlan implements Versioned
         return max(0, $height - $sheet['length']);
     }
 
+    /** Whether the last change by hand can be taken back. */
     public function canUndo(): bool
     {
         return [] !== $this->before;
@@ -172,6 +182,7 @@ class NestPlan implements Versioned
         $this->laid = $laid;
     }
 
+    /** Takes the last change by hand back. */
     public function undo(): void
     {
         $this->state = Journey::plan($this->state, PlanMove::Edit);
@@ -180,6 +191,7 @@ class NestPlan implements Versioned
         $this->before = $before;
     }
 
+    /** It has become batches. */
     public function released(): void
     {
         if (null === $this->laid) {

@@ -62,11 +62,13 @@ class Nesting
         }
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** The film it is cut from. */
     public function film(): FilmOnShelf
     {
         return $this->film;
@@ -84,31 +86,37 @@ class Nesting
         return $this->split;
     }
 
+    /** Weed boxes: none, piece or order. */
     public function boxes(): string
     {
         return $this->boxes;
     }
 
+    /** The number of the only stock to cut from; none for all. */
     public function stock(): ?int
     {
         return $this->stock;
     }
 
+    /** Who asked for it. */
     public function madeBy(): string
     {
         return $this->madeBy;
     }
 
+    /** When it was made. */
     public function madeAt(): \DateTimeImmutable
     {
         return $this->madeAt;
     }
 
+    /** The newest movement on the shelf it was made on. */
     public function movement(): int
     {
         return $this->movement;
     }
 
+    /** When somebody last looked at it. */
     public function seenAt(): \DateTimeImmutable
     {
         return $this->seenAt;

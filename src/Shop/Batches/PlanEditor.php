@@ -76,6 +76,11 @@ final readonly class PlanEditor
         $this->change->apply($plan, $version, static fn () => $plan->change($changed));
     }
 
+    /**
+     * Pins a piece where it lies, or lets it go.
+     *
+     * @throws Conflict where the plan has been changed since
+     */
     public function pin(NestPlan $plan, int $version, int $sheet, int $nth, bool $pinned): void
     {
         $laid = $this->laid($plan);
@@ -88,6 +93,11 @@ final readonly class PlanEditor
         });
     }
 
+    /**
+     * Takes the last change by hand back.
+     *
+     * @throws Conflict where the plan has been changed since
+     */
     public function undo(NestPlan $plan, int $version): void
     {
         $this->change->apply($plan, $version, static fn () => $plan->undo());

@@ -11,6 +11,7 @@ enum PlanKind: string
     case LeastWeeding = 'least-weeding';
     case DueFirst = 'due-first';
 
+    /** As it is shown. */
     public function label(): string
     {
         return match ($this) {
@@ -20,6 +21,7 @@ enum PlanKind: string
         };
     }
 
+    /** How it is laid out, in a sentence. */
     public function how(): string
     {
         return match ($this) {

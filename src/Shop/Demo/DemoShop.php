@@ -81,6 +81,7 @@ final class DemoShop
     ) {
     }
 
+    /** Whether there is nothing on record yet. */
     public function isEmpty(): bool
     {
         return null === $this->records->getRepository(Worker::class)->findOneBy([]);

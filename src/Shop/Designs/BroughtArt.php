@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Trade\Art\Note;
 use Yelbo\Trade\Art\VectorArt;
 use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Refused;
 
 /**
  * A drawing a customer brought. The file is kept as it came and never given out again; what is
@@ -50,31 +51,41 @@ class BroughtArt
         $this->sized = $brought->sized;
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** The docket it was brought to. */
     public function docket(): int
     {
         return $this->docket;
     }
 
+    /** The name of its file. */
     public function name(): string
     {
         return $this->name;
     }
 
+    /** The file as it came. */
     public function bytes(): int
     {
         return \strlen($this->file);
     }
 
+    /** When it was brought. */
     public function broughtAt(): \DateTimeImmutable
     {
         return $this->broughtAt;
     }
 
+    /**
+     * What is drawn.
+     *
+     * @throws Refused where the file cannot be read
+     */
     public function drawing(): VectorArt
     {
         return VectorArt::fromLayers(

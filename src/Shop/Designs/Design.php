@@ -55,11 +55,13 @@ final class Design
     ) {
     }
 
+    /** The short name of its typeface. */
     public function face(): string
     {
         return $this->face ?? self::DEFAULT_FACE;
     }
 
+    /** The height of its capitals, µm. */
     public function capHeight(): ?int
     {
         return $this->capHeight;
@@ -83,6 +85,7 @@ final class Design
         return $this->setting ?? [];
     }
 
+    /** How the words are set. */
     public function setting(int $lines): Setting
     {
         $of = $this->setting ?? [];
@@ -161,11 +164,13 @@ final class Design
         return array_column($this->layers(), 'offset');
     }
 
+    /** The same at another letter height, µm. */
     public function sized(?int $capHeight): self
     {
         return new self($this->face, $capHeight, null, null, $this->setting, $this->layers, $this->art);
     }
 
+    /** The same in the middle. */
     public function centred(): self
     {
         return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers, $this->art);
@@ -191,6 +196,7 @@ final class Design
         return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers, null === $this->art ? null : ['id' => $this->art['id'], 'layers' => $layers]);
     }
 
+    /** The same in another typeface. */
     public function inFace(string $face): self
     {
         return new self($face, null, null, null, $this->setting, $this->layers, $this->art);

@@ -18,6 +18,7 @@ final readonly class Draft
     {
     }
 
+    /** Whether it is a list of names. */
     public function isSet(): bool
     {
         return [] !== $this->roster;

@@ -16,11 +16,13 @@ final readonly class Drawable
     {
     }
 
+    /** The same in another design. */
     public function with(Design $design): self
     {
         return new self($this->object, $this->lines, $design, $this->film, $this->use);
     }
 
+    /** The same in another film. */
     public function of(FilmOnShelf $film): self
     {
         return new self($this->object, $this->lines, $this->design, $film, $this->use);

@@ -15,6 +15,7 @@ final readonly class TypedArt
     {
     }
 
+    /** As it would have been typed. */
     public static function fromDesign(Design $design): ?self
     {
         $art = $design->art();

@@ -53,6 +53,7 @@ final readonly class TypedSetting
     ) {
     }
 
+    /** As it would have been typed. */
     public static function fromDesign(Design $design): self
     {
         $set = $design->chosen();

@@ -20,6 +20,7 @@ final class Fields
     /** @var array<string, string> */
     private array $wrong = [];
 
+    /** Whether nothing is wrong so far. */
     public static function isEmpty(string $typed): bool
     {
         return '' === trim($typed);

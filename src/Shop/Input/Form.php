@@ -33,6 +33,7 @@ enum Form
         return Refusals::at($this->field($refused), $line.$refused->getMessage());
     }
 
+    /** The field a refusal of the core belongs to; empty where it belongs to none. */
     public function field(Refused $refused): string
     {
         $place = ltrim($refused->at, '/');

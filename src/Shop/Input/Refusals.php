@@ -13,6 +13,7 @@ final class Refusals extends \DomainException
         parent::__construct(1 === \count($fields) ? reset($fields) : 'Some answers need another look.');
     }
 
+    /** One refusal at one field. */
     public static function at(string $field, string $sentence): self
     {
         return new self([$field => $sentence]);

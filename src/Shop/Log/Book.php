@@ -77,6 +77,7 @@ final class Book
         return $entries;
     }
 
+    /** Who is writing. */
     public function who(): string
     {
         if (null !== $this->instead) {

@@ -30,36 +30,43 @@ class LogEntry
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** When it happened. */
     public function at(): \DateTimeImmutable
     {
         return $this->at;
     }
 
+    /** Who did it. */
     public function who(): string
     {
         return $this->who;
     }
 
+    /** The number of the docket it happened to; none where it happened to the shop. */
     public function docket(): ?int
     {
         return $this->docket;
     }
 
+    /** Which decal of the docket; none where it happened to the whole. */
     public function piece(): ?int
     {
         return $this->piece;
     }
 
+    /** The short name of what happened. */
     public function what(): string
     {
         return $this->what;
     }
 
+    /** What happened, as a sentence. */
     public function says(): string
     {
         return $this->says;

@@ -15,6 +15,7 @@ final readonly class MachineInUse implements Overlay
     {
     }
 
+    /** The figures with those of the machine in use. */
     public function over(Rules $rules): Rules
     {
         return $this->records->getRepository(MachineProfile::class)->findOneBy(['inUse' => true])?->over($rules) ?? $rules;

@@ -46,11 +46,13 @@ class MachineProfile implements Versioned
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** Counts its changes, from 1. */
     public function version(): int
     {
         return $this->version;
@@ -66,36 +68,43 @@ class MachineProfile implements Versioned
         return null;
     }
 
+    /** What people call it. */
     public function name(): string
     {
         return $this->name;
     }
 
+    /** With or without a board. */
     public function kind(): string
     {
         return $this->kind;
     }
 
+    /** The force of the knife, g. */
     public function force(): int
     {
         return $this->force;
     }
 
+    /** The blade in it. */
     public function blade(): string
     {
         return $this->blade;
     }
 
+    /** How often each line is cut. */
     public function passes(): int
     {
         return $this->passes;
     }
 
+    /** Whether it is the one that is worked with. */
     public function isInUse(): bool
     {
         return $this->inUse;
     }
 
+    /** Makes it the one that is worked with, or not. */
     public function use(bool $inUse): void
     {
         $this->inUse = $inUse;

@@ -30,6 +30,7 @@ final readonly class Machines
         return $this->records->getRepository(MachineProfile::class)->findBy([], ['id' => 'ASC']);
     }
 
+    /** The machine that is worked with; none where none was chosen. */
     public function inUse(): ?MachineProfile
     {
         return $this->records->getRepository(MachineProfile::class)->findOneBy(['inUse' => true]);

@@ -39,11 +39,13 @@ class KnownObject implements Versioned
         $this->measure($name, $answers);
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** Counts its changes, from 1. */
     public function version(): int
     {
         return $this->version;
@@ -59,16 +61,19 @@ class KnownObject implements Versioned
         return null;
     }
 
+    /** What people call it. */
     public function name(): string
     {
         return $this->name;
     }
 
+    /** What was answered about it. */
     public function answers(): ObjectAnswers
     {
         return ObjectAnswers::fromKept(['object' => $this->name] + $this->answers);
     }
 
+    /** The name of its picture; none where it has none. */
     public function picture(): ?string
     {
         if (\is_resource($this->picture)) {
@@ -80,12 +85,14 @@ class KnownObject implements Versioned
         return \is_string($this->picture) ? $this->picture : null;
     }
 
+    /** Measures it anew. */
     public function measure(string $name, ObjectAnswers $answers): void
     {
         $this->name = $name;
         $this->answers = array_diff_key($answers->toArray(), self::NOT_KEPT);
     }
 
+    /** Gives it a picture. */
     public function depict(?string $jpeg): void
     {
         $this->picture = $jpeg;

@@ -59,16 +59,19 @@ final class MeasuredObject
     ) {
     }
 
+    /** What people call it. */
     public function name(): string
     {
         return $this->name ?? '';
     }
 
+    /** Its shape of surface. */
     public function kind(): Kind
     {
         return Kind::tryFrom($this->surface ?? '') ?? Kind::Rectangle;
     }
 
+    /** What it is made of; none where nobody said. */
     public function material(): ?Material
     {
         return Material::tryFrom($this->material ?? '');

@@ -76,6 +76,7 @@ final readonly class ObjectAnswers
         )));
     }
 
+    /** The system a bare number is read in. */
     public function units(): Units
     {
         return Units::tryFrom($this->units) ?? Units::Metric;

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\NotFound;
 
 /** The shop's own objects: what comes in again and again, measured once. */
@@ -67,6 +68,11 @@ final readonly class ObjectLibrary
         return $object;
     }
 
+    /**
+     * Takes an object off the list.
+     *
+     * @throws Conflict where it has been changed since
+     */
     public function drop(KnownObject $object, int $version): void
     {
         $this->change->apply($object, $version, function () use ($object): void {

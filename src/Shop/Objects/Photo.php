@@ -21,16 +21,19 @@ class Photo
     ) {
     }
 
+    /** What people call it. */
     public function name(): string
     {
         return $this->name;
     }
 
+    /** When it was taken in. */
     public function takenAt(): \DateTimeImmutable
     {
         return $this->takenAt;
     }
 
+    /** The picture as JPEG. */
     public function jpeg(): string
     {
         if (\is_resource($this->jpeg)) {

@@ -73,6 +73,11 @@ final readonly class Photos
         }
     }
 
+    /**
+     * A photo as it is seen while tracing, JPEG.
+     *
+     * @throws NotFound
+     */
     public function jpeg(string $name): string
     {
         return ($this->records->find(Photo::class, $name) ?? throw new NotFound('This photo is gone. Take it again.'))->jpeg();

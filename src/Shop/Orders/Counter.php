@@ -35,6 +35,7 @@ final readonly class Counter
     {
     }
 
+    /** Says to the answers so far what a person at the counter would. */
     public function hear(Answers $answers): Heard
     {
         $wrong = [];

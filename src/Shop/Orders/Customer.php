@@ -22,21 +22,25 @@ class Customer
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** What people call it. */
     public function name(): string
     {
         return $this->name;
     }
 
+    /** How the customer is reached. */
     public function contact(): string
     {
         return $this->contact;
     }
 
+    /** Keeps how the customer is reached now. */
     public function reachAt(string $contact): void
     {
         $this->contact = $contact;

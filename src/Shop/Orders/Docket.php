@@ -17,6 +17,7 @@ use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Journey\IllegalMove;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
@@ -115,6 +116,7 @@ class Docket implements Versioned
         $this->proofs = new ArrayCollection();
     }
 
+    /** Its number, counted through the years. */
     public function number(): int
     {
         return $this->number;
@@ -126,6 +128,7 @@ class Docket implements Versioned
         return \sprintf('Y-%04d', $this->number);
     }
 
+    /** Counts its changes, from 1. */
     public function version(): int
     {
         return $this->version;
@@ -141,6 +144,7 @@ class Docket implements Versioned
         return $this->number;
     }
 
+    /** Where it stands. */
     public function state(): DocketState
     {
         return $this->state;
@@ -158,11 +162,13 @@ class Docket implements Versioned
         return Answers::fromKept($this->answers)->asked();
     }
 
+    /** When it was begun. */
     public function begunAt(): \DateTimeImmutable
     {
         return $this->begunAt;
     }
 
+    /** Who ordered it; none where nobody said yet. */
     public function customer(): ?Customer
     {
         return $this->customer;
@@ -180,41 +186,49 @@ class Docket implements Versioned
         return $this->roster ?? [];
     }
 
+    /** What it goes on, measured. */
     public function object(): MeasuredObject
     {
         return $this->object;
     }
 
+    /** What is drawn. */
     public function design(): Design
     {
         return $this->design;
     }
 
+    /** Where it is used. */
     public function useOf(): Usage
     {
         return $this->useOf ?? Usage::Indoor;
     }
 
+    /** The film of the order; none where nobody said yet. */
     public function film(): ?FilmOnShelf
     {
         return $this->film;
     }
 
+    /** How many pieces. */
     public function quantity(): int
     {
         return $this->quantity;
     }
 
+    /** When it is used; none where nobody said yet. */
     public function neededAt(): ?\DateTimeImmutable
     {
         return $this->neededAt;
     }
 
+    /** Whether the shop applies it. */
     public function isAppliedHere(): bool
     {
         return $this->appliedHere;
     }
 
+    /** What was said about it. */
     public function note(): string
     {
         return $this->note;
@@ -226,6 +240,7 @@ class Docket implements Versioned
         return $this->price;
     }
 
+    /** Keeps what it costs, hundredths of the currency; none for not said. */
     public function askPrice(?int $price): void
     {
         $this->price = $price;
@@ -270,6 +285,7 @@ class Docket implements Versioned
         return '' === $this->label ? 'no words yet' : $this->label;
     }
 
+    /** The station it stands at; none off the line. */
     public function station(): ?Station
     {
         return Journey::station($this->state, array_map(static fn (Piece $piece) => $piece->state(), $this->pieces()));
@@ -284,6 +300,7 @@ class Docket implements Versioned
         $this->callIt([] !== $names ? [\sprintf('%d names: %s …', \count($names), $names[0])] : (\is_string($typed) ? (preg_split('~\R~u', trim($typed)) ?: []) : []));
     }
 
+    /** Takes over what was answered. */
     public function agree(AgreedOrder $agreed, Customer $customer): void
     {
         $this->move(DocketMove::Take);
@@ -298,6 +315,7 @@ class Docket implements Versioned
         $this->note = $agreed->note;
     }
 
+    /** Takes over what was drawn. */
     public function draw(Draft $draft): void
     {
         $this->say($draft->lines, $draft->roster);
@@ -316,12 +334,14 @@ class Docket implements Versioned
         $this->callIt([] === $roster ? $words : [\sprintf('%d names: %s …', \count($roster), implode(' ', $roster[0]))]);
     }
 
+    /** Makes a version of the proof. */
     public function freeze(Proof $proof): void
     {
         $this->move(DocketMove::MakeProof);
         $this->proofs->add($proof);
     }
 
+    /** Takes the customer’s yes to the newest proof, and makes its pieces. */
     public function approve(Piece ...$pieces): void
     {
         $this->move(DocketMove::Approve);
@@ -342,6 +362,11 @@ class Docket implements Versioned
         $this->move(DocketMove::Reopen);
     }
 
+    /**
+     * Makes a move.
+     *
+     * @throws IllegalMove
+     */
     public function move(DocketMove $move): void
     {
         $this->state = Journey::docket($this->state, $move);
@@ -359,6 +384,7 @@ class Docket implements Versioned
         return null;
     }
 
+    /** The newest version of the proof; none where there is none. */
     public function latestProof(): ?Proof
     {
         return $this->proofs->last() ?: null;

@@ -112,6 +112,7 @@ final readonly class Dockets
         return $customers;
     }
 
+    /** The customer of that name, a new one where there is none. */
     public function customerNamed(string $name): ?Customer
     {
         return $this->records->getRepository(Customer::class)->findOneBy(['name' => $name]);

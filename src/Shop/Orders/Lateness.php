@@ -17,6 +17,7 @@ final readonly class Lateness
     {
     }
 
+    /** Whether an order will not be ready in time, as things stand now. */
     public function isDocketLate(Docket $docket): bool
     {
         if (null === $docket->neededAt() || \in_array($docket->state(), [DocketState::Done, DocketState::Cancelled], true)) {
@@ -31,6 +32,7 @@ final readonly class Lateness
         return [] === $docket->pieces() && $this->promise()->isLate($this->clock->now(), $docket->neededAt(), null);
     }
 
+    /** Whether a piece will not be ready in time, as things stand now. */
     public function isPieceLate(Piece $piece): bool
     {
         $needed = $piece->docket()->neededAt();

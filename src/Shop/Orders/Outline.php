@@ -24,6 +24,7 @@ class Outline
         return hash('xxh128', $path);
     }
 
+    /** The hash of its path data, by which it is known. */
     public function hash(): string
     {
         return $this->hash;

@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Records\Versioned;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Journey\IllegalMove;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
@@ -76,11 +77,13 @@ class Piece implements Versioned
         $this->since = $now;
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** Counts its changes, from 1. */
     public function version(): int
     {
         return $this->version;
@@ -96,16 +99,19 @@ class Piece implements Versioned
         return $this->docket->number();
     }
 
+    /** The docket it belongs to. */
     public function docket(): Docket
     {
         return $this->docket;
     }
 
+    /** The proof it belongs to. */
     public function proof(): Proof
     {
         return $this->proof;
     }
 
+    /** Which of the docket’s decals it is, from 1. */
     public function nth(): int
     {
         return $this->nth;
@@ -117,11 +123,13 @@ class Piece implements Versioned
         return $this->docket->tag().'/'.$this->nth.(0 === $this->layer ? '' : \chr(\ord('a') + $this->layer));
     }
 
+    /** The film it is cut from. */
     public function film(): FilmOnShelf
     {
         return $this->film;
     }
 
+    /** Which layer of the decal it is, from 0. */
     public function layer(): int
     {
         return $this->layer;
@@ -133,6 +141,7 @@ class Piece implements Versioned
         return $this->proof->outline($this->member, $this->layer);
     }
 
+    /** Whether it is cut mirrored. */
     public function isMirrored(): bool
     {
         return $this->proof->frozen()->mirrored;
@@ -144,41 +153,49 @@ class Piece implements Versioned
         return $this->proof->size($this->member);
     }
 
+    /** From the left edge of the object to the art. */
     public function left(): Length
     {
         return $this->proof->left($this->member);
     }
 
+    /** From the top edge of the object to the art. */
     public function top(): Length
     {
         return $this->proof->top($this->member);
     }
 
+    /** Its words, as they are shown. */
     public function label(): string
     {
         return implode(' ', $this->proof->linesOf($this->member));
     }
 
+    /** Which member of the set it is, from 0. */
     public function member(): int
     {
         return $this->member;
     }
 
+    /** Where it stands. */
     public function state(): PieceState
     {
         return $this->state;
     }
 
+    /** The number of its batch; none where it is in none. */
     public function batch(): ?int
     {
         return $this->batch;
     }
 
+    /** How often it was cut again. */
     public function recuts(): int
     {
         return $this->recuts;
     }
 
+    /** Why it was spoiled last; none where it never was. */
     public function spoiledBecause(): ?string
     {
         return $this->spoiledBecause;
@@ -196,11 +213,13 @@ class Piece implements Versioned
         return $this->done;
     }
 
+    /** When it has rested long enough; none where it does not rest. */
     public function restsUntil(): ?\DateTimeImmutable
     {
         return $this->restsUntil;
     }
 
+    /** Its tracking number; empty where it has none. */
     public function tracking(): ?string
     {
         return $this->tracking;
@@ -212,6 +231,11 @@ class Piece implements Versioned
         return $this->since;
     }
 
+    /**
+     * Makes a move.
+     *
+     * @throws IllegalMove
+     */
     public function move(PieceMove $move, \DateTimeImmutable $now): void
     {
         $this->state = Journey::piece($this->state, $move);
@@ -225,6 +249,7 @@ class Piece implements Versioned
         $this->batch = $batch;
     }
 
+    /** Keeps which insides are picked out. */
     public function takeOut(\DateTimeImmutable $now): void
     {
         $this->move(PieceMove::Unbatch, $now);
@@ -243,11 +268,13 @@ class Piece implements Versioned
         $this->tracking = null;
     }
 
+    /** Lets it rest until then. */
     public function restUntil(\DateTimeImmutable $until): void
     {
         $this->restsUntil = $until;
     }
 
+    /** Keeps its tracking number. */
     public function trackBy(?string $tracking): void
     {
         $this->tracking = $tracking;

@@ -60,26 +60,31 @@ class Proof
         $this->frozen = $facts->toArray();
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** What was frozen with it. */
     public function frozen(): FrozenFacts
     {
         return FrozenFacts::fromKept($this->frozen);
     }
 
+    /** The docket it belongs to. */
     public function docket(): Docket
     {
         return $this->docket;
     }
 
+    /** Which version it is, from 1. */
     public function nth(): int
     {
         return $this->nth;
     }
 
+    /** When it was made. */
     public function madeAt(): \DateTimeImmutable
     {
         return $this->madeAt;
@@ -91,11 +96,13 @@ class Proof
         return $this->words;
     }
 
+    /** The short name of its typeface. */
     public function face(): string
     {
         return $this->face;
     }
 
+    /** The height of its capitals. */
     public function capHeight(): Length
     {
         return Length::micrometres($this->capHeight);
@@ -119,16 +126,19 @@ class Proof
         return $this->part($member)['lines'];
     }
 
+    /** The size of the art over all. */
     public function size(int $member = 0): Size
     {
         return new Size(Length::micrometres($this->part($member)['width']), Length::micrometres($this->part($member)['height']));
     }
 
+    /** From the left edge of the object to the art. */
     public function left(int $member = 0): Length
     {
         return Length::micrometres($this->part($member)['left']);
     }
 
+    /** From the top edge of the object to the art. */
     public function top(int $member = 0): Length
     {
         return Length::micrometres($this->part($member)['top']);
@@ -151,6 +161,7 @@ class Proof
         return $hashes;
     }
 
+    /** The last member of the set, from 0. */
     public function lastMember(): int
     {
         return \count($this->parts) - 1;
@@ -177,11 +188,13 @@ class Proof
         return '' === $this->frozen()->drawing ? array_merge(...array_column($this->parts, 'lines')) : [];
     }
 
+    /** When the customer said yes; none where that has not happened. */
     public function approvedAt(): ?\DateTimeImmutable
     {
         return $this->approvedAt;
     }
 
+    /** Who said yes; none where nobody has. */
     public function approvedBy(): ?string
     {
         return $this->approvedBy;
@@ -193,6 +206,7 @@ class Proof
         return $this->parts[$member] ?? throw new \LogicException("There is no decal $member.");
     }
 
+    /** Takes the customer’s yes. */
     public function approve(string $by, \DateTimeImmutable $at): void
     {
         $this->approvedBy = $by;

@@ -28,21 +28,25 @@ class Worker implements UserInterface, PasswordAuthenticatedUserInterface
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** What people call it. */
     public function name(): string
     {
         return $this->name;
     }
 
+    /** What the worker may do. */
     public function role(): Role
     {
         return $this->role;
     }
 
+    /** Keeps the hash of the password. */
     public function setHash(string $hash): void
     {
         $this->password = $hash;

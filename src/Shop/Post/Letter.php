@@ -27,31 +27,37 @@ class Letter
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** When the post took it. */
     public function takenAt(): \DateTimeImmutable
     {
         return $this->takenAt;
     }
 
+    /** The address it comes from. */
     public function sender(): string
     {
         return $this->sender;
     }
 
+    /** The address it goes to. */
     public function receiver(): string
     {
         return $this->receiver;
     }
 
+    /** Its subject. */
     public function subject(): string
     {
         return $this->subject;
     }
 
+    /** Its text. */
     public function body(): string
     {
         return $this->body;

@@ -34,21 +34,25 @@ class ChangeRequest
         [$this->x, $this->y] = $spot ?? [null, null];
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** The proof it belongs to. */
     public function proof(): Proof
     {
         return $this->proof;
     }
 
+    /** Who asked for it. */
     public function by(): string
     {
         return $this->by;
     }
 
+    /** What should be different. */
     public function note(): string
     {
         return $this->note;
@@ -60,6 +64,7 @@ class ChangeRequest
         return null === $this->x || null === $this->y ? null : [$this->x, $this->y];
     }
 
+    /** When it happened. */
     public function at(): \DateTimeImmutable
     {
         return $this->at;

@@ -37,31 +37,37 @@ class ProofLink
     ) {
     }
 
+    /** The hash a token is kept by. */
     public static function hash(string $token): string
     {
         return hash('sha256', $token);
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** The proof it belongs to. */
     public function proof(): Proof
     {
         return $this->proof;
     }
 
+    /** The hash of its token. */
     public function tokenHash(): string
     {
         return $this->tokenHash;
     }
 
+    /** When it was made. */
     public function madeAt(): \DateTimeImmutable
     {
         return $this->madeAt;
     }
 
+    /** When it stops working. */
     public function expiresAt(): \DateTimeImmutable
     {
         return $this->expiresAt;
@@ -73,26 +79,31 @@ class ProofLink
         return $this->sentTo;
     }
 
+    /** When it was first opened; none where it never was. */
     public function openedAt(): ?\DateTimeImmutable
     {
         return $this->openedAt;
     }
 
+    /** Whether it still shows its proof. */
     public function isOpen(\DateTimeImmutable $now): bool
     {
         return null === $this->withdrawnAt && $now < $this->expiresAt;
     }
 
+    /** Whether it was withdrawn. */
     public function isWithdrawn(): bool
     {
         return null !== $this->withdrawnAt;
     }
 
+    /** Withdraws it. */
     public function withdraw(\DateTimeImmutable $now): void
     {
         $this->withdrawnAt ??= $now;
     }
 
+    /** Keeps when it was first opened. */
     public function seen(\DateTimeImmutable $now): void
     {
         $this->openedAt ??= $now;

@@ -81,6 +81,11 @@ final readonly class ProofLinks
             ->setParameter('docket', $docket)->orderBy('w.id', 'DESC')->setMaxResults(self::MOST_REQUESTS)->getQuery()->getResult();
     }
 
+    /**
+     * Withdraws a link: it shows nothing from then on.
+     *
+     * @throws NotFound
+     */
     public function withdraw(Docket $docket, int $id): void
     {
         $link = $this->records->find(ProofLink::class, $id);

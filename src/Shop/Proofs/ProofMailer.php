@@ -31,6 +31,7 @@ final readonly class ProofMailer
         return rtrim($this->public, '/').$this->urls->generate('given-page', ['token' => $token]);
     }
 
+    /** Sends the link to a proof to an address. */
     public function send(Proof $proof, string $to, string $token, \DateTimeImmutable $until): void
     {
         $docket = $proof->docket();

@@ -13,6 +13,7 @@ class Tick
     #[ORM\Id, ORM\GeneratedValue, ORM\Column(type: 'bigint')]
     private ?int $id = null;
 
+    /** Its number in the records. */
     public function id(): ?int
     {
         return $this->id;

@@ -25,6 +25,7 @@ final readonly class Ticks
     {
     }
 
+    /** Leaves a tick with every change of a record. */
     public function onFlush(OnFlushEventArgs $event): void
     {
         $records = $event->getObjectManager();
@@ -56,6 +57,7 @@ final readonly class Ticks
         return "{$row['newest']}.{$row['many']}";
     }
 
+    /** Drops old ticks. */
     public function tidy(): void
     {
         $this->database->executeStatement('DELETE FROM tick WHERE id < (SELECT newest FROM (SELECT MAX(id) - ? AS newest FROM tick) AS t)', [self::KEPT]);

@@ -18,16 +18,19 @@ class ChangedRule
     ) {
     }
 
+    /** The short name of the figure. */
     public function rule(): string
     {
         return $this->rule;
     }
 
+    /** In the unit of the figure. */
     public function value(): float
     {
         return $this->value;
     }
 
+    /** Sets it anew. */
     public function set(float $value): void
     {
         $this->value = $value;

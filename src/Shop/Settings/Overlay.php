@@ -11,5 +11,6 @@ use Yelbo\Trade\Rules;
 #[AutoconfigureTag]
 interface Overlay
 {
+    /** The figures with some of them replaced. */
     public function over(Rules $rules): Rules;
 }

@@ -10,6 +10,7 @@ use Doctrine\ORM\Events;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Contracts\Service\ResetInterface;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -27,11 +28,13 @@ final class ShopRules implements ResetInterface
     {
     }
 
+    /** The figures as they are now. */
     public function current(): Rules
     {
         return $this->known ??= $this->read();
     }
 
+    /** Something has changed: the figures are read anew when they are asked for. */
     public function postFlush(): void
     {
         $this->known = null;
@@ -57,6 +60,11 @@ final class ShopRules implements ResetInterface
         return $rules;
     }
 
+    /**
+     * Sets a figure.
+     *
+     * @throws Refused for a value outside what makes sense
+     */
     public function set(Rule $rule, float $value): void
     {
         $rule->check($value);

@@ -63,21 +63,25 @@ class FilmOnShelf
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** What it is: removable, permanent and so on. */
     public function grade(): Film
     {
         return $this->grade;
     }
 
+    /** Its colour by name. */
     public function colour(): string
     {
         return $this->colour;
     }
 
+    /** Its colour for the screen, #rrggbb. */
     public function swatch(): string
     {
         return $this->swatch;
@@ -89,16 +93,19 @@ class FilmOnShelf
         return $this->grade->label().', '.$this->colour;
     }
 
+    /** µm; none where it is not known. */
     public function thickness(): ?int
     {
         return $this->thickness;
     }
 
+    /** Matt or glossy. */
     public function finish(): string
     {
         return $this->finish;
     }
 
+    /** What it lies on. */
     public function liner(): string
     {
         return $this->liner;
@@ -110,16 +117,19 @@ class FilmOnShelf
         return $this->runsOneWay || $this->grade->hasDirection();
     }
 
+    /** Who makes it. */
     public function maker(): string
     {
         return $this->maker;
     }
 
+    /** The thinnest stroke its maker allows, µm; none where the grade says it. */
     public function thinnest(): ?int
     {
         return $this->thinnest;
     }
 
+    /** How long it lasts outdoors, months; none where the grade says it. */
     public function outdoors(): ?int
     {
         return $this->outdoors;
@@ -141,11 +151,13 @@ class FilmOnShelf
         };
     }
 
+    /** Hundredths of the currency for 1 m²; none where it is not known. */
     public function price(): ?int
     {
         return $this->price;
     }
 
+    /** What there is less of is low, cm²; none where nobody said. */
     public function lowAt(): ?int
     {
         return $this->lowAt;

@@ -50,41 +50,49 @@ class Movement
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** When it happened. */
     public function at(): \DateTimeImmutable
     {
         return $this->at;
     }
 
+    /** Who did it. */
     public function who(): string
     {
         return $this->who;
     }
 
+    /** The stock it happened to; none where it happened to a supply. */
     public function item(): ?StockItem
     {
         return $this->item;
     }
 
+    /** The supply it happened to; none where it happened to stock. */
     public function supply(): ?Supply
     {
         return $this->supply;
     }
 
+    /** Received, cut, counted and so on. */
     public function what(): string
     {
         return $this->what;
     }
 
+    /** How many came in; less than nothing where they went out. */
     public function count(): int
     {
         return $this->count;
     }
 
+    /** m². */
     public function area(): int
     {
         return $this->area;
@@ -104,11 +112,13 @@ class Movement
         };
     }
 
+    /** Why, in a few words. */
     public function reason(): string
     {
         return $this->reason;
     }
 
+    /** The number of the batch it was for; none where it was for none. */
     public function batch(): ?int
     {
         return $this->batch;

@@ -26,6 +26,7 @@ final readonly class Shelf
         return $this->records->find(FilmOnShelf::class, $id) ?? throw new NotFound('There is no such film.');
     }
 
+    /** A film by its number as typed; none where there is none. */
     public function filmNumbered(int $id): ?FilmOnShelf
     {
         return $id > 0 ? $this->records->find(FilmOnShelf::class, $id) : null;
@@ -110,6 +111,7 @@ final readonly class Shelf
         return array_sum(array_map(static fn (StockItem $item): float => $item->area() / 1e6, $this->itemsOf($film)));
     }
 
+    /** Whether there is less of a film than there should be. */
     public function isLow(FilmOnShelf $film): bool
     {
         return null !== $film->lowAt() && $this->amount($film) < $film->lowAt();

@@ -56,11 +56,13 @@ class StockItem implements Versioned
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** Counts its changes, from 1. */
     public function version(): int
     {
         return $this->version;
@@ -82,51 +84,61 @@ class StockItem implements Versioned
         return \sprintf('%s-%03d', [self::SHEET => 'S', self::ROLL => 'R'][$this->kind] ?? 'N', $this->id());
     }
 
+    /** The film it is cut from. */
     public function film(): FilmOnShelf
     {
         return $this->film;
     }
 
+    /** Sheet, roll or offcut. */
     public function kind(): string
     {
         return $this->kind;
     }
 
+    /** µm. */
     public function width(): int
     {
         return $this->width;
     }
 
+    /** µm. */
     public function height(): int
     {
         return $this->height;
     }
 
+    /** How many there are. */
     public function count(): int
     {
         return $this->count;
     }
 
+    /** Where it lies. */
     public function bin(): string
     {
         return $this->bin;
     }
 
+    /** The lot on its label. */
     public function lot(): string
     {
         return $this->lot;
     }
 
+    /** Since when it lies there. */
     public function since(): ?\DateTimeImmutable
     {
         return $this->since;
     }
 
+    /** Whether it is anything but a rectangle. */
     public function isOdd(): bool
     {
         return null !== $this->outline;
     }
 
+    /** Its outline as path data, mm. */
     public function outline(): string
     {
         return $this->outline ?? 'M0 0H'.$this->width / 1000 .'V'.$this->height / 1000 .'H0Z';
@@ -154,12 +166,14 @@ class StockItem implements Versioned
         return $this->count * (null === $this->outline ? $this->width * $this->height : (int) round(1e6 * SvgPath::read($this->outline)->area()));
     }
 
+    /** Keeps when it came and its lot. */
     public function came(\DateTimeImmutable $at, string $lot): void
     {
         $this->since = $at;
         $this->lot = $lot;
     }
 
+    /** Puts it into another bin. */
     public function goTo(string $bin): void
     {
         $this->bin = $bin;

@@ -29,6 +29,11 @@ final readonly class StockReader
     {
     }
 
+    /**
+     * Reads film that came in.
+     *
+     * @throws Refusals
+     */
     public function receive(FilmOnShelf $film, TypedReceipt $typed): StockItem
     {
         $fields = new Fields();
@@ -82,6 +87,11 @@ final readonly class StockReader
         return SvgPath::write(Geos::difference(Box::sized($width, $height)->region(), (new Box($left, $top, $left + $across, $top + $down))->region()));
     }
 
+    /**
+     * Reads a count.
+     *
+     * @throws Refusals
+     */
     public function correct(StockItem $item, int $version, string $amount, string $reason): void
     {
         $fields = new Fields();
@@ -91,6 +101,11 @@ final readonly class StockReader
         $this->stockroom->correct($item, $version, $so, $why);
     }
 
+    /**
+     * Reads what is thrown away.
+     *
+     * @throws Refusals
+     */
     public function scrap(StockItem $item, int $version, string $amount, string $reason): void
     {
         $fields = new Fields();
@@ -161,6 +176,11 @@ final readonly class StockReader
         return $supply;
     }
 
+    /**
+     * Reads what happens to a supply.
+     *
+     * @throws Refusals
+     */
     public function move(Supply $supply, int $version, string $what, string $amount, string $reason): void
     {
         $fields = new Fields();

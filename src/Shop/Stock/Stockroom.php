@@ -58,6 +58,11 @@ final readonly class Stockroom
         $this->change($item, Movement::COUNTED, $reason, null, static fn () => $item->correct($amount), "{$item->number()} counted: $reason");
     }
 
+    /**
+     * Throws some of an item away.
+     *
+     * @throws Refusals where there is not so much
+     */
     public function scrap(StockItem $item, int $version, int $amount, string $reason): void
     {
         $this->expect($item, $version);
@@ -102,11 +107,13 @@ final readonly class Stockroom
         return $this->put($item, $lot, Movement::SHELVED, "left of batch $batch", $batch);
     }
 
+    /** Puts some of a supply on the shelf. */
     public function receiveSupply(Supply $supply, int $amount, string $reason): void
     {
         $this->supply($supply, Movement::RECEIVED, $amount, $reason);
     }
 
+    /** Puts right how much of a supply there is. */
     public function correctSupply(Supply $supply, int $version, int $amount, string $reason): void
     {
         if ($supply->version() !== $version) {
@@ -115,6 +122,11 @@ final readonly class Stockroom
         $this->supply($supply, Movement::COUNTED, $amount - $supply->amount(), $reason);
     }
 
+    /**
+     * Takes some of a supply off the shelf.
+     *
+     * @throws Refusals where there is not so much
+     */
     public function useSupply(Supply $supply, int $amount, string $reason): void
     {
         if ($amount > $supply->amount()) {

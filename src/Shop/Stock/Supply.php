@@ -41,11 +41,13 @@ class Supply implements Versioned
     ) {
     }
 
+    /** Its number in the records. */
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /** Counts its changes, from 1. */
     public function version(): int
     {
         return $this->version;
@@ -67,31 +69,37 @@ class Supply implements Versioned
         return \sprintf('%s-%03d', self::TAPE === $this->kind ? 'T' : 'B', $this->id());
     }
 
+    /** Which kind it is. */
     public function kind(): string
     {
         return $this->kind;
     }
 
+    /** What people call it. */
     public function name(): string
     {
         return $this->name;
     }
 
+    /** How wide the tape is, µm; none where it has no width. */
     public function width(): ?int
     {
         return $this->width;
     }
 
+    /** How much there is, in its unit. */
     public function amount(): int
     {
         return $this->amount;
     }
 
+    /** Where it lies. */
     public function bin(): string
     {
         return $this->bin;
     }
 
+    /** What there is less of is low, in its unit; none where nobody said. */
     public function lowAt(): ?int
     {
         return $this->lowAt;
@@ -109,11 +117,13 @@ class Supply implements Versioned
         return self::TAPE === $this->kind ? $amount / 1000 : (float) $amount;
     }
 
+    /** Whether there is less of it than there should be. */
     public function isLow(): bool
     {
         return null !== $this->lowAt && $this->amount < $this->lowAt;
     }
 
+    /** Changes what is known of it. */
     public function change(int $by): void
     {
         $this->amount += $by;

@@ -22,6 +22,7 @@ final class Layering
     {
     }
 
+    /** Paints a region over what is there. */
     public function paint(string $colour, Region $region): void
     {
         $key = $colour.hash('xxh128', serialize($region));

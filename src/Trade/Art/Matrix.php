@@ -51,6 +51,7 @@ final readonly class Matrix
         return $all;
     }
 
+    /** A move, user units. */
     public static function move(float $x, float $y): self
     {
         return new self(1, 0, 0, 1, $x, $y);

@@ -12,11 +12,13 @@ final class Notes
     /** @var array<string, array{string, int, string, list<string>}> kind, count, sentence, names */
     private array $notes = [];
 
+    /** Notes what was left out of a drawing. */
     public function leftOut(string $what, string $says, string $name = ''): void
     {
         $this->note(Note::LEFT_OUT, $what, $says, $name);
     }
 
+    /** Notes what was put right in a drawing. */
     public function putRight(string $what, string $says, string $name = ''): void
     {
         $this->note(Note::PUT_RIGHT, $what, $says, $name);

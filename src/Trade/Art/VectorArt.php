@@ -83,6 +83,7 @@ final readonly class VectorArt
         return self::fromLayers($layers, $this->notes, $this->sized);
     }
 
+    /** Round all layers, µm. */
     public function box(): Box
     {
         return self::boxOf($this->layers);
@@ -94,11 +95,13 @@ final readonly class VectorArt
         return 1 === \count($this->layers) ? array_values($this->layers)[0] : Geos::union(array_values($this->layers));
     }
 
+    /** How many corners all outlines have. */
     public function corners(): int
     {
         return array_sum(array_map(static fn (Region $region): int => $region->corners(), $this->layers));
     }
 
+    /** A text that is the same for the same, and for nothing else. */
     public function key(): string
     {
         return hash('xxh128', serialize($this->layers));

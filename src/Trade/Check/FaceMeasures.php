@@ -26,6 +26,7 @@ final class FaceMeasures
     {
     }
 
+    /** What is smallest in words, as shares of the letter height. */
     public function ofWords(Words $words): Measures
     {
         $this->shipped ??= $this->cache->recall('face-measures', $this->faces->measures(...));

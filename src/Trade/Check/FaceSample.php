@@ -20,6 +20,7 @@ final readonly class FaceSample
     {
     }
 
+    /** Whether nothing in it is under its limit. */
     public function canBeCut(): bool
     {
         return null !== $this->film && $this->spare >= 1;

@@ -42,6 +42,7 @@ final readonly class Measures
         return new self(Opening::thinnest($film, (int) (self::UP_TO * $capHeight), null, Opening::TAIL) / $capHeight, $island, $counter);
     }
 
+    /** The smaller of both, each for itself. */
     public function and(self $other): self
     {
         $least = static fn (?float $a, ?float $b): ?float => null === $a ? $b : (null === $b ? $a : min($a, $b));

@@ -38,6 +38,7 @@ final readonly class Advice
         return $all;
     }
 
+    /** What speaks for or against one film. */
     public static function about(Rules $rules, Film $film, Usage $use, ?Material $material = null, bool $inside = false, bool $round = false): self
     {
         $refusal = $material?->refusal($film, $inside);

@@ -24,6 +24,7 @@ enum Film: string
     case Chalkboard = 'chalkboard';
     case Stencil = 'stencil';
 
+    /** Films that knife and hook take alike. */
     public function group(): FilmGroup
     {
         return match ($this) {

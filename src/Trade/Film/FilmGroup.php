@@ -16,21 +16,25 @@ enum FilmGroup: string
     case Glass = 'glass';
     case Printable = 'printable';
 
+    /** The figure of the thinnest stroke. */
     public function stroke(): Rule
     {
         return $this->rule('stroke');
     }
 
+    /** The figure of the smallest island. */
     public function island(): Rule
     {
         return $this->rule('island');
     }
 
+    /** The figure of the smallest counter. */
     public function counter(): Rule
     {
         return $this->rule('counter');
     }
 
+    /** The figure of the smallest gap. */
     public function gap(): Rule
     {
         return $this->rule('gap');

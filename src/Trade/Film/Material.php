@@ -18,6 +18,7 @@ enum Material: string
     case Wall = 'wall';
     case Fabric = 'fabric';
 
+    /** As it is shown. */
     public function label(): string
     {
         return match ($this) {

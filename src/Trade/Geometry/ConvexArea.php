@@ -26,6 +26,7 @@ final readonly class ConvexArea implements Room
         return new self($sides);
     }
 
+    /** Round all of it, µm. */
     public static function box(Box $box): self
     {
         return self::within([[1.0, 0.0, $box->right], [-1.0, 0.0, -$box->left], [0.0, 1.0, $box->bottom], [0.0, -1.0, -$box->top]]);

@@ -27,11 +27,13 @@ final class Geos
         return self::back(WellKnownBinary::polygons($polygons)->union());
     }
 
+    /** What lies in the first and not in the second. */
     public static function difference(Region $from, Region $what): Region
     {
         return $from->isEmpty() || $what->isEmpty() ? $from : self::back(self::geometry($from)->difference(self::geometry($what)));
     }
 
+    /** What lies in both. */
     public static function intersection(Region $one, Region $other): Region
     {
         return $one->isEmpty() || $other->isEmpty() ? Region::none() : self::back(self::geometry($one)->intersection(self::geometry($other)));

@@ -25,11 +25,13 @@ final readonly class Region
     {
     }
 
+    /** Nothing at all. */
     public static function none(): self
     {
         return new self([]);
     }
 
+    /** Whether there is nothing in it. */
     public function isEmpty(): bool
     {
         return [] === $this->polygons;
@@ -41,6 +43,7 @@ final readonly class Region
         return array_merge(...$this->polygons);
     }
 
+    /** How many corners its outlines have. */
     public function corners(): int
     {
         return array_sum(array_map(count(...), $this->rings()));
@@ -80,6 +83,7 @@ final readonly class Region
         return $this->moved(-$box->left, -$box->top);
     }
 
+    /** The same somewhere else, µm. */
     public function moved(int $dx, int $dy): self
     {
         return 0 === $dx && 0 === $dy ? $this : $this->mapped(static fn (int $x, int $y): array => [$x + $dx, $y + $dy]);

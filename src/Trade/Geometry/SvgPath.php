@@ -39,6 +39,7 @@ final class SvgPath
     {
     }
 
+    /** A region as path data, mm. */
     public static function write(Region $region): string
     {
         $path = '';

@@ -12,6 +12,7 @@ final class UnreadablePath extends Refused
     /** It could be read, but no drawing has so much of it. */
     public bool $absurd = false;
 
+    /** It is longer, larger or finer than anything that is cut. */
     public static function absurd(string $sentence): self
     {
         $unreadable = self::because($sentence);
@@ -20,6 +21,7 @@ final class UnreadablePath extends Refused
         return $unreadable;
     }
 
+    /** It breaks a rule of path data. */
     public static function because(string $sentence): self
     {
         return new self('unreadable-path', $sentence);

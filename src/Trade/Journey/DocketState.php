@@ -17,6 +17,7 @@ enum DocketState: string
     case Done = 'done';
     case Cancelled = 'cancelled';
 
+    /** The station it stands at; none off the line. */
     public function station(): ?Station
     {
         return match ($this) {

@@ -23,6 +23,7 @@ enum PieceState: string
     /** Its approval was taken back before anything was cut. */
     case Withdrawn = 'withdrawn';
 
+    /** The station it stands at; none off the line. */
     public function station(): ?Station
     {
         return match ($this) {

@@ -16,6 +16,7 @@ enum PlanState: string
     /** It has become batches. */
     case Released = 'released';
 
+    /** Whether somebody still works on it or will. */
     public function isUnderWay(): bool
     {
         return self::Waiting === $this || self::Working === $this;

@@ -16,6 +16,7 @@ enum Station: string
     case Apply = 'apply';
     case Send = 'send';
 
+    /** Its place in the line, from 1. */
     public function number(): int
     {
         return 1 + (int) array_search($this, self::cases(), true);

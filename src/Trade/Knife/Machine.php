@@ -15,6 +15,7 @@ final readonly class Machine
     {
     }
 
+    /** As the figures have it. */
     public static function by(Rules $rules): self
     {
         return new self(

@@ -29,11 +29,13 @@ final readonly class Artwork
         ));
     }
 
+    /** Round all layers, µm. */
     public function box(): Box
     {
         return self::boxOf($this->layers);
     }
 
+    /** The letters, the layer on top. */
     public function top(): Region
     {
         return $this->layers[0]->region;

@@ -43,6 +43,7 @@ final class FaceOutlines
         $this->metrics = $font->getData('hmtx');
     }
 
+    /** Whether the face has a character. */
     public function has(int $codePoint): bool
     {
         return isset($this->characters[$codePoint]);

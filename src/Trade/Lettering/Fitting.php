@@ -255,6 +255,7 @@ final readonly class Fitting
         return $ball->strain(self::CIRCLE / max(1e-9, $circle->largest(self::outermost($fitted->artwork))->scale()));
     }
 
+    /** The layer that reaches furthest. */
     public static function outermost(Artwork $artwork): Region
     {
         return $artwork->layers[\count($artwork->layers) - 1]->region;

@@ -26,6 +26,7 @@ final class Frames
     {
     }
 
+    /** Words cut out of a solid. */
     public static function knockedOut(Region $letters, int $capHeight, KnockoutShape $shape): Region
     {
         $margin = (int) round(self::MARGIN * $capHeight);
@@ -38,6 +39,7 @@ final class Frames
         }, $letters);
     }
 
+    /** Words with a frame round them. */
     public static function around(Region $letters, int $capHeight, Frame $frame): Region
     {
         $clear = (int) round(self::CLEAR * $capHeight);

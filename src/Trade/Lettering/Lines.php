@@ -59,6 +59,11 @@ final readonly class Lines
         return new Region(array_merge(...array_map(static fn (Region $region): array => $region->polygons, $regions)));
     }
 
+    /**
+     * Lines with something in them.
+     *
+     * @throws Refused where there is nothing
+     */
     public static function something(Region $line, int $nth): Region
     {
         return $line->isEmpty() ? throw new Refused('nothing-to-cut', 'This line has no letter that could be cut.', "/lines/$nth") : $line;

@@ -48,6 +48,7 @@ final readonly class Mending
         }
     }
 
+    /** Whether it changes nothing. */
     public function isNothing(): bool
     {
         return [] === array_filter(get_object_vars($this));
@@ -78,6 +79,7 @@ final readonly class Mending
         ]));
     }
 
+    /** A region, mended. */
     public function apply(Region $region): Region
     {
         if ($this->isNothing() || $region->isEmpty()) {

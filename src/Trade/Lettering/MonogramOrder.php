@@ -29,6 +29,7 @@ enum MonogramOrder: string
         return self::Equal === $this ? $letters : [$letters[0], $letters[2], $letters[1]];
     }
 
+    /** As it is shown. */
     public function label(): string
     {
         return match ($this) {

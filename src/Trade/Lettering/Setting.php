@@ -72,6 +72,7 @@ final readonly class Setting
         return null === $this->radius || !$this->arrangement->isRound();
     }
 
+    /** The same along a circle of that radius, µm. */
     public function bowed(float $bow): self
     {
         return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $bow, $this->mending);
@@ -83,16 +84,19 @@ final readonly class Setting
         return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, null, $this->mending);
     }
 
+    /** The same at that share of its width. */
     public function condensed(float $condense): self
     {
         return new self($this->arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $condense, $this->bow, $this->mending);
     }
 
+    /** The same, mended. */
     public function mended(Mending $mending): self
     {
         return new self($this->arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $this->bow, $mending);
     }
 
+    /** The same in another arrangement. */
     public function arranged(Arrangement $arrangement): self
     {
         return new self($arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $this->bow, $this->mending);

@@ -50,11 +50,13 @@ final readonly class Words
         return new self($face, [''], $setting->arranged(Arrangement::Line), $art);
     }
 
+    /** A text that is the same for the same, and for nothing else. */
     public function key(): string
     {
         return hash('xxh128', json_encode([$this->face->slug, $this->lines, get_object_vars($this->setting), $this->art?->key()], \JSON_THROW_ON_ERROR));
     }
 
+    /** The same in another setting. */
     public function with(Setting $setting): self
     {
         return new self($this->face, $this->lines, $setting, $this->art);

@@ -114,21 +114,25 @@ final readonly class Length
         return (float) str_replace(',', '.', $digits);
     }
 
+    /** mm. */
     public function toMillimetres(): float
     {
         return $this->micrometres / 1000;
     }
 
+    /** Inches. */
     public function toInches(): float
     {
         return $this->micrometres / self::MICROMETRES_PER_INCH;
     }
 
+    /** Both together. */
     public function plus(self $other): self
     {
         return self::micrometres($this->micrometres + $other->micrometres);
     }
 
+    /** So many times as long, to the nearest µm. */
     public function times(float $factor): self
     {
         return self::micrometres($this->micrometres * $factor);
@@ -142,6 +146,7 @@ final readonly class Length
         return self::micrometres(floor($this->micrometres / $tick + 1e-9) * $tick);
     }
 
+    /** Whether it is more than nothing. */
     public function isPositive(): bool
     {
         return $this->micrometres > 0;

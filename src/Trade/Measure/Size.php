@@ -14,6 +14,7 @@ final readonly class Size
         }
     }
 
+    /** By its sides in mm. */
     public static function millimetres(float $width, float $height): self
     {
         return new self(Length::millimetres($width), Length::millimetres($height));
@@ -33,6 +34,7 @@ final readonly class Size
         return new self(Length::read($parts[0], $bare), Length::read($parts[1], $bare));
     }
 
+    /** The shorter side. */
     public function shorter(): Length
     {
         return $this->width->micrometres <= $this->height->micrometres ? $this->width : $this->height;

@@ -31,6 +31,7 @@ final readonly class Ball implements Round
     {
     }
 
+    /** Over all. */
     public function size(): Size
     {
         $half = $this->diameter->times(\M_PI / 2);

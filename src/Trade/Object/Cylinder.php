@@ -31,6 +31,7 @@ final readonly class Cylinder implements Round
         }
     }
 
+    /** Over all. */
     public function size(): Size
     {
         return new Size($this->circumference, $this->height);

@@ -22,6 +22,7 @@ enum KeepOut: string
     case Hinge = 'hinge';
     case Other = 'other';
 
+    /** As it is shown. */
     public function label(): string
     {
         return match ($this) {

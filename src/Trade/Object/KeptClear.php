@@ -17,6 +17,7 @@ final readonly class KeptClear implements Surface
     {
     }
 
+    /** Over all. */
     public function size(): Size
     {
         return $this->surface->size();

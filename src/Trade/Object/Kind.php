@@ -35,6 +35,7 @@ enum Kind: string
         return self::Ball === $this || self::Taper === $this;
     }
 
+    /** As it is shown. */
     public function label(): string
     {
         return match ($this) {

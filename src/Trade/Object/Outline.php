@@ -31,6 +31,7 @@ final readonly class Outline implements Surface
         $this->outline = $outline->moved(-$box->left, -$box->top);
     }
 
+    /** Over all. */
     public function size(): Size
     {
         $box = $this->outline->box();

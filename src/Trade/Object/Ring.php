@@ -29,6 +29,7 @@ final readonly class Ring implements Surface
         }
     }
 
+    /** Over all. */
     public function size(): Size
     {
         return $this->outer;

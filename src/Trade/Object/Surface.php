@@ -12,6 +12,7 @@ use Yelbo\Trade\Rules;
 /** A thing to put a decal on, laid flat; its origin is the top left of its box. */
 interface Surface
 {
+    /** Over all. */
     public function size(): Size;
 
     /** Its outline: a guide only. It never reaches a cut file. */

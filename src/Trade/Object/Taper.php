@@ -41,6 +41,7 @@ final readonly class Taper implements Round
         }
     }
 
+    /** Over all. */
     public function size(): Size
     {
         $box = $this->outline()->box();

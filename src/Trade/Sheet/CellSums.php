@@ -46,6 +46,7 @@ final readonly class CellSums
         $this->sums = $sums;
     }
 
+    /** Whether anything lies in a rectangle of cells. */
     public function hold(Box $box): bool
     {
         $left = intdiv($box->left - $this->box->left, self::CELL);

@@ -16,11 +16,13 @@ final readonly class Gaps
     {
     }
 
+    /** The same gap between all, µm. */
     public static function same(int $gap, int $edge): self
     {
         return new self($gap, $gap, $edge);
     }
 
+    /** The gap between two pieces, µm. */
     public function between(NestPiece $one, NestPiece $other): int
     {
         return '' !== $one->order && $one->order === $other->order ? $this->inside : $this->between;

@@ -50,11 +50,13 @@ final readonly class NestStock
         return $room->isEmpty() ? null : $room;
     }
 
+    /** Whether it is a rectangle. */
     public function isSquare(): bool
     {
         return self::fillsItsBox($this->outline);
     }
 
+    /** Whether its outline is its box. */
     public static function fillsItsBox(Region $region): bool
     {
         $box = $region->box();

@@ -13,6 +13,7 @@ final readonly class Place
     {
     }
 
+    /** A region where it lies on the sheet. */
     public function put(Region $region): Region
     {
         $turned = $region->turned($this->turn);
