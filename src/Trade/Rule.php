@@ -74,7 +74,7 @@ enum Rule: string
     case WeedBoxAway = 'weed-box-away';
     case JoinPart = 'join-part';
     case BenchMinute = 'bench-minute';
-    case OddRestAway = 'odd-rest-away';
+    case OddRemnantAway = 'odd-remnant-away';
     case Think = 'think';
     case ThinkLonger = 'think-longer';
     case CutWidth = 'cut-width';
@@ -154,7 +154,7 @@ enum Rule: string
             self::WeedBoxAway => [1.5, 0.5, 20, 'mm', 'A weed box stands off the decal by', 'Half the gap inside an order, so that two boxes do not meet.', 7],
             self::JoinPart => [2, 0, 60, 'min', 'Each part more of a decal cut in parts', 'Laid over a full-size paper guide and taped together.', 7],
             self::BenchMinute => [0.5, 0, 20, 'a minute', 'What a minute at the cutter or the bench costs', 'To weigh film against work.', 7],
-            self::OddRestAway => [3, 0, 30, 'mm', 'Film beside a cut piece that is spoiled with it', 'The hook and the scissors want room.', 7],
+            self::OddRemnantAway => [3, 0, 30, 'mm', 'Film beside a cut piece that is spoiled with it', 'The hook and the scissors want room.', 7],
             self::Think => [5, 0, 120, 's', 'How long a plan of sheets is thought about', 'Most is found in the first seconds.', 7],
             self::ThinkLonger => [30, 0, 600, 's', 'How long when it is thought about longer', 'A few per cent of film more, for who can wait.', 7],
             self::CutWidth => [292, 50, 2000, 'mm', 'Widest the machine cuts', 'The rollers and the board take the rest.', 7],

@@ -44,6 +44,6 @@ final readonly class BatchViews
 
     public function remnant(Batch $batch): RemnantView
     {
-        return RemnantView::from($batch, $this->remnants->of($batch));
+        return RemnantView::from($batch, $this->remnants->lying($batch));
     }
 }

@@ -25,7 +25,7 @@ use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 
-/** A proof is frozen, goes out by a link, and comes back with a yes or a wish. */
+/** A proof is frozen, goes out by a link, and comes back with a yes or a change request. */
 final class ProofsTest extends ShopTestCase
 {
     public function testAProofKeepsAllItSaidWhateverChangesLater(): void
@@ -154,13 +154,13 @@ final class ProofsTest extends ShopTestCase
         $links->follow(str_repeat('a', 43));
     }
 
-    public function testAWishIsKeptWithItsSpotAndNeedsWords(): void
+    public function testAChangeRequestIsKeptWithItsSpotAndNeedsWords(): void
     {
         [$docket, $token] = $this->linked();
         $links = $this->get(ProofLinks::class);
         $links->requestChange($token, 'Osric', 'A little higher, please', [90_500, 20_000]);
-        $wish = $links->changeRequests($docket)[0];
-        self::assertSame([[90_500, 20_000], 'A little higher, please', 'Osric'], [$wish->spot(), $wish->note(), $wish->by()]);
+        $request = $links->changeRequests($docket)[0];
+        self::assertSame([[90_500, 20_000], 'A little higher, please', 'Osric'], [$request->spot(), $request->note(), $request->by()]);
         self::assertSame(DocketState::Proofing, $docket->state(), 'the shop decides what is done');
         foreach ([['', 'x', 'name'], ['Osric', ' ', 'note'], ['Osric', str_repeat('x', 1001), 'note']] as [$name, $note, $field]) {
             try {

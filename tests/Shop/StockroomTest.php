@@ -84,7 +84,7 @@ final class StockroomTest extends ShopTestCase
         $done = $batches->batch($batch->id());
         self::assertTrue($done->hasRemnant());
         self::assertCount(1, $batches->withRemnant());
-        $square = $remnants->of($done)->square;
+        $square = $remnants->lying($done)->square;
         self::assertNotNull($square);
         self::assertEqualsWithDelta(600_000 - $done->length() - 3000, $square->box()->height(), 1000, 'trimmed beside the last piece');
         $item = $remnants->putAway($done, $done->version(), 'square');
@@ -100,7 +100,7 @@ final class StockroomTest extends ShopTestCase
         $remnants = $this->get(Remnants::class);
         $this->room->receive($this->navy, StockItem::OFFCUT, 200_000, 110_000, 1, '4');
         $batch = $this->release(...$this->approved('Kestrel', 1)->pieces());
-        $rest = $remnants->of($batch);
+        $rest = $remnants->lying($batch);
         self::assertNull($rest->square, 'under 60 mm wide');
         try {
             $remnants->putAway($batch, $batch->version(), 'square');

@@ -98,8 +98,8 @@ final class ProofTest extends WebCase
         }
         $this->assertProblem(403, 'own page only', $this->plain('POST', "/api/given/$token/yes", 'name=Osric'));
         $this->assertProblem(422, 'your name', $this->ask('POST', "/api/given/$token/yes", ['name' => ' '], false));
-        $wished = $this->ask('POST', "/api/given/$token/change", ['name' => 'Osric', 'note' => 'Higher', 'x' => 12.5, 'y' => 40], false);
-        self::assertSame([12.5, 40.0], [$wished['changeRequests'][0]['spot']['x'], $wished['changeRequests'][0]['spot']['y']]);
+        $asked = $this->ask('POST', "/api/given/$token/change", ['name' => 'Osric', 'note' => 'Higher', 'x' => 12.5, 'y' => 40], false);
+        self::assertSame([12.5, 40.0], [$asked['changeRequests'][0]['spot']['x'], $asked['changeRequests'][0]['spot']['y']]);
         self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state']);
         self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state'], 'said twice it is said once');
         $this->assertProblem(409, 'not waiting', $this->ask('POST', "/api/given/$token/change", ['name' => 'Osric', 'note' => 'Lower'], false));

@@ -57,7 +57,7 @@ test('a reason given while the drawing is still being kept comes after it', asyn
     await route.fulfill({ response: await route.fetch() });
     kept();
   });
-  await page.route('**/overrule', async (route) => {
+  await page.route('**/waiver', async (route) => {
     await untilKept;
     await route.continue();
   });

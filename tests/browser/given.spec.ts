@@ -11,7 +11,10 @@ async function link(page: Page, docket: { number: number }): Promise<string> {
   return new URL(given.url).pathname;
 }
 
-test('a proof goes out by post and comes back with a wish, pinned, from a phone', async ({ page, browser }) => {
+test('a proof goes out by post and comes back with a change request, pinned, from a phone', async ({
+  page,
+  browser,
+}) => {
   const docket = await order(page, 'Mallow', 'proof', { contact: 'osric@tamblyn.example' });
   await page.goto(`/proof/${docket.number}`);
   await page.getByRole('button', { name: /Send the proof, or copy a link/ }).click();

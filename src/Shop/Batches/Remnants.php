@@ -32,10 +32,10 @@ final readonly class Remnants
     }
 
     /** What a finished cut left of its sheet. What was spoiled since was cut all the same. */
-    public function of(Batch $batch): Remnant
+    public function lying(Batch $batch): Remnant
     {
         $rules = $this->rules->current();
-        $figures = [$rules->micrometres(Rule::OddRestAway), $rules->micrometres(Rule::ShortestOffcut)];
+        $figures = [$rules->micrometres(Rule::OddRemnantAway), $rules->micrometres(Rule::ShortestOffcut)];
 
         return $this->cache->recall('remnant.'.hash('xxh128', serialize([$batch->outline(), $batch->places(), $batch->boxes(), $figures])), function () use ($batch, $figures): Remnant {
             $cut = array_map(static fn (Box $box): Region => $box->region(), $batch->boxes());
@@ -65,7 +65,7 @@ final readonly class Remnants
      */
     public function putAway(Batch $batch, int $version, string $how): ?StockItem
     {
-        $remnant = $this->of($batch);
+        $remnant = $this->lying($batch);
         $outline = match ($how) {
             self::SQUARE => $remnant->square ?? throw Refusals::at('rest', 'No square as large as an offcut has to be is left.'),
             self::ODD => $remnant->odd ?? throw Refusals::at('rest', 'Nothing odd worth keeping is left.'),

@@ -100,7 +100,7 @@ final class DemoOrders
      * Things that are not flat rectangles, sets, and letters in layers: what was typed, how it is set, and
      * the station it has come to, and what the customer said by link with the spot in mm. A film is named by its place above.
      *
-     * @var list<array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, price?: int, station: string, wish?: array{string, float, float}}>
+     * @var list<array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, price?: int, station: string, change?: array{string, float, float}}>
      */
     public const SHAPED = [
         ['answers' => ['customer' => 'Osric Tamblyn', 'contact' => '0700 900 181', 'words' => 'Ploughboy', 'object' => 'Coal hod, front', 'surface' => 'taper', 'upper' => '942mm', 'lower' => '628mm', 'slant' => '250mm', 'seen' => '120', 'material' => 'painted', 'useOf' => 'outdoor', 'film' => 3, 'quantity' => '2', 'keepOuts' => [['what' => 'seam', 'x' => '2mm', 'y' => '', 'width' => '', 'height' => '']]], 'days' => 9, 'face' => 'alfa-slab', 'station' => 'size'],
@@ -115,7 +115,7 @@ final class DemoOrders
         ['answers' => ['customer' => 'Bellwether Brass', 'contact' => 'band room', 'words' => 'Bellwether', 'object' => 'Bass drum', 'surface' => 'ellipse', 'width' => '280mm', 'height' => '280mm', 'material' => 'smooth', 'useOf' => 'outdoor', 'film' => 0, 'quantity' => '1'], 'days' => 9, 'face' => 'lobster', 'setting' => ['frame' => 'ring'], 'station' => 'batch'],
         ['answers' => ['customer' => 'Wharf End Primary', 'contact' => 'office@wharf-end.example', 'words' => "Reading Room\nOpen Wednesdays", 'object' => 'Notice pane', 'surface' => 'rectangle', 'width' => '420mm', 'height' => '160mm', 'material' => 'glass', 'side' => 'inside', 'useOf' => 'indoor', 'film' => 2, 'quantity' => '1'], 'days' => 11, 'face' => 'zilla-slab', 'station' => 'batch'],
         ['answers' => ['customer' => 'Chandlery at the Basin', 'contact' => 'counter', 'words' => "Rope and\nTwine", 'object' => 'Door glass, above and below the handle', 'surface' => 'rectangle', 'width' => '280mm', 'height' => '260mm', 'material' => 'glass', 'useOf' => 'outdoor', 'film' => 0, 'quantity' => '1'], 'days' => 10, 'face' => 'alfa-slab', 'setting' => ['lineSpacing' => 2.4], 'station' => 'batch'],
-        ['answers' => ['customer' => 'Marek Solvay', 'contact' => 'marek@solvay-boats.example', 'words' => 'Greylag', 'object' => 'Cabin side', 'surface' => 'rectangle', 'width' => '360mm', 'height' => '140mm', 'corner' => '10mm', 'material' => 'vehicle', 'useOf' => 'outdoor', 'film' => 6, 'quantity' => '2'], 'days' => 12, 'face' => 'pacifico', 'price' => 6400, 'station' => 'proof', 'wish' => ['Could the tail of the g be a little shorter?', 303.0, 124.0]],
+        ['answers' => ['customer' => 'Marek Solvay', 'contact' => 'marek@solvay-boats.example', 'words' => 'Greylag', 'object' => 'Cabin side', 'surface' => 'rectangle', 'width' => '360mm', 'height' => '140mm', 'corner' => '10mm', 'material' => 'vehicle', 'useOf' => 'outdoor', 'film' => 6, 'quantity' => '2'], 'days' => 12, 'face' => 'pacifico', 'price' => 6400, 'station' => 'proof', 'change' => ['Could the tail of the g be a little shorter?', 303.0, 124.0]],
     ];
 
     /** The shop's own objects: what was typed of each. */

@@ -189,7 +189,7 @@ final class DemoShop
         }
     }
 
-    /** @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, price?: int, station: string, wish?: array{string, float, float}} $order */
+    /** @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, price?: int, station: string, change?: array{string, float, float}} $order */
     private function shaped(array $order, \DateTimeImmutable $now, int $nth): void
     {
         $far = self::FAR[$order['station']];
@@ -206,11 +206,11 @@ final class DemoShop
         if ($far >= 3) {
             $this->approval->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');
         }
-        if (isset($order['wish'])) {
+        if (isset($order['change'])) {
             [, $token] = $this->links->give($docket, $typed['contact']);
             Clock::set(new MockClock($began->modify('+5 hours')));
             $this->links->follow($token);
-            $this->links->requestChange($token, $docket->customer()?->name() ?? '', $order['wish'][0], [(int) (1000 * $order['wish'][1]), (int) (1000 * $order['wish'][2])]);
+            $this->links->requestChange($token, $docket->customer()?->name() ?? '', $order['change'][0], [(int) (1000 * $order['change'][1]), (int) (1000 * $order['change'][2])]);
         }
     }
 
@@ -230,7 +230,7 @@ final class DemoShop
         $batch->finished();
         $this->records->flush();
         if ($far >= 6) {
-            $this->remnants->putAway($batch, $batch->version(), null === $this->remnants->of($batch)->square ? Remnants::SCRAP : Remnants::SQUARE);
+            $this->remnants->putAway($batch, $batch->version(), null === $this->remnants->lying($batch)->square ? Remnants::SCRAP : Remnants::SQUARE);
         }
         if ($far >= 6) {
             foreach ($docket->pieces() as $piece) {

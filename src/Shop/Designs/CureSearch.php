@@ -267,7 +267,7 @@ final readonly class CureSearch
                 continue;
             }
             $tried[$film->grade()->value] = true;
-            yield new CureAttempt($decal->of($film), $film->name(), new DesignChange(film: (string) $film->id()));
+            yield new CureAttempt($decal->inFilm($film), $film->name(), new DesignChange(film: (string) $film->id()));
         }
     }
 

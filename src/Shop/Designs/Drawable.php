@@ -23,7 +23,7 @@ final readonly class Drawable
     }
 
     /** The same in another film. */
-    public function of(FilmOnShelf $film): self
+    public function inFilm(FilmOnShelf $film): self
     {
         return new self($this->object, $this->lines, $this->design, $film, $this->use);
     }

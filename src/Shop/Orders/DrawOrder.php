@@ -119,7 +119,7 @@ final readonly class DrawOrder
         }
         $this->change->apply($docket, $version, function () use ($docket, $code, $found, $reason, $by): void {
             $docket->waivers()->add($code, $found, mb_substr(trim($reason), 0, self::LONGEST_REASON), $by, $this->clock->now());
-            $this->book->note('overruled', "“{$code}” let pass by $by: ".trim($reason), $docket->number());
+            $this->book->note('waived', "“{$code}” let pass by $by: ".trim($reason), $docket->number());
         });
     }
 

@@ -9,13 +9,13 @@ use Doctrine\ORM\Mapping as ORM;
 /**
  * Stops that the owner lets pass: the code of each, how bad it was (µm), and who let it pass, why and when.
  *
- * @phpstan-type Overruling array{code: string, found: int, reason: string, by: string, at: string}
+ * @phpstan-type Waiver array{code: string, found: int, reason: string, by: string, at: string}
  */
 #[ORM\Embeddable]
 class Waivers
 {
-    /** @var list<Overruling>|null */
-    #[ORM\Column(name: 'overruled', type: 'json', nullable: true)]
+    /** @var list<Waiver>|null */
+    #[ORM\Column(name: 'waivers', type: 'json', nullable: true)]
     private ?array $all = null;
 
     /** In the place of one for the same stop. */

@@ -159,7 +159,7 @@ final readonly class ProofLinks
                 throw new Refused('too-many', 'The shop has many notes of yours already. Please ring.');
             }
             $this->records->persist(new ChangeRequest($proof, $name, $note, $spot, $this->clock->now()));
-            $this->book->note('wish', "Asks for a change of proof {$proof->nth()}: $note", $docket->number());
+            $this->book->note('change-requested', "Asks for a change of proof {$proof->nth()}: $note", $docket->number());
         });
 
         return $proof;

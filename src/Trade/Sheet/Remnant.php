@@ -17,11 +17,11 @@ final readonly class Remnant
 {
     /** µm: tongues narrower than twice this are cut off. */
     private const TONGUE = 15_000;
-    /** µm: by so much fewer corners an odd rest is drawn. */
+    /** µm: by so much fewer corners an odd remnant is drawn. */
     private const SIMPLE = 500;
     /** µm */
     private const CELL = 1000;
-    /** An odd rest has to hold so much more film than the square one to be worth its bother. */
+    /** An odd remnant has to hold so much more film than the square one to be worth its bother. */
     private const MORE = 1.25;
 
     /** @param Region|null $square @param Region|null $odd only where it holds a good deal more than the square one */

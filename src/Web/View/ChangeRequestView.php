@@ -21,10 +21,10 @@ final readonly class ChangeRequestView
     {
     }
 
-    public static function from(ChangeRequest $wish): self
+    public static function from(ChangeRequest $request): self
     {
-        $spot = $wish->spot();
+        $spot = $request->spot();
 
-        return new self($wish->id(), $wish->proof()->nth(), $wish->by(), $wish->note(), null === $spot ? null : SpotView::micrometres($spot[0], $spot[1]), $wish->at()->format(\DATE_ATOM));
+        return new self($request->id(), $request->proof()->nth(), $request->by(), $request->note(), null === $spot ? null : SpotView::micrometres($spot[0], $spot[1]), $request->at()->format(\DATE_ATOM));
     }
 }

@@ -37,7 +37,7 @@ final class RosterTest extends TestCase
         self::assertCount(max(0, ...array_map(count(...), $rows)), $roster->columns);
     }
 
-    public function testTheReaderCanBeOverruled(): void
+    public function testWhatIsSaidOfTheColumnsCountsMore(): void
     {
         $text = "Name;Boat\nAda;Teal";
         self::assertSame([['Name', 'Boat'], ['Ada', 'Teal']], Roster::read($text, null, false)->rows);

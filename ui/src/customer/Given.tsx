@@ -39,8 +39,8 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
   const { proof } = given;
   const [spot, setSpot] = useState<Schemas['SpotView'] | null>(null);
   const pins = [
-    ...pinsOf(given.changeRequests, proof.nth).flatMap((wish) =>
-      wish.spot ? [{ spot: wish.spot, label: wish.label }] : [],
+    ...pinsOf(given.changeRequests, proof.nth).flatMap((request) =>
+      request.spot ? [{ spot: request.spot, label: request.label }] : [],
     ),
     ...(spot ? [{ spot, label: '?' }] : []),
   ];
@@ -95,13 +95,13 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
             <section className="mb-5">
               <h2 className="label mb-1">You asked for</h2>
               <ul className="flex flex-col gap-2">
-                {pinsOf(given.changeRequests, proof.nth).map((wish) => (
-                  <li key={wish.id} className="flex gap-2 text-note">
+                {pinsOf(given.changeRequests, proof.nth).map((request) => (
+                  <li key={request.id} className="flex gap-2 text-note">
                     <span className="flex h-6 w-6 shrink-0 items-center justify-center border-2 border-ink font-semibold">
-                      {wish.label}
+                      {request.label}
                     </span>
                     <p>
-                      “{wish.note}” <span className="block text-sm text-ink2">{asMoment(wish.at)}</span>
+                      “{request.note}” <span className="block text-sm text-ink2">{asMoment(request.at)}</span>
                     </p>
                   </li>
                 ))}
@@ -148,7 +148,7 @@ function Answer({
     onSuccess: shown,
     onError: (problem) => problem.status === 409 && again(),
   });
-  const wish = useMutation<GivenProof, Problem>({
+  const request = useMutation<GivenProof, Problem>({
     mutationFn: () =>
       ask(api.POST('/api/given/{token}/change', { ...path, body: { name, note, x: spot?.x, y: spot?.y } })),
     onSuccess: (fresh) => {
@@ -159,8 +159,8 @@ function Answer({
     },
     onError: (problem) => problem.status === 409 && again(),
   });
-  const says = yes.error?.fields.name ?? wish.error?.fields.name;
-  const trouble = [yes.error, wish.error].find((error) => error && Object.keys(error.fields).length === 0)?.message;
+  const says = yes.error?.fields.name ?? request.error?.fields.name;
+  const trouble = [yes.error, request.error].find((error) => error && Object.keys(error.fields).length === 0)?.message;
   return (
     <section className="mb-5 flex flex-col gap-3 border-2 border-ink bg-paper p-4" aria-label="Your answer">
       <TextField label="Your name" value={name} onChange={setName} says={says} autoComplete="name" />
@@ -178,9 +178,9 @@ function Answer({
             setSent(false);
           }}
           lines={3}
-          says={wish.error?.fields.note}
+          says={request.error?.fields.note}
         />
-        <Move tall className="mt-2 w-full" onClick={() => wish.mutate()} disabled={wish.isPending}>
+        <Move tall className="mt-2 w-full" onClick={() => request.mutate()} disabled={request.isPending}>
           Ask for the change
         </Move>
         {sent && (

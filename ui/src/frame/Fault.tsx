@@ -1,5 +1,7 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef } from 'react';
 import { isRouteErrorResponse, useLocation, useNavigate, useRouteError } from 'react-router';
+import { CALCULATED, RECORD } from '../api/keys';
 import { Move, NextMove } from '../parts/basics';
 
 /**
@@ -9,6 +11,7 @@ import { Move, NextMove } from '../parts/basics';
 export function Fault() {
   const fault = useRouteError();
   const navigate = useNavigate();
+  const client = useQueryClient();
   const { pathname } = useLocation();
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
@@ -19,6 +22,12 @@ export function Fault() {
   }, [fault]);
   // A page of an older build asks for parts that are not there any more: a fresh one has them.
   const outdated = fault instanceof TypeError && /dynamically imported module|module script/i.test(fault.message);
+  // What it broke on may be an answer that was kept.
+  const again = () => {
+    client.removeQueries({ queryKey: [RECORD] });
+    client.removeQueries({ queryKey: [CALCULATED] });
+    navigate(pathname, { replace: true });
+  };
   return (
     <div role="alert" className="mx-auto max-w-xl p-10">
       <h2 ref={heading} tabIndex={-1} className="title mb-3 outline-none">
@@ -30,10 +39,7 @@ export function Fault() {
           : 'It is not your fault, and what you typed is kept. Open it again; if it breaks again, tell the owner the time.'}
       </p>
       <div className="flex gap-3">
-        <NextMove
-          tall={false}
-          onClick={() => (outdated ? window.location.reload() : navigate(pathname, { replace: true }))}
-        >
+        <NextMove tall={false} onClick={() => (outdated ? window.location.reload() : again())}>
           {outdated ? 'Load it again' : 'Open it again'}
         </NextMove>
         <Move onClick={() => navigate('/ask')}>To Ask</Move>

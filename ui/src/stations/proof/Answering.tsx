@@ -16,10 +16,10 @@ export const useAnswering = (docket: number) =>
   });
 
 /** Letters for what customers pinned, as they stand on the drawing. */
-export const pinsOf = (wishes: Schemas['ChangeRequestView'][], proof: number) =>
-  wishes
-    .filter((wish) => wish.proof === proof)
-    .map((wish, nth) => ({ ...wish, label: String.fromCharCode(65 + (nth % 26)) }));
+export const pinsOf = (requests: Schemas['ChangeRequestView'][], proof: number) =>
+  requests
+    .filter((request) => request.proof === proof)
+    .map((request, nth) => ({ ...request, label: String.fromCharCode(65 + (nth % 26)) }));
 
 /** What the customer said by link, the letters as on the drawing. */
 export function ChangeRequests({ requests, proof }: { requests: Schemas['ChangeRequestView'][]; proof: number }) {
@@ -27,15 +27,15 @@ export function ChangeRequests({ requests, proof }: { requests: Schemas['ChangeR
   return mine.length === 0 ? null : (
     <Section title="The customer asks for a change" signal>
       <ul className="flex flex-col gap-2">
-        {mine.map((wish) => (
-          <li key={wish.id} className="flex gap-2 text-note">
+        {mine.map((request) => (
+          <li key={request.id} className="flex gap-2 text-note">
             <span className="flex h-6 w-6 shrink-0 items-center justify-center border-2 border-ink font-semibold">
-              {wish.label}
+              {request.label}
             </span>
             <p>
-              “{wish.note}”
+              “{request.note}”
               <span className="block text-sm text-ink2">
-                {wish.by}, {asMoment(wish.at)}
+                {request.by}, {asMoment(request.at)}
               </span>
             </p>
           </li>

@@ -83,11 +83,11 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
     <div className="grid min-h-0 grid-cols-[1fr_340px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
         <div className={`grid min-h-0 flex-1 ${other ? 'grid-cols-2' : 'grid-cols-1'}`}>
-          {other && <Version docket={docket.number} proof={other} wishes={answering?.changeRequests ?? []} named />}
+          {other && <Version docket={docket.number} proof={other} requests={answering?.changeRequests ?? []} named />}
           <Version
             docket={docket.number}
             proof={proof}
-            wishes={answering?.changeRequests ?? []}
+            requests={answering?.changeRequests ?? []}
             named={other !== undefined}
           />
         </div>
@@ -185,15 +185,17 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
 function Version({
   docket,
   proof,
-  wishes,
+  requests,
   named,
 }: {
   docket: number;
   proof: Proof;
-  wishes: Parameters<typeof pinsOf>[0];
+  requests: Parameters<typeof pinsOf>[0];
   named: boolean;
 }) {
-  const pins = pinsOf(wishes, proof.nth).flatMap((wish) => (wish.spot ? [{ spot: wish.spot, label: wish.label }] : []));
+  const pins = pinsOf(requests, proof.nth).flatMap((request) =>
+    request.spot ? [{ spot: request.spot, label: request.label }] : [],
+  );
   return (
     <div className="relative min-h-0 border-rule not-first:border-l">
       {proof.parts.length > 1 ? (
