@@ -38,7 +38,10 @@ final class CutCommand extends TradeCommand
         $height = $sheet->length('height');
         $sheet->end();
         $machine = $this->machine($in);
-        $layers = array_map(fn (Document $place): array => $this->place($place, $width, $height), $in->objects('places'));
+        $layers = array_map(
+            fn (Document $place): array => $this->place($place, $width, $height),
+            $in->objects('places'),
+        );
         $in->end();
         $file = new CutFile($width, $height, $machine, KnifeWay::through($layers));
 
@@ -68,7 +71,12 @@ final class CutCommand extends TradeCommand
     private function place(Document $in, int $width, int $height): array
     {
         $region = $this->reading->path($in);
-        $place = new Place('', (int) round(1000 * $in->number('x', -100_000, 100_000)), (int) round(1000 * $in->number('y', -100_000, 100_000)), $in->number('turn', -360, 360, 0));
+        $place = new Place(
+            '',
+            (int) round(1000 * $in->number('x', -100_000, 100_000)),
+            (int) round(1000 * $in->number('y', -100_000, 100_000)),
+            $in->number('turn', -360, 360, 0),
+        );
         $film = $in->text('film', '');
         $in->end();
         $put = $place->put($region);

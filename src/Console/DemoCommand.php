@@ -33,7 +33,9 @@ final class DemoCommand extends Command
     {
         if ($input->getOption('sign-ins')) {
             foreach (DemoShop::SIGN_INS as [$signIn, $name, $role, $password]) {
-                $output->writeln(\sprintf('  sign in as %-6s password %-16s (%s, %s)', $signIn, $password, $name, $role->value));
+                $output->writeln(
+                    \sprintf('  sign in as %-6s password %-16s (%s, %s)', $signIn, $password, $name, $role->value),
+                );
             }
 
             return self::SUCCESS;

@@ -28,14 +28,22 @@ final class DevelopCommand extends TradeCommand
         $top = Reading::length($in, 'top');
         $bottom = Reading::length($in, 'bottom');
         $slant = Reading::length($in, 'slant');
-        $baseline = $in->has('baseline') ? $in->length('baseline', 0, $slant->toMillimetres()) : $slant->micrometres / 2;
+        $baseline = $in->has('baseline')
+            ? $in->length('baseline', 0, $slant->toMillimetres())
+            : $slant->micrometres / 2;
         $art = $in->has('path') ? $this->reading->path($in) : null;
         $width = $in->has('width') ? $in->length('width') : $art?->box()->width() ?? 0;
         $in->end();
         $development = new Development($top, $bottom, $slant);
         $around = $development->around($baseline);
         if ($width > $around) {
-            throw new Refused('wider-than-the-wall', 'At this height the wall is '.Length::micrometres($around)->inMetric().' mm round: art cannot be wider.', '/width');
+            throw new Refused(
+                'wider-than-the-wall',
+                'At this height the wall is '.
+                    Length::micrometres($around)->inMetric().
+                    ' mm round: art cannot be wider.',
+                '/width',
+            );
         }
         $droop = $development->droop($baseline, $width);
         $bend = $droop > Development::SHOWS;
@@ -46,8 +54,15 @@ final class DevelopCommand extends TradeCommand
             'sweep' => round(rad2deg($development->sweep), 6),
             'droop' => Reading::mm($droop),
             'bend' => $bend,
-        ] + (null === $art || null === $box ? [] : [
-            'path' => SvgPath::write($bend ? $development->bend($art, $baseline, ($box->left + $box->right) / 2, $box->bottom) : $art),
-        ]);
+        ] +
+            (null === $art || null === $box
+                ? []
+                : [
+                    'path' => SvgPath::write(
+                        $bend
+                            ? $development->bend($art, $baseline, ($box->left + $box->right) / 2, $box->bottom)
+                            : $art,
+                    ),
+                ]);
     }
 }

@@ -50,7 +50,7 @@ final class Document
     /** @throws Refused */
     public function text(string $key, ?string $default = null): string
     {
-        $value = $this->value($key) ?? $default ?? throw $this->missing($key);
+        $value = $this->value($key) ?? ($default ?? throw $this->missing($key));
         if (!\is_string($value)) {
             throw $this->wrong($key, 'must be text');
         }
@@ -61,7 +61,7 @@ final class Document
     /** @throws Refused */
     public function number(string $key, float $least, float $most, ?float $default = null): float
     {
-        $value = $this->value($key) ?? $default ?? throw $this->missing($key);
+        $value = $this->value($key) ?? ($default ?? throw $this->missing($key));
 
         return $this->checked($key, $value, $least, $most);
     }
@@ -96,7 +96,11 @@ final class Document
      */
     public function objects(string $key, int $most = 10_000): array
     {
-        return array_map(fn (mixed $value, int $nth): self => $this->nested("$key/$nth", $value), $list = $this->list($key, $most), array_keys($list));
+        return array_map(
+            fn (mixed $value, int $nth): self => $this->nested("$key/$nth", $value),
+            $list = $this->list($key, $most),
+            array_keys($list),
+        );
     }
 
     /**
@@ -136,7 +140,11 @@ final class Document
      */
     public function numbers(string $key, float $least, float $most): array
     {
-        return array_map(fn (mixed $value, int $nth): float => $this->checked("$key/$nth", $value, $least, $most), $list = $this->list($key, 1000), array_keys($list));
+        return array_map(
+            fn (mixed $value, int $nth): float => $this->checked("$key/$nth", $value, $least, $most),
+            $list = $this->list($key, 1000),
+            array_keys($list),
+        );
     }
 
     /** @throws Refused where a key stands that nobody asked for */
@@ -144,7 +152,15 @@ final class Document
     {
         foreach (array_keys($this->values) as $key) {
             if (!isset($this->asked[$key])) {
-                throw new Refused('unknown-key', '“'.mb_substr((string) $key, 0, 40).'” is not a key here. There are '.implode(', ', array_keys($this->asked)).'.', $this->pointer((string) $key));
+                throw new Refused(
+                    'unknown-key',
+                    '“'.
+                        mb_substr((string) $key, 0, 40).
+                        '” is not a key here. There are '.
+                        implode(', ', array_keys($this->asked)).
+                        '.',
+                    $this->pointer((string) $key),
+                );
             }
         }
     }
@@ -207,7 +223,9 @@ final class Document
 
     private function nested(string $key, mixed $value): self
     {
-        return $value instanceof \stdClass ? new self(get_object_vars($value), $this->pointer($key)) : throw $this->wrong($key, 'must be an object');
+        return $value instanceof \stdClass
+            ? new self(get_object_vars($value), $this->pointer($key))
+            : throw $this->wrong($key, 'must be an object');
     }
 
     private function missing(string $key): Refused

@@ -21,8 +21,15 @@ final class FacesCommand extends TradeCommand
     {
         $in->end();
 
-        return array_map(static fn (Face $face): array => [
-            'slug' => $face->slug, 'name' => $face->name, 'style' => $face->style, 'licence' => $face->licence, 'file' => $face->file,
-        ], $this->faces->all());
+        return array_map(
+            static fn (Face $face): array => [
+                'slug' => $face->slug,
+                'name' => $face->name,
+                'style' => $face->style,
+                'licence' => $face->licence,
+                'file' => $face->file,
+            ],
+            $this->faces->all(),
+        );
     }
 }

@@ -53,7 +53,9 @@ final class FitCommand extends TradeCommand
         $words = $this->reading->words($lettering);
         $lettering->end();
         $in->end();
-        $fitted = self::lettered(fn (): Fitted => $this->fitting->fit($surface, $words, $capHeight, $offset, $clearance));
+        $fitted = self::lettered(
+            fn (): Fitted => $this->fitting->fit($surface, $words, $capHeight, $offset, $clearance),
+        );
 
         return [
             'capHeight' => Reading::mm($fitted->capHeight),
@@ -66,8 +68,15 @@ final class FitCommand extends TradeCommand
     }
 
     /** @return array<string, mixed> one letter height for all, by the one that allows least (section 4) */
-    private function set(Document $in, Surface $surface, Document $lettering, Film $film, Usage $use, ?int $offset, ?int $clearance): array
-    {
+    private function set(
+        Document $in,
+        Surface $surface,
+        Document $lettering,
+        Film $film,
+        Usage $use,
+        ?int $offset,
+        ?int $clearance,
+    ): array {
         $lettering->has('lines');
         /** @var list<Words> $members */
         $members = [];
@@ -81,12 +90,18 @@ final class FitCommand extends TradeCommand
         }
         $fitted = $this->sets->fit($surface, $members, null, $offset, $clearance);
 
-        return ['capHeight' => Reading::mm($fitted->capHeight), 'members' => array_map(fn (SetMember $member): array => [
-            'lines' => $member->words->lines,
-            'alone' => Reading::mm($member->alone),
-            'layers' => array_map(Reading::layer(...), $member->fitted->artwork->layers),
-            'snags' => $this->snags($member->fitted, $film, $use),
-        ], $fitted->members)];
+        return [
+            'capHeight' => Reading::mm($fitted->capHeight),
+            'members' => array_map(
+                fn (SetMember $member): array => [
+                    'lines' => $member->words->lines,
+                    'alone' => Reading::mm($member->alone),
+                    'layers' => array_map(Reading::layer(...), $member->fitted->artwork->layers),
+                    'snags' => $this->snags($member->fitted, $film, $use),
+                ],
+                $fitted->members,
+            ),
+        ];
     }
 
     /**
@@ -99,7 +114,9 @@ final class FitCommand extends TradeCommand
         try {
             return $fit();
         } catch (Refused $refused) {
-            throw 1 === preg_match('~^/(lines|face|radius|offset)~', $refused->at) ? $refused->under('/lettering') : $refused;
+            throw 1 === preg_match('~^/(lines|face|radius|offset)~', $refused->at)
+                ? $refused->under('/lettering')
+                : $refused;
         }
     }
 
@@ -111,11 +128,19 @@ final class FitCommand extends TradeCommand
             $at = $snag->at ?? [intdiv($box->width(), 2), intdiv($box->height(), 2)];
 
             return [
-                'code' => $snag->code, 'severity' => $snag->severity,
-                'limit' => Reading::mm($snag->limit), 'found' => Reading::mm($snag->found),
+                'code' => $snag->code,
+                'severity' => $snag->severity,
+                'limit' => Reading::mm($snag->limit),
+                'found' => Reading::mm($snag->found),
                 'at' => ['x' => Reading::mm($at[0] + $fitted->at[0]), 'y' => Reading::mm($at[1] + $fitted->at[1])],
                 'message' => $snag->message,
-                'cures' => array_map(static fn (array $cure): array => array_map(static fn (mixed $value): mixed => \is_int($value) ? Reading::mm($value) : $value, $cure), $snag->cures),
+                'cures' => array_map(
+                    static fn (array $cure): array => array_map(
+                        static fn (mixed $value): mixed => \is_int($value) ? Reading::mm($value) : $value,
+                        $cure,
+                    ),
+                    $snag->cures,
+                ),
             ];
         }, $this->judgement->judge($fitted, $film, $use));
     }

@@ -36,14 +36,23 @@ final class NestCommand extends TradeCommand
         $plan = $nest->plan($stock, $pieces, static fn (): bool => hrtime(true) < $until);
 
         return [
-            'sheets' => array_map(static fn (Sheet $sheet): array => [
-                'stock' => $sheet->stock,
-                'places' => array_map(static fn (Place $place): array => [
-                    'piece' => $place->piece, 'x' => Reading::mm($place->x), 'y' => Reading::mm($place->y), 'turn' => $place->turn,
-                ], $sheet->places),
-                'length' => Reading::mm($sheet->length),
-                'fill' => round($sheet->fill, 5),
-            ], $plan->sheets),
+            'sheets' => array_map(
+                static fn (Sheet $sheet): array => [
+                    'stock' => $sheet->stock,
+                    'places' => array_map(
+                        static fn (Place $place): array => [
+                            'piece' => $place->piece,
+                            'x' => Reading::mm($place->x),
+                            'y' => Reading::mm($place->y),
+                            'turn' => $place->turn,
+                        ],
+                        $sheet->places,
+                    ),
+                    'length' => Reading::mm($sheet->length),
+                    'fill' => round($sheet->fill, 5),
+                ],
+                $plan->sheets,
+            ),
             'left' => $plan->left,
             'seconds' => round((hrtime(true) - $began) / 1e9, 3),
         ];
@@ -57,7 +66,7 @@ final class NestCommand extends TradeCommand
     /** @return non-empty-list<int|float> degrees; as it is drawn where none are given */
     private static function turns(Document $in): array
     {
-        return $in->has('turns') ? $in->numbers('turns', -360, 360) ?: [0] : [0];
+        return $in->has('turns') ? ($in->numbers('turns', -360, 360) ?: [0]) : [0];
     }
 
     private function stock(Document $in): NestStock

@@ -60,24 +60,41 @@ final readonly class Reading
         $spacing = $in->number('lineSpacing', -100, 100, 0.25);
         $condense = $in->number('condense', -100, 100, 0);
 
-        return self::under($in, fn (): Words => Words::set($this->faces->named($face), $lines,
-            new Setting($arrangement, $tracking, $radius, $order, $shape, $frame, $spacing, $align, $condense)));
+        return self::under(
+            $in,
+            fn (): Words => Words::set(
+                $this->faces->named($face),
+                $lines,
+                new Setting($arrangement, $tracking, $radius, $order, $shape, $frame, $spacing, $align, $condense),
+            ),
+        );
     }
 
     public function surface(Document $in): Surface
     {
         $kind = $in->text('surface');
-        $surface = self::under($in, fn (): Surface => match ($kind) {
-            'rectangle' => self::rectangle($in),
-            'ellipse' => new Ellipse(self::size($in)),
-            'polygon' => new Polygon(self::size($in), $in->whole('sides', -1_000_000, 1_000_000)),
-            'ring' => $this->ring($in),
-            'outline' => new Outline($this->path($in)),
-            'cylinder' => new Cylinder(self::length($in, 'circumference'), self::length($in, 'height')),
-            'taper' => self::taper($in),
-            'ball' => new Ball(self::length($in, 'diameter')),
-            default => throw new Refused('unknown-surface', '“'.mb_substr($kind, 0, 40).'” is not a surface here. There are '.implode(', ', self::SURFACES).'.', '/surface'),
-        });
+        $surface = self::under(
+            $in,
+            fn (): Surface => match ($kind) {
+                'rectangle' => self::rectangle($in),
+                'ellipse' => new Ellipse(self::size($in)),
+                'polygon' => new Polygon(self::size($in), $in->whole('sides', -1_000_000, 1_000_000)),
+                'ring' => $this->ring($in),
+                'outline' => new Outline($this->path($in)),
+                'cylinder' => new Cylinder(self::length($in, 'circumference'), self::length($in, 'height')),
+                'taper' => self::taper($in),
+                'ball' => new Ball(self::length($in, 'diameter')),
+                default => throw new Refused(
+                    'unknown-surface',
+                    '“'.
+                        mb_substr($kind, 0, 40).
+                        '” is not a surface here. There are '.
+                        implode(', ', self::SURFACES).
+                        '.',
+                    '/surface',
+                ),
+            },
+        );
         $in->end();
 
         return $surface;
@@ -106,15 +123,19 @@ final readonly class Reading
 
     public function film(Document $in): Film
     {
-        return Film::tryFrom($in->text('film', Film::Permanent->value)) ?? throw $in->wrong('film', 'is not a film. There are '.implode(', ', array_column(Film::cases(), 'value')));
+        return Film::tryFrom($in->text('film', Film::Permanent->value)) ??
+            throw $in->wrong('film', 'is not a film. There are '.implode(', ', array_column(Film::cases(), 'value')));
     }
 
     public function useOf(Document $in): Usage
     {
-        return Usage::tryFrom($in->text('use', Usage::Indoor->value)) ?? throw $in->wrong('use', 'is not a use. There are '.implode(', ', array_column(Usage::cases(), 'value')));
+        return Usage::tryFrom($in->text('use', Usage::Indoor->value)) ??
+            throw $in->wrong('use', 'is not a use. There are '.implode(', ', array_column(Usage::cases(), 'value')));
     }
 
-    /** @return array{role: string, path: string, box: array{width: float, height: float}, keeps: int, counters: int, area: float} */
+    /**
+     * @return array{role: string, path: string, box: array{width: float, height: float}, keeps: int, counters: int, area: float}
+     */
     public static function layer(Layer $layer): array
     {
         return [
@@ -179,7 +200,8 @@ final readonly class Reading
      */
     private static function oneOf(Document $in, string $key, string $enum, \BackedEnum $default): \BackedEnum
     {
-        return $enum::tryFrom($in->text($key, (string) $default->value)) ?? throw $in->wrong($key, 'is none of '.implode(', ', array_column($enum::cases(), 'value')));
+        return $enum::tryFrom($in->text($key, (string) $default->value)) ??
+            throw $in->wrong($key, 'is none of '.implode(', ', array_column($enum::cases(), 'value')));
     }
 
     /**

@@ -27,7 +27,12 @@ abstract class TradeCommand extends Command
             $answer = $this->answer($in, $input);
         } catch (Refused $refused) {
             $error = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $error->writeln(self::json(['error' => ['code' => $refused->reason, 'message' => $refused->getMessage(), 'at' => $refused->at]]), OutputInterface::OUTPUT_RAW);
+            $error->writeln(
+                self::json([
+                    'error' => ['code' => $refused->reason, 'message' => $refused->getMessage(), 'at' => $refused->at],
+                ]),
+                OutputInterface::OUTPUT_RAW,
+            );
 
             return self::REFUSED;
         }

@@ -28,7 +28,10 @@ final class WarmCommand extends Command
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
         foreach ($this->faces->all() as $face) {
-            $letters = array_map(static fn (string $letter): Words => Words::set($face, [$letter], new Setting()), self::letters($face));
+            $letters = array_map(
+                static fn (string $letter): Words => Words::set($face, [$letter], new Setting()),
+                self::letters($face),
+            );
             $this->letterer->shapeAll($letters);
             foreach ($letters as $letter) {
                 $this->letterer->sketch($letter);

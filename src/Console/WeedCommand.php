@@ -27,7 +27,10 @@ final class WeedCommand extends TradeCommand
 
         return [
             'keeps' => array_map(self::part(...), $weeding->keeps),
-            'waste' => array_map(static fn (Part $part): array => [...self::part($part), 'inside' => $part->inside], $weeding->waste),
+            'waste' => array_map(
+                static fn (Part $part): array => [...self::part($part), 'inside' => $part->inside],
+                $weeding->waste,
+            ),
             'school' => $weeding->school,
             'why' => $weeding->why,
             'reverse' => array_map(self::part(...), $weeding->reverse),
@@ -38,6 +41,10 @@ final class WeedCommand extends TradeCommand
     /** @return array{at: array{x: float, y: float}, area: float, across: float} */
     private static function part(Part $part): array
     {
-        return ['at' => ['x' => Reading::mm($part->at()[0]), 'y' => Reading::mm($part->at()[1])], 'area' => $part->area(), 'across' => $part->across()];
+        return [
+            'at' => ['x' => Reading::mm($part->at()[0]), 'y' => Reading::mm($part->at()[1])],
+            'area' => $part->area(),
+            'across' => $part->across(),
+        ];
     }
 }

@@ -18,15 +18,24 @@ use Yelbo\Web\View\RemnantView;
 /** Batches as the page is shown them: in a list, or with their pieces in place. */
 final readonly class BatchViews
 {
-    public function __construct(private CutSheets $sheets, private Remnants $remnants, private Lateness $lateness, private Machines $machines)
-    {
+    public function __construct(
+        private CutSheets $sheets,
+        private Remnants $remnants,
+        private Lateness $lateness,
+        private Machines $machines,
+    ) {
     }
 
     public function row(Batch $batch): BatchRow
     {
         $contents = $this->sheets->contents($batch);
 
-        return BatchRow::from($batch, \count($contents), $this->sheets->metres($contents), $this->sheets->seconds($batch, $contents));
+        return BatchRow::from(
+            $batch,
+            \count($contents),
+            $this->sheets->metres($contents),
+            $this->sheets->seconds($batch, $contents),
+        );
     }
 
     public function batch(Batch $batch): BatchView
@@ -35,7 +44,14 @@ final readonly class BatchViews
 
         return BatchView::from(
             $batch,
-            array_map(fn (PlacedPiece $placed): PlaceView => PlaceView::from($placed, $this->sheets->path($placed), $this->lateness->isPieceLate($placed->piece)), $contents),
+            array_map(
+                fn (PlacedPiece $placed): PlaceView => PlaceView::from(
+                    $placed,
+                    $this->sheets->path($placed),
+                    $this->lateness->isPieceLate($placed->piece),
+                ),
+                $contents,
+            ),
             $this->sheets->metres($contents),
             $this->sheets->seconds($batch, $contents),
             $this->machines->inUse()?->label(),

@@ -30,17 +30,27 @@ use Yelbo\Web\View\SplitView;
  */
 final readonly class PlanViews
 {
-    public function __construct(private PlanEditor $plans, private PlanOverview $overview, private Shelf $shelf, private Lateness $lateness, private ShopRules $rules)
-    {
+    public function __construct(
+        private PlanEditor $plans,
+        private PlanOverview $overview,
+        private Shelf $shelf,
+        private Lateness $lateness,
+        private ShopRules $rules,
+    ) {
     }
 
     public function nesting(Nesting $nesting): NestingView
     {
         $pieces = $this->plans->pieces($nesting);
 
-        return new NestingView($nesting->id(), $nesting->film()->id(), $nesting->boxes(), $nesting->isUnderWay(),
+        return new NestingView(
+            $nesting->id(),
+            $nesting->film()->id(),
+            $nesting->boxes(),
+            $nesting->isUnderWay(),
             array_map(fn (NestPlan $plan): PlanView => $this->plan($plan, $pieces), $nesting->plans()),
-            array_map(SplitView::from(...), $this->overview->splits($nesting, $pieces)));
+            array_map(SplitView::from(...), $this->overview->splits($nesting, $pieces)),
+        );
     }
 
     public function shapes(Nesting $nesting): ShapesView
@@ -49,7 +59,13 @@ final readonly class PlanViews
         $shapes = [];
         foreach ($this->plans->partsOf($nesting) as $name => $part) {
             $piece = $pieces[(int) $name];
-            $shapes[] = ShapeView::from((string) $name, $piece, NestBuilder::tag($piece, (string) $name), $part->region, $this->lateness->isPieceLate($piece));
+            $shapes[] = ShapeView::from(
+                (string) $name,
+                $piece,
+                NestBuilder::tag($piece, (string) $name),
+                $part->region,
+                $this->lateness->isPieceLate($piece),
+            );
         }
 
         return new ShapesView($shapes);
@@ -64,7 +80,13 @@ final readonly class PlanViews
         return PlanView::from(
             $plan,
             array_map(fn (array $sheet): PlanSheetView => $this->sheet($plan, $sheet, $pieces), $laid['sheets'] ?? []),
-            array_map(static fn (array $at): LeftView => new LeftView(isset($pieces[$at['piece']]) ? $pieces[$at['piece']]->tag() : '', $at['why']), $laid['left'] ?? []),
+            array_map(
+                static fn (array $at): LeftView => new LeftView(
+                    isset($pieces[$at['piece']]) ? $pieces[$at['piece']]->tag() : '',
+                    $at['why'],
+                ),
+                $laid['left'] ?? [],
+            ),
             null === $figures ? null : PlanFiguresView::from($figures, \count($laid['left'] ?? [])),
         );
     }
@@ -77,6 +99,11 @@ final readonly class PlanViews
     {
         $stock = $this->shelf->item($sheet['stock']);
 
-        return PlanSheetView::from($stock, NestBuilder::usableLength($stock, $this->rules->current()), $sheet, PlanState::Done === $plan->state() ? $this->overview->boxes($plan->nesting(), $sheet, $pieces) : []);
+        return PlanSheetView::from(
+            $stock,
+            NestBuilder::usableLength($stock, $this->rules->current()),
+            $sheet,
+            PlanState::Done === $plan->state() ? $this->overview->boxes($plan->nesting(), $sheet, $pieces) : [],
+        );
     }
 }

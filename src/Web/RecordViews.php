@@ -21,8 +21,13 @@ use Yelbo\Web\View\ProofView;
 /** Records as the page is shown them. */
 final readonly class RecordViews
 {
-    public function __construct(private Book $book, private Lateness $lateness, private PieceNotes $notes, private Outlines $outlines, private ShopRules $rules)
-    {
+    public function __construct(
+        private Book $book,
+        private Lateness $lateness,
+        private PieceNotes $notes,
+        private Outlines $outlines,
+        private ShopRules $rules,
+    ) {
     }
 
     public function row(Docket $docket): DocketRow

@@ -17,9 +17,17 @@ final class HandbookTest extends TestCase
         foreach ($tables as [, $section, $table]) {
             $told[(int) $section] = $table;
         }
-        self::assertSame([], array_diff(array_map(static fn (Rule $rule): int => $rule->section(), Rule::cases()), array_keys($told)), 'A section has figures and no table.');
+        self::assertSame(
+            [],
+            array_diff(array_map(static fn (Rule $rule): int => $rule->section(), Rule::cases()), array_keys($told)),
+            'A section has figures and no table.',
+        );
         foreach ($told as $section => $table) {
-            self::assertSame(self::table($section), $table, "The figures of section $section have changed: put this table into docs/handbook.md.");
+            self::assertSame(
+                self::table($section),
+                $table,
+                "The figures of section $section have changed: put this table into docs/handbook.md.",
+            );
         }
     }
 
@@ -27,7 +35,11 @@ final class HandbookTest extends TestCase
     {
         preg_match_all('~^## (\d+)\. ~m', $this->handbook(), $sections);
         $cited = [];
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->root().'/src', \FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(
+                new \RecursiveDirectoryIterator($this->root().'/src', \FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             preg_match_all('~[Ss]ections? (\d+)~', (string) file_get_contents((string) $file), $numbers);
             $cited = [...$cited, ...$numbers[1]];
         }
@@ -39,7 +51,17 @@ final class HandbookTest extends TestCase
     {
         preg_match_all('~`([A-Z][A-Za-z]+\\\\[A-Z][A-Za-z]+)`~', $this->handbook(), $named);
         self::assertNotEmpty($named[1]);
-        self::assertSame([], array_values(array_filter($named[1], static fn (string $class): bool => !class_exists("Yelbo\\Trade\\$class") && !interface_exists("Yelbo\\Trade\\$class") && !enum_exists("Yelbo\\Trade\\$class"))));
+        self::assertSame(
+            [],
+            array_values(
+                array_filter(
+                    $named[1],
+                    static fn (string $class): bool => !class_exists("Yelbo\\Trade\\$class")
+                        && !interface_exists("Yelbo\\Trade\\$class")
+                        && !enum_exists("Yelbo\\Trade\\$class"),
+                ),
+            ),
+        );
     }
 
     private static function table(int $section): string
@@ -48,7 +70,15 @@ final class HandbookTest extends TestCase
         foreach (Rule::cases() as $rule) {
             if ($rule->section() === $section) {
                 [$least, $most] = $rule->range();
-                $rows[] = \sprintf('| %s | %s %s | %s … %s | %s |', $rule->label(), self::figure($rule->standard()), $rule->unit(), self::figure($least), self::figure($most), $rule->reason());
+                $rows[] = \sprintf(
+                    '| %s | %s %s | %s … %s | %s |',
+                    $rule->label(),
+                    self::figure($rule->standard()),
+                    $rule->unit(),
+                    self::figure($least),
+                    self::figure($most),
+                    $rule->reason(),
+                );
             }
         }
 

@@ -11,10 +11,32 @@ final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
         'Trade' => ['Yelbo\Trade', 'FontLib', 'Random'],
-        'Device' => ['Yelbo\Device', 'Yelbo\Trade', 'Symfony\Component\Mailer', 'Symfony\Component\Mime', 'Doctrine\DBAL'],
+        'Device' => [
+            'Yelbo\Device',
+            'Yelbo\Trade',
+            'Symfony\Component\Mailer',
+            'Symfony\Component\Mime',
+            'Doctrine\DBAL',
+        ],
         'Shop' => ['Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Doctrine', 'Symfony', 'Psr'],
-        'Web' => ['Yelbo\Web', 'Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Symfony', 'Psr', 'phpDocumentor\Reflection'],
-        'Console' => ['Yelbo\Console', 'Yelbo\Web\OpenApi', 'Yelbo\Shop', 'Yelbo\Trade', 'Yelbo\Device', 'Symfony', 'Doctrine\DBAL'],
+        'Web' => [
+            'Yelbo\Web',
+            'Yelbo\Shop',
+            'Yelbo\Trade',
+            'Yelbo\Device',
+            'Symfony',
+            'Psr',
+            'phpDocumentor\Reflection',
+        ],
+        'Console' => [
+            'Yelbo\Console',
+            'Yelbo\Web\OpenApi',
+            'Yelbo\Shop',
+            'Yelbo\Trade',
+            'Yelbo\Device',
+            'Symfony',
+            'Doctrine\DBAL',
+        ],
     ];
 
     /** Inside the core the pipeline runs one way: a later stage may know an earlier one, never the reverse. */
@@ -35,19 +57,74 @@ final class LayersTest extends TestCase
     ];
 
     /** The shop in the order of the work: a folder may know those before it, never one after. */
-    private const SHOP = ['People', 'Log', 'Input', 'Records', 'Settings', 'Machines', 'Stock', 'Objects', 'Designs', 'Orders', 'Post', 'Proofs', 'Batches', 'Bench', 'Delivery', 'Demo'];
+    private const SHOP = [
+        'People',
+        'Log',
+        'Input',
+        'Records',
+        'Settings',
+        'Machines',
+        'Stock',
+        'Objects',
+        'Designs',
+        'Orders',
+        'Post',
+        'Proofs',
+        'Batches',
+        'Bench',
+        'Delivery',
+        'Demo',
+    ];
 
     /** Where standard figures may be meant: what answers scripts, and what the shop's own are laid over. */
-    private const STANDARD_FIGURES = ['src/Shop/Settings/ShopRules.php', 'src/Console/FitCommand.php', 'src/Console/WeedCommand.php'];
+    private const STANDARD_FIGURES = [
+        'src/Shop/Settings/ShopRules.php',
+        'src/Console/FitCommand.php',
+        'src/Console/WeedCommand.php',
+    ];
 
-    /** What Web may take from the core: values to be written down, and names. Whatever computes is asked by the shop. */
+    /**
+     * What Web may take from the core: values to be written down, and names. Whatever computes is asked by the shop.
+     */
     private const WEB_MAY_TAKE = [
-        'Yelbo\Trade\Refused', 'Yelbo\Trade\Rule', 'Yelbo\Trade\Measure\Length', 'Yelbo\Trade\Measure\Size', 'Yelbo\Trade\Measure\Units',
-        'Yelbo\Trade\Geometry\Box', 'Yelbo\Trade\Geometry\Region', 'Yelbo\Trade\Geometry\SvgPath', 'Yelbo\Trade\Art\Note',
-        'Yelbo\Trade\Bench\Part', 'Yelbo\Trade\Bench\Weeding', 'Yelbo\Trade\Check\FaceSample', 'Yelbo\Trade\Check\SnagGroup', 'Yelbo\Trade\Film\Film', 'Yelbo\Trade\Film\Material', 'Yelbo\Trade\Film\Usage',
-        'Yelbo\Trade\Journey\BatchState', 'Yelbo\Trade\Journey\DocketMove', 'Yelbo\Trade\Journey\DocketState', 'Yelbo\Trade\Journey\Journey', 'Yelbo\Trade\Journey\PieceMove', 'Yelbo\Trade\Journey\PieceState', 'Yelbo\Trade\Journey\PlanState', 'Yelbo\Trade\Journey\Station',
-        'Yelbo\Trade\Lettering\Align', 'Yelbo\Trade\Lettering\Arrangement', 'Yelbo\Trade\Lettering\Artwork', 'Yelbo\Trade\Lettering\Frame', 'Yelbo\Trade\Lettering\KnockoutShape', 'Yelbo\Trade\Lettering\MonogramOrder', 'Yelbo\Trade\Lettering\Face', 'Yelbo\Trade\Lettering\Faces', 'Yelbo\Trade\Lettering\Layer', 'Yelbo\Trade\Lettering\Roster',
-        'Yelbo\Trade\Object\KeepOut', 'Yelbo\Trade\Object\Kind', 'Yelbo\Trade\Sheet\PlanFigures', 'Yelbo\Trade\Sheet\Remnant',
+        'Yelbo\Trade\Refused',
+        'Yelbo\Trade\Rule',
+        'Yelbo\Trade\Measure\Length',
+        'Yelbo\Trade\Measure\Size',
+        'Yelbo\Trade\Measure\Units',
+        'Yelbo\Trade\Geometry\Box',
+        'Yelbo\Trade\Geometry\Region',
+        'Yelbo\Trade\Geometry\SvgPath',
+        'Yelbo\Trade\Art\Note',
+        'Yelbo\Trade\Bench\Part',
+        'Yelbo\Trade\Bench\Weeding',
+        'Yelbo\Trade\Check\FaceSample',
+        'Yelbo\Trade\Check\SnagGroup',
+        'Yelbo\Trade\Film\Film',
+        'Yelbo\Trade\Film\Material',
+        'Yelbo\Trade\Film\Usage',
+        'Yelbo\Trade\Journey\BatchState',
+        'Yelbo\Trade\Journey\DocketMove',
+        'Yelbo\Trade\Journey\DocketState',
+        'Yelbo\Trade\Journey\Journey',
+        'Yelbo\Trade\Journey\PieceMove',
+        'Yelbo\Trade\Journey\PieceState',
+        'Yelbo\Trade\Journey\PlanState',
+        'Yelbo\Trade\Journey\Station',
+        'Yelbo\Trade\Lettering\Align',
+        'Yelbo\Trade\Lettering\Arrangement',
+        'Yelbo\Trade\Lettering\Artwork',
+        'Yelbo\Trade\Lettering\Frame',
+        'Yelbo\Trade\Lettering\KnockoutShape',
+        'Yelbo\Trade\Lettering\MonogramOrder',
+        'Yelbo\Trade\Lettering\Face',
+        'Yelbo\Trade\Lettering\Faces',
+        'Yelbo\Trade\Lettering\Layer',
+        'Yelbo\Trade\Lettering\Roster',
+        'Yelbo\Trade\Object\KeepOut',
+        'Yelbo\Trade\Object\Kind',
+        'Yelbo\Trade\Sheet\PlanFigures',
+        'Yelbo\Trade\Sheet\Remnant',
     ];
 
     public function testLayersKnowOnlyWhatTheyMay(): void
@@ -56,7 +133,14 @@ final class LayersTest extends TestCase
         foreach (self::MAY_KNOW as $layer => $allowed) {
             foreach ($this->files("src/$layer") as $file) {
                 foreach ($this->uses($file) as $used) {
-                    if (str_contains($used, '\\') && [] === array_filter($allowed, static fn (string $root): bool => str_starts_with($used.'\\', $root.'\\'))) {
+                    if (
+                        str_contains($used, '\\')
+                        && [] ===
+                            array_filter(
+                                $allowed,
+                                static fn (string $root): bool => str_starts_with($used.'\\', $root.'\\'),
+                            )
+                    ) {
                         $broken[] = "$file uses $used";
                     }
                 }
@@ -71,14 +155,21 @@ final class LayersTest extends TestCase
         foreach (self::PIPELINE as $stage => $allowed) {
             foreach ($this->files("src/Trade/$stage") as $file) {
                 foreach ($this->uses($file) as $used) {
-                    if (preg_match('~^Yelbo\\\\Trade\\\\(\w+)\\\\~', $used, $found) && $found[1] !== $stage && !\in_array($found[1], $allowed, true)) {
+                    if (
+                        preg_match('~^Yelbo\\\\Trade\\\\(\w+)\\\\~', $used, $found)
+                        && $found[1] !== $stage
+                        && !\in_array($found[1], $allowed, true)
+                    ) {
                         $broken[] = "$file uses $used";
                     }
                 }
             }
         }
         self::assertSame([], $broken);
-        self::assertEqualsCanonicalizing(array_keys(self::PIPELINE), array_map(basename(...), glob($this->root().'/src/Trade/*', \GLOB_ONLYDIR) ?: []));
+        self::assertEqualsCanonicalizing(
+            array_keys(self::PIPELINE),
+            array_map(basename(...), glob($this->root().'/src/Trade/*', \GLOB_ONLYDIR) ?: []),
+        );
     }
 
     /** In one direction there is no circle; nothing stands beside the folders. */
@@ -89,7 +180,10 @@ final class LayersTest extends TestCase
         foreach (self::SHOP as $folder) {
             foreach ($this->files("src/Shop/$folder") as $file) {
                 foreach ($this->uses($file) as $used) {
-                    if (preg_match('~^Yelbo\\\\Shop\\\\(\w+)\\\\~', $used, $found) && $place[$found[1]] > $place[$folder]) {
+                    if (
+                        preg_match('~^Yelbo\\\\Shop\\\\(\w+)\\\\~', $used, $found)
+                        && $place[$found[1]] > $place[$folder]
+                    ) {
                         $broken[] = "$file uses $used";
                     }
                 }
@@ -97,15 +191,27 @@ final class LayersTest extends TestCase
         }
         self::assertSame([], $broken);
         self::assertSame([], glob($this->root().'/src/Shop/*.php'), 'every class has a folder');
-        self::assertEqualsCanonicalizing(self::SHOP, array_map(basename(...), glob($this->root().'/src/Shop/*', \GLOB_ONLYDIR) ?: []));
+        self::assertEqualsCanonicalizing(
+            self::SHOP,
+            array_map(basename(...), glob($this->root().'/src/Shop/*', \GLOB_ONLYDIR) ?: []),
+        );
     }
 
     /** The shop computes by its own figures: nobody can be handed the standard ones by mistake. */
     public function testStandardFiguresAreMeantWhereTheyAreTaken(): void
     {
-        $taken = array_values(array_filter([...$this->files('src'), ...$this->files('config')], fn (string $file): bool => str_contains($this->code($file), 'Rules::standard')));
+        $taken = array_values(
+            array_filter(
+                [...$this->files('src'), ...$this->files('config')],
+                fn (string $file): bool => str_contains($this->code($file), 'Rules::standard'),
+            ),
+        );
         self::assertEqualsCanonicalizing(self::STANDARD_FIGURES, $taken);
-        self::assertStringNotContainsString('Trade\\Rules', (string) file_get_contents($this->root().'/config/services.yaml'), 'no service hands them out');
+        self::assertStringNotContainsString(
+            'Trade\\Rules',
+            (string) file_get_contents($this->root().'/config/services.yaml'),
+            'no service hands them out',
+        );
     }
 
     /** Web maps requests and answers and decides nothing. */
@@ -126,12 +232,41 @@ final class LayersTest extends TestCase
     public function testNoControllerOrViewComputes(): void
     {
         $computed = [];
-        foreach ([...$this->files('src/Web/Controller'), ...$this->files('src/Web/View'), ...$this->files('src/Web/Request'), 'src/Web/RecordViews.php', 'src/Web/BatchViews.php', 'src/Web/PlanViews.php'] as $file) {
-            $tokens = array_values(array_filter(\PhpToken::tokenize($this->code($file)), static fn (\PhpToken $token): bool => !$token->isIgnorable()));
+        foreach (
+            [
+                ...$this->files('src/Web/Controller'),
+                ...$this->files('src/Web/View'),
+                ...$this->files('src/Web/Request'),
+                'src/Web/RecordViews.php',
+                'src/Web/BatchViews.php',
+                'src/Web/PlanViews.php',
+            ] as $file
+        ) {
+            $tokens = array_values(
+                array_filter(
+                    \PhpToken::tokenize($this->code($file)),
+                    static fn (\PhpToken $token): bool => !$token->isIgnorable(),
+                ),
+            );
             foreach ($tokens as $nth => $token) {
-                $operator = \in_array($token->text, ['*', '/', '%', '+', '-', '**', '*=', '/=', '+=', '-='], true) && !\in_array($tokens[$nth - 1]->text, [':', '(', ','], true) && !$token->is(\T_ENCAPSED_AND_WHITESPACE) && !$tokens[$nth - 1]->is([\T_CONSTANT_ENCAPSED_STRING, \T_ARRAY]);
-                $function = $token->is([\T_STRING]) && \in_array(strtolower($token->text), ['intdiv', 'max', 'min', 'floor', 'ceil', 'sqrt', 'abs'], true) && '(' === $tokens[$nth + 1]->text;
-                if ('src/Web/View/Minutes.php' !== $file && ($operator || $function) && !str_contains($this->line($file, $token->line), 'requirements:')) {
+                $operator =
+                    \in_array($token->text, ['*', '/', '%', '+', '-', '**', '*=', '/=', '+=', '-='], true)
+                    && !\in_array($tokens[$nth - 1]->text, [':', '(', ','], true)
+                    && !$token->is(\T_ENCAPSED_AND_WHITESPACE)
+                    && !$tokens[$nth - 1]->is([\T_CONSTANT_ENCAPSED_STRING, \T_ARRAY]);
+                $function =
+                    $token->is([\T_STRING])
+                    && \in_array(
+                        strtolower($token->text),
+                        ['intdiv', 'max', 'min', 'floor', 'ceil', 'sqrt', 'abs'],
+                        true,
+                    )
+                    && '(' === $tokens[$nth + 1]->text;
+                if (
+                    'src/Web/View/Minutes.php' !== $file
+                    && ($operator || $function)
+                    && !str_contains($this->line($file, $token->line), 'requirements:')
+                ) {
                     $computed[] = "$file:$token->line {$token->text}";
                 }
             }
@@ -145,7 +280,13 @@ final class LayersTest extends TestCase
         $broken = [];
         foreach ($this->files('src/Trade') as $file) {
             $code = (string) file_get_contents($this->root().'/'.$file);
-            if (preg_match('~\b(time|microtime|date|rand|mt_rand|random_int|curl_init|fopen|file_put_contents|getenv)\(|new \\\\?DateTimeImmutable\(\)|\$_(SERVER|ENV|GET|POST)~', $code, $found)) {
+            if (
+                preg_match(
+                    '~\b(time|microtime|date|rand|mt_rand|random_int|curl_init|fopen|file_put_contents|getenv)\(|new \\\\?DateTimeImmutable\(\)|\$_(SERVER|ENV|GET|POST)~',
+                    $code,
+                    $found,
+                )
+            ) {
                 $broken[] = "$file: {$found[0]}";
             }
         }
@@ -157,7 +298,14 @@ final class LayersTest extends TestCase
     {
         $broken = [];
         foreach ($this->files('src') as $file) {
-            if (preg_match('~^(?!use |namespace ).*\\\\(Yelbo|Doctrine|Symfony)\\\\~m', (string) file_get_contents($this->root().'/'.$file), $found) && !str_contains($file, 'Kernel.php')) {
+            if (
+                preg_match(
+                    '~^(?!use |namespace ).*\\\\(Yelbo|Doctrine|Symfony)\\\\~m',
+                    (string) file_get_contents($this->root().'/'.$file),
+                    $found,
+                )
+                && !str_contains($file, 'Kernel.php')
+            ) {
                 $broken[] = "$file: {$found[0]}";
             }
         }
@@ -179,7 +327,9 @@ final class LayersTest extends TestCase
     {
         $files = [];
         /** @var \SplFileInfo $file */
-        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->root().'/'.$folder)) as $file) {
+        foreach (
+            new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->root().'/'.$folder)) as $file
+        ) {
             if ('php' === $file->getExtension()) {
                 $files[] = substr($file->getPathname(), \strlen($this->root()) + 1);
             }
@@ -192,7 +342,11 @@ final class LayersTest extends TestCase
     /** @return list<string> */
     private function uses(string $file): array
     {
-        preg_match_all('~^use (?:function |const )?([\w\\\\]+)~m', (string) file_get_contents($this->root().'/'.$file), $found);
+        preg_match_all(
+            '~^use (?:function |const )?([\w\\\\]+)~m',
+            (string) file_get_contents($this->root().'/'.$file),
+            $found,
+        );
 
         return $found[1];
     }

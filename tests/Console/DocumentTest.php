@@ -23,7 +23,10 @@ final class DocumentTest extends TestCase
         self::assertSame(['a', 'b'], $in->texts('texts'));
         self::assertSame([['a'], ['b', 'c']], $in->textLists('lists'));
         self::assertSame(2000, $in->object('object')->length('width'));
-        self::assertSame([1000, 2000], array_map(static fn (Document $one): int => $one->length('x'), $in->objects('objects')));
+        self::assertSame(
+            [1000, 2000],
+            array_map(static fn (Document $one): int => $one->length('x'), $in->objects('objects')),
+        );
         self::assertFalse($in->has('none'));
         self::assertSame('b', $in->text('absent', 'b'));
         $in->end();
@@ -40,14 +43,30 @@ final class DocumentTest extends TestCase
         yield 'not whole' => [static fn (Document $in) => $in->whole('number', 0, 5), 'bad-value', '/number'];
         yield 'no list' => [static fn (Document $in) => $in->texts('text'), 'bad-value', '/text'];
         yield 'no text in a list' => [static fn (Document $in) => $in->texts('list'), 'bad-value', '/list/0'];
-        yield 'no text in a list of lists' => [static fn (Document $in) => $in->textLists('texts'), 'bad-value', '/texts/0'];
+        yield 'no text in a list of lists' => [
+            static fn (Document $in) => $in->textLists('texts'),
+            'bad-value',
+            '/texts/0',
+        ];
         yield 'no object' => [static fn (Document $in) => $in->object('text'), 'bad-value', '/text'];
         yield 'no object in a list' => [static fn (Document $in) => $in->objects('list'), 'bad-value', '/list/0'];
         yield 'a list too long' => [static fn (Document $in) => $in->objects('objects', 1), 'bad-value', '/objects'];
-        yield 'deep down' => [static fn (Document $in) => $in->objects('objects')[1]->text('x'), 'bad-value', '/objects/1/x'];
-        yield 'a zero length' => [static fn (Document $in) => $in->object('object')->length('width', 3), 'bad-value', '/object/width'];
+        yield 'deep down' => [
+            static fn (Document $in) => $in->objects('objects')[1]->text('x'),
+            'bad-value',
+            '/objects/1/x',
+        ];
+        yield 'a zero length' => [
+            static fn (Document $in) => $in->object('object')->length('width', 3),
+            'bad-value',
+            '/object/width',
+        ];
         yield 'a key nobody asked for' => [static fn (Document $in) => $in->end(), 'unknown-key', '/text'];
-        yield 'found further in' => [static fn (Document $in) => $in->at('text', static fn () => throw new Refused('x', 'No.', '/deep')), 'x', '/text/deep'];
+        yield 'found further in' => [
+            static fn (Document $in) => $in->at('text', static fn () => throw new Refused('x', 'No.', '/deep')),
+            'x',
+            '/text/deep',
+        ];
     }
 
     /** @param \Closure(Document): mixed $read */

@@ -17,7 +17,12 @@ final class DocumentedContractsTest extends TestCase
         $examples = $this->examples();
         self::assertGreaterThan(8, \count($examples));
         foreach ($examples as [$command, $isError, $in, $answer]) {
-            $process = new Process([\PHP_BINARY, 'bin/console', ...explode(' ', $command)], $this->root(), ['APP_ENV' => 'test', 'APP_DEBUG' => '0'], $in);
+            $process = new Process(
+                [\PHP_BINARY, 'bin/console', ...explode(' ', $command)],
+                $this->root(),
+                ['APP_ENV' => 'test', 'APP_DEBUG' => '0'],
+                $in,
+            );
             $process->run();
             self::assertSame($isError ? 2 : 0, $process->getExitCode(), $process->getErrorOutput());
             $given = trim($isError ? $process->getErrorOutput() : $process->getOutput());
@@ -25,14 +30,27 @@ final class DocumentedContractsTest extends TestCase
             if (null === $wanted) {
                 self::assertSame(trim($answer), $given, $command);
             } else {
-                self::assertSame('', $this->difference($wanted, json_decode($given, true, 64, \JSON_THROW_ON_ERROR), $command));
+                self::assertSame(
+                    '',
+                    $this->difference($wanted, json_decode($given, true, 64, \JSON_THROW_ON_ERROR), $command),
+                );
             }
         }
     }
 
     public function testEachContractHasAnExample(): void
     {
-        preg_match_all("~AsCommand\\('(trade:[a-z]+)'~", implode('', array_map(static fn (string $file): string => (string) file_get_contents($file), glob($this->root().'/src/Console/*.php') ?: [])), $commands);
+        preg_match_all(
+            "~AsCommand\\('(trade:[a-z]+)'~",
+            implode(
+                '',
+                array_map(
+                    static fn (string $file): string => (string) file_get_contents($file),
+                    glob($this->root().'/src/Console/*.php') ?: [],
+                ),
+            ),
+            $commands,
+        );
         $shown = array_map(static fn (array $example): string => explode(' ', $example[0])[0], $this->examples());
         self::assertSame([], array_diff($commands[1], $shown));
         self::assertNotEmpty($commands[1]);
@@ -41,7 +59,12 @@ final class DocumentedContractsTest extends TestCase
     /** @return list<array{string, bool, string, string}> command, whether it is an error, input, answer */
     private function examples(): array
     {
-        preg_match_all('~^```json (error )?(trade:[^\n]+)\n(.*?)^```\s+```(?:json|text) answer\n(.*?)^```~ms', (string) file_get_contents($this->root().'/docs/console.md'), $found, \PREG_SET_ORDER);
+        preg_match_all(
+            '~^```json (error )?(trade:[^\n]+)\n(.*?)^```\s+```(?:json|text) answer\n(.*?)^```~ms',
+            (string) file_get_contents($this->root().'/docs/console.md'),
+            $found,
+            \PREG_SET_ORDER,
+        );
 
         return array_map(static fn (array $one): array => [$one[2], '' !== $one[1], $one[3], $one[4]], $found);
     }
@@ -53,7 +76,9 @@ final class DocumentedContractsTest extends TestCase
             return '';
         }
         if (!\is_array($wanted) || !\is_array($given)) {
-            return $wanted === $given || (is_numeric($wanted) && is_numeric($given) && abs($wanted - $given) < 1e-6) ? '' : "$at is ".json_encode($given).', not '.json_encode($wanted);
+            return $wanted === $given || (is_numeric($wanted) && is_numeric($given) && abs($wanted - $given) < 1e-6)
+                ? ''
+                : "$at is ".json_encode($given).', not '.json_encode($wanted);
         }
         if (array_is_list($wanted) && self::ELIDED === end($wanted)) {
             array_pop($wanted);

@@ -20,7 +20,13 @@ final class TradeCommandsTest extends TestCase
     private function run1(string $command, array|string $in): array
     {
         $words = explode(' ', $command);
-        $process = proc_open([\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$words], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes, null, [...getenv(), 'APP_ENV' => 'test', 'APP_DEBUG' => '0']);
+        $process = proc_open(
+            [\PHP_BINARY, \dirname(__DIR__, 2).'/bin/console', ...$words],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+            null,
+            [...getenv(), 'APP_ENV' => 'test', 'APP_DEBUG' => '0'],
+        );
         self::assertIsResource($process);
         @fwrite($pipes[0], \is_string($in) ? $in : json_encode($in ?: new \stdClass(), \JSON_THROW_ON_ERROR));
         fclose($pipes[0]);
@@ -55,7 +61,14 @@ final class TradeCommandsTest extends TestCase
 
     public function testLetter(): void
     {
-        $answer = $this->answer('trade:letter', ['face' => 'bebas', 'lines' => ['BOAT'], 'arrangement' => 'line', 'capHeight' => 40, 'tracking' => 0, 'offset' => 2.5]);
+        $answer = $this->answer('trade:letter', [
+            'face' => 'bebas',
+            'lines' => ['BOAT'],
+            'arrangement' => 'line',
+            'capHeight' => 40,
+            'tracking' => 0,
+            'offset' => 2.5,
+        ]);
         self::assertSame(['capHeight', 'xHeight', 'layers'], array_keys($answer));
         [$top, $offset] = $answer['layers'];
         self::assertSame(['role', 'path', 'box', 'keeps', 'counters', 'area'], array_keys($top));
@@ -67,7 +80,12 @@ final class TradeCommandsTest extends TestCase
 
     public function testFit(): void
     {
-        $in = ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60, 'corner' => 4], 'lettering' => ['face' => 'oswald', 'lines' => ['Ada', 'Lovage'], 'arrangement' => 'stack'], 'film' => 'permanent', 'use' => 'outdoor'];
+        $in = [
+            'object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60, 'corner' => 4],
+            'lettering' => ['face' => 'oswald', 'lines' => ['Ada', 'Lovage'], 'arrangement' => 'stack'],
+            'film' => 'permanent',
+            'use' => 'outdoor',
+        ];
         $answer = $this->answer('trade:fit', $in);
         self::assertSame(['capHeight', 'box', 'at', 'safe', 'layers', 'snags'], array_keys($answer));
         self::assertEqualsWithDelta(54, $answer['box']['height'], 0.02);
@@ -75,8 +93,15 @@ final class TradeCommandsTest extends TestCase
         $checked = $this->answer('trade:fit', [...$in, 'capHeight' => 40]);
         self::assertSame(40.0, (float) $checked['capHeight']);
         self::assertContains('outside-safe-area', array_column($checked['snags'], 'code'));
-        self::assertSame(['code', 'severity', 'limit', 'found', 'at', 'message', 'cures'], array_keys($checked['snags'][0]));
-        $set = $this->answer('trade:fit', ['object' => ['surface' => 'ellipse', 'width' => 100, 'height' => 60], 'set' => [['Ada'], ['Bartholomew']], 'lettering' => ['face' => 'oswald']]);
+        self::assertSame(
+            ['code', 'severity', 'limit', 'found', 'at', 'message', 'cures'],
+            array_keys($checked['snags'][0]),
+        );
+        $set = $this->answer('trade:fit', [
+            'object' => ['surface' => 'ellipse', 'width' => 100, 'height' => 60],
+            'set' => [['Ada'], ['Bartholomew']],
+            'lettering' => ['face' => 'oswald'],
+        ]);
         self::assertSame($set['capHeight'], $set['members'][1]['alone'], 'the longest name decides');
         self::assertGreaterThan($set['capHeight'], $set['members'][0]['alone']);
     }
@@ -84,41 +109,79 @@ final class TradeCommandsTest extends TestCase
     public function testFitOnEverySurface(): void
     {
         $lettering = ['face' => 'oswald', 'lines' => ['Teal']];
-        foreach ([
-            ['surface' => 'polygon', 'sides' => 6, 'width' => 115, 'height' => 100],
-            ['surface' => 'ring', 'inner' => ['width' => 40, 'height' => 40], 'outer' => ['width' => 120, 'height' => 120]],
-            ['surface' => 'outline', 'path' => 'M10 50C10 10 60 0 100 20S190 0 190 50S140 110 100 80S10 100 10 50Z'],
-            ['surface' => 'cylinder', 'circumference' => 258, 'height' => 95],
-            ['surface' => 'taper', 'top' => 942.5, 'bottom' => 628.3, 'slant' => 250],
-            ['surface' => 'ball', 'diameter' => 150],
-        ] as $object) {
+        foreach (
+            [
+                ['surface' => 'polygon', 'sides' => 6, 'width' => 115, 'height' => 100],
+                [
+                    'surface' => 'ring',
+                    'inner' => ['width' => 40, 'height' => 40],
+                    'outer' => ['width' => 120, 'height' => 120],
+                ],
+                [
+                    'surface' => 'outline',
+                    'path' => 'M10 50C10 10 60 0 100 20S190 0 190 50S140 110 100 80S10 100 10 50Z',
+                ],
+                ['surface' => 'cylinder', 'circumference' => 258, 'height' => 95],
+                ['surface' => 'taper', 'top' => 942.5, 'bottom' => 628.3, 'slant' => 250],
+                ['surface' => 'ball', 'diameter' => 150],
+            ] as $object
+        ) {
             $answer = $this->answer('trade:fit', ['object' => $object, 'lettering' => $lettering]);
-            $art = SvgPath::read($answer['layers'][0]['path'])->moved((int) round(1000 * $answer['at']['left']), (int) round(1000 * $answer['at']['top']));
+            $art = SvgPath::read($answer['layers'][0]['path'])->moved(
+                (int) round(1000 * $answer['at']['left']),
+                (int) round(1000 * $answer['at']['top']),
+            );
             self::assertTrue(Geos::covers(Geos::grow(SvgPath::read($answer['safe']), 4), $art), $object['surface']);
             self::assertGreaterThan(5, $answer['capHeight']);
         }
-        $taper = $this->answer('trade:fit', ['object' => ['surface' => 'taper', 'top' => 942.5, 'bottom' => 628.3, 'slant' => 250], 'lettering' => $lettering, 'capHeight' => 60]);
+        $taper = $this->answer('trade:fit', [
+            'object' => ['surface' => 'taper', 'top' => 942.5, 'bottom' => 628.3, 'slant' => 250],
+            'lettering' => $lettering,
+            'capHeight' => 60,
+        ]);
         self::assertContains('droop', array_column($taper['snags'], 'code'));
-        $ball = $this->answer('trade:fit', ['object' => ['surface' => 'ball', 'diameter' => 60], 'lettering' => $lettering, 'capHeight' => 20]);
+        $ball = $this->answer('trade:fit', [
+            'object' => ['surface' => 'ball', 'diameter' => 60],
+            'lettering' => $lettering,
+            'capHeight' => 20,
+        ]);
         self::assertContains('ball-strain', array_column($ball['snags'], 'code'));
         self::assertContains('outside-safe-area', array_column($ball['snags'], 'code'));
-        $kept = $this->answer('trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60], 'keepOuts' => ['M40 0H60V30H40Z'], 'lettering' => $lettering]);
-        $free = $this->answer('trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60], 'lettering' => $lettering]);
+        $kept = $this->answer('trade:fit', [
+            'object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60],
+            'keepOuts' => ['M40 0H60V30H40Z'],
+            'lettering' => $lettering,
+        ]);
+        $free = $this->answer('trade:fit', [
+            'object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60],
+            'lettering' => $lettering,
+        ]);
         self::assertLessThan($free['capHeight'], $kept['capHeight']);
-        self::assertContains('too-large-for-machine', array_column($this->answer('trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 900, 'height' => 600], 'lettering' => $lettering])['snags'], 'code'));
+        self::assertContains(
+            'too-large-for-machine',
+            array_column(
+                $this->answer('trade:fit', [
+                    'object' => ['surface' => 'rectangle', 'width' => 900, 'height' => 600],
+                    'lettering' => $lettering,
+                ])['snags'],
+                'code',
+            ),
+        );
     }
 
     public function testLetterInEveryArrangement(): void
     {
-        foreach ([
-            ['arrangement' => 'arc-up', 'lines' => ['BOAT'], 'radius' => 120],
-            ['arrangement' => 'arc-down', 'lines' => ['BOAT'], 'radius' => 120],
-            ['arrangement' => 'ring', 'lines' => ['BOAT', 'CLUB'], 'radius' => 80],
-            ['arrangement' => 'monogram', 'lines' => ['A', 'B', 'C'], 'order' => 'couple'],
-            ['arrangement' => 'initial', 'lines' => ['Boat']],
-            ['arrangement' => 'knockout', 'lines' => ['BOAT'], 'shape' => 'ellipse'],
-            ['arrangement' => 'stack', 'lines' => ['BO', 'AT'], 'frame' => 'double-ring'],
-        ] as $set) {
+        foreach (
+            [
+                ['arrangement' => 'arc-up', 'lines' => ['BOAT'], 'radius' => 120],
+                ['arrangement' => 'arc-down', 'lines' => ['BOAT'], 'radius' => 120],
+                ['arrangement' => 'ring', 'lines' => ['BOAT', 'CLUB'], 'radius' => 80],
+                ['arrangement' => 'monogram', 'lines' => ['A', 'B', 'C'], 'order' => 'couple'],
+                ['arrangement' => 'initial', 'lines' => ['Boat']],
+                ['arrangement' => 'knockout', 'lines' => ['BOAT'], 'shape' => 'ellipse'],
+                ['arrangement' => 'stack', 'lines' => ['BO', 'AT'], 'frame' => 'double-ring'],
+            ] as $set
+        ) {
             $answer = $this->answer('trade:letter', ['face' => 'bebas', 'capHeight' => 40, ...$set]);
             $top = SvgPath::read($answer['layers'][0]['path']);
             self::assertCount($answer['layers'][0]['keeps'], $top->polygons, $set['arrangement']);
@@ -128,13 +191,31 @@ final class TradeCommandsTest extends TestCase
 
     public function testDevelop(): void
     {
-        $answer = $this->answer('trade:develop', ['top' => 942.5, 'bottom' => 628.3, 'slant' => 250, 'baseline' => 125, 'width' => 180, 'path' => 'M0 0H180V40H0Z']);
-        $radius = 250 * 942.5 / (942.5 - 628.3);
-        self::assertEqualsWithDelta([$radius, rad2deg(942.5 / $radius), ($radius - 125) * (1 - cos(180 / (2 * ($radius - 125))))], [$answer['apexRadius'], $answer['sweep'], $answer['droop']], 0.001);
+        $answer = $this->answer('trade:develop', [
+            'top' => 942.5,
+            'bottom' => 628.3,
+            'slant' => 250,
+            'baseline' => 125,
+            'width' => 180,
+            'path' => 'M0 0H180V40H0Z',
+        ]);
+        $radius = (250 * 942.5) / (942.5 - 628.3);
+        self::assertEqualsWithDelta(
+            [$radius, rad2deg(942.5 / $radius), ($radius - 125) * (1 - cos(180 / (2 * ($radius - 125))))],
+            [$answer['apexRadius'], $answer['sweep'], $answer['droop']],
+            0.001,
+        );
         self::assertTrue($answer['bend']);
         $box = SvgPath::read($answer['path'])->box();
         self::assertEqualsWithDelta(40 + $answer['droop'], $box->bottom / 1000, 0.01);
-        $straight = $this->answer('trade:develop', ['top' => 942.5, 'bottom' => 628.3, 'slant' => 250, 'baseline' => 125, 'width' => 60, 'path' => 'M0 0H60V40H0Z']);
+        $straight = $this->answer('trade:develop', [
+            'top' => 942.5,
+            'bottom' => 628.3,
+            'slant' => 250,
+            'baseline' => 125,
+            'width' => 60,
+            'path' => 'M0 0H60V40H0Z',
+        ]);
         self::assertFalse($straight['bend']);
         self::assertSame(60_000, SvgPath::read($straight['path'])->box()->width());
     }
@@ -142,15 +223,36 @@ final class TradeCommandsTest extends TestCase
     public function testNest(): void
     {
         $answer = $this->answer('trade:nest', [
-            'gap' => 3, 'edge' => 2, 'turns' => [0, 90], 'seconds' => 0,
-            'stock' => [['id' => 'off-12', 'path' => 'M0 0H100V50H50V100H0Z', 'count' => 1], ['id' => 'sheet', 'width' => 300, 'height' => 600, 'count' => 9]],
-            'pieces' => [['id' => 'p1', 'path' => 'M0 0H40V40H0Z', 'count' => 4, 'turns' => [0]], ['id' => 'big', 'path' => 'M0 0H400V400H0Z']],
+            'gap' => 3,
+            'edge' => 2,
+            'turns' => [0, 90],
+            'seconds' => 0,
+            'stock' => [
+                ['id' => 'off-12', 'path' => 'M0 0H100V50H50V100H0Z', 'count' => 1],
+                ['id' => 'sheet', 'width' => 300, 'height' => 600, 'count' => 9],
+            ],
+            'pieces' => [
+                ['id' => 'p1', 'path' => 'M0 0H40V40H0Z', 'count' => 4, 'turns' => [0]],
+                ['id' => 'big', 'path' => 'M0 0H400V400H0Z'],
+            ],
         ]);
         self::assertSame(['off-12', 'sheet'], array_column($answer['sheets'], 'stock'));
         self::assertSame(['piece', 'x', 'y', 'turn'], array_keys($answer['sheets'][0]['places'][0]));
-        self::assertSame([['piece' => 'big', 'count' => 1]], array_map(static fn (array $left): array => array_diff_key($left, ['why' => 1]), $answer['left']));
+        self::assertSame(
+            [['piece' => 'big', 'count' => 1]],
+            array_map(static fn (array $left): array => array_diff_key($left, ['why' => 1]), $answer['left']),
+        );
         self::assertArrayHasKey('seconds', $answer);
-        $still = $this->answer('trade:nest', ['gap' => 0, 'edge' => 0, 'turns' => [], 'stock' => [['id' => 's', 'width' => 30, 'height' => 10]], 'pieces' => [['id' => 'long', 'path' => 'M0 0H30V5H0Z'], ['id' => 'other', 'path' => 'M0 0H30V5H0Z', 'turns' => []]]]);
+        $still = $this->answer('trade:nest', [
+            'gap' => 0,
+            'edge' => 0,
+            'turns' => [],
+            'stock' => [['id' => 's', 'width' => 30, 'height' => 10]],
+            'pieces' => [
+                ['id' => 'long', 'path' => 'M0 0H30V5H0Z'],
+                ['id' => 'other', 'path' => 'M0 0H30V5H0Z', 'turns' => []],
+            ],
+        ]);
         self::assertSame([0, 0], array_column($still['sheets'][0]['places'], 'turn'), 'no turns given are no turns');
         self::assertSame([], $still['left']);
     }
@@ -174,7 +276,11 @@ final class TradeCommandsTest extends TestCase
     #[DataProvider('formats')]
     public function testCut(string $format, string $holds): void
     {
-        [$status, $out] = $this->run1("trade:cut --format=$format", ['sheet' => ['width' => 100, 'height' => 60], 'machine' => ['bladeOffset' => 0.25, 'overcut' => 0.5], 'places' => [['path' => 'M0 0H20V20H0ZM5 5V15H15V5Z', 'x' => 5, 'y' => 5, 'turn' => 90]]]);
+        [$status, $out] = $this->run1("trade:cut --format=$format", [
+            'sheet' => ['width' => 100, 'height' => 60],
+            'machine' => ['bladeOffset' => 0.25, 'overcut' => 0.5],
+            'places' => [['path' => 'M0 0H20V20H0ZM5 5V15H15V5Z', 'x' => 5, 'y' => 5, 'turn' => 90]],
+        ]);
         self::assertSame(0, $status);
         self::assertStringContainsString($holds, $out);
     }
@@ -191,30 +297,177 @@ final class TradeCommandsTest extends TestCase
         yield 'ten kilometres' => ['trade:letter', [...$letter, 'capHeight' => 10_000_000], 'bad-value', '/capHeight'];
         yield 'no such face' => ['trade:letter', [...$letter, 'face' => 'nobody'], 'unknown-face', '/face'];
         yield 'no words' => ['trade:letter', [...$letter, 'lines' => []], 'no-words', '/lines'];
-        yield 'a character no face has' => ['trade:letter', [...$letter, 'lines' => ['日']], 'missing-character', '/lines/0'];
+        yield 'a character no face has' => [
+            'trade:letter',
+            [...$letter, 'lines' => ['日']],
+            'missing-character',
+            '/lines/0',
+        ];
         yield 'a line that is no text' => ['trade:letter', [...$letter, 'lines' => ['a', 7]], 'bad-value', '/lines/1'];
-        yield 'a negative width' => ['trade:fit', ['object' => ['surface' => 'ellipse', 'width' => -1, 'height' => 60], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'bad-value', '/object/width'];
-        yield 'a corner that eats the side' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 10, 'height' => 60, 'corner' => 6], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'absurd-corner', '/object/corner'];
-        yield 'an unknown key deep inside' => ['trade:fit', ['object' => ['surface' => 'ellipse', 'width' => 10, 'height' => 60, 'depth' => 1], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'unknown-key', '/object/depth'];
-        yield 'a badge wider than what is round it' => ['trade:fit', ['object' => ['surface' => 'ring', 'inner' => ['width' => 130, 'height' => 60], 'outer' => ['width' => 120, 'height' => 120]], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'ring-inside-out', '/object/inner'];
-        yield 'a negative badge' => ['trade:fit', ['object' => ['surface' => 'ring', 'inner' => ['width' => -1, 'height' => 60], 'outer' => ['width' => 120, 'height' => 120]], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'bad-value', '/object/inner/width'];
-        yield 'a taper the wrong way' => ['trade:fit', ['object' => ['surface' => 'taper', 'top' => 100, 'bottom' => 200, 'slant' => 90], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'taper-upside-down', '/object/bottom'];
-        yield 'a taper that is none' => ['trade:develop', ['top' => 200, 'bottom' => 200, 'slant' => 90], 'not-a-taper', '/bottom'];
-        yield 'a slant too short' => ['trade:develop', ['top' => 900, 'bottom' => 100, 'slant' => 50], 'slant-too-short', '/slant'];
-        yield 'a baseline beyond the wall' => ['trade:develop', ['top' => 900, 'bottom' => 600, 'slant' => 250, 'baseline' => 300], 'bad-value', '/baseline'];
-        yield 'art wider than the wall is round' => ['trade:develop', ['top' => 900, 'bottom' => 600, 'slant' => 250, 'width' => 5000], 'wider-than-the-wall', '/width'];
-        yield 'keep-outs all over' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60], 'keepOuts' => ['M-1 -1H101V61H-1Z'], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'no-room', '/keepOuts'];
-        yield 'a broken keep-out' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60], 'keepOuts' => ['M0 0H9V9Z', 'M0'], 'lettering' => ['face' => 'bebas', 'lines' => ['a']]], 'unreadable-path', '/keepOuts/1'];
-        yield 'words too long' => ['trade:fit', ['object' => ['surface' => 'rectangle', 'width' => 20, 'height' => 20], 'lettering' => ['face' => 'bebas', 'lines' => [str_repeat('wide ', 35)]]], 'words-too-long', '/lettering/lines'];
-        yield 'an order nobody knows' => ['trade:letter', [...$letter, 'arrangement' => 'monogram', 'order' => 'random'], 'bad-value', '/order'];
+        yield 'a negative width' => [
+            'trade:fit',
+            [
+                'object' => ['surface' => 'ellipse', 'width' => -1, 'height' => 60],
+                'lettering' => ['face' => 'bebas', 'lines' => ['a']],
+            ],
+            'bad-value',
+            '/object/width',
+        ];
+        yield 'a corner that eats the side' => [
+            'trade:fit',
+            [
+                'object' => ['surface' => 'rectangle', 'width' => 10, 'height' => 60, 'corner' => 6],
+                'lettering' => ['face' => 'bebas', 'lines' => ['a']],
+            ],
+            'absurd-corner',
+            '/object/corner',
+        ];
+        yield 'an unknown key deep inside' => [
+            'trade:fit',
+            [
+                'object' => ['surface' => 'ellipse', 'width' => 10, 'height' => 60, 'depth' => 1],
+                'lettering' => ['face' => 'bebas', 'lines' => ['a']],
+            ],
+            'unknown-key',
+            '/object/depth',
+        ];
+        yield 'a badge wider than what is round it' => [
+            'trade:fit',
+            [
+                'object' => [
+                    'surface' => 'ring',
+                    'inner' => ['width' => 130, 'height' => 60],
+                    'outer' => ['width' => 120, 'height' => 120],
+                ],
+                'lettering' => ['face' => 'bebas', 'lines' => ['a']],
+            ],
+            'ring-inside-out',
+            '/object/inner',
+        ];
+        yield 'a negative badge' => [
+            'trade:fit',
+            [
+                'object' => [
+                    'surface' => 'ring',
+                    'inner' => ['width' => -1, 'height' => 60],
+                    'outer' => ['width' => 120, 'height' => 120],
+                ],
+                'lettering' => ['face' => 'bebas', 'lines' => ['a']],
+            ],
+            'bad-value',
+            '/object/inner/width',
+        ];
+        yield 'a taper the wrong way' => [
+            'trade:fit',
+            [
+                'object' => ['surface' => 'taper', 'top' => 100, 'bottom' => 200, 'slant' => 90],
+                'lettering' => ['face' => 'bebas', 'lines' => ['a']],
+            ],
+            'taper-upside-down',
+            '/object/bottom',
+        ];
+        yield 'a taper that is none' => [
+            'trade:develop',
+            ['top' => 200, 'bottom' => 200, 'slant' => 90],
+            'not-a-taper',
+            '/bottom',
+        ];
+        yield 'a slant too short' => [
+            'trade:develop',
+            ['top' => 900, 'bottom' => 100, 'slant' => 50],
+            'slant-too-short',
+            '/slant',
+        ];
+        yield 'a baseline beyond the wall' => [
+            'trade:develop',
+            ['top' => 900, 'bottom' => 600, 'slant' => 250, 'baseline' => 300],
+            'bad-value',
+            '/baseline',
+        ];
+        yield 'art wider than the wall is round' => [
+            'trade:develop',
+            ['top' => 900, 'bottom' => 600, 'slant' => 250, 'width' => 5000],
+            'wider-than-the-wall',
+            '/width',
+        ];
+        yield 'keep-outs all over' => [
+            'trade:fit',
+            [
+                'object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60],
+                'keepOuts' => ['M-1 -1H101V61H-1Z'],
+                'lettering' => ['face' => 'bebas', 'lines' => ['a']],
+            ],
+            'no-room',
+            '/keepOuts',
+        ];
+        yield 'a broken keep-out' => [
+            'trade:fit',
+            [
+                'object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60],
+                'keepOuts' => ['M0 0H9V9Z', 'M0'],
+                'lettering' => ['face' => 'bebas', 'lines' => ['a']],
+            ],
+            'unreadable-path',
+            '/keepOuts/1',
+        ];
+        yield 'words too long' => [
+            'trade:fit',
+            [
+                'object' => ['surface' => 'rectangle', 'width' => 20, 'height' => 20],
+                'lettering' => ['face' => 'bebas', 'lines' => [str_repeat('wide ', 35)]],
+            ],
+            'words-too-long',
+            '/lettering/lines',
+        ];
+        yield 'an order nobody knows' => [
+            'trade:letter',
+            [...$letter, 'arrangement' => 'monogram', 'order' => 'random'],
+            'bad-value',
+            '/order',
+        ];
         yield 'a bad film' => ['trade:weed', ['path' => 'M0 0H5V5Z', 'film' => 'paper'], 'bad-value', '/film'];
         yield 'a bad path' => ['trade:weed', ['path' => 'M0 0B'], 'unreadable-path', '/path'];
-        yield 'a bad path in a list' => ['trade:nest', ['gap' => 1, 'edge' => 1, 'stock' => [], 'pieces' => [['id' => 'a', 'path' => 'M0 0H5V5Z'], ['id' => 'b', 'path' => '']]], 'unreadable-path', '/pieces/1/path'];
-        yield 'one id twice' => ['trade:nest', ['gap' => 1, 'edge' => 1, 'stock' => [], 'pieces' => [['id' => 'a', 'path' => 'M0 0H5V5Z'], ['id' => 'a', 'path' => 'M0 0H5V5Z']]], 'bad-value', '/pieces/1/id'];
-        yield 'beyond the sheet' => ['trade:cut', ['sheet' => ['width' => 10, 'height' => 10], 'places' => [['path' => 'M0 0H20V20Z', 'x' => 0, 'y' => 0]]], 'outside-sheet', '/places/0'];
-        yield 'a format nobody reads' => ['trade:cut --format=pdf', ['sheet' => ['width' => 10, 'height' => 10], 'places' => []], 'unknown-format', ''];
+        yield 'a bad path in a list' => [
+            'trade:nest',
+            [
+                'gap' => 1,
+                'edge' => 1,
+                'stock' => [],
+                'pieces' => [['id' => 'a', 'path' => 'M0 0H5V5Z'], ['id' => 'b', 'path' => '']],
+            ],
+            'unreadable-path',
+            '/pieces/1/path',
+        ];
+        yield 'one id twice' => [
+            'trade:nest',
+            [
+                'gap' => 1,
+                'edge' => 1,
+                'stock' => [],
+                'pieces' => [['id' => 'a', 'path' => 'M0 0H5V5Z'], ['id' => 'a', 'path' => 'M0 0H5V5Z']],
+            ],
+            'bad-value',
+            '/pieces/1/id',
+        ];
+        yield 'beyond the sheet' => [
+            'trade:cut',
+            ['sheet' => ['width' => 10, 'height' => 10], 'places' => [['path' => 'M0 0H20V20Z', 'x' => 0, 'y' => 0]]],
+            'outside-sheet',
+            '/places/0',
+        ];
+        yield 'a format nobody reads' => [
+            'trade:cut --format=pdf',
+            ['sheet' => ['width' => 10, 'height' => 10], 'places' => []],
+            'unknown-format',
+            '',
+        ];
         yield 'far too much text' => ['trade:weed', '{"path":"'.str_repeat('M0 0', 1_400_000).'"}', 'too-much', ''];
-        yield 'more points than a decal has' => ['trade:weed', ['path' => 'M0 0'.str_repeat('h1v1h-1v-1', 80_000)], 'unreadable-path', '/path'];
+        yield 'more points than a decal has' => [
+            'trade:weed',
+            ['path' => 'M0 0'.str_repeat('h1v1h-1v-1', 80_000)],
+            'unreadable-path',
+            '/path',
+        ];
     }
 
     /** @param array<string, mixed>|string $in */

@@ -62,6 +62,8 @@ final class MachineInHand implements Cutter
 
     private function machine(): SimulatedMachine
     {
-        return $this->on ? $this->machine : throw new CutterTrouble('The cutter does not answer. Is it switched on and plugged in?');
+        return $this->on
+            ? $this->machine
+            : throw new CutterTrouble('The cutter does not answer. Is it switched on and plugged in?');
     }
 }

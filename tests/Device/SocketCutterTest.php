@@ -32,7 +32,16 @@ final class SocketCutterTest extends TestCase
             posix_kill(posix_getpid(), \SIGKILL);
         }
         $this->server = $child;
-        for ($i = 0; $i < 200 && !@fclose(@stream_socket_client("tcp://$this->address") ?: fopen('php://memory', 'r') ?: throw new \RuntimeException()); ++$i) {
+        for (
+            $i = 0;
+            $i < 200
+            && !@fclose(
+                @stream_socket_client("tcp://$this->address") ?:
+                fopen('php://memory', 'r') ?:
+                throw new \RuntimeException(),
+            );
+            ++$i
+        ) {
             usleep(10_000);
         }
         usleep(100_000);
@@ -49,7 +58,12 @@ final class SocketCutterTest extends TestCase
         $cutter = new SocketCutter($this->address);
         self::assertSame(CutterStatus::IDLE, $cutter->status()->state);
         $cutter->load('Permanent, navy', 300_000, 200_000);
-        $cutter->send('batch-9-abc', 'Permanent, navy', 200_000, 'IN;SP1;PU400,7600;PD3600,7600,3600,4400,400,4400,400,7600;PU;PA0,0;');
+        $cutter->send(
+            'batch-9-abc',
+            'Permanent, navy',
+            200_000,
+            'IN;SP1;PU400,7600;PD3600,7600,3600,4400,400,4400,400,7600;PU;PA0,0;',
+        );
         $cutter->begin('batch-9-abc');
         $seen = [];
         for ($i = 0; $i < 300; ++$i) {

@@ -30,10 +30,21 @@ final class YelboTest extends TestCase
      */
     private function yelbo(string $words, array $around = []): array
     {
-        $process = proc_open(['bash', '-c', './yelbo '.$words.' 2>&1'], [['file', '/dev/null', 'r'], ['pipe', 'w']], $pipes, \dirname(__DIR__, 2), [
-            'HOME' => $this->folder, 'PATH' => $this->folder.'/bin:'.getenv('PATH'), 'YELBO_VAR' => $this->folder.'/var',
-            'YELBO_PORT' => '8612', 'YELBO_DB_PORT' => '8613', 'YELBO_CUTTER_PORT' => '8614', ...$around,
-        ]);
+        $process = proc_open(
+            ['bash', '-c', './yelbo '.$words.' 2>&1'],
+            [['file', '/dev/null', 'r'], ['pipe', 'w']],
+            $pipes,
+            \dirname(__DIR__, 2),
+            [
+                'HOME' => $this->folder,
+                'PATH' => $this->folder.'/bin:'.getenv('PATH'),
+                'YELBO_VAR' => $this->folder.'/var',
+                'YELBO_PORT' => '8612',
+                'YELBO_DB_PORT' => '8613',
+                'YELBO_CUTTER_PORT' => '8614',
+                ...$around,
+            ],
+        );
         self::assertIsResource($process);
         $says = (string) stream_get_contents($pipes[1]);
 
@@ -70,7 +81,9 @@ final class YelboTest extends TestCase
 
     public function testNothingIsCompiledAtRunTime(): void
     {
-        [$status, $says] = $this->yelbo('help; . tools/settings.sh; YELBO_ROOT=$PWD settings; php -d opcache.enable_cli=1 -r "var_dump(opcache_get_status(false)[\"jit\"][\"enabled\"]);"');
+        [$status, $says] = $this->yelbo(
+            'help; . tools/settings.sh; YELBO_ROOT=$PWD settings; php -d opcache.enable_cli=1 -r "var_dump(opcache_get_status(false)[\"jit\"][\"enabled\"]);"',
+        );
         self::assertSame(0, $status, $says);
         self::assertStringContainsString('bool(false)', $says);
         self::assertStringNotContainsString('bool(true)', $says);
@@ -116,7 +129,11 @@ final class YelboTest extends TestCase
     {
         yield 'no port' => ['YELBO_PORT', 'eighty', 'is not a port'];
         yield 'a folder nobody can write' => ['YELBO_VAR', '/proc/yelbo', 'cannot be written'];
-        yield 'a folder too deep for sockets' => ['YELBO_VAR', '/tmp/yelbo-deep/0123456789/0123456789/0123456789/0123456789/0123456789/0123456789/0123456789', 'too long for sockets'];
+        yield 'a folder too deep for sockets' => [
+            'YELBO_VAR',
+            '/tmp/yelbo-deep/0123456789/0123456789/0123456789/0123456789/0123456789/0123456789/0123456789',
+            'too long for sockets',
+        ];
     }
 
     #[DataProvider('wrongSettings')]
@@ -128,7 +145,12 @@ final class YelboTest extends TestCase
 
     public function testADatabaseThatIsNotThereIsSaid(): void
     {
-        $this->assertSentence('could not be brought up to date', 'Is DATABASE_URL right', 'start', ...['DATABASE_URL' => 'mysql://nobody:x@127.0.0.1:1/none?serverVersion=10.11.0-MariaDB']);
+        $this->assertSentence(
+            'could not be brought up to date',
+            'Is DATABASE_URL right',
+            'start',
+            ...['DATABASE_URL' => 'mysql://nobody:x@127.0.0.1:1/none?serverVersion=10.11.0-MariaDB'],
+        );
     }
 
     public function testStoppingWhatWasNeverStartedIsNoFault(): void

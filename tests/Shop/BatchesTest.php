@@ -63,7 +63,10 @@ final class BatchesTest extends ShopTestCase
         foreach ($this->piecesIn($batch) as $piece) {
             self::assertSame(PieceState::Batched, $piece->state());
         }
-        self::assertStringContainsString("in batch {$batch->id()} on {$this->sheets->number()}", implode(' ', $this->book($this->piecesIn($batch)[0]->docket())));
+        self::assertStringContainsString(
+            "in batch {$batch->id()} on {$this->sheets->number()}",
+            implode(' ', $this->book($this->piecesIn($batch)[0]->docket())),
+        );
     }
 
     public function testAPieceGoesIntoOneBatchOnly(): void
@@ -95,14 +98,22 @@ final class BatchesTest extends ShopTestCase
     public function testTheCutFileHoldsEveryKeepOfTheBatchAndNoGuide(): void
     {
         $batch = $this->released();
-        $xml = new \SimpleXMLElement($this->get(CutSheets::class)->file($batch, $this->get(CutSheets::class)->contents($batch))->svg());
+        $xml = new \SimpleXMLElement(
+            $this->get(CutSheets::class)
+                ->file($batch, $this->get(CutSheets::class)->contents($batch))
+                ->svg(),
+        );
         $contours = 0;
         $area = 0.0;
         foreach ($this->piecesIn($batch) as $piece) {
             $contours += \count($this->region($piece)->rings());
             $area += $this->region($piece)->area();
         }
-        self::assertCount($contours, iterator_to_array($xml->g->path, false), 'as many outlines as the art has: the object and the safe area are not among them');
+        self::assertCount(
+            $contours,
+            iterator_to_array($xml->g->path, false),
+            'as many outlines as the art has: the object and the safe area are not among them',
+        );
         $film = 0.0;
         foreach ($this->piecesIn($batch) as $nth => $piece) {
             $film += Batch::place($batch->places()[$nth])->put($this->region($piece))->area();
@@ -161,7 +172,10 @@ final class BatchesTest extends ShopTestCase
         $this->machine()->on = true;
         $this->machine()->machine = new \Yelbo\Device\Cutter\SimulatedMachine();
         self::assertFalse($cutting->follow($batch->id(), $job));
-        self::assertStringContainsString('lost the job', (string) $this->get(Batches::class)->batch($batch->id())->trouble());
+        self::assertStringContainsString(
+            'lost the job',
+            (string) $this->get(Batches::class)->batch($batch->id())->trouble(),
+        );
     }
 
     public function testTheCutterMeasuresWhatIsLoaded(): void
@@ -192,7 +206,13 @@ final class BatchesTest extends ShopTestCase
             self::assertStringContainsString('oxide red', $refusals->fields['stock']);
         }
         try {
-            $this->get(PlanQueue::class)->begin($red, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $this->piecesIn($batch)), [], Nesting::NO_BOXES, null);
+            $this->get(PlanQueue::class)->begin(
+                $red,
+                array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $this->piecesIn($batch)),
+                [],
+                Nesting::NO_BOXES,
+                null,
+            );
             self::fail();
         } catch (Refusals $refusals) {
             self::assertStringContainsString('another film', $refusals->fields['pieces']);
@@ -202,12 +222,24 @@ final class BatchesTest extends ShopTestCase
     public function testABatchLaidOutForALargerMachineIsRefusedByASmallerOne(): void
     {
         $batch = $this->released();
-        $this->get(Machines::class)->add(new TypedMachine('Small board', 'board', [new TypedFigure('cut-width', '90'), new TypedFigure('cut-length', '90')], '80', '45°', '1'));
+        $this->get(Machines::class)->add(
+            new TypedMachine(
+                'Small board',
+                'board',
+                [new TypedFigure('cut-width', '90'), new TypedFigure('cut-length', '90')],
+                '80',
+                '45°',
+                '1',
+            ),
+        );
         try {
             $this->get(Cutting::class)->start($batch, $batch->version(), $this->sheets);
             self::fail();
         } catch (Refusals $refusals) {
-            self::assertMatchesRegularExpression('~cuts 90 × 90 mm of it, and Y-\d+/\d lies beyond~', $refusals->fields['stock']);
+            self::assertMatchesRegularExpression(
+                '~cuts 90 × 90 mm of it, and Y-\d+/\d lies beyond~',
+                $refusals->fields['stock'],
+            );
         }
     }
 
@@ -218,7 +250,10 @@ final class BatchesTest extends ShopTestCase
             $this->sheets->take();
         }
         $this->records->flush();
-        self::assertStringContainsString('no Permanent, navy', (string) $this->planned(...$docket->pieces())->trouble());
+        self::assertStringContainsString(
+            'no Permanent, navy',
+            (string) $this->planned(...$docket->pieces())->trouble(),
+        );
         try {
             $this->planned();
             self::fail();

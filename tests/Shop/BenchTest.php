@@ -36,7 +36,10 @@ final class BenchTest extends ShopTestCase
     public function testNothingIsWeededUntilTheCountIsZero(): void
     {
         [$piece] = $this->cut('BOAT')->pieces();
-        $this->refuses('Not all inside pieces', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Weeded, ''));
+        $this->refuses(
+            'Not all inside pieces',
+            fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Weeded, ''),
+        );
         $this->bench()->countOut($piece, $piece->version(), [0, 1, 99]);
         self::assertSame([0, 1], $piece->out(), 'a number that is no piece does not count');
         $this->weed($piece);
@@ -48,13 +51,19 @@ final class BenchTest extends ShopTestCase
         $docket = $this->cut();
         [$piece] = $docket->pieces();
         $this->weed($piece);
-        $this->refuses('Not all steps', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Applied, ''));
+        $this->refuses(
+            'Not all steps',
+            fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Applied, ''),
+        );
         $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
         $this->refuses('applied here', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Packed, ''));
         $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
         self::assertEquals($this->clock->now()->modify('+72 hours'), $piece->restsUntil());
         $this->clock->modify('+71 hours');
-        $this->refuses('rest until Thu 26 Nov, 09:00', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Rested, ''));
+        $this->refuses(
+            'rest until Thu 26 Nov, 09:00',
+            fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Rested, ''),
+        );
         $this->clock->modify('+1 hour');
         $this->bench()->move($piece, $piece->version(), PieceMove::Rested, '');
         self::assertSame(Station::Send, $docket->station());
@@ -82,7 +91,16 @@ final class BenchTest extends ShopTestCase
     /** @return iterable<string, array{PieceState}> */
     public static function spoilable(): iterable
     {
-        foreach ([PieceState::Batched, PieceState::Weeding, PieceState::Applying, PieceState::Curing, PieceState::Ready, PieceState::OnItsWay] as $state) {
+        foreach (
+            [
+                PieceState::Batched,
+                PieceState::Weeding,
+                PieceState::Applying,
+                PieceState::Curing,
+                PieceState::Ready,
+                PieceState::OnItsWay,
+            ] as $state
+        ) {
             yield $state->value => [$state];
         }
     }
@@ -91,14 +109,23 @@ final class BenchTest extends ShopTestCase
     public function testSpoiledAtAnyStationItIsRecutWithTheReason(PieceState $where): void
     {
         $appliedBy = PieceState::Curing === $where ? 'shop' : 'customer';
-        $docket = PieceState::Batched === $where ? $this->approved(count: 1, appliedBy: $appliedBy) : $this->cut(appliedBy: $appliedBy);
+        $docket =
+            PieceState::Batched === $where
+                ? $this->approved(count: 1, appliedBy: $appliedBy)
+                : $this->cut(appliedBy: $appliedBy);
         [$piece] = $docket->pieces();
         PieceState::Batched === $where ? $this->release($piece) : $this->bring($piece, $where);
         self::assertSame($where, $piece->state());
-        $this->refuses('What went wrong', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, '  '));
+        $this->refuses(
+            'What went wrong',
+            fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, '  '),
+        );
         $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, 'a letter tore');
         self::assertSame(PieceState::Waiting, $piece->state());
-        self::assertSame([1, 'a letter tore', null, [], []], [$piece->recuts(), $piece->spoiledBecause(), $piece->batch(), $piece->out(), $piece->done()]);
+        self::assertSame(
+            [1, 'a letter tore', null, [], []],
+            [$piece->recuts(), $piece->spoiledBecause(), $piece->batch(), $piece->out(), $piece->done()],
+        );
         self::assertContains("{$piece->tag()} spoiled: a letter tore", $this->book($docket));
         self::assertSame(Station::Batch, $docket->station());
     }
@@ -128,7 +155,12 @@ final class BenchTest extends ShopTestCase
             return;
         }
         $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
-        $this->bench()->move($piece, $piece->version(), PieceState::Curing === $where ? PieceMove::Applied : PieceMove::Packed, '');
+        $this->bench()->move(
+            $piece,
+            $piece->version(),
+            PieceState::Curing === $where ? PieceMove::Applied : PieceMove::Packed,
+            '',
+        );
         if (PieceState::OnItsWay === $where) {
             $this->get(Delivery::class)->move($piece, $piece->version(), PieceMove::Post, '');
         }

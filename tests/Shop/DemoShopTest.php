@@ -29,7 +29,13 @@ final class DemoShopTest extends ShopTestCase
         }
         $pieces = array_merge(...array_map(static fn ($docket): array => $docket->pieces(), $dockets));
         self::assertNotEmpty(array_filter($pieces, static fn ($piece): bool => $piece->recuts() > 0));
-        self::assertNotEmpty(array_filter($pieces, static fn ($piece): bool => null !== $piece->restsUntil() && $piece->restsUntil() > new \DateTimeImmutable()));
+        self::assertNotEmpty(
+            array_filter(
+                $pieces,
+                static fn ($piece): bool => null !== $piece->restsUntil()
+                    && $piece->restsUntil() > new \DateTimeImmutable(),
+            ),
+        );
         self::assertFalse($this->get(DemoShop::class)->isEmpty());
     }
 }

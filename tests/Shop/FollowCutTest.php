@@ -41,13 +41,24 @@ final class FollowCutTest extends ShopTestCase
     /** As the worker tells it: after so many tries it is given up. */
     private function fails(FollowCut $message, int $tried): void
     {
-        $this->get(EventDispatcherInterface::class)->dispatch(new WorkerMessageFailedEvent(new Envelope($message, [new RedeliveryStamp($tried)]), 'work', new \RuntimeException('The database went away.')));
+        $this->get(EventDispatcherInterface::class)->dispatch(
+            new WorkerMessageFailedEvent(
+                new Envelope($message, [new RedeliveryStamp($tried)]),
+                'work',
+                new \RuntimeException('The database went away.'),
+            ),
+        );
     }
 
     /** @return list<FollowCut> */
     private function sent(): array
     {
-        return array_values(array_filter(array_map(static fn (Envelope $envelope): object => $envelope->getMessage(), $this->work()->getSent()), static fn (object $message): bool => $message instanceof FollowCut));
+        return array_values(
+            array_filter(
+                array_map(static fn (Envelope $envelope): object => $envelope->getMessage(), $this->work()->getSent()),
+                static fn (object $message): bool => $message instanceof FollowCut,
+            ),
+        );
     }
 
     public function testOneThatFailsForGoodIsFollowedByANewOneAfterAWhile(): void
@@ -62,7 +73,11 @@ final class FollowCutTest extends ShopTestCase
     {
         $batch = $this->started();
         $this->fails(new FollowCut($batch->id(), (string) $batch->job()), 0);
-        self::assertEquals([new FollowCut($batch->id(), (string) $batch->job())], $this->sent(), 'the same once more, and no new one');
+        self::assertEquals(
+            [new FollowCut($batch->id(), (string) $batch->job())],
+            $this->sent(),
+            'the same once more, and no new one',
+        );
     }
 
     public function testACutThatIsOverOrAnotherJobIsNotFollowedAgain(): void
@@ -84,11 +99,18 @@ final class FollowCutTest extends ShopTestCase
         $handle = $this->get(FollowCutHandler::class);
         $handle(new FollowCut($id, $job, 1));
         $handle(new FollowCut($id, $job, 2));
-        self::assertEquals([new FollowCut($id, $job), new FollowCut($id, $job)], $this->sent(), 'from here it goes on as ever');
+        self::assertEquals(
+            [new FollowCut($id, $job), new FollowCut($id, $job)],
+            $this->sent(),
+            'from here it goes on as ever',
+        );
         $this->machine()->machine->pass(10_000);
         $handle($this->sent()[0]);
         self::assertSame(BatchState::Cut, $this->get(Batches::class)->batch($id)->state());
-        $said = array_filter($this->get(Book::class)->page(null), static fn ($entry): bool => 'cut-unfollowed' === $entry->what());
+        $said = array_filter(
+            $this->get(Book::class)->page(null),
+            static fn ($entry): bool => 'cut-unfollowed' === $entry->what(),
+        );
         self::assertCount(1, $said);
         self::assertStringContainsString("Batch $id could not be followed", current($said)->says());
     }

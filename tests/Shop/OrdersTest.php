@@ -85,13 +85,23 @@ final class OrdersTest extends ShopTestCase
             $this->get(AnswersReader::class)->read(new Answers());
             self::fail();
         } catch (Refusals $refusals) {
-            self::assertEqualsCanonicalizing(['customer', 'words', 'object', 'width', 'height', 'film', 'neededOn'], array_keys($refusals->fields));
+            self::assertEqualsCanonicalizing(
+                ['customer', 'words', 'object', 'width', 'height', 'film', 'neededOn'],
+                array_keys($refusals->fields),
+            );
         }
     }
 
     public function testInchesAreReadAsTheShopMeasures(): void
     {
-        $agreed = $this->get(AnswersReader::class)->read(Answers::fromKept([...$this->answers()->toArray(), 'units' => 'imperial', 'width' => '7 1/16', 'height' => '110mm']));
+        $agreed = $this->get(AnswersReader::class)->read(
+            Answers::fromKept([
+                ...$this->answers()->toArray(),
+                'units' => 'imperial',
+                'width' => '7 1/16',
+                'height' => '110mm',
+            ]),
+        );
         self::assertSame(179_388, $agreed->object->size()->width->micrometres);
         self::assertSame(110_000, $agreed->object->size()->height->micrometres);
     }
@@ -110,7 +120,11 @@ final class OrdersTest extends ShopTestCase
         $proof = $docket->latestProof();
         self::assertNotNull($proof);
         self::assertSame(30_000, $proof->capHeight()->micrometres);
-        self::assertEqualsWithDelta($proof->size()->width->micrometres, $this->get(Outlines::class)->region($proof->outline())->box()->width(), 1);
+        self::assertEqualsWithDelta(
+            $proof->size()->width->micrometres,
+            $this->get(Outlines::class)->region($proof->outline())->box()->width(),
+            1,
+        );
         $this->get(DrawOrder::class)->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('pacifico', 25_000));
         self::assertCount(2, $docket->proofs());
@@ -167,7 +181,11 @@ final class OrdersTest extends ShopTestCase
         $draw('oswald', $docket->version());
         $book->as('Tomas');
         $draw('krona', $docket->version());
-        self::assertSame(['Drawing changed', 'Drawing changed', 'Drawing changed'], \array_slice($this->book($docket), $before), 'once for each who takes it up');
+        self::assertSame(
+            ['Drawing changed', 'Drawing changed', 'Drawing changed'],
+            \array_slice($this->book($docket), $before),
+            'once for each who takes it up',
+        );
         $this->expectException(Conflict::class);
         $this->expectExceptionMessageMatches('~changed meanwhile by Tomas \(Drawing changed\)~');
         $draw('rubik', $seen);
@@ -197,14 +215,22 @@ final class OrdersTest extends ShopTestCase
             self::assertSame([$docket], $dockets->find($what), $what);
         }
         self::assertSame([], $dockets->find('100%'), 'a percent sign is no wildcard');
-        self::assertSame(['Osric Tamblyn'], array_map(static fn ($customer): string => $customer->name(), $dockets->customers('tam')));
+        self::assertSame(
+            ['Osric Tamblyn'],
+            array_map(static fn ($customer): string => $customer->name(), $dockets->customers('tam')),
+        );
     }
 
     public function testTheBookCannotBeChanged(): void
     {
         $docket = $this->taken();
         $this->expectExceptionMessageMatches('~append-only~');
-        $this->records->getConnection()->executeStatement('UPDATE log_entry SET says = ? WHERE docket = ?', ['nothing happened', $docket->number()]);
+        $this->records
+            ->getConnection()
+            ->executeStatement('UPDATE log_entry SET says = ? WHERE docket = ?', [
+                'nothing happened',
+                $docket->number(),
+            ]);
     }
 
     public function testNorCanItBeTorn(): void

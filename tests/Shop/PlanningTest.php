@@ -40,7 +40,11 @@ final class PlanningTest extends PlansTestCase
                     $of[] = $parts[$at['piece']];
                     $put[] = (new Place('', $at['x'], $at['y'], $at['turn']))->put($parts[$at['piece']]->region);
                 }
-                self::assertSame([], Geos::tooNear($put, static fn (int $a, int $b): int => $gaps->between($of[$a], $of[$b]) - 10), $plan->kind()->value);
+                self::assertSame(
+                    [],
+                    Geos::tooNear($put, static fn (int $a, int $b): int => $gaps->between($of[$a], $of[$b]) - 10),
+                    $plan->kind()->value,
+                );
             }
             sort($seen);
             self::assertSame(array_keys($nesting->pieces()), $seen);
@@ -56,7 +60,14 @@ final class PlanningTest extends PlansTestCase
         foreach ($this->laid($plan)['sheets'] as $sheet) {
             foreach ($sheet['places'] as $i => $one) {
                 foreach (\array_slice($sheet['places'], $i + 1) as $other) {
-                    $far = Geos::distance((new Place('', $one['x'], $one['y'], $one['turn']))->put($parts[$one['piece']]->region->box()->region()), (new Place('', $other['x'], $other['y'], $other['turn']))->put($parts[$other['piece']]->region->box()->region()));
+                    $far = Geos::distance(
+                        (new Place('', $one['x'], $one['y'], $one['turn']))->put(
+                            $parts[$one['piece']]->region->box()->region(),
+                        ),
+                        (new Place('', $other['x'], $other['y'], $other['turn']))->put(
+                            $parts[$other['piece']]->region->box()->region(),
+                        ),
+                    );
                     $key = $parts[$one['piece']]->order === $parts[$other['piece']]->order ? 'same' : 'other';
                     $least[$key] = min($least[$key], $far);
                 }
@@ -75,11 +86,22 @@ final class PlanningTest extends PlansTestCase
             $laid = $this->laid($this->plan($nesting, $kind));
             self::assertSame([], $laid['left']);
             $releasing = $this->get(PlanRelease::class);
-            $byId = array_column(array_map(fn (Piece $piece): array => [$piece->id(), $this->get(Pieces::class)->piece($piece->id())], $pieces), 1, 0);
+            $byId = array_column(
+                array_map(
+                    fn (Piece $piece): array => [$piece->id(), $this->get(Pieces::class)->piece($piece->id())],
+                    $pieces,
+                ),
+                1,
+                0,
+            );
             foreach ($laid['sheets'] as $sheet) {
                 $lie = $releasing->lie($nesting, $sheet['places'], $byId);
                 $orders = array_unique(array_column($lie, 1));
-                self::assertCount(\count($orders), $releasing->boxes($nesting, $this->get(Shelf::class)->item($sheet['stock']), $lie), $kind->value);
+                self::assertCount(
+                    \count($orders),
+                    $releasing->boxes($nesting, $this->get(Shelf::class)->item($sheet['stock']), $lie),
+                    $kind->value,
+                );
             }
         }
     }
@@ -98,7 +120,15 @@ final class PlanningTest extends PlansTestCase
 
         $other = $before['sheets'][0]['places'][1];
         try {
-            $editor->move($plan, $plan->version(), 0, 0, $other['x'], $other['y'], $before['sheets'][0]['places'][0]['turn']);
+            $editor->move(
+                $plan,
+                $plan->version(),
+                0,
+                0,
+                $other['x'],
+                $other['y'],
+                $before['sheets'][0]['places'][0]['turn'],
+            );
             $snapped = $this->laid($plan)['sheets'][0]['places'][0];
             self::assertNotSame([$other['x'], $other['y']], [$snapped['x'], $snapped['y']], 'it went beside');
         } catch (Refusals $refusals) {
@@ -117,7 +147,9 @@ final class PlanningTest extends PlansTestCase
         $pinned = $this->laid($plan)['sheets'][0]['places'][0];
         $this->get(PlanQueue::class)->again($plan, $plan->version(), false);
         self::assertSame(PlanState::Waiting, $plan->state());
-        $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0 WHERE id = ?', [$plan->id()]);
+        $this->records
+            ->getConnection()
+            ->executeStatement('UPDATE nest_plan SET seconds = 0 WHERE id = ?', [$plan->id()]);
         $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
         $this->records->clear();
         $again = $editor->plan($plan->id());

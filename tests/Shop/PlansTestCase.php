@@ -29,7 +29,14 @@ abstract class PlansTestCase extends ShopTestCase
     protected function begun(array $pieces, array $split = [], string $boxes = 'none'): Nesting
     {
         $fresh = array_map(fn (Piece $piece): Piece => $this->get(Pieces::class)->piece($piece->id()), $pieces);
-        $nesting = $this->get(PlanQueue::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $fresh), $split, $boxes, null, 0);
+        $nesting = $this->get(PlanQueue::class)->begin(
+            $this->navy,
+            array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $fresh),
+            $split,
+            $boxes,
+            null,
+            0,
+        );
         foreach ($nesting->plans() as $plan) {
             $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
         }
@@ -60,6 +67,8 @@ abstract class PlansTestCase extends ShopTestCase
     /** @return list<Piece> */
     protected function pieces(string ...$words): array
     {
-        return array_merge(...array_map(fn (string $word): array => $this->approved($word)->pieces(), array_values($words)));
+        return array_merge(
+            ...array_map(fn (string $word): array => $this->approved($word)->pieces(), array_values($words)),
+        );
     }
 }

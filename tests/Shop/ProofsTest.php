@@ -35,7 +35,10 @@ final class ProofsTest extends ShopTestCase
         $said = $docket->latestProof()?->frozen();
         self::assertNotNull($said);
         self::assertSame(['Kestrel'], $said->asked);
-        self::assertSame(['Coal hod', 180_000, 110_000, 'outdoor'], [$said->object, $said->width, $said->height, $said->useOf]);
+        self::assertSame(
+            ['Coal hod', 180_000, 110_000, 'outdoor'],
+            [$said->object, $said->width, $said->height, $said->useOf],
+        );
         self::assertSame('Permanent, navy', $said->films[0]['name']);
         self::assertNotSame('', $said->outline.$said->safe);
         self::assertNull($said->price, 'the price came after it');
@@ -44,10 +47,19 @@ final class ProofsTest extends ShopTestCase
         $size->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('anton', setting: ['condense' => 4, 'thicken' => 100]), lines: ['Kestrels']);
         $this->records->clear();
-        $docket = $this->records->find(Docket::class, $this->records->getConnection()->fetchOne('SELECT id FROM docket WHERE number = ?', [$docket->number()])) ?? self::fail();
+        $docket =
+            $this->records->find(
+                Docket::class,
+                $this->records
+                    ->getConnection()
+                    ->fetchOne('SELECT id FROM docket WHERE number = ?', [$docket->number()]),
+            ) ?? self::fail();
         self::assertEquals($said, $docket->proofs()[0]->frozen());
         self::assertSame(4_200, $docket->proofs()[1]->frozen()->price);
-        self::assertSame(['Condensed by 4 %.', 'Thickened by 0.1 mm on each side.'], $docket->proofs()[1]->frozen()->remarks);
+        self::assertSame(
+            ['Condensed by 4 %.', 'Thickened by 0.1 mm on each side.'],
+            $docket->proofs()[1]->frozen()->remarks,
+        );
     }
 
     public function testAStopMakesNoProofUntilTheOwnerLetsItPassWithAReason(): void
@@ -92,7 +104,10 @@ final class ProofsTest extends ShopTestCase
         self::assertNotSame($token, $other);
         self::assertSame(43, \strlen($token));
         self::assertSame(hash('sha256', $token), $link->tokenHash());
-        $kept = json_encode($this->records->getConnection()->fetchAllAssociative('SELECT * FROM proof_link'), \JSON_THROW_ON_ERROR);
+        $kept = json_encode(
+            $this->records->getConnection()->fetchAllAssociative('SELECT * FROM proof_link'),
+            \JSON_THROW_ON_ERROR,
+        );
         self::assertStringNotContainsString($token, $kept);
         $transport = self::getContainer()->get('messenger.transport.work');
         \assert($transport instanceof InMemoryTransport);
@@ -112,7 +127,13 @@ final class ProofsTest extends ShopTestCase
         self::assertCount(2, $docket->pieces());
         self::assertSame(DocketState::Making, $docket->state());
         self::assertSame('Osric Tamblyn', $docket->latestProof()->approvedBy());
-        self::assertCount(1, array_filter($this->book($docket), static fn (string $says): bool => str_contains($says, 'approved by link')));
+        self::assertCount(
+            1,
+            array_filter(
+                $this->book($docket),
+                static fn (string $says): bool => str_contains($says, 'approved by link'),
+            ),
+        );
     }
 
     public function testAnOutdatedProofCannotBeApprovedByItsLink(): void
@@ -160,9 +181,14 @@ final class ProofsTest extends ShopTestCase
         $links = $this->get(ProofLinks::class);
         $links->requestChange($token, 'Osric', 'A little higher, please', [90_500, 20_000]);
         $request = $links->changeRequests($docket)[0];
-        self::assertSame([[90_500, 20_000], 'A little higher, please', 'Osric'], [$request->spot(), $request->note(), $request->by()]);
+        self::assertSame(
+            [[90_500, 20_000], 'A little higher, please', 'Osric'],
+            [$request->spot(), $request->note(), $request->by()],
+        );
         self::assertSame(DocketState::Proofing, $docket->state(), 'the shop decides what is done');
-        foreach ([['', 'x', 'name'], ['Osric', ' ', 'note'], ['Osric', str_repeat('x', 1001), 'note']] as [$name, $note, $field]) {
+        foreach (
+            [['', 'x', 'name'], ['Osric', ' ', 'note'], ['Osric', str_repeat('x', 1001), 'note']] as [$name, $note, $field]
+        ) {
             try {
                 $links->requestChange($token, $name, $note, null);
                 self::fail($field);
@@ -189,7 +215,10 @@ final class ProofsTest extends ShopTestCase
         self::assertSame(PieceState::Withdrawn, $old[0]->state());
         $this->draw($docket, new Design('bebas'), lines: ['Kestrels']);
         $this->approve($docket, 2);
-        self::assertSame(['Kestrels', 'Kestrels'], array_map(static fn ($piece): string => $piece->label(), $docket->pieces()));
+        self::assertSame(
+            ['Kestrels', 'Kestrels'],
+            array_map(static fn ($piece): string => $piece->label(), $docket->pieces()),
+        );
         self::assertSame($old[0]->tag(), $docket->pieces()[0]->tag(), 'nothing was made of the old one');
     }
 
@@ -203,7 +232,12 @@ final class ProofsTest extends ShopTestCase
 
     public function testInsideClearGlassItIsCutMirroredAndOnlyThere(): void
     {
-        $typed = [...$this->answers('Open')->toArray(), 'material' => 'glass', 'side' => 'inside', 'appliedBy' => 'shop'];
+        $typed = [
+            ...$this->answers('Open')->toArray(),
+            'material' => 'glass',
+            'side' => 'inside',
+            'appliedBy' => 'shop',
+        ];
         foreach (['inside' => true, 'outside' => false] as $side => $mirrored) {
             $docket = $this->get(TakeOrder::class)->begin(Answers::fromKept(['side' => $side] + $typed), true);
             $size = $this->get(DrawOrder::class);
@@ -218,9 +252,18 @@ final class ProofsTest extends ShopTestCase
 
     public function testWhatCannotWorkIsNotTaken(): void
     {
-        foreach ([['material', 'fabric', 'material', 'heat-applied'], ['material', 'wall', 'film', 'removable'], ['dishwasher', 'yes', 'dishwasher', 'by hand']] as [$name, $value, $field, $says]) {
+        foreach (
+            [
+                ['material', 'fabric', 'material', 'heat-applied'],
+                ['material', 'wall', 'film', 'removable'],
+                ['dishwasher', 'yes', 'dishwasher', 'by hand'],
+            ] as [$name, $value, $field, $says]
+        ) {
             try {
-                $this->get(TakeOrder::class)->begin(Answers::fromKept([$name => $value, 'useOf' => 'washed'] + $this->answers()->toArray()), true);
+                $this->get(TakeOrder::class)->begin(
+                    Answers::fromKept([$name => $value, 'useOf' => 'washed'] + $this->answers()->toArray()),
+                    true,
+                );
                 self::fail($value);
             } catch (Refusals $refusals) {
                 self::assertStringContainsString($says, $refusals->fields[$field] ?? '');
@@ -228,7 +271,10 @@ final class ProofsTest extends ShopTestCase
         }
         $this->expectException(Refusals::class);
         $this->expectExceptionMessageMatches('~tint~');
-        $this->get(TakeOrder::class)->begin(Answers::fromKept(['material' => 'tinted-glass', 'side' => 'inside'] + $this->answers()->toArray()), true);
+        $this->get(TakeOrder::class)->begin(
+            Answers::fromKept(['material' => 'tinted-glass', 'side' => 'inside'] + $this->answers()->toArray()),
+            true,
+        );
     }
 
     private function proofed(): Docket
@@ -255,6 +301,9 @@ final class ProofsTest extends ShopTestCase
         } catch (LinkClosed $closed) {
             self::assertStringContainsString($why, $closed->getMessage());
         }
-        self::assertNotNull($this->records->getRepository(ProofLink::class)->findOneBy(['tokenHash' => ProofLink::hash($token)]), 'it is kept');
+        self::assertNotNull(
+            $this->records->getRepository(ProofLink::class)->findOneBy(['tokenHash' => ProofLink::hash($token)]),
+            'it is kept',
+        );
     }
 }

@@ -32,7 +32,10 @@ final class ReleasingTest extends PlansTestCase
         $plan = $this->plan($nesting);
         $batches = $this->get(PlanEditor::class)->release($plan, $plan->version());
         self::assertCount(2, $batches, 'one on the offcut, one on a sheet');
-        self::assertSame([$batches[0]->id(), $batches[0]->id()], array_map(static fn (Batch $batch): int => $batch->release(), $batches));
+        self::assertSame(
+            [$batches[0]->id(), $batches[0]->id()],
+            array_map(static fn (Batch $batch): int => $batch->release(), $batches),
+        );
         self::assertSame(0, $this->get(Shelf::class)->item($offcut->id())->count());
         foreach ($batches as $batch) {
             self::assertCount(1, $batch->boxes(), 'its weed box');
@@ -40,7 +43,11 @@ final class ReleasingTest extends PlansTestCase
             $svg = $this->get(CutSheets::class)->file($batch, $contents)->svg();
             $piece = $contents[0]->piece;
             self::assertSame(PieceState::Batched, $piece->state());
-            self::assertSame(\count($this->region($piece)->rings()) + 1, substr_count($svg, '<path'), 'outlines and the box');
+            self::assertSame(
+                \count($this->region($piece)->rings()) + 1,
+                substr_count($svg, '<path'),
+                'outlines and the box',
+            );
         }
         $this->expectExceptionMessageMatches('~was released~');
         $this->get(PlanEditor::class)->release($plan, $plan->version());
@@ -58,7 +65,10 @@ final class ReleasingTest extends PlansTestCase
             $this->get(PlanEditor::class)->release($late, $late->version());
             self::fail();
         } catch (Conflict $conflict) {
-            self::assertStringContainsString("{$offcut->number()} was taken by Yelbo for batch", $conflict->getMessage());
+            self::assertStringContainsString(
+                "{$offcut->number()} was taken by Yelbo for batch",
+                $conflict->getMessage(),
+            );
         }
     }
 
@@ -88,7 +98,16 @@ final class ReleasingTest extends PlansTestCase
 
     public function testADecalLongerThanTheMachineIsCutInPanelsOnTwoSheetsAndIsDoneWhenBothAre(): void
     {
-        $this->get(Machines::class)->add(new TypedMachine('Small board', 'board', [new TypedFigure('cut-length', '100'), new TypedFigure('cut-width', '140')], '80', '45°', '1'));
+        $this->get(Machines::class)->add(
+            new TypedMachine(
+                'Small board',
+                'board',
+                [new TypedFigure('cut-length', '100'), new TypedFigure('cut-width', '140')],
+                '80',
+                '45°',
+                '1',
+            ),
+        );
         $pieces = $this->approved('Kestrel', 1)->pieces();
         $plan = $this->plan($this->begun($pieces));
         self::assertSame([], $this->laid($plan)['left'], json_encode($this->laid($plan), \JSON_THROW_ON_ERROR));
@@ -99,7 +118,11 @@ final class ReleasingTest extends PlansTestCase
             self::assertCount(1, $this->piecesIn($batch));
             foreach ($batch->places() as $at) {
                 self::assertArrayHasKey('part', $at);
-                self::assertGreaterThan(1, \count($this->get(Outlines::class)->region($at['outline'])->pieces()), 'register marks beside the letters');
+                self::assertGreaterThan(
+                    1,
+                    \count($this->get(Outlines::class)->region($at['outline'])->pieces()),
+                    'register marks beside the letters',
+                );
             }
             $fresh = $this->get(Batches::class)->batch($batch->id());
             $cutting->start($fresh, $fresh->version(), $fresh->stock());

@@ -28,7 +28,11 @@ final class ShelfTest extends ShopTestCase
         $large = $this->offcut(200, 200);
         $small = $this->offcut(100, 90);
         $this->offcut(50, 50, 0);
-        self::assertSame([$small, $large, $this->sheets], $this->get(Shelf::class)->itemsOf($this->navy), 'what is used up is not offered');
+        self::assertSame(
+            [$small, $large, $this->sheets],
+            $this->get(Shelf::class)->itemsOf($this->navy),
+            'what is used up is not offered',
+        );
     }
 
     public function testNumbersTellSheetsFromOffcuts(): void
@@ -70,7 +74,10 @@ final class ShelfTest extends ShopTestCase
         }
         $this->records->flush();
         $first = $book->page(null, 3);
-        self::assertSame(['line 7', 'line 6', 'line 5'], array_map(static fn ($entry): string => $entry->says(), $first));
+        self::assertSame(
+            ['line 7', 'line 6', 'line 5'],
+            array_map(static fn ($entry): string => $entry->says(), $first),
+        );
         self::assertSame('line 4', $book->page($first[2]->id(), 3)[0]->says());
         $book->note('test', str_repeat('long ', 200));
         $this->records->flush();

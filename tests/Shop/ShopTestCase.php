@@ -100,7 +100,21 @@ abstract class ShopTestCase extends WebTestCase
 
     protected function answers(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Answers
     {
-        return new Answers('Osric Tamblyn', '0700 900 181', $words, 'Coal hod', 'rectangle', '180mm', '110mm', '', 'outdoor', (string) $this->navy->id(), (string) $count, '2026-12-05', $appliedBy);
+        return new Answers(
+            'Osric Tamblyn',
+            '0700 900 181',
+            $words,
+            'Coal hod',
+            'rectangle',
+            '180mm',
+            '110mm',
+            '',
+            'outdoor',
+            (string) $this->navy->id(),
+            (string) $count,
+            '2026-12-05',
+            $appliedBy,
+        );
     }
 
     protected function taken(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Docket
@@ -109,9 +123,19 @@ abstract class ShopTestCase extends WebTestCase
     }
 
     /** @param list<string>|null $lines other words than the order's own */
-    protected function draw(Docket $docket, Design $design, bool $proof = true, ?array $lines = null, ?int $version = null): void
-    {
-        $this->get(DrawOrder::class)->draw($docket, $version ?? $docket->version(), new Draft($lines ?? $docket->words(), $design, null === $lines ? $docket->roster() : []), $proof);
+    protected function draw(
+        Docket $docket,
+        Design $design,
+        bool $proof = true,
+        ?array $lines = null,
+        ?int $version = null,
+    ): void {
+        $this->get(DrawOrder::class)->draw(
+            $docket,
+            $version ?? $docket->version(),
+            new Draft($lines ?? $docket->words(), $design, null === $lines ? $docket->roster() : []),
+            $proof,
+        );
     }
 
     protected function approve(Docket $docket, int $proof = 1, string $by = 'Osric Tamblyn'): void
@@ -120,8 +144,12 @@ abstract class ShopTestCase extends WebTestCase
     }
 
     /** @param array<string, int|float|string> $setting how the words are set */
-    protected function approved(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop', array $setting = []): Docket
-    {
+    protected function approved(
+        string $words = 'Kestrel',
+        int $count = 2,
+        string $appliedBy = 'shop',
+        array $setting = [],
+    ): Docket {
         $docket = $this->taken($words, $count, $appliedBy);
         $this->draw($docket, new Design('bebas', setting: [] === $setting ? null : $setting));
         $this->approve($docket);
@@ -140,7 +168,14 @@ abstract class ShopTestCase extends WebTestCase
     /** The plan of least film for some pieces, without a second thought. */
     protected function planned(Piece ...$pieces): NestPlan
     {
-        $nesting = $this->get(PlanQueue::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], array_values($pieces)), [], Nesting::NO_BOXES, null, 0);
+        $nesting = $this->get(PlanQueue::class)->begin(
+            $this->navy,
+            array_map(static fn (Piece $piece): array => [$piece, $piece->version()], array_values($pieces)),
+            [],
+            Nesting::NO_BOXES,
+            null,
+            0,
+        );
         foreach ($nesting->plans() as $plan) {
             if (PlanKind::LeastFilm === $plan->kind()) {
                 $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));
@@ -180,7 +215,11 @@ abstract class ShopTestCase extends WebTestCase
     protected function weed(Piece $piece): void
     {
         $bench = $this->get(BenchWork::class);
-        $bench->countOut($piece, $piece->version(), array_keys($this->get(PieceWeeding::class)->weeding($piece)->insides()));
+        $bench->countOut(
+            $piece,
+            $piece->version(),
+            array_keys($this->get(PieceWeeding::class)->weeding($piece)->insides()),
+        );
         $bench->move($piece, $piece->version(), PieceMove::Weeded, '');
     }
 
@@ -188,7 +227,9 @@ abstract class ShopTestCase extends WebTestCase
     protected function book(Docket $docket): array
     {
         /** @var list<string> $says */
-        $says = $this->records->getConnection()->fetchFirstColumn('SELECT says FROM log_entry WHERE docket = ? ORDER BY id', [$docket->number()]);
+        $says = $this->records
+            ->getConnection()
+            ->fetchFirstColumn('SELECT says FROM log_entry WHERE docket = ? ORDER BY id', [$docket->number()]);
 
         return $says;
     }

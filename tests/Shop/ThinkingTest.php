@@ -23,16 +23,26 @@ final class ThinkingTest extends PlansTestCase
     public function testCancellingKeepsTheBestSoFarAndStopsTheWork(): void
     {
         $pieces = $this->approved('Kestrel')->pieces();
-        $nesting = $this->get(PlanQueue::class)->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $pieces), [], 'none', null);
+        $nesting = $this->get(PlanQueue::class)->begin(
+            $this->navy,
+            array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $pieces),
+            [],
+            'none',
+            null,
+        );
         $plan = $nesting->plans()[0];
         $this->get(LayPlanHandler::class)(new LayPlan($plan->id(), true));
         $quick = $this->plan($this->get(PlanEditor::class)->nesting($nesting->id()));
         self::assertSame(PlanState::Working, $quick->state(), 'it goes on thinking');
         self::assertNotSame([], $this->laid($quick)['sheets']);
         $this->get(PlanQueue::class)->cancel($this->get(PlanEditor::class)->nesting($nesting->id()));
-        $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 600 WHERE id = ?', [$plan->id()]);
+        $this->records
+            ->getConnection()
+            ->executeStatement('UPDATE nest_plan SET seconds = 600 WHERE id = ?', [$plan->id()]);
         $asked = 0;
-        $this->get(NestBuilder::class)->lay($this->get(PlanEditor::class)->plan($plan->id()), static function () use (&$asked): bool {
+        $this->get(NestBuilder::class)->lay($this->get(PlanEditor::class)->plan($plan->id()), static function () use (
+            &$asked,
+        ): bool {
             return ++$asked < 3;
         });
         self::assertSame(3, $asked, 'it asks after every try, and stops when told to');
@@ -47,27 +57,49 @@ final class ThinkingTest extends PlansTestCase
     {
         $pieces = $this->approved('Kestrel')->pieces();
         $nesting = $this->begun($pieces);
-        $chosen = fn (): array => array_map(fn (Piece $piece): array => [$this->get(Pieces::class)->piece($piece->id()), $piece->version()], $pieces);
+        $chosen = fn (): array => array_map(
+            fn (Piece $piece): array => [$this->get(Pieces::class)->piece($piece->id()), $piece->version()],
+            $pieces,
+        );
         $editor = $this->get(PlanEditor::class);
-        self::assertSame($nesting->id(), $this->get(PlanQueue::class)->begin($this->navy, $chosen(), [], 'none', null)->id());
-        self::assertNotSame($nesting->id(), $this->get(PlanQueue::class)->begin($this->navy, $chosen(), [], 'piece', null)->id(), 'other boxes, other plans');
+        self::assertSame(
+            $nesting->id(),
+            $this->get(PlanQueue::class)->begin($this->navy, $chosen(), [], 'none', null)->id(),
+        );
+        self::assertNotSame(
+            $nesting->id(),
+            $this->get(PlanQueue::class)->begin($this->navy, $chosen(), [], 'piece', null)->id(),
+            'other boxes, other plans',
+        );
         $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 75_000, 1, '4');
-        self::assertNotSame($nesting->id(), $this->get(PlanQueue::class)->begin($this->navy, $chosen(), [], 'none', null)->id(), 'an offcut has come');
+        self::assertNotSame(
+            $nesting->id(),
+            $this->get(PlanQueue::class)->begin($this->navy, $chosen(), [], 'none', null)->id(),
+            'an offcut has come',
+        );
     }
 
     public function testPlansGivenUpBeforeTheirTimeAreThoughtToTheEndWhenTheyAreAskedForAgain(): void
     {
         $pieces = $this->approved('Kestrel')->pieces();
         $queue = $this->get(PlanQueue::class);
-        $chosen = fn (): array => array_map(fn (Piece $piece): array => [$this->get(Pieces::class)->piece($piece->id()), $piece->version()], $pieces);
+        $chosen = fn (): array => array_map(
+            fn (Piece $piece): array => [$this->get(Pieces::class)->piece($piece->id()), $piece->version()],
+            $pieces,
+        );
         $nesting = $queue->begin($this->navy, $chosen(), [], 'none', null);
         $queue->cancel($nesting);
-        $states = fn (): array => array_map(fn (NestPlan $plan): PlanState => $this->get(PlanEditor::class)->plan($plan->id())->state(), $nesting->plans());
+        $states = fn (): array => array_map(
+            fn (NestPlan $plan): PlanState => $this->get(PlanEditor::class)->plan($plan->id())->state(),
+            $nesting->plans(),
+        );
         self::assertSame([PlanState::Done, PlanState::Done, PlanState::Done], $states());
         self::assertSame($nesting->id(), $queue->begin($this->navy, $chosen(), [], 'none', null)->id());
         self::assertSame([PlanState::Waiting, PlanState::Waiting, PlanState::Waiting], $states());
         // One that a worker is about to give up is not given up either.
-        $this->records->getConnection()->executeStatement('UPDATE nest_plan SET state = ?, cancelled = 1', [PlanState::Working->value]);
+        $this->records
+            ->getConnection()
+            ->executeStatement('UPDATE nest_plan SET state = ?, cancelled = 1', [PlanState::Working->value]);
         $queue->begin($this->navy, $chosen(), [], 'none', null);
         self::assertSame([PlanState::Waiting, PlanState::Waiting, PlanState::Waiting], $states());
         $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0');
@@ -77,7 +109,11 @@ final class ThinkingTest extends PlansTestCase
         $this->records->clear();
         $this->navy = $this->get(Shelf::class)->film($this->navy->id());
         $again = $queue->begin($this->navy, $chosen(), [], 'none', null);
-        self::assertSame([PlanState::Done, PlanState::Done, PlanState::Done], array_map(static fn (NestPlan $plan): PlanState => $plan->state(), $again->plans()), 'what was thought to the end is left alone');
+        self::assertSame(
+            [PlanState::Done, PlanState::Done, PlanState::Done],
+            array_map(static fn (NestPlan $plan): PlanState => $plan->state(), $again->plans()),
+            'what was thought to the end is left alone',
+        );
     }
 
     public function testThinkingLongerIsLookedAtFromItsBeginningAndNeverTakesAwayWhatWasBetter(): void
@@ -88,7 +124,10 @@ final class ThinkingTest extends PlansTestCase
         // Nobody has looked since; asking for more is a look.
         $this->records->getConnection()->executeStatement("UPDATE nesting SET seen_at = '2020-01-01 00:00:00'");
         $this->get(PlanQueue::class)->again($plan, $plan->version(), true);
-        self::assertGreaterThan('2021', $this->records->getConnection()->fetchOne('SELECT seen_at FROM nesting WHERE id = ?', [$nesting->id()]));
+        self::assertGreaterThan(
+            '2021',
+            $this->records->getConnection()->fetchOne('SELECT seen_at FROM nesting WHERE id = ?', [$nesting->id()]),
+        );
         $plan = $this->get(PlanEditor::class)->plan($plan->id());
         $told = [];
         $this->get(NestBuilder::class)->lay($plan, static function (\Closure $best) use (&$told): bool {
@@ -106,9 +145,24 @@ final class ThinkingTest extends PlansTestCase
     {
         $queue = $this->get(PlanQueue::class);
         $pieces = $this->approved('Kestrel')->pieces();
-        $plan = $queue->begin($this->navy, array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $pieces), [], 'none', null)->plans()[0];
-        $broken = json_encode([['lines' => ['Kestrel'], 'width' => 1, 'height' => 1, 'left' => 0, 'top' => 0, 'layers' => []]]);
-        $this->records->getConnection()->executeStatement('UPDATE proof p JOIN docket d ON d.id = p.docket_id SET p.parts = ? WHERE d.number = ?', [$broken, $pieces[0]->docket()->number()]);
+        $plan = $queue
+            ->begin(
+                $this->navy,
+                array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $pieces),
+                [],
+                'none',
+                null,
+            )
+            ->plans()[0];
+        $broken = json_encode([
+            ['lines' => ['Kestrel'], 'width' => 1, 'height' => 1, 'left' => 0, 'top' => 0, 'layers' => []],
+        ]);
+        $this->records
+            ->getConnection()
+            ->executeStatement(
+                'UPDATE proof p JOIN docket d ON d.id = p.docket_id SET p.parts = ? WHERE d.number = ?',
+                [$broken, $pieces[0]->docket()->number()],
+            );
         $this->records->clear();
         try {
             $this->get(LayPlanHandler::class)(new LayPlan($plan->id()));

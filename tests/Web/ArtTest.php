@@ -22,11 +22,19 @@ final class ArtTest extends WebCase
         $this->as('ines');
         $docket = $this->taken();
         $art = $this->bring($docket->number(), self::LANTERN, 'lantern.svg');
-        self::assertSame(['lantern.svg', true, 50.0, 70.0], [$art['name'], $art['sized'], $art['size']['width']['mm'], $art['size']['height']['mm']]);
+        self::assertSame(
+            ['lantern.svg', true, 50.0, 70.0],
+            [$art['name'], $art['sized'], $art['size']['width']['mm'], $art['size']['height']['mm']],
+        );
         self::assertSame(['#d9a322', '#123456'], array_column($art['layers'], 'colour'));
         self::assertStringContainsString('live text', $art['notes'][0]['says']);
         self::assertSame($art, $this->ask('GET', "/api/art/{$art['id']}"));
-        $drawing = ['docket' => $docket->number(), 'words' => 'Lantern', 'face' => 'bebas', 'art' => ['id' => $art['id'], 'layers' => []]];
+        $drawing = [
+            'docket' => $docket->number(),
+            'words' => 'Lantern',
+            'face' => 'bebas',
+            'art' => ['id' => $art['id'], 'layers' => []],
+        ];
         $fit = $this->ask('POST', '/api/fit', $drawing);
         self::assertTrue($fit['inside']);
         self::assertEqualsWithDelta(110 - 2 * 5.5, $fit['size']['height']['mm'], 0.1, 'as high as the safe area');
@@ -43,8 +51,19 @@ final class ArtTest extends WebCase
         $this->records->flush();
         $docket = $this->taken(count: 1);
         $art = $this->bring($docket->number(), self::LANTERN);
-        $design = ['version' => $docket->version(), 'words' => 'Lantern', 'face' => 'bebas', 'proof' => true,
-            'art' => ['id' => $art['id'], 'layers' => [['colour' => '#123456', 'film' => ''], ['colour' => '#d9a322', 'film' => (string) $ochre->id()]]]];
+        $design = [
+            'version' => $docket->version(),
+            'words' => 'Lantern',
+            'face' => 'bebas',
+            'proof' => true,
+            'art' => [
+                'id' => $art['id'],
+                'layers' => [
+                    ['colour' => '#123456', 'film' => ''],
+                    ['colour' => '#d9a322', 'film' => (string) $ochre->id()],
+                ],
+            ],
+        ];
         $proofed = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design);
         self::assertSame(200, $this->status, json_encode($proofed, \JSON_THROW_ON_ERROR));
         self::assertSame(['Permanent, ochre', 'Permanent, navy'], array_column($proofed['proofs'][0]['films'], 'name'));
@@ -53,7 +72,12 @@ final class ArtTest extends WebCase
         $films = array_map(static fn ($piece): string => $piece->film()->name(), $docket->pieces());
         self::assertSame(['Permanent, ochre', 'Permanent, navy'], $films);
         [$flame, $post] = array_map(fn ($piece): Region => $this->region($piece), $docket->pieces());
-        self::assertEqualsWithDelta(0.0, Geos::intersection($flame, $post)->area(), 0.001, 'they keep their places to each other');
+        self::assertEqualsWithDelta(
+            0.0,
+            Geos::intersection($flame, $post)->area(),
+            0.001,
+            'they keep their places to each other',
+        );
         self::assertSame([0, 1], [$flame->holes(), $post->holes()]);
     }
 
@@ -62,9 +86,24 @@ final class ArtTest extends WebCase
         $this->as('ines');
         $docket = $this->taken();
         $art = $this->bring($docket->number(), self::LANTERN);
-        $without = static fn (string ...$colours): array => ['docket' => $docket->number(), 'words' => 'Lantern', 'face' => 'bebas', 'art' => ['id' => $art['id'], 'layers' => array_map(static fn (string $colour): array => ['colour' => $colour, 'film' => '0'], $colours)]];
+        $without = static fn (string ...$colours): array => [
+            'docket' => $docket->number(),
+            'words' => 'Lantern',
+            'face' => 'bebas',
+            'art' => [
+                'id' => $art['id'],
+                'layers' => array_map(
+                    static fn (string $colour): array => ['colour' => $colour, 'film' => '0'],
+                    $colours,
+                ),
+            ],
+        ];
         self::assertSame(0, $this->ask('POST', '/api/fit', $without('#123456'))['counters']);
-        $this->assertProblem(422, 'nothing in this drawing', $this->ask('POST', '/api/fit', $without('#123456', '#d9a322')));
+        $this->assertProblem(
+            422,
+            'nothing in this drawing',
+            $this->ask('POST', '/api/fit', $without('#123456', '#d9a322')),
+        );
     }
 
     public function testAGuideLeftInTheDrawingIsNoticed(): void
@@ -74,18 +113,41 @@ final class ArtTest extends WebCase
         $codes = function (string $svg) use ($docket): array {
             $art = $this->bring($docket->number(), $svg);
 
-            return array_column($this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => 'Lantern', 'face' => 'bebas', 'art' => ['id' => $art['id'], 'layers' => []]])['snags'], 'code');
+            return array_column(
+                $this->ask('POST', '/api/check', [
+                    'docket' => $docket->number(),
+                    'words' => 'Lantern',
+                    'face' => 'bebas',
+                    'art' => ['id' => $art['id'], 'layers' => []],
+                ])['snags'],
+                'code',
+            );
         };
-        $svg = static fn (string $inside): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 180 110\"><circle cx=\"90\" cy=\"55\" r=\"30\"/>$inside</svg>";
-        self::assertContains('guide-in-cut', $codes($svg('<rect x="1" y="1" width="169" height="99" fill="none" stroke="red" stroke-width="2"/>')));
-        self::assertNotContains('guide-in-cut', $codes($svg('<rect x="40" y="5" width="100" height="100" fill="none" stroke="red" stroke-width="2"/>')));
+        $svg = static fn (
+            string $inside,
+        ): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 180 110\"><circle cx=\"90\" cy=\"55\" r=\"30\"/>$inside</svg>";
+        self::assertContains(
+            'guide-in-cut',
+            $codes($svg('<rect x="1" y="1" width="169" height="99" fill="none" stroke="red" stroke-width="2"/>')),
+        );
+        self::assertNotContains(
+            'guide-in-cut',
+            $codes($svg('<rect x="40" y="5" width="100" height="100" fill="none" stroke="red" stroke-width="2"/>')),
+        );
     }
 
     public function testHostileFilesAreRefusedAtTheirFieldAndNothingIsServedAsItCame(): void
     {
         $this->as('ines');
         $docket = $this->taken();
-        foreach (['<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>' => 'script', 'not a drawing' => 'cannot be read', '' => 'cannot be read', str_repeat(' ', 6_000_000) => '5 MB'] as $file => $says) {
+        foreach (
+            [
+                '<svg xmlns="http://www.w3.org/2000/svg"><script/></svg>' => 'script',
+                'not a drawing' => 'cannot be read',
+                '' => 'cannot be read',
+                str_repeat(' ', 6_000_000) => '5 MB',
+            ] as $file => $says
+        ) {
             $problem = $this->bring($docket->number(), $file);
             $this->assertProblem(422, $says, $problem);
             self::assertSame('art', $problem['fields'][0]['field']);
@@ -101,7 +163,12 @@ final class ArtTest extends WebCase
     {
         $this->as('ines');
         $docket = $this->taken();
-        $this->ask('PUT', "/api/dockets/{$docket->number()}/design", ['version' => $docket->version(), 'words' => 'Kestrel', 'face' => 'lobster', 'proof' => true]);
+        $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => 'Kestrel',
+            'face' => 'lobster',
+            'proof' => true,
+        ]);
         self::assertSame(200, $this->status);
         $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.svg");
         $out = (string) $this->browser->getResponse()->getContent();
@@ -111,8 +178,14 @@ final class ArtTest extends WebCase
         $back = SvgDrawing::read($out);
         self::assertTrue($back->sized);
         self::assertSame([], $back->notes);
-        self::assertSame(0.0, Geos::difference($region, $back->whole())->area() + Geos::difference($back->whole(), $region)->area());
-        self::assertSame([\count($region->polygons), $region->holes(), $region->corners()], [\count($back->whole()->polygons), $back->whole()->holes(), $back->whole()->corners()]);
+        self::assertSame(
+            0.0,
+            Geos::difference($region, $back->whole())->area() + Geos::difference($back->whole(), $region)->area(),
+        );
+        self::assertSame(
+            [\count($region->polygons), $region->holes(), $region->corners()],
+            [\count($back->whole()->polygons), $back->whole()->holes(), $back->whole()->corners()],
+        );
     }
 
     /** @return array<string, mixed> */
@@ -120,7 +193,17 @@ final class ArtTest extends WebCase
     {
         $this->browser->request('GET', '/api/me');
         $me = json_decode((string) $this->browser->getResponse()->getContent(), true);
-        $this->browser->request('POST', "/api/dockets/$docket/art?name=".rawurlencode($name), [], [], ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_X_YELBO_TOKEN' => \is_array($me) ? (string) $me['csrf'] : ''], $file);
+        $this->browser->request(
+            'POST',
+            "/api/dockets/$docket/art?name=".rawurlencode($name),
+            [],
+            [],
+            [
+                'CONTENT_TYPE' => 'application/octet-stream',
+                'HTTP_X_YELBO_TOKEN' => \is_array($me) ? (string) $me['csrf'] : '',
+            ],
+            $file,
+        );
         $this->status = $this->browser->getResponse()->getStatusCode();
         $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
 

@@ -16,10 +16,17 @@ final class ChangedFiguresTest extends WebCase
         $this->as('ines');
     }
 
-    /** @return iterable<string, array{Rule, string, string, string}> figure, new value, what is said before, what after */
+    /**
+     * @return iterable<string, array{Rule, string, string, string}> figure, new value, what is said before, what after
+     */
     public static function figures(): iterable
     {
-        yield 'how long the film lasts' => [Rule::PermanentLife, '4', 'About 6 years outdoors', 'About 4 years outdoors'];
+        yield 'how long the film lasts' => [
+            Rule::PermanentLife,
+            '4',
+            'About 6 years outdoors',
+            'About 4 years outdoors',
+        ];
         yield 'the thinnest stroke' => [Rule::PlainStroke, '3', 'Under 1.3 mm', 'Under 3.9 mm'];
         yield 'what is thinner outdoors' => [Rule::OutdoorFactor, '2', 'Under 1.3 mm', 'Under 2 mm'];
         yield 'how far the lip is kept clear' => [Rule::KeepLip, '22', '15 mm from the lip', '22 mm from the lip'];
@@ -47,13 +54,25 @@ final class ChangedFiguresTest extends WebCase
         $piece = $docket->pieces()[0];
         $drawing = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'sacramento', 'capHeight' => '14mm'];
 
-        return implode("\n", array_map(static fn (array $answer): string => json_encode($answer, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE), [
-            $this->ask('POST', '/api/answers', $this->answers('Kestrel', 1)),
-            $this->ask('POST', '/api/dockets', ['take' => true, 'answers' => ['useOf' => 'washed'] + get_object_vars($this->answers('Kestrel', 1))]),
-            $this->ask('POST', '/api/fit', $drawing),
-            $this->ask('POST', '/api/check', $drawing),
-            $this->ask('GET', "/api/pieces/{$piece->id()}/steps"),
-            $this->ask('GET', "/api/pieces/{$piece->id()}/parcel"),
-        ]));
+        return implode(
+            "\n",
+            array_map(
+                static fn (array $answer): string => json_encode(
+                    $answer,
+                    \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE,
+                ),
+                [
+                    $this->ask('POST', '/api/answers', $this->answers('Kestrel', 1)),
+                    $this->ask('POST', '/api/dockets', [
+                        'take' => true,
+                        'answers' => ['useOf' => 'washed'] + get_object_vars($this->answers('Kestrel', 1)),
+                    ]),
+                    $this->ask('POST', '/api/fit', $drawing),
+                    $this->ask('POST', '/api/check', $drawing),
+                    $this->ask('GET', "/api/pieces/{$piece->id()}/steps"),
+                    $this->ask('GET', "/api/pieces/{$piece->id()}/parcel"),
+                ],
+            ),
+        );
     }
 }

@@ -21,7 +21,12 @@ final class ClosedTest extends WebCase
             }
             foreach ($route->getMethods() ?: ['GET', 'POST'] as $method) {
                 $filled = str_replace('/photos/{name}', '/photos/'.str_repeat('0f', 16), $route->getPath());
-                $path = preg_replace(['~\{(number|id|nth)\}~', '~\{format\}~', '~\{order\}~', '~\{name\}~', '~\{move\}~'], ['1', 'svg', 'pause', 'cure', 'counted'], $filled) ?? '';
+                $path =
+                    preg_replace(
+                        ['~\{(number|id|nth)\}~', '~\{format\}~', '~\{order\}~', '~\{name\}~', '~\{move\}~'],
+                        ['1', 'svg', 'pause', 'cure', 'counted'],
+                        $filled,
+                    ) ?? '';
                 self::assertStringNotContainsString('{', $path, "$name: fill in its placeholder");
                 $problem = $this->ask($method, $path, []);
                 $this->assertProblem(401, 'Sign in', $problem);
@@ -42,13 +47,25 @@ final class ClosedTest extends WebCase
     {
         $this->as('ines');
         $this->assertProblem(403, 'open too long', $this->ask('POST', '/api/dockets', ['answers' => []], false));
-        $this->assertProblem(403, 'open too long', $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'lantern'], false));
+        $this->assertProblem(
+            403,
+            'open too long',
+            $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'lantern'], false),
+        );
     }
 
     public function testSigningInAndOut(): void
     {
-        $this->assertProblem(401, 'do not go together', $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'wrong']));
-        $this->assertProblem(401, 'do not go together', $this->ask('POST', '/api/sign-in', ['signIn' => 'nobody', 'password' => 'lantern']));
+        $this->assertProblem(
+            401,
+            'do not go together',
+            $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'wrong']),
+        );
+        $this->assertProblem(
+            401,
+            'do not go together',
+            $this->ask('POST', '/api/sign-in', ['signIn' => 'nobody', 'password' => 'lantern']),
+        );
         self::assertFalse($this->ask('GET', '/api/me')['signedIn']);
         $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'lantern']);
         self::assertSame(200, $this->status);
@@ -74,7 +91,17 @@ final class ClosedTest extends WebCase
         $this->assertProblem(404, 'no docket Y-0009', $this->ask('GET', '/api/dockets/9'));
         $this->assertProblem(404, 'nothing here', $this->ask('GET', '/api/nowhere'));
         $this->assertProblem(405, 'cannot be done', $this->ask('DELETE', '/api/line'));
-        $this->browser->request('POST', '/api/fit', [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_X_YELBO_TOKEN' => (string) $this->ask('GET', '/api/me')['csrf']], '{broken');
+        $this->browser->request(
+            'POST',
+            '/api/fit',
+            [],
+            [],
+            [
+                'CONTENT_TYPE' => 'application/json',
+                'HTTP_X_YELBO_TOKEN' => (string) $this->ask('GET', '/api/me')['csrf'],
+            ],
+            '{broken',
+        );
         self::assertSame(400, $this->browser->getResponse()->getStatusCode());
         self::assertStringContainsString('cannot read', (string) $this->browser->getResponse()->getContent());
     }

@@ -18,14 +18,26 @@ final class OpenApiTest extends KernelTestCase
     {
         $describe = self::getContainer()->get(Describe::class);
         self::assertInstanceOf(Describe::class, $describe);
-        $now = json_encode($describe->document(), \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE)."\n";
+        $now =
+            json_encode(
+                $describe->document(),
+                \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_UNICODE,
+            )."\n";
         self::assertSame((string) file_get_contents($this->root().'/docs/openapi.json'), $now, self::HOW);
     }
 
     public function testTheFrontEndsTypesAreTheDescriptions(): void
     {
         $fresh = tempnam(sys_get_temp_dir(), 'types').'.ts';
-        exec('cd '.escapeshellarg($this->root()).' && node_modules/.bin/openapi-typescript docs/openapi.json --default-non-nullable false -o '.escapeshellarg($fresh).' 2>&1', $says, $status);
+        exec(
+            'cd '.
+                escapeshellarg($this->root()).
+                ' && node_modules/.bin/openapi-typescript docs/openapi.json --default-non-nullable false -o '.
+                escapeshellarg($fresh).
+                ' 2>&1',
+            $says,
+            $status,
+        );
         self::assertSame(0, $status, implode("\n", $says));
         self::assertFileEquals($this->root().'/ui/generated/schema.ts', $fresh, self::HOW);
         unlink($fresh);
@@ -38,7 +50,9 @@ final class OpenApiTest extends KernelTestCase
         foreach ($this->document()['paths'] as $path => $verbs) {
             foreach ($verbs as $verb => $operation) {
                 $operations[] = "$verb $path";
-                foreach ([$operation['summary'] ?? '', ...array_column($operation['parameters'], 'description')] as $sentence) {
+                foreach (
+                    [$operation['summary'] ?? '', ...array_column($operation['parameters'], 'description')] as $sentence
+                ) {
                     if (!preg_match('~^\p{Lu}.+\.$~u', $sentence)) {
                         $silent[] = "$verb $path: $sentence";
                     }
@@ -71,7 +85,13 @@ final class OpenApiTest extends KernelTestCase
 
     public function testAValidatorFindsNothingWrongWithIt(): void
     {
-        exec('cd '.escapeshellarg($this->root()).' && node node_modules/@seriousme/openapi-schema-validator/bin/validate-api-cli.js docs/openapi.json 2>&1', $says, $status);
+        exec(
+            'cd '.
+                escapeshellarg($this->root()).
+                ' && node node_modules/@seriousme/openapi-schema-validator/bin/validate-api-cli.js docs/openapi.json 2>&1',
+            $says,
+            $status,
+        );
         self::assertSame(0, $status, implode("\n", $says));
         self::assertStringContainsString('"valid": true', implode('', $says));
     }
@@ -79,7 +99,12 @@ final class OpenApiTest extends KernelTestCase
     /** @return array<string, mixed> */
     private function document(): array
     {
-        return json_decode((string) file_get_contents($this->root().'/docs/openapi.json'), true, 64, \JSON_THROW_ON_ERROR);
+        return json_decode(
+            (string) file_get_contents($this->root().'/docs/openapi.json'),
+            true,
+            64,
+            \JSON_THROW_ON_ERROR,
+        );
     }
 
     private function root(): string

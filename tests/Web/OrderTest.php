@@ -30,22 +30,43 @@ final class OrderTest extends WebCase
         self::assertTrue($fit['inside']);
         self::assertEqualsWithDelta($fit['capHeight']['mm'], $fit['largest']['mm'], 0.001);
         $path = '/api/dockets/'.$docket['number'];
-        $proofed = $this->ask('PUT', "$path/design", ['version' => $docket['version'], 'words' => 'Kestrel', 'face' => 'bebas', 'capHeight' => '30mm', 'proof' => true]);
+        $proofed = $this->ask('PUT', "$path/design", [
+            'version' => $docket['version'],
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+            'capHeight' => '30mm',
+            'proof' => true,
+        ]);
         self::assertSame('proofing', $proofed['state']);
         self::assertSame('30', $proofed['proofs'][0]['capHeight']['metric']);
-        $this->assertProblem(422, 'Who says yes', $this->ask('POST', "$path/approve", ['version' => $proofed['version'], 'proof' => 1, 'by' => ' ']));
-        $approved = $this->ask('POST', "$path/approve", ['version' => $proofed['version'], 'proof' => 1, 'by' => 'Osric Tamblyn']);
+        $this->assertProblem(
+            422,
+            'Who says yes',
+            $this->ask('POST', "$path/approve", ['version' => $proofed['version'], 'proof' => 1, 'by' => ' ']),
+        );
+        $approved = $this->ask('POST', "$path/approve", [
+            'version' => $proofed['version'],
+            'proof' => 1,
+            'by' => 'Osric Tamblyn',
+        ]);
         self::assertSame(['making', 'batch'], [$approved['state'], $approved['station']]);
         self::assertCount(2, $approved['pieces']);
         self::assertSame('Ines', $approved['log'][0]['who']);
-        $late = $this->ask('POST', "$path/approve", ['version' => $proofed['version'], 'proof' => 1, 'by' => 'Osric Tamblyn']);
+        $late = $this->ask('POST', "$path/approve", [
+            'version' => $proofed['version'],
+            'proof' => 1,
+            'by' => 'Osric Tamblyn',
+        ]);
         $this->assertProblem(409, 'changed meanwhile by Ines', $late);
     }
 
     public function testWrongAnswersComeBackAtTheirFieldsAndNothingIsStored(): void
     {
         $before = \count($this->ask('GET', '/api/dockets')['dockets']);
-        $problem = $this->ask('POST', '/api/dockets', ['answers' => $this->typed(width: 'wide', quantity: '0'), 'take' => true]);
+        $problem = $this->ask('POST', '/api/dockets', [
+            'answers' => $this->typed(width: 'wide', quantity: '0'),
+            'take' => true,
+        ]);
         $this->assertProblem(422, 'another look', $problem);
         self::assertEqualsCanonicalizing(['width', 'quantity'], array_column($problem['fields'], 'field'));
         self::assertCount($before, $this->ask('GET', '/api/dockets')['dockets']);
@@ -53,10 +74,17 @@ final class OrderTest extends WebCase
 
     public function testWhatWasTypedIsKeptAsItWasTyped(): void
     {
-        $docket = $this->ask('POST', '/api/dockets', ['answers' => $this->typed(width: 'about a foot'), 'take' => false]);
+        $docket = $this->ask('POST', '/api/dockets', [
+            'answers' => $this->typed(width: 'about a foot'),
+            'take' => false,
+        ]);
         self::assertSame('asking', $docket['state']);
         self::assertSame('about a foot', $docket['answers']['width']);
-        $taken = $this->ask('PUT', "/api/dockets/{$docket['number']}/answers", ['version' => $docket['version'], 'answers' => $this->typed(width: '1\' 1/2"'), 'take' => true]);
+        $taken = $this->ask('PUT', "/api/dockets/{$docket['number']}/answers", [
+            'version' => $docket['version'],
+            'answers' => $this->typed(width: '1\' 1/2"'),
+            'take' => true,
+        ]);
         self::assertSame('sizing', $taken['state']);
         self::assertEqualsWithDelta(317.5, $taken['object']['size']['width']['mm'], 0.001);
         self::assertSame('12 1/2', $taken['object']['size']['width']['imperial']);
@@ -80,7 +108,12 @@ final class OrderTest extends WebCase
     {
         $docket = $this->taken();
         foreach (['tall' => 'not a length', '0' => '0.5 mm', '40 m' => '20 m'] as $typed => $says) {
-            $problem = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'capHeight' => (string) $typed]);
+            $problem = $this->ask('POST', '/api/fit', [
+                'docket' => $docket->number(),
+                'words' => 'Kestrel',
+                'face' => 'bebas',
+                'capHeight' => (string) $typed,
+            ]);
             $this->assertProblem(422, $says, $problem);
             self::assertSame('capHeight', $problem['fields'][0]['field']);
         }
@@ -91,14 +124,27 @@ final class OrderTest extends WebCase
     public function testSnagsComeWithTheirPlaceAndCures(): void
     {
         $docket = $this->taken();
-        $check = $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'great-vibes', 'capHeight' => '20mm']);
+        $check = $this->ask('POST', '/api/check', [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'great-vibes',
+            'capHeight' => '20mm',
+        ]);
         self::assertContains('thin-stroke', array_column($check['snags'], 'code'));
-        $thin = array_values(array_filter($check['snags'], static fn (array $snag): bool => 'thin-stroke' === $snag['code']));
+        $thin = array_values(
+            array_filter($check['snags'], static fn (array $snag): bool => 'thin-stroke' === $snag['code']),
+        );
         self::assertCount(1, $thin, 'one kind is told once');
         self::assertSame($thin[0]['count'], \count($thin[0]['spots']));
         self::assertGreaterThan(0, $thin[0]['spots'][0]['x']);
         self::assertGreaterThan(0, $check['weeding']);
-        $outside = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'left' => '150mm', 'top' => '-20mm']);
+        $outside = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+            'left' => '150mm',
+            'top' => '-20mm',
+        ]);
         self::assertFalse($outside['inside']);
         self::assertSame([150.0, -20.0], [$outside['left']['mm'], $outside['top']['mm']]);
     }
@@ -107,30 +153,72 @@ final class OrderTest extends WebCase
     {
         $this->as('ines');
         $docket = $this->taken();
-        $made = fn (string $colour, string $thinnest, string $outdoors): int => array_column($this->ask('POST', '/api/stock/films', ['grade' => 'permanent', 'colour' => $colour, 'swatch' => '#224466', 'thinnest' => $thinnest, 'outdoors' => $outdoors])['films'], 'id', 'colour')[$colour];
+        $made = fn (string $colour, string $thinnest, string $outdoors): int => array_column(
+            $this->ask('POST', '/api/stock/films', [
+                'grade' => 'permanent',
+                'colour' => $colour,
+                'swatch' => '#224466',
+                'thinnest' => $thinnest,
+                'outdoors' => $outdoors,
+            ])['films'],
+            'id',
+            'colour',
+        )[$colour];
         $plain = $made('slate', '', '');
         $strict = $made('sea', '4mm', '0');
-        $drawing = static fn (int $film): array => ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'capHeight' => '20mm', 'film' => (string) $film];
-        $codes = fn (int $film): array => array_column($this->ask('POST', '/api/check', $drawing($film))['snags'], 'code');
+        $drawing = static fn (int $film): array => [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+            'capHeight' => '20mm',
+            'film' => (string) $film,
+        ];
+        $codes = fn (int $film): array => array_column(
+            $this->ask('POST', '/api/check', $drawing($film))['snags'],
+            'code',
+        );
         self::assertNotContains('thin-stroke', $codes($plain));
         self::assertContains('thin-stroke', $codes($strict), 'lines of bebas at 20 mm are thinner than 4 mm');
         self::assertStringContainsString('indoors only', $this->ask('POST', '/api/fit', $drawing($strict))['life']);
-        $margins = fn (int $film): array => array_column($this->ask('POST', '/api/samples', $drawing($film))['samples'], 'margin', 'face');
+        $margins = fn (int $film): array => array_column(
+            $this->ask('POST', '/api/samples', $drawing($film))['samples'],
+            'margin',
+            'face',
+        );
         [$on, $under] = [$margins($plain), $margins($strict)];
         foreach ($on as $face => $margin) {
             self::assertLessThanOrEqual($margin, $under[$face], $face);
         }
         self::assertLessThan(array_sum($on), array_sum($under));
-        $stops = fn (int $film): array => array_column($this->ask('POST', '/api/set/check', ['docket' => $docket->number(), 'roster' => "Ada\nCass", 'face' => 'bebas', 'capHeight' => '20mm', 'film' => (string) $film])['snags'], 'code');
+        $stops = fn (int $film): array => array_column(
+            $this->ask('POST', '/api/set/check', [
+                'docket' => $docket->number(),
+                'roster' => "Ada\nCass",
+                'face' => 'bebas',
+                'capHeight' => '20mm',
+                'film' => (string) $film,
+            ])['snags'],
+            'code',
+        );
         self::assertSame([[], ['thin-stroke']], [$stops($plain), $stops($strict)]);
-        $problem = $this->ask('POST', '/api/stock/films', ['grade' => 'permanent', 'colour' => 'mist', 'swatch' => '#224466', 'thinnest' => 'hair', 'outdoors' => 'long']);
+        $problem = $this->ask('POST', '/api/stock/films', [
+            'grade' => 'permanent',
+            'colour' => 'mist',
+            'swatch' => '#224466',
+            'thinnest' => 'hair',
+            'outdoors' => 'long',
+        ]);
         self::assertSame(['thinnest', 'outdoors'], array_column($problem['fields'], 'field'));
     }
 
     public function testWordsInEveryFaceTheCuttableFirst(): void
     {
         $docket = $this->taken();
-        $samples = $this->ask('POST', '/api/samples', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => ''])['samples'];
+        $samples = $this->ask('POST', '/api/samples', [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => '',
+        ])['samples'];
         self::assertCount(\count($this->ask('GET', '/api/vocabulary')['faces']), $samples);
         $able = array_column($samples, 'canBeCut');
         $sorted = $able;
@@ -138,7 +226,10 @@ final class OrderTest extends WebCase
         self::assertSame($sorted, $able);
         self::assertTrue($samples[0]['canBeCut']);
         self::assertFalse($samples[\count($samples) - 1]['canBeCut']);
-        self::assertMatchesRegularExpression('~too thin|get lost|cannot be weeded~', $samples[\count($samples) - 1]['says']);
+        self::assertMatchesRegularExpression(
+            '~too thin|get lost|cannot be weeded~',
+            $samples[\count($samples) - 1]['says'],
+        );
         self::assertLessThan(1, $samples[\count($samples) - 1]['margin']);
     }
 
@@ -147,8 +238,14 @@ final class OrderTest extends WebCase
         $this->taken();
         $this->approved('Damson');
         $line = $this->ask('GET', '/api/line')['stations'];
-        self::assertSame(['ask', 'size', 'proof', 'batch', 'cut', 'weed', 'apply', 'send'], array_column($line, 'station'));
-        self::assertSame([0, 1, 0, 1, 0, 0, 0, 0], array_map(static fn (array $stop): int => \count($stop['waiting']), $line));
+        self::assertSame(
+            ['ask', 'size', 'proof', 'batch', 'cut', 'weed', 'apply', 'send'],
+            array_column($line, 'station'),
+        );
+        self::assertSame(
+            [0, 1, 0, 1, 0, 0, 0, 0],
+            array_map(static fn (array $stop): int => \count($stop['waiting']), $line),
+        );
         self::assertSame(0, $line[1]['late']);
         $this->clock->modify('2026-12-03 09:00');
         self::assertSame(1, $this->ask('GET', '/api/line')['stations'][1]['late'], 'it can no longer rest in time');
@@ -159,7 +256,11 @@ final class OrderTest extends WebCase
     public function testTheOwnersFiguresCountFromThenOn(): void
     {
         $docket = $this->taken();
-        $before = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas']);
+        $before = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+        ]);
         $this->assertProblem(422, 'Write a figure', $this->ask('PUT', '/api/rules/clearance', ['value' => 'wide']));
         $this->assertProblem(422, 'from 0 to 40', $this->ask('PUT', '/api/rules/clearance', ['value' => '95']));
         $rules = $this->ask('PUT', '/api/rules/clearance', ['value' => '10']);
@@ -167,7 +268,11 @@ final class OrderTest extends WebCase
         self::ensureKernelShutdown();
         $this->browser = self::createClient();
         $this->as('ines');
-        $after = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas']);
+        $after = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+        ]);
         self::assertLessThan($before['largest']['mm'], $after['largest']['mm']);
         $book = $this->ask('GET', '/api/book')['lines'];
         self::assertStringContainsString('5 → 10 %', $book[0]['says']);

@@ -34,7 +34,15 @@ final class PapersTest extends WebCase
         $file = $this->paper("/api/batches/{$batch->id()}/map.pdf");
         $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
         self::assertSame(2, substr_count($text, 'Kestrel'));
-        foreach (["Batch {$batch->id()}: Permanent, navy", "{$docket->tag()}/1", "{$docket->tag()}/2", 'Osric Tamblyn: Coal hod', 'the bar measures 50 mm'] as $part) {
+        foreach (
+            [
+                "Batch {$batch->id()}: Permanent, navy",
+                "{$docket->tag()}/1",
+                "{$docket->tag()}/2",
+                'Osric Tamblyn: Coal hod',
+                'the bar measures 50 mm',
+            ] as $part
+        ) {
             self::assertStringContainsString($part, $text);
         }
         $info = (new Process(['pdfinfo', $file]))->mustRun()->getOutput();
@@ -45,7 +53,14 @@ final class PapersTest extends WebCase
     public function testTapeHasALabelTooAndManyLabelsGoOnSeveralPages(): void
     {
         $this->as('ines');
-        $this->ask('POST', '/api/stock/supplies', ['kind' => 'tape', 'name' => 'Clear, medium', 'width' => '200mm', 'amount' => '40', 'bin' => '9', 'lowAt' => '']);
+        $this->ask('POST', '/api/stock/supplies', [
+            'kind' => 'tape',
+            'name' => 'Clear, medium',
+            'width' => '200mm',
+            'amount' => '40',
+            'bin' => '9',
+            'lowAt' => '',
+        ]);
         $tape = array_column($this->ask('GET', '/api/stock')['supplies'], 'number', 'name')['Clear, medium'];
         $room = $this->get(Stockroom::class);
         $navy = $this->get(Shelf::class)->film($this->navy->id());
@@ -54,7 +69,10 @@ final class PapersTest extends WebCase
             $numbers[] = $room->receive($navy, StockItem::OFFCUT, 100_000 + 1000 * $nth, 80_000, 1, '4')->number();
         }
         $file = $this->paper('/api/stock/labels.pdf?of='.implode(',', $numbers));
-        self::assertStringContainsString('Pages:           2', (new Process(['pdfinfo', $file]))->mustRun()->getOutput());
+        self::assertStringContainsString(
+            'Pages:           2',
+            (new Process(['pdfinfo', $file]))->mustRun()->getOutput(),
+        );
         $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
         foreach ($numbers as $number) {
             self::assertSame(1, preg_match_all("~\\b$number\\b~", $text), $number);
@@ -66,15 +84,39 @@ final class PapersTest extends WebCase
 
     public function testAListOfNamesIsOnThePaperNameByNameTrueToSize(): void
     {
-        $names = ['Ada', 'Bartholomew', 'Cass', 'Delphine', 'Edmund', 'Fenwick', 'Greta', 'Humphrey', 'Isolde', 'Jory', 'Kerensa', 'Lowen', 'Merryn', 'Nessa'];
+        $names = [
+            'Ada',
+            'Bartholomew',
+            'Cass',
+            'Delphine',
+            'Edmund',
+            'Fenwick',
+            'Greta',
+            'Humphrey',
+            'Isolde',
+            'Jory',
+            'Kerensa',
+            'Lowen',
+            'Merryn',
+            'Nessa',
+        ];
         $docket = $this->taken();
-        $this->get(DrawOrder::class)->draw($docket, $docket->version(), new Draft([$names[0]], new Design('bebas'), array_map(static fn (string $name): array => [$name], $names)), true);
+        $this->get(DrawOrder::class)->draw(
+            $docket,
+            $docket->version(),
+            new Draft([$names[0]], new Design('bebas'), array_map(static fn (string $name): array => [$name], $names)),
+            true,
+        );
         $file = $this->paper("/api/dockets/{$docket->number()}/proofs/1.pdf");
         $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
         foreach ($names as $name) {
             self::assertMatchesRegularExpression("~\\b$name\\b~", $text);
         }
-        $pages = (int) preg_replace('~.*Pages:\s+(\d+).*~s', '$1', (new Process(['pdfinfo', $file]))->mustRun()->getOutput());
+        $pages = (int) preg_replace(
+            '~.*Pages:\s+(\d+).*~s',
+            '$1',
+            (new Process(['pdfinfo', $file]))->mustRun()->getOutput(),
+        );
         self::assertGreaterThan(1, $pages, 'so many do not go on one page at this size');
         self::assertGreaterThanOrEqual($pages, substr_count($text, '50 mm'), 'a bar to measure by on every page');
         unlink($file);
@@ -82,7 +124,16 @@ final class PapersTest extends WebCase
 
     public function testALabelsCodeIsScanned(): void
     {
-        $offcut = $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 110_000, 1, '4', 'L7', 'M0 0H200V60H90V110H0Z');
+        $offcut = $this->get(Stockroom::class)->receive(
+            $this->navy,
+            StockItem::OFFCUT,
+            200_000,
+            110_000,
+            1,
+            '4',
+            'L7',
+            'M0 0H200V60H90V110H0Z',
+        );
         $file = $this->paper("/api/stock/labels.pdf?of={$offcut->number()},{$this->sheets->number()}");
         (new Process(['pdftoppm', '-r', '200', '-png', '-singlefile', $file, $file]))->mustRun();
         $codes = explode("\n", trim((new Process(['zbarimg', '-q', '--raw', "$file.png"]))->mustRun()->getOutput()));
@@ -92,6 +143,10 @@ final class PapersTest extends WebCase
         self::assertStringContainsString('bin 4, lot L7', $text);
         unlink($file);
         unlink("$file.png");
-        $this->assertProblem(404, 'nothing on the shelf by that number', $this->ask('GET', '/api/stock/labels.pdf?of=N-9999'));
+        $this->assertProblem(
+            404,
+            'nothing on the shelf by that number',
+            $this->ask('GET', '/api/stock/labels.pdf?of=N-9999'),
+        );
     }
 }

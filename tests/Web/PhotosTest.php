@@ -21,7 +21,14 @@ final class PhotosTest extends WebCase
         [$width, $height] = [800, 600];
         $image = imagecreatetruecolor($width, $height);
         imagefill($image, 0, 0, 0xECE8E0);
-        imagefilledellipse($image, intdiv($width, 2), intdiv($height, 2), intdiv($width, 2), intdiv($height, 2), 0x783C28);
+        imagefilledellipse(
+            $image,
+            intdiv($width, 2),
+            intdiv($height, 2),
+            intdiv($width, 2),
+            intdiv($height, 2),
+            0x783C28,
+        );
 
         return $image;
     }
@@ -39,7 +46,14 @@ final class PhotosTest extends WebCase
     private function send(string $bytes): array
     {
         $token = (string) $this->ask('GET', '/api/me')['csrf'];
-        $this->browser->request('POST', '/api/photos', [], [], ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_X_YELBO_TOKEN' => $token], $bytes);
+        $this->browser->request(
+            'POST',
+            '/api/photos',
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_X_YELBO_TOKEN' => $token],
+            $bytes,
+        );
         $this->status = $this->browser->getResponse()->getStatusCode();
 
         return (array) json_decode((string) $this->browser->getResponse()->getContent(), true);
@@ -52,7 +66,11 @@ final class PhotosTest extends WebCase
             self::assertSame(200, $this->status, json_encode($trace, \JSON_THROW_ON_ERROR));
             self::assertMatchesRegularExpression('~^[0-9a-f]{32}$~', $trace['photo']);
             $box = SvgPath::read($trace['path'])->box();
-            self::assertEqualsWithDelta([0.5, 0.5], [$box->width() / 1000 / $trace['width'], $box->height() / 1000 / $trace['height']], 0.01);
+            self::assertEqualsWithDelta(
+                [0.5, 0.5],
+                [$box->width() / 1000 / $trace['width'], $box->height() / 1000 / $trace['height']],
+                0.01,
+            );
         }
     }
 
@@ -65,9 +83,19 @@ final class PhotosTest extends WebCase
         $response = $this->browser->getResponse();
         self::assertSame('image/jpeg', $response->headers->get('Content-Type'));
         self::assertSame('nosniff', $response->headers->get('X-Content-Type-Options'));
-        self::assertStringContainsString('from 1 to 254', $this->ask('POST', "/api/photos/{$trace['photo']}", ['threshold' => 900])['fields'][0]['says']);
-        $this->assertProblem(404, 'Take it again', $this->ask('POST', '/api/photos/'.str_repeat('0', 32), ['threshold' => 40]));
-        $object = $this->ask('POST', '/api/objects', ['answers' => ['object' => 'Plaque', 'surface' => 'outline', 'width' => '90mm', 'outline' => $trace['path']], 'picture' => $trace['photo']]);
+        self::assertStringContainsString(
+            'from 1 to 254',
+            $this->ask('POST', "/api/photos/{$trace['photo']}", ['threshold' => 900])['fields'][0]['says'],
+        );
+        $this->assertProblem(
+            404,
+            'Take it again',
+            $this->ask('POST', '/api/photos/'.str_repeat('0', 32), ['threshold' => 40]),
+        );
+        $object = $this->ask('POST', '/api/objects', [
+            'answers' => ['object' => 'Plaque', 'surface' => 'outline', 'width' => '90mm', 'outline' => $trace['path']],
+            'picture' => $trace['photo'],
+        ]);
         self::assertTrue($object['hasPicture'], json_encode($object, \JSON_THROW_ON_ERROR));
         $this->browser->request('GET', "/api/objects/{$object['id']}/picture");
         self::assertSame(360, (getimagesizefromstring((string) $this->browser->getResponse()->getContent()) ?: [0])[0]);
@@ -80,7 +108,14 @@ final class PhotosTest extends WebCase
             imagefilledrectangle($image, $x, 0, $x + 20, 600, 0x406080);
         }
         $token = (string) $this->ask('GET', '/api/me')['csrf'];
-        $this->browser->request('POST', '/api/photos?picture=1', [], [], ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_X_YELBO_TOKEN' => $token], self::bytes(imagejpeg(...), $image));
+        $this->browser->request(
+            'POST',
+            '/api/photos?picture=1',
+            [],
+            [],
+            ['CONTENT_TYPE' => 'application/octet-stream', 'HTTP_X_YELBO_TOKEN' => $token],
+            self::bytes(imagejpeg(...), $image),
+        );
         $taken = (array) json_decode((string) $this->browser->getResponse()->getContent(), true);
         self::assertSame('', $taken['path'], json_encode($taken, \JSON_THROW_ON_ERROR));
         self::assertMatchesRegularExpression('~^[0-9a-f]{32}$~', $taken['photo']);
@@ -108,17 +143,29 @@ final class PhotosTest extends WebCase
         yield 'a text that calls itself a photo' => ['this is no photo', 'not a JPEG'];
         yield 'a GIF' => [self::bytes(imagegif(...)), 'not a JPEG'];
         yield 'half a photo' => [substr(self::bytes(imagepng(...)), 0, 300), 'damaged'];
-        yield 'too many pixels, few bytes' => ["\x89PNG\r\n\x1a\n\0\0\0\rIHDR".pack('NN', 30_000, 30_000)."\x08\x02\0\0\0".str_repeat("\0", 40), '40 million'];
+        yield 'too many pixels, few bytes' => [
+            "\x89PNG\r\n\x1a\n\0\0\0\rIHDR".pack('NN', 30_000, 30_000)."\x08\x02\0\0\0".str_repeat("\0", 40),
+            '40 million',
+        ];
         yield 'too many bytes' => [str_repeat('x', 16_000_001), '16 MB'];
-        yield 'a plain sheet' => [(static function (): string {
-            $image = imagecreatetruecolor(400, 300);
-            imagefill($image, 0, 0, 0xECE8E0);
+        yield 'a plain sheet' => [
+            (static function (): string {
+                $image = imagecreatetruecolor(400, 300);
+                imagefill($image, 0, 0, 0xECE8E0);
 
-            return self::bytes(imagepng(...), $image);
-        })(), 'another colour'];
-        yield 'a drawing that reads files' => ['<?xml version="1.0"?><!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg xmlns="http://www.w3.org/2000/svg"><path d="&x;"/></svg>', 'entities'];
+                return self::bytes(imagepng(...), $image);
+            })(),
+            'another colour',
+        ];
+        yield 'a drawing that reads files' => [
+            '<?xml version="1.0"?><!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg xmlns="http://www.w3.org/2000/svg"><path d="&x;"/></svg>',
+            'entities',
+        ];
         yield 'a drawing with nothing in it' => ['<svg xmlns="http://www.w3.org/2000/svg"/>', 'no closed outline'];
-        yield 'a drawing with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script/><rect width="9" height="9"/></svg>', 'script'];
+        yield 'a drawing with a script' => [
+            '<svg xmlns="http://www.w3.org/2000/svg"><script/><rect width="9" height="9"/></svg>',
+            'script',
+        ];
     }
 
     #[DataProvider('refused')]
@@ -132,7 +179,9 @@ final class PhotosTest extends WebCase
 
     public function testADrawingsShapesAreOneOutline(): void
     {
-        $trace = $this->send('<svg xmlns="http://www.w3.org/2000/svg"><g><rect x="10" y="10" width="40" height="20"/><circle cx="50" cy="20" r="10"/><polygon points="0,0 12,0 12,12"/></g></svg>');
+        $trace = $this->send(
+            '<svg xmlns="http://www.w3.org/2000/svg"><g><rect x="10" y="10" width="40" height="20"/><circle cx="50" cy="20" r="10"/><polygon points="0,0 12,0 12,12"/></g></svg>',
+        );
         self::assertSame(200, $this->status, json_encode($trace, \JSON_THROW_ON_ERROR));
         self::assertEqualsWithDelta([15.875, 7.938, ''], [$trace['width'], $trace['height'], $trace['photo']], 0.01);
     }

@@ -28,7 +28,14 @@ final class PlansTest extends WebCase
      */
     private function nesting(array $pieces, array $more = []): array
     {
-        $nesting = $this->ask('POST', '/api/nestings', ['film' => $this->navy->id(), 'pieces' => array_map(static fn (Piece $piece): array => ['id' => $piece->id(), 'version' => $piece->version()], $pieces), ...$more]);
+        $nesting = $this->ask('POST', '/api/nestings', [
+            'film' => $this->navy->id(),
+            'pieces' => array_map(
+                static fn (Piece $piece): array => ['id' => $piece->id(), 'version' => $piece->version()],
+                $pieces,
+            ),
+            ...$more,
+        ]);
         self::assertSame(200, $this->status, json_encode($nesting, \JSON_THROW_ON_ERROR));
         self::assertTrue($nesting['working']);
         $this->work($nesting);
@@ -39,7 +46,9 @@ final class PlansTest extends WebCase
     /** @param array<string, mixed> $nesting */
     private function work(array $nesting): void
     {
-        $this->records->getConnection()->executeStatement('UPDATE nest_plan SET seconds = 0 WHERE nesting_id = ?', [$nesting['id']]);
+        $this->records
+            ->getConnection()
+            ->executeStatement('UPDATE nest_plan SET seconds = 0 WHERE nesting_id = ?', [$nesting['id']]);
         foreach ($nesting['plans'] as $plan) {
             $this->get(LayPlanHandler::class)(new LayPlan($plan['id']));
         }
@@ -49,7 +58,9 @@ final class PlansTest extends WebCase
     /** @return list<Piece> */
     private function waiting(string ...$words): array
     {
-        return array_merge(...array_map(fn (string $word): array => $this->approved($word)->pieces(), array_values($words)));
+        return array_merge(
+            ...array_map(fn (string $word): array => $this->approved($word)->pieces(), array_values($words)),
+        );
     }
 
     public function testThreePlansWithTheirFiguresAndTheShapesThatLieOnThem(): void
@@ -60,7 +71,10 @@ final class PlansTest extends WebCase
         self::assertSame(['least-film', 'least-weeding', 'due-first'], array_column($nesting['plans'], 'kind'));
         foreach ($nesting['plans'] as $plan) {
             self::assertSame(['done', null, []], [$plan['state'], $plan['trouble'], $plan['left']]);
-            self::assertSame(\count($pieces), array_sum(array_map(static fn (array $sheet): int => \count($sheet['places']), $plan['sheets'])));
+            self::assertSame(
+                \count($pieces),
+                array_sum(array_map(static fn (array $sheet): int => \count($sheet['places']), $plan['sheets'])),
+            );
             foreach (['sheets', 'film', 'cutting', 'weeding'] as $figure) {
                 self::assertGreaterThan(0, $plan['figures'][$figure], "{$plan['kind']}: $figure");
             }
@@ -75,9 +89,23 @@ final class PlansTest extends WebCase
         self::assertCount(\count($pieces), $shapes);
         foreach ($shapes as $shape) {
             $box = SvgPath::read($shape['path'])->box();
-            self::assertEqualsWithDelta([0, 0, $shape['width'], $shape['height']], [$box->left / 1000, $box->top / 1000, $box->right / 1000, $box->bottom / 1000], 0.02);
+            self::assertEqualsWithDelta(
+                [0, 0, $shape['width'], $shape['height']],
+                [$box->left / 1000, $box->top / 1000, $box->right / 1000, $box->bottom / 1000],
+                0.02,
+            );
         }
-        self::assertSame($nesting['id'], $this->ask('POST', '/api/nestings', ['film' => $this->navy->id(), 'pieces' => array_map(static fn (Piece $piece): array => ['id' => $piece->id(), 'version' => $piece->version()], $pieces)])['id'], 'asked for again it is the same');
+        self::assertSame(
+            $nesting['id'],
+            $this->ask('POST', '/api/nestings', [
+                'film' => $this->navy->id(),
+                'pieces' => array_map(
+                    static fn (Piece $piece): array => ['id' => $piece->id(), 'version' => $piece->version()],
+                    $pieces,
+                ),
+            ])['id'],
+            'asked for again it is the same',
+        );
     }
 
     public function testAPieceIsPutDownTurnedPinnedLaidAroundAndTakenBack(): void
@@ -87,31 +115,107 @@ final class PlansTest extends WebCase
         $was = $plan['sheets'][0]['places'][0];
         $of = static fn (array $nesting): array => $nesting['plans'][0];
 
-        $put = $of($this->ask('POST', "/api/plans/{$plan['id']}/put", ['version' => $plan['version'], 'sheet' => 0, 'nth' => 0, 'x' => 30.0, 'y' => 400.0, 'turn' => 90]));
-        self::assertSame([30.0, 400.0, 90.0, true], [(float) $put['sheets'][0]['places'][0]['x'], (float) $put['sheets'][0]['places'][0]['y'], (float) $put['sheets'][0]['places'][0]['turn'], $put['sheets'][0]['places'][0]['pinned']]);
+        $put = $of(
+            $this->ask('POST', "/api/plans/{$plan['id']}/put", [
+                'version' => $plan['version'],
+                'sheet' => 0,
+                'nth' => 0,
+                'x' => 30.0,
+                'y' => 400.0,
+                'turn' => 90,
+            ]),
+        );
+        self::assertSame(
+            [30.0, 400.0, 90.0, true],
+            [
+                (float) $put['sheets'][0]['places'][0]['x'],
+                (float) $put['sheets'][0]['places'][0]['y'],
+                (float) $put['sheets'][0]['places'][0]['turn'],
+                $put['sheets'][0]['places'][0]['pinned'],
+            ],
+        );
         self::assertTrue($put['canUndo']);
-        self::assertGreaterThan($plan['sheets'][0]['length']['mm'], $put['sheets'][0]['length']['mm'], 'the sheet is used farther down');
-        $this->assertProblem(409, 'changed meanwhile', $this->ask('POST', "/api/plans/{$plan['id']}/put", ['version' => $plan['version'], 'sheet' => 0, 'nth' => 0, 'x' => 10.0, 'y' => 10.0, 'turn' => 0]));
+        self::assertGreaterThan(
+            $plan['sheets'][0]['length']['mm'],
+            $put['sheets'][0]['length']['mm'],
+            'the sheet is used farther down',
+        );
+        $this->assertProblem(
+            409,
+            'changed meanwhile',
+            $this->ask('POST', "/api/plans/{$plan['id']}/put", [
+                'version' => $plan['version'],
+                'sheet' => 0,
+                'nth' => 0,
+                'x' => 10.0,
+                'y' => 10.0,
+                'turn' => 0,
+            ]),
+        );
 
-        $beyond = $this->ask('POST', "/api/plans/{$plan['id']}/put", ['version' => $put['version'], 'sheet' => 0, 'nth' => 0, 'x' => 290.0, 'y' => 590.0, 'turn' => 90]);
+        $beyond = $this->ask('POST', "/api/plans/{$plan['id']}/put", [
+            'version' => $put['version'],
+            'sheet' => 0,
+            'nth' => 0,
+            'x' => 290.0,
+            'y' => 590.0,
+            'turn' => 90,
+        ]);
         $this->assertProblem(422, 'over the edge', $beyond);
         self::assertSame('place', $beyond['fields'][0]['field']);
 
-        $again = $this->ask('POST', "/api/plans/{$plan['id']}/again", ['version' => $put['version'], 'longer' => false]);
+        $again = $this->ask('POST', "/api/plans/{$plan['id']}/again", [
+            'version' => $put['version'],
+            'longer' => false,
+        ]);
         self::assertTrue($again['working']);
-        $this->assertProblem(409, 'still working', $this->ask('POST', "/api/plans/{$plan['id']}/put", ['version' => $of($again)['version'], 'sheet' => 0, 'nth' => 0, 'x' => 10.0, 'y' => 10.0, 'turn' => 0]));
+        $this->assertProblem(
+            409,
+            'still working',
+            $this->ask('POST', "/api/plans/{$plan['id']}/put", [
+                'version' => $of($again)['version'],
+                'sheet' => 0,
+                'nth' => 0,
+                'x' => 10.0,
+                'y' => 10.0,
+                'turn' => 0,
+            ]),
+        );
         $this->work(['id' => $nesting['id'], 'plans' => [$plan]]);
         $laid = $of($this->ask('GET', "/api/nestings/{$nesting['id']}"));
-        $pinned = array_values(array_filter(array_merge(...array_column($laid['sheets'], 'places')), static fn (array $place): bool => $place['pinned']));
-        self::assertSame([[30.0, 400.0, 90.0]], array_map(static fn (array $place): array => [(float) $place['x'], (float) $place['y'], (float) $place['turn']], $pinned), 'it stayed where it was put');
+        $pinned = array_values(
+            array_filter(
+                array_merge(...array_column($laid['sheets'], 'places')),
+                static fn (array $place): bool => $place['pinned'],
+            ),
+        );
+        self::assertSame(
+            [[30.0, 400.0, 90.0]],
+            array_map(
+                static fn (array $place): array => [(float) $place['x'], (float) $place['y'], (float) $place['turn']],
+                $pinned,
+            ),
+            'it stayed where it was put',
+        );
 
-        $loose = $of($this->ask('POST', "/api/plans/{$plan['id']}/pin", ['version' => $laid['version'], 'sheet' => 0, 'nth' => (int) array_search(true, array_column($laid['sheets'][0]['places'], 'pinned'), true), 'pinned' => false]));
+        $loose = $of(
+            $this->ask('POST', "/api/plans/{$plan['id']}/pin", [
+                'version' => $laid['version'],
+                'sheet' => 0,
+                'nth' => (int) array_search(true, array_column($laid['sheets'][0]['places'], 'pinned'), true),
+                'pinned' => false,
+            ]),
+        );
         self::assertNotContains(true, array_column($loose['sheets'][0]['places'], 'pinned'));
         while ($loose['canUndo']) {
             $loose = $of($this->ask('POST', "/api/plans/{$plan['id']}/undo", ['version' => $loose['version']]));
         }
         self::assertSame($was, $loose['sheets'][0]['places'][0], 'back to the beginning');
-        $this->assertProblem(422, 'nothing to take back', $this->ask('POST', "/api/plans/{$plan['id']}/undo", ['version' => $loose['version']]));
+        $this->assertProblem(
+            422,
+            'nothing to take back',
+            $this->ask('POST', "/api/plans/{$plan['id']}/undo", ['version' => $loose['version']]),
+        );
     }
 
     public function testAPlanIsReleasedOnceAndItsPiecesAreToldByWhomTheyWereTaken(): void
@@ -120,7 +224,11 @@ final class PlansTest extends WebCase
         $offcut = $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, 200_000, 75_000, 1, '4');
         $nesting = $this->nesting($pieces, ['boxes' => 'piece']);
         $plan = $nesting['plans'][0];
-        self::assertSame(\count($pieces), array_sum(array_map(static fn (array $sheet): int => \count($sheet['boxes']), $plan['sheets'])), 'a weed box each');
+        self::assertSame(
+            \count($pieces),
+            array_sum(array_map(static fn (array $sheet): int => \count($sheet['boxes']), $plan['sheets'])),
+            'a weed box each',
+        );
         $mine = $this->nesting($pieces);
         $batches = $this->ask('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version']])['batches'];
         self::assertSame(\count($plan['sheets']), \count($batches));
@@ -136,10 +244,16 @@ final class PlansTest extends WebCase
             $this->browser->request('GET', "/api/batches/{$batch['id']}/map.pdf");
             self::assertStringStartsWith('%PDF-', (string) $this->browser->getResponse()->getContent());
         }
-        $this->assertProblem(409, 'was released', $this->ask('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version'] + 1]));
+        $this->assertProblem(
+            409,
+            'was released',
+            $this->ask('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version'] + 1]),
+        );
 
         $this->as('ines');
-        $second = $this->ask('POST', "/api/plans/{$mine['plans'][0]['id']}/release", ['version' => $mine['plans'][0]['version']]);
+        $second = $this->ask('POST', "/api/plans/{$mine['plans'][0]['id']}/release", [
+            'version' => $mine['plans'][0]['version'],
+        ]);
         $this->assertProblem(409, 'was taken meanwhile by', $second);
         self::assertStringContainsString('Y-', (string) $second['detail']);
     }
@@ -147,7 +261,13 @@ final class PlansTest extends WebCase
     public function testStoppingKeepsTheBestSoFar(): void
     {
         $pieces = $this->waiting('Kestrel');
-        $nesting = $this->ask('POST', '/api/nestings', ['film' => $this->navy->id(), 'pieces' => array_map(static fn (Piece $piece): array => ['id' => $piece->id(), 'version' => $piece->version()], $pieces)]);
+        $nesting = $this->ask('POST', '/api/nestings', [
+            'film' => $this->navy->id(),
+            'pieces' => array_map(
+                static fn (Piece $piece): array => ['id' => $piece->id(), 'version' => $piece->version()],
+                $pieces,
+            ),
+        ]);
         foreach ($nesting['plans'] as $plan) {
             $this->get(LayPlanHandler::class)(new LayPlan($plan['id'], true));
         }
@@ -175,21 +295,52 @@ final class PlansTest extends WebCase
         self::assertGreaterThan(0, $split['minutes']);
         $parted = $this->nesting($pieces, ['split' => [$pieces[0]->id()]]);
         self::assertCount(2, $this->ask('GET', "/api/nestings/{$parted['id']}/shapes")['shapes']);
-        self::assertLessThan($whole['plans'][0]['sheets'][0]['length']['mm'], $parted['plans'][0]['sheets'][0]['length']['mm'], 'less film, as proposed');
+        self::assertLessThan(
+            $whole['plans'][0]['sheets'][0]['length']['mm'],
+            $parted['plans'][0]['sheets'][0]['length']['mm'],
+            'less film, as proposed',
+        );
     }
 
     public function testWhatCannotBeAskedIsRefusedWithASentence(): void
     {
         $pieces = $this->waiting('Kestrel');
-        $chosen = array_map(static fn (Piece $piece): array => ['id' => $piece->id(), 'version' => $piece->version()], $pieces);
-        $this->assertProblem(422, 'at least one piece', $this->ask('POST', '/api/nestings', ['film' => $this->navy->id(), 'pieces' => []]));
-        $round = $this->ask('POST', '/api/nestings', ['film' => $this->navy->id(), 'pieces' => $chosen, 'boxes' => 'round']);
+        $chosen = array_map(
+            static fn (Piece $piece): array => ['id' => $piece->id(), 'version' => $piece->version()],
+            $pieces,
+        );
+        $this->assertProblem(
+            422,
+            'at least one piece',
+            $this->ask('POST', '/api/nestings', ['film' => $this->navy->id(), 'pieces' => []]),
+        );
+        $round = $this->ask('POST', '/api/nestings', [
+            'film' => $this->navy->id(),
+            'pieces' => $chosen,
+            'boxes' => 'round',
+        ]);
         $this->assertProblem(422, 'another look', $round);
         self::assertSame('boxes', $round['fields'][0]['field']);
-        $other = $this->ask('POST', '/api/stock/films', ['grade' => 'cast', 'colour' => 'cream', 'swatch' => '#f0e3c2'])['films'];
+        $other = $this->ask('POST', '/api/stock/films', [
+            'grade' => 'cast',
+            'colour' => 'cream',
+            'swatch' => '#f0e3c2',
+        ])['films'];
         $cream = array_column($other, 'id', 'colour')['cream'];
-        $this->assertProblem(422, 'from another film', $this->ask('POST', '/api/nestings', ['film' => $cream, 'pieces' => $chosen]));
-        $this->assertProblem(422, 'of another film', $this->ask('POST', '/api/nestings', ['film' => $this->navy->id(), 'pieces' => $chosen, 'stock' => $this->stockOf($cream)]));
+        $this->assertProblem(
+            422,
+            'from another film',
+            $this->ask('POST', '/api/nestings', ['film' => $cream, 'pieces' => $chosen]),
+        );
+        $this->assertProblem(
+            422,
+            'of another film',
+            $this->ask('POST', '/api/nestings', [
+                'film' => $this->navy->id(),
+                'pieces' => $chosen,
+                'stock' => $this->stockOf($cream),
+            ]),
+        );
         foreach (['/api/nestings/999999', '/api/nestings/999999/shapes'] as $gone) {
             $this->ask('GET', $gone);
             self::assertSame(404, $this->status, $gone);
@@ -201,9 +352,18 @@ final class PlansTest extends WebCase
 
     private function stockOf(int $film): int
     {
-        $items = $this->ask('POST', '/api/stock/receive', ['film' => $film, 'kind' => 'sheet', 'width' => '300mm', 'height' => '600mm', 'count' => '1', 'bin' => '5'])['items'];
+        $items = $this->ask('POST', '/api/stock/receive', [
+            'film' => $film,
+            'kind' => 'sheet',
+            'width' => '300mm',
+            'height' => '600mm',
+            'count' => '1',
+            'bin' => '5',
+        ])['items'];
 
-        return array_values(array_filter($items, static fn (array $item): bool => $item['film']['id'] === $film))[0]['id'];
+        return array_values(
+            array_filter($items, static fn (array $item): bool => $item['film']['id'] === $film),
+        )[0]['id'];
     }
 
     private function statusWithoutToken(): int

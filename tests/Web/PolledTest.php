@@ -84,13 +84,21 @@ final class PolledTest extends WebCase
 
     private function again(string $path, string $tag): int
     {
-        $this->browser->request('GET', $path, [], [], ['HTTP_IF_NONE_MATCH' => $tag, 'HTTP_ACCEPT' => 'application/json']);
+        $this->browser->request(
+            'GET',
+            $path,
+            [],
+            [],
+            ['HTTP_IF_NONE_MATCH' => $tag, 'HTTP_ACCEPT' => 'application/json'],
+        );
 
         return $this->browser->getResponse()->getStatusCode();
     }
 
     private function selects(): int
     {
-        return (int) $this->records->getConnection()->fetchAllKeyValue("SHOW SESSION STATUS LIKE 'Com_select'")['Com_select'];
+        return (int) $this->records->getConnection()->fetchAllKeyValue("SHOW SESSION STATUS LIKE 'Com_select'")[
+            'Com_select'
+        ];
     }
 }

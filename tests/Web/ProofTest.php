@@ -25,7 +25,12 @@ final class ProofTest extends WebCase
         $this->as('ines');
         $docket = $this->taken();
         foreach (['great-vibes' => 'thin-stroke', 'playfair' => 'thin-stroke'] as $face => $code) {
-            $drawing = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => $face, 'capHeight' => 'playfair' === $face ? '14mm' : ''];
+            $drawing = [
+                'docket' => $docket->number(),
+                'words' => 'Kestrel',
+                'face' => $face,
+                'capHeight' => 'playfair' === $face ? '14mm' : '',
+            ];
             $before = $this->stops($drawing);
             self::assertArrayHasKey($code, $before, $face);
             $tried = 0;
@@ -49,28 +54,66 @@ final class ProofTest extends WebCase
     {
         $this->as('ines');
         $docket = $this->taken();
-        $set = ['docket' => $docket->number(), 'roster' => "Ada\nBartholomew Quillfeather\nCass", 'face' => 'great-vibes'];
+        $set = [
+            'docket' => $docket->number(),
+            'roster' => "Ada\nBartholomew Quillfeather\nCass",
+            'face' => 'great-vibes',
+        ];
         $codes = array_column($this->ask('POST', '/api/set/check', $set)['snags'], 'code');
         self::assertContains('thin-stroke', $codes);
-        self::assertSame([], $this->ask('POST', '/api/set/check', ['face' => 'alfa-slab', 'roster' => "Ada\nCass"] + $set)['snags']);
+        self::assertSame(
+            [],
+            $this->ask('POST', '/api/set/check', ['face' => 'alfa-slab', 'roster' => "Ada\nCass"] + $set)['snags'],
+        );
         $design = ['version' => $docket->version(), 'words' => '', 'proof' => true] + $set;
-        $this->assertProblem(422, 'No proof yet', $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design));
+        $this->assertProblem(
+            422,
+            'No proof yet',
+            $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design),
+        );
         foreach ($codes as $code) {
-            $design['version'] = $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", ['version' => $design['version'], 'code' => $code, 'reason' => 'for one day only'])['version'];
+            $design['version'] = $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", [
+                'version' => $design['version'],
+                'code' => $code,
+                'reason' => 'for one day only',
+            ])['version'];
         }
-        self::assertCount(3, $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design)['proofs'][0]['parts'] ?? []);
+        self::assertCount(
+            3,
+            $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design)['proofs'][0]['parts'] ?? [],
+        );
     }
 
     public function testOnlyTheOwnerLetsAStopPass(): void
     {
         $docket = $this->taken();
-        $body = ['version' => $docket->version(), 'code' => 'thin-stroke', 'found' => 0, 'reason' => 'for one day only'];
+        $body = [
+            'version' => $docket->version(),
+            'code' => 'thin-stroke',
+            'found' => 0,
+            'reason' => 'for one day only',
+        ];
         $this->as('tomas');
-        $this->assertProblem(403, 'Only the owner', $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", $body));
+        $this->assertProblem(
+            403,
+            'Only the owner',
+            $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", $body),
+        );
         $this->as('ines');
-        $this->assertProblem(422, 'no such stop', $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", ['code' => '<b>'] + $body));
-        self::assertContains('Let pass by Ines: for one day only', $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", $body)['cautions']);
-        $check = $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'great-vibes']);
+        $this->assertProblem(
+            422,
+            'no such stop',
+            $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", ['code' => '<b>'] + $body),
+        );
+        self::assertContains(
+            'Let pass by Ines: for one day only',
+            $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", $body)['cautions'],
+        );
+        $check = $this->ask('POST', '/api/check', [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'great-vibes',
+        ]);
         $thin = array_column($check['snags'], null, 'code')['thin-stroke'];
         self::assertSame('Ines: for one day only', $thin['waiver']);
     }
@@ -79,7 +122,12 @@ final class ProofTest extends WebCase
     {
         $this->as('tomas');
         $docket = $this->taken();
-        $says = fn (string $words): string => implode(' ', $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => $words, 'face' => 'bebas'])['spelling']);
+        $says = fn (string $words): string => implode(
+            ' ',
+            $this->ask('POST', '/api/check', ['docket' => $docket->number(), 'words' => $words, 'face' => 'bebas'])[
+                'spelling'
+            ],
+        );
         self::assertSame('', $says('Kestrel'));
         self::assertStringContainsString('One letter differs', $says('Kestral'));
         self::assertStringContainsString('Capitals differ', $says('KESTREL'));
@@ -90,19 +138,41 @@ final class ProofTest extends WebCase
         [$docket, $token] = $this->linked();
         $given = $this->ask('GET', "/api/given/$token");
         self::assertSame(200, $this->status);
-        self::assertSame(['waiting', $docket->tag(), 'Osric Tamblyn'], [$given['state'], $given['tag'], $given['customer']]);
-        self::assertSame(['K', 'e'], array_column(\array_slice($given['proof']['readOut'][0]['letters'], 0, 2), 'letter'));
+        self::assertSame(
+            ['waiting', $docket->tag(), 'Osric Tamblyn'],
+            [$given['state'], $given['tag'], $given['customer']],
+        );
+        self::assertSame(
+            ['K', 'e'],
+            array_column(\array_slice($given['proof']['readOut'][0]['letters'], 0, 2), 'letter'),
+        );
         $text = (string) $this->browser->getResponse()->getContent();
         foreach (['0700 900 181', 'version":', 'Tomas', 'Ines'] as $inside) {
             self::assertStringNotContainsString($inside, $text, 'nothing of the shop’s own');
         }
         $this->assertProblem(403, 'own page only', $this->plain('POST', "/api/given/$token/yes", 'name=Osric'));
         $this->assertProblem(422, 'your name', $this->ask('POST', "/api/given/$token/yes", ['name' => ' '], false));
-        $asked = $this->ask('POST', "/api/given/$token/change", ['name' => 'Osric', 'note' => 'Higher', 'x' => 12.5, 'y' => 40], false);
-        self::assertSame([12.5, 40.0], [$asked['changeRequests'][0]['spot']['x'], $asked['changeRequests'][0]['spot']['y']]);
+        $asked = $this->ask(
+            'POST',
+            "/api/given/$token/change",
+            ['name' => 'Osric', 'note' => 'Higher', 'x' => 12.5, 'y' => 40],
+            false,
+        );
+        self::assertSame(
+            [12.5, 40.0],
+            [$asked['changeRequests'][0]['spot']['x'], $asked['changeRequests'][0]['spot']['y']],
+        );
         self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state']);
-        self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state'], 'said twice it is said once');
-        $this->assertProblem(409, 'not waiting', $this->ask('POST', "/api/given/$token/change", ['name' => 'Osric', 'note' => 'Lower'], false));
+        self::assertSame(
+            'approved',
+            $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state'],
+            'said twice it is said once',
+        );
+        $this->assertProblem(
+            409,
+            'not waiting',
+            $this->ask('POST', "/api/given/$token/change", ['name' => 'Osric', 'note' => 'Lower'], false),
+        );
     }
 
     public function testTheShopGivesALinkSeesItOpenedAndWithdrawsIt(): void
@@ -112,18 +182,33 @@ final class ProofTest extends WebCase
         $links = "/api/dockets/{$docket->number()}/links";
         $this->assertProblem(422, 'name@example.org', $this->ask('POST', $links, ['to' => 'osric at home']));
         $given = $this->ask('POST', $links, ['to' => '']);
-        self::assertSame(['open', 1, null], [$given['link']['state'], $given['link']['proof'], $given['link']['openedAt']]);
+        self::assertSame(
+            ['open', 1, null],
+            [$given['link']['state'], $given['link']['proof'], $given['link']['openedAt']],
+        );
         $token = substr((string) $given['url'], (int) strrpos((string) $given['url'], '/') + 1);
         self::assertGreaterThanOrEqual(40, \strlen($token), 'unguessable');
-        self::assertStringNotContainsString($token, (string) json_encode($this->ask('GET', $links)), 'it is shown once');
+        self::assertStringNotContainsString(
+            $token,
+            (string) json_encode($this->ask('GET', $links)),
+            'it is shown once',
+        );
         $this->ask('GET', "/api/given/$token");
         self::assertNotNull($this->ask('GET', $links)['links'][0]['openedAt']);
         $after = $this->ask('POST', "$links/{$given['link']['id']}/withdraw");
         self::assertSame('withdrawn', $after['links'][0]['state']);
         $this->assertProblem(410, 'withdrawn', $this->ask('GET', "/api/given/$token"));
         $other = $this->approved('Teal');
-        $this->assertProblem(404, 'no such link', $this->ask('POST', "/api/dockets/{$other->number()}/links/{$given['link']['id']}/withdraw"));
-        $this->assertProblem(409, 'no proof that waits', $this->ask('POST', "/api/dockets/{$other->number()}/links", ['to' => '']));
+        $this->assertProblem(
+            404,
+            'no such link',
+            $this->ask('POST', "/api/dockets/{$other->number()}/links/{$given['link']['id']}/withdraw"),
+        );
+        $this->assertProblem(
+            409,
+            'no proof that waits',
+            $this->ask('POST', "/api/dockets/{$other->number()}/links", ['to' => '']),
+        );
     }
 
     public function testADocketGoesBackOrIsCancelledWithAReasonAndNotOtherwise(): void
@@ -131,7 +216,11 @@ final class ProofTest extends WebCase
         [$docket] = $this->linked();
         $this->as('tomas');
         $moves = "/api/dockets/{$docket->number()}/moves";
-        $move = fn (string $move, string $detail = ''): array => $this->ask('POST', $moves, ['move' => $move, 'version' => $this->ask('GET', "/api/dockets/{$docket->number()}")['version'], 'detail' => $detail]);
+        $move = fn (string $move, string $detail = ''): array => $this->ask('POST', $moves, [
+            'move' => $move,
+            'version' => $this->ask('GET', "/api/dockets/{$docket->number()}")['version'],
+            'detail' => $detail,
+        ]);
         $this->assertProblem(422, 'no such move', $move('fly'));
         $this->assertProblem(409, 'done at its station', $move('approve'));
         $this->assertProblem(422, 'Why is it cancelled', $move('cancel', '  '));
@@ -164,14 +253,19 @@ final class ProofTest extends WebCase
         $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.pdf");
         $pdf = (string) $this->browser->getResponse()->getContent();
         self::assertSame('application/pdf', $this->browser->getResponse()->headers->get('Content-Type'));
-        self::assertStringContainsString('attachment', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+        self::assertStringContainsString(
+            'attachment',
+            (string) $this->browser->getResponse()->headers->get('Content-Disposition'),
+        );
         $text = $this->reads(['pdftotext', '-layout', '-', '-'], $pdf);
         foreach ([$docket->tag(), 'Osric Tamblyn', 'Kestrel', 'Coal hod', 'Permanent, navy', '1:1'] as $said) {
             self::assertStringContainsString($said, $text);
         }
         // Filled navy in the page, as a picture at a known resolution: as wide and high as the proof says.
         $dots = 150;
-        $picture = imagecreatefromstring($this->reads(['pdftoppm', '-r', (string) $dots, '-png', '-singlefile', '-'], $pdf));
+        $picture = imagecreatefromstring(
+            $this->reads(['pdftoppm', '-r', (string) $dots, '-png', '-singlefile', '-'], $pdf),
+        );
         \assert(false !== $picture);
         [$left, $top, $right, $bottom] = [\PHP_INT_MAX, \PHP_INT_MAX, 0, 0];
         for ($y = 0; $y < imagesy($picture); ++$y) {
@@ -198,8 +292,14 @@ final class ProofTest extends WebCase
         $proof = $docket->latestProof();
         self::assertNotNull($proof);
         self::assertSame($proof->size()->width->micrometres / 1000, (float) $svg['width']);
-        self::assertEquals($this->get(Outlines::class)->region($proof->outline()), SvgPath::read((string) $svg->g->path['d']));
-        self::assertStringContainsString('sandbox', (string) $this->browser->getResponse()->headers->get('Content-Security-Policy'));
+        self::assertEquals(
+            $this->get(Outlines::class)->region($proof->outline()),
+            SvgPath::read((string) $svg->g->path['d']),
+        );
+        self::assertStringContainsString(
+            'sandbox',
+            (string) $this->browser->getResponse()->headers->get('Content-Security-Policy'),
+        );
     }
 
     public function testPricesAreReadAndRefused(): void
@@ -209,7 +309,11 @@ final class ProofTest extends WebCase
         $path = "/api/dockets/{$docket->number()}/price";
         $priced = $this->ask('PUT', $path, ['version' => $docket->version(), 'price' => '24,50']);
         self::assertSame(2_450, $priced['price']);
-        $this->assertProblem(422, 'plain amount', $this->ask('PUT', $path, ['version' => $priced['version'], 'price' => 'cheap']));
+        $this->assertProblem(
+            422,
+            'plain amount',
+            $this->ask('PUT', $path, ['version' => $priced['version'], 'price' => 'cheap']),
+        );
         $open = $this->ask('PUT', $path, ['version' => $priced['version'], 'price' => '']);
         self::assertSame([200, null], [$this->status, $open['price']]);
     }
@@ -219,11 +323,19 @@ final class ProofTest extends WebCase
         $factory = new OutboxTransportFactory($this->get(Connection::class));
         self::assertTrue($factory->supports(new Dsn('outbox', 'shop')));
         self::assertFalse($factory->supports(new Dsn('smtp', 'mail.example')));
-        $factory->create(new Dsn('outbox', 'shop'))->send((new Email())->from('a@shop.example')->to('b@home.example')->subject('Your proof')->text('Look here.'), new Envelope(new Address('a@shop.example'), [new Address('b@home.example')]));
+        $factory
+            ->create(new Dsn('outbox', 'shop'))
+            ->send(
+                (new Email())->from('a@shop.example')->to('b@home.example')->subject('Your proof')->text('Look here.'),
+                new Envelope(new Address('a@shop.example'), [new Address('b@home.example')]),
+            );
         $this->as('tomas');
         $outbox = $this->ask('GET', '/api/outbox');
         self::assertTrue($outbox['simulated']);
-        self::assertSame(['b@home.example', 'Your proof', 'Look here.'], [$outbox['letters'][0]['to'], $outbox['letters'][0]['subject'], $outbox['letters'][0]['body']]);
+        self::assertSame(
+            ['b@home.example', 'Your proof', 'Look here.'],
+            [$outbox['letters'][0]['to'], $outbox['letters'][0]['subject'], $outbox['letters'][0]['body']],
+        );
     }
 
     /**
@@ -233,7 +345,10 @@ final class ProofTest extends WebCase
      */
     private function stops(array $drawing): array
     {
-        $stops = array_filter($this->ask('POST', '/api/check', $drawing)['snags'], static fn (array $snag): bool => 'stop' === $snag['severity']);
+        $stops = array_filter(
+            $this->ask('POST', '/api/check', $drawing)['snags'],
+            static fn (array $snag): bool => 'stop' === $snag['severity'],
+        );
 
         return array_column($stops, 'count', 'code');
     }
@@ -247,10 +362,11 @@ final class ProofTest extends WebCase
     private function taking(array $drawing, array $change): array
     {
         foreach (['capHeight', 'face', 'film'] as $field) {
-            $drawing[$field] = $change[$field] ?? $drawing[$field] ?? '';
+            $drawing[$field] = $change[$field] ?? ($drawing[$field] ?? '');
         }
 
-        return ['setting' => array_column($change['setting'], 'value', 'name') + ($drawing['setting'] ?? [])] + $drawing;
+        return ['setting' => array_column($change['setting'], 'value', 'name') + ($drawing['setting'] ?? [])] +
+            $drawing;
     }
 
     /** @return array{Docket, string} */

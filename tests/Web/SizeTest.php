@@ -27,21 +27,75 @@ final class SizeTest extends WebCase
     /** @param array<string, mixed> $typed */
     private function order(array $typed): Docket
     {
-        return $this->get(TakeOrder::class)->begin(Answers::fromKept($typed + ['customer' => 'Osric Tamblyn', 'words' => 'Kestrel', 'object' => 'A thing', 'useOf' => 'outdoor', 'film' => (string) $this->navy->id(), 'quantity' => '1', 'neededOn' => '2026-12-05']), true);
+        return $this->get(TakeOrder::class)->begin(
+            Answers::fromKept(
+                $typed + [
+                    'customer' => 'Osric Tamblyn',
+                    'words' => 'Kestrel',
+                    'object' => 'A thing',
+                    'useOf' => 'outdoor',
+                    'film' => (string) $this->navy->id(),
+                    'quantity' => '1',
+                    'neededOn' => '2026-12-05',
+                ],
+            ),
+            true,
+        );
     }
 
-    /** @return iterable<string, array{array<string, mixed>, bool}> what is typed of an object; whether it is seen from the front too */
+    /**
+     * @return iterable<string, array{array<string, mixed>, bool}> what is typed of an object; whether it is seen from
+     *    the front too
+     */
     public static function objects(): iterable
     {
         yield 'hexagon' => [['surface' => 'polygon', 'sides' => '6', 'width' => '185mm', 'height' => '160mm'], false];
-        yield 'badge' => [['surface' => 'ring', 'width' => '240', 'height' => '240', 'innerWidth' => '12 cm', 'innerHeight' => '120'], false];
-        yield 'traced' => [['surface' => 'outline', 'width' => '300mm', 'outline' => 'M10 50C10 10 60 0 100 20S190 0 190 50S140 110 100 80S10 100 10 50Z'], false];
-        yield 'mug' => [['surface' => 'cylinder', 'circumference' => '258mm', 'height' => '95mm', 'seen' => '120', 'keepOuts' => [['what' => 'lip'], ['what' => 'handle', 'x' => '2mm', 'y' => '48mm', 'width' => '18mm', 'height' => '70mm']]], true];
-        yield 'bucket' => [['surface' => 'taper', 'upper' => '942mm', 'lower' => '628mm', 'slant' => '250mm', 'seen' => '120', 'keepOuts' => [['what' => 'edge', 'width' => '12mm'], ['what' => 'seam', 'x' => '10mm']]], true];
-        yield 'can, wide below' => [['surface' => 'taper', 'upper' => '520mm', 'lower' => '680mm', 'slant' => '310mm', 'wideEnd' => 'bottom'], true];
+        yield 'badge' => [
+            ['surface' => 'ring', 'width' => '240', 'height' => '240', 'innerWidth' => '12 cm', 'innerHeight' => '120'],
+            false,
+        ];
+        yield 'traced' => [
+            [
+                'surface' => 'outline',
+                'width' => '300mm',
+                'outline' => 'M10 50C10 10 60 0 100 20S190 0 190 50S140 110 100 80S10 100 10 50Z',
+            ],
+            false,
+        ];
+        yield 'mug' => [
+            [
+                'surface' => 'cylinder',
+                'circumference' => '258mm',
+                'height' => '95mm',
+                'seen' => '120',
+                'keepOuts' => [
+                    ['what' => 'lip'],
+                    ['what' => 'handle', 'x' => '2mm', 'y' => '48mm', 'width' => '18mm', 'height' => '70mm'],
+                ],
+            ],
+            true,
+        ];
+        yield 'bucket' => [
+            [
+                'surface' => 'taper',
+                'upper' => '942mm',
+                'lower' => '628mm',
+                'slant' => '250mm',
+                'seen' => '120',
+                'keepOuts' => [['what' => 'edge', 'width' => '12mm'], ['what' => 'seam', 'x' => '10mm']],
+            ],
+            true,
+        ];
+        yield 'can, wide below' => [
+            ['surface' => 'taper', 'upper' => '520mm', 'lower' => '680mm', 'slant' => '310mm', 'wideEnd' => 'bottom'],
+            true,
+        ];
         yield 'float' => [['surface' => 'ball', 'circumference' => '480mm'], true];
         yield 'panes' => [['surface' => 'panes', 'width' => '11 3/8"', 'height' => '410mm', 'panes' => '4'], false];
-        yield 'panel read from afar' => [['surface' => 'panel', 'width' => '600mm', 'height' => '240mm', 'readFrom' => '8'], false];
+        yield 'panel read from afar' => [
+            ['surface' => 'panel', 'width' => '600mm', 'height' => '240mm', 'readFrom' => '8'],
+            false,
+        ];
     }
 
     /** @param array<string, mixed> $typed */
@@ -49,12 +103,20 @@ final class SizeTest extends WebCase
     public function testEveryObjectIsTakenAndDrawn(array $typed, bool $front): void
     {
         $docket = $this->order($typed);
-        $fit = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'fredoka']);
+        $fit = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'fredoka',
+        ]);
         self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
         self::assertTrue($fit['inside']);
         self::assertSame($front, null !== $fit['front']);
         self::assertGreaterThan(3, $fit['capHeight']['mm']);
-        self::assertEqualsWithDelta($fit['object']['width']['mm'], $fit['left']['mm'] + $fit['size']['width']['mm'] + $fit['right']['mm'], 0.01);
+        self::assertEqualsWithDelta(
+            $fit['object']['width']['mm'],
+            $fit['left']['mm'] + $fit['size']['width']['mm'] + $fit['right']['mm'],
+            0.01,
+        );
         self::assertSame(\count($typed['keepOuts'] ?? []) > 0, '' !== $fit['keepOuts']);
         $this->ask('GET', "/api/dockets/{$docket->number()}");
         self::assertSame(200, $this->status);
@@ -64,15 +126,53 @@ final class SizeTest extends WebCase
     public static function wrong(): iterable
     {
         yield 'nothing measured' => [['surface' => 'taper'], 'upper', 'Measure it along'];
-        yield 'zero' => [['surface' => 'cylinder', 'circumference' => '0', 'height' => '95mm'], 'circumference', 'Between 1 mm'];
+        yield 'zero' => [
+            ['surface' => 'cylinder', 'circumference' => '0', 'height' => '95mm'],
+            'circumference',
+            'Between 1 mm',
+        ];
         yield 'no way round' => [['surface' => 'ball'], 'diameter', 'Measure round it'];
-        yield 'not a figure' => [['surface' => 'polygon', 'width' => '100', 'height' => '90', 'sides' => 'many'], 'sides', 'How many sides'];
-        yield 'changed over' => [['surface' => 'taper', 'upper' => '500', 'lower' => '600', 'slant' => '100'], 'lower', 'Change the two figures'];
-        yield 'badge too large' => [['surface' => 'ring', 'width' => '100', 'height' => '100', 'innerWidth' => '100', 'innerHeight' => '20'], 'innerWidth', 'smaller than the outer'];
-        yield 'a seam beside the thing' => [['surface' => 'rectangle', 'width' => '100', 'height' => '90', 'keepOuts' => [['what' => 'seam', 'x' => '300']]], 'keepOuts.0.x', 'beside the object'];
-        yield 'a hole of no size' => [['surface' => 'rectangle', 'width' => '100', 'height' => '90', 'keepOuts' => [['what' => 'hole', 'x' => '30', 'y' => 'up', 'width' => '']]], 'keepOuts.0.y', 'not a length'];
+        yield 'not a figure' => [
+            ['surface' => 'polygon', 'width' => '100', 'height' => '90', 'sides' => 'many'],
+            'sides',
+            'How many sides',
+        ];
+        yield 'changed over' => [
+            ['surface' => 'taper', 'upper' => '500', 'lower' => '600', 'slant' => '100'],
+            'lower',
+            'Change the two figures',
+        ];
+        yield 'badge too large' => [
+            ['surface' => 'ring', 'width' => '100', 'height' => '100', 'innerWidth' => '100', 'innerHeight' => '20'],
+            'innerWidth',
+            'smaller than the outer',
+        ];
+        yield 'a seam beside the thing' => [
+            [
+                'surface' => 'rectangle',
+                'width' => '100',
+                'height' => '90',
+                'keepOuts' => [['what' => 'seam', 'x' => '300']],
+            ],
+            'keepOuts.0.x',
+            'beside the object',
+        ];
+        yield 'a hole of no size' => [
+            [
+                'surface' => 'rectangle',
+                'width' => '100',
+                'height' => '90',
+                'keepOuts' => [['what' => 'hole', 'x' => '30', 'y' => 'up', 'width' => '']],
+            ],
+            'keepOuts.0.y',
+            'not a length',
+        ];
         yield 'no outline' => [['surface' => 'outline', 'width' => '100'], 'outline', 'photo'];
-        yield 'seen from behind' => [['surface' => 'cylinder', 'circumference' => '258', 'height' => '95mm', 'seen' => '300'], 'seen', 'degrees'];
+        yield 'seen from behind' => [
+            ['surface' => 'cylinder', 'circumference' => '258', 'height' => '95mm', 'seen' => '300'],
+            'seen',
+            'degrees',
+        ];
     }
 
     /** @param array<string, mixed> $typed */
@@ -88,13 +188,47 @@ final class SizeTest extends WebCase
 
     public function testSettingsAreDrawnAndKept(): void
     {
-        $docket = $this->order(['surface' => 'ellipse', 'width' => '120mm', 'height' => '120mm', 'words' => "Lockside\nPlots"]);
-        $setting = ['arrangement' => 'ring', 'radius' => '28mm', 'frame' => 'double-ring', 'tracking' => '20', 'condense' => '4'];
-        $fit = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => "Lockside\nPlots", 'face' => 'bebas', 'setting' => $setting]);
-        self::assertSame(['ring', 28.0, 4.0, true], [$fit['arrangement'], $fit['radius']['mm'], (float) $fit['condense'], $fit['inside']]);
-        $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", ['version' => $docket->version(), 'words' => "Lockside\nPlots", 'face' => 'bebas', 'setting' => $setting, 'proof' => false]);
+        $docket = $this->order([
+            'surface' => 'ellipse',
+            'width' => '120mm',
+            'height' => '120mm',
+            'words' => "Lockside\nPlots",
+        ]);
+        $setting = [
+            'arrangement' => 'ring',
+            'radius' => '28mm',
+            'frame' => 'double-ring',
+            'tracking' => '20',
+            'condense' => '4',
+        ];
+        $fit = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => "Lockside\nPlots",
+            'face' => 'bebas',
+            'setting' => $setting,
+        ]);
+        self::assertSame(
+            ['ring', 28.0, 4.0, true],
+            [$fit['arrangement'], $fit['radius']['mm'], (float) $fit['condense'], $fit['inside']],
+        );
+        $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => "Lockside\nPlots",
+            'face' => 'bebas',
+            'setting' => $setting,
+            'proof' => false,
+        ]);
         self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
-        self::assertSame(['ring', '28mm', 'double-ring', '20', '4'], array_map(static fn (string $name): string => $saved['design']['setting'][$name], ['arrangement', 'radius', 'frame', 'tracking', 'condense']));
+        self::assertSame(
+            ['ring', '28mm', 'double-ring', '20', '4'],
+            array_map(static fn (string $name): string => $saved['design']['setting'][$name], [
+                'arrangement',
+                'radius',
+                'frame',
+                'tracking',
+                'condense',
+            ]),
+        );
     }
 
     /** @return iterable<string, array{array<string, string>, string, string}> */
@@ -113,7 +247,12 @@ final class SizeTest extends WebCase
     public function testWrongSettingsAreSaidAtTheirField(array $setting, string $field, string $says): void
     {
         $docket = $this->taken();
-        $problem = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => "Kestrel\nTeal", 'face' => 'bebas', 'setting' => $setting]);
+        $problem = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => "Kestrel\nTeal",
+            'face' => 'bebas',
+            'setting' => $setting,
+        ]);
         self::assertSame(422, $this->status);
         self::assertSame($field, $problem['fields'][0]['field']);
         self::assertStringContainsString($says, $problem['fields'][0]['says']);
@@ -121,34 +260,70 @@ final class SizeTest extends WebCase
 
     public function testAPlaceIsTypedFromAnyEdgeOrPart(): void
     {
-        $docket = $this->order(['surface' => 'rectangle', 'width' => '180mm', 'height' => '110mm', 'keepOuts' => [['what' => 'hole', 'x' => '20mm', 'y' => '30mm', 'width' => '8mm']]]);
+        $docket = $this->order([
+            'surface' => 'rectangle',
+            'width' => '180mm',
+            'height' => '110mm',
+            'keepOuts' => [['what' => 'hole', 'x' => '20mm', 'y' => '30mm', 'width' => '8mm']],
+        ]);
         $drawing = ['docket' => $docket->number(), 'words' => 'Ada', 'face' => 'bebas', 'capHeight' => '20mm'];
         foreach (['left', 'right', 'across', 'top', 'bottom', 'down', 'across/0', 'down/0'] as $from) {
             $placed = $this->ask('POST', '/api/place', [...$drawing, 'from' => $from, 'distance' => '12.5mm']);
             self::assertSame(200, $this->status, json_encode($placed, \JSON_THROW_ON_ERROR));
-            $fit = $this->ask('POST', '/api/fit', [...$drawing, 'left' => $placed['left']['mm'].'mm', 'top' => $placed['top']['mm'].'mm']);
+            $fit = $this->ask('POST', '/api/fit', [
+                ...$drawing,
+                'left' => $placed['left']['mm'].'mm',
+                'top' => $placed['top']['mm'].'mm',
+            ]);
             $now = str_contains($from, '/') ? $fit['features'][0][explode('/', $from)[0]] : $fit[$from];
             self::assertEqualsWithDelta(12.5, $now['mm'], 0.002, $from);
         }
-        $this->assertProblem(422, 'no such part', $this->ask('POST', '/api/place', [...$drawing, 'from' => 'across/7', 'distance' => '1mm']));
-        $this->assertProblem(422, 'not a length', $this->ask('POST', '/api/place', [...$drawing, 'from' => 'left', 'distance' => 'far']));
+        $this->assertProblem(
+            422,
+            'no such part',
+            $this->ask('POST', '/api/place', [...$drawing, 'from' => 'across/7', 'distance' => '1mm']),
+        );
+        $this->assertProblem(
+            422,
+            'not a length',
+            $this->ask('POST', '/api/place', [...$drawing, 'from' => 'left', 'distance' => 'far']),
+        );
     }
 
     public function testEachWordInItsCases(): void
     {
         $docket = $this->taken();
-        $words = $this->ask('POST', '/api/cases', ['docket' => $docket->number(), 'words' => "the Old\nOAK", 'face' => 'lobster'])['words'];
-        self::assertSame([[0, 0], [0, 1], [1, 0]], array_map(static fn (array $word): array => [$word['line'], $word['nth']], $words));
+        $words = $this->ask('POST', '/api/cases', [
+            'docket' => $docket->number(),
+            'words' => "the Old\nOAK",
+            'face' => 'lobster',
+        ])['words'];
+        self::assertSame(
+            [[0, 0], [0, 1], [1, 0]],
+            array_map(static fn (array $word): array => [$word['line'], $word['nth']], $words),
+        );
         self::assertSame(['the', 'The', 'THE'], array_column($words[0]['cases'], 'text'));
         self::assertSame(['OAK', 'Oak', 'oak'], array_column($words[2]['cases'], 'text'));
     }
 
     public function testARosterGoesFromPastedTextToPieces(): void
     {
-        $read = $this->ask('POST', '/api/roster', ['base64' => base64_encode("Nr;Name\n1;Ada\n2;Zo\xEB\n3;Mary-Anne Penhallow\n4;Adda\n")]);
-        self::assertSame(['Latin-1', 'semicolon', true, 1], [$read['encoding'], $read['separator'], $read['hasHeader'], $read['likely']]);
+        $read = $this->ask('POST', '/api/roster', [
+            'base64' => base64_encode("Nr;Name\n1;Ada\n2;Zo\xEB\n3;Mary-Anne Penhallow\n4;Adda\n"),
+        ]);
+        self::assertSame(
+            ['Latin-1', 'semicolon', true, 1],
+            [$read['encoding'], $read['separator'], $read['hasHeader'], $read['likely']],
+        );
         $names = implode("\n", array_map(static fn (array $row): string => $row['cells'][1], $read['rows']));
-        $docket = $this->order(['surface' => 'rectangle', 'width' => '120mm', 'height' => '70mm', 'words' => '', 'roster' => $names, 'quantity' => '2']);
+        $docket = $this->order([
+            'surface' => 'rectangle',
+            'width' => '120mm',
+            'height' => '70mm',
+            'words' => '',
+            'roster' => $names,
+            'quantity' => '2',
+        ]);
         self::assertSame('4 names: Ada …', $docket->label());
 
         $set = $this->ask('POST', '/api/set', ['docket' => $docket->number(), 'roster' => $names, 'face' => 'bebas']);
@@ -156,28 +331,54 @@ final class SizeTest extends WebCase
         self::assertSame($set['members'][2]['alone']['mm'], $set['capHeight']['mm']);
         self::assertTrue($set['members'][2]['outlier']);
         self::assertSame(['Mary-Anne', 'Penhallow'], $set['members'][2]['proposals'][0]['lines']);
-        self::assertSame([[3, 0]], array_map(static fn (array $alike): array => [$alike['later'], $alike['earlier']], $set['alike']));
+        self::assertSame(
+            [[3, 0]],
+            array_map(static fn (array $alike): array => [$alike['later'], $alike['earlier']], $set['alike']),
+        );
 
         $roster = str_replace('Mary-Anne Penhallow', 'Mary-Anne | Penhallow', $names);
-        $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", ['version' => $docket->version(), 'words' => 'x', 'roster' => $roster, 'face' => 'bebas', 'proof' => true]);
+        $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => 'x',
+            'roster' => $roster,
+            'face' => 'bebas',
+            'proof' => true,
+        ]);
         self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
         $parts = $saved['proofs'][0]['parts'];
         self::assertSame([['Ada'], ['Zoë'], ['Mary-Anne', 'Penhallow'], ['Adda']], array_column($parts, 'lines'));
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 1, 'the office');
         self::assertCount(8, $docket->pieces());
-        self::assertSame(['Ada', 'Ada', 'Zoë', 'Zoë'], array_map(static fn ($piece): string => $piece->label(), \array_slice($docket->pieces(), 0, 4)));
+        self::assertSame(
+            ['Ada', 'Ada', 'Zoë', 'Zoë'],
+            array_map(static fn ($piece): string => $piece->label(), \array_slice($docket->pieces(), 0, 4)),
+        );
         self::assertNotEquals($this->region($docket->pieces()[0]), $this->region($docket->pieces()[2]));
-        self::assertCount(8, array_filter($this->get(Pieces::class)->at(PieceState::Waiting), static fn ($piece): bool => $piece->docket() === $docket));
+        self::assertCount(
+            8,
+            array_filter(
+                $this->get(Pieces::class)->at(PieceState::Waiting),
+                static fn ($piece): bool => $piece->docket() === $docket,
+            ),
+        );
     }
 
     public function testAWrongNameIsSaidWithItsLine(): void
     {
         $docket = $this->taken();
-        $problem = $this->ask('POST', '/api/set', ['docket' => $docket->number(), 'roster' => "Ada\nZoë 🙂", 'face' => 'bebas']);
+        $problem = $this->ask('POST', '/api/set', [
+            'docket' => $docket->number(),
+            'roster' => "Ada\nZoë 🙂",
+            'face' => 'bebas',
+        ]);
         self::assertSame('roster', $problem['fields'][0]['field']);
         self::assertStringContainsString('Line 2', $problem['fields'][0]['says']);
-        $this->assertProblem(422, 'some other kind of file', $this->ask('POST', '/api/roster', ['base64' => base64_encode("\0\1\2")]));
+        $this->assertProblem(
+            422,
+            'some other kind of file',
+            $this->ask('POST', '/api/roster', ['base64' => base64_encode("\0\1\2")]),
+        );
     }
 
     /** Each layer is cut from its own film, in one register, and joined at the bench. */
@@ -188,7 +389,13 @@ final class SizeTest extends WebCase
         $this->records->flush();
         $docket = $this->taken('Kestrel', 1);
         $setting = ['offset' => '2mm', 'offsetFilm' => (string) $cream->id()];
-        $this->ask('PUT', "/api/dockets/{$docket->number()}/design", ['version' => $docket->version(), 'words' => 'Kestrel', 'face' => 'bebas', 'setting' => $setting, 'proof' => true]);
+        $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+            'setting' => $setting,
+            'proof' => true,
+        ]);
         self::assertSame(200, $this->status);
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 1, 'Osric');
@@ -203,8 +410,19 @@ final class SizeTest extends WebCase
 
     public function testPanesGetADecalEach(): void
     {
-        $docket = $this->order(['surface' => 'panes', 'width' => '290mm', 'height' => '410mm', 'panes' => '4', 'quantity' => '2']);
-        $this->ask('PUT', "/api/dockets/{$docket->number()}/design", ['version' => $docket->version(), 'words' => 'Kestrel', 'face' => 'bebas', 'proof' => true]);
+        $docket = $this->order([
+            'surface' => 'panes',
+            'width' => '290mm',
+            'height' => '410mm',
+            'panes' => '4',
+            'quantity' => '2',
+        ]);
+        $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+            'proof' => true,
+        ]);
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 1, 'Osric');
         self::assertCount(8, $docket->pieces());
@@ -213,31 +431,73 @@ final class SizeTest extends WebCase
     public function testWordsThatFitAtNoSizeThatCanBeCutAreSaid(): void
     {
         $docket = $this->order(['surface' => 'rectangle', 'width' => '60mm', 'height' => '40mm']);
-        $fit = $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Tideway Rowing Club', 'face' => 'fredoka']);
-        self::assertMatchesRegularExpression('~letters have to be [\\d.]+ mm high to be cut, and these fit at [\\d.]+ mm~', $fit['tooLong']);
-        self::assertNull($this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Ada', 'face' => 'fredoka'])['tooLong']);
+        $fit = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Tideway Rowing Club',
+            'face' => 'fredoka',
+        ]);
+        self::assertMatchesRegularExpression(
+            '~letters have to be [\\d.]+ mm high to be cut, and these fit at [\\d.]+ mm~',
+            $fit['tooLong'],
+        );
+        self::assertNull(
+            $this->ask('POST', '/api/fit', ['docket' => $docket->number(), 'words' => 'Ada', 'face' => 'fredoka'])[
+                'tooLong'
+            ],
+        );
     }
 
     public function testTheShopsOwnObjects(): void
     {
-        $mug = ['object' => 'Mug', 'surface' => 'cylinder', 'circumference' => '258mm', 'height' => '95mm', 'keepOuts' => [['what' => 'lip']]];
+        $mug = [
+            'object' => 'Mug',
+            'surface' => 'cylinder',
+            'circumference' => '258mm',
+            'height' => '95mm',
+            'keepOuts' => [['what' => 'lip']],
+        ];
         $added = $this->ask('POST', '/api/objects', ['answers' => $mug]);
-        self::assertSame(['Mug', 'Cylinder'], [$added['name'], $added['kind']], json_encode($added, \JSON_THROW_ON_ERROR));
+        self::assertSame(
+            ['Mug', 'Cylinder'],
+            [$added['name'], $added['kind']],
+            json_encode($added, \JSON_THROW_ON_ERROR),
+        );
         $problem = $this->ask('POST', '/api/objects', ['answers' => $mug]);
         self::assertSame('object', $problem['fields'][0]['field']);
-        $this->assertProblem(422, 'Measure it', $this->ask('POST', '/api/objects', ['answers' => ['object' => 'Tin', 'surface' => 'rectangle', 'height' => '10mm']]));
+        $this->assertProblem(
+            422,
+            'Measure it',
+            $this->ask('POST', '/api/objects', [
+                'answers' => ['object' => 'Tin', 'surface' => 'rectangle', 'height' => '10mm'],
+            ]),
+        );
 
         $found = $this->ask('GET', '/api/objects?find=mu')['objects'];
         self::assertSame(['Mug'], array_column($found, 'name'));
         self::assertSame('lip', $found[0]['answers']['keepOuts'][0]['what']);
-        self::assertSame([], $this->ask('GET', '/api/objects?find=%25')['objects'], 'a per cent sign is a per cent sign');
+        self::assertSame(
+            [],
+            $this->ask('GET', '/api/objects?find=%25')['objects'],
+            'a per cent sign is a per cent sign',
+        );
 
         $docket = $this->order(array_diff_key($mug, ['object' => 0]) + ['object' => 'Mug']);
         $before = $docket->object()->size();
-        $changed = $this->ask('PUT', "/api/objects/{$added['id']}", ['version' => $added['version'], 'answers' => ['circumference' => '300mm'] + $mug]);
+        $changed = $this->ask('PUT', "/api/objects/{$added['id']}", [
+            'version' => $added['version'],
+            'answers' => ['circumference' => '300mm'] + $mug,
+        ]);
         self::assertSame(200, $this->status, json_encode($changed, \JSON_THROW_ON_ERROR));
-        self::assertEquals($before, $this->get(Dockets::class)->numbered($docket->number())->object()->size(), 'changing an object changes no order');
-        $this->assertProblem(409, 'changed meanwhile', $this->ask('PUT', "/api/objects/{$added['id']}", ['version' => $added['version'], 'answers' => $mug]));
+        self::assertEquals(
+            $before,
+            $this->get(Dockets::class)->numbered($docket->number())->object()->size(),
+            'changing an object changes no order',
+        );
+        $this->assertProblem(
+            409,
+            'changed meanwhile',
+            $this->ask('PUT', "/api/objects/{$added['id']}", ['version' => $added['version'], 'answers' => $mug]),
+        );
         $this->ask('POST', "/api/objects/{$added['id']}/drop", ['version' => $changed['version']]);
         self::assertSame([], $this->ask('GET', '/api/objects?find=mug')['objects']);
         $this->assertProblem(404, 'no such object', $this->ask('GET', "/api/objects/{$added['id']}/picture"));
@@ -246,7 +506,10 @@ final class SizeTest extends WebCase
     public function testKindsSayWhatIsMeasured(): void
     {
         $kinds = $this->ask('GET', '/api/vocabulary');
-        self::assertSame(['rectangle', 'ellipse', 'polygon', 'ring', 'outline', 'cylinder', 'taper', 'ball', 'panes', 'panel'], array_column($kinds['kinds'], 'kind'));
+        self::assertSame(
+            ['rectangle', 'ellipse', 'polygon', 'ring', 'outline', 'cylinder', 'taper', 'ball', 'panes', 'panel'],
+            array_column($kinds['kinds'], 'kind'),
+        );
         self::assertSame(['upper', 'lower', 'slant'], array_column($kinds['kinds'][6]['lengths'], 'name'));
         self::assertSame(15.0, (float) array_column($kinds['keepOuts'], 'margin', 'what')['lip']['mm']);
         self::assertContains('fabric', array_column($kinds['materials'], 'value'));

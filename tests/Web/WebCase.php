@@ -31,7 +31,14 @@ abstract class WebCase extends ShopTestCase
             $me = json_decode((string) $this->browser->getResponse()->getContent(), true);
             $headers['HTTP_X_YELBO_TOKEN'] = \is_array($me) ? (string) ($me['csrf'] ?? '') : '';
         }
-        $this->browser->request($method, $path, [], [], $headers, null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR));
+        $this->browser->request(
+            $method,
+            $path,
+            [],
+            [],
+            $headers,
+            null === $body ? null : json_encode($body, \JSON_THROW_ON_ERROR),
+        );
         $response = $this->browser->getResponse();
         $this->status = $response->getStatusCode();
         $answer = json_decode((string) $response->getContent(), true);
@@ -67,6 +74,8 @@ abstract class WebCase extends ShopTestCase
         $version = $this->get(PlanEditor::class)->plan($plan['id'])->version();
         $released = $this->ask('POST', "/api/plans/{$plan['id']}/release", ['version' => $version]);
 
-        return isset($released['batches']) ? $this->ask('GET', "/api/batches/{$released['batches'][0]['id']}") : $released;
+        return isset($released['batches'])
+            ? $this->ask('GET', "/api/batches/{$released['batches'][0]['id']}")
+            : $released;
     }
 }

@@ -29,9 +29,15 @@ final class WorkTest extends WebCase
         $this->as('tomas');
         $this->browser->request('GET', "/api/batches/{$batch['id']}/sheet.hpgl");
         self::assertStringStartsWith('IN;', (string) $this->browser->getResponse()->getContent());
-        self::assertStringContainsString('attachment', (string) $this->browser->getResponse()->headers->get('Content-Disposition'));
+        self::assertStringContainsString(
+            'attachment',
+            (string) $this->browser->getResponse()->headers->get('Content-Disposition'),
+        );
 
-        $cutting = $this->ask('POST', "/api/batches/{$batch['id']}/cut", ['version' => $batch['version'], 'stock' => $this->sheets->id()]);
+        $cutting = $this->ask('POST', "/api/batches/{$batch['id']}/cut", [
+            'version' => $batch['version'],
+            'stock' => $this->sheets->id(),
+        ]);
         self::assertSame('cutting', $cutting['state'], json_encode($cutting, \JSON_THROW_ON_ERROR));
         $cutter = $this->ask('POST', '/api/cutter/pause');
         self::assertSame(['paused', $batch['id']], [$cutter['state'], $cutter['batch']]);
@@ -44,27 +50,62 @@ final class WorkTest extends WebCase
         $piece = $this->ask('GET', '/api/pieces?station=weed')['pieces'][0];
         $weeding = $this->ask('GET', "/api/pieces/{$piece['id']}/weeding");
         self::assertCount(4, $weeding['insides']);
-        $this->assertProblem(422, 'Not all inside', $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'weeded', 'version' => $piece['version']]));
-        $out = $this->ask('PUT', "/api/pieces/{$piece['id']}/out", ['version' => $piece['version'], 'numbers' => [0, 1, 2, 3]]);
+        $this->assertProblem(
+            422,
+            'Not all inside',
+            $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
+                'move' => 'weeded',
+                'version' => $piece['version'],
+            ]),
+        );
+        $out = $this->ask('PUT', "/api/pieces/{$piece['id']}/out", [
+            'version' => $piece['version'],
+            'numbers' => [0, 1, 2, 3],
+        ]);
         self::assertSame([0, 1, 2, 3], $out['out']);
-        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'weeded', 'version' => $out['piece']['version']]);
+        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
+            'move' => 'weeded',
+            'version' => $out['piece']['version'],
+        ]);
         self::assertSame('applying', $piece['state']);
 
         $steps = $this->ask('GET', "/api/pieces/{$piece['id']}/steps");
-        $ticked = $this->ask('PUT', "/api/pieces/{$piece['id']}/steps", ['version' => $piece['version'], 'numbers' => array_column($steps['steps'], 'nth')]);
+        $ticked = $this->ask('PUT', "/api/pieces/{$piece['id']}/steps", [
+            'version' => $piece['version'],
+            'numbers' => array_column($steps['steps'], 'nth'),
+        ]);
         self::assertSame([true], array_values(array_unique(array_column($ticked['steps'], 'done'))));
-        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'packed', 'version' => $ticked['piece']['version']]);
+        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
+            'move' => 'packed',
+            'version' => $ticked['piece']['version'],
+        ]);
         self::assertContains('Care card', $this->ask('GET', "/api/pieces/{$piece['id']}/parcel")['contents']);
-        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'post', 'version' => $piece['version'], 'detail' => 'TW-7']);
+        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
+            'move' => 'post',
+            'version' => $piece['version'],
+            'detail' => 'TW-7',
+        ]);
         self::assertSame(['on-its-way', 'TW-7'], [$piece['state'], $piece['tracking']]);
-        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", ['move' => 'deliver', 'version' => $piece['version']]);
+        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
+            'move' => 'deliver',
+            'version' => $piece['version'],
+        ]);
         self::assertNull($piece['station']);
         self::assertSame('done', $this->ask('GET', "/api/dockets/{$piece['docket']}")['state']);
         self::assertSame(2, $this->ask('GET', '/api/stock')['items'][0]['count']);
         [$rest] = $this->ask('GET', '/api/remnants')['remnants'];
         self::assertSame(['square', $batch['id']], [$rest['propose'], $rest['batch']]);
-        self::assertSame([], $this->ask('POST', "/api/batches/{$batch['id']}/remnant", ['version' => $rest['version'], 'how' => 'square'])['remnants']);
-        self::assertSame('offcut', $this->ask('GET', '/api/stock')['items'][1]['kind'] ?? $this->ask('GET', '/api/stock')['items'][0]['kind']);
+        self::assertSame(
+            [],
+            $this->ask('POST', "/api/batches/{$batch['id']}/remnant", [
+                'version' => $rest['version'],
+                'how' => 'square',
+            ])['remnants'],
+        );
+        self::assertSame(
+            'offcut',
+            $this->ask('GET', '/api/stock')['items'][1]['kind'] ?? $this->ask('GET', '/api/stock')['items'][0]['kind'],
+        );
     }
 
     public function testACutterThatIsOffIsSaidNotThrown(): void
@@ -80,8 +121,16 @@ final class WorkTest extends WebCase
     {
         $docket = $this->approved();
         $id = $docket->pieces()[0]->id();
-        $this->assertProblem(422, 'no such move', $this->ask('POST', "/api/pieces/$id/moves", ['move' => 'fly', 'version' => 1]));
-        $this->assertProblem(409, 'cannot be done', $this->ask('POST', "/api/pieces/$id/moves", ['move' => 'hand-over', 'version' => 1]));
+        $this->assertProblem(
+            422,
+            'no such move',
+            $this->ask('POST', "/api/pieces/$id/moves", ['move' => 'fly', 'version' => 1]),
+        );
+        $this->assertProblem(
+            409,
+            'cannot be done',
+            $this->ask('POST', "/api/pieces/$id/moves", ['move' => 'hand-over', 'version' => 1]),
+        );
         $this->assertProblem(404, 'no such piece', $this->ask('GET', '/api/pieces/999999/weeding'));
         $this->assertProblem(404, 'no batch', $this->ask('GET', '/api/batches/999999'));
     }

@@ -18,7 +18,8 @@ interface Cutter
     public function load(string $film, int $width, int $height): void;
 
     /**
-     * Hands over a job, which takes its time; the knife does not move yet. One handed over before and not begun is forgotten.
+     * Hands over a job, which takes its time; the knife does not move yet. One handed over before and not begun is
+     * forgotten.
      *
      * @param string $job    a name of the caller's
      * @param string $film   what the job is meant for

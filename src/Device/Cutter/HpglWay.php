@@ -61,10 +61,20 @@ final readonly class HpglWay
             return [];
         }
         $numbers = explode(',', $figures);
-        if (0 !== \count($numbers) % 2 || array_filter($numbers, static fn (string $number): bool => !is_numeric($number))) {
+        if (
+            0 !== \count($numbers) % 2
+            || array_filter($numbers, static fn (string $number): bool => !is_numeric($number))
+        ) {
             throw new CutterTrouble('The job holds a point that cannot be read.');
         }
 
-        return array_map(static fn (array $pair): array => [(float) $pair[0] / self::UNITS_PER_MM, (float) $pair[1] / self::UNITS_PER_MM, $down], array_chunk($numbers, 2));
+        return array_map(
+            static fn (array $pair): array => [
+                (float) $pair[0] / self::UNITS_PER_MM,
+                (float) $pair[1] / self::UNITS_PER_MM,
+                $down,
+            ],
+            array_chunk($numbers, 2),
+        );
     }
 }

@@ -19,7 +19,10 @@ final class SimulatedMachine
     private string $state = CutterStatus::IDLE;
     private string $says = 'Nothing loaded.';
     private ?string $job = null;
-    /** @var array{job: string, moves: list<array{float, float, float, bool}>, height: float}|null handed over and not begun */
+    /**
+     * @var array{job: string, moves: list<array{float, float, float, bool}>, height: float}|null handed over and not
+     *    begun
+     */
     private ?array $sent = null;
     /** @var array{film: string, width: float, height: float}|null mm */
     private ?array $loaded = null;
@@ -50,8 +53,21 @@ final class SimulatedMachine
         $way = HpglWay::read($hpgl);
         [$left, $bottom, $right, $top] = $way->reach();
         $needs = $height - $bottom;
-        if ($left < 0 || $top > $height || $right > $loaded['width'] + self::MEASURE || $needs > $loaded['height'] + self::MEASURE) {
-            throw new CutterTrouble(\sprintf('The job needs %.0f × %.0f mm, but the film loaded measures %.0f × %.0f mm.', $right, $needs, $loaded['width'], $loaded['height']));
+        if (
+            $left < 0
+            || $top > $height
+            || $right > $loaded['width'] + self::MEASURE
+            || $needs > $loaded['height'] + self::MEASURE
+        ) {
+            throw new CutterTrouble(
+                \sprintf(
+                    'The job needs %.0f × %.0f mm, but the film loaded measures %.0f × %.0f mm.',
+                    $right,
+                    $needs,
+                    $loaded['width'],
+                    $loaded['height'],
+                ),
+            );
         }
         $this->sent = ['job' => $job, 'moves' => self::plan($way, $height), 'height' => $height];
     }
@@ -117,7 +133,16 @@ final class SimulatedMachine
         $total = [] === $this->moves ? 0.0 : $this->moves[\count($this->moves) - 1][0];
         [$x, $y] = $this->knife();
 
-        return new CutterStatus($this->state, $this->job, $total > 0 ? min(1.0, $this->elapsed / $total) : 0.0, $this->contours, round($x, 2), round($y, 2), round(max(0.0, $total - $this->elapsed), 1), $this->says);
+        return new CutterStatus(
+            $this->state,
+            $this->job,
+            $total > 0 ? min(1.0, $this->elapsed / $total) : 0.0,
+            $this->contours,
+            round($x, 2),
+            round($y, 2),
+            round(max(0.0, $total - $this->elapsed), 1),
+            $this->says,
+        );
     }
 
     /** @return list<array{float, float, float, bool}> */

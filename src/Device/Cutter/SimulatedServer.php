@@ -76,8 +76,12 @@ final class SimulatedServer
      */
     private function obey(array $words, $client): void
     {
-        $text = static fn (int $nth): string => \is_string($words[$nth] ?? null) ? $words[$nth] : throw new CutterTrouble('The cutter misses a word.');
-        $number = static fn (int $nth): float => is_numeric($words[$nth] ?? null) ? (float) $words[$nth] : throw new CutterTrouble('The cutter misses a figure.');
+        $text = static fn (int $nth): string => \is_string($words[$nth] ?? null)
+            ? $words[$nth]
+            : throw new CutterTrouble('The cutter misses a word.');
+        $number = static fn (int $nth): float => is_numeric($words[$nth] ?? null)
+            ? (float) $words[$nth]
+            : throw new CutterTrouble('The cutter misses a figure.');
         match ($text(0)) {
             'status' => null,
             'load' => $this->machine->load($text(1), $number(2), $number(3)),

@@ -74,9 +74,13 @@ final readonly class SocketCutter implements Cutter
             throw new CutterTrouble('The cutter broke off in the middle of its answer.');
         }
         if (isset($answer['trouble'])) {
-            throw new CutterTrouble(\is_string($answer['trouble']) ? $answer['trouble'] : 'The cutter reports trouble.');
+            throw new CutterTrouble(
+                \is_string($answer['trouble']) ? $answer['trouble'] : 'The cutter reports trouble.',
+            );
         }
-        /** @var array{state: string, job: string|null, share: float, contours: int, x: float, y: float, seconds: float, says: string} $answer */
+        /**
+         * @var array{state: string, job: string|null, share: float, contours: int, x: float, y: float, seconds: float, says: string} $answer
+         */
 
         return new CutterStatus(...$answer);
     }

@@ -23,11 +23,22 @@ final class OutboxTransport extends AbstractTransport
     protected function doSend(SentMessage $message): void
     {
         $original = $message->getOriginalMessage();
-        $email = $original instanceof Email ? $original : ($original instanceof Message ? MessageConverter::toEmail($original) : null);
+        $email =
+            $original instanceof Email
+                ? $original
+                : ($original instanceof Message
+                    ? MessageConverter::toEmail($original)
+                    : null);
         $this->database->insert('letter', [
             'taken_at' => (new \DateTimeImmutable())->format('Y-m-d H:i:s'),
             'sender' => $message->getEnvelope()->getSender()->getAddress(),
-            'receiver' => implode(', ', array_map(static fn (Address $address): string => $address->getAddress(), $message->getEnvelope()->getRecipients())),
+            'receiver' => implode(
+                ', ',
+                array_map(
+                    static fn (Address $address): string => $address->getAddress(),
+                    $message->getEnvelope()->getRecipients(),
+                ),
+            ),
             'subject' => mb_substr((string) $email?->getSubject(), 0, 300),
             'body' => (string) ($email?->getTextBody() ?? $message->toString()),
         ]);

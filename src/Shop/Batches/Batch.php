@@ -17,7 +17,8 @@ use Yelbo\Trade\Refused;
 use Yelbo\Trade\Sheet\Place;
 
 /**
- * Pieces of one film on one sheet, frozen when it is released. Batches released together can share a piece that is cut in parts.
+ * Pieces of one film on one sheet, frozen when it is released. Batches released together can share a piece that is cut
+ * in parts.
  *
  * A place holds the hash of what is cut there, in the piece's own frame, and whether it is cut
  * mirrored; one of a part names the part.
@@ -73,24 +74,20 @@ class Batch implements Versioned
      * @param int|null     $taken  so much of a roll, µm
      */
     public function __construct(
-        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
-        private FilmOnShelf $film,
-        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
-        private StockItem $stock,
-        #[ORM\Column(type: 'json')]
-        private array $places,
-        #[ORM\Column]
-        private int $length,
-        #[ORM\Column]
-        private float $fill,
-        #[ORM\Column]
-        private \DateTimeImmutable $releasedAt,
-        #[ORM\Column(type: 'json')]
-        private array $boxes = [],
-        #[ORM\Column(nullable: true)]
-        private ?int $taken = null,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] private FilmOnShelf $film,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] private StockItem $stock,
+        #[ORM\Column(type: 'json')] private array $places,
+        #[ORM\Column] private int $length,
+        #[ORM\Column] private float $fill,
+        #[ORM\Column] private \DateTimeImmutable $releasedAt,
+        #[ORM\Column(type: 'json')] private array $boxes = [],
+        #[ORM\Column(nullable: true)] private ?int $taken = null,
     ) {
-        [$this->width, $this->height, $this->outline] = [$stock->width(), $taken ?? $stock->height(), $stock->isOdd() ? $stock->outline() : null];
+        [$this->width, $this->height, $this->outline] = [
+            $stock->width(),
+            $taken ?? $stock->height(),
+            $stock->isOdd() ? $stock->outline() : null,
+        ];
     }
 
     /** Its number in the records. */
@@ -232,7 +229,12 @@ class Batch implements Versioned
     /** @param Placed $place */
     public static function place(array $place): Place
     {
-        return new Place($place['piece'].(isset($place['part']) ? '#'.$place['part'] : ''), $place['x'], $place['y'], $place['turn']);
+        return new Place(
+            $place['piece'].(isset($place['part']) ? '#'.$place['part'] : ''),
+            $place['x'],
+            $place['y'],
+            $place['turn'],
+        );
     }
 
     /** Puts it on the cutter. */

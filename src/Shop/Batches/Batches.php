@@ -26,15 +26,27 @@ final readonly class Batches
     /** Whether this job of the cutter is still the batch's, told without loading it. */
     public function isOnCutter(int $batch, string $job): bool
     {
-        return (bool) $this->records->getConnection()->fetchOne('SELECT COUNT(*) FROM batch WHERE id = ? AND job = ? AND state = ?', [$batch, $job, BatchState::Cutting->value]);
+        return (bool) $this->records
+            ->getConnection()
+            ->fetchOne('SELECT COUNT(*) FROM batch WHERE id = ? AND job = ? AND state = ?', [
+                $batch,
+                $job,
+                BatchState::Cutting->value,
+            ]);
     }
 
     /** @return list<Batch> released or under the knife, the oldest first */
     public function open(): array
     {
         /** @var list<Batch> $batches */
-        $batches = $this->records->createQuery('SELECT b, f, s FROM '.Batch::class.' b JOIN b.film f JOIN b.stock s WHERE b.state IN (:open) ORDER BY b.id ASC')
-            ->setParameter('open', [BatchState::Released, BatchState::Cutting])->getResult();
+        $batches = $this->records
+            ->createQuery(
+                'SELECT b, f, s FROM '.
+                    Batch::class.
+                    ' b JOIN b.film f JOIN b.stock s WHERE b.state IN (:open) ORDER BY b.id ASC',
+            )
+            ->setParameter('open', [BatchState::Released, BatchState::Cutting])
+            ->getResult();
 
         return $batches;
     }
@@ -42,7 +54,9 @@ final readonly class Batches
     /** @return list<Batch> whose remnant waits to be put away, the oldest first */
     public function withRemnant(): array
     {
-        return $this->records->getRepository(Batch::class)->findBy(['remnant' => RemnantState::Waiting], ['id' => 'ASC']);
+        return $this->records
+            ->getRepository(Batch::class)
+            ->findBy(['remnant' => RemnantState::Waiting], ['id' => 'ASC']);
     }
 
     /**
@@ -53,9 +67,19 @@ final readonly class Batches
     public function together(Batch $batch): array
     {
         /** @var list<int> $numbers */
-        $numbers = $this->records->createQuery('SELECT b.id FROM '.Batch::class.' b WHERE b.release = :release OR b.id = :release')->setParameter('release', $batch->release())->getSingleColumnResult();
+        $numbers = $this->records
+            ->createQuery('SELECT b.id FROM '.Batch::class.' b WHERE b.release = :release OR b.id = :release')
+            ->setParameter('release', $batch->release())
+            ->getSingleColumnResult();
         /** @var list<Piece> $pieces */
-        $pieces = $this->records->createQuery('SELECT p, d, r FROM '.Piece::class.' p JOIN p.docket d JOIN p.proof r WHERE p.batch IN (:numbers) ORDER BY p.id')->setParameter('numbers', $numbers)->getResult();
+        $pieces = $this->records
+            ->createQuery(
+                'SELECT p, d, r FROM '.
+                    Piece::class.
+                    ' p JOIN p.docket d JOIN p.proof r WHERE p.batch IN (:numbers) ORDER BY p.id',
+            )
+            ->setParameter('numbers', $numbers)
+            ->getResult();
 
         return array_combine(array_map(static fn (Piece $piece): int => $piece->id(), $pieces), $pieces);
     }
@@ -63,9 +87,13 @@ final readonly class Batches
     /** @return list<Batch> the other sheets that hold parts of a piece */
     public function othersWith(Piece $piece, Batch $batch): array
     {
-        return array_values(array_filter(
-            $this->records->getRepository(Batch::class)->findBy(['release' => $batch->release()]),
-            static fn (Batch $other): bool => $other !== $batch && BatchState::Dissolved !== $other->state() && \in_array($piece->id(), array_column($other->places(), 'piece'), true),
-        ));
+        return array_values(
+            array_filter(
+                $this->records->getRepository(Batch::class)->findBy(['release' => $batch->release()]),
+                static fn (Batch $other): bool => $other !== $batch
+                    && BatchState::Dissolved !== $other->state()
+                    && \in_array($piece->id(), array_column($other->places(), 'piece'), true),
+            ),
+        );
     }
 }

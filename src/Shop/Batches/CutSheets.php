@@ -17,11 +17,19 @@ use Yelbo\Trade\Knife\CutFile;
 use Yelbo\Trade\Knife\KnifeWay;
 use Yelbo\Trade\Knife\Machine;
 
-/** Sheets as they are cut: what lies where, and the file for the cutter. What was worked out of a sheet once is kept by its content. */
+/**
+ * Sheets as they are cut: what lies where, and the file for the cutter. What was worked out of a sheet once is kept by
+ * its content.
+ */
 final readonly class CutSheets
 {
-    public function __construct(private Batches $batches, private Outlines $outlines, private Machines $machines, private ShopRules $rules, private Cache $cache)
-    {
+    public function __construct(
+        private Batches $batches,
+        private Outlines $outlines,
+        private Machines $machines,
+        private ShopRules $rules,
+        private Cache $cache,
+    ) {
     }
 
     /**
@@ -35,7 +43,13 @@ final readonly class CutSheets
         $contents = [];
         foreach ($batch->places() as $at) {
             if (isset($here[$at['piece']])) {
-                $contents[] = new PlacedPiece($here[$at['piece']], Batch::place($at), $at['outline'], $at['mirrored'] ?? false, $at['part'] ?? -1);
+                $contents[] = new PlacedPiece(
+                    $here[$at['piece']],
+                    Batch::place($at),
+                    $at['outline'],
+                    $at['mirrored'] ?? false,
+                    $at['part'] ?? -1,
+                );
             }
         }
 
@@ -84,7 +98,15 @@ final readonly class CutSheets
      */
     public function metres(array $contents): float
     {
-        return array_sum(array_map(fn (PlacedPiece $placed): float => $this->cache->recall("outline.{$placed->outline}.length", fn (): float => $this->outlines->region($placed->outline)->outlineLength()), $contents)) / 1000;
+        return array_sum(
+            array_map(
+                fn (PlacedPiece $placed): float => $this->cache->recall(
+                    "outline.{$placed->outline}.length",
+                    fn (): float => $this->outlines->region($placed->outline)->outlineLength(),
+                ),
+                $contents,
+            ),
+        ) / 1000;
     }
 
     /**
@@ -100,10 +122,19 @@ final readonly class CutSheets
         $machine = $this->machines->inUse();
         $title = null === $machine ? '' : "Batch {$batch->id()}, $film, {$machine->label()}";
 
-        return $this->cache->recall("cut-file.{$this->key($batch, $contents, [$width, $height, $title])}", fn (): CutFile => new CutFile($width, $height, Machine::by($this->rules->current()), KnifeWay::through(
-            array_map(fn (PlacedPiece $placed): array => [$this->put($placed), $film], $contents),
-            array_map(static fn (Box $box): array => [$box->region(), $film], $batch->boxes()),
-        ), $title));
+        return $this->cache->recall(
+            "cut-file.{$this->key($batch, $contents, [$width, $height, $title])}",
+            fn (): CutFile => new CutFile(
+                $width,
+                $height,
+                Machine::by($this->rules->current()),
+                KnifeWay::through(
+                    array_map(fn (PlacedPiece $placed): array => [$this->put($placed), $film], $contents),
+                    array_map(static fn (Box $box): array => [$box->region(), $film], $batch->boxes()),
+                ),
+                $title,
+            ),
+        );
     }
 
     /** `batch-7-permanent-navy-board-305x610-f80-45.svg`: what it is, and how the machine is set. */
@@ -111,7 +142,13 @@ final readonly class CutSheets
     {
         $machine = $this->machines->inUse();
 
-        return \sprintf('batch-%d-%s%s.%s', $batch->id(), preg_replace('~[^a-z0-9]+~', '-', strtolower($batch->film()->name())), null === $machine ? '' : '-'.$machine->slug(), $format);
+        return \sprintf(
+            'batch-%d-%s%s.%s',
+            $batch->id(),
+            preg_replace('~[^a-z0-9]+~', '-', strtolower($batch->film()->name())),
+            null === $machine ? '' : '-'.$machine->slug(),
+            $format,
+        );
     }
 
     /**
@@ -121,7 +158,10 @@ final readonly class CutSheets
      */
     public function seconds(Batch $batch, array $contents): float
     {
-        return $this->cache->recall("cut-seconds.{$this->key($batch, $contents, [])}", fn (): float => $this->file($batch, $contents)->seconds());
+        return $this->cache->recall(
+            "cut-seconds.{$this->key($batch, $contents, [])}",
+            fn (): float => $this->file($batch, $contents)->seconds(),
+        );
     }
 
     /**
@@ -130,6 +170,15 @@ final readonly class CutSheets
      */
     private function key(Batch $batch, array $contents, array $also): string
     {
-        return hash('xxh128', serialize([array_map(static fn (PlacedPiece $placed): string => $placed->key(), $contents), $batch->boxes(), $batch->film()->name(), $this->rules->current(), $also]));
+        return hash(
+            'xxh128',
+            serialize([
+                array_map(static fn (PlacedPiece $placed): string => $placed->key(), $contents),
+                $batch->boxes(),
+                $batch->film()->name(),
+                $this->rules->current(),
+                $also,
+            ]),
+        );
     }
 }

@@ -45,7 +45,8 @@ final readonly class Cutting
     }
 
     /**
-     * Loads the film and starts the cut. All that takes time is worked out first: the transaction only writes down and starts.
+     * Loads the film and starts the cut. All that takes time is worked out first: the transaction only writes down and
+     * starts.
      *
      * @throws Refusals where the cutter will not take it, with what it says
      * @throws Conflict
@@ -53,15 +54,29 @@ final readonly class Cutting
     public function start(Batch $batch, int $version, StockItem $loaded): void
     {
         if ($loaded->film() !== $batch->film()) {
-            throw Refusals::at('stock', "This batch is for {$batch->film()->name()}, and {$loaded->number()} is {$loaded->film()->name()}.");
+            throw Refusals::at(
+                'stock',
+                "This batch is for {$batch->film()->name()}, and {$loaded->number()} is {$loaded->film()->name()}.",
+            );
         }
         $contents = $this->sheets->contents($batch);
         if ([] === $contents) {
-            throw Refusals::at('stock', 'All pieces of this batch were spoiled and went back. There is nothing to cut.');
+            throw Refusals::at(
+                'stock',
+                'All pieces of this batch were spoiled and went back. There is nothing to cut.',
+            );
         }
         $shortest = $this->rules->current()->micrometres(Rule::ShortestLoad);
         if ($loaded->height() < $shortest) {
-            throw Refusals::at('stock', \sprintf('The machine takes film from %s on, and %s is %s long. Load a longer piece.', Length::micrometres($shortest)->inMetric(), $loaded->number(), Length::micrometres($loaded->height())->inMetric()));
+            throw Refusals::at(
+                'stock',
+                \sprintf(
+                    'The machine takes film from %s on, and %s is %s long. Load a longer piece.',
+                    Length::micrometres($shortest)->inMetric(),
+                    $loaded->number(),
+                    Length::micrometres($loaded->height())->inMetric(),
+                ),
+            );
         }
         $this->refuseOutOfReach($batch, $contents);
         $file = $this->sheets->file($batch, $contents, $loaded)->hpgl();
@@ -110,7 +125,12 @@ final readonly class Cutting
             }
             foreach ($pieces as $piece) {
                 $piece->takeOut($this->clock->now());
-                $this->book->note('unbatch', "{$piece->tag()} taken out of batch {$batch->id()}", $piece->docket()->number(), $piece->nth());
+                $this->book->note(
+                    'unbatch',
+                    "{$piece->tag()} taken out of batch {$batch->id()}",
+                    $piece->docket()->number(),
+                    $piece->nth(),
+                );
             }
         });
     }
@@ -140,14 +160,24 @@ final readonly class Cutting
             return true;
         }
         if ($status->job !== $job) {
-            $this->stopped($batch, 'The cutter lost the job: it was switched off or started another. Load fresh film and cut again.');
+            $this->stopped(
+                $batch,
+                'The cutter lost the job: it was switched off or started another. Load fresh film and cut again.',
+            );
 
             return false;
         }
 
         return match ($status->state) {
             CutterStatus::DONE => $this->done($batch),
-            CutterStatus::FAILED, CutterStatus::STOPPED => $this->stopped($batch, \sprintf('%s It had cut %d %%. Load fresh film and cut again.', $status->says, (int) round(100 * $status->share))),
+            CutterStatus::FAILED, CutterStatus::STOPPED => $this->stopped(
+                $batch,
+                \sprintf(
+                    '%s It had cut %d %%. Load fresh film and cut again.',
+                    $status->says,
+                    (int) round(100 * $status->share),
+                ),
+            ),
             default => $this->progressed($batch, $status->share),
         };
     }
@@ -155,13 +185,22 @@ final readonly class Cutting
     /** Says in the book that a batch was out of sight for a while. */
     public function noteLost(int $batch): void
     {
-        $this->book->note('cut-unfollowed', "Batch $batch could not be followed on the cutter for a while. Look at the machine.");
+        $this->book->note(
+            'cut-unfollowed',
+            "Batch $batch could not be followed on the cutter for a while. Look at the machine.",
+        );
         $this->records->flush();
     }
 
     private function progressed(Batch $batch, float $share): bool
     {
-        $this->records->getConnection()->executeStatement('UPDATE batch SET progress = ? WHERE id = ? AND job = ?', [$share, $batch->id(), $batch->job()]);
+        $this->records
+            ->getConnection()
+            ->executeStatement('UPDATE batch SET progress = ? WHERE id = ? AND job = ?', [
+                $share,
+                $batch->id(),
+                $batch->job(),
+            ]);
         $this->ticks->add();
 
         return true;
@@ -172,7 +211,10 @@ final readonly class Cutting
         $this->change->apply($batch, $batch->version(), function () use ($batch): void {
             $pieces = CutSheets::pieces($this->sheets->contents($batch));
             foreach ($pieces as $piece) {
-                $open = array_filter($this->batches->othersWith($piece, $batch), static fn (Batch $other): bool => BatchState::Cut !== $other->state());
+                $open = array_filter(
+                    $this->batches->othersWith($piece, $batch),
+                    static fn (Batch $other): bool => BatchState::Cut !== $other->state(),
+                );
                 if ([] === $open) {
                     $piece->move(PieceMove::CutDone, $this->clock->now());
                 }
@@ -189,7 +231,10 @@ final readonly class Cutting
         $this->change->apply($batch, $batch->version(), function () use ($batch, $trouble): void {
             $pieces = CutSheets::pieces($this->sheets->contents($batch));
             foreach ($pieces as $piece) {
-                $begun = array_filter($this->batches->othersWith($piece, $batch), static fn (Batch $other): bool => BatchState::Released !== $other->state());
+                $begun = array_filter(
+                    $this->batches->othersWith($piece, $batch),
+                    static fn (Batch $other): bool => BatchState::Released !== $other->state(),
+                );
                 if ([] === $begun) {
                     $piece->move(PieceMove::CutStopped, $this->clock->now());
                 }
@@ -225,7 +270,17 @@ final readonly class Cutting
         $reach = Machine::reach($this->rules->current(), $batch->width(), $batch->height());
         foreach ($contents as $placed) {
             if (null === $reach || !$reach->holds($this->sheets->box($placed))) {
-                throw Refusals::at('stock', null === $reach ? 'The machine in use does not take film as short as this.' : \sprintf('The machine in use cuts %s × %s mm of it, and %s lies beyond. Take the batch apart and lay it out again, or use the machine it was laid out for.', Length::micrometres($reach->width())->inMetric(), Length::micrometres($reach->height())->inMetric(), $placed->piece->tag()));
+                throw Refusals::at(
+                    'stock',
+                    null === $reach
+                        ? 'The machine in use does not take film as short as this.'
+                        : \sprintf(
+                            'The machine in use cuts %s × %s mm of it, and %s lies beyond. Take the batch apart and lay it out again, or use the machine it was laid out for.',
+                            Length::micrometres($reach->width())->inMetric(),
+                            Length::micrometres($reach->height())->inMetric(),
+                            $placed->piece->tag(),
+                        ),
+                );
             }
         }
     }

@@ -34,11 +34,12 @@ final readonly class DayByDay
     {
         $day = $byOrder = [];
         foreach ($pieces as $piece) {
-            $day[$piece->id()] = $byOrder[(string) $piece->docket()->number()] = $piece->docket()->neededAt()?->format('Y-m-d') ?? '';
+            $day[$piece->id()] = $byOrder[(string) $piece->docket()->number()] =
+                $piece->docket()->neededAt()?->format('Y-m-d') ?? '';
         }
         $days = [];
         foreach ($loose as $piece) {
-            $days[$day[(int) $piece->id] ?? $byOrder[$piece->order] ?? ''][] = $piece;
+            $days[$day[(int) $piece->id] ?? ($byOrder[$piece->order] ?? '')][] = $piece;
         }
         ksort($days);
         $byId = array_column($loose, null, 'id');
@@ -52,12 +53,38 @@ final readonly class DayByDay
             $tries = 0;
             // Each day gets a few tries; only the last day thinks as long as there is time.
             $last = $on === array_key_last($days);
-            $later = array_merge(...array_values(array_map(static fn (array $of): array => array_map(static fn (NestPiece $piece): array => ['piece' => $piece->id, 'count' => 1, 'why' => 'Its day is not laid out yet.'], $of), array_filter($days, static fn (string $then): bool => $then > $on, \ARRAY_FILTER_USE_KEY))));
-            $plan = $this->nest->plan($this->stock, $due, static function (Plan $best) use ($tell, $left, $later, $last, &$tries): bool {
-                return $tell(new Plan($best->sheets, [...$left, ...$best->left, ...$later]), $last) && ($last || ++$tries < self::TRIES);
-            }, $fixed);
+            $later = array_merge(
+                ...array_values(
+                    array_map(
+                        static fn (array $of): array => array_map(
+                            static fn (NestPiece $piece): array => [
+                                'piece' => $piece->id,
+                                'count' => 1,
+                                'why' => 'Its day is not laid out yet.',
+                            ],
+                            $of,
+                        ),
+                        array_filter($days, static fn (string $then): bool => $then > $on, \ARRAY_FILTER_USE_KEY),
+                    ),
+                ),
+            );
+            $plan = $this->nest->plan(
+                $this->stock,
+                $due,
+                static function (Plan $best) use ($tell, $left, $later, $last, &$tries): bool {
+                    return $tell(new Plan($best->sheets, [...$left, ...$best->left, ...$later]), $last)
+                        && ($last || ++$tries < self::TRIES);
+                },
+                $fixed,
+            );
             $left = [...$left, ...$plan->left];
-            $fixed = array_map(static fn (Sheet $sheet): Fixed => new Fixed($place[$sheet->stock], array_map(static fn (Place $at): array => [$byId[$at->piece], $at], $sheet->places)), $plan->sheets);
+            $fixed = array_map(
+                static fn (Sheet $sheet): Fixed => new Fixed(
+                    $place[$sheet->stock],
+                    array_map(static fn (Place $at): array => [$byId[$at->piece], $at], $sheet->places),
+                ),
+                $plan->sheets,
+            );
         }
 
         return new Plan($plan->sheets, $left);

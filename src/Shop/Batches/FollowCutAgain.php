@@ -10,7 +10,8 @@ use Symfony\Component\Messenger\MessageBusInterface;
 use Symfony\Component\Messenger\Stamp\DelayStamp;
 
 /**
- * A cut is followed to its end, whatever happens to one message: one that failed for good stays with the failed ones for
+ * A cut is followed to its end, whatever happens to one message: one that failed for good stays with the failed ones
+ * for
  * the owner, and a new one takes its place. Else a batch would stay under the knife for ever.
  */
 #[AsEventListener]
@@ -26,8 +27,14 @@ final readonly class FollowCutAgain
     public function __invoke(WorkerMessageFailedEvent $event): void
     {
         $message = $event->getEnvelope()->getMessage();
-        if (!$event->willRetry() && $message instanceof FollowCut && $this->batches->isOnCutter($message->batch, $message->job)) {
-            $this->bus->dispatch(new FollowCut($message->batch, $message->job, $message->lost + 1), [new DelayStamp(self::AGAIN_AFTER_MS)]);
+        if (
+            !$event->willRetry()
+            && $message instanceof FollowCut
+            && $this->batches->isOnCutter($message->batch, $message->job)
+        ) {
+            $this->bus->dispatch(new FollowCut($message->batch, $message->job, $message->lost + 1), [
+                new DelayStamp(self::AGAIN_AFTER_MS),
+            ]);
         }
     }
 }

@@ -20,16 +20,25 @@ use Yelbo\Trade\Journey\PlanMove;
 #[AsMessageHandler]
 final readonly class LayPlanHandler
 {
-    public function __construct(private EntityManagerInterface $records, private NestBuilder $builder, private PlanStates $states, private Connection $database, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private NestBuilder $builder,
+        private PlanStates $states,
+        private Connection $database,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** Lays one plan out, until it is thought to the end or given up. */
     public function __invoke(LayPlan $message): void
     {
         // As it stands now, whatever was known of it before.
-        $plan = $this->records->createQuery('SELECT p FROM '.NestPlan::class.' p WHERE p.id = :id')->setParameter('id', $message->plan)->setHint(Query::HINT_REFRESH, true)->getOneOrNullResult();
-        if (!$plan instanceof NestPlan || !$plan->state()->isUnderWay()) {
+        $plan = $this->records
+            ->createQuery('SELECT p FROM '.NestPlan::class.' p WHERE p.id = :id')
+            ->setParameter('id', $message->plan)
+            ->setHint(Query::HINT_REFRESH, true)
+            ->getOneOrNullResult();
+        if (!($plan instanceof NestPlan) || !$plan->state()->isUnderWay()) {
             return;
         }
         $id = $plan->id();
@@ -54,7 +63,11 @@ final readonly class LayPlanHandler
 
             return;
         }
-        $this->states->move(PlanMove::Finish, ['id' => $id], ['progress' => $progress->share(), 'laid' => json_encode($laid, \JSON_THROW_ON_ERROR)]);
+        $this->states->move(
+            PlanMove::Finish,
+            ['id' => $id],
+            ['progress' => $progress->share(), 'laid' => json_encode($laid, \JSON_THROW_ON_ERROR)],
+        );
     }
 
     private function fail(int $id, string $says): void

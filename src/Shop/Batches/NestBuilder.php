@@ -41,12 +41,17 @@ final readonly class NestBuilder
     /** Degrees a piece may be turned by where the film has no direction. */
     private const TURNS = [0, 90, 180, 270];
 
-    public function __construct(private EntityManagerInterface $records, private Shelf $shelf, private ShopRules $rules, private Outlines $outlines)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Shelf $shelf,
+        private ShopRules $rules,
+        private Outlines $outlines,
+    ) {
     }
 
     /**
-     * @param \Closure(\Closure(): Laid): bool $more asked now and then, with how to get the best so far, whether to go on
+     * @param \Closure(\Closure(): Laid): bool $more asked now and then, with how to get the best so far, whether to go
+     *     on
      *
      * @return Laid
      *
@@ -71,7 +76,14 @@ final readonly class NestBuilder
         $blocks = null;
         if (Nesting::NO_BOXES !== $nesting->boxes()) {
             // Beside pieces that stay there may be no room for the boxes' own lines: art comes first there.
-            $blocks = Blocks::form($loose, Nesting::BOX_AN_ORDER === $nesting->boxes(), $gaps, $turns, [] === $fixed ? $rules->micrometres(Rule::WeedBoxAway) : 0, $stock);
+            $blocks = Blocks::form(
+                $loose,
+                Nesting::BOX_AN_ORDER === $nesting->boxes(),
+                $gaps,
+                $turns,
+                [] === $fixed ? $rules->micrometres(Rule::WeedBoxAway) : 0,
+                $stock,
+            );
             [$loose, $gaps] = [$blocks->pieces, $blocks->gaps];
         }
         $by = array_column($stock, null, 'id');
@@ -80,14 +92,37 @@ final readonly class NestBuilder
         $back = function (Plan $best) use ($blocks, $pinned, $parts, $by, $standing): array {
             $laid = $this->back($blocks?->apart($best) ?? $best, $pinned, $parts, $by);
 
-            return null === $standing || self::cost($laid, $parts, $by) < self::cost($standing, $parts, $by) ? $laid : $standing;
+            return null === $standing || self::cost($laid, $parts, $by) < self::cost($standing, $parts, $by)
+                ? $laid
+                : $standing;
         };
         $tell = static fn (Plan $best): bool => $more(static fn (): array => $back($best));
         $nest = new Nest($gaps, $turns);
         $best = match ($plan->kind()) {
             PlanKind::LeastFilm => $nest->plan($stock, $loose, $tell, $fixed),
-            PlanKind::LeastWeeding => $nest->plan($stock, array_map(static fn (NestPiece $piece): NestPiece => new NestPiece($piece->id, $piece->region->box()->region(), 1, $piece->turns, $piece->order), $loose), $tell, $fixed),
-            PlanKind::DueFirst => (new DayByDay($nest, $stock))->plan($loose, $pieces, static fn (Plan $best, bool $whole): bool => $more(static fn (): array => $whole ? $back($best) : $plan->laid() ?? $back($best)), $fixed),
+            PlanKind::LeastWeeding => $nest->plan(
+                $stock,
+                array_map(
+                    static fn (NestPiece $piece): NestPiece => new NestPiece(
+                        $piece->id,
+                        $piece->region->box()->region(),
+                        1,
+                        $piece->turns,
+                        $piece->order,
+                    ),
+                    $loose,
+                ),
+                $tell,
+                $fixed,
+            ),
+            PlanKind::DueFirst => (new DayByDay($nest, $stock))->plan(
+                $loose,
+                $pieces,
+                static fn (Plan $best, bool $whole): bool => $more(
+                    static fn (): array => $whole ? $back($best) : $plan->laid() ?? $back($best),
+                ),
+                $fixed,
+            ),
         };
 
         return $back($best);
@@ -109,9 +144,15 @@ final readonly class NestBuilder
             if (!isset($stock[$sheet['stock']])) {
                 return null;
             }
-            array_push($names, ...array_map(static fn (array $at): string => self::name($at['piece'], $at['part']), $sheet['places']));
+            array_push(
+                $names,
+                ...array_map(static fn (array $at): string => self::name($at['piece'], $at['part']), $sheet['places']),
+            );
         }
-        array_push($names, ...array_map(static fn (array $at): string => self::name($at['piece'], $at['part']), $laid['left'] ?? []));
+        array_push(
+            $names,
+            ...array_map(static fn (array $at): string => self::name($at['piece'], $at['part']), $laid['left'] ?? []),
+        );
 
         return \count($names) === \count($parts) && [] === array_diff_key($parts, array_flip($names)) ? $laid : null;
     }
@@ -125,13 +166,21 @@ final readonly class NestBuilder
     {
         $place = array_flip(array_keys($stock));
 
-        return Cost::ofPlan(array_values($stock), array_map(static fn (array $sheet): array => [$place[$sheet['stock']], $sheet['length']], $laid['sheets']), array_map(static fn (array $at): NestPiece => $parts[self::name($at['piece'], $at['part'])], $laid['left']));
+        return Cost::ofPlan(
+            array_values($stock),
+            array_map(static fn (array $sheet): array => [$place[$sheet['stock']], $sheet['length']], $laid['sheets']),
+            array_map(static fn (array $at): NestPiece => $parts[self::name($at['piece'], $at['part'])], $laid['left']),
+        );
     }
 
     /** The gaps between pieces and to the edge, by the shop’s figures. */
     public function gaps(Rules $rules): Gaps
     {
-        return new Gaps($rules->micrometres(Rule::GapInsideOrder), $rules->micrometres(Rule::GapBetweenOrders), $rules->micrometres(Rule::SheetEdge));
+        return new Gaps(
+            $rules->micrometres(Rule::GapInsideOrder),
+            $rules->micrometres(Rule::GapBetweenOrders),
+            $rules->micrometres(Rule::SheetEdge),
+        );
     }
 
     /** @return list<int> */
@@ -169,7 +218,9 @@ final readonly class NestBuilder
     /** How much of a sheet there is to lay on, µm: of a roll so much as the machine takes at once. */
     public static function usableLength(StockItem $item, Rules $rules): int
     {
-        return StockItem::ROLL === $item->kind() ? min($item->height(), $rules->micrometres(Rule::MarginTop) + $rules->micrometres(Rule::CutLength)) : $item->height();
+        return StockItem::ROLL === $item->kind()
+            ? min($item->height(), $rules->micrometres(Rule::MarginTop) + $rules->micrometres(Rule::CutLength))
+            : $item->height();
     }
 
     /**
@@ -206,24 +257,39 @@ final readonly class NestBuilder
         $parts = $split ? Parts::apart($region, $rules->micrometres(Rule::GapInsideOrder)) : [$region];
         [$width, $length] = $panel ?? $this->panel($piece->film(), $rules);
 
-        return array_merge(...array_map(static fn (Region $part): array => Parts::panels($part, $width, $length), $parts));
+        return array_merge(
+            ...array_map(static fn (Region $part): array => Parts::panels($part, $width, $length), $parts),
+        );
     }
 
     /** @return array{int, int} µm: the largest part that the widest film of its kind and the machine take */
     private function panel(FilmOnShelf $film, Rules $rules): array
     {
         $edges = 2 * $rules->micrometres(Rule::SheetEdge);
-        $widest = max([1, ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->itemsOf($film))]);
+        $widest = max([
+            1,
+            ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->itemsOf($film)),
+        ]);
 
-        return [min($widest - $edges, $rules->micrometres(Rule::CutWidth)), $rules->micrometres(Rule::CutLength) - $edges];
+        return [
+            min($widest - $edges, $rules->micrometres(Rule::CutWidth)),
+            $rules->micrometres(Rule::CutLength) - $edges,
+        ];
     }
 
     /** @return list<Piece> of a nesting that still wait, due soonest first */
     public function waiting(Nesting $nesting): array
     {
         /** @var list<Piece> $pieces */
-        $pieces = $this->records->createQuery('SELECT p, d FROM '.Piece::class.' p JOIN p.docket d WHERE p.id IN (:ids) AND p.state = :state ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC')
-            ->setParameter('ids', array_keys($nesting->pieces()))->setParameter('state', PieceState::Waiting)->getResult();
+        $pieces = $this->records
+            ->createQuery(
+                'SELECT p, d FROM '.
+                    Piece::class.
+                    ' p JOIN p.docket d WHERE p.id IN (:ids) AND p.state = :state ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
+            )
+            ->setParameter('ids', array_keys($nesting->pieces()))
+            ->setParameter('state', PieceState::Waiting)
+            ->getResult();
 
         return $pieces;
     }
@@ -279,18 +345,38 @@ final readonly class NestBuilder
      */
     private function back(Plan $plan, array $pinned, array $parts, array $stock): array
     {
-        $of = static fn (string $id): array => [(int) $id, str_contains($id, '#') ? (int) substr(strrchr($id, '#') ?: '', 1) : -1];
+        $of = static fn (string $id): array => [
+            (int) $id,
+            str_contains($id, '#') ? (int) substr(strrchr($id, '#') ?: '', 1) : -1,
+        ];
         $laid = ['sheets' => [], 'left' => []];
         foreach ($plan->sheets as $sheet) {
             $places = [];
             foreach ($sheet->places as $place) {
                 [$piece, $part] = $of($place->piece);
-                $places[] = ['piece' => $piece, 'part' => $part, 'x' => $place->x, 'y' => $place->y, 'turn' => $place->turn, 'pinned' => isset($pinned[$place->piece])];
+                $places[] = [
+                    'piece' => $piece,
+                    'part' => $part,
+                    'x' => $place->x,
+                    'y' => $place->y,
+                    'turn' => $place->turn,
+                    'pinned' => isset($pinned[$place->piece]),
+                ];
             }
             $box = $stock[$sheet->stock]->outline->box();
-            $used = Geos::clipped($stock[$sheet->stock]->outline, new Box($box->left, $box->top, $box->right, max(1, min($sheet->length, $box->bottom))))->area();
-            $kept = array_sum(array_map(static fn (Place $place): float => $parts[$place->piece]->region->area(), $sheet->places));
-            $laid['sheets'][] = ['stock' => (int) $sheet->stock, 'length' => $sheet->length, 'fill' => $used > 0 ? round($kept / $used, 4) : 0.0, 'places' => $places];
+            $used = Geos::clipped(
+                $stock[$sheet->stock]->outline,
+                new Box($box->left, $box->top, $box->right, max(1, min($sheet->length, $box->bottom))),
+            )->area();
+            $kept = array_sum(
+                array_map(static fn (Place $place): float => $parts[$place->piece]->region->area(), $sheet->places),
+            );
+            $laid['sheets'][] = [
+                'stock' => (int) $sheet->stock,
+                'length' => $sheet->length,
+                'fill' => $used > 0 ? round($kept / $used, 4) : 0.0,
+                'places' => $places,
+            ];
         }
         foreach ($plan->left as $left) {
             [$piece, $part] = $of($left['piece']);

@@ -54,13 +54,10 @@ class NestPlan implements Versioned
     private ?string $trouble = null;
 
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'plans'), ORM\JoinColumn(nullable: false)]
-        private Nesting $nesting,
-        #[ORM\Column(length: 14)]
-        private PlanKind $kind,
+        #[ORM\ManyToOne(inversedBy: 'plans'), ORM\JoinColumn(nullable: false)] private Nesting $nesting,
+        #[ORM\Column(length: 14)] private PlanKind $kind,
         /** How long it may think. */
-        #[ORM\Column]
-        private int $seconds,
+        #[ORM\Column] private int $seconds,
     ) {
     }
 
@@ -137,7 +134,9 @@ class NestPlan implements Versioned
     /** How it is laid, in words. */
     public function how(): string
     {
-        return Nesting::NO_BOXES === $this->nesting->boxes() ? $this->kind->how() : 'Laid by the weed boxes around them.';
+        return Nesting::NO_BOXES === $this->nesting->boxes()
+            ? $this->kind->how()
+            : 'Laid by the weed boxes around them.';
     }
 
     /**
@@ -160,7 +159,10 @@ class NestPlan implements Versioned
     /** Let it be worked on again, what is pinned stays. */
     public function again(int $seconds): void
     {
-        $this->state = Journey::plan(PlanState::Done === $this->state ? $this->state : throw IllegalMove::plan($this->state), PlanMove::Resume);
+        $this->state = Journey::plan(
+            PlanState::Done === $this->state ? $this->state : throw IllegalMove::plan($this->state),
+            PlanMove::Resume,
+        );
         $this->remember();
         $this->seconds = $seconds;
         $this->progress = 0;
@@ -171,7 +173,10 @@ class NestPlan implements Versioned
     /** Given up before its time, or about to be, and not touched since. */
     public function wasCutShort(): bool
     {
-        return !$this->canUndo() && (PlanState::Done === $this->state ? $this->progress < 1 : $this->cancelled && $this->state->isUnderWay());
+        return !$this->canUndo()
+            && (PlanState::Done === $this->state
+                ? $this->progress < 1
+                : $this->cancelled && $this->state->isUnderWay());
     }
 
     /** @param Laid $laid changed by hand */

@@ -15,8 +15,13 @@ final readonly class PlacedPiece
      * @param bool   $mirrored whether that outline is cut mirrored
      * @param int    $part     which part of the piece, or -1 for all of it
      */
-    public function __construct(public Piece $piece, public Place $place, public string $outline, public bool $mirrored, public int $part)
-    {
+    public function __construct(
+        public Piece $piece,
+        public Place $place,
+        public string $outline,
+        public bool $mirrored,
+        public int $part,
+    ) {
     }
 
     /** What it is called on the sheet: `Y-0412/3`, `Y-0412/3 part 2`. */
@@ -28,6 +33,13 @@ final readonly class PlacedPiece
     /** By which what is drawn and cut of it is remembered. */
     public function key(): string
     {
-        return \sprintf('%s.%d.%d.%d.%s', $this->outline, $this->mirrored, $this->place->x, $this->place->y, $this->place->turn);
+        return \sprintf(
+            '%s.%d.%d.%d.%s',
+            $this->outline,
+            $this->mirrored,
+            $this->place->x,
+            $this->place->y,
+            $this->place->turn,
+        );
     }
 }

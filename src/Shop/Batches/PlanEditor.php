@@ -61,7 +61,8 @@ final readonly class PlanEditor
     }
 
     /**
-     * Puts a piece down on a sheet: exactly there if it may lie there, else at the nearest place, else it is said what is in the way.
+     * Puts a piece down on a sheet: exactly there if it may lie there, else at the nearest place, else it is said what
+     * is in the way.
      *
      * @param int $x µm
      * @param int $y µm
@@ -70,8 +71,15 @@ final readonly class PlanEditor
     {
         $laid = $this->laid($plan);
         $at = $laid['sheets'][$sheet]['places'][$nth] ?? throw new NotFound('There is no such piece on this sheet.');
-        $found = $this->settle($plan, $laid, $sheet, $nth, new Place(NestBuilder::name($at['piece'], $at['part']), $x, $y, $turn));
-        $laid['sheets'][$sheet]['places'][$nth] = ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
+        $found = $this->settle(
+            $plan,
+            $laid,
+            $sheet,
+            $nth,
+            new Place(NestBuilder::name($at['piece'], $at['part']), $x, $y, $turn),
+        );
+        $laid['sheets'][$sheet]['places'][$nth] =
+            ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
         $changed = $this->measured($plan, $laid, $sheet);
         $this->change->apply($plan, $version, static fn () => $plan->change($changed));
     }
@@ -130,7 +138,9 @@ final readonly class PlanEditor
     public function pieces(Nesting $nesting): array
     {
         $pieces = [];
-        foreach ($this->records->getRepository(Piece::class)->findBy(['id' => array_keys($nesting->pieces())]) as $piece) {
+        foreach (
+            $this->records->getRepository(Piece::class)->findBy(['id' => array_keys($nesting->pieces())]) as $piece
+        ) {
             $pieces[$piece->id()] = $piece;
         }
 
@@ -154,7 +164,9 @@ final readonly class PlanEditor
     {
         $rules = $this->rules->current();
         $parts = $this->parts($plan);
-        $stock = $this->builder->one($this->shelf->item($laid['sheets'][$sheet]['stock']), $rules) ?? throw Refusals::at('place', 'The machine does not take this film.');
+        $stock =
+            $this->builder->one($this->shelf->item($laid['sheets'][$sheet]['stock']), $rules) ??
+            throw Refusals::at('place', 'The machine does not take this film.');
         $others = [];
         foreach ($laid['sheets'][$sheet]['places'] as $other => $at) {
             if ($other !== $nth) {
@@ -169,10 +181,24 @@ final readonly class PlanEditor
         $settle = new Settle($stock, $this->builder->gaps($rules), $others);
         $found = $settle->near($piece, $wanted, self::SNAP);
         $was = $laid['sheets'][$sheet]['places'][$nth];
-        if (null === $found || ([$found->x, $found->y, $found->turn] === [$was['x'], $was['y'], $was['turn']] && [$wanted->x, $wanted->y] !== [$was['x'], $was['y']])) {
+        if (
+            null === $found
+            || ([$found->x, $found->y, $found->turn] === [$was['x'], $was['y'], $was['turn']]
+                && [$wanted->x, $wanted->y] !== [$was['x'], $was['y']])
+        ) {
             $tags = $this->pieces($plan->nesting());
-            $touched = array_unique(array_map(static fn (string $id): string => isset($tags[(int) $id]) ? $tags[(int) $id]->tag() : $id, $settle->touched($piece, $wanted)));
-            throw Refusals::at('place', [] === $touched ? 'It would hang over the edge of the film there.' : 'There it comes too near to '.implode(' and ', $touched).', and there is no room beside.');
+            $touched = array_unique(
+                array_map(
+                    static fn (string $id): string => isset($tags[(int) $id]) ? $tags[(int) $id]->tag() : $id,
+                    $settle->touched($piece, $wanted),
+                ),
+            );
+            throw Refusals::at(
+                'place',
+                [] === $touched
+                    ? 'It would hang over the edge of the film there.'
+                    : 'There it comes too near to '.implode(' and ', $touched).', and there is no room beside.',
+            );
         }
 
         return $found;
@@ -189,7 +215,10 @@ final readonly class PlanEditor
         $length = 0;
         foreach ($laid['sheets'][$sheet]['places'] as $at) {
             $name = NestBuilder::name($at['piece'], $at['part']);
-            $length = max($length, (new Place($name, $at['x'], $at['y'], $at['turn']))->put($parts[$name]->region)->box()->bottom);
+            $length = max(
+                $length,
+                (new Place($name, $at['x'], $at['y'], $at['turn']))->put($parts[$name]->region)->box()->bottom,
+            );
         }
         $laid['sheets'][$sheet]['length'] = $length;
 
@@ -199,7 +228,10 @@ final readonly class PlanEditor
     /** @return Laid */
     private function laid(NestPlan $plan): array
     {
-        $gone = array_filter($this->pieces($plan->nesting()), static fn (Piece $piece): bool => PieceState::Waiting !== $piece->state());
+        $gone = array_filter(
+            $this->pieces($plan->nesting()),
+            static fn (Piece $piece): bool => PieceState::Waiting !== $piece->state(),
+        );
         if ([] !== $gone && PlanState::Released !== $plan->state()) {
             throw new Conflict($this->goneSays(array_values($gone)[0]));
         }

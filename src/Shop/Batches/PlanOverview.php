@@ -27,8 +27,15 @@ use Yelbo\Trade\Sheet\PlannedSheet;
  */
 final readonly class PlanOverview
 {
-    public function __construct(private NestBuilder $builder, private PlanRelease $release, private PieceWeeding $weeding, private Outlines $outlines, private Shelf $shelf, private ShopRules $rules, private Cache $cache)
-    {
+    public function __construct(
+        private NestBuilder $builder,
+        private PlanRelease $release,
+        private PieceWeeding $weeding,
+        private Outlines $outlines,
+        private Shelf $shelf,
+        private ShopRules $rules,
+        private Cache $cache,
+    ) {
     }
 
     /** @param array<int, Piece> $pieces by id */
@@ -40,19 +47,38 @@ final readonly class PlanOverview
         }
         $rules = $this->rules->current();
 
-        return PlanFigures::forSheets(array_map(function (array $sheet) use ($plan, $pieces, $rules): PlannedSheet {
-            $stock = $this->shelf->item($sheet['stock']);
-            $planned = [];
-            foreach ($sheet['places'] as $at) {
-                if (isset($pieces[$at['piece']])) {
-                    $known = $this->known($pieces[$at['piece']], $plan->nesting(), $at['part'], $rules);
-                    $flat = 0.0 === fmod($at['turn'], 180);
-                    $planned[] = new PlannedPiece($at['piece'], Box::sized($flat ? $known['width'] : $known['height'], $flat ? $known['height'] : $known['width'])->moved($at['x'], $at['y']), $known['outline'], $known['minutes']);
+        return PlanFigures::forSheets(
+            array_map(function (array $sheet) use ($plan, $pieces, $rules): PlannedSheet {
+                $stock = $this->shelf->item($sheet['stock']);
+                $planned = [];
+                foreach ($sheet['places'] as $at) {
+                    if (isset($pieces[$at['piece']])) {
+                        $known = $this->known($pieces[$at['piece']], $plan->nesting(), $at['part'], $rules);
+                        $flat = 0.0 === fmod($at['turn'], 180);
+                        $planned[] = new PlannedPiece(
+                            $at['piece'],
+                            Box::sized(
+                                $flat ? $known['width'] : $known['height'],
+                                $flat ? $known['height'] : $known['width'],
+                            )->moved($at['x'], $at['y']),
+                            $known['outline'],
+                            $known['minutes'],
+                        );
+                    }
                 }
-            }
 
-            return new PlannedSheet($stock->width(), NestBuilder::usableLength($stock, $rules), $sheet['length'], StockItem::OFFCUT === $stock->kind(), $stock->area() / max(1, $stock->count()) / 1e6, $planned);
-        }, $laid['sheets']), $rules, $plan->nesting()->film()->price());
+                return new PlannedSheet(
+                    $stock->width(),
+                    NestBuilder::usableLength($stock, $rules),
+                    $sheet['length'],
+                    StockItem::OFFCUT === $stock->kind(),
+                    $stock->area() / max(1, $stock->count()) / 1e6,
+                    $planned,
+                );
+            }, $laid['sheets']),
+            $rules,
+            $plan->nesting()->film()->price(),
+        );
     }
 
     /**
@@ -69,12 +95,29 @@ final readonly class PlanOverview
             return [];
         }
 
-        return $this->cache->recall('boxes.'.hash('xxh128', serialize([$sheet, $nesting->boxes(), $nesting->split(), array_column($sheet['places'], 'piece'), $this->rules->current()])),
-            fn (): array => $this->release->boxes($nesting, $this->shelf->item($sheet['stock']), $this->release->lie($nesting, $sheet['places'], $pieces)));
+        return $this->cache->recall(
+            'boxes.'.
+                hash(
+                    'xxh128',
+                    serialize([
+                        $sheet,
+                        $nesting->boxes(),
+                        $nesting->split(),
+                        array_column($sheet['places'], 'piece'),
+                        $this->rules->current(),
+                    ]),
+                ),
+            fn (): array => $this->release->boxes(
+                $nesting,
+                $this->shelf->item($sheet['stock']),
+                $this->release->lie($nesting, $sheet['places'], $pieces),
+            ),
+        );
     }
 
     /**
-     * Decals with much empty film, which could be cut in parts: how many parts, the film saved (cm²) and the minutes added.
+     * Decals with much empty film, which could be cut in parts: how many parts, the film saved (cm²) and the minutes
+     * added.
      *
      * @param array<int, Piece> $pieces by id
      *
@@ -87,14 +130,23 @@ final readonly class PlanOverview
         $splits = [];
         foreach ($pieces as $piece) {
             /** @var array{int, float} $found */
-            $found = $this->cache->recall('split.'.hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $gap])), function () use ($piece, $gap): array {
-                $region = $this->outlines->cut($piece);
-                $parts = Parts::apart($region, $gap);
+            $found = $this->cache->recall(
+                'split.'.hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $gap])),
+                function () use ($piece, $gap): array {
+                    $region = $this->outlines->cut($piece);
+                    $parts = Parts::apart($region, $gap);
 
-                return [\count($parts), Parts::saved($region, $parts, $gap)];
-            });
+                    return [\count($parts), Parts::saved($region, $parts, $gap)];
+                },
+            );
             if ($found[0] > 1) {
-                $splits[] = ['piece' => $piece, 'parts' => $found[0], 'saved' => round($found[1] / 100, 1), 'minutes' => ($found[0] - 1) * $rules->value(Rule::JoinPart), 'split' => \in_array($piece->id(), $nesting->split(), true)];
+                $splits[] = [
+                    'piece' => $piece,
+                    'parts' => $found[0],
+                    'saved' => round($found[1] / 100, 1),
+                    'minutes' => ($found[0] - 1) * $rules->value(Rule::JoinPart),
+                    'split' => \in_array($piece->id(), $nesting->split(), true),
+                ];
             }
         }
 
@@ -110,16 +162,23 @@ final readonly class PlanOverview
     {
         $split = \in_array($piece->id(), $nesting->split(), true);
 
-        return $this->cache->recall('plan-figures.'.hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $part, $split, $rules])), function () use ($piece, $part, $split, $rules): array {
-            $whole = $this->outlines->cut($piece);
-            $parts = $part < 0 ? [$whole] : $this->builder->partsOf($piece, $split, $rules);
-            $region = $parts[max(0, $part)] ?? $whole;
-            $box = $region->box();
+        return $this->cache->recall(
+            'plan-figures.'.
+                hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $part, $split, $rules])),
+            function () use ($piece, $part, $split, $rules): array {
+                $whole = $this->outlines->cut($piece);
+                $parts = $part < 0 ? [$whole] : $this->builder->partsOf($piece, $split, $rules);
+                $region = $parts[max(0, $part)] ?? $whole;
+                $box = $region->box();
 
-            return [
-                'minutes' => $this->weeding->weeding($piece)->minutes * ($part < 0 ? 1.0 : $region->outlineLength() / max(1e-6, $whole->outlineLength())),
-                'outline' => $region->outlineLength(), 'width' => $box->width(), 'height' => $box->height(),
-            ];
-        });
+                return [
+                    'minutes' => $this->weeding->weeding($piece)->minutes *
+                        ($part < 0 ? 1.0 : $region->outlineLength() / max(1e-6, $whole->outlineLength())),
+                    'outline' => $region->outlineLength(),
+                    'width' => $box->width(),
+                    'height' => $box->height(),
+                ];
+            },
+        );
     }
 }

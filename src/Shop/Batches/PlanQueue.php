@@ -24,14 +24,27 @@ final readonly class PlanQueue
 {
     private const PIECES_A_SECOND = 4;
 
-    public function __construct(private EntityManagerInterface $records, private PlanStates $states, private ShopRules $rules, private Shelf $shelf, private Change $change, private Book $book, private ClockInterface $clock, private MessageBusInterface $bus)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private PlanStates $states,
+        private ShopRules $rules,
+        private Shelf $shelf,
+        private Change $change,
+        private Book $book,
+        private ClockInterface $clock,
+        private MessageBusInterface $bus,
+    ) {
     }
 
     /** Somebody looks at it: what nobody looks at is given up. */
     public function seen(Nesting $nesting): void
     {
-        $this->records->getConnection()->executeStatement('UPDATE nesting SET seen_at = ? WHERE id = ?', [$this->clock->now()->format('Y-m-d H:i:s'), $nesting->id()]);
+        $this->records
+            ->getConnection()
+            ->executeStatement('UPDATE nesting SET seen_at = ? WHERE id = ?', [
+                $this->clock->now()->format('Y-m-d H:i:s'),
+                $nesting->id(),
+            ]);
     }
 
     /**
@@ -41,8 +54,14 @@ final readonly class PlanQueue
      *
      * @throws Refusals
      */
-    public function begin(FilmOnShelf $film, array $pieces, array $split, string $boxes, ?int $stock, ?int $seconds = null): Nesting
-    {
+    public function begin(
+        FilmOnShelf $film,
+        array $pieces,
+        array $split,
+        string $boxes,
+        ?int $stock,
+        ?int $seconds = null,
+    ): Nesting {
         if ([] === $pieces) {
             throw Refusals::at('pieces', 'Choose at least one piece to cut.');
         }
@@ -63,14 +82,27 @@ final readonly class PlanQueue
 
             return $known;
         }
-        $nesting = new Nesting($film, $versions, array_values(array_intersect($split, array_keys($versions))), $boxes, $stock, $this->book->who(), $this->clock->now(), $this->shelf->lastMovement(), $seconds ?? $this->seconds(\count($versions)));
+        $nesting = new Nesting(
+            $film,
+            $versions,
+            array_values(array_intersect($split, array_keys($versions))),
+            $boxes,
+            $stock,
+            $this->book->who(),
+            $this->clock->now(),
+            $this->shelf->lastMovement(),
+            $seconds ?? $this->seconds(\count($versions)),
+        );
         $this->records->wrapInTransaction(function () use ($nesting): void {
             $this->tidy();
             $this->records->persist($nesting);
             $this->records->flush();
             foreach ([true, false] as $quick) {
                 foreach ($nesting->plans() as $plan) {
-                    $this->bus->dispatch(new LayPlan($plan->id(), $quick), $quick ? [new TransportNamesStamp(['quick'])] : []);
+                    $this->bus->dispatch(
+                        new LayPlan($plan->id(), $quick),
+                        $quick ? [new TransportNamesStamp(['quick'])] : [],
+                    );
                 }
             }
         });
@@ -106,7 +138,11 @@ final readonly class PlanQueue
             if (!$plan->wasCutShort()) {
                 continue;
             }
-            $again = $this->states->move(PlanMove::Resume, ['id' => $plan->id(), 'state' => $plan->state()->value, 'version' => $plan->version()], ['progress' => 0, 'cancelled' => 0]);
+            $again = $this->states->move(
+                PlanMove::Resume,
+                ['id' => $plan->id(), 'state' => $plan->state()->value, 'version' => $plan->version()],
+                ['progress' => 0, 'cancelled' => 0],
+            );
             if (1 === $again) {
                 $this->bus->dispatch(new LayPlan($plan->id()));
             }
@@ -124,12 +160,34 @@ final readonly class PlanQueue
     {
         ksort($versions);
         sort($split);
-        foreach ($this->records->getRepository(Nesting::class)->findBy(['film' => $film, 'madeBy' => $this->book->who(), 'boxes' => $boxes, 'stock' => $stock], ['id' => 'DESC'], 5) as $nesting) {
+        foreach (
+            $this->records
+                ->getRepository(Nesting::class)
+                ->findBy(
+                    ['film' => $film, 'madeBy' => $this->book->who(), 'boxes' => $boxes, 'stock' => $stock],
+                    ['id' => 'DESC'],
+                    5,
+                ) as $nesting
+        ) {
             [$before, $parted] = [$nesting->pieces(), $nesting->split()];
             ksort($before);
             sort($parted);
-            $whole = [] === array_filter($nesting->plans(), static fn (NestPlan $plan): bool => \in_array($plan->state(), [PlanState::Released, PlanState::Failed], true));
-            if ($before === $versions && $parted === array_values(array_intersect($split, array_keys($versions))) && $whole && !$this->isShelfChanged($nesting)) {
+            $whole =
+                [] ===
+                array_filter(
+                    $nesting->plans(),
+                    static fn (NestPlan $plan): bool => \in_array(
+                        $plan->state(),
+                        [PlanState::Released, PlanState::Failed],
+                        true,
+                    ),
+                );
+            if (
+                $before === $versions
+                && $parted === array_values(array_intersect($split, array_keys($versions)))
+                && $whole
+                && !$this->isShelfChanged($nesting)
+            ) {
                 return $nesting;
             }
         }
@@ -137,10 +195,18 @@ final readonly class PlanQueue
         return null;
     }
 
-    /** Something came onto the shelf or left it since: what was laid before is not the best any more, or not possible. */
+    /**
+     * Something came onto the shelf or left it since: what was laid before is not the best any more, or not possible.
+     */
     private function isShelfChanged(Nesting $nesting): bool
     {
-        return false !== $this->records->getConnection()->fetchOne('SELECT 1 FROM movement m JOIN stock_item s ON s.id = m.item_id WHERE s.film_id = ? AND m.id > ? LIMIT 1', [$nesting->film()->id(), $nesting->movement()]);
+        return false !==
+            $this->records
+                ->getConnection()
+                ->fetchOne(
+                    'SELECT 1 FROM movement m JOIN stock_item s ON s.id = m.item_id WHERE s.film_id = ? AND m.id > ? LIMIT 1',
+                    [$nesting->film()->id(), $nesting->movement()],
+                );
     }
 
     /** A few pieces need no long thought. */
@@ -156,7 +222,10 @@ final readonly class PlanQueue
     {
         $old = $this->clock->now()->modify('-2 days')->format('Y-m-d H:i:s');
         $database = $this->records->getConnection();
-        $database->executeStatement('DELETE p FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE n.made_at < ?', [$old]);
+        $database->executeStatement(
+            'DELETE p FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE n.made_at < ?',
+            [$old],
+        );
         $database->executeStatement('DELETE FROM nesting WHERE made_at < ?', [$old]);
     }
 }

@@ -62,36 +62,54 @@ final readonly class PlanRelease
         }
         $whole = $this->whole($laid, $pieces);
 
-        return $this->change->applyAll(array_values(array_map(static fn (int $id): array => [$pieces[$id], $nesting->pieces()[$id]], $taken)), function () use ($nesting, $laid, $pieces, $whole): array {
-            foreach ($pieces as $piece) {
-                if (isset($whole[$piece->id()]) && PieceState::Waiting !== $piece->state()) {
-                    throw new Conflict("{$piece->tag()} does not wait for film any more. Lay the others out again.");
-                }
-            }
-            $batches = [];
-            $first = null;
-            $in = [];
-            foreach ($laid['sheets'] as $sheet) {
-                $places = array_values(array_filter($sheet['places'], static fn (array $at): bool => isset($whole[$at['piece']])));
-                if ([] === $places) {
-                    continue;
-                }
-                $batch = $this->freeze($nesting->film(), $this->shelf->item($sheet['stock']), $places, $pieces, $nesting);
-                $first ??= $batch;
-                $batch->releasedWith($first);
-                foreach ($places as $at) {
-                    $piece = $pieces[$at['piece']];
-                    if (!isset($in[$piece->id()])) {
-                        $in[$piece->id()] = true;
-                        $piece->putIn($batch->id(), $this->clock->now());
-                        $this->book->note('batch', "{$piece->tag()} in batch {$batch->id()} on {$batch->stock()->number()}", $piece->docket()->number(), $piece->nth());
+        return $this->change->applyAll(
+            array_values(array_map(static fn (int $id): array => [$pieces[$id], $nesting->pieces()[$id]], $taken)),
+            function () use ($nesting, $laid, $pieces, $whole): array {
+                foreach ($pieces as $piece) {
+                    if (isset($whole[$piece->id()]) && PieceState::Waiting !== $piece->state()) {
+                        throw new Conflict(
+                            "{$piece->tag()} does not wait for film any more. Lay the others out again.",
+                        );
                     }
                 }
-                $batches[] = $batch;
-            }
+                $batches = [];
+                $first = null;
+                $in = [];
+                foreach ($laid['sheets'] as $sheet) {
+                    $places = array_values(
+                        array_filter($sheet['places'], static fn (array $at): bool => isset($whole[$at['piece']])),
+                    );
+                    if ([] === $places) {
+                        continue;
+                    }
+                    $batch = $this->freeze(
+                        $nesting->film(),
+                        $this->shelf->item($sheet['stock']),
+                        $places,
+                        $pieces,
+                        $nesting,
+                    );
+                    $first ??= $batch;
+                    $batch->releasedWith($first);
+                    foreach ($places as $at) {
+                        $piece = $pieces[$at['piece']];
+                        if (!isset($in[$piece->id()])) {
+                            $in[$piece->id()] = true;
+                            $piece->putIn($batch->id(), $this->clock->now());
+                            $this->book->note(
+                                'batch',
+                                "{$piece->tag()} in batch {$batch->id()} on {$batch->stock()->number()}",
+                                $piece->docket()->number(),
+                                $piece->nth(),
+                            );
+                        }
+                    }
+                    $batches[] = $batch;
+                }
 
-            return $batches;
-        });
+                return $batches;
+            },
+        );
     }
 
     /**
@@ -123,13 +141,42 @@ final readonly class PlanRelease
         $placed = [];
         foreach ($places as $nth => $at) {
             $piece = $pieces[$at['piece']];
-            $placed[] = ['piece' => $piece->id(), 'tag' => $piece->tag(), 'x' => $at['x'], 'y' => $at['y'], 'turn' => $at['turn']] + ($at['part'] < 0 ? ['outline' => $piece->outline(), 'mirrored' => $piece->isMirrored()] : ['outline' => $this->outlines->keep($lie[$nth][2]), 'part' => $at['part']]);
+            $placed[] =
+                [
+                    'piece' => $piece->id(),
+                    'tag' => $piece->tag(),
+                    'x' => $at['x'],
+                    'y' => $at['y'],
+                    'turn' => $at['turn'],
+                ] +
+                ($at['part'] < 0
+                    ? ['outline' => $piece->outline(), 'mirrored' => $piece->isMirrored()]
+                    : ['outline' => $this->outlines->keep($lie[$nth][2]), 'part' => $at['part']]);
         }
         $boxes = $this->boxes($nesting, $stock, $lie);
-        $reaches = max([0, ...array_map(static fn (array $one): int => $one[0]->box()->bottom, $lie), ...array_map(static fn (Box $one): int => $one->bottom, $boxes)]);
+        $reaches = max([
+            0,
+            ...array_map(static fn (array $one): int => $one[0]->box()->bottom, $lie),
+            ...array_map(static fn (Box $one): int => $one->bottom, $boxes),
+        ]);
         $kept = array_sum(array_map(static fn (array $one): float => $one[0]->area(), $lie));
-        $taken = StockItem::ROLL === $stock->kind() ? min($stock->height(), max($rules->micrometres(Rule::ShortestLoad), $reaches + $rules->micrometres(Rule::SheetEdge))) : null;
-        $batch = new Batch($film, $stock, $placed, $reaches, round($kept / max(1e-6, $stock->width() / 1000 * $reaches / 1000), 4), $this->clock->now(), array_map(static fn (Box $one): array => [$one->left, $one->top, $one->right, $one->bottom], $boxes), $taken);
+        $taken =
+            StockItem::ROLL === $stock->kind()
+                ? min(
+                    $stock->height(),
+                    max($rules->micrometres(Rule::ShortestLoad), $reaches + $rules->micrometres(Rule::SheetEdge)),
+                )
+                : null;
+        $batch = new Batch(
+            $film,
+            $stock,
+            $placed,
+            $reaches,
+            round($kept / max(1e-6, (($stock->width() / 1000) * $reaches) / 1000), 4),
+            $this->clock->now(),
+            array_map(static fn (Box $one): array => [$one->left, $one->top, $one->right, $one->bottom], $boxes),
+            $taken,
+        );
         $this->records->persist($batch);
         $this->records->flush();
         $this->stockroom->take($stock, $batch->taken(), $batch->id());
@@ -151,9 +198,20 @@ final readonly class PlanRelease
 
         return array_map(function (array $at) use ($nesting, $pieces, $rules): array {
             $piece = $pieces[$at['piece']];
-            $region = $at['part'] < 0 ? $this->outlines->cut($piece) : $this->builder->partsOf($piece, \in_array($piece->id(), $nesting->split(), true), $rules)[$at['part']];
+            $region =
+                $at['part'] < 0
+                    ? $this->outlines->cut($piece)
+                    : $this->builder->partsOf($piece, \in_array($piece->id(), $nesting->split(), true), $rules)[
+                        $at['part']
+                    ];
 
-            return [(new Place('', $at['x'], $at['y'], $at['turn']))->put($region), Nesting::BOX_AN_ORDER === $nesting->boxes() ? (string) $piece->docket()->number() : $piece->id().'#'.$at['part'], $region];
+            return [
+                (new Place('', $at['x'], $at['y'], $at['turn']))->put($region),
+                Nesting::BOX_AN_ORDER === $nesting->boxes()
+                    ? (string) $piece->docket()->number()
+                    : $piece->id().'#'.$at['part'],
+                $region,
+            ];
         }, $places);
     }
 
@@ -165,8 +223,17 @@ final readonly class PlanRelease
     public function boxes(Nesting $nesting, StockItem $stock, array $lie): array
     {
         $rules = $this->rules->current();
-        $room = Nesting::NO_BOXES === $nesting->boxes() ? null : $this->builder->one($stock, $rules)?->room(intdiv($rules->micrometres(Rule::SheetEdge), 4));
+        $room =
+            Nesting::NO_BOXES === $nesting->boxes()
+                ? null
+                : $this->builder->one($stock, $rules)?->room(intdiv($rules->micrometres(Rule::SheetEdge), 4));
 
-        return null === $room ? [] : WeedBoxes::around(array_map(static fn (array $one): array => [$one[0], $one[1]], $lie), $room, $rules->micrometres(Rule::WeedBoxAway));
+        return null === $room
+            ? []
+            : WeedBoxes::around(
+                array_map(static fn (array $one): array => [$one[0], $one[1]], $lie),
+                $room,
+                $rules->micrometres(Rule::WeedBoxAway),
+            );
     }
 }

@@ -29,8 +29,13 @@ final readonly class PlanStates
     public function move(PlanMove $move, array $where, array $set = [], bool $counted = true): int
     {
         $moved = 0;
-        $assign = implode('', array_map(static fn (string $column): string => ", $column = :set_$column", array_keys($set))).($counted ? ', version = version + 1' : '');
-        $match = implode('', array_map(static fn (string $column): string => " AND $column = :is_$column", array_keys($where)));
+        $assign =
+            implode('', array_map(static fn (string $column): string => ", $column = :set_$column", array_keys($set))).
+            ($counted ? ', version = version + 1' : '');
+        $match = implode(
+            '',
+            array_map(static fn (string $column): string => " AND $column = :is_$column", array_keys($where)),
+        );
         $values = [];
         foreach ($set as $column => $value) {
             $values["set_$column"] = $value;
@@ -45,7 +50,11 @@ final readonly class PlanStates
         // A plan moved by one statement must not be moved on by the next.
         krsort($origins);
         foreach ($origins as $to => $from) {
-            $moved += (int) $this->database->executeStatement("UPDATE nest_plan SET state = :to$assign WHERE state IN (:from)$match", ['to' => $to, 'from' => $from] + $values, ['from' => ArrayParameterType::STRING]);
+            $moved += (int) $this->database->executeStatement(
+                "UPDATE nest_plan SET state = :to$assign WHERE state IN (:from)$match",
+                ['to' => $to, 'from' => $from] + $values,
+                ['from' => ArrayParameterType::STRING],
+            );
         }
 
         return $moved;

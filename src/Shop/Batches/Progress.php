@@ -28,8 +28,12 @@ final class Progress
     private float $share = 1.0;
 
     /** @param int|null $seconds for how long it may think; the first quick look has no time of its own */
-    public function __construct(private readonly Connection $database, private readonly ClockInterface $clock, private readonly int $plan, private readonly ?int $seconds)
-    {
+    public function __construct(
+        private readonly Connection $database,
+        private readonly ClockInterface $clock,
+        private readonly int $plan,
+        private readonly ?int $seconds,
+    ) {
         $this->began = hrtime(true);
         $this->until = $this->began + 1_000_000_000 * ($seconds ?? 0);
     }
@@ -66,13 +70,27 @@ final class Progress
     public function tell(float $share, ?array $laid): bool
     {
         if (null !== $laid) {
-            $this->database->executeStatement('UPDATE nest_plan SET progress = ?, laid = ? WHERE id = ? AND state = ?', [$share, json_encode($laid, \JSON_THROW_ON_ERROR), $this->plan, PlanState::Working->value]);
+            $this->database->executeStatement(
+                'UPDATE nest_plan SET progress = ?, laid = ? WHERE id = ? AND state = ?',
+                [$share, json_encode($laid, \JSON_THROW_ON_ERROR), $this->plan, PlanState::Working->value],
+            );
         } else {
-            $this->database->executeStatement('UPDATE nest_plan SET progress = ? WHERE id = ? AND state = ?', [$share, $this->plan, PlanState::Working->value]);
+            $this->database->executeStatement('UPDATE nest_plan SET progress = ? WHERE id = ? AND state = ?', [
+                $share,
+                $this->plan,
+                PlanState::Working->value,
+            ]);
         }
 
-        $long = $this->clock->now()->modify('-'.self::ALONE.' seconds')->format('Y-m-d H:i:s');
+        $long = $this->clock
+            ->now()
+            ->modify('-'.self::ALONE.' seconds')
+            ->format('Y-m-d H:i:s');
 
-        return false !== $this->database->fetchOne('SELECT 1 FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE p.id = ? AND p.cancelled = 0 AND n.seen_at > ?', [$this->plan, $long]);
+        return false !==
+            $this->database->fetchOne(
+                'SELECT 1 FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE p.id = ? AND p.cancelled = 0 AND n.seen_at > ?',
+                [$this->plan, $long],
+            );
     }
 }

@@ -27,8 +27,14 @@ final readonly class Remnants
     public const ODD = 'odd';
     public const SCRAP = 'scrap';
 
-    public function __construct(private Outlines $outlines, private Stockroom $stockroom, private ShopRules $rules, private Change $change, private Book $book, private Cache $cache)
-    {
+    public function __construct(
+        private Outlines $outlines,
+        private Stockroom $stockroom,
+        private ShopRules $rules,
+        private Change $change,
+        private Book $book,
+        private Cache $cache,
+    ) {
     }
 
     /** What a finished cut left of its sheet. What was spoiled since was cut all the same. */
@@ -37,15 +43,18 @@ final readonly class Remnants
         $rules = $this->rules->current();
         $figures = [$rules->micrometres(Rule::OddRemnantAway), $rules->micrometres(Rule::ShortestOffcut)];
 
-        return $this->cache->recall('remnant.'.hash('xxh128', serialize([$batch->outline(), $batch->places(), $batch->boxes(), $figures])), function () use ($batch, $figures): Remnant {
-            $cut = array_map(static fn (Box $box): Region => $box->region(), $batch->boxes());
-            foreach ($batch->places() as $at) {
-                $region = $this->outlines->region($at['outline']);
-                $cut[] = Batch::place($at)->put($at['mirrored'] ?? false ? $region->mirrored() : $region);
-            }
+        return $this->cache->recall(
+            'remnant.'.hash('xxh128', serialize([$batch->outline(), $batch->places(), $batch->boxes(), $figures])),
+            function () use ($batch, $figures): Remnant {
+                $cut = array_map(static fn (Box $box): Region => $box->region(), $batch->boxes());
+                foreach ($batch->places() as $at) {
+                    $region = $this->outlines->region($at['outline']);
+                    $cut[] = Batch::place($at)->put($at['mirrored'] ?? false ? $region->mirrored() : $region);
+                }
 
-            return Remnant::ofSheet(SvgPath::read($batch->outline()), $cut, ...$figures);
-        });
+                return Remnant::ofSheet(SvgPath::read($batch->outline()), $cut, ...$figures);
+            },
+        );
     }
 
     /** What is usually done with it: SQUARE, ODD or SCRAP. */
@@ -67,15 +76,30 @@ final readonly class Remnants
     {
         $remnant = $this->lying($batch);
         $outline = match ($how) {
-            self::SQUARE => $remnant->square ?? throw Refusals::at('rest', 'No square as large as an offcut has to be is left.'),
+            self::SQUARE => $remnant->square ??
+                throw Refusals::at('rest', 'No square as large as an offcut has to be is left.'),
             self::ODD => $remnant->odd ?? throw Refusals::at('rest', 'Nothing odd worth keeping is left.'),
             default => null,
         };
 
         return $this->change->apply($batch, $version, function () use ($batch, $outline): ?StockItem {
             $batch->putAway(null === $outline ? RemnantState::Scrapped : RemnantState::Shelved);
-            $item = null === $outline ? null : $this->stockroom->shelve($batch->film(), $outline, $batch->stock()->bin(), $batch->stock()->lot(), $batch->id());
-            $this->book->note('stock', null === $item ? "Batch {$batch->id()}: what was left of {$batch->stock()->number()} went into the bin" : "Batch {$batch->id()}: rest of {$batch->stock()->number()} shelved as {$item->number()}");
+            $item =
+                null === $outline
+                    ? null
+                    : $this->stockroom->shelve(
+                        $batch->film(),
+                        $outline,
+                        $batch->stock()->bin(),
+                        $batch->stock()->lot(),
+                        $batch->id(),
+                    );
+            $this->book->note(
+                'stock',
+                null === $item
+                    ? "Batch {$batch->id()}: what was left of {$batch->stock()->number()} went into the bin"
+                    : "Batch {$batch->id()}: rest of {$batch->stock()->number()} shelved as {$item->number()}",
+            );
 
             return $item;
         });

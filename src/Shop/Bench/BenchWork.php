@@ -21,7 +21,13 @@ use Yelbo\Trade\Time\Promise;
 /** What is done to a piece by hand: weeded, applied or packed, or spoiled. */
 final readonly class BenchWork
 {
-    private const MOVES = [PieceMove::Weeded, PieceMove::Applied, PieceMove::Packed, PieceMove::Rested, PieceMove::Spoil];
+    private const MOVES = [
+        PieceMove::Weeded,
+        PieceMove::Applied,
+        PieceMove::Packed,
+        PieceMove::Rested,
+        PieceMove::Spoil,
+    ];
 
     public function __construct(
         private PieceWeeding $weeding,
@@ -40,14 +46,26 @@ final readonly class BenchWork
     public function steps(Piece $piece): array
     {
         $steps = new Steps($this->rules->current());
-        $under = array_map(static fn (Piece $other): string => $other->tag(), array_values(array_filter($piece->docket()->pieces(), static fn (Piece $other): bool => $other->nth() === $piece->nth() && $other->layer() > $piece->layer())));
+        $under = array_map(
+            static fn (Piece $other): string => $other->tag(),
+            array_values(
+                array_filter(
+                    $piece->docket()->pieces(),
+                    static fn (Piece $other): bool => $other->nth() === $piece->nth()
+                        && $other->layer() > $piece->layer(),
+                ),
+            ),
+        );
         if ($piece->layer() > 0) {
             return $steps->underneath($piece->size(), \sprintf('%s/%d', $piece->docket()->tag(), $piece->nth()));
         }
 
-        return [...$steps->layered($under), ...($piece->docket()->isAppliedHere()
-            ? $steps->onTheObject($piece->size(), $piece->docket()->object()->size(), $piece->left(), $piece->top())
-            : $steps->forTheCustomer($piece->size(), $piece->film()->life($this->rules->current())))];
+        return [
+            ...$steps->layered($under),
+            ...$piece->docket()->isAppliedHere()
+                ? $steps->onTheObject($piece->size(), $piece->docket()->object()->size(), $piece->left(), $piece->top())
+                : $steps->forTheCustomer($piece->size(), $piece->film()->life($this->rules->current())),
+        ];
     }
 
     /**
@@ -61,7 +79,11 @@ final readonly class BenchWork
     {
         $this->expect($piece, PieceState::Weeding);
         $known = array_keys($this->weeding->weeding($piece)->insides());
-        $this->change->apply($piece, $version, static fn () => $piece->countOut(array_values(array_intersect($known, $out))));
+        $this->change->apply(
+            $piece,
+            $version,
+            static fn () => $piece->countOut(array_values(array_intersect($known, $out))),
+        );
     }
 
     /**
@@ -75,7 +97,11 @@ final readonly class BenchWork
     {
         $this->expect($piece, PieceState::Applying);
         $known = array_keys($this->steps($piece));
-        $this->change->apply($piece, $version, static fn () => $piece->tick(array_values(array_intersect($known, $done))));
+        $this->change->apply(
+            $piece,
+            $version,
+            static fn () => $piece->tick(array_values(array_intersect($known, $done))),
+        );
     }
 
     /**
@@ -88,7 +114,11 @@ final readonly class BenchWork
     public function move(Piece $piece, int $version, PieceMove $move, string $reason): void
     {
         if (!\in_array($move, self::MOVES, true)) {
-            throw new Refused('illegal-move', "“{$move->label()}” is done ".(PieceMove::Withdraw === $move ? 'with the whole order.' : 'with the whole batch.'));
+            throw new Refused(
+                'illegal-move',
+                "“{$move->label()}” is done ".
+                    (PieceMove::Withdraw === $move ? 'with the whole order.' : 'with the whole batch.'),
+            );
         }
         $this->refuse($piece, $move, $reason);
         $this->change->apply($piece, $version, function () use ($piece, $move, $reason): void {
@@ -101,7 +131,12 @@ final readonly class BenchWork
             if (PieceMove::Applied === $move) {
                 $piece->restUntil((new Promise($this->rules->current()))->restedAt($now));
             }
-            $this->book->note($move->value, $this->says($piece, $move, $reason), $piece->docket()->number(), $piece->nth());
+            $this->book->note(
+                $move->value,
+                $this->says($piece, $move, $reason),
+                $piece->docket()->number(),
+                $piece->nth(),
+            );
         });
     }
 
@@ -118,31 +153,46 @@ final readonly class BenchWork
         }
         if (\in_array($move, [PieceMove::Applied, PieceMove::Packed], true)) {
             if ($piece->docket()->isAppliedHere() !== (PieceMove::Applied === $move)) {
-                throw new Refused('illegal-move', $piece->docket()->isAppliedHere() ? 'This one is applied here, not packed for the customer.' : 'The customer applies this one: pack it.');
+                throw new Refused(
+                    'illegal-move',
+                    $piece->docket()->isAppliedHere()
+                        ? 'This one is applied here, not packed for the customer.'
+                        : 'The customer applies this one: pack it.',
+                );
             }
             if (\count($piece->done()) < \count($this->steps($piece))) {
                 throw new Refused('not-yet', 'Not all steps are ticked yet.');
             }
         }
-        if (PieceMove::Rested === $move && null !== $piece->restsUntil() && $this->clock->now() < $piece->restsUntil()) {
+        if (
+            PieceMove::Rested === $move
+            && null !== $piece->restsUntil()
+            && $this->clock->now() < $piece->restsUntil()
+        ) {
             throw new Refused('not-yet', 'It has to rest until '.$piece->restsUntil()->format('D j M, H:i').'.');
         }
     }
 
     private function says(Piece $piece, PieceMove $move, string $reason): string
     {
-        return $piece->tag().' '.match ($move) {
-            PieceMove::Spoil => 'spoiled: '.trim($reason),
-            PieceMove::Weeded => 'weeded',
-            PieceMove::Applied => 'applied; rests until '.($piece->restsUntil()?->format('D j M, H:i') ?? 'ready'),
-            default => lcfirst($move->label()),
-        };
+        return $piece->tag().
+            ' '.
+            match ($move) {
+                PieceMove::Spoil => 'spoiled: '.trim($reason),
+                PieceMove::Weeded => 'weeded',
+                PieceMove::Applied => 'applied; rests until '.
+                    ($piece->restsUntil()?->format('D j M, H:i') ?? 'ready'),
+                default => lcfirst($move->label()),
+            };
     }
 
     private function expect(Piece $piece, PieceState $state): void
     {
         if ($piece->state() !== $state) {
-            throw new Refused('illegal-move', "{$piece->tag()} is not there any more: it is ".str_replace('-', ' ', $piece->state()->value).'.');
+            throw new Refused(
+                'illegal-move',
+                "{$piece->tag()} is not there any more: it is ".str_replace('-', ' ', $piece->state()->value).'.',
+            );
         }
     }
 }

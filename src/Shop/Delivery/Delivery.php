@@ -24,8 +24,12 @@ final readonly class Delivery
     public const MOVES = [PieceMove::HandOver, PieceMove::Post, PieceMove::Deliver];
     private const LONGEST_TRACKING = 80;
 
-    public function __construct(private Change $change, private Book $book, private ClockInterface $clock, private ShopRules $rules)
-    {
+    public function __construct(
+        private Change $change,
+        private Book $book,
+        private ClockInterface $clock,
+        private ShopRules $rules,
+    ) {
     }
 
     /** @return list<string> what goes into the parcel */
@@ -42,7 +46,10 @@ final readonly class Delivery
         $docket = $piece->docket();
         $rules = $this->rules->current();
 
-        return (new Packing($rules))->care($docket->film()?->life($rules) ?? Film::Permanent->life($rules), $docket->isAppliedHere());
+        return (new Packing($rules))->care(
+            $docket->film()?->life($rules) ?? Film::Permanent->life($rules),
+            $docket->isAppliedHere(),
+        );
     }
 
     /**
@@ -66,7 +73,10 @@ final readonly class Delivery
             if (PieceMove::Post === $move) {
                 $piece->trackBy('' === $tracking ? null : $tracking);
             }
-            $says = PieceMove::Post === $move ? 'posted'.('' === $tracking ? '' : ", $tracking") : lcfirst($move->label());
+            $says =
+                PieceMove::Post === $move
+                    ? 'posted'.('' === $tracking ? '' : ", $tracking")
+                    : lcfirst($move->label());
             $this->book->note($move->value, "{$piece->tag()} $says", $piece->docket()->number(), $piece->nth());
             $this->finish($piece);
         });

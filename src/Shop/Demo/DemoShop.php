@@ -55,7 +55,19 @@ final class DemoShop
     ];
 
     /** How far along the line each station is. */
-    private const FAR = ['ask' => 0, 'size' => 1, 'proof' => 2, 'batch' => 3, 'cut' => 4, 'weed' => 5, 'apply' => 6, 'cure' => 7, 'send' => 8, 'sent' => 9, 'done' => 10];
+    private const FAR = [
+        'ask' => 0,
+        'size' => 1,
+        'proof' => 2,
+        'batch' => 3,
+        'cut' => 4,
+        'weed' => 5,
+        'apply' => 6,
+        'cure' => 7,
+        'send' => 8,
+        'sent' => 9,
+        'done' => 10,
+    ];
 
     /** @var list<FilmOnShelf> */
     private array $films = [];
@@ -131,7 +143,20 @@ final class DemoShop
     private function machines(): void
     {
         foreach (DemoOrders::MACHINES as [$name, $kind, $figures, $force, $blade]) {
-            $this->machines->add(new TypedMachine($name, $kind, array_map(static fn (string $rule, string $value): TypedFigure => new TypedFigure($rule, $value), array_keys($figures), $figures), $force, $blade, '1'));
+            $this->machines->add(
+                new TypedMachine(
+                    $name,
+                    $kind,
+                    array_map(
+                        static fn (string $rule, string $value): TypedFigure => new TypedFigure($rule, $value),
+                        array_keys($figures),
+                        $figures,
+                    ),
+                    $force,
+                    $blade,
+                    '1',
+                ),
+            );
         }
     }
 
@@ -144,14 +169,32 @@ final class DemoShop
             $this->films[] = $film;
             $this->records->persist($film);
             $this->records->flush();
-            $this->stockroom->receive($film, StockItem::SHEET, 300_000, 600_000, $sheets, (string) \count($this->films), 'L'.(418 + \count($this->films)));
+            $this->stockroom->receive(
+                $film,
+                StockItem::SHEET,
+                300_000,
+                600_000,
+                $sheets,
+                (string) \count($this->films),
+                'L'.(418 + \count($this->films)),
+            );
         }
         $this->offcuts(DemoOrders::OFFCUTS_BEFORE);
         foreach (DemoOrders::ROLLS as [$film, $width, $length, $bin]) {
-            $this->stockroom->receive($this->films[$film], StockItem::ROLL, $width * 1000, $length * 1000, 1, $bin, 'L431');
+            $this->stockroom->receive(
+                $this->films[$film],
+                StockItem::ROLL,
+                $width * 1000,
+                $length * 1000,
+                1,
+                $bin,
+                'L431',
+            );
         }
         foreach (DemoOrders::SUPPLIES as [$kind, $name, $width, $amount, $bin, $low]) {
-            $this->stockroom->keep(new Supply($kind, $name, null === $width ? null : $width * 1000, $amount, $bin, $low));
+            $this->stockroom->keep(
+                new Supply($kind, $name, null === $width ? null : $width * 1000, $amount, $bin, $low),
+            );
         }
     }
 
@@ -159,20 +202,64 @@ final class DemoShop
     private function offcuts(array $offcuts): void
     {
         foreach ($offcuts as [$film, $width, $height, $bin, $outline]) {
-            $this->stockroom->receive($this->films[$film], StockItem::OFFCUT, $width * 1000, $height * 1000, 1, $bin, '', $outline, 'left over before Yelbo');
+            $this->stockroom->receive(
+                $this->films[$film],
+                StockItem::OFFCUT,
+                $width * 1000,
+                $height * 1000,
+                1,
+                $bin,
+                '',
+                $outline,
+                'left over before Yelbo',
+            );
         }
     }
 
-    /** @param array{string, string, string, string, string, string, string, string, string, int, int, int, string, string, string} $order */
+    /**
+     * @param array{string, string, string, string, string, string, string, string, string, int, int, int, string, string, string} $order
+     */
     private function order(array $order, \DateTimeImmutable $now, int $nth): void
     {
-        [$customer, $contact, $words, $object, $surface, $width, $height, $corner, $use, $film, $count, $days, $applies, $face, $station] = $order;
+        [
+            $customer,
+            $contact,
+            $words,
+            $object,
+            $surface,
+            $width,
+            $height,
+            $corner,
+            $use,
+            $film,
+            $count,
+            $days,
+            $applies,
+            $face,
+            $station,
+        ] = $order;
         $far = self::FAR[$station];
-        $began = $now->modify(\sprintf('-%d hours', 26 + 2 * $far + $nth % 5));
+        $began = $now->modify(\sprintf('-%d hours', 26 + 2 * $far + ($nth % 5)));
         Clock::set(new MockClock($began));
         $this->book->as(0 === $nth % 3 ? 'Tomas' : 'Ines');
-        $docket = $this->take->begin(new Answers($customer, $contact, $words, $object, $surface, $width, 1 === $nth && 0 === $far ? '' : $height, $corner, $use,
-            (string) $this->films[$film]->id(), (string) $count, $now->modify("+$days days")->format('Y-m-d'), $applies), $far > 0);
+        $docket = $this->take->begin(
+            new Answers(
+                $customer,
+                $contact,
+                $words,
+                $object,
+                $surface,
+                $width,
+                1 === $nth && 0 === $far ? '' : $height,
+                $corner,
+                $use,
+                (string) $this->films[$film]->id(),
+                (string) $count,
+                $now->modify("+$days days")->format('Y-m-d'),
+                $applies,
+            ),
+            $far > 0,
+        );
         if ($far < 2) {
             return;
         }
@@ -189,7 +276,9 @@ final class DemoShop
         }
     }
 
-    /** @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, price?: int, station: string, change?: array{string, float, float}} $order */
+    /**
+     * @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, price?: int, station: string, change?: array{string, float, float}} $order
+     */
     private function shaped(array $order, \DateTimeImmutable $now, int $nth): void
     {
         $far = self::FAR[$order['station']];
@@ -197,12 +286,28 @@ final class DemoShop
         Clock::set(new MockClock($began));
         $this->book->as(0 === $nth % 2 ? 'Ines' : 'Tomas');
         $film = $order['answers']['film'];
-        $typed = ['film' => (string) $this->films[\is_int($film) ? $film : 0]->id(), 'neededOn' => $now->modify("+{$order['days']} days")->format('Y-m-d')] + $order['answers'];
+        $typed =
+            [
+                'film' => (string) $this->films[\is_int($film) ? $film : 0]->id(),
+                'neededOn' => $now->modify("+{$order['days']} days")->format('Y-m-d'),
+            ] + $order['answers'];
         $docket = $this->take->begin(Answers::fromKept($typed), true);
-        $layers = array_map(fn (array $layer): array => ['offset' => $layer[0], 'film' => $this->films[$layer[1]]->id()], $order['layers'] ?? []);
+        $layers = array_map(
+            fn (array $layer): array => ['offset' => $layer[0], 'film' => $this->films[$layer[1]]->id()],
+            $order['layers'] ?? [],
+        );
         Clock::set(new MockClock($began->modify('+30 minutes')));
         $docket->askPrice($order['price'] ?? null);
-        $this->draw->draw($docket, $docket->version(), new Draft($docket->words(), new Design($order['face'] ?? null, setting: $order['setting'] ?? null, layers: $layers ?: null), $docket->roster()), $far > 1);
+        $this->draw->draw(
+            $docket,
+            $docket->version(),
+            new Draft(
+                $docket->words(),
+                new Design($order['face'] ?? null, setting: $order['setting'] ?? null, layers: $layers ?: null),
+                $docket->roster(),
+            ),
+            $far > 1,
+        );
         if ($far >= 3) {
             $this->approval->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');
         }
@@ -210,7 +315,10 @@ final class DemoShop
             [, $token] = $this->links->give($docket, $typed['contact']);
             Clock::set(new MockClock($began->modify('+5 hours')));
             $this->links->follow($token);
-            $this->links->requestChange($token, $docket->customer()?->name() ?? '', $order['change'][0], [(int) (1000 * $order['change'][1]), (int) (1000 * $order['change'][2])]);
+            $this->links->requestChange($token, $docket->customer()?->name() ?? '', $order['change'][0], [
+                (int) (1000 * $order['change'][1]),
+                (int) (1000 * $order['change'][2]),
+            ]);
         }
     }
 
@@ -225,12 +333,21 @@ final class DemoShop
         foreach ($docket->pieces() as $piece) {
             $piece->move(PieceMove::StartCut, $at);
             $piece->move(PieceMove::CutDone, $at->modify('+10 minutes'));
-            $this->book->note('cut-done', "{$piece->tag()} cut, batch {$batch->id()}", $piece->docket()->number(), $piece->nth());
+            $this->book->note(
+                'cut-done',
+                "{$piece->tag()} cut, batch {$batch->id()}",
+                $piece->docket()->number(),
+                $piece->nth(),
+            );
         }
         $batch->finished();
         $this->records->flush();
         if ($far >= 6) {
-            $this->remnants->putAway($batch, $batch->version(), null === $this->remnants->lying($batch)->square ? Remnants::SCRAP : Remnants::SQUARE);
+            $this->remnants->putAway(
+                $batch,
+                $batch->version(),
+                null === $this->remnants->lying($batch)->square ? Remnants::SCRAP : Remnants::SQUARE,
+            );
         }
         if ($far >= 6) {
             foreach ($docket->pieces() as $piece) {
@@ -243,7 +360,16 @@ final class DemoShop
     private function release(Docket $docket): Batch
     {
         $pieces = array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces());
-        [$plan] = $this->queue->begin($docket->film() ?? throw new \LogicException('Taken without film.'), $pieces, [], Nesting::NO_BOXES, null, 0)->plans();
+        [$plan] = $this->queue
+            ->begin(
+                $docket->film() ?? throw new \LogicException('Taken without film.'),
+                $pieces,
+                [],
+                Nesting::NO_BOXES,
+                null,
+                0,
+            )
+            ->plans();
         ($this->layer)(new LayPlan($plan->id()));
         $plan = $this->plans->plan($plan->id());
 
@@ -258,9 +384,19 @@ final class DemoShop
             return;
         }
         $this->bench->tick($piece, $piece->version(), array_keys($this->bench->steps($piece)));
-        $this->bench->move($piece, $piece->version(), $piece->docket()->isAppliedHere() ? PieceMove::Applied : PieceMove::Packed, '');
+        $this->bench->move(
+            $piece,
+            $piece->version(),
+            $piece->docket()->isAppliedHere() ? PieceMove::Applied : PieceMove::Packed,
+            '',
+        );
         if ($far >= 9) {
-            $this->delivery->move($piece, $piece->version(), 10 === $far ? PieceMove::HandOver : PieceMove::Post, 10 === $far ? '' : 'TW-5512-08');
+            $this->delivery->move(
+                $piece,
+                $piece->version(),
+                10 === $far ? PieceMove::HandOver : PieceMove::Post,
+                10 === $far ? '' : 'TW-5512-08',
+            );
         }
     }
 

@@ -36,18 +36,22 @@ class BroughtArt
 
     public function __construct(
         /** Number of the docket it was brought for. */
-        #[ORM\Column]
-        private int $docket,
-        #[ORM\Column(length: 120)]
-        private string $name,
-        #[ORM\Column(type: 'text', length: 16777215)]
-        private string $file,
+        #[ORM\Column] private int $docket,
+        #[ORM\Column(length: 120)] private string $name,
+        #[ORM\Column(type: 'text', length: 16777215)] private string $file,
         VectorArt $brought,
-        #[ORM\Column]
-        private \DateTimeImmutable $broughtAt,
+        #[ORM\Column] private \DateTimeImmutable $broughtAt,
     ) {
         $this->layers = array_map(static fn (Region $region): array => $region->polygons, $brought->layers);
-        $this->notes = array_map(static fn (Note $note): array => ['kind' => $note->kind, 'what' => $note->what, 'count' => $note->count, 'says' => $note->says], $brought->notes);
+        $this->notes = array_map(
+            static fn (Note $note): array => [
+                'kind' => $note->kind,
+                'what' => $note->what,
+                'count' => $note->count,
+                'says' => $note->says,
+            ],
+            $brought->notes,
+        );
         $this->sized = $brought->sized;
     }
 

@@ -18,8 +18,12 @@ use Yelbo\Trade\Refused;
 /** Drawings customers brought. */
 final readonly class BroughtArts
 {
-    public function __construct(private EntityManagerInterface $records, private Cache $cache, private Book $book, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Cache $cache,
+        private Book $book,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -57,6 +61,9 @@ final readonly class BroughtArts
     /** @throws NotFound */
     public function drawing(int $id): VectorArt
     {
-        return $this->cache->recall("art.$id.".$this->numbered($id)->broughtAt()->getTimestamp(), fn (): VectorArt => $this->numbered($id)->drawing());
+        return $this->cache->recall(
+            "art.$id.".$this->numbered($id)->broughtAt()->getTimestamp(),
+            fn (): VectorArt => $this->numbered($id)->drawing(),
+        );
     }
 }

@@ -39,16 +39,26 @@ final readonly class CureSearch
 
     /** Said, since no drawing changes it. */
     private const SAID = [
-        'test-first' => 'test a scrap first', 'snip' => 'snip the tape between letters', 'split' => 'split the decal', 'panels' => 'cut it in panels',
-        'another-material' => 'another material: heat-applied film', 'outside' => 'stick it on the outside, not mirrored',
+        'test-first' => 'test a scrap first',
+        'snip' => 'snip the tape between letters',
+        'split' => 'split the decal',
+        'panels' => 'cut it in panels',
+        'another-material' => 'another material: heat-applied film',
+        'outside' => 'stick it on the outside, not mirrored',
     ];
 
-    public function __construct(private DesignFitter $fitter, private DesignCheck $check, private Faces $faces, private Shelf $shelf, private ShopRules $rules)
-    {
+    public function __construct(
+        private DesignFitter $fitter,
+        private DesignCheck $check,
+        private Faces $faces,
+        private Shelf $shelf,
+        private ShopRules $rules,
+    ) {
     }
 
     /**
-     * @return list<array{SnagGroup, list<Cure>}> for every kind of snag what helps against it, in the order of the check
+     * @return list<array{SnagGroup, list<Cure>}> for every kind of snag what helps against it, in the order of the
+     *     check
      *
      * @throws Refused where the words cannot be drawn at all
      */
@@ -57,7 +67,10 @@ final readonly class CureSearch
         $fitted = $this->fitter->fit($decal->object, $decal->lines, $decal->design);
         $groups = $this->groups($decal, $fitted);
 
-        return array_map(fn (SnagGroup $group): array => [$group, $this->against($group, $groups, $decal, $fitted)], $groups);
+        return array_map(
+            fn (SnagGroup $group): array => [$group, $this->against($group, $groups, $decal, $fitted)],
+            $groups,
+        );
     }
 
     /**
@@ -105,15 +118,26 @@ final readonly class CureSearch
             }
         }
         foreach ($after as $group) {
-            if ($group->code === $cured->code && $group->severity === $cured->severity && ([] === $group->spots) === ([] === $cured->spots)) {
+            if (
+                $group->code === $cured->code
+                && $group->severity === $cured->severity
+                && ([] === $group->spots) === ([] === $cured->spots)
+            ) {
                 return null;
             }
         }
         $box = $fitted->artwork->box();
         $left = array_sum(self::stops($after));
 
-        return \sprintf('%s%s × %s mm over all%s', null === $fitted->words->art ? 'letters '.Length::micrometres($fitted->capHeight)->inMetric().' mm, ' : '', Length::micrometres($box->width())->inMetric(), Length::micrometres($box->height())->inMetric(),
-            0 === $left ? '' : ", $left other ".(1 === $left ? 'stop stays' : 'stops stay'));
+        return \sprintf(
+            '%s%s × %s mm over all%s',
+            null === $fitted->words->art
+                ? 'letters '.Length::micrometres($fitted->capHeight)->inMetric().' mm, '
+                : '',
+            Length::micrometres($box->width())->inMetric(),
+            Length::micrometres($box->height())->inMetric(),
+            0 === $left ? '' : ", $left other ".(1 === $left ? 'stop stays' : 'stops stay'),
+        );
     }
 
     /** @return list<SnagGroup> */
@@ -152,13 +176,25 @@ final readonly class CureSearch
         return match ($cure['do']) {
             'enlarge' => $this->heights([$height, (int) ceil($height * self::ENLARGED)], $decal, 'Letters %s high'),
             'reduce' => $this->heights([$height], $decal, 'Letters %s high fit'),
-            'centre' => [new CureAttempt($decal->with($decal->design->centred()), 'Back to the middle', new DesignChange(toTheMiddle: true))],
+            'centre' => [
+                new CureAttempt(
+                    $decal->with($decal->design->centred()),
+                    'Back to the middle',
+                    new DesignChange(toTheMiddle: true),
+                ),
+            ],
             'thicken' => $this->thickened($by, $decal),
             'fuse' => $this->mendings('fuse', $by, $decal, 'Close gaps up to %s mm', 0),
             'fill' => $this->mendings('fill', $by, $decal, 'Fill insides under %s mm', 0),
             'drop' => $this->mendings('drop', $by, $decal, 'Drop parts under %s mm', 0),
             'track' => null === $decal->design->art() ? $this->tracked($by, $decal, $fitted) : [],
-            'leave-out' => [new CureAttempt($decal->with($decal->design->without($cure['colour'] ?? '')), 'Leave that outline out', new DesignChange('', toTheMiddle: true, setting: ['leave-out' => $cure['colour'] ?? '']))],
+            'leave-out' => [
+                new CureAttempt(
+                    $decal->with($decal->design->without($cure['colour'] ?? '')),
+                    'Leave that outline out',
+                    new DesignChange('', toTheMiddle: true, setting: ['leave-out' => $cure['colour'] ?? '']),
+                ),
+            ],
             'widen-rim' => $this->widened($by, $decal),
             'bolder-face' => $this->bolder($decal),
             'another-film' => $this->films($cure, $decal),
@@ -174,7 +210,11 @@ final readonly class CureSearch
     private function heights(array $heights, Drawable $decal, string $says): iterable
     {
         foreach ($heights as $height) {
-            yield new CureAttempt($decal->with($decal->design->sized($height)), \sprintf($says, Length::micrometres($height)->inBoth()), new DesignChange(self::typed($height), toTheMiddle: true));
+            yield new CureAttempt(
+                $decal->with($decal->design->sized($height)),
+                \sprintf($says, Length::micrometres($height)->inBoth()),
+                new DesignChange(self::typed($height), toTheMiddle: true),
+            );
         }
     }
 
@@ -186,8 +226,12 @@ final readonly class CureSearch
     private function mendings(string $step, int $by, Drawable $decal, string $says, int $already): iterable
     {
         foreach (self::AGAIN as $factor) {
-            $figure = $already + self::STEP * (int) ceil($by * $factor / self::STEP);
-            yield new CureAttempt($decal->with($decal->design->with($step, $figure)), \sprintf($says, Length::micrometres($figure)->inMetric()), new DesignChange(setting: [$step => self::typed($figure)]));
+            $figure = $already + self::STEP * (int) ceil(($by * $factor) / self::STEP);
+            yield new CureAttempt(
+                $decal->with($decal->design->with($step, $figure)),
+                \sprintf($says, Length::micrometres($figure)->inMetric()),
+                new DesignChange(setting: [$step => self::typed($figure)]),
+            );
         }
     }
 
@@ -202,18 +246,28 @@ final readonly class CureSearch
         yield from $this->mendings('thicken', $by, $decal, 'Thicken by %s mm on each side', $already);
         $limit = $this->limits($decal)->counter;
         foreach (self::AGAIN as $factor) {
-            $figure = $already + self::STEP * (int) ceil($by * $factor / self::STEP);
-            yield new CureAttempt($decal->with($decal->design->with('thicken', $figure)->with('fill', $limit)), 'Thicken by '.Length::micrometres($figure)->inMetric().' mm on each side, and fill the insides that close', new DesignChange(setting: ['thicken' => self::typed($figure), 'fill' => self::typed($limit)]));
+            $figure = $already + self::STEP * (int) ceil(($by * $factor) / self::STEP);
+            yield new CureAttempt(
+                $decal->with($decal->design->with('thicken', $figure)->with('fill', $limit)),
+                'Thicken by '.
+                    Length::micrometres($figure)->inMetric().
+                    ' mm on each side, and fill the insides that close',
+                new DesignChange(setting: ['thicken' => self::typed($figure), 'fill' => self::typed($limit)]),
+            );
         }
     }
 
     /** @return iterable<CureAttempt> */
     private function tracked(int $by, Drawable $decal, Fitted $fitted): iterable
     {
-        $needed = (int) ceil(self::EM_OF_CAPS * $by / max(1, $fitted->capHeight));
+        $needed = (int) ceil((self::EM_OF_CAPS * $by) / max(1, $fitted->capHeight));
         foreach (self::AGAIN as $factor) {
             $tracking = $fitted->words->setting->tracking + max(1, (int) ceil($needed * $factor));
-            yield new CureAttempt($decal->with($decal->design->centred()->with('tracking', $tracking)), "Tracking $tracking", new DesignChange(toTheMiddle: true, setting: ['tracking' => (string) $tracking]));
+            yield new CureAttempt(
+                $decal->with($decal->design->centred()->with('tracking', $tracking)),
+                "Tracking $tracking",
+                new DesignChange(toTheMiddle: true, setting: ['tracking' => (string) $tracking]),
+            );
         }
     }
 
@@ -224,8 +278,15 @@ final readonly class CureSearch
         foreach ($layers as $nth => $layer) {
             $layers[$nth]['offset'] = max($layer['offset'], $width + ($nth > 0 ? $width : 0));
         }
-        $parts = array_combine(\array_slice(['offset', 'base'], 0, \count($layers)), array_map(static fn (array $layer): string => self::typed($layer['offset']), $layers));
-        yield new CureAttempt($decal->with($decal->design->layered($layers)), 'A rim of '.Length::micrometres($width)->inMetric().' mm', new DesignChange(toTheMiddle: true, setting: $parts));
+        $parts = array_combine(
+            \array_slice(['offset', 'base'], 0, \count($layers)),
+            array_map(static fn (array $layer): string => self::typed($layer['offset']), $layers),
+        );
+        yield new CureAttempt(
+            $decal->with($decal->design->layered($layers)),
+            'A rim of '.Length::micrometres($width)->inMetric().' mm',
+            new DesignChange(toTheMiddle: true, setting: $parts),
+        );
     }
 
     /**
@@ -239,11 +300,31 @@ final readonly class CureSearch
             return;
         }
         $own = $this->faces->named($decal->design->face());
-        $samples = array_values(array_filter($this->fitter->rankFaces($decal->object, $decal->lines, $decal->design->sized(null), $this->limits($decal)), static fn (FaceSample $sample): bool => $sample->canBeCut() && $sample->face->slug !== $own->slug));
+        $samples = array_values(
+            array_filter(
+                $this->fitter->rankFaces(
+                    $decal->object,
+                    $decal->lines,
+                    $decal->design->sized(null),
+                    $this->limits($decal),
+                ),
+                static fn (FaceSample $sample): bool => $sample->canBeCut() && $sample->face->slug !== $own->slug,
+            ),
+        );
         $kind = static fn (string $style): string => explode(',', $style)[0];
-        usort($samples, static fn (FaceSample $a, FaceSample $b): int => [$b->face->style === $own->style, $kind($b->face->style) === $kind($own->style)] <=> [$a->face->style === $own->style, $kind($a->face->style) === $kind($own->style)]);
+        usort(
+            $samples,
+            static fn (FaceSample $a, FaceSample $b): int => [
+                $b->face->style === $own->style,
+                $kind($b->face->style) === $kind($own->style),
+            ] <=> [$a->face->style === $own->style, $kind($a->face->style) === $kind($own->style)],
+        );
         foreach (\array_slice($samples, 0, self::MOST_TRIED) as $sample) {
-            yield new CureAttempt($decal->with($decal->design->inFace($sample->face->slug)), "Set in {$sample->face->name}", new DesignChange('', $sample->face->slug, toTheMiddle: true));
+            yield new CureAttempt(
+                $decal->with($decal->design->inFace($sample->face->slug)),
+                "Set in {$sample->face->name}",
+                new DesignChange('', $sample->face->slug, toTheMiddle: true),
+            );
         }
     }
 
@@ -256,11 +337,24 @@ final readonly class CureSearch
     {
         /** @var array<string, int|null> $places */
         $places = [];
-        foreach (Advice::all($this->rules->current(), $decal->use, $decal->object->material(), $decal->object->isInside()) as $nth => $advice) {
+        $object = $decal->object;
+        $advices = Advice::all($this->rules->current(), $decal->use, $object->material(), $object->isInside());
+        foreach ($advices as $nth => $advice) {
             $places[$advice->film->value] = Advice::REFUSED === $advice->verdict ? null : $nth;
         }
-        $films = array_values(array_filter($this->shelf->films(), static fn (FilmOnShelf $film): bool => $film->grade() !== $decal->film->grade() && null !== ($places[$film->grade()->value] ?? null) && ($cure['film'] ?? $film->grade()->value) === $film->grade()->value));
-        usort($films, static fn (FilmOnShelf $a, FilmOnShelf $b): int => ($places[$a->grade()->value] ?? 0) <=> ($places[$b->grade()->value] ?? 0));
+        $films = array_values(
+            array_filter(
+                $this->shelf->films(),
+                static fn (FilmOnShelf $film): bool => $film->grade() !== $decal->film->grade()
+                    && null !== ($places[$film->grade()->value] ?? null)
+                    && ($cure['film'] ?? $film->grade()->value) === $film->grade()->value,
+            ),
+        );
+        usort(
+            $films,
+            static fn (FilmOnShelf $a, FilmOnShelf $b): int => ($places[$a->grade()->value] ?? 0) <=>
+                ($places[$b->grade()->value] ?? 0),
+        );
         $tried = [];
         foreach ($films as $film) {
             if (isset($tried[$film->grade()->value]) || \count($tried) >= self::MOST_TRIED) {
@@ -278,6 +372,6 @@ final readonly class CureSearch
 
     private static function typed(int $micrometres): string
     {
-        return ($micrometres / 1000).'mm';
+        return $micrometres / 1000 .'mm';
     }
 }

@@ -36,22 +36,15 @@ final class Design
      * @param Art|null                                  $art     a drawing that was brought, in the place of words
      */
     public function __construct(
-        #[ORM\Column(length: 40, nullable: true)]
-        private ?string $face = null,
+        #[ORM\Column(length: 40, nullable: true)] private ?string $face = null,
         /** The largest that fits where nothing is said. */
-        #[ORM\Column(nullable: true)]
-        private ?int $capHeight = null,
+        #[ORM\Column(nullable: true)] private ?int $capHeight = null,
         /** Centred where nothing is said. */
-        #[ORM\Column(name: 'left_edge', nullable: true)]
-        private ?int $left = null,
-        #[ORM\Column(nullable: true)]
-        private ?int $top = null,
-        #[ORM\Column(type: 'json', nullable: true)]
-        private ?array $setting = null,
-        #[ORM\Column(type: 'json', nullable: true)]
-        private ?array $layers = null,
-        #[ORM\Column(type: 'json', nullable: true)]
-        private ?array $art = null,
+        #[ORM\Column(name: 'left_edge', nullable: true)] private ?int $left = null,
+        #[ORM\Column(nullable: true)] private ?int $top = null,
+        #[ORM\Column(type: 'json', nullable: true)] private ?array $setting = null,
+        #[ORM\Column(type: 'json', nullable: true)] private ?array $layers = null,
+        #[ORM\Column(type: 'json', nullable: true)] private ?array $art = null,
     ) {
     }
 
@@ -153,9 +146,12 @@ final class Design
      */
     public function films(): array
     {
-        $own = array_map(static fn (string $film): ?int => 'own' === $film ? null : (int) $film, array_values(array_unique($this->artFilms())));
+        $own = array_map(
+            static fn (string $film): ?int => 'own' === $film ? null : (int) $film,
+            array_values(array_unique($this->artFilms())),
+        );
 
-        return [...([] === $own ? [null] : $own), ...array_column($this->layers(), 'film')];
+        return [...[] === $own ? [null] : $own, ...array_column($this->layers(), 'film')];
     }
 
     /** @return list<int> widths in µm, the nearest first */
@@ -179,7 +175,15 @@ final class Design
     /** With one figure of the setting, as in `chosen()`. */
     public function with(string $name, int|float|string|null $figure): self
     {
-        return new self($this->face, $this->capHeight, $this->left, $this->top, array_filter([...$this->chosen(), $name => $figure], static fn (mixed $value): bool => null !== $value), $this->layers, $this->art);
+        return new self(
+            $this->face,
+            $this->capHeight,
+            $this->left,
+            $this->top,
+            array_filter([...$this->chosen(), $name => $figure], static fn (mixed $value): bool => null !== $value),
+            $this->layers,
+            $this->art,
+        );
     }
 
     /** @param list<Underneath> $layers */
@@ -191,9 +195,23 @@ final class Design
     /** A drawing with one of its colours left out. */
     public function without(string $colour): self
     {
-        $layers = array_map(static fn (array $layer): array => ['colour' => $layer['colour'], 'film' => $layer['colour'] === $colour ? 0 : $layer['film']], $this->art['layers'] ?? []);
+        $layers = array_map(
+            static fn (array $layer): array => [
+                'colour' => $layer['colour'],
+                'film' => $layer['colour'] === $colour ? 0 : $layer['film'],
+            ],
+            $this->art['layers'] ?? [],
+        );
 
-        return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers, null === $this->art ? null : ['id' => $this->art['id'], 'layers' => $layers]);
+        return new self(
+            $this->face,
+            $this->capHeight,
+            null,
+            null,
+            $this->setting,
+            $this->layers,
+            null === $this->art ? null : ['id' => $this->art['id'], 'layers' => $layers],
+        );
     }
 
     /** The same in another typeface. */

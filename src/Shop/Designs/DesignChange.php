@@ -13,7 +13,12 @@ final readonly class DesignChange
      * @param bool                  $toTheMiddle whether the art goes back to the middle
      * @param array<string, string> $setting     by the field's name
      */
-    public function __construct(public ?string $capHeight = null, public ?string $face = null, public ?string $film = null, public bool $toTheMiddle = false, public array $setting = [])
-    {
+    public function __construct(
+        public ?string $capHeight = null,
+        public ?string $face = null,
+        public ?string $film = null,
+        public bool $toTheMiddle = false,
+        public array $setting = [],
+    ) {
     }
 }

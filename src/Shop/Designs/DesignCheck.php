@@ -26,8 +26,13 @@ use Yelbo\Trade\Refused;
 /** Everything that speaks against a drawing, and what of it stops a proof. */
 final readonly class DesignCheck
 {
-    public function __construct(private DesignFitter $fitter, private ShopRules $rules, private FaceMeasures $measures, private Cache $cache, private Shelf $shelf)
-    {
+    public function __construct(
+        private DesignFitter $fitter,
+        private ShopRules $rules,
+        private FaceMeasures $measures,
+        private Cache $cache,
+        private Shelf $shelf,
+    ) {
     }
 
     /**
@@ -35,10 +40,22 @@ final readonly class DesignCheck
      *
      * @return list<SnagGroup> stops first
      */
-    public function groups(Fitted $fitted, MeasuredObject $object, Film $film, Usage $use, ?FilmOnShelf $kept = null): array
-    {
+    public function groups(
+        Fitted $fitted,
+        MeasuredObject $object,
+        Film $film,
+        Usage $use,
+        ?FilmOnShelf $kept = null,
+    ): array {
         $inHand = new FilmInHand($this->rules->current());
-        $shelf = null === $kept ? [] : [...$inHand->shelf($fitted, $this->shelf->largest($kept), $this->shelf->widestTape()), ...$inHand->colour($film, $kept->swatch(), $kept->liner(), $kept->hasDirection()), ...$inHand->outdoors($use, $kept->outdoors())];
+        $shelf =
+            null === $kept
+                ? []
+                : [
+                    ...$inHand->shelf($fitted, $this->shelf->largest($kept), $this->shelf->widestTape()),
+                    ...$inHand->colour($film, $kept->swatch(), $kept->liner(), $kept->hasDirection()),
+                    ...$inHand->outdoors($use, $kept->outdoors()),
+                ];
 
         return SnagGroup::all([...$this->snags($fitted, $object, $film, $use, $kept), ...$shelf]);
     }
@@ -46,16 +63,47 @@ final readonly class DesignCheck
     /** What knife and hook can manage of a film in a use: the stricter of its grade and its maker. */
     public function limits(Film $film, Usage $use, ?FilmOnShelf $kept = null): Limits
     {
-        return ($kept?->limits($this->rules->current()) ?? $film->limits($this->rules->current()))->in($use, $this->rules->current());
+        return ($kept?->limits($this->rules->current()) ?? $film->limits($this->rules->current()))->in(
+            $use,
+            $this->rules->current(),
+        );
     }
 
     /** @return list<Snag> */
     private function snags(Fitted $fitted, MeasuredObject $object, Film $film, Usage $use, ?FilmOnShelf $kept): array
     {
         $limits = $kept?->limits($this->rules->current()) ?? $film->limits($this->rules->current());
-        $key = hash('xxh128', serialize([$fitted->artwork, $fitted->inside, $fitted->largest, $fitted->capHeight, $fitted->droop, $fitted->strain, $object->readFrom(), $object->material(), $object->isInside(), $film, $limits, $use, $this->rules->current()]));
+        $key = hash(
+            'xxh128',
+            serialize([
+                $fitted->artwork,
+                $fitted->inside,
+                $fitted->largest,
+                $fitted->capHeight,
+                $fitted->droop,
+                $fitted->strain,
+                $object->readFrom(),
+                $object->material(),
+                $object->isInside(),
+                $film,
+                $limits,
+                $use,
+                $this->rules->current(),
+            ]),
+        );
 
-        return $this->cache->recall("snags.$key", fn (): array => (new Judgement($this->rules->current()))->judge($fitted, $film, $use, $object->readFrom(), $object->material(), $object->isInside(), $limits));
+        return $this->cache->recall(
+            "snags.$key",
+            fn (): array => (new Judgement($this->rules->current()))->judge(
+                $fitted,
+                $film,
+                $use,
+                $object->readFrom(),
+                $object->material(),
+                $object->isInside(),
+                $limits,
+            ),
+        );
     }
 
     /**
@@ -67,9 +115,20 @@ final readonly class DesignCheck
      */
     public function stops(array $decals, MeasuredObject $object, FilmOnShelf $film, Usage $use): array
     {
-        $members = array_map(static fn (Fitted $fitted): array => [$fitted->words, $fitted->capHeight, $fitted->inside], $decals);
+        $members = array_map(
+            static fn (Fitted $fitted): array => [$fitted->words, $fitted->capHeight, $fitted->inside],
+            $decals,
+        );
 
-        return $this->stopsOf(array_map(static fn (int $nth): Fitted => $decals[$nth], (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film))), $object, $film, $use);
+        return $this->stopsOf(
+            array_map(
+                static fn (int $nth): Fitted => $decals[$nth],
+                (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film)),
+            ),
+            $object,
+            $film,
+            $use,
+        );
     }
 
     /**
@@ -81,8 +140,13 @@ final readonly class DesignCheck
      *
      * @throws Refused at `/set/…`
      */
-    public function stopsOfSet(MeasuredObject $object, array $roster, Design $design, FilmOnShelf $film, Usage $use): array
-    {
+    public function stopsOfSet(
+        MeasuredObject $object,
+        array $roster,
+        Design $design,
+        FilmOnShelf $film,
+        Usage $use,
+    ): array {
         $words = $this->fitter->members($roster, $design);
         [$capHeight, , $decals] = $this->fitter->sketchSet($object, $roster, $design);
         $members = [];
@@ -91,7 +155,15 @@ final readonly class DesignCheck
         }
         $tightest = (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film));
 
-        return $this->stopsOf(array_map(fn (int $nth): Fitted => $this->fitter->fit($object, $roster[$nth], $design->sized($capHeight)), $tightest), $object, $film, $use);
+        return $this->stopsOf(
+            array_map(
+                fn (int $nth): Fitted => $this->fitter->fit($object, $roster[$nth], $design->sized($capHeight)),
+                $tightest,
+            ),
+            $object,
+            $film,
+            $use,
+        );
     }
 
     /**
@@ -104,7 +176,10 @@ final readonly class DesignCheck
      */
     public function spelling(?array $asked, array $lines): array
     {
-        return array_column([...(null === $asked ? [] : Spelling::differences($asked, $lines)), ...Spelling::doubts($lines)], 'says');
+        return array_column(
+            [...null === $asked ? [] : Spelling::differences($asked, $lines), ...Spelling::doubts($lines)],
+            'says',
+        );
     }
 
     /** Minutes to weed the letters of a drawing. */
@@ -123,7 +198,10 @@ final readonly class DesignCheck
         $stops = [];
         foreach ($decals as $fitted) {
             foreach (SnagGroup::all($this->snags($fitted, $object, $film->grade(), $use, $film)) as $group) {
-                if (Snag::STOP === $group->severity && (!isset($stops[$group->code]) || $group->found < $stops[$group->code]->found)) {
+                if (
+                    Snag::STOP === $group->severity
+                    && (!isset($stops[$group->code]) || $group->found < $stops[$group->code]->found)
+                ) {
                     $stops[$group->code] = $group;
                 }
             }

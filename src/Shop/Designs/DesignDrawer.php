@@ -55,8 +55,14 @@ final readonly class DesignDrawer
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
      */
-    public function draw(MeasuredObject $object, array $lines, Design $design, Film $film, Usage $use, ?FilmOnShelf $kept = null): DrawnDesign
-    {
+    public function draw(
+        MeasuredObject $object,
+        array $lines,
+        Design $design,
+        Film $film,
+        Usage $use,
+        ?FilmOnShelf $kept = null,
+    ): DrawnDesign {
         $rules = $this->rules->current();
         $fitted = $this->fitter->fit($object, $lines, $design);
         $surface = $object->kept($rules);
@@ -75,11 +81,20 @@ final readonly class DesignDrawer
             $this->placing($object, $fitted)->distances($fitted->at),
             self::focus($surface, $base, $fitted),
             $surface->clearance($rules),
-            null !== $fitted->words->art ? $fitted->capHeight : (int) round($this->typesetter->xHeight($this->faces->named($design->face()), $fitted->capHeight)),
-            $setting->arrangement->isRound() ? $setting->radius ?? (int) round($fitted->capHeight * $this->typesetter->bow($fitted->words)) : null,
+            null !== $fitted->words->art
+                ? $fitted->capHeight
+                : (int) round($this->typesetter->xHeight($this->faces->named($design->face()), $fitted->capHeight)),
+            $setting->arrangement->isRound()
+                ? $setting->radius ?? (int) round($fitted->capHeight * $this->typesetter->bow($fitted->words))
+                : null,
             Offset::suggested($fitted->capHeight),
             $round?->front(),
-            null === $round ? [] : array_map(static fn (Layer $layer): Region => $round->seen($layer->region->moved(...$fitted->at)), $fitted->artwork->layers),
+            null === $round
+                ? []
+                : array_map(
+                    static fn (Layer $layer): Region => $round->seen($layer->region->moved(...$fitted->at)),
+                    $fitted->artwork->layers,
+                ),
             null === $keepOuts ? null : $round?->seen($keepOuts),
             $this->before($fitted),
             $this->tooLong($fitted, $this->check->limits($film, $use, $kept)),
@@ -108,7 +123,8 @@ final readonly class DesignDrawer
     }
 
     /**
-     * Each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter.
+     * Each word as it is typed and in its other cases: in some faces a capital reads better, in others the small
+     * letter.
      *
      * @param list<string> $lines
      *
@@ -121,8 +137,28 @@ final readonly class DesignDrawer
         $words = [];
         foreach ($lines as $line => $text) {
             foreach (preg_split('~\s+~u', $text, -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $nth => $word) {
-                $spellings = array_values(array_unique([$word, mb_convert_case($word, \MB_CASE_TITLE), mb_strtoupper($word), mb_strtolower($word)]));
-                $words[] = ['line' => $line, 'word' => $nth, 'cases' => array_map(fn (string $spelling): array => [$spelling, $this->typesetter->artwork(Words::set($this->faces->named($design->face()), [$spelling], Arrangement::Line), self::CASE_HEIGHT)], $spellings)];
+                $spellings = array_values(
+                    array_unique([
+                        $word,
+                        mb_convert_case($word, \MB_CASE_TITLE),
+                        mb_strtoupper($word),
+                        mb_strtolower($word),
+                    ]),
+                );
+                $words[] = [
+                    'line' => $line,
+                    'word' => $nth,
+                    'cases' => array_map(
+                        fn (string $spelling): array => [
+                            $spelling,
+                            $this->typesetter->artwork(
+                                Words::set($this->faces->named($design->face()), [$spelling], Arrangement::Line),
+                                self::CASE_HEIGHT,
+                            ),
+                        ],
+                        $spellings,
+                    ),
+                ];
             }
         }
 
@@ -150,7 +186,9 @@ final readonly class DesignDrawer
     /** Where the words fit at no size that can be cut: what they would need, and what they have. */
     private function tooLong(Fitted $fitted, Limits $limits): ?string
     {
-        [$spare] = $this->measures->ofWords($fitted->words)->worst($fitted->words->setting->smallestOf($fitted->largest), $limits);
+        [$spare] = $this->measures
+            ->ofWords($fitted->words)
+            ->worst($fitted->words->setting->smallestOf($fitted->largest), $limits);
         if ($spare >= 1 || $spare <= 0) {
             return null;
         }
@@ -166,6 +204,8 @@ final readonly class DesignDrawer
         $whole = $surface->outline()->box();
         $safe = $fitted->safe->box();
 
-        return $base instanceof Round && 2 * $safe->width() < $whole->width() ? $safe->grown(intdiv(max($safe->width(), $safe->height()), self::ROUND_THE_ART)) : $whole;
+        return $base instanceof Round && 2 * $safe->width() < $whole->width()
+            ? $safe->grown(intdiv(max($safe->width(), $safe->height()), self::ROUND_THE_ART))
+            : $whole;
     }
 }

@@ -28,8 +28,14 @@ use Yelbo\Trade\Refused;
 /** Sets a design's words on an object by the shop's rules. */
 final readonly class DesignFitter
 {
-    public function __construct(private Typesetter $typesetter, private Faces $faces, private FaceMeasures $measures, private ShopRules $rules, private Cache $cache, private BroughtArts $arts)
-    {
+    public function __construct(
+        private Typesetter $typesetter,
+        private Faces $faces,
+        private FaceMeasures $measures,
+        private ShopRules $rules,
+        private Cache $cache,
+        private BroughtArts $arts,
+    ) {
     }
 
     /**
@@ -43,8 +49,16 @@ final readonly class DesignFitter
     {
         $key = hash('xxh128', serialize([$object, $lines, $design, $this->rules->current()]));
 
-        return $this->cache->recall("fitted.$key", fn (): Fitted => (new Fitting($this->typesetter, $this->rules->current()))
-            ->fit($object->kept($this->rules->current()), $this->words($lines, $design), $design->capHeight(), $design->offsets(), at: $design->at()));
+        return $this->cache->recall(
+            "fitted.$key",
+            fn (): Fitted => (new Fitting($this->typesetter, $this->rules->current()))->fit(
+                $object->kept($this->rules->current()),
+                $this->words($lines, $design),
+                $design->capHeight(),
+                $design->offsets(),
+                at: $design->at(),
+            ),
+        );
     }
 
     /**
@@ -56,7 +70,12 @@ final readonly class DesignFitter
      */
     public function fitSet(MeasuredObject $object, array $roster, Design $design): FittedSet
     {
-        return $this->sets()->fit($object->kept($this->rules->current()), $this->members($roster, $design), $design->capHeight(), $design->offsets());
+        return $this->sets()->fit(
+            $object->kept($this->rules->current()),
+            $this->members($roster, $design),
+            $design->capHeight(),
+            $design->offsets(),
+        );
     }
 
     /**
@@ -64,7 +83,8 @@ final readonly class DesignFitter
      *
      * @param list<list<string>> $roster
      *
-     * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} letter height, heights alone (µm), and each decal with its place and whether it fits
+     * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} letter height, heights alone (µm), and
+     *     each decal with its place and whether it fits
      *
      * @throws Refused at `/set/…`
      */
@@ -72,7 +92,7 @@ final readonly class DesignFitter
     {
         $surface = $object->kept($this->rules->current());
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
-        if ([] === $design->layers() && !$base instanceof Taper) {
+        if ([] === $design->layers() && !($base instanceof Taper)) {
             return $this->sets()->sketch($surface, $this->members($roster, $design), $design->capHeight());
         }
         $set = $this->fitSet($object, $roster, $design);
@@ -80,7 +100,14 @@ final readonly class DesignFitter
         return [
             $set->capHeight,
             array_map(static fn (SetMember $member): int => $member->alone, $set->members),
-            array_map(static fn (SetMember $member): array => [$member->fitted->artwork, $member->fitted->at, $member->fitted->inside], $set->members),
+            array_map(
+                static fn (SetMember $member): array => [
+                    $member->fitted->artwork,
+                    $member->fitted->at,
+                    $member->fitted->inside,
+                ],
+                $set->members,
+            ),
         ];
     }
 
@@ -98,9 +125,23 @@ final readonly class DesignFitter
         $key = hash('xxh128', serialize([$object, $lines, $design, $limits, $this->rules->current()]));
         $faces = $this->faces->all();
 
-        return [] === $faces ? [] : $this->cache->recall("samples.$key", fn (): array => (new FaceRanking(new Fitting($this->typesetter, $this->rules->current()), $this->typesetter, $this->measures))->rank(
-            $object->kept($this->rules->current()), $faces, fn (Face $face): Words => $this->words($lines, $design->inFace($face->slug)), $limits, $design->offsets(), $design->mending()->thicken,
-        ));
+        return [] === $faces
+            ? []
+            : $this->cache->recall(
+                "samples.$key",
+                fn (): array => (new FaceRanking(
+                    new Fitting($this->typesetter, $this->rules->current()),
+                    $this->typesetter,
+                    $this->measures,
+                ))->rank(
+                    $object->kept($this->rules->current()),
+                    $faces,
+                    fn (Face $face): Words => $this->words($lines, $design->inFace($face->slug)),
+                    $limits,
+                    $design->offsets(),
+                    $design->mending()->thicken,
+                ),
+            );
     }
 
     /**
@@ -121,7 +162,9 @@ final readonly class DesignFitter
             }
         }
 
-        return [] === $members ? throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set') : $members;
+        return [] === $members
+            ? throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set')
+            : $members;
     }
 
     /**
@@ -134,8 +177,13 @@ final readonly class DesignFitter
         $face = $this->faces->named($design->face());
         $art = $design->art();
 
-        return null === $art ? Words::set($face, $lines, $design->setting(\count($lines)))
-            : Words::brought($face, $this->arts->drawing($art['id'])->inFilms($design->artFilms()), $design->setting(1));
+        return null === $art
+            ? Words::set($face, $lines, $design->setting(\count($lines)))
+            : Words::brought(
+                $face,
+                $this->arts->drawing($art['id'])->inFilms($design->artFilms()),
+                $design->setting(1),
+            );
     }
 
     private function sets(): SetFitting

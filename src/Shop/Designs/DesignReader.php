@@ -42,14 +42,27 @@ final readonly class DesignReader
         $setting = self::setting($fields, $typed->setting, $units);
         $layers = $this->layers($fields, $typed->setting, $units);
         $fields->end();
-        $design = new Design($typed->face, $height, null === $at[1] ? null : $at[0], null === $at[0] ? null : $at[1], $setting, $layers, $this->art($typed->art));
+        $design = new Design(
+            $typed->face,
+            $height,
+            null === $at[1] ? null : $at[0],
+            null === $at[0] ? null : $at[1],
+            $setting,
+            $layers,
+            $this->art($typed->art),
+        );
         try {
             $design->setting(1);
         } catch (Refused $refused) {
             throw Form::Design->refusals($refused);
         }
 
-        return new Draft($roster[0] ?? TypedWords::lines($typed->words), $design, $roster, $this->shelf->filmNumbered((int) $typed->film));
+        return new Draft(
+            $roster[0] ?? TypedWords::lines($typed->words),
+            $design,
+            $roster,
+            $this->shelf->filmNumbered((int) $typed->film),
+        );
     }
 
     /**
@@ -80,18 +93,22 @@ final readonly class DesignReader
         $radius = $fields->offset('radius', $typed->radius, $units);
         $spacing = self::figure($fields, 'lineSpacing', $typed->lineSpacing);
 
-        return array_filter([
-            'arrangement' => null === Arrangement::tryFrom($typed->arrangement) ? null : $typed->arrangement,
-            'tracking' => (int) round(self::figure($fields, 'tracking', $typed->tracking) ?? 0) ?: null,
-            'radius' => $radius,
-            'order' => '' === $typed->order ? null : $typed->order,
-            'shape' => '' === $typed->shape ? null : $typed->shape,
-            'frame' => '' === $typed->frame || 'none' === $typed->frame ? null : $typed->frame,
-            'lineSpacing' => null === $spacing ? null : $spacing / 100,
-            'align' => '' === $typed->align ? null : $typed->align,
-            'condense' => self::figure($fields, 'condense', $typed->condense),
-            ...self::mending($fields, $typed, $units),
-        ], static fn (mixed $value): bool => null !== $value) ?: null;
+        return array_filter(
+            [
+                'arrangement' => null === Arrangement::tryFrom($typed->arrangement) ? null : $typed->arrangement,
+                'tracking' => (int) round(self::figure($fields, 'tracking', $typed->tracking) ?? 0) ?: null,
+                'radius' => $radius,
+                'order' => '' === $typed->order ? null : $typed->order,
+                'shape' => '' === $typed->shape ? null : $typed->shape,
+                'frame' => '' === $typed->frame || 'none' === $typed->frame ? null : $typed->frame,
+                'lineSpacing' => null === $spacing ? null : $spacing / 100,
+                'align' => '' === $typed->align ? null : $typed->align,
+                'condense' => self::figure($fields, 'condense', $typed->condense),
+                ...self::mending($fields, $typed, $units),
+            ],
+            static fn (mixed $value): bool => null !== $value,
+        ) ?:
+            null;
     }
 
     /** @return array<string, int|null> */
@@ -99,14 +116,22 @@ final readonly class DesignReader
     {
         $steps = get_object_vars($typed);
 
-        return array_combine(Mending::STEPS, array_map(static fn (string $step): ?int => $fields->offset($step, (string) $steps[$step], $units) ?: null, Mending::STEPS));
+        return array_combine(
+            Mending::STEPS,
+            array_map(
+                static fn (string $step): ?int => $fields->offset($step, (string) $steps[$step], $units) ?: null,
+                Mending::STEPS,
+            ),
+        );
     }
 
     /** @return list<array{offset: int, film: int}>|null */
     private function layers(Fields $fields, TypedSetting $typed, Units $units): ?array
     {
         $layers = [];
-        foreach ([['offset', $typed->offset, $typed->offsetFilm], ['base', $typed->base, $typed->baseFilm]] as [$field, $width, $film]) {
+        foreach (
+            [['offset', $typed->offset, $typed->offsetFilm], ['base', $typed->base, $typed->baseFilm]] as [$field, $width, $film]
+        ) {
             $width = $fields->offset($field, $width, $units);
             if (null === $width || 0 === $width) {
                 continue;
@@ -114,7 +139,10 @@ final readonly class DesignReader
             if ($width < 0 || $width > self::WIDEST_RIM) {
                 $fields->refuse($field, 'A rim goes up to 30 mm.');
             }
-            $known = array_filter($this->shelf->films(), static fn (FilmOnShelf $on): bool => (string) $on->id() === $film);
+            $known = array_filter(
+                $this->shelf->films(),
+                static fn (FilmOnShelf $on): bool => (string) $on->id() === $film,
+            );
             if ([] === $known) {
                 $fields->refuse($field.'Film', 'Of which film is this layer? Choose one.');
             }
@@ -130,6 +158,15 @@ final readonly class DesignReader
     /** A figure that may be negative or a share; none where nothing was typed. */
     private static function figure(Fields $fields, string $field, string $typed): ?float
     {
-        return Fields::isEmpty(trim($typed, ' %')) ? null : $fields->figure($field, $typed, -self::MOST_FIGURE, self::MOST_FIGURE, 'A plain figure, like 20 or -5.', '%');
+        return Fields::isEmpty(trim($typed, ' %'))
+            ? null
+            : $fields->figure(
+                $field,
+                $typed,
+                -self::MOST_FIGURE,
+                self::MOST_FIGURE,
+                'A plain figure, like 20 or -5.',
+                '%',
+            );
     }
 }

@@ -14,8 +14,12 @@ final readonly class Draft
      * @param list<list<string>> $roster the lines of each decal of a set; none where all are alike
      * @param FilmOnShelf|null   $film   another film than the order's own
      */
-    public function __construct(public array $lines, public Design $design, public array $roster = [], public ?FilmOnShelf $film = null)
-    {
+    public function __construct(
+        public array $lines,
+        public Design $design,
+        public array $roster = [],
+        public ?FilmOnShelf $film = null,
+    ) {
     }
 
     /** Whether it is a list of names. */

@@ -12,8 +12,13 @@ use Yelbo\Trade\Film\Usage;
 final readonly class Drawable
 {
     /** @param list<string> $lines */
-    public function __construct(public MeasuredObject $object, public array $lines, public Design $design, public FilmOnShelf $film, public Usage $use)
-    {
+    public function __construct(
+        public MeasuredObject $object,
+        public array $lines,
+        public Design $design,
+        public FilmOnShelf $film,
+        public Usage $use,
+    ) {
     }
 
     /** The same in another design. */

@@ -23,7 +23,15 @@ final readonly class DrawnMember
      * @param string              $verdict   the same in words
      * @param list<Proposal>|null $proposals what would help one that holds the others back; none for the others
      */
-    public function __construct(public Words $words, public int $alone, public Artwork $artwork, public array $at, public bool $inside, public bool $canBeCut, public string $verdict, public ?array $proposals)
-    {
+    public function __construct(
+        public Words $words,
+        public int $alone,
+        public Artwork $artwork,
+        public array $at,
+        public bool $inside,
+        public bool $canBeCut,
+        public string $verdict,
+        public ?array $proposals,
+    ) {
     }
 }

@@ -11,13 +11,21 @@ use Yelbo\Trade\Object\Surface;
 final readonly class DrawnSet
 {
     /**
-     * @param int                                                $deciding        the member that allows least, by its place
+     * @param int                                                $deciding the member that allows least, by its place
      * @param list<DrawnMember>                                  $members
      * @param list<array{later: int, earlier: int, says: string}> $alike           names that are the same or nearly
      * @param Region                                             $safe            in the object's frame
      * @param int                                                $suggestedOffset how wide a rim would be
      */
-    public function __construct(public int $capHeight, public int $deciding, public array $members, public array $alike, public Design $design, public Surface $surface, public Region $safe, public int $suggestedOffset)
-    {
+    public function __construct(
+        public int $capHeight,
+        public int $deciding,
+        public array $members,
+        public array $alike,
+        public Design $design,
+        public Surface $surface,
+        public Region $safe,
+        public int $suggestedOffset,
+    ) {
     }
 }

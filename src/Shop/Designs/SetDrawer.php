@@ -28,8 +28,14 @@ use Yelbo\Trade\Refused;
  */
 final readonly class SetDrawer
 {
-    public function __construct(private DesignFitter $fitter, private Typesetter $typesetter, private Faces $faces, private FaceMeasures $measures, private ShopRules $rules, private Cache $cache)
-    {
+    public function __construct(
+        private DesignFitter $fitter,
+        private Typesetter $typesetter,
+        private Faces $faces,
+        private FaceMeasures $measures,
+        private ShopRules $rules,
+        private Cache $cache,
+    ) {
     }
 
     /**
@@ -47,13 +53,33 @@ final readonly class SetDrawer
             $surface = $object->kept($rules);
             $words = $this->fitter->members($roster, $design);
             [$capHeight, $alone, $decals] = $this->fitter->sketchSet($object, $roster, $design);
-            $outliers = (new SetFitting($this->typesetter, $rules))->outliers($surface, $words, $alone, $this->faces->all(), $design->offsets());
+            $outliers = (new SetFitting($this->typesetter, $rules))->outliers(
+                $surface,
+                $words,
+                $alone,
+                $this->faces->all(),
+                $design->offsets(),
+            );
 
             return new DrawnSet(
                 $capHeight,
                 (int) array_search(min([\PHP_INT_MAX, ...$alone]), $alone, true),
-                array_map(fn (Words $each, int $nth): DrawnMember => $this->member($each, $capHeight, $alone[$nth], $decals[$nth], $limits, $outliers[$nth] ?? null), $words, array_keys($words)),
-                array_map(static fn (array $alike): array => array_combine(['later', 'earlier', 'says'], $alike), Roster::alike(array_map(static fn (array $lines): string => implode(' ', $lines), $roster))),
+                array_map(
+                    fn (Words $each, int $nth): DrawnMember => $this->member(
+                        $each,
+                        $capHeight,
+                        $alone[$nth],
+                        $decals[$nth],
+                        $limits,
+                        $outliers[$nth] ?? null,
+                    ),
+                    $words,
+                    array_keys($words),
+                ),
+                array_map(
+                    static fn (array $alike): array => array_combine(['later', 'earlier', 'says'], $alike),
+                    Roster::alike(array_map(static fn (array $lines): string => implode(' ', $lines), $roster)),
+                ),
                 $design,
                 $surface,
                 $surface->safe($surface->clearance($rules))->region(),
@@ -66,11 +92,26 @@ final readonly class SetDrawer
      * @param array{Artwork, array{int, int}, bool} $decal
      * @param list<Proposal>|null                   $proposals
      */
-    private function member(Words $words, int $capHeight, int $alone, array $decal, Limits $limits, ?array $proposals): DrawnMember
-    {
+    private function member(
+        Words $words,
+        int $capHeight,
+        int $alone,
+        array $decal,
+        Limits $limits,
+        ?array $proposals,
+    ): DrawnMember {
         [$artwork, $at, $inside] = $decal;
         [$spare, , $found] = $this->measures->ofWords($words)->worst($words->setting->smallestOf($capHeight), $limits);
 
-        return new DrawnMember($words, $alone, $artwork, $at, $inside, $spare >= 1, $spare >= 1 ? 'can be cut' : 'parts of '.Length::micrometres($found)->inMetric().' mm are too small', $proposals);
+        return new DrawnMember(
+            $words,
+            $alone,
+            $artwork,
+            $at,
+            $inside,
+            $spare >= 1,
+            $spare >= 1 ? 'can be cut' : 'parts of '.Length::micrometres($found)->inMetric().' mm are too small',
+            $proposals,
+        );
     }
 }

@@ -20,6 +20,17 @@ final readonly class TypedArt
     {
         $art = $design->art();
 
-        return null === $art ? null : new self($art['id'], array_map(static fn (array $layer): TypedArtLayer => new TypedArtLayer($layer['colour'], null === $layer['film'] ? '' : (string) $layer['film']), $art['layers']));
+        return null === $art
+            ? null
+            : new self(
+                $art['id'],
+                array_map(
+                    static fn (array $layer): TypedArtLayer => new TypedArtLayer(
+                        $layer['colour'],
+                        null === $layer['film'] ? '' : (string) $layer['film'],
+                    ),
+                    $art['layers'],
+                ),
+            );
     }
 }

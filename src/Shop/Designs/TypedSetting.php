@@ -59,11 +59,26 @@ final readonly class TypedSetting
         $set = $design->chosen();
         $of = static fn (string $name): string => (string) ($set[$name] ?? '');
         $layers = $design->layers();
-        $mm = static fn (?int $micrometres): string => null === $micrometres ? '' : ($micrometres / 1000).'mm';
+        $mm = static fn (?int $micrometres): string => null === $micrometres ? '' : $micrometres / 1000 .'mm';
 
-        return new self($of('arrangement'), $of('tracking'), $mm(isset($set['radius']) ? (int) $set['radius'] : null), $of('order'), $of('shape'), $of('frame'),
-            isset($set['lineSpacing']) ? (string) round(100 * (float) $set['lineSpacing']) : '', $of('align'), $of('condense'),
-            $mm($layers[0]['offset'] ?? null), (string) ($layers[0]['film'] ?? ''), $mm($layers[1]['offset'] ?? null), (string) ($layers[1]['film'] ?? ''),
-            ...array_map(static fn (string $step): string => $mm(isset($set[$step]) ? (int) $set[$step] : null), Mending::STEPS));
+        return new self(
+            $of('arrangement'),
+            $of('tracking'),
+            $mm(isset($set['radius']) ? (int) $set['radius'] : null),
+            $of('order'),
+            $of('shape'),
+            $of('frame'),
+            isset($set['lineSpacing']) ? (string) round(100 * (float) $set['lineSpacing']) : '',
+            $of('align'),
+            $of('condense'),
+            $mm($layers[0]['offset'] ?? null),
+            (string) ($layers[0]['film'] ?? ''),
+            $mm($layers[1]['offset'] ?? null),
+            (string) ($layers[1]['film'] ?? ''),
+            ...array_map(
+                static fn (string $step): string => $mm(isset($set[$step]) ? (int) $set[$step] : null),
+                Mending::STEPS,
+            ),
+        );
     }
 }

@@ -71,7 +71,9 @@ final class Fields
     /** @param string|null $sentence in place of the usual one */
     public function whole(string $field, string $typed, int $least, int $most, ?string $sentence = null): int
     {
-        $whole = filter_var(trim($typed), \FILTER_VALIDATE_INT, ['options' => ['min_range' => $least, 'max_range' => $most]]);
+        $whole = filter_var(trim($typed), \FILTER_VALIDATE_INT, [
+            'options' => ['min_range' => $least, 'max_range' => $most],
+        ]);
         if (false === $whole) {
             $this->refuse($field, $sentence ?? "A whole number from $least to $most.");
         }
@@ -85,8 +87,14 @@ final class Fields
      * @param string      $units    characters that may stand beside it, as in `8 m`
      * @param string|null $sentence in place of the usual one
      */
-    public function figure(string $field, string $typed, float $least, float $most, ?string $sentence = null, string $units = ''): float
-    {
+    public function figure(
+        string $field,
+        string $typed,
+        float $least,
+        float $most,
+        ?string $sentence = null,
+        string $units = '',
+    ): float {
         $plain = str_replace([',', '−'], ['.', '-'], trim($typed));
         $figure = filter_var('' === $units ? $plain : trim($plain, " $units"), \FILTER_VALIDATE_FLOAT);
         if (false === $figure || !is_finite($figure) || $figure < $least || $figure > $most) {
@@ -108,8 +116,15 @@ final class Fields
      *
      * @return int µm
      */
-    public function length(string $field, string $typed, int $least, int $most, Units $units = Units::Metric, ?string $needed = null, ?string $range = null): int
-    {
+    public function length(
+        string $field,
+        string $typed,
+        int $least,
+        int $most,
+        Units $units = Units::Metric,
+        ?string $needed = null,
+        ?string $range = null,
+    ): int {
         if (null !== $needed && self::isEmpty($typed)) {
             $this->refuse($field, $needed);
 
@@ -126,7 +141,10 @@ final class Fields
             return $least;
         }
         if ($length < $least || $length > $most) {
-            $this->refuse($field, $range ?? 'That cannot be: from a hair to '.Length::micrometres($most)->inMetric().' mm.');
+            $this->refuse(
+                $field,
+                $range ?? 'That cannot be: from a hair to '.Length::micrometres($most)->inMetric().' mm.',
+            );
 
             return $least;
         }

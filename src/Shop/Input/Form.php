@@ -28,7 +28,10 @@ enum Form
     /** The refusal at its field; of a roster it says which line. */
     public function refusals(Refused $refused): Refusals
     {
-        $line = 1 === preg_match('~^/set/(\d+)~', $refused->at, $found) && self::Design === $this ? 'Line '.(1 + (int) $found[1]).': ' : '';
+        $line =
+            1 === preg_match('~^/set/(\d+)~', $refused->at, $found) && self::Design === $this
+                ? 'Line '.(1 + (int) $found[1]).': '
+                : '';
 
         return Refusals::at($this->field($refused), $line.$refused->getMessage());
     }
@@ -42,7 +45,9 @@ enum Form
         return match (true) {
             'keepOuts' === $first => self::Object === $this ? str_replace('/', '.', $place) : 'keepOuts',
             'set' === $first => 'roster',
-            'object' === $first, 'clearance' === $first => self::Order === $this || self::Roster === $this ? 'surface' : 'object',
+            'object' === $first, 'clearance' === $first => self::Order === $this || self::Roster === $this
+                ? 'surface'
+                : 'object',
             self::Object === $this => match ($place) {
                 'inner' => 'innerWidth',
                 '', 'path' => 'outline',

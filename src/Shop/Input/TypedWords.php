@@ -14,7 +14,12 @@ final class TypedWords
     /** @return list<string> the lines that hold something */
     public static function lines(string $typed): array
     {
-        return array_values(array_filter(array_map(trim(...), preg_split('~\R~u', $typed) ?: []), static fn (string $line): bool => '' !== $line));
+        return array_values(
+            array_filter(
+                array_map(trim(...), preg_split('~\R~u', $typed) ?: []),
+                static fn (string $line): bool => '' !== $line,
+            ),
+        );
     }
 
     /**
@@ -24,6 +29,11 @@ final class TypedWords
      */
     public static function roster(string $typed): array
     {
-        return array_map(static fn (string $line): array => array_values(array_filter(array_map(trim(...), explode('|', $line)), static fn (string $part): bool => '' !== $part)) ?: [$line], self::lines($typed));
+        return array_map(
+            static fn (string $line): array => array_values(
+                array_filter(array_map(trim(...), explode('|', $line)), static fn (string $part): bool => '' !== $part),
+            ) ?: [$line],
+            self::lines($typed),
+        );
     }
 }

@@ -29,7 +29,9 @@ final class Book
      */
     public function note(string $what, string $says, ?int $docket = null, ?int $piece = null): void
     {
-        $this->records->persist(new LogEntry($this->clock->now(), $this->who(), $docket, $piece, $what, mb_substr($says, 0, 500)));
+        $this->records->persist(
+            new LogEntry($this->clock->now(), $this->who(), $docket, $piece, $what, mb_substr($says, 0, 500)),
+        );
     }
 
     /** The same, but once for what somebody does again and again without anything else in between. */
@@ -60,13 +62,20 @@ final class Book
     /** The last thing that happened to a docket, or to one of its decals. */
     public function last(int $docket, ?int $piece = null): ?LogEntry
     {
-        return $this->records->getRepository(LogEntry::class)->findOneBy(['docket' => $docket] + (null === $piece ? [] : ['piece' => $piece]), ['id' => 'DESC']);
+        return $this->records
+            ->getRepository(LogEntry::class)
+            ->findOneBy(['docket' => $docket] + (null === $piece ? [] : ['piece' => $piece]), ['id' => 'DESC']);
     }
 
     /** @return list<LogEntry> the newest first, older than an entry where one is given */
     public function page(?int $before, int $most = 100): array
     {
-        $query = $this->records->createQueryBuilder()->select('e')->from(LogEntry::class, 'e')->orderBy('e.id', 'DESC')->setMaxResults($most);
+        $query = $this->records
+            ->createQueryBuilder()
+            ->select('e')
+            ->from(LogEntry::class, 'e')
+            ->orderBy('e.id', 'DESC')
+            ->setMaxResults($most);
         if (null !== $before) {
             $query->where('e.id < :before')->setParameter('before', $before);
         }

@@ -18,6 +18,9 @@ final readonly class MachineInUse implements Overlay
     /** The figures with those of the machine in use. */
     public function over(Rules $rules): Rules
     {
-        return $this->records->getRepository(MachineProfile::class)->findOneBy(['inUse' => true])?->over($rules) ?? $rules;
+        return $this->records
+            ->getRepository(MachineProfile::class)
+            ->findOneBy(['inUse' => true])
+            ?->over($rules) ?? $rules;
     }
 }

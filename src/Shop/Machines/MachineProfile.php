@@ -31,18 +31,12 @@ class MachineProfile implements Versioned
      * @param int                  $force   grams
      */
     public function __construct(
-        #[ORM\Column(length: 60)]
-        private string $name,
-        #[ORM\Column(length: 10)]
-        private string $kind,
-        #[ORM\Column(type: 'json')]
-        private array $figures,
-        #[ORM\Column(name: 'force_grams')]
-        private int $force,
-        #[ORM\Column(length: 60)]
-        private string $blade,
-        #[ORM\Column]
-        private int $passes = 1,
+        #[ORM\Column(length: 60)] private string $name,
+        #[ORM\Column(length: 10)] private string $kind,
+        #[ORM\Column(type: 'json')] private array $figures,
+        #[ORM\Column(name: 'force_grams')] private int $force,
+        #[ORM\Column(length: 60)] private string $blade,
+        #[ORM\Column] private int $passes = 1,
     ) {
     }
 
@@ -119,7 +113,14 @@ class MachineProfile implements Versioned
     /** @param array<string, float> $figures */
     public function change(string $name, string $kind, array $figures, int $force, string $blade, int $passes): void
     {
-        [$this->name, $this->kind, $this->figures, $this->force, $this->blade, $this->passes] = [$name, $kind, $figures, $force, $blade, $passes];
+        [$this->name, $this->kind, $this->figures, $this->force, $this->blade, $this->passes] = [
+            $name,
+            $kind,
+            $figures,
+            $force,
+            $blade,
+            $passes,
+        ];
     }
 
     /** The shop's figures with this machine's own. */
@@ -135,14 +136,26 @@ class MachineProfile implements Versioned
     /** For a file's name and header: `board-305x610-f60-45deg`. */
     public function slug(): string
     {
-        $part = static fn (string $text): string => trim(preg_replace('~[^a-z0-9]+~', '-', strtolower($text)) ?? '', '-');
+        $part = static fn (string $text): string => trim(
+            preg_replace('~[^a-z0-9]+~', '-', strtolower($text)) ?? '',
+            '-',
+        );
 
-        return "{$part($this->name)}-f{$this->force}-{$part($this->blade)}".($this->passes > 1 ? "-{$this->passes}x" : '');
+        return "{$part($this->name)}-f{$this->force}-{$part($this->blade)}".
+            ($this->passes > 1 ? "-{$this->passes}x" : '');
     }
 
     /** Its name and settings on one line. */
     public function label(): string
     {
-        return \sprintf('%s, blade %s, force %d g, %s mm/s, %d %s', $this->name, $this->blade, $this->force, $this->figure(Rule::CutSpeed), $this->passes, 1 === $this->passes ? 'pass' : 'passes');
+        return \sprintf(
+            '%s, blade %s, force %d g, %s mm/s, %d %s',
+            $this->name,
+            $this->blade,
+            $this->force,
+            $this->figure(Rule::CutSpeed),
+            $this->passes,
+            1 === $this->passes ? 'pass' : 'passes',
+        );
     }
 }

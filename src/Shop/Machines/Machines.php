@@ -82,7 +82,10 @@ final readonly class Machines
         });
     }
 
-    /** @return array{string, string, array<string, float>, int, string, int} name, kind, figures, force in grams, blade, passes */
+    /**
+     * @return array{string, string, array<string, float>, int, string, int} name, kind, figures, force in grams, blade,
+     *    passes
+     */
     private function read(TypedMachine $typed): array
     {
         $fields = new Fields();
@@ -97,12 +100,26 @@ final readonly class Machines
         $figures = [];
         foreach (Rule::ofMachines() as $rule) {
             $typedFigure = $typed->figure($rule->value);
-            $figures[$rule->value] = null === $typedFigure ? $rule->standard() : $fields->rule($rule->value, $typedFigure, $rule);
+            $figures[$rule->value] =
+                null === $typedFigure ? $rule->standard() : $fields->rule($rule->value, $typedFigure, $rule);
         }
-        $force = $fields->whole('force', $typed->force, self::FORCE[0], self::FORCE[1], 'Force goes from '.self::FORCE[0].' to '.self::FORCE[1].' g.');
+        $force = $fields->whole(
+            'force',
+            $typed->force,
+            self::FORCE[0],
+            self::FORCE[1],
+            'Force goes from '.self::FORCE[0].' to '.self::FORCE[1].' g.',
+        );
         $passes = $fields->whole('passes', $typed->passes, self::PASSES[0], self::PASSES[1], 'One to four passes.');
         $fields->end();
 
-        return [$name, MachineProfile::ROLL === $typed->kind ? MachineProfile::ROLL : MachineProfile::BOARD, $figures, $force, $blade, $passes];
+        return [
+            $name,
+            MachineProfile::ROLL === $typed->kind ? MachineProfile::ROLL : MachineProfile::BOARD,
+            $figures,
+            $force,
+            $blade,
+            $passes,
+        ];
     }
 }

@@ -40,22 +40,14 @@ final class MeasuredObject
      * @param list<Kept>|null           $keepOuts µm, to the middle of each part along the surface
      */
     public function __construct(
-        #[ORM\Column(length: 80, nullable: true)]
-        private ?string $name = null,
-        #[ORM\Column(length: 12, nullable: true)]
-        private ?string $surface = null,
-        #[ORM\Column(nullable: true)]
-        private ?int $width = null,
-        #[ORM\Column(nullable: true)]
-        private ?int $height = null,
-        #[ORM\Column(nullable: true)]
-        private ?int $corner = null,
-        #[ORM\Column(type: 'json', nullable: true)]
-        private ?array $measures = null,
-        #[ORM\Column(type: 'json', nullable: true)]
-        private ?array $keepOuts = null,
-        #[ORM\Column(length: 20, nullable: true)]
-        private ?string $material = null,
+        #[ORM\Column(length: 80, nullable: true)] private ?string $name = null,
+        #[ORM\Column(length: 12, nullable: true)] private ?string $surface = null,
+        #[ORM\Column(nullable: true)] private ?int $width = null,
+        #[ORM\Column(nullable: true)] private ?int $height = null,
+        #[ORM\Column(nullable: true)] private ?int $corner = null,
+        #[ORM\Column(type: 'json', nullable: true)] private ?array $measures = null,
+        #[ORM\Column(type: 'json', nullable: true)] private ?array $keepOuts = null,
+        #[ORM\Column(length: 20, nullable: true)] private ?string $material = null,
     ) {
     }
 
@@ -117,7 +109,11 @@ final class MeasuredObject
             }
             $y = KeepOut::Seam === $what ? intdiv($surface->wall()->height->micrometres, 2) : $kept['y'];
             $box = $surface->laid((new Box($kept['x'] - 1, $y - 1, $kept['x'] + 1, $y + 1))->region())->box();
-            $features[] = ['label' => $what->label(), 'x' => intdiv($box->left + $box->right, 2), 'y' => intdiv($box->top + $box->bottom, 2)];
+            $features[] = [
+                'label' => $what->label(),
+                'x' => intdiv($box->left + $box->right, 2),
+                'y' => intdiv($box->top + $box->bottom, 2),
+            ];
         }
 
         return $features;
@@ -126,7 +122,12 @@ final class MeasuredObject
     /** @throws Refused at the measure that makes no sense */
     public function surface(): Surface
     {
-        return $this->kind()->surface(['width' => $this->width, 'height' => $this->height, 'corner' => $this->corner, ...$this->measures ?? []]);
+        return $this->kind()->surface([
+            'width' => $this->width,
+            'height' => $this->height,
+            'corner' => $this->corner,
+            ...$this->measures ?? [],
+        ]);
     }
 
     /**
@@ -142,11 +143,22 @@ final class MeasuredObject
         foreach ($this->keepOuts ?? [] as $nth => $kept) {
             $what = KeepOut::from($kept['what']);
             if (KeepOut::Edge === $what) {
-                $regions[] = Geos::difference($surface->outline(), (new OutlineArea($surface->outline()))->inset($kept['width'])->region());
+                $regions[] = Geos::difference(
+                    $surface->outline(),
+                    (new OutlineArea($surface->outline()))->inset($kept['width'])->region(),
+                );
                 continue;
             }
             try {
-                $measured = $what->region($wall->width->micrometres, $wall->height->micrometres, $kept['x'], $kept['y'], $kept['width'], $kept['height'], $rules);
+                $measured = $what->region(
+                    $wall->width->micrometres,
+                    $wall->height->micrometres,
+                    $kept['x'],
+                    $kept['y'],
+                    $kept['width'],
+                    $kept['height'],
+                    $rules,
+                );
             } catch (Refused $refused) {
                 throw $refused->under("/keepOuts/$nth");
             }

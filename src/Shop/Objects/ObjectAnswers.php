@@ -71,7 +71,9 @@ final readonly class ObjectAnswers
         $parts = \is_array($kept['keepOuts'] ?? null) ? $kept['keepOuts'] : [];
 
         return new self(...$known, keepOuts: array_values(array_map(
-            static fn (array|TypedKeepOut $part): TypedKeepOut => $part instanceof TypedKeepOut ? $part : TypedKeepOut::fromKept($part),
+            static fn (array|TypedKeepOut $part): TypedKeepOut => $part instanceof TypedKeepOut
+                ? $part
+                : TypedKeepOut::fromKept($part),
             array_filter($parts, static fn (mixed $part): bool => \is_array($part) || $part instanceof TypedKeepOut),
         )));
     }

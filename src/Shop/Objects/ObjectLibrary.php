@@ -16,16 +16,23 @@ final readonly class ObjectLibrary
 {
     private const FOUND = 40;
 
-    public function __construct(private EntityManagerInterface $records, private ObjectReader $reader, private Change $change, private Book $book)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private ObjectReader $reader,
+        private Change $change,
+        private Book $book,
+    ) {
     }
 
     /** @return list<KnownObject> by name */
     public function found(string $part): array
     {
         /** @var list<KnownObject> $objects */
-        $objects = $this->records->createQuery('SELECT o FROM '.KnownObject::class.' o WHERE o.name LIKE :part ORDER BY o.name')
-            ->setParameter('part', '%'.addcslashes($part, '%_\\').'%')->setMaxResults(self::FOUND)->getResult();
+        $objects = $this->records
+            ->createQuery('SELECT o FROM '.KnownObject::class.' o WHERE o.name LIKE :part ORDER BY o.name')
+            ->setParameter('part', '%'.addcslashes($part, '%_\\').'%')
+            ->setMaxResults(self::FOUND)
+            ->getResult();
 
         return $objects;
     }
@@ -89,7 +96,10 @@ final readonly class ObjectLibrary
         }
         $other = $this->records->getRepository(KnownObject::class)->findOneBy(['name' => $name]);
         if (null !== $other && $other !== $but) {
-            throw Refusals::at('object', "There is a “{$name}” already. Change that one, or give this one another name.");
+            throw Refusals::at(
+                'object',
+                "There is a “{$name}” already. Change that one, or give this one another name.",
+            );
         }
 
         return $name;

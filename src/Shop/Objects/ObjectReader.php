@@ -57,14 +57,24 @@ final readonly class ObjectReader
         $measures = $this->measures($own, $answers, $kind);
         $keepOuts = $this->keepOuts($own, $answers);
         if ($own->isWrong()) {
-            return $fields->refuseAll(new Refusals($own->sentences() ?: throw new \LogicException('Nothing is wrong.')));
+            return $fields->refuseAll(
+                new Refusals($own->sentences() ?: throw new \LogicException('Nothing is wrong.')),
+            );
         }
         $material = '' === $answers->material ? null : Material::tryFrom($answers->material);
         if (true === $material?->hasInside() && 'inside' === $answers->side) {
             $measures['inside'] = 1;
         }
-        $object = new MeasuredObject($name, $kind->value, self::whole($measures['width'] ?? null), self::whole($measures['height'] ?? null), self::whole($measures['corner'] ?? null),
-            array_diff_key($measures, ['width' => 0, 'height' => 0, 'corner' => 0]) ?: null, $keepOuts ?: null, $material?->value);
+        $object = new MeasuredObject(
+            $name,
+            $kind->value,
+            self::whole($measures['width'] ?? null),
+            self::whole($measures['height'] ?? null),
+            self::whole($measures['corner'] ?? null),
+            array_diff_key($measures, ['width' => 0, 'height' => 0, 'corner' => 0]) ?: null,
+            $keepOuts ?: null,
+            $material?->value,
+        );
         try {
             $object->kept($this->rules->current());
         } catch (Refused $refused) {
@@ -87,10 +97,20 @@ final readonly class ObjectReader
         foreach ($kind->lengths() as [$name, , $needed]) {
             $typed = $answers->measure($name);
             if ($needed || !Fields::isEmpty($typed)) {
-                $measures[$name] = self::length($fields, $name, $typed, $answers->units(), 'corner' === $name ? 0 : self::SMALLEST);
+                $measures[$name] = self::length(
+                    $fields,
+                    $name,
+                    $typed,
+                    $answers->units(),
+                    'corner' === $name ? 0 : self::SMALLEST,
+                );
             }
         }
-        if (\in_array('diameter', $names, true) && !isset($measures['diameter']) && !isset($measures['circumference'])) {
+        if (
+            \in_array('diameter', $names, true)
+            && !isset($measures['diameter'])
+            && !isset($measures['circumference'])
+        ) {
             $fields->refuse($names[0], 'Measure round it with a tape, or across it: one of the two.');
         }
         foreach ($this->figures($kind) as [$name, $least, $most, $needed, $sentence]) {
@@ -115,7 +135,15 @@ final readonly class ObjectReader
         return match ($kind) {
             Kind::Polygon => [['sides', 3, 60, true, 'How many sides? From 3 to 60.']],
             Kind::Panes => [['panes', 1, 60, true, 'How many panes? From 1 to 60.']],
-            Kind::Cylinder, Kind::Taper => [['seen', 10, 180, false, 'How many degrees are seen from the front? From 10 to 180; empty for all round.']],
+            Kind::Cylinder, Kind::Taper => [
+                [
+                    'seen',
+                    10,
+                    180,
+                    false,
+                    'How many degrees are seen from the front? From 10 to 180; empty for all round.',
+                ],
+            ],
             Kind::Panel => [['readFrom', 0.5, 200, false, 'From how many metres is it read? From 0.5 to 200.']],
             default => [],
         };
@@ -131,12 +159,25 @@ final readonly class ObjectReader
         }
         $kept = [];
         foreach ($answers->keepOuts as $nth => $part) {
-            $what = $fields->choice("keepOuts.$nth.what", $part->what, KeepOut::class, 'What is there to keep clear of?');
+            $what = $fields->choice(
+                "keepOuts.$nth.what",
+                $part->what,
+                KeepOut::class,
+                'What is there to keep clear of?',
+            );
             if (null === $what) {
                 continue;
             }
-            $of = static fn (string $name, string $typed): int => \in_array($name, $what->measures(), true) ? self::length($fields, "keepOuts.$nth.$name", $typed, $answers->units(), 0) : 0;
-            $kept[] = ['what' => $what->value, 'x' => $of('x', $part->x), 'y' => $of('y', $part->y), 'width' => $of('width', $part->width), 'height' => $of('height', $part->height)];
+            $of = static fn (string $name, string $typed): int => \in_array($name, $what->measures(), true)
+                ? self::length($fields, "keepOuts.$nth.$name", $typed, $answers->units(), 0)
+                : 0;
+            $kept[] = [
+                'what' => $what->value,
+                'x' => $of('x', $part->x),
+                'y' => $of('y', $part->y),
+                'width' => $of('width', $part->width),
+                'height' => $of('height', $part->height),
+            ];
         }
 
         return $kept;
@@ -145,6 +186,14 @@ final readonly class ObjectReader
     /** @return int µm */
     private static function length(Fields $fields, string $field, string $typed, Units $units, int $least): int
     {
-        return $fields->length($field, $typed, $least, self::LARGEST, $units, 'Measure it along the surface, like 108mm or 4 1/4.', 'Between 1 mm and 20 m, please: check the figure and its unit.');
+        return $fields->length(
+            $field,
+            $typed,
+            $least,
+            self::LARGEST,
+            $units,
+            'Measure it along the surface, like 108mm or 4 1/4.',
+            'Between 1 mm and 20 m, please: check the figure and its unit.',
+        );
     }
 }

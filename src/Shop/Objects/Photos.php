@@ -27,8 +27,11 @@ final readonly class Photos
     private const QUALITY = 86;
     private const KINDS = [\IMAGETYPE_JPEG, \IMAGETYPE_PNG, \IMAGETYPE_WEBP];
 
-    public function __construct(private EntityManagerInterface $records, private ClockInterface $clock, private SvgOutline $drawings)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private ClockInterface $clock,
+        private SvgOutline $drawings,
+    ) {
     }
 
     /**
@@ -50,17 +53,29 @@ final readonly class Photos
             }
             $image = $this->upright($bytes);
             $jpeg = self::written($image, self::KEPT);
-            $outlined = $traced ? $this->outlined('', $jpeg, null) : new TracedOutline('', imagesx($image), imagesy($image), '', 0, []);
+            $outlined = $traced
+                ? $this->outlined('', $jpeg, null)
+                : new TracedOutline('', imagesx($image), imagesy($image), '', 0, []);
         } catch (Refused $refused) {
             throw Refusals::at('photo', $refused->getMessage());
         }
         $name = bin2hex(random_bytes(16));
         $this->records->wrapInTransaction(function () use ($name, $jpeg): void {
-            $this->records->createQuery('DELETE '.Photo::class.' p WHERE p.takenAt < :old')->setParameter('old', $this->clock->now()->modify('-3 days'))->execute();
+            $this->records
+                ->createQuery('DELETE '.Photo::class.' p WHERE p.takenAt < :old')
+                ->setParameter('old', $this->clock->now()->modify('-3 days'))
+                ->execute();
             $this->records->persist(new Photo($name, $jpeg, $this->clock->now()));
         });
 
-        return new TracedOutline($name, $outlined->width, $outlined->height, $outlined->path, $outlined->threshold, $outlined->doubts);
+        return new TracedOutline(
+            $name,
+            $outlined->width,
+            $outlined->height,
+            $outlined->path,
+            $outlined->threshold,
+            $outlined->doubts,
+        );
     }
 
     /** The same photo at another threshold. */
@@ -80,7 +95,9 @@ final readonly class Photos
      */
     public function jpeg(string $name): string
     {
-        return ($this->records->find(Photo::class, $name) ?? throw new NotFound('This photo is gone. Take it again.'))->jpeg();
+        return (
+            $this->records->find(Photo::class, $name) ?? throw new NotFound('This photo is gone. Take it again.')
+        )->jpeg();
     }
 
     /** A small picture for the library. */
@@ -110,7 +127,14 @@ final readonly class Photos
         }
         $traced = (new Tracer(new Picture($width, $height, $pixels)))->trace($threshold);
 
-        return new TracedOutline($name, $width, $height, SvgPath::write($traced->outline), $traced->threshold, $traced->doubts);
+        return new TracedOutline(
+            $name,
+            $width,
+            $height,
+            SvgPath::write($traced->outline),
+            $traced->threshold,
+            $traced->doubts,
+        );
     }
 
     private function upright(string $bytes): \GdImage
@@ -120,7 +144,11 @@ final readonly class Photos
             throw new Refused('no-photo', 'This is not a JPEG, PNG or WebP photo, nor an SVG drawing.', '/photo');
         }
         if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw new Refused('photo-too-large', 'This photo has more than 40 million pixels. Take it smaller.', '/photo');
+            throw new Refused(
+                'photo-too-large',
+                'This photo has more than 40 million pixels. Take it smaller.',
+                '/photo',
+            );
         }
         $image = @imagecreatefromstring($bytes);
         if (false === $image) {
@@ -155,7 +183,15 @@ final readonly class Photos
     private static function scaled(\GdImage $image, int $longest): \GdImage
     {
         $factor = $longest / max(imagesx($image), imagesy($image));
-        $small = $factor >= 1 ? $image : imagescale($image, max(1, (int) round(imagesx($image) * $factor)), max(1, (int) round(imagesy($image) * $factor)), \IMG_BILINEAR_FIXED);
+        $small =
+            $factor >= 1
+                ? $image
+                : imagescale(
+                    $image,
+                    max(1, (int) round(imagesx($image) * $factor)),
+                    max(1, (int) round(imagesy($image) * $factor)),
+                    \IMG_BILINEAR_FIXED,
+                );
 
         return false === $small ? $image : $small;
     }

@@ -17,10 +17,23 @@ final readonly class SvgOutline
         try {
             $outline = SvgDrawing::read($svg)->whole();
         } catch (Refused $refused) {
-            throw new Refused($refused->reason, 'nothing-to-cut' === $refused->reason ? 'There is no closed outline in this drawing.' : $refused->getMessage(), '/photo');
+            throw new Refused(
+                $refused->reason,
+                'nothing-to-cut' === $refused->reason
+                    ? 'There is no closed outline in this drawing.'
+                    : $refused->getMessage(),
+                '/photo',
+            );
         }
         $box = $outline->box();
 
-        return new TracedOutline('', $box->width() / 1000, $box->height() / 1000, SvgPath::write($outline->moved(-$box->left, -$box->top)), 0, []);
+        return new TracedOutline(
+            '',
+            $box->width() / 1000,
+            $box->height() / 1000,
+            SvgPath::write($outline->moved(-$box->left, -$box->top)),
+            0,
+            [],
+        );
     }
 }

@@ -12,7 +12,13 @@ final readonly class TracedOutline
      * @param string       $path      in pixels of the photo, or units of the drawing
      * @param list<string> $doubts    what could be better
      */
-    public function __construct(public string $name, public float $width, public float $height, public string $path, public int $threshold, public array $doubts)
-    {
+    public function __construct(
+        public string $name,
+        public float $width,
+        public float $height,
+        public string $path,
+        public int $threshold,
+        public array $doubts,
+    ) {
     }
 }

@@ -24,8 +24,12 @@ final readonly class AnswersReader
     private const MOST_PIECES = 200;
     private const MOST_NAMES = 400;
 
-    public function __construct(private EntityManagerInterface $records, private ClockInterface $clock, private ObjectReader $objects, private ShopRules $rules)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private ClockInterface $clock,
+        private ObjectReader $objects,
+        private ShopRules $rules,
+    ) {
     }
 
     /** @throws Refusals */
@@ -39,19 +43,50 @@ final readonly class AnswersReader
             $fields->refuse('roster', 'At most '.self::MOST_NAMES.' names in one order. Split the list.');
         }
         $words = [] === $roster ? $this->words($fields, $answers->words) : $roster[0];
-        $object = $this->objects->readInto($fields, $answers->object(), $fields->text('object', $answers->object, 80, 'What does it go on? For example: seed tin, letter box.'));
-        $useOf = Usage::tryFrom($answers->useOf) ?? $fields->refuse('useOf', 'Say where it will be used: indoors, outdoors, washed or on a vehicle.');
-        $film = $this->records->find(FilmOnShelf::class, (int) $answers->film) ?? $fields->refuse('film', 'Choose a film and colour.');
-        $quantity = $fields->whole('quantity', $answers->quantity, 1, self::MOST_PIECES, 'How many? From 1 to '.self::MOST_PIECES.'.');
+        $object = $this->objects->readInto(
+            $fields,
+            $answers->object(),
+            $fields->text('object', $answers->object, 80, 'What does it go on? For example: seed tin, letter box.'),
+        );
+        $useOf =
+            Usage::tryFrom($answers->useOf) ??
+            $fields->refuse('useOf', 'Say where it will be used: indoors, outdoors, washed or on a vehicle.');
+        $film =
+            $this->records->find(FilmOnShelf::class, (int) $answers->film) ??
+            $fields->refuse('film', 'Choose a film and colour.');
+        $quantity = $fields->whole(
+            'quantity',
+            $answers->quantity,
+            1,
+            self::MOST_PIECES,
+            'How many? From 1 to '.self::MOST_PIECES.'.',
+        );
         $neededAt = $this->day($fields, $answers->neededOn);
         $note = $fields->text('note', $answers->note, 2000);
         $this->refuseWhatCannotWork($fields, $answers, $film);
         $fields->end();
-        if (!$object instanceof MeasuredObject || !$useOf instanceof Usage || !$film instanceof FilmOnShelf || !$neededAt instanceof \DateTimeImmutable) {
+        if (
+            !($object instanceof MeasuredObject)
+            || !($useOf instanceof Usage)
+            || !($film instanceof FilmOnShelf)
+            || !($neededAt instanceof \DateTimeImmutable)
+        ) {
             throw new \LogicException('A wrong answer was not noted.');
         }
 
-        return new AgreedOrder($customer, $contact, $words, $object, $useOf, $film, $quantity, $neededAt, 'customer' !== $answers->appliedBy, $note, $roster);
+        return new AgreedOrder(
+            $customer,
+            $contact,
+            $words,
+            $object,
+            $useOf,
+            $film,
+            $quantity,
+            $neededAt,
+            'customer' !== $answers->appliedBy,
+            $note,
+            $roster,
+        );
     }
 
     /** Film against surface and use: what cannot work is refused with what would (section 6). */
@@ -61,14 +96,20 @@ final readonly class AnswersReader
         $grade = $film instanceof FilmOnShelf ? $film->grade() : Film::Removable;
         $refusal = $material?->refusal($grade, 'inside' === $answers->side);
         if (null !== $refusal) {
-            $fields->refuse(match ($material) {
-                Material::TintedGlass => 'side',
-                Material::Wall => 'film',
-                default => 'material',
-            }, $refusal);
+            $fields->refuse(
+                match ($material) {
+                    Material::TintedGlass => 'side',
+                    Material::Wall => 'film',
+                    default => 'material',
+                },
+                $refusal,
+            );
         }
         if (Usage::Washed->value === $answers->useOf && 'yes' === $answers->dishwasher) {
-            $fields->refuse('dishwasher', 'No film stands the dishwasher. It lasts washed by hand; for the dishwasher the thing has to be engraved or fired, which is another trade.');
+            $fields->refuse(
+                'dishwasher',
+                'No film stands the dishwasher. It lasts washed by hand; for the dishwasher the thing has to be engraved or fired, which is another trade.',
+            );
         }
     }
 

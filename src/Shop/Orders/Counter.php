@@ -31,8 +31,15 @@ final readonly class Counter
     /** Answers that may still be missing, or wrong, without the drawing being any different. */
     private const NOT_DRAWN = ['customer', 'contact', 'object', 'useOf', 'film', 'quantity', 'neededOn', 'note'];
 
-    public function __construct(private AnswersReader $reader, private ObjectReader $objects, private Shelf $shelf, private DesignDrawer $drawer, private DesignCheck $check, private Lateness $lateness, private ShopRules $rules)
-    {
+    public function __construct(
+        private AnswersReader $reader,
+        private ObjectReader $objects,
+        private Shelf $shelf,
+        private DesignDrawer $drawer,
+        private DesignCheck $check,
+        private Lateness $lateness,
+        private ShopRules $rules,
+    ) {
     }
 
     /** Says to the answers so far what a person at the counter would. */
@@ -68,8 +75,16 @@ final readonly class Counter
      * @param array<string, string> $wrong
      * @param list<string>          $lines
      */
-    private function heard(Answers $answers, array $wrong, ?FilmOnShelf $film, Usage $use, ?DrawnDesign $drawn, ?MeasuredObject $object, array $lines, int $names): Heard
-    {
+    private function heard(
+        Answers $answers,
+        array $wrong,
+        ?FilmOnShelf $film,
+        Usage $use,
+        ?DrawnDesign $drawn,
+        ?MeasuredObject $object,
+        array $lines,
+        int $names,
+    ): Heard {
         $grade = $film?->grade() ?? Film::Permanent;
 
         return new Heard(
@@ -95,7 +110,15 @@ final readonly class Counter
             $kept[$film->grade()->value][] = $film;
         }
         $advice = [];
-        foreach (Advice::all($this->rules->current(), $use, Material::tryFrom($answers->material), 'inside' === $answers->side, true === Kind::tryFrom($answers->surface)?->isCurved()) as $one) {
+        foreach (
+            Advice::all(
+                $this->rules->current(),
+                $use,
+                Material::tryFrom($answers->material),
+                'inside' === $answers->side,
+                true === Kind::tryFrom($answers->surface)?->isCurved(),
+            ) as $one
+        ) {
             if (isset($kept[$one->film->value])) {
                 $advice[] = [$one, $kept[$one->film->value]];
             }

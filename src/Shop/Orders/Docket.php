@@ -101,12 +101,9 @@ class Docket implements Versioned
 
     /** @param array<string, mixed> $answers as they were typed */
     public function __construct(
-        #[ORM\Column(unique: true)]
-        private int $number,
-        #[ORM\Column(type: 'json')]
-        private array $answers,
-        #[ORM\Column]
-        private \DateTimeImmutable $begunAt,
+        #[ORM\Column(unique: true)] private int $number,
+        #[ORM\Column(type: 'json')] private array $answers,
+        #[ORM\Column] private \DateTimeImmutable $begunAt,
     ) {
         $this->keepAnswers($answers);
         $this->object = new MeasuredObject();
@@ -256,7 +253,9 @@ class Docket implements Versioned
     public function cautions(Rules $rules): array
     {
         return [
-            ...(null === $this->film ? [] : Cautions::all($rules, $this->film->grade(), $this->useOf(), $this->object->material())),
+            ...null === $this->film
+                ? []
+                : Cautions::all($rules, $this->film->grade(), $this->useOf(), $this->object->material()),
             ...$this->waivers->said(),
         ];
     }
@@ -270,7 +269,11 @@ class Docket implements Versioned
     /** @return list<Piece> those that are to be made; not those of an approval that was taken back */
     public function pieces(): array
     {
-        return array_values($this->pieces->filter(static fn (Piece $piece): bool => PieceState::Withdrawn !== $piece->state())->toArray());
+        return array_values(
+            $this->pieces
+                ->filter(static fn (Piece $piece): bool => PieceState::Withdrawn !== $piece->state())
+                ->toArray(),
+        );
     }
 
     /** @return list<Proof> */
@@ -297,7 +300,14 @@ class Docket implements Versioned
         $this->answers = $answers;
         $typed = $answers['words'] ?? '';
         $names = TypedWords::lines(\is_string($answers['roster'] ?? null) ? $answers['roster'] : '');
-        $this->callIt([] !== $names ? [\sprintf('%d names: %s …', \count($names), $names[0])] : (\is_string($typed) ? (preg_split('~\R~u', trim($typed)) ?: []) : []));
+        $this->callIt(
+            [] !== $names
+                ? [\sprintf('%d names: %s …', \count($names), $names[0])]
+                : (\is_string($typed)
+                    ? (preg_split('~\R~u', trim($typed)) ?:
+                    [])
+                    : []),
+        );
     }
 
     /** Takes over what was answered. */
@@ -331,7 +341,9 @@ class Docket implements Versioned
     {
         $this->words = $words;
         $this->roster = [] === $roster ? null : $roster;
-        $this->callIt([] === $roster ? $words : [\sprintf('%d names: %s …', \count($roster), implode(' ', $roster[0]))]);
+        $this->callIt(
+            [] === $roster ? $words : [\sprintf('%d names: %s …', \count($roster), implode(' ', $roster[0]))],
+        );
     }
 
     /** Makes a version of the proof. */
@@ -355,7 +367,10 @@ class Docket implements Versioned
     {
         foreach ($this->pieces() as $piece) {
             if (PieceState::Waiting !== $piece->state()) {
-                throw new Refused('illegal-move', "{$piece->tag()} is already in a batch or further on. Take its batch apart first; what is cut stays as approved.");
+                throw new Refused(
+                    'illegal-move',
+                    "{$piece->tag()} is already in a batch or further on. Take its batch apart first; what is cut stays as approved.",
+                );
             }
             $piece->move(PieceMove::Withdraw, $now);
         }

@@ -24,8 +24,8 @@ final readonly class Dockets
     /** @throws NotFound */
     public function numbered(int $number): Docket
     {
-        return $this->records->getRepository(Docket::class)->findOneBy(['number' => $number])
-            ?? throw new NotFound(\sprintf('There is no docket Y-%04d.', $number));
+        return $this->records->getRepository(Docket::class)->findOneBy(['number' => $number]) ??
+            throw new NotFound(\sprintf('There is no docket Y-%04d.', $number));
     }
 
     /**
@@ -37,7 +37,9 @@ final readonly class Dockets
     {
         $docket = $this->numbered($number);
 
-        return null !== $docket->customer() ? $docket : throw new Refused('illegal-move', "{$docket->tag()} has not been measured yet. Take the order first.");
+        return null !== $docket->customer()
+            ? $docket
+            : throw new Refused('illegal-move', "{$docket->tag()} has not been measured yet. Take the order first.");
     }
 
     /**
@@ -78,11 +80,22 @@ final readonly class Dockets
     public function open(): array
     {
         /** @var list<Docket> $dockets */
-        $dockets = $this->records->createQuery(
-            'SELECT d, c, p FROM '.Docket::class.' d LEFT JOIN d.customer c LEFT JOIN d.pieces p
+        $dockets = $this->records
+            ->createQuery(
+                'SELECT d, c, p FROM '.
+                    Docket::class.
+                    ' d LEFT JOIN d.customer c LEFT JOIN d.pieces p
              WHERE d.state NOT IN (:over) ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
-        )->setParameter('over', [DocketState::Done, DocketState::Cancelled])->getResult();
-        usort($dockets, static fn (Docket $a, Docket $b): int => [$a->neededAt()?->getTimestamp() ?? \PHP_INT_MAX, $a->number()] <=> [$b->neededAt()?->getTimestamp() ?? \PHP_INT_MAX, $b->number()]);
+            )
+            ->setParameter('over', [DocketState::Done, DocketState::Cancelled])
+            ->getResult();
+        usort(
+            $dockets,
+            static fn (Docket $a, Docket $b): int => [
+                $a->neededAt()?->getTimestamp() ?? \PHP_INT_MAX,
+                $a->number(),
+            ] <=> [$b->neededAt()?->getTimestamp() ?? \PHP_INT_MAX, $b->number()],
+        );
 
         return $dockets;
     }
@@ -94,10 +107,19 @@ final readonly class Dockets
         $number = preg_match('~^y?-?0*(\d+)~i', trim($what), $found) ? (int) $found[1] : -1;
 
         /** @var list<Docket> $dockets */
-        $dockets = $this->records->createQuery(
-            'SELECT d FROM '.Docket::class.' d LEFT JOIN d.customer c
-             WHERE d.number = :number OR LOWER(c.name) LIKE :like OR LOWER(d.label) LIKE :like OR LOWER(d.object.name) LIKE :like ORDER BY d.number DESC',
-        )->setParameter('number', $number)->setParameter('like', $like)->setMaxResults($most)->getResult();
+        $dockets = $this->records
+            ->createQuery(
+                'SELECT d FROM '.
+                    Docket::class.
+                    ' d LEFT JOIN d.customer c
+             WHERE d.number = :number OR LOWER(c.name) LIKE :like OR LOWER(d.label) LIKE :like
+                OR LOWER(d.object.name) LIKE :like
+             ORDER BY d.number DESC',
+            )
+            ->setParameter('number', $number)
+            ->setParameter('like', $like)
+            ->setMaxResults($most)
+            ->getResult();
 
         return $dockets;
     }
@@ -106,8 +128,11 @@ final readonly class Dockets
     public function customers(string $begins, int $most = 8): array
     {
         /** @var list<Customer> $customers */
-        $customers = $this->records->createQuery('SELECT c FROM '.Customer::class.' c WHERE LOWER(c.name) LIKE :like ORDER BY c.name ASC')
-            ->setParameter('like', '%'.addcslashes(mb_strtolower(trim($begins)), '%_\\').'%')->setMaxResults($most)->getResult();
+        $customers = $this->records
+            ->createQuery('SELECT c FROM '.Customer::class.' c WHERE LOWER(c.name) LIKE :like ORDER BY c.name ASC')
+            ->setParameter('like', '%'.addcslashes(mb_strtolower(trim($begins)), '%_\\').'%')
+            ->setMaxResults($most)
+            ->getResult();
 
         return $customers;
     }

@@ -22,15 +22,24 @@ use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Refused;
 
-/** What is decided at Size: how the words are drawn, what the owner lets pass, the price; and the proof that freezes it. */
+/**
+ * What is decided at Size: how the words are drawn, what the owner lets pass, the price; and the proof that freezes it.
+ */
 final readonly class DrawOrder
 {
     /** Minor units. */
     private const HIGHEST_PRICE = 100_000_00;
     private const LONGEST_REASON = 300;
 
-    public function __construct(private DesignFitter $fitter, private DesignCheck $check, private ProofMaker $proofs, private BroughtArts $arts, private Change $change, private Book $book, private ClockInterface $clock)
-    {
+    public function __construct(
+        private DesignFitter $fitter,
+        private DesignCheck $check,
+        private ProofMaker $proofs,
+        private BroughtArts $arts,
+        private Change $change,
+        private Book $book,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -91,10 +100,13 @@ final readonly class DrawOrder
      */
     private function refuseStops(Docket $docket, array $decals, Draft $draft): void
     {
-        $film = $draft->film ?? $docket->film() ?? throw new \LogicException('Taken without film.');
+        $film = $draft->film ?? ($docket->film() ?? throw new \LogicException('Taken without film.'));
         foreach ($this->check->stops(array_column($decals, 1), $docket->object(), $film, $docket->useOf()) as $stop) {
             if (null === $docket->waivers()->reason($stop->code, $stop->found)) {
-                throw Refusals::at('outside-safe-area' === $stop->code ? 'capHeight' : 'snags', "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.");
+                throw Refusals::at(
+                    'outside-safe-area' === $stop->code ? 'capHeight' : 'snags',
+                    "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.",
+                );
             }
         }
     }
@@ -118,7 +130,9 @@ final readonly class DrawOrder
             throw new Refused('illegal-move', "{$docket->tag()} is not at Size any more.");
         }
         $this->change->apply($docket, $version, function () use ($docket, $code, $found, $reason, $by): void {
-            $docket->waivers()->add($code, $found, mb_substr(trim($reason), 0, self::LONGEST_REASON), $by, $this->clock->now());
+            $docket
+                ->waivers()
+                ->add($code, $found, mb_substr(trim($reason), 0, self::LONGEST_REASON), $by, $this->clock->now());
             $this->book->note('waived', "“{$code}” let pass by $by: ".trim($reason), $docket->number());
         });
     }
@@ -137,7 +151,11 @@ final readonly class DrawOrder
         $fields->end();
         $this->change->apply($docket, $version, function () use ($docket, $price): void {
             $docket->askPrice($price);
-            $this->book->note('price', null === $price ? 'Price left open' : 'Price '.number_format($price / 100, 2, '.', ' '), $docket->number());
+            $this->book->note(
+                'price',
+                null === $price ? 'Price left open' : 'Price '.number_format($price / 100, 2, '.', ' '),
+                $docket->number(),
+            );
         });
     }
 
@@ -156,7 +174,11 @@ final readonly class DrawOrder
         }
         $this->change->apply($docket, $version, function () use ($docket, $move, $reason): void {
             $docket->move($move);
-            $this->book->note($move->value, $move->label().('' === trim($reason) ? '' : ": $reason"), $docket->number());
+            $this->book->note(
+                $move->value,
+                $move->label().('' === trim($reason) ? '' : ": $reason"),
+                $docket->number(),
+            );
         });
     }
 
@@ -171,7 +193,11 @@ final readonly class DrawOrder
         } catch (Refused $refused) {
             throw '' === $refused->at ? $refused : Form::Design->refusals($refused);
         }
-        $decals = array_map(static fn (SetMember $member, array $lines): array => [$lines, $member->fitted], $members, $draft->roster);
+        $decals = array_map(
+            static fn (SetMember $member, array $lines): array => [$lines, $member->fitted],
+            $members,
+            $draft->roster,
+        );
 
         return [] === $decals ? throw Refusals::at('roster', 'The roster is empty.') : $decals;
     }

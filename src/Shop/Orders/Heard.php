@@ -14,14 +14,16 @@ final readonly class Heard
 {
     /**
      * @param array<string, string>                        $wrong   a sentence by its field
-     * @param DrawnDesign|null                             $drawn   the words on the object, of a roster the longest name; none where they cannot be drawn yet
+     * @param DrawnDesign|null                             $drawn the words on the object, of a roster the longest name;
+     *     none where they cannot be drawn yet
      * @param list<SnagGroup>                              $snags   what speaks against that
      * @param list<string>                                 $doubts  what in the words may be misread
      * @param float                                        $weeding minutes
      * @param string|null                                  $warning what speaks against the film in this use
      * @param bool|null                                    $inTime  none where the day is not known
      * @param string|null                                  $life    for how long the film is good
-     * @param list<array{Advice, list<FilmOnShelf>}>       $advice  films for this surface and use, the best first, those the shop keeps
+     * @param list<array{Advice, list<FilmOnShelf>}>       $advice films for this surface and use, the best first, those
+     *     the shop keeps
      * @param int                                          $names   how many names the roster holds
      */
     public function __construct(

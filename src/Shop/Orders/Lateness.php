@@ -20,7 +20,10 @@ final readonly class Lateness
     /** Whether an order will not be ready in time, as things stand now. */
     public function isDocketLate(Docket $docket): bool
     {
-        if (null === $docket->neededAt() || \in_array($docket->state(), [DocketState::Done, DocketState::Cancelled], true)) {
+        if (
+            null === $docket->neededAt()
+            || \in_array($docket->state(), [DocketState::Done, DocketState::Cancelled], true)
+        ) {
             return false;
         }
         foreach ($docket->pieces() as $piece) {
@@ -42,7 +45,11 @@ final readonly class Lateness
         }
         $on = \in_array($station, [Station::Apply, Station::Send], true);
 
-        return $this->promise()->isLate($this->clock->now(), $needed, $piece->restsUntil() ?? ($on ? $this->clock->now() : null));
+        return $this->promise()->isLate(
+            $this->clock->now(),
+            $needed,
+            $piece->restsUntil() ?? ($on ? $this->clock->now() : null),
+        );
     }
 
     /** The latest moment an order's decals must be on their object; none where nobody said when they are used. */

@@ -25,17 +25,24 @@ final readonly class Outlines
     {
         $path = SvgPath::write($outline);
         $hash = Outline::hashOf($path);
-        $this->records->getConnection()->executeStatement('INSERT IGNORE INTO outline (hash, path) VALUES (?, ?)', [$hash, $path]);
+        $this->records
+            ->getConnection()
+            ->executeStatement('INSERT IGNORE INTO outline (hash, path) VALUES (?, ?)', [$hash, $path]);
 
         return $hash;
     }
 
-    /** The film that stays of a piece, as it is cut: mirrored where it goes inside a window. In the frame of its decal's box, µm. */
+    /**
+     * The film that stays of a piece, as it is cut: mirrored where it goes inside a window. In the frame of its decal's
+     * box, µm.
+     */
     public function cut(Piece $piece): Region
     {
         $hash = $piece->outline();
 
-        return $piece->isMirrored() ? $this->cache->recall("outline.$hash.mirrored", fn (): Region => $this->region($hash)->mirrored()) : $this->region($hash);
+        return $piece->isMirrored()
+            ? $this->cache->recall("outline.$hash.mirrored", fn (): Region => $this->region($hash)->mirrored())
+            : $this->region($hash);
     }
 
     /** In the frame of its decal's box, µm. */
@@ -58,7 +65,8 @@ final readonly class Outlines
     public function paths(array $hashes): array
     {
         $paths = [];
-        foreach ($this->records->getRepository(Outline::class)->findBy(['hash' => array_values(array_unique($hashes))]) as $outline) {
+        $wanted = ['hash' => array_values(array_unique($hashes))];
+        foreach ($this->records->getRepository(Outline::class)->findBy($wanted) as $outline) {
             $paths[$outline->hash()] = $outline->path();
         }
         foreach ($hashes as $hash) {

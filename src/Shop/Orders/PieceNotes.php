@@ -21,7 +21,15 @@ final readonly class PieceNotes
     public function minded(Piece $piece): array
     {
         $film = $piece->film();
-        $colour = PieceState::Weeding === $piece->state() ? (new FilmInHand($this->rules->current()))->colour($film->grade(), $film->swatch(), $film->liner(), $film->hasDirection()) : [];
+        $colour =
+            PieceState::Weeding === $piece->state()
+                ? (new FilmInHand($this->rules->current()))->colour(
+                    $film->grade(),
+                    $film->swatch(),
+                    $film->liner(),
+                    $film->hasDirection(),
+                )
+                : [];
 
         return [
             ...$piece->docket()->waivers()->said(),

@@ -29,9 +29,14 @@ final readonly class Pieces
     public function at(PieceState ...$states): array
     {
         /** @var list<Piece> $pieces */
-        $pieces = $this->records->createQuery(
-            'SELECT p, d, c, f, r FROM '.Piece::class.' p JOIN p.docket d JOIN p.film f JOIN p.proof r LEFT JOIN d.customer c WHERE p.state IN (:states) ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
-        )->setParameter('states', $states)->getResult();
+        $pieces = $this->records
+            ->createQuery(
+                'SELECT p, d, c, f, r FROM '.
+                    Piece::class.
+                    ' p JOIN p.docket d JOIN p.film f JOIN p.proof r LEFT JOIN d.customer c WHERE p.state IN (:states) ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
+            )
+            ->setParameter('states', $states)
+            ->getResult();
 
         return $pieces;
     }

@@ -41,20 +41,13 @@ class Proof
      * @param FrozenFacts          $facts     all it says beside its outlines
      */
     public function __construct(
-        #[ORM\ManyToOne(inversedBy: 'proofs'), ORM\JoinColumn(nullable: false)]
-        private Docket $docket,
-        #[ORM\Column]
-        private int $nth,
-        #[ORM\Column]
-        private \DateTimeImmutable $madeAt,
-        #[ORM\Column(type: 'json')]
-        private array $words,
-        #[ORM\Column(length: 40)]
-        private string $face,
-        #[ORM\Column]
-        private int $capHeight,
-        #[ORM\Column(type: 'json', length: 4294967295)]
-        private array $parts,
+        #[ORM\ManyToOne(inversedBy: 'proofs'), ORM\JoinColumn(nullable: false)] private Docket $docket,
+        #[ORM\Column] private int $nth,
+        #[ORM\Column] private \DateTimeImmutable $madeAt,
+        #[ORM\Column(type: 'json')] private array $words,
+        #[ORM\Column(length: 40)] private string $face,
+        #[ORM\Column] private int $capHeight,
+        #[ORM\Column(type: 'json', length: 4294967295)] private array $parts,
         FrozenFacts $facts,
     ) {
         $this->frozen = $facts->toArray();
@@ -129,7 +122,10 @@ class Proof
     /** The size of the art over all. */
     public function size(int $member = 0): Size
     {
-        return new Size(Length::micrometres($this->part($member)['width']), Length::micrometres($this->part($member)['height']));
+        return new Size(
+            Length::micrometres($this->part($member)['width']),
+            Length::micrometres($this->part($member)['height']),
+        );
     }
 
     /** From the left edge of the object to the art. */
@@ -147,7 +143,8 @@ class Proof
     /** One layer of film of one decal, by the hash of its outline; all layers of a decal share one frame. */
     public function outline(int $member = 0, int $layer = 0): string
     {
-        return $this->part($member)['layers'][$layer]['outline'] ?? throw new \LogicException("There is no layer $layer.");
+        return $this->part($member)['layers'][$layer]['outline'] ??
+            throw new \LogicException("There is no layer $layer.");
     }
 
     /** @return list<string> the hashes of all outlines it shows */
@@ -173,16 +170,29 @@ class Proof
         $lines = $this->lines();
         $asked = $this->frozen()->asked;
 
-        return array_column([...([] === $asked || [] === $lines ? [] : Spelling::differences($asked, $lines)), ...Spelling::doubts($lines)], 'says');
+        return array_column(
+            [
+                ...[] === $asked || [] === $lines ? [] : Spelling::differences($asked, $lines),
+                ...Spelling::doubts($lines),
+            ],
+            'says',
+        );
     }
 
-    /** @return list<array{line: string, letters: list<array{letter: string, says: string}>}> every line letter by letter */
+    /**
+     * @return list<array{line: string, letters: list<array{letter: string, says: string}>}> every line letter by letter
+     */
     public function readOut(): array
     {
-        return array_map(static fn (string $line): array => ['line' => $line, 'letters' => Spelling::readOut($line)], $this->lines());
+        return array_map(
+            static fn (string $line): array => ['line' => $line, 'letters' => Spelling::readOut($line)],
+            $this->lines(),
+        );
     }
 
-    /** @return list<string> of all its decals; a drawing has no letters to be read out, its words only call it something */
+    /**
+     * @return list<string> of all its decals; a drawing has no letters to be read out, its words only call it something
+     */
     private function lines(): array
     {
         return '' === $this->frozen()->drawing ? array_merge(...array_column($this->parts, 'lines')) : [];

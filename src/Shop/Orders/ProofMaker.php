@@ -22,8 +22,13 @@ use Yelbo\Trade\Object\KeptClear;
 /** Freezes an order's drawing as its next proof. */
 final readonly class ProofMaker
 {
-    public function __construct(private EntityManagerInterface $records, private ShopRules $rules, private BroughtArts $arts, private Outlines $outlines, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private ShopRules $rules,
+        private BroughtArts $arts,
+        private Outlines $outlines,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -35,8 +40,16 @@ final readonly class ProofMaker
     {
         $first = $decals[0][1];
 
-        return new Proof($docket, 1 + \count($docket->proofs()), $this->clock->now(), $draft->lines, $draft->design->face(), $first->capHeight,
-            array_map(fn (array $decal): array => $this->part($decal[0], $decal[1], $draft->design), $decals), $this->facts($docket, $draft->design, $first));
+        return new Proof(
+            $docket,
+            1 + \count($docket->proofs()),
+            $this->clock->now(),
+            $draft->lines,
+            $draft->design->face(),
+            $first->capHeight,
+            array_map(fn (array $decal): array => $this->part($decal[0], $decal[1], $draft->design), $decals),
+            $this->facts($docket, $draft->design, $first),
+        );
     }
 
     private function facts(Docket $docket, Design $design, Fitted $fitted): FrozenFacts
@@ -45,7 +58,12 @@ final readonly class ProofMaker
         $object = $docket->object();
         $surface = $object->kept($rules);
         $own = $docket->film() ?? throw new \LogicException('Taken without film.');
-        $films = array_map(fn (?int $film): FilmOnShelf => null === $film ? $own : $this->records->find(FilmOnShelf::class, $film) ?? $own, $design->films());
+        $films = array_map(
+            fn (?int $film): FilmOnShelf => null === $film
+                ? $own
+                : $this->records->find(FilmOnShelf::class, $film) ?? $own,
+            $design->films(),
+        );
 
         return new FrozenFacts(
             $docket->asked(),
@@ -58,7 +76,14 @@ final readonly class ProofMaker
             SvgPath::write($surface->outline()),
             SvgPath::write($fitted->safe),
             $surface instanceof KeptClear ? SvgPath::write($surface->keepOuts) : '',
-            array_map(static fn (FilmOnShelf $film): array => ['name' => $film->name(), 'swatch' => $film->swatch(), 'life' => $film->life($rules)], $films),
+            array_map(
+                static fn (FilmOnShelf $film): array => [
+                    'name' => $film->name(),
+                    'swatch' => $film->swatch(),
+                    'life' => $film->life($rules),
+                ],
+                $films,
+            ),
             (new Packing($rules))->care($own->life($rules), false),
             Cautions::all($rules, $own->grade(), $docket->useOf(), $object->material()),
             self::remarks($docket, $design, $fitted),
@@ -106,10 +131,20 @@ final readonly class ProofMaker
         $box = $fitted->artwork->box();
 
         return [
-            'lines' => $lines, 'width' => $box->width(), 'height' => $box->height(), 'left' => $fitted->at[0], 'top' => $fitted->at[1],
-            'layers' => array_map(fn (Layer $layer, int $nth): array => [
-                'role' => $layer->role, 'film' => $design->films()[$nth] ?? null, 'outline' => $this->outlines->keep($layer->region),
-            ], $fitted->artwork->layers, array_keys($fitted->artwork->layers)),
+            'lines' => $lines,
+            'width' => $box->width(),
+            'height' => $box->height(),
+            'left' => $fitted->at[0],
+            'top' => $fitted->at[1],
+            'layers' => array_map(
+                fn (Layer $layer, int $nth): array => [
+                    'role' => $layer->role,
+                    'film' => $design->films()[$nth] ?? null,
+                    'outline' => $this->outlines->keep($layer->region),
+                ],
+                $fitted->artwork->layers,
+                array_keys($fitted->artwork->layers),
+            ),
         ];
     }
 }

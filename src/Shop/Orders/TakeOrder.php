@@ -34,23 +34,28 @@ final readonly class TakeOrder
     {
         $agreed = $take ? $this->agreed($answers) : null;
 
-        return $this->dockets->numbering(fn (): Docket => $this->records->wrapInTransaction(function () use ($answers, $agreed): Docket {
-            $docket = new Docket($this->dockets->nextNumber(), $answers->toArray(), $this->clock->now());
-            $this->records->persist($docket);
-            $this->book->note('begun', 'Order begun', $docket->number());
-            if (null !== $agreed) {
-                $this->take($docket, $agreed);
-            }
+        return $this->dockets->numbering(
+            fn (): Docket => $this->records->wrapInTransaction(function () use ($answers, $agreed): Docket {
+                $docket = new Docket($this->dockets->nextNumber(), $answers->toArray(), $this->clock->now());
+                $this->records->persist($docket);
+                $this->book->note('begun', 'Order begun', $docket->number());
+                if (null !== $agreed) {
+                    $this->take($docket, $agreed);
+                }
 
-            return $docket;
-        }));
+                return $docket;
+            }),
+        );
     }
 
     /** @throws Refusals */
     public function answer(Docket $docket, int $version, Answers $answers, bool $take): void
     {
         if (DocketState::Asking !== $docket->state()) {
-            throw new Refused('illegal-move', "{$docket->tag()} is already taken. Go back to Ask from Size to change its answers.");
+            throw new Refused(
+                'illegal-move',
+                "{$docket->tag()} is already taken. Go back to Ask from Size to change its answers.",
+            );
         }
         $agreed = $take ? $this->agreed($answers) : null;
         $this->change->apply($docket, $version, function () use ($docket, $answers, $agreed): void {
@@ -80,11 +85,16 @@ final readonly class TakeOrder
 
     private function take(Docket $docket, AgreedOrder $agreed): void
     {
-        $customer = $this->dockets->customerNamed($agreed->customer) ?? new Customer($agreed->customer, $agreed->contact);
+        $customer =
+            $this->dockets->customerNamed($agreed->customer) ?? new Customer($agreed->customer, $agreed->contact);
         if ('' !== $agreed->contact) {
             $customer->reachAt($agreed->contact);
         }
         $docket->agree($agreed, $customer);
-        $this->book->note('taken', "Order taken: {$docket->label()} × {$agreed->quantity} on {$agreed->object->name()}, {$agreed->film->name()}", $docket->number());
+        $this->book->note(
+            'taken',
+            "Order taken: {$docket->label()} × {$agreed->quantity} on {$agreed->object->name()}, {$agreed->film->name()}",
+            $docket->number(),
+        );
     }
 }

@@ -22,7 +22,10 @@ class Waivers
     public function add(string $code, int $found, string $reason, string $by, \DateTimeImmutable $at): void
     {
         $others = array_filter($this->all ?? [], static fn (array $one): bool => $one['code'] !== $code);
-        $this->all = [...array_values($others), ['code' => $code, 'found' => $found, 'reason' => $reason, 'by' => $by, 'at' => $at->format(\DATE_ATOM)]];
+        $this->all = [
+            ...array_values($others),
+            ['code' => $code, 'found' => $found, 'reason' => $reason, 'by' => $by, 'at' => $at->format(\DATE_ATOM)],
+        ];
     }
 
     /** Why a stop is let pass; nothing where it is not, or where it has become worse since. */
@@ -40,6 +43,9 @@ class Waivers
     /** @return list<string> to be said on the docket, its proofs and at the bench */
     public function said(): array
     {
-        return array_map(static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}", $this->all ?? []);
+        return array_map(
+            static fn (array $one): string => "Let pass by {$one['by']}: {$one['reason']}",
+            $this->all ?? [],
+        );
     }
 }

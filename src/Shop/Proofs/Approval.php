@@ -23,8 +23,12 @@ final readonly class Approval
     public const BY_LINK = 'by link';
     private const LONGEST_NAME = 80;
 
-    public function __construct(private EntityManagerInterface $records, private Change $change, private Book $book, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Change $change,
+        private Book $book,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -79,7 +83,8 @@ final readonly class Approval
             for ($copy = 0; $copy < $docket->quantity() * $docket->object()->panes(); ++$copy) {
                 ++$nth;
                 foreach ($proof->layers($member) as $layer => $part) {
-                    $film = null === $part['film'] ? $own : $this->records->find(FilmOnShelf::class, $part['film']) ?? $own;
+                    $film =
+                        null === $part['film'] ? $own : $this->records->find(FilmOnShelf::class, $part['film']) ?? $own;
                     $pieces[] = new Piece($docket, $proof, $nth, $this->clock->now(), $film, $member, $layer);
                 }
             }

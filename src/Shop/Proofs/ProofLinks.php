@@ -58,7 +58,11 @@ final readonly class ProofLinks
         $link = new ProofLink($proof, ProofLink::hash($token), $now, $now->modify("+$days days"), $to);
         $this->records->wrapInTransaction(function () use ($link, $docket, $proof, $to, $token): void {
             $this->records->persist($link);
-            $this->book->note('link', '' === $to ? "Link to proof {$proof->nth()} made" : "Proof {$proof->nth()} sent to $to", $docket->number());
+            $this->book->note(
+                'link',
+                '' === $to ? "Link to proof {$proof->nth()} made" : "Proof {$proof->nth()} sent to $to",
+                $docket->number(),
+            );
             if ('' !== $to) {
                 $this->post->send($proof, $to, $token, $link->expiresAt());
             }
@@ -70,15 +74,33 @@ final readonly class ProofLinks
     /** @return list<ProofLink> the newest first */
     public function ofDocket(Docket $docket): array
     {
-        return $this->records->createQueryBuilder()->select('l')->from(ProofLink::class, 'l')->join('l.proof', 'p')->where('p.docket = :docket')
-            ->setParameter('docket', $docket)->orderBy('l.id', 'DESC')->setMaxResults(20)->getQuery()->getResult();
+        return $this->records
+            ->createQueryBuilder()
+            ->select('l')
+            ->from(ProofLink::class, 'l')
+            ->join('l.proof', 'p')
+            ->where('p.docket = :docket')
+            ->setParameter('docket', $docket)
+            ->orderBy('l.id', 'DESC')
+            ->setMaxResults(20)
+            ->getQuery()
+            ->getResult();
     }
 
     /** @return list<ChangeRequest> the newest first */
     public function changeRequests(Docket $docket): array
     {
-        return $this->records->createQueryBuilder()->select('w')->from(ChangeRequest::class, 'w')->join('w.proof', 'p')->where('p.docket = :docket')
-            ->setParameter('docket', $docket)->orderBy('w.id', 'DESC')->setMaxResults(self::MOST_REQUESTS)->getQuery()->getResult();
+        return $this->records
+            ->createQueryBuilder()
+            ->select('w')
+            ->from(ChangeRequest::class, 'w')
+            ->join('w.proof', 'p')
+            ->where('p.docket = :docket')
+            ->setParameter('docket', $docket)
+            ->orderBy('w.id', 'DESC')
+            ->setMaxResults(self::MOST_REQUESTS)
+            ->getQuery()
+            ->getResult();
     }
 
     /**
@@ -106,7 +128,11 @@ final readonly class ProofLinks
             $this->records->wrapInTransaction(function () use ($link): void {
                 $link->seen($this->clock->now());
                 $this->book->as('The customer, by link');
-                $this->book->note('link', "Proof {$link->proof()->nth()} opened by its link", $link->proof()->docket()->number());
+                $this->book->note(
+                    'link',
+                    "Proof {$link->proof()->nth()} opened by its link",
+                    $link->proof()->docket()->number(),
+                );
             });
         }
 
@@ -125,7 +151,11 @@ final readonly class ProofLinks
         $this->book->as("$name, by link");
         $this->records->wrapInTransaction(function () use ($proof, $name): void {
             $docket = $this->fresh($proof);
-            if (null !== $proof->approvedAt() && DocketState::Making === $docket->state() && $docket->latestProof() === $proof) {
+            if (
+                null !== $proof->approvedAt()
+                && DocketState::Making === $docket->state()
+                && $docket->latestProof() === $proof
+            ) {
                 return;
             }
             $this->approval->approve($docket, $docket->version(), $proof->nth(), $name, Approval::BY_LINK);
@@ -146,20 +176,30 @@ final readonly class ProofLinks
         $name = self::name($name);
         $note = trim($note);
         if ('' === $note || mb_strlen($note) > 1000) {
-            throw Refusals::at('note', '' === $note ? 'What should be different? A few words.' : 'At most 1000 letters, please.');
+            throw Refusals::at(
+                'note',
+                '' === $note ? 'What should be different? A few words.' : 'At most 1000 letters, please.',
+            );
         }
         $proof = $this->link($token)->proof();
         $this->book->as("$name, by link");
         $this->records->wrapInTransaction(function () use ($proof, $name, $note, $spot): void {
             $docket = $this->fresh($proof);
             if (DocketState::Proofing !== $docket->state() || $docket->latestProof() !== $proof) {
-                throw new Refused('outdated-proof', 'This proof is not waiting for an answer any more. Please ring the shop.');
+                throw new Refused(
+                    'outdated-proof',
+                    'This proof is not waiting for an answer any more. Please ring the shop.',
+                );
             }
             if (\count($this->changeRequests($docket)) >= self::MOST_REQUESTS) {
                 throw new Refused('too-many', 'The shop has many notes of yours already. Please ring.');
             }
             $this->records->persist(new ChangeRequest($proof, $name, $note, $spot, $this->clock->now()));
-            $this->book->note('change-requested', "Asks for a change of proof {$proof->nth()}: $note", $docket->number());
+            $this->book->note(
+                'change-requested',
+                "Asks for a change of proof {$proof->nth()}: $note",
+                $docket->number(),
+            );
         });
 
         return $proof;
@@ -186,9 +226,18 @@ final readonly class ProofLinks
         $state = $docket->state();
 
         return match (true) {
-            $docket->latestProof() !== $proof => ['outdated', 'There is a newer proof of this order. The shop will send you its link; this one cannot be approved any more.'],
-            null !== $proof->approvedAt() && !\in_array($state, [DocketState::Proofing, DocketState::Sizing], true) => ['approved', "Approved by {$proof->approvedBy()}. Thank you: we make it now."],
-            DocketState::Proofing === $state => ['waiting', 'Please look at it closely. We cut nothing before your yes.'],
+            $docket->latestProof() !== $proof => [
+                'outdated',
+                'There is a newer proof of this order. The shop will send you its link; this one cannot be approved any more.',
+            ],
+            null !== $proof->approvedAt() && !\in_array($state, [DocketState::Proofing, DocketState::Sizing], true) => [
+                'approved',
+                "Approved by {$proof->approvedBy()}. Thank you: we make it now.",
+            ],
+            DocketState::Proofing === $state => [
+                'waiting',
+                'Please look at it closely. We cut nothing before your yes.',
+            ],
             default => ['closed', 'The shop is changing this order. You get a new link for the new proof.'],
         };
     }
@@ -197,14 +246,22 @@ final readonly class ProofLinks
     {
         $name = trim($name);
 
-        return '' === $name || mb_strlen($name) > 80 ? throw Refusals::at('name', 'Please write your name, 80 letters at most.') : $name;
+        return '' === $name || mb_strlen($name) > 80
+            ? throw Refusals::at('name', 'Please write your name, 80 letters at most.')
+            : $name;
     }
 
     private function link(string $token): ProofLink
     {
-        $link = $this->records->getRepository(ProofLink::class)->findOneBy(['tokenHash' => ProofLink::hash($token)]) ?? throw new NotFound('This link leads nowhere. Look whether it was copied whole.');
+        $link =
+            $this->records->getRepository(ProofLink::class)->findOneBy(['tokenHash' => ProofLink::hash($token)]) ??
+            throw new NotFound('This link leads nowhere. Look whether it was copied whole.');
         if (!$link->isOpen($this->clock->now())) {
-            throw new LinkClosed($link->isWithdrawn() ? 'The shop has withdrawn this link. Please ask it for a new one.' : 'This link has expired. Please ask the shop for a new one.');
+            throw new LinkClosed(
+                $link->isWithdrawn()
+                    ? 'The shop has withdrawn this link. Please ask it for a new one.'
+                    : 'This link has expired. Please ask the shop for a new one.',
+            );
         }
 
         return $link;

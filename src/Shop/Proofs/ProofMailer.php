@@ -16,12 +16,9 @@ final readonly class ProofMailer
     public function __construct(
         private MailerInterface $mailer,
         private UrlGeneratorInterface $urls,
-        #[Autowire('%env(YELBO_POST_FROM)%')]
-        private string $from,
-        #[Autowire('%env(YELBO_SHOP)%')]
-        private string $shop,
-        #[Autowire('%env(YELBO_PUBLIC)%')]
-        private string $public,
+        #[Autowire('%env(YELBO_POST_FROM)%')] private string $from,
+        #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
+        #[Autowire('%env(YELBO_PUBLIC)%')] private string $public,
     ) {
     }
 
@@ -37,12 +34,22 @@ final readonly class ProofMailer
         $docket = $proof->docket();
         $text = implode("\n\n", [
             'Dear '.($docket->customer()?->name() ?? 'customer').',',
-            "here is the proof of your order {$docket->tag()}, “".implode(' ', $proof->words()).'”, for you to look at: every letter as it will be cut, to scale on your '.mb_strtolower($docket->object()->name()).'.',
+            "here is the proof of your order {$docket->tag()}, “".
+            implode(' ', $proof->words()).
+            '”, for you to look at: every letter as it will be cut, to scale on your '.
+            mb_strtolower($docket->object()->name()).
+            '.',
             $this->url($token),
             'Please read the spelling letter by letter. On the page you can say yes, or say what should be different. We cut nothing before your yes.',
             "The link is for you alone and works until {$until->format('j F Y')}.",
             $this->shop,
         ]);
-        $this->mailer->send((new Email())->from($this->from)->to($to)->subject("{$this->shop}: your proof {$docket->tag()}")->text($text));
+        $this->mailer->send(
+            (new Email())
+                ->from($this->from)
+                ->to($to)
+                ->subject("{$this->shop}: your proof {$docket->tag()}")
+                ->text($text),
+        );
     }
 }

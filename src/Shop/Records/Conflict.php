@@ -12,8 +12,13 @@ final class Conflict extends \RuntimeException
      * @param string $by     who changed it; empty where nobody knows
      * @param string $did    what they did; empty where nobody knows
      */
-    public function __construct(string $sentence, public readonly string $record = '', public readonly string $by = '', public readonly string $did = '', ?\Throwable $late = null)
-    {
+    public function __construct(
+        string $sentence,
+        public readonly string $record = '',
+        public readonly string $by = '',
+        public readonly string $did = '',
+        ?\Throwable $late = null,
+    ) {
         parent::__construct($sentence, 0, $late);
     }
 
@@ -22,6 +27,12 @@ final class Conflict extends \RuntimeException
     {
         $who = '' === $by ? 'somebody else' : $by.('' === $did ? '' : " ($did)");
 
-        return new self("$record was changed meanwhile by $who. You see it fresh now; what you typed is kept.", $record, $by, $did, $late);
+        return new self(
+            "$record was changed meanwhile by $who. You see it fresh now; what you typed is kept.",
+            $record,
+            $by,
+            $did,
+            $late,
+        );
     }
 }

@@ -30,8 +30,15 @@ final readonly class Ticks
     {
         $records = $event->getObjectManager();
         $work = $records->getUnitOfWork();
-        $changes = [...$work->getScheduledEntityInsertions(), ...$work->getScheduledEntityUpdates(), ...$work->getScheduledEntityDeletions()];
-        if ([] === $changes || [] !== array_filter($changes, static fn (object $change): bool => $change instanceof Tick)) {
+        $changes = [
+            ...$work->getScheduledEntityInsertions(),
+            ...$work->getScheduledEntityUpdates(),
+            ...$work->getScheduledEntityDeletions(),
+        ];
+        if (
+            [] === $changes
+            || [] !== array_filter($changes, static fn (object $change): bool => $change instanceof Tick)
+        ) {
             return;
         }
         $tick = new Tick();
@@ -60,6 +67,9 @@ final readonly class Ticks
     /** Drops old ticks. */
     public function tidy(): void
     {
-        $this->database->executeStatement('DELETE FROM tick WHERE id < (SELECT newest FROM (SELECT MAX(id) - ? AS newest FROM tick) AS t)', [self::KEPT]);
+        $this->database->executeStatement(
+            'DELETE FROM tick WHERE id < (SELECT newest FROM (SELECT MAX(id) - ? AS newest FROM tick) AS t)',
+            [self::KEPT],
+        );
     }
 }

@@ -15,7 +15,8 @@ use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
- * The shop's own figures over the standard ones, and those of the machine in use over both. They are read once, and anew
+ * The shop's own figures over the standard ones, and those of the machine in use over both. They are read once, and
+ * anew
  * after every change of a record and for every message of a worker, which outlives many changes.
  */
 #[AsDoctrineListener(Events::postFlush)]
@@ -24,8 +25,11 @@ final class ShopRules implements ResetInterface
     private ?Rules $known = null;
 
     /** @param iterable<Overlay> $overlays */
-    public function __construct(private readonly EntityManagerInterface $records, private readonly Book $book, #[AutowireIterator(Overlay::class)] private readonly iterable $overlays)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $records,
+        private readonly Book $book,
+        #[AutowireIterator(Overlay::class)] private readonly iterable $overlays,
+    ) {
     }
 
     /** The figures as they are now. */

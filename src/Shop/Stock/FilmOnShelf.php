@@ -53,13 +53,10 @@ class FilmOnShelf
     private ?int $lowAt = null;
 
     public function __construct(
-        #[ORM\Column(length: 20)]
-        private Film $grade,
-        #[ORM\Column(length: 40)]
-        private string $colour,
+        #[ORM\Column(length: 20)] private Film $grade,
+        #[ORM\Column(length: 40)] private string $colour,
         /** As on screen, `#1c2f57`: film colours appear only as film. */
-        #[ORM\Column(length: 7)]
-        private string $swatch,
+        #[ORM\Column(length: 7)] private string $swatch,
     ) {
     }
 
@@ -147,7 +144,10 @@ class FilmOnShelf
         return match (true) {
             null === $this->outdoors => $this->grade->life($rules),
             0 === $this->outdoors => $this->grade->life($rules).' Its maker gives it for indoors only.',
-            default => $this->grade->life($rules)." Its maker gives it $this->outdoors ".(1 === $this->outdoors ? 'year' : 'years').' outdoors.',
+            default => $this->grade->life($rules).
+                " Its maker gives it $this->outdoors ".
+                (1 === $this->outdoors ? 'year' : 'years').
+                ' outdoors.',
         };
     }
 
@@ -164,8 +164,16 @@ class FilmOnShelf
     }
 
     /** @param int|null $thickness µm @param int|null $price minor units a m² @param int|null $lowAt mm² */
-    public function describe(string $colour, string $swatch, string $finish, ?int $thickness, string $liner, bool $runsOneWay, ?int $price, ?int $lowAt): void
-    {
+    public function describe(
+        string $colour,
+        string $swatch,
+        string $finish,
+        ?int $thickness,
+        string $liner,
+        bool $runsOneWay,
+        ?int $price,
+        ?int $lowAt,
+    ): void {
         $this->colour = $colour;
         $this->swatch = $swatch;
         $this->finish = $finish;

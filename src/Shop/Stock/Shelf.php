@@ -38,12 +38,22 @@ final readonly class Shelf
         return $this->records->find(StockItem::class, $id) ?? throw new NotFound('There is no such stock.');
     }
 
-    /** @return list<StockItem> offcuts first, the smallest first, then sheets and then rolls: so the shelf empties before a sheet is begun */
+    /**
+     * @return list<StockItem> offcuts first, the smallest first, then sheets and then rolls: so the shelf empties
+     *    before a sheet is begun
+     */
     public function itemsOf(FilmOnShelf $film): array
     {
         $items = $this->records->getRepository(StockItem::class)->findBy(['film' => $film]);
         $items = array_filter($items, static fn (StockItem $item): bool => $item->count() > 0);
-        usort($items, static fn (StockItem $a, StockItem $b): int => [self::place($a), $a->width() * $a->height(), $a->id()] <=> [self::place($b), $b->width() * $b->height(), $b->id()]);
+        usort(
+            $items,
+            static fn (StockItem $a, StockItem $b): int => [self::place($a), $a->width() * $a->height(), $a->id()] <=> [
+                self::place($b),
+                $b->width() * $b->height(),
+                $b->id(),
+            ],
+        );
 
         return $items;
     }
@@ -62,7 +72,10 @@ final readonly class Shelf
     {
         $largest = null;
         foreach ($this->itemsOf($film) as $item) {
-            $largest = null === $largest || $item->width() * $item->height() > $largest[0] * $largest[1] ? [$item->width(), $item->height()] : $largest;
+            $largest =
+                null === $largest || $item->width() * $item->height() > $largest[0] * $largest[1]
+                    ? [$item->width(), $item->height()]
+                    : $largest;
         }
 
         return $largest;
@@ -71,7 +84,10 @@ final readonly class Shelf
     /** µm; nothing where there is no tape on the shelf. */
     public function widestTape(): ?int
     {
-        $widths = array_map(static fn (Supply $supply): int => $supply->amount() > 0 ? $supply->width() ?? 0 : 0, $this->supplies());
+        $widths = array_map(
+            static fn (Supply $supply): int => $supply->amount() > 0 ? $supply->width() ?? 0 : 0,
+            $this->supplies(),
+        );
 
         return max([0, ...$widths]) ?: null;
     }
@@ -79,7 +95,9 @@ final readonly class Shelf
     /** @return list<StockItem> */
     public function all(): array
     {
-        return $this->records->getRepository(StockItem::class)->findBy([], ['film' => 'ASC', 'kind' => 'DESC', 'id' => 'ASC']);
+        return $this->records
+            ->getRepository(StockItem::class)
+            ->findBy([], ['film' => 'ASC', 'kind' => 'DESC', 'id' => 'ASC']);
     }
 
     /** What its label says, typed or scanned; nothing where there is no such. */
@@ -88,7 +106,10 @@ final readonly class Shelf
         if (1 !== preg_match('~^\s*([SRNTB])-?0*(\d{1,9})\s*$~i', $code, $found)) {
             return null;
         }
-        $kept = $this->records->find(\in_array(strtoupper($found[1]), ['T', 'B'], true) ? Supply::class : StockItem::class, (int) $found[2]);
+        $kept = $this->records->find(
+            \in_array(strtoupper($found[1]), ['T', 'B'], true) ? Supply::class : StockItem::class,
+            (int) $found[2],
+        );
 
         return null !== $kept && strtoupper($found[1]) === $kept->number()[0] ? $kept : null;
     }
@@ -96,7 +117,9 @@ final readonly class Shelf
     /** @return list<Supply> */
     public function supplies(): array
     {
-        return $this->records->getRepository(Supply::class)->findBy([], ['kind' => 'DESC', 'name' => 'ASC', 'width' => 'ASC']);
+        return $this->records
+            ->getRepository(Supply::class)
+            ->findBy([], ['kind' => 'DESC', 'name' => 'ASC', 'width' => 'ASC']);
     }
 
     /** @throws NotFound */
@@ -128,6 +151,8 @@ final readonly class Shelf
     /** @return list<Movement> the newest first */
     public function movements(StockItem|Supply $of, int $most = 50): array
     {
-        return $this->records->getRepository(Movement::class)->findBy([$of instanceof Supply ? 'supply' : 'item' => $of], ['id' => 'DESC'], $most);
+        return $this->records
+            ->getRepository(Movement::class)
+            ->findBy([$of instanceof Supply ? 'supply' : 'item' => $of], ['id' => 'DESC'], $most);
     }
 }

@@ -39,20 +39,13 @@ class StockItem implements Versioned
      * @param string|null $outline of an odd offcut, as path data in mm
      */
     public function __construct(
-        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
-        private FilmOnShelf $film,
-        #[ORM\Column(length: 10)]
-        private string $kind,
-        #[ORM\Column]
-        private int $width,
-        #[ORM\Column]
-        private int $height,
-        #[ORM\Column]
-        private int $count,
-        #[ORM\Column(length: 20)]
-        private string $bin,
-        #[ORM\Column(type: Types::TEXT, nullable: true)]
-        private ?string $outline = null,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] private FilmOnShelf $film,
+        #[ORM\Column(length: 10)] private string $kind,
+        #[ORM\Column] private int $width,
+        #[ORM\Column] private int $height,
+        #[ORM\Column] private int $count,
+        #[ORM\Column(length: 20)] private string $bin,
+        #[ORM\Column(type: Types::TEXT, nullable: true)] private ?string $outline = null,
     ) {
     }
 
@@ -151,7 +144,9 @@ class StockItem implements Versioned
      */
     public function outlineDownTo(int $length): string
     {
-        return self::ROLL === $this->kind ? SvgPath::write(Box::sized($this->width, $length)->region()) : $this->outline();
+        return self::ROLL === $this->kind
+            ? SvgPath::write(Box::sized($this->width, $length)->region())
+            : $this->outline();
     }
 
     /** All of it that is on the shelf, m². */
@@ -163,7 +158,10 @@ class StockItem implements Versioned
     /** All of it that is on the shelf, µm². */
     public function area(): int
     {
-        return $this->count * (null === $this->outline ? $this->width * $this->height : (int) round(1e6 * SvgPath::read($this->outline)->area()));
+        return $this->count *
+            (null === $this->outline
+                ? $this->width * $this->height
+                : (int) round(1e6 * SvgPath::read($this->outline)->area()));
     }
 
     /** Keeps when it came and its lot. */
@@ -231,7 +229,13 @@ class StockItem implements Versioned
         if (self::ROLL === $this->kind) {
             $length = min($this->height, $most);
 
-            return NestStock::sheet($id, $this->width, $length, $length > 0 ? intdiv($this->height, $length) : 0, $reach);
+            return NestStock::sheet(
+                $id,
+                $this->width,
+                $length,
+                $length > 0 ? intdiv($this->height, $length) : 0,
+                $reach,
+            );
         }
 
         return null === $this->outline

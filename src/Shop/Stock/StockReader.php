@@ -13,7 +13,10 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\SvgPath;
 
-/** Reads what was typed of film, tape and blanks, and does it where all of it can be read: one sentence a field where not. */
+/**
+ * Reads what was typed of film, tape and blanks, and does it where all of it can be read: one sentence a field where
+ * not.
+ */
 final readonly class StockReader
 {
     /** µm: nothing on a shelf is longer, or wider. */
@@ -25,8 +28,12 @@ final readonly class StockReader
     private const DEAREST = 10_000_000;
     private const MOST = 10_000;
 
-    public function __construct(private EntityManagerInterface $records, private Stockroom $stockroom, private Shelf $shelf, private Book $book)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Stockroom $stockroom,
+        private Shelf $shelf,
+        private Book $book,
+    ) {
     }
 
     /**
@@ -37,7 +44,9 @@ final readonly class StockReader
     public function receive(FilmOnShelf $film, TypedReceipt $typed): StockItem
     {
         $fields = new Fields();
-        $kind = \in_array($typed->kind, [StockItem::SHEET, StockItem::ROLL, StockItem::OFFCUT], true) ? $typed->kind : StockItem::SHEET;
+        $kind = \in_array($typed->kind, [StockItem::SHEET, StockItem::ROLL, StockItem::OFFCUT], true)
+            ? $typed->kind
+            : StockItem::SHEET;
         $many = StockItem::SHEET === $kind ? $fields->whole('count', $typed->count, 1, self::MOST) : 1;
         $lot = $fields->text('lot', $typed->lot, 40);
         if (null !== $typed->item) {
@@ -50,9 +59,15 @@ final readonly class StockReader
 
             return $known;
         }
-        [$across, $down] = [self::length($fields, 'width', $typed->width), self::length($fields, 'height', $typed->height)];
+        [$across, $down] = [
+            self::length($fields, 'width', $typed->width),
+            self::length($fields, 'height', $typed->height),
+        ];
         $bin = $fields->text('bin', $typed->bin, 20, 'Which bin does it go into?');
-        $outline = StockItem::OFFCUT === $kind && '' !== $typed->corner ? $this->withoutCorner($fields, $across, $down, $typed) : null;
+        $outline =
+            StockItem::OFFCUT === $kind && '' !== $typed->corner
+                ? $this->withoutCorner($fields, $across, $down, $typed)
+                : null;
         $fields->end();
 
         return $this->stockroom->receive($film, $kind, $across, $down, $many, $bin, $lot, $outline);
@@ -66,7 +81,10 @@ final readonly class StockReader
      */
     private function withoutCorner(Fields $fields, int $width, int $height, TypedReceipt $typed): string
     {
-        [$across, $down] = [self::length($fields, 'goneWidth', $typed->goneWidth), self::length($fields, 'goneHeight', $typed->goneHeight)];
+        [$across, $down] = [
+            self::length($fields, 'goneWidth', $typed->goneWidth),
+            self::length($fields, 'goneHeight', $typed->goneHeight),
+        ];
         foreach (['goneWidth' => [$across, $width], 'goneHeight' => [$down, $height]] as $field => [$gone, $all]) {
             if ($gone >= $all) {
                 $fields->refuse($field, 'That is all of it: what is missing has to be less than the offcut.');
@@ -84,7 +102,12 @@ final readonly class StockReader
         }
         [$left, $top] = [true === $leftmost ? 0 : $width - $across, true === $upper ? 0 : $height - $down];
 
-        return SvgPath::write(Geos::difference(Box::sized($width, $height)->region(), (new Box($left, $top, $left + $across, $top + $down))->region()));
+        return SvgPath::write(
+            Geos::difference(
+                Box::sized($width, $height)->region(),
+                (new Box($left, $top, $left + $across, $top + $down))->region(),
+            ),
+        );
     }
 
     /**
@@ -95,7 +118,10 @@ final readonly class StockReader
     public function correct(StockItem $item, int $version, string $amount, string $reason): void
     {
         $fields = new Fields();
-        $so = StockItem::ROLL === $item->kind() ? self::length($fields, 'amount', $amount, least: 0) : $fields->whole('amount', $amount, 0, StockItem::OFFCUT === $item->kind() ? 1 : self::MOST);
+        $so =
+            StockItem::ROLL === $item->kind()
+                ? self::length($fields, 'amount', $amount, least: 0)
+                : $fields->whole('amount', $amount, 0, StockItem::OFFCUT === $item->kind() ? 1 : self::MOST);
         $why = $fields->text('reason', $reason, 250, 'Why is it not what the shelf says? A few words for the book.');
         $fields->end();
         $this->stockroom->correct($item, $version, $so, $why);
@@ -109,7 +135,10 @@ final readonly class StockReader
     public function scrap(StockItem $item, int $version, string $amount, string $reason): void
     {
         $fields = new Fields();
-        $so = StockItem::ROLL === $item->kind() ? self::length($fields, 'amount', $amount) : $fields->whole('amount', $amount, 1, max(1, $item->count()));
+        $so =
+            StockItem::ROLL === $item->kind()
+                ? self::length($fields, 'amount', $amount)
+                : $fields->whole('amount', $amount, 1, max(1, $item->count()));
         $why = $fields->text('reason', $reason, 250, 'What is wrong with it? A few words for the book.');
         if (StockItem::ROLL === $item->kind() && $so > $item->height()) {
             $fields->refuse('amount', 'There is not so much left on the roll.');
@@ -133,16 +162,26 @@ final readonly class StockReader
             $fields->refuse('swatch', 'A colour as on screen, like #1b2f57.');
         }
         $finish = $fields->text('finish', $typed->finish, 20);
-        $thickness = Fields::isEmpty($typed->thickness) ? null : self::length($fields, 'thickness', $typed->thickness, self::THICKEST);
+        $thickness = Fields::isEmpty($typed->thickness)
+            ? null
+            : self::length($fields, 'thickness', $typed->thickness, self::THICKEST);
         $liner = $fields->text('liner', $typed->liner, 40, 'Which colour is its liner?');
         $maker = $fields->text('maker', $typed->maker, 300);
-        $thinnest = Fields::isEmpty($typed->thinnest) ? null : self::length($fields, 'thinnest', $typed->thinnest, self::COARSEST);
+        $thinnest = Fields::isEmpty($typed->thinnest)
+            ? null
+            : self::length($fields, 'thinnest', $typed->thinnest, self::COARSEST);
         $years = Fields::isEmpty($typed->outdoors) ? null : $fields->whole('outdoors', $typed->outdoors, 0, 20);
         $price = Fields::isEmpty($typed->price) ? null : $fields->money('price', $typed->price, self::DEAREST);
-        $low = Fields::isEmpty($typed->lowAt) ? null : (int) round(1e6 * $fields->figure('lowAt', $typed->lowAt, 0, 1000));
+        $low = Fields::isEmpty($typed->lowAt)
+            ? null
+            : (int) round(1e6 * $fields->figure('lowAt', $typed->lowAt, 0, 1000));
         $fields->end();
         if (null === $film) {
-            $film = new FilmOnShelf($grade ?? throw new \LogicException('A wrong grade was not noted.'), $colour, $swatch);
+            $film = new FilmOnShelf(
+                $grade ?? throw new \LogicException('A wrong grade was not noted.'),
+                $colour,
+                $swatch,
+            );
             $this->records->persist($film);
         } elseif ($film->grade() !== $grade) {
             throw Refusals::at('grade', 'A film stays what it is: add another one.');
@@ -185,7 +224,12 @@ final readonly class StockReader
     {
         $fields = new Fields();
         $so = $this->amount($fields, 'amount', Supply::TAPE === $supply->kind(), $amount);
-        $why = $fields->text('reason', $reason, 250, Movement::COUNTED === $what ? 'Why is it not what the shelf says? A few words for the book.' : null);
+        $why = $fields->text(
+            'reason',
+            $reason,
+            250,
+            Movement::COUNTED === $what ? 'Why is it not what the shelf says? A few words for the book.' : null,
+        );
         $fields->end();
         match ($what) {
             Movement::RECEIVED => $this->stockroom->receiveSupply($supply, $so, $why),
@@ -201,12 +245,21 @@ final readonly class StockReader
             return $fields->whole($field, $typed, 0, self::MOST);
         }
 
-        return (int) round(is_numeric(str_replace(',', '.', trim($typed))) ? 1000 * $fields->figure($field, $typed, 0, self::LONGEST / 100_000) : self::length($fields, $field, $typed, 10 * self::LONGEST, 0) / 1000);
+        return (int) round(
+            is_numeric(str_replace(',', '.', trim($typed)))
+                ? 1000 * $fields->figure($field, $typed, 0, self::LONGEST / 100_000)
+                : self::length($fields, $field, $typed, 10 * self::LONGEST, 0) / 1000,
+        );
     }
 
     /** @return int µm */
-    private static function length(Fields $fields, string $field, string $typed, int $longest = self::LONGEST, int $least = 1): int
-    {
+    private static function length(
+        Fields $fields,
+        string $field,
+        string $typed,
+        int $longest = self::LONGEST,
+        int $least = 1,
+    ): int {
         return $fields->length($field, $typed, $least, $longest);
     }
 }

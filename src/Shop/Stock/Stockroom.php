@@ -19,8 +19,11 @@ use Yelbo\Trade\Sheet\NestStock;
 /** The one way onto the shelf and off it: every change leaves a movement in the same transaction. */
 final readonly class Stockroom
 {
-    public function __construct(private EntityManagerInterface $records, private Book $book, private ClockInterface $clock)
-    {
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Book $book,
+        private ClockInterface $clock,
+    ) {
     }
 
     /**
@@ -29,11 +32,39 @@ final readonly class Stockroom
      * @param int $width  µm
      * @param int $height µm
      */
-    public function receive(FilmOnShelf $film, string $kind, int $width, int $height, int $count, string $bin, string $lot = '', ?string $outline = null, string $reason = ''): StockItem
-    {
-        return $this->records->wrapInTransaction(function () use ($film, $kind, $width, $height, $count, $bin, $lot, $outline, $reason): StockItem {
-            $item = $this->put(new StockItem($film, $kind, $width, $height, $count, $bin, $outline), $lot, Movement::RECEIVED, $reason, null);
-            $this->book->note('stock', "{$film->name()}: {$this->amount($item)} received as {$item->number()}, bin $bin");
+    public function receive(
+        FilmOnShelf $film,
+        string $kind,
+        int $width,
+        int $height,
+        int $count,
+        string $bin,
+        string $lot = '',
+        ?string $outline = null,
+        string $reason = '',
+    ): StockItem {
+        return $this->records->wrapInTransaction(function () use (
+            $film,
+            $kind,
+            $width,
+            $height,
+            $count,
+            $bin,
+            $lot,
+            $outline,
+            $reason,
+        ): StockItem {
+            $item = $this->put(
+                new StockItem($film, $kind, $width, $height, $count, $bin, $outline),
+                $lot,
+                Movement::RECEIVED,
+                $reason,
+                null,
+            );
+            $this->book->note(
+                'stock',
+                "{$film->name()}: {$this->amount($item)} received as {$item->number()}, bin $bin",
+            );
 
             return $item;
         });
@@ -42,9 +73,16 @@ final readonly class Stockroom
     /** More sheets of a size that is on the shelf already. */
     public function receiveMore(StockItem $item, int $count, string $lot): void
     {
-        $this->change($item, Movement::RECEIVED, '' === $lot ? '' : "lot $lot", null, static function () use ($item, $count): void {
-            $item->correct($item->count() + $count);
-        }, "$count more of {$item->number()} received");
+        $this->change(
+            $item,
+            Movement::RECEIVED,
+            '' === $lot ? '' : "lot $lot",
+            null,
+            static function () use ($item, $count): void {
+                $item->correct($item->count() + $count);
+            },
+            "$count more of {$item->number()} received",
+        );
     }
 
     /**
@@ -55,7 +93,14 @@ final readonly class Stockroom
     public function correct(StockItem $item, int $version, int $amount, string $reason): void
     {
         $this->expect($item, $version);
-        $this->change($item, Movement::COUNTED, $reason, null, static fn () => $item->correct($amount), "{$item->number()} counted: $reason");
+        $this->change(
+            $item,
+            Movement::COUNTED,
+            $reason,
+            null,
+            static fn () => $item->correct($amount),
+            "{$item->number()} counted: $reason",
+        );
     }
 
     /**
@@ -66,7 +111,16 @@ final readonly class Stockroom
     public function scrap(StockItem $item, int $version, int $amount, string $reason): void
     {
         $this->expect($item, $version);
-        $this->change($item, Movement::SCRAPPED, $reason, null, static fn () => $item->correct(StockItem::ROLL === $item->kind() ? $item->height() - $amount : $item->count() - $amount), "{$item->number()} scrapped: $reason");
+        $this->change(
+            $item,
+            Movement::SCRAPPED,
+            $reason,
+            null,
+            static fn () => $item->correct(
+                StockItem::ROLL === $item->kind() ? $item->height() - $amount : $item->count() - $amount,
+            ),
+            "{$item->number()} scrapped: $reason",
+        );
     }
 
     /**
@@ -83,14 +137,28 @@ final readonly class Stockroom
             if ($item->count() < 1 || (StockItem::ROLL === $item->kind() && $item->height() < $length)) {
                 throw new Conflict($this->takenBy($item) ?? "{$item->number()} is used up. Choose other stock.");
             }
-            $this->change($item, Movement::TAKEN, "for batch $batch", $batch, static fn () => $item->take($length), null);
+            $this->change(
+                $item,
+                Movement::TAKEN,
+                "for batch $batch",
+                $batch,
+                static fn () => $item->take($length),
+                null,
+            );
         });
     }
 
     /** @param int $length of a roll, µm */
     public function putBack(StockItem $item, int $length, int $batch): void
     {
-        $this->change($item, Movement::PUT_BACK, "batch $batch was not cut from it", $batch, static fn () => $item->putBack($length), null);
+        $this->change(
+            $item,
+            Movement::PUT_BACK,
+            "batch $batch was not cut from it",
+            $batch,
+            static fn () => $item->putBack($length),
+            null,
+        );
     }
 
     /**
@@ -102,7 +170,15 @@ final readonly class Stockroom
     {
         $box = $outline->box();
         $outline = $outline->moved(-$box->left, -$box->top);
-        $item = new StockItem($film, StockItem::OFFCUT, $box->width(), $box->height(), 1, $bin, NestStock::fillsItsBox($outline) ? null : SvgPath::write($outline));
+        $item = new StockItem(
+            $film,
+            StockItem::OFFCUT,
+            $box->width(),
+            $box->height(),
+            1,
+            $bin,
+            NestStock::fillsItsBox($outline) ? null : SvgPath::write($outline),
+        );
 
         return $this->put($item, $lot, Movement::SHELVED, "left of batch $batch", $batch);
     }
@@ -140,7 +216,18 @@ final readonly class Stockroom
     {
         $this->records->wrapInTransaction(function () use ($supply): void {
             $this->records->persist($supply);
-            $this->records->persist(new Movement($this->clock->now(), $this->book->who(), null, $supply, Movement::RECEIVED, $supply->amount(), 0, ''));
+            $this->records->persist(
+                new Movement(
+                    $this->clock->now(),
+                    $this->book->who(),
+                    null,
+                    $supply,
+                    Movement::RECEIVED,
+                    $supply->amount(),
+                    0,
+                    '',
+                ),
+            );
             $this->records->flush();
             $this->book->note('stock', "{$supply->name()} is kept as {$supply->number()}, bin {$supply->bin()}");
         });
@@ -150,8 +237,18 @@ final readonly class Stockroom
     {
         $this->records->wrapInTransaction(function () use ($supply, $what, $by, $reason): void {
             $supply->change($by);
-            $this->records->persist(new Movement($this->clock->now(), $this->book->who(), null, $supply, $what, $by, 0, $reason));
-            $this->book->note('stock', trim("{$supply->number()} {$supply->name()} $what, ".($by < 0 ? '' : '+').(Supply::TAPE === $supply->kind() ? $by / 1000 .' m' : $by)." $reason"));
+            $this->records->persist(
+                new Movement($this->clock->now(), $this->book->who(), null, $supply, $what, $by, 0, $reason),
+            );
+            $this->book->note(
+                'stock',
+                trim(
+                    "{$supply->number()} {$supply->name()} $what, ".
+                        ($by < 0 ? '' : '+').
+                        (Supply::TAPE === $supply->kind() ? $by / 1000 .' m' : $by).
+                        " $reason",
+                ),
+            );
         });
     }
 
@@ -159,20 +256,50 @@ final readonly class Stockroom
     {
         $item->came($this->clock->now(), $lot);
         $this->records->persist($item);
-        $this->records->persist(new Movement($this->clock->now(), $this->book->who(), $item, null, $what, $item->count(), $item->area(), $reason, $batch));
+        $this->records->persist(
+            new Movement(
+                $this->clock->now(),
+                $this->book->who(),
+                $item,
+                null,
+                $what,
+                $item->count(),
+                $item->area(),
+                $reason,
+                $batch,
+            ),
+        );
         $this->records->flush();
 
         return $item;
     }
 
     /** @param \Closure(): void $do */
-    private function change(StockItem $item, string $what, string $reason, ?int $batch, \Closure $do, ?string $says): void
-    {
+    private function change(
+        StockItem $item,
+        string $what,
+        string $reason,
+        ?int $batch,
+        \Closure $do,
+        ?string $says,
+    ): void {
         try {
             $this->records->wrapInTransaction(function () use ($item, $what, $reason, $batch, $do, $says): void {
                 [$count, $area] = [$item->count(), $item->area()];
                 $do();
-                $this->records->persist(new Movement($this->clock->now(), $this->book->who(), $item, null, $what, $item->count() - $count, $item->area() - $area, $reason, $batch));
+                $this->records->persist(
+                    new Movement(
+                        $this->clock->now(),
+                        $this->book->who(),
+                        $item,
+                        null,
+                        $what,
+                        $item->count() - $count,
+                        $item->area() - $area,
+                        $reason,
+                        $batch,
+                    ),
+                );
                 if (null !== $says) {
                     $this->book->note('stock', $says);
                 }
@@ -186,16 +313,23 @@ final readonly class Stockroom
     {
         $this->records->refresh($item);
         if ($item->version() !== $version) {
-            throw new Conflict(($this->takenBy($item) ?? "{$item->number()} was changed meanwhile by somebody else.").' You see it fresh now; what you typed is kept.');
+            throw new Conflict(
+                ($this->takenBy($item) ?? "{$item->number()} was changed meanwhile by somebody else.").
+                    ' You see it fresh now; what you typed is kept.',
+            );
         }
     }
 
     /** Who took the last one, and for what. */
     private function takenBy(StockItem $item): ?string
     {
-        $last = $this->records->getRepository(Movement::class)->findOneBy(['item' => $item, 'what' => Movement::TAKEN], ['id' => 'DESC']);
+        $last = $this->records
+            ->getRepository(Movement::class)
+            ->findOneBy(['item' => $item, 'what' => Movement::TAKEN], ['id' => 'DESC']);
 
-        return null === $last ? null : "{$item->number()} was taken by {$last->who()} {$last->reason()}. Choose other stock, or lay the pieces out again.";
+        return null === $last
+            ? null
+            : "{$item->number()} was taken by {$last->who()} {$last->reason()}. Choose other stock, or lay the pieces out again.";
     }
 
     private function amount(StockItem $item): string
@@ -203,6 +337,8 @@ final readonly class Stockroom
         $width = Length::micrometres($item->width())->inMetric();
         $height = Length::micrometres($item->height())->inMetric();
 
-        return StockItem::ROLL === $item->kind() ? "a roll $width wide, $height long" : "{$item->count()} of $width × $height";
+        return StockItem::ROLL === $item->kind()
+            ? "a roll $width wide, $height long"
+            : "{$item->count()} of $width × $height";
     }
 }

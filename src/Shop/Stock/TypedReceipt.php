@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Stock;
 
-/** Film that came in, as typed. An item where there is more of what is on the shelf already; a corner where one is missing. */
+/**
+ * Film that came in, as typed. An item where there is more of what is on the shelf already; a corner where one is
+ * missing.
+ */
 final readonly class TypedReceipt
 {
     /**

@@ -15,7 +15,13 @@ final readonly class TypedSupply
      * @param string $bin where it lies
      * @param string $lowAt less is low, as typed
      */
-    public function __construct(public string $kind, public string $name, public string $width, public string $amount, public string $bin, public string $lowAt = '')
-    {
+    public function __construct(
+        public string $kind,
+        public string $name,
+        public string $width,
+        public string $amount,
+        public string $bin,
+        public string $lowAt = '',
+    ) {
     }
 }

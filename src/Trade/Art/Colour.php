@@ -22,15 +22,34 @@ final class Colour
     {
         $plain = strtolower(trim($typed));
         if (preg_match('~^#([0-9a-f]{3})[0-9a-f]?$~', $plain, $found)) {
-            return '#'.implode('', array_map(static fn (string $digit): string => $digit.$digit, str_split($found[1])));
+            return '#'.
+                implode('', array_map(static fn (string $digit): string => $digit.$digit, str_split($found[1])));
         }
         if (preg_match('~^#([0-9a-f]{6})([0-9a-f]{2})?$~', $plain, $found)) {
             return '00' === ($found[2] ?? '') ? null : "#$found[1]";
         }
-        if (preg_match('~^rgba?\(\s*([\d.]+)(%?)[\s,]+([\d.]+)%?[\s,]+([\d.]+)%?\s*(?:[,/]\s*([\d.]+)%?\s*)?\)$~', $plain, $found)) {
+        if (
+            preg_match(
+                '~^rgba?\(\s*([\d.]+)(%?)[\s,]+([\d.]+)%?[\s,]+([\d.]+)%?\s*(?:[,/]\s*([\d.]+)%?\s*)?\)$~',
+                $plain,
+                $found,
+            )
+        ) {
             $most = '%' === $found[2] ? 2.55 : 1.0;
 
-            return isset($found[5]) && 0.0 === (float) $found[5] ? null : '#'.implode('', array_map(static fn (string $part): string => \sprintf('%02x', max(0, min(255, (int) round($most * (float) $part)))), [$found[1], $found[3], $found[4]]));
+            return isset($found[5]) && 0.0 === (float) $found[5]
+                ? null
+                : '#'.
+                        implode(
+                            '',
+                            array_map(
+                                static fn (string $part): string => \sprintf(
+                                    '%02x',
+                                    max(0, min(255, (int) round($most * (float) $part))),
+                                ),
+                                [$found[1], $found[3], $found[4]],
+                            ),
+                        );
         }
 
         return self::names()[$plain] ?? null;

@@ -26,10 +26,16 @@ final class Gate
     public static function check(string $svg): void
     {
         if (\strlen($svg) > self::MOST_BYTES) {
-            throw self::refused('too-large', 'This file is larger than 5 MB. A drawing to be cut is far smaller: save the outlines alone.');
+            throw self::refused(
+                'too-large',
+                'This file is larger than 5 MB. A drawing to be cut is far smaller: save the outlines alone.',
+            );
         }
         if (false !== stripos($svg, '<!ENTITY') || 1 === preg_match('~<!DOCTYPE[^>]*\[~i', $svg)) {
-            throw self::refused('entities', 'This file defines words of its own (entities), which can hide anything. Save it as plain SVG.');
+            throw self::refused(
+                'entities',
+                'This file defines words of its own (entities), which can hide anything. Save it as plain SVG.',
+            );
         }
         if ('' === trim($svg)) {
             throw self::unreadable();
@@ -56,7 +62,10 @@ final class Gate
         $elements = 0;
         while (@$reader->read()) {
             if (\XMLReader::PI === $reader->nodeType) {
-                throw self::refused('external', 'This file calls for a style sheet from elsewhere. Save it as plain SVG, with everything in it.');
+                throw self::refused(
+                    'external',
+                    'This file calls for a style sheet from elsewhere. Save it as plain SVG, with everything in it.',
+                );
             }
             if (\XMLReader::ELEMENT !== $reader->nodeType) {
                 continue;
@@ -65,13 +74,22 @@ final class Gate
                 throw self::unreadable();
             }
             if (++$elements > self::MOST_ELEMENTS) {
-                throw self::refused('too-many-elements', 'This drawing has more than 20 000 parts. Simplify it before bringing it.');
+                throw self::refused(
+                    'too-many-elements',
+                    'This drawing has more than 20 000 parts. Simplify it before bringing it.',
+                );
             }
             if ($reader->depth > self::DEEPEST) {
-                throw self::refused('too-deep', 'This drawing nests its groups more than 60 deep. Ungroup it before saving.');
+                throw self::refused(
+                    'too-deep',
+                    'This drawing nests its groups more than 60 deep. Ungroup it before saving.',
+                );
             }
             if (\in_array(strtolower($reader->localName), ['script', 'handler', 'iframe', 'foreignobject'], true)) {
-                throw self::refused('script', 'This file holds a script or a web page, not only a drawing. Save it as plain SVG.');
+                throw self::refused(
+                    'script',
+                    'This file holds a script or a web page, not only a drawing. Save it as plain SVG.',
+                );
             }
             self::attributes($reader);
         }
@@ -87,18 +105,32 @@ final class Gate
         while ($reader->moveToNextAttribute()) {
             $value = $reader->value;
             if (\strlen($value) > self::LONGEST_ATTRIBUTE && !$picture) {
-                throw self::refused('too-large', 'One path of this drawing is longer than 2 MB. Simplify it before bringing it.');
+                throw self::refused(
+                    'too-large',
+                    'One path of this drawing is longer than 2 MB. Simplify it before bringing it.',
+                );
             }
             if (str_starts_with(strtolower($reader->localName), 'on')) {
                 throw self::refused('script', 'This file holds a script, not only a drawing. Save it as plain SVG.');
             }
-            if ('href' === $reader->localName && '' !== $value && '#' !== $value[0] && !str_starts_with($value, 'data:')) {
+            if (
+                'href' === $reader->localName
+                && '' !== $value
+                && '#' !== $value[0]
+                && !str_starts_with($value, 'data:')
+            ) {
                 if ('a' !== $name) {
-                    throw self::refused('external', 'This file draws something that lies elsewhere. Put everything into the file before saving.');
+                    throw self::refused(
+                        'external',
+                        'This file draws something that lies elsewhere. Put everything into the file before saving.',
+                    );
                 }
             }
             if (1 === preg_match('~url\(\s*["\']?\s*(?!["\']?#)[a-z]~i', $value)) {
-                throw self::refused('external', 'This file draws something that lies elsewhere. Put everything into the file before saving.');
+                throw self::refused(
+                    'external',
+                    'This file draws something that lies elsewhere. Put everything into the file before saving.',
+                );
             }
         }
         $reader->moveToElement();

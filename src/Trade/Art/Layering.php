@@ -72,7 +72,12 @@ final class Layering
     private function seen(Region $region, array $later, array $ranks, int $rank): Region
     {
         foreach ($later as [$colour, $over]) {
-            if ($ranks[$colour] < $rank && !$region->isEmpty() && !$over->isEmpty() && $region->box()->overlaps($over->box())) {
+            if (
+                $ranks[$colour] < $rank
+                && !$region->isEmpty()
+                && !$over->isEmpty()
+                && $region->box()->overlaps($over->box())
+            ) {
                 $region = Geos::difference($region, $over);
             }
         }
@@ -87,7 +92,10 @@ final class Layering
             return $regions[0];
         }
         $all = Geos::union($regions);
-        if (\count($all->polygons) < array_sum(array_map(static fn (Region $region): int => \count($region->polygons), $regions))) {
+        if (
+            \count($all->polygons) <
+            array_sum(array_map(static fn (Region $region): int => \count($region->polygons), $regions))
+        ) {
             $this->notes->putRight('shapes that overlap', 'fused, so that the knife does not cross them');
         }
 

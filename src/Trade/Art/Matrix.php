@@ -7,7 +7,14 @@ namespace Yelbo\Trade\Art;
 /** An affine map as SVG writes it: x' = a·x + c·y + e, y' = b·x + d·y + f. */
 final readonly class Matrix
 {
-    private const TAKES = ['matrix' => [6, 6], 'translate' => [1, 2], 'scale' => [1, 2], 'rotate' => [1, 3], 'skewX' => [1, 1], 'skewY' => [1, 1]];
+    private const TAKES = [
+        'matrix' => [6, 6],
+        'translate' => [1, 2],
+        'scale' => [1, 2],
+        'rotate' => [1, 3],
+        'skewX' => [1, 1],
+        'skewY' => [1, 1],
+    ];
 
     public function __construct(
         public float $a = 1.0,
@@ -35,17 +42,33 @@ final readonly class Matrix
             $rest = substr($rest, \strlen($found[0]));
             $n = array_map(floatval(...), preg_split('~[\s,]+~', trim($found[2]), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
             $takes = self::TAKES[$found[1]] ?? null;
-            if (null === $takes || \count($n) < $takes[0] || \count($n) > $takes[1] || ('rotate' === $found[1] && 2 === \count($n))) {
+            if (
+                null === $takes
+                || \count($n) < $takes[0]
+                || \count($n) > $takes[1]
+                || ('rotate' === $found[1] && 2 === \count($n))
+            ) {
                 return null;
             }
-            $all = $all->times(match ($found[1]) {
-                'matrix' => new self(...$n),
-                'translate' => self::move($n[0], $n[1] ?? 0.0),
-                'scale' => new self($n[0], 0, 0, $n[1] ?? $n[0]),
-                'rotate' => self::move($n[1] ?? 0.0, $n[2] ?? 0.0)->times(new self(cos(deg2rad($n[0])), sin(deg2rad($n[0])), -sin(deg2rad($n[0])), cos(deg2rad($n[0]))))->times(self::move(-($n[1] ?? 0.0), -($n[2] ?? 0.0))),
-                'skewX' => new self(1, 0, tan(deg2rad($n[0])), 1),
-                default => new self(1, tan(deg2rad($n[0])), 0, 1),
-            });
+            $all = $all->times(
+                match ($found[1]) {
+                    'matrix' => new self(...$n),
+                    'translate' => self::move($n[0], $n[1] ?? 0.0),
+                    'scale' => new self($n[0], 0, 0, $n[1] ?? $n[0]),
+                    'rotate' => self::move($n[1] ?? 0.0, $n[2] ?? 0.0)
+                        ->times(
+                            new self(
+                                cos(deg2rad($n[0])),
+                                sin(deg2rad($n[0])),
+                                -sin(deg2rad($n[0])),
+                                cos(deg2rad($n[0])),
+                            ),
+                        )
+                        ->times(self::move(-($n[1] ?? 0.0), -($n[2] ?? 0.0))),
+                    'skewX' => new self(1, 0, tan(deg2rad($n[0])), 1),
+                    default => new self(1, tan(deg2rad($n[0])), 0, 1),
+                },
+            );
         }
 
         return $all;
@@ -77,7 +100,10 @@ final readonly class Matrix
      */
     public function on(array $point): array
     {
-        return [$this->a * $point[0] + $this->c * $point[1] + $this->e, $this->b * $point[0] + $this->d * $point[1] + $this->f];
+        return [
+            $this->a * $point[0] + $this->c * $point[1] + $this->e,
+            $this->b * $point[0] + $this->d * $point[1] + $this->f,
+        ];
     }
 
     /** By how much areas grow, as a length. */
@@ -89,6 +115,9 @@ final readonly class Matrix
     /** By how much any length grows at the most. */
     public function most(): float
     {
-        return sqrt(max($this->a ** 2 + $this->b ** 2, $this->c ** 2 + $this->d ** 2) + abs($this->a * $this->c + $this->b * $this->d));
+        return sqrt(
+            max($this->a ** 2 + $this->b ** 2, $this->c ** 2 + $this->d ** 2) +
+                abs($this->a * $this->c + $this->b * $this->d),
+        );
     }
 }

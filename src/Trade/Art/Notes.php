@@ -29,7 +29,13 @@ final class Notes
     {
         $all = [];
         foreach ($this->notes as $what => [$kind, $count, $says, $names]) {
-            $named = [] === $names ? '' : ' ('.implode(', ', \array_slice($names, 0, self::MOST_NAMED)).(\count($names) > self::MOST_NAMED ? ', …' : '').')';
+            $named =
+                [] === $names
+                    ? ''
+                    : ' ('.
+                        implode(', ', \array_slice($names, 0, self::MOST_NAMED)).
+                        (\count($names) > self::MOST_NAMED ? ', …' : '').
+                        ')';
             $all[] = new Note($kind, $what, $count, ($count > 1 ? "$count × " : '').$what.$named.': '.$says);
         }
         usort($all, static fn (Note $a, Note $b): int => $a->kind <=> $b->kind);

@@ -61,7 +61,11 @@ final class Outliner
             $this->points += \count($points);
         }
         if ($this->points > self::MOST_POINTS) {
-            throw new Refused('too-many-points', 'This drawing has more than 150 000 points. Simplify it before bringing it.', '/art');
+            throw new Refused(
+                'too-many-points',
+                'This drawing has more than 150 000 points. Simplify it before bringing it.',
+                '/art',
+            );
         }
 
         return array_map(fn (array $line): array => [$this->mapped($line[0], $matrix), $line[1]], $lines);
@@ -87,7 +91,12 @@ final class Outliner
         }
         foreach ($lines as [$points, $closed]) {
             $last = $points[\count($points) - 1];
-            if (!$closed && !$stroked && \count($points) > 2 && hypot($points[0][0] - $last[0], $points[0][1] - $last[1]) > self::OPEN) {
+            if (
+                !$closed
+                && !$stroked
+                && \count($points) > 2
+                && hypot($points[0][0] - $last[0], $points[0][1] - $last[1]) > self::OPEN
+            ) {
                 $this->notes->putRight('open outline', 'closed by a straight line, as it is filled');
             }
         }
@@ -113,7 +122,9 @@ final class Outliner
             $this->notes->putRight('dashed line', 'cut as one line');
         }
         $cap = \in_array($style['stroke-linecap'] ?? '', ['round', 'square'], true) ? $style['stroke-linecap'] : 'butt';
-        $join = \in_array($style['stroke-linejoin'] ?? '', ['round', 'bevel'], true) ? $style['stroke-linejoin'] : 'miter';
+        $join = \in_array($style['stroke-linejoin'] ?? '', ['round', 'bevel'], true)
+            ? $style['stroke-linejoin']
+            : 'miter';
         $limit = max(1.0, (float) ($style['stroke-miterlimit'] ?? '4'));
         $this->notes->putRight('line with a width', 'turned into its outline');
         // A pen that is stretched with its line is drawn unstretched first.
@@ -122,34 +133,59 @@ final class Outliner
             return Geos::stroked($lines, $width * $size, $cap, $join, $limit);
         }
         $back = self::inverse($matrix);
-        $plain = array_map(static fn (array $line): array => [array_map(static fn (array $point): array => [$size * $back->on($point)[0], $size * $back->on($point)[1]], $line[0]), $line[1]], $lines);
+        $plain = array_map(
+            static fn (array $line): array => [
+                array_map(
+                    static fn (array $point): array => [$size * $back->on($point)[0], $size * $back->on($point)[1]],
+                    $line[0],
+                ),
+                $line[1],
+            ],
+            $lines,
+        );
 
-        return self::put(Geos::stroked($plain, $width * $size, $cap, $join, $limit), $matrix->times(new Matrix(1 / $size, 0, 0, 1 / $size)));
+        return self::put(
+            Geos::stroked($plain, $width * $size, $cap, $join, $limit),
+            $matrix->times(new Matrix(1 / $size, 0, 0, 1 / $size)),
+        );
     }
 
     /** Does it turn, mirror and scale only, so that a pen stays round? */
     private static function isTurned(Matrix $matrix): bool
     {
-        return abs($matrix->a * $matrix->c + $matrix->b * $matrix->d) < 1e-9 * $matrix->size() ** 2 && abs(hypot($matrix->a, $matrix->b) - hypot($matrix->c, $matrix->d)) < 1e-9 * $matrix->size();
+        return abs($matrix->a * $matrix->c + $matrix->b * $matrix->d) < 1e-9 * $matrix->size() ** 2
+            && abs(hypot($matrix->a, $matrix->b) - hypot($matrix->c, $matrix->d)) < 1e-9 * $matrix->size();
     }
 
     private static function inverse(Matrix $m): Matrix
     {
         $det = $m->a * $m->d - $m->b * $m->c;
 
-        return new Matrix($m->d / $det, -$m->b / $det, -$m->c / $det, $m->a / $det, ($m->c * $m->f - $m->d * $m->e) / $det, ($m->b * $m->e - $m->a * $m->f) / $det);
+        return new Matrix(
+            $m->d / $det,
+            -$m->b / $det,
+            -$m->c / $det,
+            $m->a / $det,
+            ($m->c * $m->f - $m->d * $m->e) / $det,
+            ($m->b * $m->e - $m->a * $m->f) / $det,
+        );
     }
 
     private static function put(Region $region, Matrix $matrix): Region
     {
         $mirrors = $matrix->a * $matrix->d - $matrix->b * $matrix->c < 0;
         $ring = static function (array $ring) use ($matrix, $mirrors): array {
-            $mapped = array_map(static fn (array $point): array => self::whole($matrix->on([(float) $point[0], (float) $point[1]])), $ring);
+            $mapped = array_map(
+                static fn (array $point): array => self::whole($matrix->on([(float) $point[0], (float) $point[1]])),
+                $ring,
+            );
 
             return array_values($mirrors ? array_reverse($mapped) : $mapped);
         };
 
-        return Geos::tidy(new Region(array_map(static fn (array $polygon): array => array_map($ring, $polygon), $region->polygons)));
+        return Geos::tidy(
+            new Region(array_map(static fn (array $polygon): array => array_map($ring, $polygon), $region->polygons)),
+        );
     }
 
     /**
@@ -162,7 +198,9 @@ final class Outliner
         return array_map(static function (array $point) use ($matrix): array {
             $on = $matrix->on($point);
 
-            return abs($on[0]) <= self::FARTHEST && abs($on[1]) <= self::FARTHEST ? $on : throw new Refused('absurd-size', 'This drawing reaches farther than 100 m.', '/art');
+            return abs($on[0]) <= self::FARTHEST && abs($on[1]) <= self::FARTHEST
+                ? $on
+                : throw new Refused('absurd-size', 'This drawing reaches farther than 100 m.', '/art');
         }, $points);
     }
 
@@ -173,7 +211,12 @@ final class Outliner
      */
     private static function rings(array $lines): array
     {
-        return array_values(array_map(static fn (array $line): array => array_map(self::whole(...), $line[0]), array_filter($lines, static fn (array $line): bool => \count($line[0]) > 2)));
+        return array_values(
+            array_map(
+                static fn (array $line): array => array_map(self::whole(...), $line[0]),
+                array_filter($lines, static fn (array $line): bool => \count($line[0]) > 2),
+            ),
+        );
     }
 
     /**

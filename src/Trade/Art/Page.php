@@ -28,8 +28,8 @@ final class Page
         if (null === $box) {
             return [new Matrix(1000 * self::PIXEL, 0, 0, 1000 * self::PIXEL), $said];
         }
-        $across = $width ?? (null !== $height ? $height * $box[2] / $box[3] : $box[2] * self::PIXEL);
-        $down = $height ?? $across * $box[3] / $box[2];
+        $across = $width ?? (null !== $height ? ($height * $box[2]) / $box[3] : $box[2] * self::PIXEL);
+        $down = $height ?? ($across * $box[3]) / $box[2];
 
         return [self::fitted($box, 1000 * $across, 1000 * $down, $root->getAttribute('preserveAspectRatio')), $said];
     }
@@ -70,7 +70,10 @@ final class Page
     /** @return array{float, float, float, float}|null left, top, width, height */
     public static function viewBox(\DOMElement $element): ?array
     {
-        $n = array_map(floatval(...), preg_split('~[\s,]+~', trim($element->getAttribute('viewBox')), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
+        $n = array_map(
+            floatval(...),
+            preg_split('~[\s,]+~', trim($element->getAttribute('viewBox')), -1, \PREG_SPLIT_NO_EMPTY) ?: [],
+        );
 
         return 4 === \count($n) && $n[2] > 0 && $n[3] > 0 ? [$n[0], $n[1], $n[2], $n[3]] : null;
     }

@@ -49,13 +49,49 @@ final class Shapes
             return \sprintf('M%F %FH%FV%FH%FZ', $x, $y, $x + $width, $y + $height, $x);
         }
 
-        return \sprintf('M%F %FH%FA%F %F 0 0 1 %F %FV%FA%F %F 0 0 1 %F %FH%FA%F %F 0 0 1 %F %FV%FA%F %F 0 0 1 %F %FZ',
-            $x + $rx, $y, $x + $width - $rx, $rx, $ry, $x + $width, $y + $ry, $y + $height - $ry, $rx, $ry, $x + $width - $rx, $y + $height,
-            $x + $rx, $rx, $ry, $x, $y + $height - $ry, $y + $ry, $rx, $ry, $x + $rx, $y);
+        return \sprintf(
+            'M%F %FH%FA%F %F 0 0 1 %F %FV%FA%F %F 0 0 1 %F %FH%FA%F %F 0 0 1 %F %FV%FA%F %F 0 0 1 %F %FZ',
+            $x + $rx,
+            $y,
+            $x + $width - $rx,
+            $rx,
+            $ry,
+            $x + $width,
+            $y + $ry,
+            $y + $height - $ry,
+            $rx,
+            $ry,
+            $x + $width - $rx,
+            $y + $height,
+            $x + $rx,
+            $rx,
+            $ry,
+            $x,
+            $y + $height - $ry,
+            $y + $ry,
+            $rx,
+            $ry,
+            $x + $rx,
+            $y,
+        );
     }
 
     private static function oval(float $cx, float $cy, float $rx, float $ry): string
     {
-        return $rx <= 0 || $ry <= 0 ? '' : \sprintf('M%F %FA%F %F 0 1 1 %F %FA%F %F 0 1 1 %F %FZ', $cx - $rx, $cy, $rx, $ry, $cx + $rx, $cy, $rx, $ry, $cx - $rx, $cy);
+        return $rx <= 0 || $ry <= 0
+            ? ''
+            : \sprintf(
+                'M%F %FA%F %F 0 1 1 %F %FA%F %F 0 1 1 %F %FZ',
+                $cx - $rx,
+                $cy,
+                $rx,
+                $ry,
+                $cx + $rx,
+                $cy,
+                $rx,
+                $ry,
+                $cx - $rx,
+                $cy,
+            );
     }
 }

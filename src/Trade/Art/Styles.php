@@ -14,7 +14,27 @@ use Yelbo\Trade\Refused;
  */
 final class Styles
 {
-    private const KNOWN = ['fill', 'fill-rule', 'fill-opacity', 'stroke', 'stroke-width', 'stroke-linecap', 'stroke-linejoin', 'stroke-miterlimit', 'stroke-opacity', 'stroke-dasharray', 'display', 'visibility', 'opacity', 'clip-path', 'mask', 'filter', 'color', 'stop-color', 'clip-rule'];
+    private const KNOWN = [
+        'fill',
+        'fill-rule',
+        'fill-opacity',
+        'stroke',
+        'stroke-width',
+        'stroke-linecap',
+        'stroke-linejoin',
+        'stroke-miterlimit',
+        'stroke-opacity',
+        'stroke-dasharray',
+        'display',
+        'visibility',
+        'opacity',
+        'clip-path',
+        'mask',
+        'filter',
+        'color',
+        'stop-color',
+        'clip-rule',
+    ];
     private const NOT_INHERITED = ['display', 'opacity', 'clip-path', 'mask', 'filter'];
     private const MOST_RULES = 2000;
 
@@ -30,17 +50,27 @@ final class Styles
     {
         $css = preg_replace('~/\*.*?\*/|<!--|-->~s', '', $css) ?? '';
         if (str_contains($css, '@import') || 1 === preg_match('~url\(\s*["\']?(?!["\']?#)~', $css)) {
-            throw new Refused('external', 'This file calls for a style or a typeface from elsewhere. Save it as plain SVG, with everything in it.', '/art');
+            throw new Refused(
+                'external',
+                'This file calls for a style or a typeface from elsewhere. Save it as plain SVG, with everything in it.',
+                '/art',
+            );
         }
         preg_match_all('~([^{}@]+)\{([^{}]*)\}~', $css, $found, \PREG_SET_ORDER);
         foreach ($found as [, $selectors, $body]) {
             foreach (explode(',', $selectors) as $selector) {
                 $selector = trim($selector);
-                if (1 !== preg_match('~^([\w-]*)((?:[.#][\w-]+)*)$~', $selector) || \count($this->rules) >= self::MOST_RULES) {
+                if (
+                    1 !== preg_match('~^([\w-]*)((?:[.#][\w-]+)*)$~', $selector)
+                    || \count($this->rules) >= self::MOST_RULES
+                ) {
                     $this->notes->leftOut('style rule', 'only rules by element, class and id are read', $selector);
                     continue;
                 }
-                $weight = 100 * substr_count($selector, '#') + 10 * substr_count($selector, '.') + (preg_match('~^\w~', $selector) ? 1 : 0);
+                $weight =
+                    100 * substr_count($selector, '#') +
+                    10 * substr_count($selector, '.') +
+                    (preg_match('~^\w~', $selector) ? 1 : 0);
                 $this->rules[] = [$selector, $weight, self::declarations($body)];
             }
         }

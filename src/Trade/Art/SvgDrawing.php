@@ -22,7 +22,27 @@ final class SvgDrawing
     private const MOST_USES = 3000;
 
     /** What is no shape and needs no word. */
-    private const SILENT = ['defs', 'symbol', 'title', 'desc', 'metadata', 'style', 'clipPath', 'linearGradient', 'radialGradient', 'pattern', 'marker', 'namedview', 'view', 'path-effect', 'page', 'perspective', 'grid', 'mask', 'filter'];
+    private const SILENT = [
+        'defs',
+        'symbol',
+        'title',
+        'desc',
+        'metadata',
+        'style',
+        'clipPath',
+        'linearGradient',
+        'radialGradient',
+        'pattern',
+        'marker',
+        'namedview',
+        'view',
+        'path-effect',
+        'page',
+        'perspective',
+        'grid',
+        'mask',
+        'filter',
+    ];
     private const NOT_CUT = [
         'image' => ['picture', 'pictures are printed, not cut'],
         'text' => ['live text', 'turn it into outlines, or type the words at Size'],
@@ -101,17 +121,29 @@ final class SvgDrawing
     {
         $name = (string) $element->localName;
         if (isset(self::NOT_CUT[$name]) && 'mask' !== $name && 'filter' !== $name) {
-            $this->notes->leftOut(self::NOT_CUT[$name][0], self::NOT_CUT[$name][1], 'text' === $name ? $element->textContent : $element->getAttribute('id'));
+            $this->notes->leftOut(
+                self::NOT_CUT[$name][0],
+                self::NOT_CUT[$name][1],
+                'text' === $name ? $element->textContent : $element->getAttribute('id'),
+            );
 
             return;
         }
         $style = $this->styles->resolve($element, $inherited);
-        if (\in_array($name, self::SILENT, true) || 'none' === ($style['display'] ?? '') || 0.0 === self::opacity($style['opacity'] ?? '1')) {
+        if (
+            \in_array($name, self::SILENT, true)
+            || 'none' === ($style['display'] ?? '')
+            || 0.0 === self::opacity($style['opacity'] ?? '1')
+        ) {
             return;
         }
         $own = Matrix::read($element->getAttribute('transform'));
         if (null === $own) {
-            $this->notes->leftOut('transform', 'it cannot be read, so the part stands where it is drawn', $element->getAttribute('id'));
+            $this->notes->leftOut(
+                'transform',
+                'it cannot be read, so the part stands where it is drawn',
+                $element->getAttribute('id'),
+            );
         }
         $matrix = $matrix->times($own ?? new Matrix());
         foreach (['mask', 'filter'] as $effect) {
@@ -134,12 +166,25 @@ final class SvgDrawing
      * @param \DOMElement $sized what says how large it is
      * @param Style       $style
      */
-    private function nested(\DOMElement $inner, \DOMElement $sized, Matrix $matrix, array $style, ?Region $clip, int $depth): void
-    {
+    private function nested(
+        \DOMElement $inner,
+        \DOMElement $sized,
+        Matrix $matrix,
+        array $style,
+        ?Region $clip,
+        int $depth,
+    ): void {
         $matrix = $matrix->times(Matrix::move((float) $inner->getAttribute('x'), (float) $inner->getAttribute('y')));
         $box = Page::viewBox($inner);
         if (null !== $box) {
-            $matrix = $matrix->times(Page::fitted($box, (float) $sized->getAttribute('width') ?: $box[2], (float) $sized->getAttribute('height') ?: $box[3], $inner->getAttribute('preserveAspectRatio')));
+            $matrix = $matrix->times(
+                Page::fitted(
+                    $box,
+                    (float) $sized->getAttribute('width') ?: $box[2],
+                    (float) $sized->getAttribute('height') ?: $box[3],
+                    $inner->getAttribute('preserveAspectRatio'),
+                ),
+            );
         }
         $this->children($inner, $matrix, $style, $clip, $depth);
     }
@@ -155,7 +200,11 @@ final class SvgDrawing
             return;
         }
         if ($depth >= self::DEEPEST_USE || ++$this->uses > self::MOST_USES) {
-            throw new Refused('too-many-copies', 'This drawing copies its parts over and over. Turn the copies into outlines before saving.', '/art');
+            throw new Refused(
+                'too-many-copies',
+                'This drawing copies its parts over and over. Turn the copies into outlines before saving.',
+                '/art',
+            );
         }
         $matrix = $matrix->times(Matrix::move((float) $use->getAttribute('x'), (float) $use->getAttribute('y')));
         if ('symbol' === $target->localName) {
@@ -181,7 +230,11 @@ final class SvgDrawing
         foreach ($path->childNodes as $child) {
             if ($child instanceof \DOMElement) {
                 $style = $this->styles->resolve($child, []);
-                $regions[] = $this->outliner->filled($child, $matrix->times(Matrix::read($child->getAttribute('transform')) ?? new Matrix()), 'evenodd' === ($style['clip-rule'] ?? ''));
+                $regions[] = $this->outliner->filled(
+                    $child,
+                    $matrix->times(Matrix::read($child->getAttribute('transform')) ?? new Matrix()),
+                    'evenodd' === ($style['clip-rule'] ?? ''),
+                );
             }
         }
         $inside = Geos::union(array_values(array_filter($regions)));
@@ -195,7 +248,11 @@ final class SvgDrawing
         $lines = $this->outliner->lines($element, $matrix);
         if (null === $lines) {
             if (null === $element->namespaceURI || 'http://www.w3.org/2000/svg' === $element->namespaceURI) {
-                $this->notes->leftOut('unknown part', 'Yelbo does not know what it draws', (string) $element->localName);
+                $this->notes->leftOut(
+                    'unknown part',
+                    'Yelbo does not know what it draws',
+                    (string) $element->localName,
+                );
             }
 
             return;
@@ -203,14 +260,21 @@ final class SvgDrawing
         if ([] === $lines || \in_array($style['visibility'] ?? '', ['hidden', 'collapse'], true)) {
             return;
         }
-        $fill = self::opacity($style['fill-opacity'] ?? '1') > 0 ? $this->colour($style['fill'] ?? 'black', $style) : null;
-        $stroke = self::opacity($style['stroke-opacity'] ?? '1') > 0 ? $this->colour($style['stroke'] ?? 'none', $style) : null;
+        $fill =
+            self::opacity($style['fill-opacity'] ?? '1') > 0 ? $this->colour($style['fill'] ?? 'black', $style) : null;
+        $stroke =
+            self::opacity($style['stroke-opacity'] ?? '1') > 0
+                ? $this->colour($style['stroke'] ?? 'none', $style)
+                : null;
         foreach (['opacity', 'fill-opacity', 'stroke-opacity'] as $seen) {
             if (self::opacity($style[$seen] ?? '1') < 1) {
                 $this->notes->putRight('see-through colour', 'film is solid: it is cut as one colour');
             }
         }
-        $film = null === $fill ? Region::none() : $this->outliner->fill($lines, 'evenodd' === ($style['fill-rule'] ?? ''), null !== $stroke);
+        $film =
+            null === $fill
+                ? Region::none()
+                : $this->outliner->fill($lines, 'evenodd' === ($style['fill-rule'] ?? ''), null !== $stroke);
         $pen = null === $stroke ? Region::none() : $this->outliner->stroke($lines, $matrix, $style);
         if (null !== $clip) {
             [$film, $pen] = [Geos::intersection($film, $clip), Geos::intersection($pen, $clip)];
@@ -263,7 +327,10 @@ final class SvgDrawing
                     return Colour::read($this->styles->resolve($stop, [])['stop-color'] ?? 'black') ?? '#000000';
                 }
             }
-            $href = ltrim($gradient->getAttribute('href') ?: $gradient->getAttributeNS('http://www.w3.org/1999/xlink', 'href'), '#');
+            $href = ltrim(
+                $gradient->getAttribute('href') ?: $gradient->getAttributeNS('http://www.w3.org/1999/xlink', 'href'),
+                '#',
+            );
             $gradient = $this->ids[$href] ?? null;
             if (null === $gradient) {
                 break;
@@ -275,6 +342,10 @@ final class SvgDrawing
 
     private static function opacity(string $typed): float
     {
-        return str_ends_with(trim($typed), '%') ? (float) $typed / 100 : (is_numeric(trim($typed)) ? (float) $typed : 1.0);
+        return str_ends_with(trim($typed), '%')
+            ? (float) $typed / 100
+            : (is_numeric(trim($typed))
+                ? (float) $typed
+                : 1.0);
     }
 }

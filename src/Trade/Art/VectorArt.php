@@ -40,14 +40,30 @@ final readonly class VectorArt
     {
         $layers = array_filter($layers, static fn (Region $region): bool => !$region->isEmpty());
         if ([] === $layers) {
-            throw new Refused('nothing-to-cut', 'There is nothing in this drawing that can be cut: no filled shape and no line of a width.', '/art');
+            throw new Refused(
+                'nothing-to-cut',
+                'There is nothing in this drawing that can be cut: no filled shape and no line of a width.',
+                '/art',
+            );
         }
         if (\count($layers) > self::MOST_COLOURS) {
-            throw new Refused('too-many-colours', 'This drawing has '.\count($layers).' colours. A decal is cut from '.self::MOST_COLOURS.' at the most; a picture like this is printed, which is another film.', '/art');
+            throw new Refused(
+                'too-many-colours',
+                'This drawing has '.
+                    \count($layers).
+                    ' colours. A decal is cut from '.
+                    self::MOST_COLOURS.
+                    ' at the most; a picture like this is printed, which is another film.',
+                '/art',
+            );
         }
         $box = self::boxOf($layers);
 
-        return new self(array_map(static fn (Region $region): Region => $region->moved(-$box->left, -$box->top), $layers), $notes, $sized);
+        return new self(
+            array_map(static fn (Region $region): Region => $region->moved(-$box->left, -$box->top), $layers),
+            $notes,
+            $sized,
+        );
     }
 
     /**
@@ -77,7 +93,8 @@ final readonly class VectorArt
         }
         $layers = [];
         foreach ($groups as $group) {
-            $layers[(string) array_key_first($group)] = 1 === \count($group) ? reset($group) : Geos::union(array_values($group));
+            $layers[(string) array_key_first($group)] =
+                1 === \count($group) ? reset($group) : Geos::union(array_values($group));
         }
 
         return self::fromLayers($layers, $this->notes, $this->sized);

@@ -23,7 +23,12 @@ final readonly class Packing
     {
         return $appliedHere
             ? ["The {$this->small($object)} with its decal, cork or foam between", 'Care card']
-            : ['Decal on its tape and liner, flat in card', 'A test scrap of the same film', "Printed steps for this {$this->small($object)}", 'Care card'];
+            : [
+                'Decal on its tape and liner, flat in card',
+                'A test scrap of the same film',
+                "Printed steps for this {$this->small($object)}",
+                'Care card',
+            ];
     }
 
     /**
@@ -37,7 +42,9 @@ final readonly class Packing
 
         return [
             $life,
-            $appliedHere ? "It has rested its $hours h: it may be used and washed." : "Wait $hours h after applying before use or washing.",
+            $appliedHere
+                ? "It has rested its $hours h: it may be used and washed."
+                : "Wait $hours h after applying before use or washing.",
             'Hand wash, not the dishwasher, no scrubbing.',
             'Not where lips or food touch.',
         ];

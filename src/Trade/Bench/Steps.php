@@ -35,11 +35,31 @@ final readonly class Steps
 
         return [
             $this->tape($art),
-            self::step('Mark the middle', "Before the liner comes off, draw both centre lines on the tape. The middle of the art lies {$middleX->inBoth()} from the left edge of the object and {$middleY->inBoth()} from its top."),
-            self::step('Clean the object', 'Alcohol on a lint-free cloth, then let it dry. Raw wood, canvas or card: dry cloth only.', 'Alcohol is flammable: good air, no flame, no sparks.'),
-            self::step('Place it', "Art to left edge {$left->inBoth()}, art to top edge {$top->inBoth()}. Check against the centre lines, tape a hinge along the top."),
-            self::step('Apply it', 'Peel the liner away flat, rub down from the middle outwards, then peel the tape back flat on itself, never up.', 'Cut away from yourself and cap the knife.'),
-            self::step('Look it over', 'Bubbles go to the edge; prick a small one and press. Every dot and accent there?', $object->shorter()->toMillimetres() < 40 ? 'A small thing for small children must have no loose parts.' : null),
+            self::step(
+                'Mark the middle',
+                "Before the liner comes off, draw both centre lines on the tape. The middle of the art lies {$middleX->inBoth()} from the left edge of the object and {$middleY->inBoth()} from its top.",
+            ),
+            self::step(
+                'Clean the object',
+                'Alcohol on a lint-free cloth, then let it dry. Raw wood, canvas or card: dry cloth only.',
+                'Alcohol is flammable: good air, no flame, no sparks.',
+            ),
+            self::step(
+                'Place it',
+                "Art to left edge {$left->inBoth()}, art to top edge {$top->inBoth()}. Check against the centre lines, tape a hinge along the top.",
+            ),
+            self::step(
+                'Apply it',
+                'Peel the liner away flat, rub down from the middle outwards, then peel the tape back flat on itself, never up.',
+                'Cut away from yourself and cap the knife.',
+            ),
+            self::step(
+                'Look it over',
+                'Bubbles go to the edge; prick a small one and press. Every dot and accent there?',
+                $object->shorter()->toMillimetres() < 40
+                    ? 'A small thing for small children must have no loose parts.'
+                    : null,
+            ),
         ];
     }
 
@@ -52,7 +72,11 @@ final readonly class Steps
     {
         return [
             $this->tape($art),
-            self::step('Leave it on its liner', 'Trim the tape square, '.$this->margin()->inBoth().' beyond the art. Draw both centre lines on it.', 'Cut away from yourself and cap the knife.'),
+            self::step(
+                'Leave it on its liner',
+                'Trim the tape square, '.$this->margin()->inBoth().' beyond the art. Draw both centre lines on it.',
+                'Cut away from yourself and cap the knife.',
+            ),
             self::step('Add a test scrap', 'A corner of the same film for the customer to try on the surface first.'),
             self::step('Pack flat', 'Between card, with the printed steps.'),
             self::step('Add the care card', implode(' ', (new Packing($this->rules))->care($life, false))),
@@ -68,7 +92,13 @@ final readonly class Steps
      */
     public function underneath(Size $art, string $above): array
     {
-        return [self::step("Lay $above over it", "Leave this layer on its liner, {$art->in(Units::Metric)}. Lift $above on its tape, lay it over this one with an even rim all round, burnish from the back and lift both together.")];
+        return [
+            self::step(
+                "Lay $above over it",
+                "Leave this layer on its liner, {$art->in(Units::Metric)}. Lift $above on its tape, lay it over this one "
+                    .'with an even rim all round, burnish from the back and lift both together.',
+            ),
+        ];
     }
 
     /**
@@ -80,7 +110,13 @@ final readonly class Steps
      */
     public function layered(array $under): array
     {
-        return array_map(static fn (string $tag): array => self::step("Join it with $tag", "Lift this layer on its tape and lay it over $tag while that is still on its liner, the rim even all round. Burnish from the back, then lift both."), $under);
+        return array_map(
+            static fn (string $tag): array => self::step(
+                "Join it with $tag",
+                "Lift this layer on its tape and lay it over $tag while that is still on its liner, the rim even all round. Burnish from the back, then lift both.",
+            ),
+            $under,
+        );
     }
 
     /** @return array{title: string, how: string, caution: string|null} */
@@ -88,10 +124,17 @@ final readonly class Steps
     {
         $width = $art->width->plus($this->margin()->times(2));
         $height = $art->height->plus($this->margin()->times(2));
-        $clear = max($art->width->toMillimetres(), $art->height->toMillimetres()) <= $this->rules->value(Rule::ClearTapeUpTo);
+        $clear =
+            max($art->width->toMillimetres(), $art->height->toMillimetres()) <=
+            $this->rules->value(Rule::ClearTapeUpTo);
         $kind = $clear ? 'clear, medium tack tape' : 'paper, low tack tape';
 
-        return self::step('Tape it', 'Cut '.(new Size($width, $height))->in(Units::Metric)." of $kind. Lay it from the middle outwards, burnish front and back, peel the liner away flat.");
+        return self::step(
+            'Tape it',
+            'Cut '.
+                (new Size($width, $height))->in(Units::Metric).
+                " of $kind. Lay it from the middle outwards, burnish front and back, peel the liner away flat.",
+        );
     }
 
     private function margin(): Length

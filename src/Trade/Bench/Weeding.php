@@ -63,7 +63,13 @@ final readonly class Weeding
                 $insides[] = new Part($piece, true);
             }
         }
-        usort($insides, static fn (Part $a, Part $b): int => [$a->region->box()->left, $a->region->box()->top] <=> [$b->region->box()->left, $b->region->box()->top]);
+        usort(
+            $insides,
+            static fn (Part $a, Part $b): int => [$a->region->box()->left, $a->region->box()->top] <=> [
+                $b->region->box()->left,
+                $b->region->box()->top,
+            ],
+        );
 
         return [...$surrounds, ...$insides];
     }
@@ -89,21 +95,28 @@ final readonly class Weeding
             return [self::SURROUND_FIRST, 'There are no inside pieces to lift first.'];
         }
         if ($finest < self::DELICATE || $loops > 3 * \count($this->keeps)) {
-            $reason = $finest < self::DELICATE
-                ? 'The finest strokes are about '.round($finest, 1).' mm wide and could lift with the surround.'
-                : "There are $loops inside pieces in ".\count($this->keeps).' connected parts: loops lift with the surround.';
+            $reason =
+                $finest < self::DELICATE
+                    ? 'The finest strokes are about '.round($finest, 1).' mm wide and could lift with the surround.'
+                    : "There are $loops inside pieces in ".
+                        \count($this->keeps).
+                        ' connected parts: loops lift with the surround.';
 
             return [self::INSIDES_FIRST, $reason];
         }
 
-        return [self::SURROUND_FIRST, 'Strokes are about '.round($finest, 1).' mm wide and more, nothing thin to lift.'];
+        return [
+            self::SURROUND_FIRST,
+            'Strokes are about '.round($finest, 1).' mm wide and more, nothing thin to lift.',
+        ];
     }
 
     private function timed(Region $layer, Film $film, Rules $rules): float
     {
-        $seconds = $rules->value(Rule::WeedStart)
-            + $rules->value(Rule::WeedPiece) * \count($this->waste)
-            + $layer->outlineLength() / $rules->value(Rule::WeedCut);
+        $seconds =
+            $rules->value(Rule::WeedStart) +
+            $rules->value(Rule::WeedPiece) * \count($this->waste) +
+            $layer->outlineLength() / $rules->value(Rule::WeedCut);
         $small = $rules->value(Rule::WeedSmall);
         $hard = Film::Glitter === $film;
         foreach ($this->keeps as $part) {
@@ -113,6 +126,6 @@ final readonly class Weeding
             $hard = $hard || $part->across() < $small;
         }
 
-        return round($seconds * ($hard ? $rules->value(Rule::WeedHard) : 1) / 60, 2);
+        return round(($seconds * ($hard ? $rules->value(Rule::WeedHard) : 1)) / 60, 2);
     }
 }

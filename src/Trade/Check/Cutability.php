@@ -55,28 +55,62 @@ final readonly class Cutability
      */
     public function insides(Region $rim): array
     {
-        return array_map(static fn (Snag $snag): Snag => new Snag($snag->code, Snag::WARN, $snag->limit, $snag->found, $snag->at,
-            'An inside of the rim is '.self::mm($snag->found).' across. Under '.self::mm($snag->limit).' the hook cannot lift it out: a wider rim closes it.', [['do' => 'widen-rim', 'by' => 2 * $snag->limit]]), $this->counters($rim, null));
+        return array_map(
+            static fn (Snag $snag): Snag => new Snag(
+                $snag->code,
+                Snag::WARN,
+                $snag->limit,
+                $snag->found,
+                $snag->at,
+                'An inside of the rim is '.
+                    self::mm($snag->found).
+                    ' across. Under '.
+                    self::mm($snag->limit).
+                    ' the hook cannot lift it out: a wider rim closes it.',
+                [['do' => 'widen-rim', 'by' => 2 * $snag->limit]],
+            ),
+            $this->counters($rim, null),
+        );
     }
 
     /** @return list<Snag> */
     private function strokes(Region $layer, ?int $capHeight): array
     {
         $limit = $this->limits->stroke;
-        $small = array_filter(array_map(static fn (Region $piece): Box => $piece->box(), $layer->pieces()), fn (Box $box): bool => max($box->width(), $box->height()) < $this->limits->island);
+        $small = array_filter(
+            array_map(static fn (Region $piece): Box => $piece->box(), $layer->pieces()),
+            fn (Box $box): bool => max($box->width(), $box->height()) < $this->limits->island,
+        );
         [$parts, $means] = self::narrowestFirst(Opening::tooThin($layer, $limit - self::GRACE));
         $widths = $this->widths($layer, $parts);
         $worst = min([$limit, ...$widths]);
         $snags = [];
         foreach ($parts as $nth => $part) {
-            $spot = isset($widths[$nth]) ? self::spot(Inscribed::in($part, 25)) : array_map(static fn (float $at): int => (int) round($at), Geos::pointInside($part));
+            $spot = isset($widths[$nth])
+                ? self::spot(Inscribed::in($part, 25))
+                : array_map(static fn (float $at): int => (int) round($at), Geos::pointInside($part));
             if ([] !== array_filter($small, static fn (Box $box): bool => $box->holds(new Box(...$spot, ...$spot)))) {
                 continue;
             }
             $found = $widths[$nth] ?? max($worst, min($limit - self::GRACE, $means[$nth]));
-            $snags[] = new Snag('thin-stroke', Snag::STOP, $limit, $found, $spot,
-                'A stroke is '.self::mm($found).' wide. Under '.self::mm($limit).' it tears when it is weeded and does not last.',
-                [...self::enlarge($capHeight, $limit, $worst), ['do' => 'thicken', 'by' => self::half($limit - $found)], ['do' => 'bolder-face'], ['do' => 'another-film']]);
+            $snags[] = new Snag(
+                'thin-stroke',
+                Snag::STOP,
+                $limit,
+                $found,
+                $spot,
+                'A stroke is '.
+                    self::mm($found).
+                    ' wide. Under '.
+                    self::mm($limit).
+                    ' it tears when it is weeded and does not last.',
+                [
+                    ...self::enlarge($capHeight, $limit, $worst),
+                    ['do' => 'thicken', 'by' => self::half($limit - $found)],
+                    ['do' => 'bolder-face'],
+                    ['do' => 'another-film'],
+                ],
+            );
         }
 
         return $snags;
@@ -97,7 +131,11 @@ final readonly class Cutability
         foreach (\array_slice($parts, 0, \count($parts) > self::MANY ? self::FEW : self::MANY) as $nth => $part) {
             $widths[$nth] = $this->width($layer, $part);
         }
-        for ($round = 0; \count($parts) > \count($widths) && \count($parts) < self::A_FIELD && $round < self::AGAIN; ++$round) {
+        for (
+            $round = 0;
+            \count($parts) > \count($widths) && \count($parts) < self::A_FIELD && $round < self::AGAIN;
+            ++$round
+        ) {
             $thinner = Opening::tooThin($layer, min([$this->limits->stroke, ...$widths]) - self::GRACE);
             $at = self::unmeasured(\array_slice(self::narrowestFirst($thinner)[0], 0, self::MANY), $boxes, $widths);
             if (null === $at) {
@@ -139,7 +177,11 @@ final readonly class Cutability
         $box = $part->box();
         $near = Geos::clipped($layer, $box->grown(2 * $this->limits->stroke));
 
-        return Opening::thinnest($near, $this->limits->stroke, static fn (Region $thin): bool => $thin->box()->overlaps($box));
+        return Opening::thinnest(
+            $near,
+            $this->limits->stroke,
+            static fn (Region $thin): bool => $thin->box()->overlaps($box),
+        );
     }
 
     /**
@@ -158,7 +200,7 @@ final readonly class Cutability
     /** As if it were a ribbon, µm. */
     private static function meanWidth(Region $part): int
     {
-        return (int) (2000 * $part->area() / max(0.001, $part->outlineLength()));
+        return (int) ((2000 * $part->area()) / max(0.001, $part->outlineLength()));
     }
 
     /** What an outline has to grow by on each side, µm, a hair to spare. */
@@ -178,9 +220,24 @@ final readonly class Cutability
             if ($found >= $limit - self::GRACE) {
                 continue;
             }
-            $snags[] = new Snag('small-island', Snag::STOP, $limit, $found, self::spot(Inscribed::in($piece)),
-                'A part that touches nothing is '.self::mm($found).' across. Under '.self::mm($limit).' it gets lost in weeding or falls off.',
-                [...self::enlarge($capHeight, $limit, $found), ['do' => 'thicken', 'by' => self::half($limit - $found)], ...$this->drop($box), ['do' => 'another-film']]);
+            $snags[] = new Snag(
+                'small-island',
+                Snag::STOP,
+                $limit,
+                $found,
+                self::spot(Inscribed::in($piece)),
+                'A part that touches nothing is '.
+                    self::mm($found).
+                    ' across. Under '.
+                    self::mm($limit).
+                    ' it gets lost in weeding or falls off.',
+                [
+                    ...self::enlarge($capHeight, $limit, $found),
+                    ['do' => 'thicken', 'by' => self::half($limit - $found)],
+                    ...$this->drop($box),
+                    ['do' => 'another-film'],
+                ],
+            );
         }
 
         return $snags;
@@ -209,9 +266,23 @@ final readonly class Cutability
                 $circle = Inscribed::in($counter, 10);
                 $found = (int) round(2 * $circle->radius);
                 if ($found < $limit - self::GRACE) {
-                    $snags[] = new Snag('small-counter', Snag::STOP, $limit, $found, self::spot($circle),
-                        'An inside is '.self::mm($found).' across. Under '.self::mm($limit).' the hook cannot lift it out.',
-                        [...self::enlarge($capHeight, $limit, $found), ['do' => 'fill', 'by' => $limit], ['do' => 'bolder-face']]);
+                    $snags[] = new Snag(
+                        'small-counter',
+                        Snag::STOP,
+                        $limit,
+                        $found,
+                        self::spot($circle),
+                        'An inside is '.
+                            self::mm($found).
+                            ' across. Under '.
+                            self::mm($limit).
+                            ' the hook cannot lift it out.',
+                        [
+                            ...self::enlarge($capHeight, $limit, $found),
+                            ['do' => 'fill', 'by' => $limit],
+                            ['do' => 'bolder-face'],
+                        ],
+                    );
                 }
             }
         }
@@ -233,9 +304,23 @@ final readonly class Cutability
                 }
                 $found = (int) round(Geos::distance($piece, $pieces[$j]));
                 if ($found < $limit - self::GRACE) {
-                    $snags[] = new Snag('tight-gap', Snag::WARN, $limit, $found, self::between($piece, $pieces[$j], $found),
-                        'Two parts are '.self::mm($found).' apart. Under '.self::mm($limit).' the film between them will not come out clean.',
-                        [...self::enlarge($capHeight, $limit, $found), ['do' => 'track', 'by' => $limit - $found], ['do' => 'fuse', 'by' => $limit]]);
+                    $snags[] = new Snag(
+                        'tight-gap',
+                        Snag::WARN,
+                        $limit,
+                        $found,
+                        self::between($piece, $pieces[$j], $found),
+                        'Two parts are '.
+                            self::mm($found).
+                            ' apart. Under '.
+                            self::mm($limit).
+                            ' the film between them will not come out clean.',
+                        [
+                            ...self::enlarge($capHeight, $limit, $found),
+                            ['do' => 'track', 'by' => $limit - $found],
+                            ['do' => 'fuse', 'by' => $limit],
+                        ],
+                    );
                 }
             }
         }
@@ -246,13 +331,18 @@ final readonly class Cutability
     /** @return list<array{do: string, capHeight: int}> */
     private static function enlarge(?int $capHeight, int $limit, int $found): array
     {
-        return null === $capHeight || $found < 1 ? [] : [['do' => 'enlarge', 'capHeight' => 100 * (int) ceil($capHeight * $limit / $found / 100)]];
+        return null === $capHeight || $found < 1
+            ? []
+            : [['do' => 'enlarge', 'capHeight' => 100 * (int) ceil(($capHeight * $limit) / $found / 100)]];
     }
 
     /** @return array{int, int} */
     private static function between(Region $one, Region $other, int $found): array
     {
-        $meet = Geos::intersection(Geos::grow($one, intdiv($found, 2) + 20), Geos::grow($other, intdiv($found, 2) + 20));
+        $meet = Geos::intersection(
+            Geos::grow($one, intdiv($found, 2) + 20),
+            Geos::grow($other, intdiv($found, 2) + 20),
+        );
         $box = $meet->isEmpty() ? $one->box() : $meet->box();
 
         return [intdiv($box->left + $box->right, 2), intdiv($box->top + $box->bottom, 2)];

@@ -22,8 +22,11 @@ final class FaceMeasures
     /** @var array<string, array<int, array{float, float|null, float|null}>>|null */
     private ?array $shipped = null;
 
-    public function __construct(private readonly Faces $faces, private readonly Typesetter $letterer, private readonly Cache $cache)
-    {
+    public function __construct(
+        private readonly Faces $faces,
+        private readonly Typesetter $letterer,
+        private readonly Cache $cache,
+    ) {
     }
 
     /** What is smallest in words, as shares of the letter height. */
@@ -42,7 +45,10 @@ final class FaceMeasures
 
     private function measured(Words $words, int $glyph): ?Measures
     {
-        return $this->cache->recall("measured.{$words->face->slug}.$glyph", function () use ($words, $glyph): ?Measures {
+        return $this->cache->recall("measured.{$words->face->slug}.$glyph", function () use (
+            $words,
+            $glyph,
+        ): ?Measures {
             $film = $this->letterer->glyph($words->face, $glyph, self::MEASURED_AT);
 
             return $film->isEmpty() ? null : Measures::ofRegion($film, self::MEASURED_AT);

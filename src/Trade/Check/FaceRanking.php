@@ -25,8 +25,11 @@ final readonly class FaceRanking
     /** Shares of a limit: with this much to spare it cuts well. */
     private const WELL = 1.3;
 
-    public function __construct(private Fitting $fitting, private Typesetter $typesetter, private FaceMeasures $measures)
-    {
+    public function __construct(
+        private Fitting $fitting,
+        private Typesetter $typesetter,
+        private FaceMeasures $measures,
+    ) {
     }
 
     /**
@@ -39,12 +42,28 @@ final readonly class FaceRanking
      *
      * @throws Refused where the object leaves no room
      */
-    public function rank(Surface $surface, array $faces, \Closure $set, Limits $limits, array $offsets = [], int $thicken = 0): array
-    {
+    public function rank(
+        Surface $surface,
+        array $faces,
+        \Closure $set,
+        Limits $limits,
+        array $offsets = [],
+        int $thicken = 0,
+    ): array {
         $this->shapeAll($faces, $set);
         $room = $this->fitting->sketchRoom($surface, $offsets, $thicken);
-        $samples = array_map(fn (Face $face): FaceSample => $this->sample($face, $surface, $room, $set, $limits), $faces);
-        usort($samples, static fn (FaceSample $a, FaceSample $b): int => [!$a->canBeCut(), -min(self::ENOUGH, $a->spare), -($a->capHeight ?? 0)] <=> [!$b->canBeCut(), -min(self::ENOUGH, $b->spare), -($b->capHeight ?? 0)]);
+        $samples = array_map(
+            fn (Face $face): FaceSample => $this->sample($face, $surface, $room, $set, $limits),
+            $faces,
+        );
+        usort(
+            $samples,
+            static fn (FaceSample $a, FaceSample $b): int => [
+                !$a->canBeCut(),
+                -min(self::ENOUGH, $a->spare),
+                -($a->capHeight ?? 0),
+            ] <=> [!$b->canBeCut(), -min(self::ENOUGH, $b->spare), -($b->capHeight ?? 0)],
+        );
 
         return $samples;
     }
@@ -71,14 +90,22 @@ final readonly class FaceRanking
         } catch (Refused $refused) {
             return new FaceSample($face, null, null, 0.0, $refused->getMessage());
         }
-        [$spare, $code, $found] = $this->measures->ofWords($words)->worst($words->setting->smallestOf($capHeight), $limits);
+        [$spare, $code, $found] = $this->measures
+            ->ofWords($words)
+            ->worst($words->setting->smallestOf($capHeight), $limits);
         $box = $film->box();
 
-        return new FaceSample($face, $film->moved(-$box->left, -$box->top), $capHeight, $spare, match (true) {
-            $spare >= self::WELL => 'cuts well',
-            $spare >= 1 => 'can just be cut',
-            default => self::tooSmall($code, Length::micrometres($found)->inMetric()),
-        });
+        return new FaceSample(
+            $face,
+            $film->moved(-$box->left, -$box->top),
+            $capHeight,
+            $spare,
+            match (true) {
+                $spare >= self::WELL => 'cuts well',
+                $spare >= 1 => 'can just be cut',
+                default => self::tooSmall($code, Length::micrometres($found)->inMetric()),
+            },
+        );
     }
 
     private static function tooSmall(string $code, string $mm): string

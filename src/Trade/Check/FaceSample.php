@@ -16,8 +16,13 @@ final readonly class FaceSample
      * @param float       $spare     what is smallest in them as a share of its limit; under 1 they cannot be cut
      * @param string      $verdict   in words
      */
-    public function __construct(public Face $face, public ?Region $film, public ?int $capHeight, public float $spare, public string $verdict)
-    {
+    public function __construct(
+        public Face $face,
+        public ?Region $film,
+        public ?int $capHeight,
+        public float $spare,
+        public string $verdict,
+    ) {
     }
 
     /** Whether nothing in it is under its limit. */

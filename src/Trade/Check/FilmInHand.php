@@ -11,7 +11,10 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
-/** What speaks against a decal in the very film it is to be cut from: how much of it there is, its colour, its maker. Source: handbook sections 6, 7 and 10. */
+/**
+ * What speaks against a decal in the very film it is to be cut from: how much of it there is, its colour, its maker.
+ * Source: handbook sections 6, 7 and 10.
+ */
 final readonly class FilmInHand
 {
     /** Of full light: from here film is as pale as its liner, and under there its cuts do not show. */
@@ -40,16 +43,39 @@ final readonly class FilmInHand
             [$narrow, $wide] = [min($sheet) - $edge, max($sheet) - $edge];
             if ($short > $narrow || $long > $wide) {
                 $share = min($narrow / $short, $wide / $long);
-                $snags[] = new Snag('too-large-for-film', Snag::WARN, $long > $wide ? $wide : $narrow, $long > $wide ? $long : $short, null,
-                    'The largest piece of this film on the shelf gives '.Length::micrometres($narrow)->inMetric().' × '.Length::micrometres($wide)->inMetric().' mm; this is larger and has to be cut in panels.',
-                    [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']]);
+                $snags[] = new Snag(
+                    'too-large-for-film',
+                    Snag::WARN,
+                    $long > $wide ? $wide : $narrow,
+                    $long > $wide ? $long : $short,
+                    null,
+                    'The largest piece of this film on the shelf gives '.
+                        Length::micrometres($narrow)->inMetric().
+                        ' × '.
+                        Length::micrometres($wide)->inMetric().
+                        ' mm; this is larger and has to be cut in panels.',
+                    [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']],
+                );
             }
         }
         $tape ??= $this->rules->micrometres(Rule::TapeWidth);
         $needed = $short + 2 * $this->rules->micrometres(Rule::TapeMargin);
         if ($needed > $tape) {
-            $snags[] = new Snag('too-wide-for-tape', Snag::NOTE, $tape, $needed, null,
-                'The tape has to be '.Length::micrometres($needed)->inMetric().' mm wide and the widest roll has '.Length::micrometres($tape)->inMetric().' mm: lay it in strips that overlap by '.Length::micrometres($this->rules->micrometres(Rule::TapeOverlap))->inMetric().' mm.', []);
+            $snags[] = new Snag(
+                'too-wide-for-tape',
+                Snag::NOTE,
+                $tape,
+                $needed,
+                null,
+                'The tape has to be '.
+                    Length::micrometres($needed)->inMetric().
+                    ' mm wide and the widest roll has '.
+                    Length::micrometres($tape)->inMetric().
+                    ' mm: lay it in strips that overlap by '.
+                    Length::micrometres($this->rules->micrometres(Rule::TapeOverlap))->inMetric().
+                    ' mm.',
+                [],
+            );
         }
 
         return $snags;
@@ -70,12 +96,36 @@ final readonly class FilmInHand
         $light = (0.2126 * $red + 0.7152 * $green + 0.0722 * $blue) / 255;
         $notes = [];
         if ($light > self::WHITE && 'white' === strtolower(trim($liner))) {
-            $notes[] = new Snag('white-on-white', Snag::NOTE, 0, 0, null, 'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a lit table.', []);
+            $notes[] = new Snag(
+                'white-on-white',
+                Snag::NOTE,
+                0,
+                0,
+                null,
+                'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a lit table.',
+                [],
+            );
         } elseif ($light < self::DARK) {
-            $notes[] = new Snag('dark-film', Snag::NOTE, 0, 0, null, 'Dark film hides its cuts. Weed it on a lit table.', []);
+            $notes[] = new Snag(
+                'dark-film',
+                Snag::NOTE,
+                0,
+                0,
+                null,
+                'Dark film hides its cuts. Weed it on a lit table.',
+                [],
+            );
         }
         if ($oneWay ?? $film->hasDirection()) {
-            $notes[] = new Snag('patterned', Snag::NOTE, 0, 0, null, 'The pattern has a direction: it is never turned on the sheet.', []);
+            $notes[] = new Snag(
+                'patterned',
+                Snag::NOTE,
+                0,
+                0,
+                null,
+                'The pattern has a direction: it is never turned on the sheet.',
+                [],
+            );
         }
 
         return $notes;
@@ -88,6 +138,18 @@ final readonly class FilmInHand
      */
     public function outdoors(Usage $use, ?int $years): array
     {
-        return 0 !== $years || !\in_array($use, [Usage::Outdoor, Usage::Vehicle], true) ? [] : [new Snag('indoors-only', Snag::WARN, 0, 0, null, 'Its maker gives this film for indoors only. Take another one, or tell the customer.', [])];
+        return 0 !== $years || !\in_array($use, [Usage::Outdoor, Usage::Vehicle], true)
+            ? []
+            : [
+                new Snag(
+                    'indoors-only',
+                    Snag::WARN,
+                    0,
+                    0,
+                    null,
+                    'Its maker gives this film for indoors only. Take another one, or tell the customer.',
+                    [],
+                ),
+            ];
     }
 }

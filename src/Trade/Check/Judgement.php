@@ -43,8 +43,15 @@ final readonly class Judgement
      *
      * @return list<Snag>
      */
-    public function judge(Fitted $fitted, Film $film, Usage $use, ?float $readFrom = null, ?Material $material = null, bool $inside = false, ?Limits $limits = null): array
-    {
+    public function judge(
+        Fitted $fitted,
+        Film $film,
+        Usage $use,
+        ?float $readFrom = null,
+        ?Material $material = null,
+        bool $inside = false,
+        ?Limits $limits = null,
+    ): array {
         $check = new Cutability(($limits ?? $film->limits($this->rules))->in($use, $this->rules));
 
         return [
@@ -56,7 +63,10 @@ final readonly class Judgement
             ...$this->machine($fitted),
             ...$this->register($fitted),
             ...$this->guide($fitted),
-            ...array_map(static fn (Snag $snag): Snag => self::possible($snag, $fitted->largest), $this->layers($check, $fitted)),
+            ...array_map(
+                static fn (Snag $snag): Snag => self::possible($snag, $fitted->largest),
+                $this->layers($check, $fitted),
+            ),
         ];
     }
 
@@ -66,7 +76,10 @@ final readonly class Judgement
         $snags = [];
         foreach ($fitted->artwork->layers as $layer) {
             $rim = Layer::OFFSET === $layer->role || Layer::BASE === $layer->role;
-            array_push($snags, ...($rim ? $check->insides($layer->region) : $check->snags($layer->region, $fitted->capHeight)));
+            array_push(
+                $snags,
+                ...$rim ? $check->insides($layer->region) : $check->snags($layer->region, $fitted->capHeight),
+            );
         }
 
         return $snags;
@@ -89,8 +102,12 @@ final readonly class Judgement
             foreach ($fitted->artwork->layers[$nth]->region->polygons as $polygon) {
                 $ring = new Region([[$polygon[0]]]);
                 $box = $ring->box();
-                $aspect = ($box->width() / $box->height()) / ($safe->width() / $safe->height());
-                if ($box->width() < self::ROUND_ALL * $whole->width() || $box->height() < self::ROUND_ALL * $whole->height() || abs($aspect - 1) > 1 - self::ALIKE) {
+                $aspect = $box->width() / $box->height() / ($safe->width() / $safe->height());
+                if (
+                    $box->width() < self::ROUND_ALL * $whole->width()
+                    || $box->height() < self::ROUND_ALL * $whole->height()
+                    || abs($aspect - 1) > 1 - self::ALIKE
+                ) {
                     continue;
                 }
                 $scale = $safe->width() / $box->width();
@@ -99,9 +116,20 @@ final readonly class Judgement
                 if ($shared > self::ALIKE * max($laid->area(), $fitted->safe->area())) {
                     $colour = (string) (array_keys($fitted->words->art->layers)[$nth] ?? '');
 
-                    return [new Snag('guide-in-cut', Snag::WARN, 0, 0, [$polygon[0][0][0], $polygon[0][0][1]],
-                        'An outline like the object’s own runs round the drawing. Is it a guide? The object’s outline is never cut.',
-                        1 === \count($fitted->artwork->layers[$nth]->region->polygons) && \count($fitted->words->art->layers) > 1 ? [['do' => 'leave-out', 'colour' => $colour]] : [])];
+                    return [
+                        new Snag(
+                            'guide-in-cut',
+                            Snag::WARN,
+                            0,
+                            0,
+                            [$polygon[0][0][0], $polygon[0][0][1]],
+                            'An outline like the object’s own runs round the drawing. Is it a guide? The object’s outline is never cut.',
+                            1 === \count($fitted->artwork->layers[$nth]->region->polygons)
+                            && \count($fitted->words->art->layers) > 1
+                                ? [['do' => 'leave-out', 'colour' => $colour]]
+                                : [],
+                        ),
+                    ];
                 }
             }
         }
@@ -112,9 +140,22 @@ final readonly class Judgement
     /** Larger letters than fit cure nothing, where something else does. */
     private static function possible(Snag $snag, int $largest): Snag
     {
-        $cures = array_values(array_filter($snag->cures, static fn (array $cure): bool => 'enlarge' !== $cure['do'] || ($cure['capHeight'] ?? 0) <= $largest));
+        $cures = array_values(
+            array_filter(
+                $snag->cures,
+                static fn (array $cure): bool => 'enlarge' !== $cure['do'] || ($cure['capHeight'] ?? 0) <= $largest,
+            ),
+        );
 
-        return new Snag($snag->code, $snag->severity, $snag->limit, $snag->found, $snag->at, $snag->message, [] === $cures ? $snag->cures : $cures);
+        return new Snag(
+            $snag->code,
+            $snag->severity,
+            $snag->limit,
+            $snag->found,
+            $snag->at,
+            $snag->message,
+            [] === $cures ? $snag->cures : $cures,
+        );
     }
 
     /** @return list<Snag> */
@@ -125,14 +166,32 @@ final readonly class Judgement
         }
         $largest = Length::micrometres($fitted->largest);
         if ($fitted->capHeight <= $fitted->largest && null === $fitted->strain) {
-            return [new Snag('outside-safe-area', Snag::STOP, $fitted->largest, $fitted->capHeight, null, 'Where it lies the art reaches beyond the safe area. Moved inwards it fits.', [['do' => 'centre']])];
+            return [
+                new Snag(
+                    'outside-safe-area',
+                    Snag::STOP,
+                    $fitted->largest,
+                    $fitted->capHeight,
+                    null,
+                    'Where it lies the art reaches beyond the safe area. Moved inwards it fits.',
+                    [['do' => 'centre']],
+                ),
+            ];
         }
         // On a ball there is no edge: how far it may reach is said by its strain.
         $bears = null !== $fitted->strain && $fitted->strain <= Ball::SNIPS;
 
-        return [new Snag('outside-safe-area', $bears ? Snag::WARN : Snag::STOP, $fitted->largest, $fitted->capHeight, null,
-            "The art reaches beyond the safe area. At a letter height of {$largest->inBoth()} or less it fits.",
-            [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => 'centre']])];
+        return [
+            new Snag(
+                'outside-safe-area',
+                $bears ? Snag::WARN : Snag::STOP,
+                $fitted->largest,
+                $fitted->capHeight,
+                null,
+                "The art reaches beyond the safe area. At a letter height of {$largest->inBoth()} or less it fits.",
+                [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => 'centre']],
+            ),
+        ];
     }
 
     /** @return list<Snag> what a round wall does to a flat decal */
@@ -141,17 +200,39 @@ final readonly class Judgement
         $snags = [];
         if (null !== $fitted->droop && $fitted->droop > Development::SHOWS) {
             $droop = Length::micrometres($fitted->droop)->inMetric();
-            $snags[] = new Snag('droop', Snag::WARN, Development::SHOWS, $fitted->droop, null,
-                $fitted->bent ? "On this taper a straight line would hang $droop mm in the middle; the art is bent along the arc to look straight." : "On this taper the line hangs $droop mm in the middle. Over 1 mm it shows.",
-                [$fitted->bent ? ['do' => 'place-on-the-arc'] : ['do' => 'reduce', 'capHeight' => (int) ($fitted->capHeight * sqrt(Development::SHOWS / $fitted->droop))]]);
+            $snags[] = new Snag(
+                'droop',
+                Snag::WARN,
+                Development::SHOWS,
+                $fitted->droop,
+                null,
+                $fitted->bent
+                    ? "On this taper a straight line would hang $droop mm in the middle; the art is bent along the arc to look straight."
+                    : "On this taper the line hangs $droop mm in the middle. Over 1 mm it shows.",
+                [
+                    $fitted->bent
+                        ? ['do' => 'place-on-the-arc']
+                        : [
+                            'do' => 'reduce',
+                            'capHeight' => (int) ($fitted->capHeight * sqrt(Development::SHOWS / $fitted->droop)),
+                        ],
+                ],
+            );
         }
         if (null !== $fitted->strain && $fitted->strain > Ball::FLAT + self::STRAIN_GRACE) {
             $percent = round(100 * $fitted->strain, 1);
             $stop = $fitted->strain > Ball::SNIPS;
-            $snags[] = new Snag('ball-strain', $stop ? Snag::STOP : Snag::WARN, (int) round(1000 * 100 * ($stop ? Ball::SNIPS : Ball::FLAT)), (int) round(1000 * 100 * $fitted->strain), null,
-                $stop ? "On this ball the edge would have to shrink by $percent %: it will crease. Make it smaller, or split the decal."
+            $snags[] = new Snag(
+                'ball-strain',
+                $stop ? Snag::STOP : Snag::WARN,
+                (int) round(1000 * 100 * ($stop ? Ball::SNIPS : Ball::FLAT)),
+                (int) round(1000 * 100 * $fitted->strain),
+                null,
+                $stop
+                    ? "On this ball the edge would have to shrink by $percent %: it will crease. Make it smaller, or split the decal."
                     : "On this ball the edge has to shrink by $percent %: it needs relief snips in the tape between the letters.",
-                [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => $stop ? 'split' : 'snip']]);
+                [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => $stop ? 'split' : 'snip']],
+            );
         }
 
         return $snags;
@@ -162,7 +243,9 @@ final readonly class Judgement
     {
         $warning = Suitability::warning($film, $use);
 
-        return null === $warning ? [] : [new Snag('film-and-use', Snag::WARN, 0, 0, null, $warning, [['do' => 'another-film']])];
+        return null === $warning
+            ? []
+            : [new Snag('film-and-use', Snag::WARN, 0, 0, null, $warning, [['do' => 'another-film']])];
     }
 
     /** @return list<Snag> */
@@ -173,11 +256,23 @@ final readonly class Judgement
             return [];
         }
 
-        return [new Snag('film-and-surface', $material->refuses($film, $inside) ? Snag::STOP : Snag::WARN, 0, 0, null, $warning, match (true) {
-            Material::Wall === $material => [['do' => 'another-film', 'film' => Film::Removable->value]],
-            $material->refuses($film, $inside) => [['do' => Material::TintedGlass === $material ? 'outside' : 'another-material']],
-            default => [['do' => 'test-first']],
-        })];
+        return [
+            new Snag(
+                'film-and-surface',
+                $material->refuses($film, $inside) ? Snag::STOP : Snag::WARN,
+                0,
+                0,
+                null,
+                $warning,
+                match (true) {
+                    Material::Wall === $material => [['do' => 'another-film', 'film' => Film::Removable->value]],
+                    $material->refuses($film, $inside) => [
+                        ['do' => Material::TintedGlass === $material ? 'outside' : 'another-material'],
+                    ],
+                    default => [['do' => 'test-first']],
+                },
+            ),
+        ];
     }
 
     /** @return list<Snag> a rim narrower than layers can be laid */
@@ -187,8 +282,21 @@ final readonly class Judgement
         foreach (\array_slice($fitted->artwork->layers, 1) as $layer) {
             $rim = $top->left - $layer->region->box()->left;
             if ($rim > 0 && $rim < self::REGISTER) {
-                return [new Snag('register', Snag::WARN, self::REGISTER, $rim, null,
-                    'The rim is '.Length::micrometres($rim)->inMetric().' mm. Layers are laid to about 1 mm, and under '.Length::micrometres(self::REGISTER)->inMetric().' mm that shows.', [['do' => 'widen-rim', 'by' => self::REGISTER]])];
+                return [
+                    new Snag(
+                        'register',
+                        Snag::WARN,
+                        self::REGISTER,
+                        $rim,
+                        null,
+                        'The rim is '.
+                            Length::micrometres($rim)->inMetric().
+                            ' mm. Layers are laid to about 1 mm, and under '.
+                            Length::micrometres(self::REGISTER)->inMetric().
+                            ' mm that shows.',
+                        [['do' => 'widen-rim', 'by' => self::REGISTER]],
+                    ),
+                ];
             }
         }
 
@@ -200,7 +308,7 @@ final readonly class Judgement
     {
         $limit = Usage::Vehicle === $use ? $this->rules->micrometres(Rule::VehicleLetter) : 0;
         if (null !== $readFrom) {
-            $limit = max($limit, (int) round(self::READ_BY * $readFrom / $this->rules->value(Rule::ReadJust)));
+            $limit = max($limit, (int) round((self::READ_BY * $readFrom) / $this->rules->value(Rule::ReadJust)));
         }
         $over = Usage::Vehicle === $use ? $this->overAll($fitted) : [];
         if ($fitted->capHeight >= $limit || null !== $fitted->words->art) {
@@ -210,8 +318,18 @@ final readonly class Judgement
         $wanted = Length::micrometres($limit)->inMetric();
         $why = null === $readFrom ? 'on a vehicle' : "from $readFrom m";
 
-        return [...$over, new Snag('too-small-to-read', Snag::WARN, $limit, $fitted->capHeight, null,
-            "Letters of $found mm cannot be read $why. They need $wanted mm at the least.", [['do' => 'enlarge', 'capHeight' => $limit]])];
+        return [
+            ...$over,
+            new Snag(
+                'too-small-to-read',
+                Snag::WARN,
+                $limit,
+                $fitted->capHeight,
+                null,
+                "Letters of $found mm cannot be read $why. They need $wanted mm at the least.",
+                [['do' => 'enlarge', 'capHeight' => $limit]],
+            ),
+        ];
     }
 
     /** @return list<Snag> */
@@ -220,9 +338,28 @@ final readonly class Judgement
         $box = $fitted->artwork->box();
         [$found, $limit] = [max($box->width(), $box->height()), $this->rules->micrometres(Rule::VehicleOverAll)];
 
-        return $found >= $limit ? [] : [new Snag('too-small-to-read', Snag::WARN, $limit, $found, null,
-            'It is '.Length::micrometres($found)->inMetric().' mm over all. On the back of a vehicle nothing under '.Length::micrometres($limit)->inMetric().' mm is seen.',
-            [['do' => 'enlarge', 'capHeight' => 100 * (int) ceil($fitted->capHeight * $limit / $found / 100)]])];
+        return $found >= $limit
+            ? []
+            : [
+                new Snag(
+                    'too-small-to-read',
+                    Snag::WARN,
+                    $limit,
+                    $found,
+                    null,
+                    'It is '.
+                        Length::micrometres($found)->inMetric().
+                        ' mm over all. On the back of a vehicle nothing under '.
+                        Length::micrometres($limit)->inMetric().
+                        ' mm is seen.',
+                    [
+                        [
+                            'do' => 'enlarge',
+                            'capHeight' => 100 * (int) ceil(($fitted->capHeight * $limit) / $found / 100),
+                        ],
+                    ],
+                ),
+            ];
     }
 
     /** @return list<Snag> */
@@ -238,8 +375,20 @@ final readonly class Judgement
         $over = $long > max($width, $length) ? [max($width, $length), $long] : [min($width, $length), $short];
         $share = min(max($width, $length) / $long, min($width, $length) / $short);
 
-        return [new Snag('too-large-for-machine', Snag::WARN, $over[0], $over[1], null,
-            'The machine cuts '.Length::micrometres($width)->inMetric().' × '.Length::micrometres($length)->inMetric().' mm; this is larger and has to be cut in panels.',
-            [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']])];
+        return [
+            new Snag(
+                'too-large-for-machine',
+                Snag::WARN,
+                $over[0],
+                $over[1],
+                null,
+                'The machine cuts '.
+                    Length::micrometres($width)->inMetric().
+                    ' × '.
+                    Length::micrometres($length)->inMetric().
+                    ' mm; this is larger and has to be cut in panels.',
+                [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']],
+            ),
+        ];
     }
 }

@@ -35,11 +35,18 @@ final readonly class Measures
         }
         foreach ($film->polygons as $polygon) {
             foreach (\array_slice($polygon, 1) as $hole) {
-                $counter = min($counter ?? \INF, 2 * Inscribed::in(new Region([[array_reverse($hole)]]), 10)->radius / $capHeight);
+                $counter = min(
+                    $counter ?? \INF,
+                    (2 * Inscribed::in(new Region([[array_reverse($hole)]]), 10)->radius) / $capHeight,
+                );
             }
         }
 
-        return new self(Opening::thinnest($film, (int) (self::UP_TO * $capHeight), null, Opening::TAIL) / $capHeight, $island, $counter);
+        return new self(
+            Opening::thinnest($film, (int) (self::UP_TO * $capHeight), null, Opening::TAIL) / $capHeight,
+            $island,
+            $counter,
+        );
     }
 
     /** The smaller of both, each for itself. */
@@ -47,7 +54,11 @@ final readonly class Measures
     {
         $least = static fn (?float $a, ?float $b): ?float => null === $a ? $b : (null === $b ? $a : min($a, $b));
 
-        return new self(min($this->stroke, $other->stroke), $least($this->island, $other->island), $least($this->counter, $other->counter));
+        return new self(
+            min($this->stroke, $other->stroke),
+            $least($this->island, $other->island),
+            $least($this->counter, $other->counter),
+        );
     }
 
     /**
@@ -59,9 +70,15 @@ final readonly class Measures
     public function worst(int $capHeight, Limits $limits): array
     {
         $found = [];
-        foreach (['thin-stroke' => [$this->stroke, $limits->stroke], 'small-island' => [$this->island, $limits->island], 'small-counter' => [$this->counter, $limits->counter]] as $code => [$share, $limit]) {
+        foreach (
+            [
+                'thin-stroke' => [$this->stroke, $limits->stroke],
+                'small-island' => [$this->island, $limits->island],
+                'small-counter' => [$this->counter, $limits->counter],
+            ] as $code => [$share, $limit]
+        ) {
             if (null !== $share) {
-                $found[] = [$share * $capHeight / $limit, $code, (int) round($share * $capHeight)];
+                $found[] = [($share * $capHeight) / $limit, $code, (int) round($share * $capHeight)];
             }
         }
         usort($found, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

@@ -42,7 +42,15 @@ final class Opening
     public static function tooThin(Region $layer, int $width, float $tip = self::TIP): array
     {
         $parts = [];
-        foreach (Geos::lostByOpening($layer, intdiv($width, 2), (int) ($width * self::SPECK), (int) ceil($width * $tip), self::TOUCH) as [$part, $joins]) {
+        foreach (
+            Geos::lostByOpening(
+                $layer,
+                intdiv($width, 2),
+                (int) ($width * self::SPECK),
+                (int) ceil($width * $tip),
+                self::TOUCH,
+            ) as [$part, $joins]
+        ) {
             if (1 !== $joins) {
                 $parts[] = $part;
             }
@@ -64,7 +72,10 @@ final class Opening
         while ($breaks - $does > max(self::FINEST, $breaks * self::ROUGHLY)) {
             $width = intdiv($does + $breaks, 2);
             $parts = self::tooThin($layer, $width, $tip);
-            [$does, $breaks] = [] === (null === $counts ? $parts : array_filter($parts, $counts)) ? [$width, $breaks] : [$does, $width];
+            [$does, $breaks] =
+                [] === (null === $counts ? $parts : array_filter($parts, $counts))
+                    ? [$width, $breaks]
+                    : [$does, $width];
         }
 
         return $does;

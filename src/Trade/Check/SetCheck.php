@@ -31,13 +31,15 @@ final readonly class SetCheck
      */
     public function spare(Words $words, int $capHeight, bool $inside, Limits $limits): float
     {
-        return $this->measures->ofWords($words)->worst($words->setting->smallestOf($capHeight), $limits)[0] - ($inside ? 0 : self::OUTSIDE);
+        return $this->measures->ofWords($words)->worst($words->setting->smallestOf($capHeight), $limits)[0] -
+            ($inside ? 0 : self::OUTSIDE);
     }
 
     /**
      * The members to look at, those with least to spare first; all of a short set.
      *
-     * @param non-empty-list<array{Words, int, bool}> $members each with its letter height (µm) and whether it lies inside
+     * @param non-empty-list<array{Words, int, bool}> $members each with its letter height (µm) and whether it lies
+     *     inside
      *
      * @return non-empty-list<int> their places in the list, each different decal once
      */

@@ -55,7 +55,16 @@ final readonly class SnagGroup
         $worst = $snags[0];
         $spots = array_values(array_filter(array_map(static fn (Snag $snag): ?array => $snag->at, $snags)));
 
-        return new self($worst->code, $worst->severity, $worst->limit, $worst->found, \count($snags), $spots, 1 === \count($snags) ? $worst->message : self::message($worst, \count($snags)), self::cures($snags));
+        return new self(
+            $worst->code,
+            $worst->severity,
+            $worst->limit,
+            $worst->found,
+            \count($snags),
+            $spots,
+            1 === \count($snags) ? $worst->message : self::message($worst, \count($snags)),
+            self::cures($snags),
+        );
     }
 
     private static function message(Snag $worst, int $count): string
@@ -96,6 +105,8 @@ final readonly class SnagGroup
             }
         }
 
-        return array_values(array_filter($cures, static fn (array $cure): bool => $times[$cure['do']] === \count($snags)));
+        return array_values(
+            array_filter($cures, static fn (array $cure): bool => $times[$cure['do']] === \count($snags)),
+        );
     }
 }

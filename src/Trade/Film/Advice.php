@@ -30,17 +30,37 @@ final readonly class Advice
      *
      * @return non-empty-list<self>
      */
-    public static function all(Rules $rules, Usage $use, ?Material $material = null, bool $inside = false, bool $round = false): array
-    {
-        $all = array_map(static fn (Film $film): self => self::about($rules, $film, $use, $material, $inside, $round), Film::cases());
-        usort($all, static fn (self $a, self $b): int => [self::RANKS[$a->verdict], self::place($a->film, $use, $material, $round)] <=> [self::RANKS[$b->verdict], self::place($b->film, $use, $material, $round)]);
+    public static function all(
+        Rules $rules,
+        Usage $use,
+        ?Material $material = null,
+        bool $inside = false,
+        bool $round = false,
+    ): array {
+        $all = array_map(
+            static fn (Film $film): self => self::about($rules, $film, $use, $material, $inside, $round),
+            Film::cases(),
+        );
+        usort(
+            $all,
+            static fn (self $a, self $b): int => [
+                self::RANKS[$a->verdict],
+                self::place($a->film, $use, $material, $round),
+            ] <=> [self::RANKS[$b->verdict], self::place($b->film, $use, $material, $round)],
+        );
 
         return $all;
     }
 
     /** What speaks for or against one film. */
-    public static function about(Rules $rules, Film $film, Usage $use, ?Material $material = null, bool $inside = false, bool $round = false): self
-    {
+    public static function about(
+        Rules $rules,
+        Film $film,
+        Usage $use,
+        ?Material $material = null,
+        bool $inside = false,
+        bool $round = false,
+    ): self {
         $refusal = $material?->refusal($film, $inside);
         if (null !== $refusal) {
             return new self($film, self::REFUSED, $refusal);
@@ -68,20 +88,36 @@ final readonly class Advice
     private static function reason(Rules $rules, Film $film, Usage $use, ?Material $material, bool $round): ?string
     {
         return match (true) {
-            Material::Wall === $material => Film::Removable === $film ? 'The only one that comes off a painted wall again.' : null,
-            Usage::Vehicle === $use => Film::Cast === $film ? 'Conforms best and lasts about '.self::figure($rules, Rule::CastLife).' years on vehicles.' : null,
-            $round => Film::Cast === $film ? 'Conforms best to a curve.' : (Film::Permanent === $film ? 'Holds about '.self::figure($rules, Rule::PermanentLife).' years; take cast where the curve is tight.' : null),
+            Material::Wall === $material => Film::Removable === $film
+                ? 'The only one that comes off a painted wall again.'
+                : null,
+            Usage::Vehicle === $use => Film::Cast === $film
+                ? 'Conforms best and lasts about '.self::figure($rules, Rule::CastLife).' years on vehicles.'
+                : null,
+            $round => Film::Cast === $film
+                ? 'Conforms best to a curve.'
+                : (Film::Permanent === $film
+                    ? 'Holds about '.
+                        self::figure($rules, Rule::PermanentLife).
+                        ' years; take cast where the curve is tight.'
+                    : null),
             Usage::Washed === $use => Film::Permanent === $film ? 'Stands hand washing. Never the dishwasher.' : null,
             Usage::Outdoor === $use => match ($film) {
                 Film::Permanent => 'About '.self::figure($rules, Rule::PermanentLife).' years outdoors.',
                 Film::Cast => 'About '.self::figure($rules, Rule::CastLife).' years outdoors; the dearest.',
                 default => null,
             },
-            Material::Glass === $material && Film::Frosted === $film => 'Looks etched on glass; about '.self::figure($rules, Rule::GlassLife).' years.',
+            Material::Glass === $material && Film::Frosted === $film => 'Looks etched on glass; about '.
+                self::figure($rules, Rule::GlassLife).
+                ' years.',
             Material::Glass === $material && Film::Cling === $film => 'No glue: it can be moved and taken off.',
             default => match ($film) {
-                Film::Permanent => 'Stands handling and hand washing; about '.self::figure($rules, Rule::PermanentLife).' years.',
-                Film::Removable => 'Comes off clean; about '.self::figure($rules, Rule::RemovableLife).' years indoors.',
+                Film::Permanent => 'Stands handling and hand washing; about '.
+                    self::figure($rules, Rule::PermanentLife).
+                    ' years.',
+                Film::Removable => 'Comes off clean; about '.
+                    self::figure($rules, Rule::RemovableLife).
+                    ' years indoors.',
                 default => null,
             },
         };

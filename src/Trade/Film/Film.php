@@ -41,7 +41,12 @@ enum Film: string
     {
         $group = $this->group();
 
-        return new Limits($rules->micrometres($group->stroke()), $rules->micrometres($group->island()), $rules->micrometres($group->counter()), $rules->micrometres($group->gap()));
+        return new Limits(
+            $rules->micrometres($group->stroke()),
+            $rules->micrometres($group->island()),
+            $rules->micrometres($group->counter()),
+            $rules->micrometres($group->gap()),
+        );
     }
 
     /** May pieces be turned on the sheet? */
@@ -59,7 +64,9 @@ enum Film: string
             self::Removable => "About {$years(Rule::RemovableLife)} indoors.",
             self::Permanent => "About {$years(Rule::PermanentLife)} outdoors.",
             self::Cast => "About {$years(Rule::CastLife)}, also on curves and vehicles.",
-            self::Holographic, self::Chrome => $rules->value(Rule::ShowLife) > 1 ? '1 to '.$years(Rule::ShowLife).' outdoors.' : "About {$years(Rule::ShowLife)} outdoors.",
+            self::Holographic, self::Chrome => $rules->value(Rule::ShowLife) > 1
+                ? '1 to '.$years(Rule::ShowLife).' outdoors.'
+                : "About {$years(Rule::ShowLife)} outdoors.",
             self::Glitter => 'Indoors, for show.',
             self::Pearl => "About {$years(Rule::PearlLife)}.",
             self::Frosted, self::Cling => "About {$years(Rule::GlassLife)}.",

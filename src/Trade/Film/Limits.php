@@ -16,7 +16,9 @@ final readonly class Limits
     /** The same, where its maker wants no line thinner than this, µm; nothing where he says nothing. */
     public function noThinner(?int $stroke): self
     {
-        return null === $stroke ? $this : new self(max($this->stroke, $stroke), max($this->island, $stroke), $this->counter, $this->gap);
+        return null === $stroke
+            ? $this
+            : new self(max($this->stroke, $stroke), max($this->island, $stroke), $this->counter, $this->gap);
     }
 
     /**
@@ -27,6 +29,11 @@ final readonly class Limits
     {
         $factor = $use->factor($rules);
 
-        return new self((int) round($this->stroke * $factor), (int) round($this->island * $factor), $this->counter, $this->gap);
+        return new self(
+            (int) round($this->stroke * $factor),
+            (int) round($this->island * $factor),
+            $this->counter,
+            $this->gap,
+        );
     }
 }

@@ -61,12 +61,13 @@ enum Material: string
     /** What to know before film goes on it; nothing where it simply holds. */
     public function warning(Film $film, bool $inside = false): ?string
     {
-        return $this->refusal($film, $inside) ?? match ($this) {
-            self::OilyPlastic => 'Film holds badly on oily plastics. Warn the customer and test a scrap first.',
-            self::Painted => 'The paint has to be cured, not just dry: overnight at least.',
-            self::PaintedBehind => 'Film goes on the smooth side and paint on the back. Leave the protective sheet on the face until the paint is dry.',
-            self::Raw => 'On raw or rough surfaces film may lift. Warn the customer.',
-            default => null,
-        };
+        return $this->refusal($film, $inside) ??
+            match ($this) {
+                self::OilyPlastic => 'Film holds badly on oily plastics. Warn the customer and test a scrap first.',
+                self::Painted => 'The paint has to be cured, not just dry: overnight at least.',
+                self::PaintedBehind => 'Film goes on the smooth side and paint on the back. Leave the protective sheet on the face until the paint is dry.',
+                self::Raw => 'On raw or rough surfaces film may lift. Warn the customer.',
+                default => null,
+            };
     }
 }

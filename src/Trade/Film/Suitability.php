@@ -25,7 +25,8 @@ final class Suitability
         return match (true) {
             Film::Stencil === $film => 'Stencil film holds for hours only. It is a paint mask, never left on.',
             Usage::Indoor === $use => null,
-            Usage::Vehicle === $use && !\in_array($film, [Film::Cast, Film::Permanent], true) => $indoorsOnly ?? 'On a vehicle use cast film, or permanent film where it is flat.',
+            Usage::Vehicle === $use && !\in_array($film, [Film::Cast, Film::Permanent], true) => $indoorsOnly ??
+                'On a vehicle use cast film, or permanent film where it is flat.',
             Usage::Washed === $use && Film::Printable === $film => 'Printed film does not stand washing unless it is sealed.',
             default => $indoorsOnly,
         };

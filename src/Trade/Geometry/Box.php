@@ -32,13 +32,23 @@ final readonly class Box
     /** The smallest box round both. */
     public function around(self $other): self
     {
-        return new self(min($this->left, $other->left), min($this->top, $other->top), max($this->right, $other->right), max($this->bottom, $other->bottom));
+        return new self(
+            min($this->left, $other->left),
+            min($this->top, $other->top),
+            max($this->right, $other->right),
+            max($this->bottom, $other->bottom),
+        );
     }
 
     /** What both hold; its sides are not positive where there is nothing. */
     public function common(self $other): self
     {
-        return new self(max($this->left, $other->left), max($this->top, $other->top), min($this->right, $other->right), min($this->bottom, $other->bottom));
+        return new self(
+            max($this->left, $other->left),
+            max($this->top, $other->top),
+            min($this->right, $other->right),
+            min($this->bottom, $other->bottom),
+        );
     }
 
     /** The same with so many µm more on each side. */
@@ -56,18 +66,33 @@ final readonly class Box
     /** Whether another lies in it. */
     public function holds(self $other): bool
     {
-        return $other->left >= $this->left && $other->top >= $this->top && $other->right <= $this->right && $other->bottom <= $this->bottom;
+        return $other->left >= $this->left
+            && $other->top >= $this->top
+            && $other->right <= $this->right
+            && $other->bottom <= $this->bottom;
     }
 
     /** Do the insides meet? Boxes that only touch do not. */
     public function overlaps(self $other): bool
     {
-        return $other->left < $this->right && $other->right > $this->left && $other->top < $this->bottom && $other->bottom > $this->top;
+        return $other->left < $this->right
+            && $other->right > $this->left
+            && $other->top < $this->bottom
+            && $other->bottom > $this->top;
     }
 
     /** The same as a region. */
     public function region(): Region
     {
-        return new Region([[[[$this->left, $this->top], [$this->right, $this->top], [$this->right, $this->bottom], [$this->left, $this->bottom]]]]);
+        return new Region([
+            [
+                [
+                    [$this->left, $this->top],
+                    [$this->right, $this->top],
+                    [$this->right, $this->bottom],
+                    [$this->left, $this->bottom],
+                ],
+            ],
+        ]);
     }
 }

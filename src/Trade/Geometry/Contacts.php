@@ -44,7 +44,16 @@ final readonly class Contacts
     {
         $placed = [];
         foreach ($this->sides as [$ax, $ay, $bx, $by, $a, $b, $cx, $cy]) {
-            $placed[] = [$scale * $ax + $x, $scale * $ay + $y, $scale * $bx + $x, $scale * $by + $y, $a, $b, $scale * $cx + $x, $scale * $cy + $y];
+            $placed[] = [
+                $scale * $ax + $x,
+                $scale * $ay + $y,
+                $scale * $bx + $x,
+                $scale * $by + $y,
+                $a,
+                $b,
+                $scale * $cx + $x,
+                $scale * $cy + $y,
+            ];
         }
         $rows = [];
         // A corner of the shape and a wall: the wall's outward normal is to the left of its way round (y down).
@@ -89,14 +98,24 @@ final readonly class Contacts
                 $dx = $qx - $px;
                 $dy = $qy - $py;
                 $away = hypot($dx, $dy);
-                if ($away < 1e-3 || $away > $reach
-                    || -$dx * ($nextX - $qx) - $dy * ($nextY - $qy) > 0 || -$dx * ($beforeX - $qx) - $dy * ($beforeY - $qy) > 0
-                    || $dx * ($sideX - $px) + $dy * ($sideY - $py) > 0 || $dx * ($otherX - $px) + $dy * ($otherY - $py) > 0) {
+                if (
+                    $away < 1e-3
+                    || $away > $reach
+                    || -$dx * ($nextX - $qx) - $dy * ($nextY - $qy) > 0
+                    || -$dx * ($beforeX - $qx) - $dy * ($beforeY - $qy) > 0
+                    || $dx * ($sideX - $px) + $dy * ($sideY - $py) > 0
+                    || $dx * ($otherX - $px) + $dy * ($otherY - $py) > 0
+                ) {
                     continue;
                 }
                 $nx = $dx / $away;
                 $ny = $dy / $away;
-                $rows[] = [$nx, $ny, $nx * $qx + $ny * $qy - self::ROUNDING, $nx * $this->sides[$nth][0] + $ny * $this->sides[$nth][1]];
+                $rows[] = [
+                    $nx,
+                    $ny,
+                    $nx * $qx + $ny * $qy - self::ROUNDING,
+                    $nx * $this->sides[$nth][0] + $ny * $this->sides[$nth][1],
+                ];
             }
         }
 
@@ -129,7 +148,10 @@ final readonly class Contacts
                 [$x, $y] = $corners[$corner];
                 $along = (($x - $ax) * $dx + ($y - $ay) * $dy) / $square;
                 $t = max(0.0, min(1.0, $along));
-                if (hypot($ax + $t * $dx - $x, $ay + $t * $dy - $y) > $reach || !self::rules($along, $shape, $aIn, $bIn)) {
+                if (
+                    hypot($ax + $t * $dx - $x, $ay + $t * $dy - $y) > $reach
+                    || !self::rules($along, $shape, $aIn, $bIn)
+                ) {
                     continue;
                 }
                 $side = ($dy * ($x - $ax) - $dx * ($y - $ay)) / sqrt($square);
@@ -168,17 +190,29 @@ final readonly class Contacts
     private static function around(array $grid, float $ax, float $ay, float $bx, float $by, float $reach): \Generator
     {
         $cell = 2 * $reach;
-        for ($i = (int) floor((min($ax, $bx) - $reach) / $cell), $iEnd = (int) floor((max($ax, $bx) + $reach) / $cell); $i <= $iEnd; ++$i) {
+        for (
+            $i = (int) floor((min($ax, $bx) - $reach) / $cell), $iEnd = (int) floor((max($ax, $bx) + $reach) / $cell);
+            $i <= $iEnd;
+            ++$i
+        ) {
             if (!isset($grid[$i])) {
                 continue;
             }
-            for ($j = (int) floor((min($ay, $by) - $reach) / $cell), $jEnd = (int) floor((max($ay, $by) + $reach) / $cell); $j <= $jEnd; ++$j) {
+            for (
+                $j = (int) floor((min($ay, $by) - $reach) / $cell),
+                $jEnd = (int) floor((max($ay, $by) + $reach) / $cell);
+                $j <= $jEnd;
+                ++$j
+            ) {
                 yield from $grid[$i][$j] ?? [];
             }
         }
     }
 
-    /** Does an edge's half plane hold for a corner beyond its end? At a corner of the room that points outwards it does, at one that points inwards it does not. */
+    /**
+     * Does an edge's half plane hold for a corner beyond its end? At a corner of the room that points outwards it does,
+     * at one that points inwards it does not.
+     */
     private static function rules(float $along, bool $shape, bool $aIn, bool $bIn): bool
     {
         if ($along >= 0 && $along <= 1) {
@@ -197,7 +231,11 @@ final readonly class Contacts
             $count = \count($ring);
             $inwards = [];
             for ($i = 0; $i < $count; ++$i) {
-                [[$px, $py], [$qx, $qy], [$rx, $ry]] = [$ring[($i + $count - 1) % $count], $ring[$i], $ring[($i + 1) % $count]];
+                [[$px, $py], [$qx, $qy], [$rx, $ry]] = [
+                    $ring[($i + $count - 1) % $count],
+                    $ring[$i],
+                    $ring[($i + 1) % $count],
+                ];
                 $inwards[] = ($qx - $px) * ($ry - $qy) - ($qy - $py) * ($rx - $qx) < 0;
             }
             for ($i = 0; $i < $count; ++$i) {

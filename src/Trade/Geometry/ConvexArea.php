@@ -29,7 +29,12 @@ final readonly class ConvexArea implements Room
     /** Round all of it, µm. */
     public static function box(Box $box): self
     {
-        return self::within([[1.0, 0.0, $box->right], [-1.0, 0.0, -$box->left], [0.0, 1.0, $box->bottom], [0.0, -1.0, -$box->top]]);
+        return self::within([
+            [1.0, 0.0, $box->right],
+            [-1.0, 0.0, -$box->left],
+            [0.0, 1.0, $box->bottom],
+            [0.0, -1.0, -$box->top],
+        ]);
     }
 
     /**
@@ -43,8 +48,8 @@ final readonly class ConvexArea implements Room
         $directions = max(64, min(2880, $directions));
         $sides = [];
         for ($i = 0; $i < $directions; ++$i) {
-            $nx = cos(2 * \M_PI * $i / $directions);
-            $ny = sin(2 * \M_PI * $i / $directions);
+            $nx = cos((2 * \M_PI * $i) / $directions);
+            $ny = sin((2 * \M_PI * $i) / $directions);
             $sides[] = [$nx, $ny, $nx * $cx + $ny * $cy + hypot($rx * $nx, $ry * $ny)];
         }
 
@@ -79,10 +84,18 @@ final readonly class ConvexArea implements Room
         $core = $box->grown(-$radius);
         $rim = self::ellipse(0, 0, $radius, $radius);
 
-        return new self(array_map(static fn (array $side): array => [
-            $side[0], $side[1],
-            $side[2] + max($side[0] * $core->left, $side[0] * $core->right) + max($side[1] * $core->top, $side[1] * $core->bottom),
-        ], $rim->sides));
+        return new self(
+            array_map(
+                static fn (array $side): array => [
+                    $side[0],
+                    $side[1],
+                    $side[2] +
+                    max($side[0] * $core->left, $side[0] * $core->right) +
+                    max($side[1] * $core->top, $side[1] * $core->bottom),
+                ],
+                $rim->sides,
+            ),
+        );
     }
 
     /** The area both share. */
@@ -93,7 +106,10 @@ final readonly class ConvexArea implements Room
 
     public function inset(int|float $by): self
     {
-        return new self(array_map(static fn (array $side): array => [$side[0], $side[1], $side[2] - $by], $this->sides));
+        return new self(array_map(
+            static fn (array $side): array => [$side[0], $side[1], $side[2] - $by],
+            $this->sides,
+        ));
     }
 
     public function without(Region $keepOut): Room
@@ -138,7 +154,9 @@ final readonly class ConvexArea implements Room
             return Region::none();
         }
 
-        return Winding::region([array_map(static fn (array $corner): array => [(int) round($corner[0]), (int) round($corner[1])], $corners)]);
+        return Winding::region([
+            array_map(static fn (array $corner): array => [(int) round($corner[0]), (int) round($corner[1])], $corners),
+        ]);
     }
 
     /**
@@ -150,13 +168,20 @@ final readonly class ConvexArea implements Room
     {
         $kept = [];
         foreach ($this->sides as $side) {
-            if ([] !== $kept && abs($side[0] - $kept[\count($kept) - 1][0]) < 1e-12 && abs($side[1] - $kept[\count($kept) - 1][1]) < 1e-12) {
+            if (
+                [] !== $kept
+                && abs($side[0] - $kept[\count($kept) - 1][0]) < 1e-12
+                && abs($side[1] - $kept[\count($kept) - 1][1]) < 1e-12
+            ) {
                 if ($side[2] >= $kept[\count($kept) - 1][2]) {
                     continue;
                 }
                 array_pop($kept);
             }
-            while (\count($kept) >= 2 && self::beyond($side, self::meet($kept[\count($kept) - 1], $kept[\count($kept) - 2]))) {
+            while (
+                \count($kept) >= 2
+                && self::beyond($side, self::meet($kept[\count($kept) - 1], $kept[\count($kept) - 2]))
+            ) {
                 array_pop($kept);
             }
             while (\count($kept) >= 2 && self::beyond($side, self::meet($kept[0], $kept[1]))) {
@@ -164,7 +189,10 @@ final readonly class ConvexArea implements Room
             }
             $kept[] = $side;
         }
-        while (\count($kept) > 2 && self::beyond($kept[0], self::meet($kept[\count($kept) - 1], $kept[\count($kept) - 2]))) {
+        while (
+            \count($kept) > 2
+            && self::beyond($kept[0], self::meet($kept[\count($kept) - 1], $kept[\count($kept) - 2]))
+        ) {
             array_pop($kept);
         }
         if (\count($kept) < 3) {
@@ -178,7 +206,10 @@ final readonly class ConvexArea implements Room
             }
             $corners[] = $corner;
         }
-        $middle = [array_sum(array_column($corners, 0)) / \count($corners), array_sum(array_column($corners, 1)) / \count($corners)];
+        $middle = [
+            array_sum(array_column($corners, 0)) / \count($corners),
+            array_sum(array_column($corners, 1)) / \count($corners),
+        ];
 
         return $this->depth(...$middle) > 0 ? $corners : [];
     }
@@ -205,6 +236,9 @@ final readonly class ConvexArea implements Room
             return null;
         }
 
-        return [($one[2] * $other[1] - $other[2] * $one[1]) / $cross, ($one[0] * $other[2] - $other[0] * $one[2]) / $cross];
+        return [
+            ($one[2] * $other[1] - $other[2] * $one[1]) / $cross,
+            ($one[0] * $other[2] - $other[0] * $one[2]) / $cross,
+        ];
     }
 }

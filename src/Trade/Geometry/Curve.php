@@ -60,7 +60,7 @@ final class Curve
             hypot($a[0] - 2 * $c[0] + $d[0], $a[1] - 2 * $c[1] + $d[1]),
             hypot($c[0] - 2 * $d[0] + $b[0], $c[1] - 2 * $d[1] + $b[1]),
         );
-        $pieces = self::pieces(sqrt(0.75 * $bend / $tolerance));
+        $pieces = self::pieces(sqrt((0.75 * $bend) / $tolerance));
         $points = [];
         for ($i = 1; $i < $pieces; ++$i) {
             $t = $i / $pieces;
@@ -83,8 +83,16 @@ final class Curve
      *
      * @return list<Point>
      */
-    public static function arc(array $a, float $rx, float $ry, float $tilt, bool $large, bool $sweep, array $b, float $tolerance): array
-    {
+    public static function arc(
+        array $a,
+        float $rx,
+        float $ry,
+        float $tilt,
+        bool $large,
+        bool $sweep,
+        array $b,
+        float $tolerance,
+    ): array {
         $rx = abs($rx);
         $ry = abs($ry);
         if (0.0 === $rx || 0.0 === $ry || $a === $b) {
@@ -101,8 +109,8 @@ final class Curve
         $ry *= $stretch;
         $under = ($rx * $y) ** 2 + ($ry * $x) ** 2;
         $root = sqrt(max(0.0, ($rx * $ry) ** 2 - $under) / $under) * ($large === $sweep ? -1 : 1);
-        $cx = $root * $rx * $y / $ry;
-        $cy = -$root * $ry * $x / $rx;
+        $cx = ($root * $rx * $y) / $ry;
+        $cy = (-$root * $ry * $x) / $rx;
         $from = atan2(($y - $cy) / $ry, ($x - $cx) / $rx);
         $by = atan2((-$y - $cy) / $ry, (-$x - $cx) / $rx) - $from;
         if ($sweep && $by < 0) {
@@ -116,7 +124,7 @@ final class Curve
         $pieces = self::pieces(abs($by) / (2 * acos(max(-1.0, 1 - $tolerance / $widest))));
         $points = [];
         for ($i = 1; $i < $pieces; ++$i) {
-            $t = $from + $by * $i / $pieces;
+            $t = $from + ($by * $i) / $pieces;
             $points[] = [
                 $mx + $rx * cos($t) * $cos - $ry * sin($t) * $sin,
                 $my + $rx * cos($t) * $sin + $ry * sin($t) * $cos,

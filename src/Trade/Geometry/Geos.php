@@ -30,19 +30,25 @@ final class Geos
     /** What lies in the first and not in the second. */
     public static function difference(Region $from, Region $what): Region
     {
-        return $from->isEmpty() || $what->isEmpty() ? $from : self::back(self::geometry($from)->difference(self::geometry($what)));
+        return $from->isEmpty() || $what->isEmpty()
+            ? $from
+            : self::back(self::geometry($from)->difference(self::geometry($what)));
     }
 
     /** What lies in both. */
     public static function intersection(Region $one, Region $other): Region
     {
-        return $one->isEmpty() || $other->isEmpty() ? Region::none() : self::back(self::geometry($one)->intersection(self::geometry($other)));
+        return $one->isEmpty() || $other->isEmpty()
+            ? Region::none()
+            : self::back(self::geometry($one)->intersection(self::geometry($other)));
     }
 
     /** What lies inside a box: quicker than an intersection. */
     public static function clipped(Region $region, Box $box): Region
     {
-        return $region->isEmpty() ? $region : self::back(self::geometry($region)->clipByRect($box->left, $box->top, $box->right, $box->bottom));
+        return $region->isEmpty()
+            ? $region
+            : self::back(self::geometry($region)->clipByRect($box->left, $box->top, $box->right, $box->bottom));
     }
 
     /** Grown by so many µm with round joins; shrunk where the figure is negative. */
@@ -56,8 +62,10 @@ final class Geos
     }
 
     /**
-     * A region grown, and closed by the same figure: where nothing else may be, and what nothing else can use. Both hold
-     * the region, drawn with as few corners as the tolerance allows, for a raster: they may cross themselves by as much. One trip through GEOS for both.
+     * A region grown, and closed by the same figure: where nothing else may be, and what nothing else can use. Both
+     * hold
+     * the region, drawn with as few corners as the tolerance allows, for a raster: they may cross themselves by as
+     * much. One trip through GEOS for both.
      *
      * @param int $by        µm
      * @param int $far       µm: to grow it by once more, not less than the first
@@ -74,7 +82,13 @@ final class Geos
         $closed = $grown->buffer(2 * $tolerance - $wide, $round);
         $near = WellKnownBinary::region($grown->simplify($tolerance, false));
 
-        return [WellKnownBinary::region($closed->simplify($tolerance, false)), $near, $far === $by ? $near : WellKnownBinary::region($simple->buffer($far + 3 * $tolerance, $round)->simplify($tolerance, false))];
+        return [
+            WellKnownBinary::region($closed->simplify($tolerance, false)),
+            $near,
+            $far === $by
+                ? $near
+                : WellKnownBinary::region($simple->buffer($far + 3 * $tolerance, $round)->simplify($tolerance, false)),
+        ];
     }
 
     /**
@@ -94,8 +108,13 @@ final class Geos
             return [];
         }
         $whole = self::geometry($region);
-        $opened = $whole->buffer(-$half, ['quad_segs' => self::segments($half)])->buffer($half + 2, ['quad_segs' => self::segments($half)]);
-        $stayed = array_map(static fn (Region $piece): array => [$piece->box(), self::geometry($piece)], self::back($opened)->pieces());
+        $opened = $whole
+            ->buffer(-$half, ['quad_segs' => self::segments($half)])
+            ->buffer($half + 2, ['quad_segs' => self::segments($half)]);
+        $stayed = array_map(
+            static fn (Region $piece): array => [$piece->box(), self::geometry($piece)],
+            self::back($opened)->pieces(),
+        );
         $lost = [];
         foreach (self::back($whole->difference($opened))->pieces() as $part) {
             $box = $part->box();
@@ -124,11 +143,13 @@ final class Geos
 
     private static function polygons(\GEOSGeometry $geometry): int
     {
-        return $geometry->isEmpty() ? 0 : match ($geometry->typeName()) {
-            'Polygon' => 1,
-            'MultiPolygon' => $geometry->numGeometries(),
-            default => \count(self::back($geometry)->polygons),
-        };
+        return $geometry->isEmpty()
+            ? 0
+            : match ($geometry->typeName()) {
+                'Polygon' => 1,
+                'MultiPolygon' => $geometry->numGeometries(),
+                default => \count(self::back($geometry)->polygons),
+            };
     }
 
     /** @param int $error µm: how far a round join may stand off the true arc */
@@ -171,7 +192,10 @@ final class Geos
         foreach ($boxes as $nth => $box) {
             for ($other = 0; $other < $nth; ++$other) {
                 $apart = $gap($other, $nth);
-                if ($box->grown($apart)->overlaps($boxes[$other]) && $geometries[$nth]->distance($geometries[$other]) < $apart) {
+                if (
+                    $box->grown($apart)->overlaps($boxes[$other])
+                    && $geometries[$nth]->distance($geometries[$other]) < $apart
+                ) {
                     $near[] = [$other, $nth];
                 }
             }
@@ -221,7 +245,12 @@ final class Geos
     {
         $caps = ['round' => \GEOSBUF_CAP_ROUND, 'butt' => \GEOSBUF_CAP_FLAT, 'square' => \GEOSBUF_CAP_SQUARE];
         $joins = ['round' => \GEOSBUF_JOIN_ROUND, 'miter' => \GEOSBUF_JOIN_MITRE, 'bevel' => \GEOSBUF_JOIN_BEVEL];
-        $options = ['quad_segs' => self::segments((int) $width), 'endcap' => $caps[$cap], 'join' => $joins[$join], 'mitre_limit' => $miterLimit];
+        $options = [
+            'quad_segs' => self::segments((int) $width),
+            'endcap' => $caps[$cap],
+            'join' => $joins[$join],
+            'mitre_limit' => $miterLimit,
+        ];
         $strokes = [];
         foreach ($lines as [$points, $closed]) {
             if ($closed && $points[0] !== $points[\count($points) - 1]) {
@@ -242,7 +271,9 @@ final class Geos
      */
     public static function faces(array $rings): array
     {
-        $noded = WellKnownBinary::lines(array_map(static fn (array $ring): array => [...$ring, $ring[0]], $rings))->union();
+        $noded = WellKnownBinary::lines(
+            array_map(static fn (array $ring): array => [...$ring, $ring[0]], $rings),
+        )->union();
         $faces = [];
         foreach (geospolygonize($noded)['rings'] as $face) {
             $region = self::back($face);

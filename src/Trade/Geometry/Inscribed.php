@@ -37,7 +37,12 @@ final readonly class Inscribed
             }
         }
 
-        return self::climb($region->rings(), Geos::pointInside($left), 2.0 * ($vanished - $known) + $precision, $precision);
+        return self::climb(
+            $region->rings(),
+            Geos::pointInside($left),
+            2.0 * ($vanished - $known) + $precision,
+            $precision,
+        );
     }
 
     /** How deep a point lies inside a region, µm; negative outside. */
@@ -49,7 +54,7 @@ final readonly class Inscribed
     /** In mm. */
     public function across(): float
     {
-        return round(2 * $this->radius / 1000, 3);
+        return round((2 * $this->radius) / 1000, 3);
     }
 
     /**
@@ -61,7 +66,9 @@ final readonly class Inscribed
         $best = self::at($rings, ...$from);
         while ($step > $precision / 4) {
             $better = $best;
-            foreach ([[1, 0], [-1, 0], [0, 1], [0, -1], [0.7, 0.7], [-0.7, 0.7], [0.7, -0.7], [-0.7, -0.7]] as [$dx, $dy]) {
+            foreach (
+                [[1, 0], [-1, 0], [0, 1], [0, -1], [0.7, 0.7], [-0.7, 0.7], [0.7, -0.7], [-0.7, -0.7]] as [$dx, $dy]
+            ) {
                 $next = self::at($rings, $best->x + $dx * $step, $best->y + $dy * $step);
                 $better = $next->radius > $better->radius ? $next : $better;
             }
@@ -82,7 +89,7 @@ final readonly class Inscribed
         foreach ($rings as $ring) {
             [$px, $py] = $ring[\count($ring) - 1];
             foreach ($ring as [$qx, $qy]) {
-                if (($py > $y) !== ($qy > $y) && $x < ($qx - $px) * ($y - $py) / ($qy - $py) + $px) {
+                if ($py > $y !== $qy > $y && $x < (($qx - $px) * ($y - $py)) / ($qy - $py) + $px) {
                     $inside = !$inside;
                 }
                 $ex = $qx - $px;

@@ -31,10 +31,17 @@ final class LargestPlace implements Largest
     /** @var array{float, float} */
     private readonly array $middle;
 
-    public function __construct(private readonly Region $room, Region $shape, private readonly RoomGrid $grid, private readonly bool $roughly = false)
-    {
+    public function __construct(
+        private readonly Region $room,
+        Region $shape,
+        private readonly RoomGrid $grid,
+        private readonly bool $roughly = false,
+    ) {
         // What is inside a letter's counter matters only where the room has holes.
-        $this->shape = 0 === $room->holes() ? new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $shape->polygons)) : $shape;
+        $this->shape =
+            0 === $room->holes()
+                ? new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $shape->polygons))
+                : $shape;
         $box = $shape->box();
         $this->middle = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
     }
@@ -134,12 +141,17 @@ final class LargestPlace implements Largest
         $room = $this->room->box();
         $cell = $this->grid->cell($cells);
         $box = $this->shape->box();
-        $half = [$scale * $box->width() / 2, $scale * $box->height() / 2];
+        $half = [($scale * $box->width()) / 2, ($scale * $box->height()) / 2];
         $found = [];
         foreach ($this->grid->places($this->shape, $scale, $cells) as $row => $line) {
             $y = $room->top + $row * $cell + $half[1];
             $ideal = (int) round(($wanted[0] - $half[0] - $room->left) / $cell);
-            $columns = [strpos($line, '0', max(0, min(\strlen($line), $ideal))), strrpos(substr($line, 0, max(0, $ideal) + 1), '0'), strpos($line, '0'), strrpos($line, '0')];
+            $columns = [
+                strpos($line, '0', max(0, min(\strlen($line), $ideal))),
+                strrpos(substr($line, 0, max(0, $ideal) + 1), '0'),
+                strpos($line, '0'),
+                strrpos($line, '0'),
+            ];
             foreach (array_unique(array_filter($columns, is_int(...))) as $column) {
                 $x = $room->left + $column * $cell + $half[0];
                 $found[] = [$x, $y, hypot($x - $wanted[0], $y - $wanted[1])];
@@ -188,8 +200,10 @@ final class LargestPlace implements Largest
             // Scale and move together carry no corner further than half the reach that was looked at.
             $most = $reach / (2 * $size);
             $frame = [
-                [1.0, 0.0, $x + $reach / 4, 0.0], [-1.0, 0.0, $reach / 4 - $x, 0.0],
-                [0.0, 1.0, $y + $reach / 4, 0.0], [0.0, -1.0, $reach / 4 - $y, 0.0],
+                [1.0, 0.0, $x + $reach / 4, 0.0],
+                [-1.0, 0.0, $reach / 4 - $x, 0.0],
+                [0.0, 1.0, $y + $reach / 4, 0.0],
+                [0.0, -1.0, $reach / 4 - $y, 0.0],
                 [0.0, 0.0, $scale * (1 + $most), 1.0],
             ];
             [$larger, $nx, $ny] = (new ScaleProgramme($contacts->rows($scale, $x, $y, $reach), $frame))->solve();

@@ -19,7 +19,9 @@ final class LargestScale implements Largest
 
     /** @var list<array{float, float, float, float}> nx, ny, room, reach of the shape */
     private readonly array $rows;
-    /** @var list<array{float, float, float, float}> the box round the area: bounds the first step whatever the sides are */
+    /**
+     * @var list<array{float, float, float, float}> the box round the area: bounds the first step whatever the sides are
+     */
     private readonly array $frame;
     private readonly float $middleX;
     private readonly float $middleY;
@@ -39,9 +41,16 @@ final class LargestScale implements Largest
     /** @return list<array{float, float, float, float}> */
     private function rows(ConvexArea $area, Hull $hull): array
     {
-        return array_map(fn (array $side, float $reach): array => [
-            $side[0], $side[1], (float) $side[2], $reach - $side[0] * $this->middleX - $side[1] * $this->middleY,
-        ], $area->sides, $hull->reaches($area->sides));
+        return array_map(
+            fn (array $side, float $reach): array => [
+                $side[0],
+                $side[1],
+                (float) $side[2],
+                $reach - $side[0] * $this->middleX - $side[1] * $this->middleY,
+            ],
+            $area->sides,
+            $hull->reaches($area->sides),
+        );
     }
 
     public function scale(): float

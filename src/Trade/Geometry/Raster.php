@@ -21,8 +21,11 @@ final class Raster
     private const TOUCH = 1e-6;
 
     /** @param array<int, list<Run>> $runs by row */
-    private function __construct(private readonly array $runs, public readonly int $columns, public readonly int $rows)
-    {
+    private function __construct(
+        private readonly array $runs,
+        public readonly int $columns,
+        public readonly int $rows,
+    ) {
     }
 
     /**
@@ -36,7 +39,14 @@ final class Raster
         $box = $region->box();
         $by = $scale / $cell;
 
-        return self::on($region, $by, $box->left, $box->top, max(1, (int) ceil($box->width() * $by - self::TOUCH)), max(1, (int) ceil($box->height() * $by - self::TOUCH)));
+        return self::on(
+            $region,
+            $by,
+            $box->left,
+            $box->top,
+            max(1, (int) ceil($box->width() * $by - self::TOUCH)),
+            max(1, (int) ceil($box->height() * $by - self::TOUCH)),
+        );
     }
 
     /**
@@ -95,7 +105,14 @@ final class Raster
     /** How many cells. */
     public function cells(): int
     {
-        return array_sum(array_map(static fn (array $runs): int => array_sum(array_map(static fn (array $run): int => $run[1] - $run[0] + 1, $runs)), $this->runs));
+        return array_sum(
+            array_map(
+                static fn (array $runs): int => array_sum(
+                    array_map(static fn (array $run): int => $run[1] - $run[0] + 1, $runs),
+                ),
+                $this->runs,
+            ),
+        );
     }
 
     /** The cells as one integer, each row so many bits after the one before. */
@@ -125,7 +142,12 @@ final class Raster
         for ($row = $this->rows - 1; $row >= 0; --$row) {
             $line = str_repeat('1', $this->columns);
             foreach ($this->runs[$row] as [$from, $to]) {
-                $line = substr_replace($line, str_repeat('0', $to - $from + 1), $this->columns - 1 - $to, $to - $from + 1);
+                $line = substr_replace(
+                    $line,
+                    str_repeat('0', $to - $from + 1),
+                    $this->columns - 1 - $to,
+                    $to - $from + 1,
+                );
             }
             $rows[] = $line;
         }
@@ -159,7 +181,7 @@ final class Raster
                 $step = (int) floor(log($to - $from + 1, 2) + 1e-9);
                 $at = $row * $this->columns;
                 $bad |= $taken[$step] >> ($at + $from);
-                if ((1 << $step) < $to - $from + 1) {
+                if (1 << $step < $to - $from + 1) {
                     $bad |= $taken[$step] >> ($at + $to - (1 << $step) + 1);
                 }
             }
@@ -193,7 +215,7 @@ final class Raster
                 $qy = ($y - $top) * $by;
                 self::edge($edge, $px, $py, $qx, $qy);
                 for ($row = (int) ceil(min($py, $qy) - 0.5), $end = max($py, $qy) - 0.5; $row < $end; ++$row) {
-                    $crossings[$row][] = $px + ($row + 0.5 - $py) * ($qx - $px) / ($qy - $py);
+                    $crossings[$row][] = $px + (($row + 0.5 - $py) * ($qx - $px)) / ($qy - $py);
                 }
                 [$px, $py] = [$qx, $qy];
             }

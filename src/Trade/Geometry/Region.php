@@ -86,7 +86,9 @@ final readonly class Region
     /** The same somewhere else, µm. */
     public function moved(int $dx, int $dy): self
     {
-        return 0 === $dx && 0 === $dy ? $this : $this->mapped(static fn (int $x, int $y): array => [$x + $dx, $y + $dy]);
+        return 0 === $dx && 0 === $dy
+            ? $this
+            : $this->mapped(static fn (int $x, int $y): array => [$x + $dx, $y + $dy]);
     }
 
     /** Turned clockwise as seen on screen (y down) about the origin. @param float $degrees */
@@ -99,12 +101,14 @@ final readonly class Region
             90.0 => $this->mapped(static fn (int $x, int $y): array => [-$y, $x]),
             180.0 => $this->mapped(static fn (int $x, int $y): array => [-$x, -$y]),
             270.0 => $this->mapped(static fn (int $x, int $y): array => [$y, -$x]),
-            default => Geos::tidy($this->mapped(static function (int $x, int $y) use ($quarter): array {
-                $cos = cos(deg2rad($quarter));
-                $sin = sin(deg2rad($quarter));
+            default => Geos::tidy(
+                $this->mapped(static function (int $x, int $y) use ($quarter): array {
+                    $cos = cos(deg2rad($quarter));
+                    $sin = sin(deg2rad($quarter));
 
-                return [(int) round($x * $cos - $y * $sin), (int) round($x * $sin + $y * $cos)];
-            })),
+                    return [(int) round($x * $cos - $y * $sin), (int) round($x * $sin + $y * $cos)];
+                }),
+            ),
         };
     }
 
@@ -128,24 +132,37 @@ final readonly class Region
         $box = $this->box();
         $across = $box->left + $box->right;
 
-        return new self(array_map(
-            static fn (array $polygon): array => array_map(static fn (array $ring): array => array_reverse(array_map(static fn (array $point): array => [$across - $point[0], $point[1]], $ring)), $polygon),
-            $this->polygons,
-        ));
+        return new self(
+            array_map(
+                static fn (array $polygon): array => array_map(
+                    static fn (array $ring): array => array_reverse(
+                        array_map(static fn (array $point): array => [$across - $point[0], $point[1]], $ring),
+                    ),
+                    $polygon,
+                ),
+                $this->polygons,
+            ),
+        );
     }
 
     /** Scaled about the origin; both ways alike, since letters are never stretched (section 4). */
     public function scaled(float $factor): self
     {
-        return 1.0 === $factor ? $this : Geos::tidy($this->mapped(
-            static fn (int $x, int $y): array => [(int) round($x * $factor), (int) round($y * $factor)],
-        ));
+        return 1.0 === $factor
+            ? $this
+            : Geos::tidy(
+                $this->mapped(
+                    static fn (int $x, int $y): array => [(int) round($x * $factor), (int) round($y * $factor)],
+                ),
+            );
     }
 
     /** Scaled about the origin and then moved; corners may touch each other where they were rounded. */
     public function put(float $factor, float $dx, float $dy): self
     {
-        return $this->mapped(static fn (int $x, int $y): array => [(int) round($x * $factor + $dx), (int) round($y * $factor + $dy)]);
+        return $this->mapped(
+            static fn (int $x, int $y): array => [(int) round($x * $factor + $dx), (int) round($y * $factor + $dy)],
+        );
     }
 
     /**
@@ -153,7 +170,9 @@ final readonly class Region
      */
     public function widened(float $factor): self
     {
-        return 1.0 === $factor ? $this : Geos::tidy($this->mapped(static fn (int $x, int $y): array => [(int) round($x * $factor), $y]));
+        return 1.0 === $factor
+            ? $this
+            : Geos::tidy($this->mapped(static fn (int $x, int $y): array => [(int) round($x * $factor), $y]));
     }
 
     /**
@@ -164,10 +183,17 @@ final readonly class Region
      */
     public function bent(\Closure $map): self
     {
-        return Geos::tidy(new self(array_map(
-            static fn (array $polygon): array => array_map(static fn (array $ring): array => self::bentRing($ring, $map), $polygon),
-            $this->polygons,
-        )));
+        return Geos::tidy(
+            new self(
+                array_map(
+                    static fn (array $polygon): array => array_map(
+                        static fn (array $ring): array => self::bentRing($ring, $map),
+                        $polygon,
+                    ),
+                    $this->polygons,
+                ),
+            ),
+        );
     }
 
     /** Area in mm². */
@@ -234,7 +260,7 @@ final readonly class Region
         foreach ($ring as [$x, $y]) {
             $steps = max(1, (int) ceil(hypot($x - $px, $y - $py) / self::BEND_STEP));
             for ($step = 1; $step <= $steps; ++$step) {
-                [$bx, $by] = $map($px + ($x - $px) * $step / $steps, $py + ($y - $py) * $step / $steps);
+                [$bx, $by] = $map($px + (($x - $px) * $step) / $steps, $py + (($y - $py) * $step) / $steps);
                 $bent[] = [(int) round($bx), (int) round($by)];
             }
             [$px, $py] = [$x, $y];
@@ -246,12 +272,17 @@ final readonly class Region
     /** @param \Closure(int, int): array{int, int} $move a map that mirrors nothing */
     private function mapped(\Closure $move): self
     {
-        return new self(array_map(
-            static fn (array $polygon): array => array_map(
-                static fn (array $ring): array => array_map(static fn (array $point): array => $move($point[0], $point[1]), $ring),
-                $polygon,
+        return new self(
+            array_map(
+                static fn (array $polygon): array => array_map(
+                    static fn (array $ring): array => array_map(
+                        static fn (array $point): array => $move($point[0], $point[1]),
+                        $ring,
+                    ),
+                    $polygon,
+                ),
+                $this->polygons,
             ),
-            $this->polygons,
-        ));
+        );
     }
 }

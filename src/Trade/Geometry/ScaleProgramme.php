@@ -106,7 +106,9 @@ final readonly class ScaleProgramme
      */
     private static function corner(array $a, array $b, array $c): ?array
     {
-        $det = static fn (array $p, array $q, array $r): float => $p[0] * ($q[1] * $r[2] - $q[2] * $r[1]) - $p[1] * ($q[0] * $r[2] - $q[2] * $r[0]) + $p[2] * ($q[0] * $r[1] - $q[1] * $r[0]);
+        $det = static fn (array $p, array $q, array $r): float => $p[0] * ($q[1] * $r[2] - $q[2] * $r[1]) -
+            $p[1] * ($q[0] * $r[2] - $q[2] * $r[0]) +
+            $p[2] * ($q[0] * $r[1] - $q[1] * $r[0]);
         $under = $det([$a[3], $a[0], $a[1]], [$b[3], $b[0], $b[1]], [$c[3], $c[0], $c[1]]);
         $size = (abs($a[3]) + 1) * 1e-9;
         if (abs($under) < $size) {

@@ -22,7 +22,18 @@ final class SvgPath
     /** In mm: 100 m, as for a length. */
     private const FARTHEST = 100_000.0;
 
-    private const TAKES = ['M' => 2, 'L' => 2, 'H' => 1, 'V' => 1, 'C' => 6, 'S' => 4, 'Q' => 4, 'T' => 2, 'A' => 7, 'Z' => 0];
+    private const TAKES = [
+        'M' => 2,
+        'L' => 2,
+        'H' => 1,
+        'V' => 1,
+        'C' => 6,
+        'S' => 4,
+        'Q' => 4,
+        'T' => 2,
+        'A' => 7,
+        'Z' => 0,
+    ];
 
     /** @var list<array{list<array{float, float}>, bool}> */
     private array $lines = [];
@@ -81,7 +92,9 @@ final class SvgPath
      */
     public static function rings(string $path): array
     {
-        return array_values(array_filter(array_column(self::lines($path), 0), static fn (array $line): bool => \count($line) > 2));
+        return array_values(
+            array_filter(array_column(self::lines($path), 0), static fn (array $line): bool => \count($line) > 2),
+        );
     }
 
     /**
@@ -119,8 +132,14 @@ final class SvgPath
             array_push($xs, ...array_column($ring, 0));
             array_push($ys, ...array_column($ring, 1));
         }
-        if ([] !== $xs && [] !== $ys && $long * 1000 > self::MOST_CROSSINGS * max(1.0, hypot(max($xs) - min($xs), max($ys) - min($ys)))) {
-            throw UnreadablePath::absurd('The path runs to and fro across itself hundreds of times. Draw the outline alone.');
+        if (
+            [] !== $xs
+            && [] !== $ys
+            && $long * 1000 > self::MOST_CROSSINGS * max(1.0, hypot(max($xs) - min($xs), max($ys) - min($ys)))
+        ) {
+            throw UnreadablePath::absurd(
+                'The path runs to and fro across itself hundreds of times. Draw the outline alone.',
+            );
         }
     }
 
@@ -209,17 +228,27 @@ final class SvgPath
                 $this->draw(Curve::cubic($here, [$n[0], $n[1]], [$n[2], $n[3]], [$n[4], $n[5]], $flat));
                 break;
             case 'S':
-                $this->draw(Curve::cubic($here, str_contains('CS', $this->last) ? $mirrored : $here, [$n[0], $n[1]], [$n[2], $n[3]], $flat));
+                $this->draw(
+                    Curve::cubic(
+                        $here,
+                        str_contains('CS', $this->last) ? $mirrored : $here,
+                        [$n[0], $n[1]],
+                        [$n[2], $n[3]],
+                        $flat,
+                    ),
+                );
                 break;
             case 'Q':
                 $this->draw(Curve::quadratic($here, [$n[0], $n[1]], [$n[2], $n[3]], $flat));
                 break;
             case 'T':
-                $n = [...(str_contains('QT', $this->last) ? $mirrored : $here), ...$n];
+                $n = [...str_contains('QT', $this->last) ? $mirrored : $here, ...$n];
                 $this->draw(Curve::quadratic($here, [$n[0], $n[1]], [$n[2], $n[3]], $flat));
                 break;
             case 'A':
-                $this->draw(Curve::arc($here, $n[0], $n[1], $n[2], 1.0 === $n[3], 1.0 === $n[4], [$n[5], $n[6]], $flat));
+                $this->draw(
+                    Curve::arc($here, $n[0], $n[1], $n[2], 1.0 === $n[3], 1.0 === $n[4], [$n[5], $n[6]], $flat),
+                );
                 break;
         }
         $this->control = match ($kind) {
@@ -239,12 +268,19 @@ final class SvgPath
     {
         [$x, $y] = $this->at;
         switch ($kind) {
-            case 'H': return [$n[0] + $x];
-            case 'V': return [$n[0] + $y];
-            case 'A': return [$n[0], $n[1], $n[2], $n[3], $n[4], $n[5] + $x, $n[6] + $y];
+            case 'H':
+                return [$n[0] + $x];
+            case 'V':
+                return [$n[0] + $y];
+            case 'A':
+                return [$n[0], $n[1], $n[2], $n[3], $n[4], $n[5] + $x, $n[6] + $y];
         }
 
-        return array_map(static fn (float $figure, int $nth): float => $figure + (0 === $nth % 2 ? $x : $y), $n, array_keys($n));
+        return array_map(
+            static fn (float $figure, int $nth): float => $figure + (0 === $nth % 2 ? $x : $y),
+            $n,
+            array_keys($n),
+        );
     }
 
     /** @param list<array{float, float}> $points */
@@ -277,6 +313,8 @@ final class SvgPath
         $size = abs($micrometres);
         $after = $size % 1000;
 
-        return $sign.intdiv($size, 1000).(0 === $after ? '' : '.'.rtrim(str_pad((string) $after, 3, '0', \STR_PAD_LEFT), '0'));
+        return $sign.
+            intdiv($size, 1000).
+            (0 === $after ? '' : '.'.rtrim(str_pad((string) $after, 3, '0', \STR_PAD_LEFT), '0'));
     }
 }

@@ -18,7 +18,10 @@ final class IllegalMove extends Refused
     /** Of a piece. */
     public static function piece(PieceState $state, PieceMove $move): self
     {
-        return new self('illegal-move', "“{$move->label()}” cannot be done to a piece that is ".str_replace('-', ' ', $state->value).'.');
+        return new self(
+            'illegal-move',
+            "“{$move->label()}” cannot be done to a piece that is ".str_replace('-', ' ', $state->value).'.',
+        );
     }
 
     /** Of a batch. */
@@ -36,10 +39,13 @@ final class IllegalMove extends Refused
     /** Of a plan. */
     public static function plan(PlanState $state): self
     {
-        return new self('illegal-move', match ($state) {
-            PlanState::Released => 'This plan was released; it cannot be changed any more.',
-            PlanState::Failed => 'This plan broke off. Choose the pieces again.',
-            default => 'Yelbo is still working on this plan. Take the best so far first.',
-        });
+        return new self(
+            'illegal-move',
+            match ($state) {
+                PlanState::Released => 'This plan was released; it cannot be changed any more.',
+                PlanState::Failed => 'This plan broke off. Choose the pieces again.',
+                default => 'Yelbo is still working on this plan. Take the best so far first.',
+            },
+        );
     }
 }

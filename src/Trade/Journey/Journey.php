@@ -147,13 +147,23 @@ final class Journey
     /** @return list<DocketMove> */
     public static function docketMoves(DocketState $state): array
     {
-        return array_values(array_map(static fn (array $row): DocketMove => $row[1], array_filter(self::DOCKET, static fn (array $row): bool => $row[0] === $state)));
+        return array_values(
+            array_map(
+                static fn (array $row): DocketMove => $row[1],
+                array_filter(self::DOCKET, static fn (array $row): bool => $row[0] === $state),
+            ),
+        );
     }
 
     /** @return list<PieceMove> */
     public static function pieceMoves(PieceState $state): array
     {
-        return array_values(array_map(static fn (array $row): PieceMove => $row[1], array_filter(self::PIECE, static fn (array $row): bool => $row[0] === $state)));
+        return array_values(
+            array_map(
+                static fn (array $row): PieceMove => $row[1],
+                array_filter(self::PIECE, static fn (array $row): bool => $row[0] === $state),
+            ),
+        );
     }
 
     /**

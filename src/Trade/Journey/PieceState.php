@@ -39,7 +39,12 @@ enum PieceState: string
     /** @return list<self> the states of the pieces that stand at a station */
     public static function atStation(?Station $station): array
     {
-        return null === $station ? [] : array_values(array_filter(self::cases(), static fn (self $state): bool => $state->station() === $station));
+        return null === $station
+            ? []
+            : array_values(array_filter(
+                self::cases(),
+                static fn (self $state): bool => $state->station() === $station,
+            ));
     }
 
     /** How far along it is: the piece furthest behind tells where its docket stands. */

@@ -18,6 +18,10 @@ final readonly class Contour
     /** The same outline begun at another corner. */
     public function from(int $corner): self
     {
-        return new self([...\array_slice($this->points, $corner), ...\array_slice($this->points, 0, $corner)], $this->inside, $this->film);
+        return new self(
+            [...\array_slice($this->points, $corner), ...\array_slice($this->points, 0, $corner)],
+            $this->inside,
+            $this->film,
+        );
     }
 }

@@ -24,14 +24,24 @@ final readonly class CutFile
      * @param list<Contour> $way    in the order of cutting
      * @param string        $says   what it is and how the machine is to be set, for the head of a file that can hold it
      */
-    public function __construct(private int $width, private int $height, private Machine $machine, private array $way, private string $says = '')
-    {
+    public function __construct(
+        private int $width,
+        private int $height,
+        private Machine $machine,
+        private array $way,
+        private string $says = '',
+    ) {
     }
 
     /** How long a machine takes at its own speeds, in s. */
     public function seconds(): float
     {
-        $cut = array_sum(array_map(static fn (Contour $contour): float => (new Region([[$contour->points]]))->outlineLength(), $this->way));
+        $cut = array_sum(
+            array_map(
+                static fn (Contour $contour): float => (new Region([[$contour->points]]))->outlineLength(),
+                $this->way,
+            ),
+        );
 
         return $cut / $this->machine->cutSpeed + KnifeWay::travel($this->way) / $this->machine->travelSpeed;
     }
@@ -50,10 +60,18 @@ final readonly class CutFile
         foreach ($films as $film => $paths) {
             ++$nth;
             $label = htmlspecialchars((string) $film, \ENT_XML1 | \ENT_QUOTES);
-            $groups .= "  <g id=\"film-$nth\"".('' === $label ? '' : " data-film=\"$label\"")." fill=\"none\" stroke=\"#000\" stroke-width=\"0.1\">\n".implode("\n", $paths)."\n  </g>\n";
+            $groups .=
+                "  <g id=\"film-$nth\"".
+                ('' === $label ? '' : " data-film=\"$label\"").
+                " fill=\"none\" stroke=\"#000\" stroke-width=\"0.1\">\n".
+                implode("\n", $paths).
+                "\n  </g>\n";
         }
 
-        $title = '' === $this->says ? '' : '  <title>'.htmlspecialchars($this->says, \ENT_XML1 | \ENT_QUOTES)."</title>\n";
+        $title =
+            '' === $this->says
+                ? ''
+                : '  <title>'.htmlspecialchars($this->says, \ENT_XML1 | \ENT_QUOTES)."</title>\n";
 
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$w}mm\" height=\"{$h}mm\" viewBox=\"0 0 $w $h\">\n$title$groups</svg>\n";
     }
@@ -82,12 +100,60 @@ final readonly class CutFile
     public function dxf(): string
     {
         $says = '' === $this->says ? [] : ['999', preg_replace('~[^\x20-\x7e]+~', ' ', $this->says) ?? ''];
-        $lines = [...$says, '0', 'SECTION', '2', 'HEADER', '9', '$ACADVER', '1', 'AC1009', '9', '$INSUNITS', '70', '4', '0', 'ENDSEC', '0', 'SECTION', '2', 'ENTITIES'];
+        $lines = [
+            ...$says,
+            '0',
+            'SECTION',
+            '2',
+            'HEADER',
+            '9',
+            '$ACADVER',
+            '1',
+            'AC1009',
+            '9',
+            '$INSUNITS',
+            '70',
+            '4',
+            '0',
+            'ENDSEC',
+            '0',
+            'SECTION',
+            '2',
+            'ENTITIES',
+        ];
         foreach ($this->way as $contour) {
             $layer = strtoupper(preg_replace('~[^A-Za-z0-9]+~', '_', $contour->film) ?: '') ?: 'CUT';
-            array_push($lines, '0', 'POLYLINE', '8', $layer, '66', '1', '70', '1', '10', '0.0', '20', '0.0', '30', '0.0');
+            array_push(
+                $lines,
+                '0',
+                'POLYLINE',
+                '8',
+                $layer,
+                '66',
+                '1',
+                '70',
+                '1',
+                '10',
+                '0.0',
+                '20',
+                '0.0',
+                '30',
+                '0.0',
+            );
             foreach ($contour->points as [$x, $y]) {
-                array_push($lines, '0', 'VERTEX', '8', $layer, '10', self::mm($x), '20', self::mm($this->height - $y), '30', '0.0');
+                array_push(
+                    $lines,
+                    '0',
+                    'VERTEX',
+                    '8',
+                    $layer,
+                    '10',
+                    self::mm($x),
+                    '20',
+                    self::mm($this->height - $y),
+                    '30',
+                    '0.0',
+                );
             }
             array_push($lines, '0', 'SEQEND', '8', $layer);
         }
@@ -98,7 +164,9 @@ final readonly class CutFile
     /** @param array{float, float} $point */
     private function units(array $point): string
     {
-        return round($point[0] * self::UNITS_PER_MM / 1000).','.round(($this->height - $point[1]) * self::UNITS_PER_MM / 1000);
+        return round(($point[0] * self::UNITS_PER_MM) / 1000).
+            ','.
+            round((($this->height - $point[1]) * self::UNITS_PER_MM) / 1000);
     }
 
     private static function mm(int $micrometres): string

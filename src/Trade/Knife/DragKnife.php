@@ -68,7 +68,11 @@ final readonly class DragKnife
             if ($i < $count && hypot($to[0] - $from[0], $to[1] - $from[1]) < self::SHORTEST) {
                 continue;
             }
-            $runs[] = [[(float) $from[0], (float) $from[1]], [(float) $to[0], (float) $to[1]], atan2($to[1] - $from[1], $to[0] - $from[0])];
+            $runs[] = [
+                [(float) $from[0], (float) $from[1]],
+                [(float) $to[0], (float) $to[1]],
+                atan2($to[1] - $from[1], $to[0] - $from[0]),
+            ];
             $from = $to;
         }
         $left = (float) $this->machine->overcut;
@@ -76,7 +80,11 @@ final readonly class DragKnife
             [$from, $to, $heading] = $runs[$i];
             $long = hypot($to[0] - $from[0], $to[1] - $from[1]);
             $share = $long > 0 ? min(1.0, $left / $long) : 1.0;
-            $runs[] = [$from, [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1])], $heading];
+            $runs[] = [
+                $from,
+                [$from[0] + $share * ($to[0] - $from[0]), $from[1] + $share * ($to[1] - $from[1])],
+                $heading,
+            ];
             $left -= $long;
         }
 
@@ -98,7 +106,7 @@ final readonly class DragKnife
         $steps = max(1, (int) ceil(abs($turn) / self::STEP));
         $way = [];
         for ($i = 1; $i <= $steps; ++$i) {
-            $way[] = self::beside($corner, $from + $turn * $i / $steps, $ahead);
+            $way[] = self::beside($corner, $from + ($turn * $i) / $steps, $ahead);
         }
 
         return $way;

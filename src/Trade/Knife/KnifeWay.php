@@ -26,10 +26,18 @@ final class KnifeWay
     public static function through(array $layers, array $boxes = []): array
     {
         $contours = self::contours([...$layers, ...$boxes]);
-        $tour = new Tour(array_map(static fn (Contour $contour): array => $contour->points, $contours), self::holders($contours));
+        $tour = new Tour(
+            array_map(static fn (Contour $contour): array => $contour->points, $contours),
+            self::holders($contours),
+        );
         $tour->improve();
 
-        return array_map(static fn (array $next): Contour => $contours[$next[0]]->from((int) array_search($next[1], $contours[$next[0]]->points, true)), $tour->way());
+        return array_map(
+            static fn (array $next): Contour => $contours[$next[0]]->from(
+                (int) array_search($next[1], $contours[$next[0]]->points, true),
+            ),
+            $tour->way(),
+        );
     }
 
     /**
@@ -81,8 +89,12 @@ final class KnifeWay
         $holders = array_fill(0, \count($contours), []);
         foreach ($contours as $i => $contour) {
             foreach ($contours as $j => $outer) {
-                if ($i !== $j && $boxes[$j]->holds($boxes[$i]) && $boxes[$i] != $boxes[$j]
-                    && self::isIn($contour->points[0], $outer->points)) {
+                if (
+                    $i !== $j
+                    && $boxes[$j]->holds($boxes[$i])
+                    && $boxes[$i] != $boxes[$j]
+                    && self::isIn($contour->points[0], $outer->points)
+                ) {
                     $holders[$i][] = $j;
                 }
             }
@@ -100,7 +112,10 @@ final class KnifeWay
         $inside = false;
         [$px, $py] = $ring[\count($ring) - 1];
         foreach ($ring as [$qx, $qy]) {
-            if (($py > $point[1]) !== ($qy > $point[1]) && $point[0] < ($qx - $px) * ($point[1] - $py) / ($qy - $py) + $px) {
+            if (
+                $py > $point[1] !== $qy > $point[1]
+                && $point[0] < (($qx - $px) * ($point[1] - $py)) / ($qy - $py) + $px
+            ) {
                 $inside = !$inside;
             }
             [$px, $py] = [$qx, $qy];

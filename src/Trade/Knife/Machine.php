@@ -11,8 +11,12 @@ use Yelbo\Trade\Rules;
 /** What the nest and the cut file have to know of the machine. Lengths in µm, speeds in mm/s. */
 final readonly class Machine
 {
-    public function __construct(public int $bladeOffset, public int $overcut, public float $cutSpeed = 80, public float $travelSpeed = 200)
-    {
+    public function __construct(
+        public int $bladeOffset,
+        public int $overcut,
+        public float $cutSpeed = 80,
+        public float $travelSpeed = 200,
+    ) {
     }
 
     /** As the figures have it. */
@@ -41,6 +45,11 @@ final readonly class Machine
         }
         [$left, $top] = [$rules->micrometres(Rule::MarginSide), $rules->micrometres(Rule::MarginTop)];
 
-        return new Box($left, $top, min($width, $left + $rules->micrometres(Rule::CutWidth)), min($height, $top + $rules->micrometres(Rule::CutLength)));
+        return new Box(
+            $left,
+            $top,
+            min($width, $left + $rules->micrometres(Rule::CutWidth)),
+            min($height, $top + $rules->micrometres(Rule::CutLength)),
+        );
     }
 }

@@ -92,7 +92,9 @@ final class Tour
         array_splice($this->order, $to, 0, 0 === $random->getInt(0, 1) ? $moved : array_reverse($moved));
         $this->index();
         if ($this->keepsOrder(min($from, $to), max($from, $to) + $long)) {
-            foreach (\array_slice($this->order, max(0, min($from, $to) - 5), abs($from - $to) + $long + 10) as $contour) {
+            foreach (
+                \array_slice($this->order, max(0, min($from, $to) - 5), abs($from - $to) + $long + 10) as $contour
+            ) {
                 $this->better($this->place[$contour]);
             }
             if ($this->length() <= $length) {
@@ -127,7 +129,10 @@ final class Tour
     {
         $contour = $this->order[$nth];
         foreach ($this->near()[$contour] as $other) {
-            if ($this->turnRound($this->place[$contour], $this->place[$other]) || $this->carry($this->place[$contour], $this->place[$other])) {
+            if (
+                $this->turnRound($this->place[$contour], $this->place[$other])
+                || $this->carry($this->place[$contour], $this->place[$other])
+            ) {
                 return;
             }
         }
@@ -143,7 +148,11 @@ final class Tour
             return false;
         }
         // … a [a+1 … b] b+1 …
-        $gain = self::far($this->point($a), $this->point($a + 1)) + $this->gap($b, $b + 1) - self::far($this->point($a), $this->point($b)) - $this->gap($a + 1, $b + 1);
+        $gain =
+            self::far($this->point($a), $this->point($a + 1)) +
+            $this->gap($b, $b + 1) -
+            self::far($this->point($a), $this->point($b)) -
+            $this->gap($a + 1, $b + 1);
         if ($gain < 1 || !$this->mayTurn($a + 1, $b)) {
             return false;
         }
@@ -162,16 +171,28 @@ final class Tour
             if ($behind >= $from - 1 && $behind <= $last) {
                 continue;
             }
-            $saved = $this->gap($from - 1, $from) + $this->gap($last, $last + 1) - ($last + 1 < $count ? $this->gap($from - 1, $last + 1) : 0);
+            $saved =
+                $this->gap($from - 1, $from) +
+                $this->gap($last, $last + 1) -
+                ($last + 1 < $count ? $this->gap($from - 1, $last + 1) : 0);
             foreach ([false, true] as $round) {
                 [$first, $end] = $round ? [$last, $from] : [$from, $last];
-                $costs = $this->gap($behind, $first) + ($behind + 1 < $count ? self::far($this->point($end), $this->point($behind + 1)) - $this->gap($behind, $behind + 1) : 0);
+                $costs =
+                    $this->gap($behind, $first) +
+                    ($behind + 1 < $count
+                        ? self::far($this->point($end), $this->point($behind + 1)) - $this->gap($behind, $behind + 1)
+                        : 0);
                 if ($saved - $costs < 1) {
                     continue;
                 }
                 $order = $this->order;
                 $moved = array_splice($this->order, $from, $long);
-                array_splice($this->order, ($behind > $last ? $behind - $long : $behind) + 1, 0, $round ? array_reverse($moved) : $moved);
+                array_splice(
+                    $this->order,
+                    ($behind > $last ? $behind - $long : $behind) + 1,
+                    0,
+                    $round ? array_reverse($moved) : $moved,
+                );
                 $this->index();
                 if ($this->keepsOrder(min($from, $behind), max($last, $behind))) {
                     return true;
@@ -245,7 +266,7 @@ final class Tour
                     $far = [];
                     for ($i = -$ring; $i <= $ring; ++$i) {
                         for ($j = -$ring; $j <= $ring; ++$j) {
-                            foreach ($grid[(intdiv($x, $size) + $i).' '.(intdiv($y, $size) + $j)] ?? [] as $other) {
+                            foreach ($grid[intdiv($x, $size) + $i.' '.(intdiv($y, $size) + $j)] ?? [] as $other) {
                                 if ($other !== $contour) {
                                     $far[$other] = self::far([$x, $y], $this->at[$other]);
                                 }

@@ -7,7 +7,9 @@ namespace Yelbo\Trade\Lettering;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 
-/** Puts shaped letters in their places: stacks, monograms, a name across an initial, frames. Source: handbook section 4. */
+/**
+ * Puts shaped letters in their places: stacks, monograms, a name across an initial, frames. Source: handbook section 4.
+ */
 final readonly class Arranger
 {
     /** Of the letter height: the outer letters of a monogram beside a larger middle one, and the space between. */
@@ -31,14 +33,22 @@ final readonly class Arranger
         $setting = $words->setting;
         $set = match ($setting->arrangement) {
             Arrangement::Line, Arrangement::Stack => $this->stack($words, $capHeight),
-            Arrangement::Knockout => Frames::knockedOut($this->condensed($words, $this->stack($words, $capHeight)), $capHeight, $setting->shape),
-            Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Geos::union($this->circle->letters($words, $capHeight, $this->lines->cut($words->face, $capHeight))),
+            Arrangement::Knockout => Frames::knockedOut(
+                $this->condensed($words, $this->stack($words, $capHeight)),
+                $capHeight,
+                $setting->shape,
+            ),
+            Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Geos::union(
+                $this->circle->letters($words, $capHeight, $this->lines->cut($words->face, $capHeight)),
+            ),
             Arrangement::Monogram => $this->monogram($words, $capHeight),
             Arrangement::Initial => $this->initial($words, $capHeight),
         };
         $set = Arrangement::Knockout === $setting->arrangement ? $set : $this->condensed($words, $set);
 
-        return Frame::None === $setting->frame ? $set : Geos::union([$set, Frames::around($set, $capHeight, $setting->frame)]);
+        return Frame::None === $setting->frame
+            ? $set
+            : Geos::union([$set, Frames::around($set, $capHeight, $setting->frame)]);
     }
 
     /** The radius of the circle as a share of the letter height, where the words decide it. */
@@ -65,10 +75,19 @@ final readonly class Arranger
             return $this->set($words, $cap);
         }
         $set = match ($setting->arrangement) {
-            Arrangement::Line, Arrangement::Stack => Lines::together(Lines::stacked(
-                array_map(fn (int $nth): Region => $this->lines->loose($words, $nth, $cap, $this->glyphs->sketch(...)), array_keys($words->lines)), $setting, $cap,
-            )),
-            Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Lines::together($this->circle->letters($words, $cap, $this->glyphs->sketch(...))),
+            Arrangement::Line, Arrangement::Stack => Lines::together(
+                Lines::stacked(
+                    array_map(
+                        fn (int $nth): Region => $this->lines->loose($words, $nth, $cap, $this->glyphs->sketch(...)),
+                        array_keys($words->lines),
+                    ),
+                    $setting,
+                    $cap,
+                ),
+            ),
+            Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Lines::together(
+                $this->circle->letters($words, $cap, $this->glyphs->sketch(...)),
+            ),
             default => null,
         };
 
@@ -77,7 +96,10 @@ final readonly class Arranger
 
     private function stack(Words $words, int $capHeight): Region
     {
-        $lines = array_map(fn (int $nth): Region => $this->lines->fused($words, $nth, $capHeight), array_keys($words->lines));
+        $lines = array_map(
+            fn (int $nth): Region => $this->lines->fused($words, $nth, $capHeight),
+            array_keys($words->lines),
+        );
 
         return 1 === \count($lines) ? $lines[0] : Geos::union(Lines::stacked($lines, $words->setting, $capHeight));
     }
@@ -86,7 +108,10 @@ final readonly class Arranger
     {
         /** @var array{int, int, int} $stand which of the lines stands where */
         $stand = $words->setting->order->put([0, 1, 2]);
-        $side = MonogramOrder::Equal === $words->setting->order ? $capHeight : (int) round(self::MONOGRAM_SIDE * $capHeight);
+        $side =
+            MonogramOrder::Equal === $words->setting->order
+                ? $capHeight
+                : (int) round(self::MONOGRAM_SIDE * $capHeight);
         $gap = (int) round((self::MONOGRAM_GAP + $words->setting->tracking / 1000) * $capHeight);
         $left = 0;
         $letters = [];

@@ -70,10 +70,17 @@ final class FaceOutlines
     {
         $shift = $this->shift($glyph);
 
-        return array_values(array_filter(array_map(
-            static fn (array $contour): array => array_map(static fn (array $point): array => [$point[0] + $shift, $point[1]], self::flat($contour, $tolerance)),
-            $this->contours($glyph),
-        )));
+        return array_values(
+            array_filter(
+                array_map(
+                    static fn (array $contour): array => array_map(
+                        static fn (array $point): array => [$point[0] + $shift, $point[1]],
+                        self::flat($contour, $tolerance),
+                    ),
+                    $this->contours($glyph),
+                ),
+            ),
+        );
     }
 
     /** A glyph begins at its side bearing, wherever its outline was drawn. */
@@ -145,11 +152,14 @@ final class FaceOutlines
             $factor = static fn (int|float $value): float => \is_int($value) ? $value / self::F2DOT14 : $value;
             [$a, $b, $c, $d] = array_map($factor, [$part->a, $part->b, $part->c, $part->d]);
             foreach ($this->contours($part->glyphIndex, $depth + 1) as $contour) {
-                $contours[] = array_map(static fn (array $point): array => [
-                    'x' => $a * $point['x'] + $c * $point['y'] + $part->e,
-                    'y' => $b * $point['x'] + $d * $point['y'] + $part->f,
-                    'on' => $point['on'],
-                ], $contour);
+                $contours[] = array_map(
+                    static fn (array $point): array => [
+                        'x' => $a * $point['x'] + $c * $point['y'] + $part->e,
+                        'y' => $b * $point['x'] + $d * $point['y'] + $part->f,
+                        'on' => $point['on'],
+                    ],
+                    $contour,
+                );
             }
         }
 
@@ -169,8 +179,11 @@ final class FaceOutlines
         if ($count < 2) {
             return [];
         }
-        $first = $contour[0]['on'] ? [$contour[0]['x'], $contour[0]['y']]
-            : ($contour[$count - 1]['on'] ? [$contour[$count - 1]['x'], $contour[$count - 1]['y']] : self::half($contour[0], $contour[$count - 1]));
+        $first = $contour[0]['on']
+            ? [$contour[0]['x'], $contour[0]['y']]
+            : ($contour[$count - 1]['on']
+                ? [$contour[$count - 1]['x'], $contour[$count - 1]['y']]
+                : self::half($contour[0], $contour[$count - 1]));
         $ring = [$first];
         $at = $first;
         $control = null;
@@ -181,7 +194,8 @@ final class FaceOutlines
                 continue;
             }
             $to = $point['on'] ? [$point['x'], $point['y']] : self::half($control ?? $point, $point);
-            foreach (null === $control ? [$to] : Curve::quadratic($at, [$control['x'], $control['y']], $to, $tolerance) as $next) {
+            $way = null === $control ? [$to] : Curve::quadratic($at, [$control['x'], $control['y']], $to, $tolerance);
+            foreach ($way as $next) {
                 $ring[] = $next;
             }
             $at = $to;

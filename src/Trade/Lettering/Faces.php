@@ -29,11 +29,16 @@ final class Faces
     /** @throws Refused where no face has that slug */
     public function named(string $slug): Face
     {
-        return $this->listed()[$slug] ?? throw new Refused(
-            'unknown-face',
-            '“'.mb_substr($slug, 0, 40).'” is not a face here. There are '.implode(', ', array_keys($this->listed())).'.',
-            '/face',
-        );
+        return $this->listed()[$slug] ??
+            throw new Refused(
+                'unknown-face',
+                '“'.
+                    mb_substr($slug, 0, 40).
+                    '” is not a face here. There are '.
+                    implode(', ', array_keys($this->listed())).
+                    '.',
+                '/face',
+            );
     }
 
     /**
@@ -45,7 +50,12 @@ final class Faces
     public function measures(): array
     {
         /** @var array<string, array<int, array{float, float|null, float|null}>> $measures */
-        $measures = json_decode((string) file_get_contents("{$this->root}/{$this->folder}/measures.json"), true, 8, \JSON_THROW_ON_ERROR);
+        $measures = json_decode(
+            (string) file_get_contents("{$this->root}/{$this->folder}/measures.json"),
+            true,
+            8,
+            \JSON_THROW_ON_ERROR,
+        );
 
         return $measures;
     }
@@ -55,12 +65,23 @@ final class Faces
     {
         if (null === $this->faces) {
             $json = file_get_contents("{$this->root}/{$this->folder}/faces.json");
-            /** @var list<array{slug: string, name: string, style: string, licence: string, file: string, thinnest?: float, alphabets?: list<string>}> $rows */
+            /**
+             * @var list<array{slug: string, name: string, style: string, licence: string, file: string, thinnest?: float, alphabets?: list<string>}> $rows
+             */
             $rows = json_decode((string) $json, true, 8, \JSON_THROW_ON_ERROR);
             $this->faces = [];
             foreach ($rows as $row) {
                 $file = "{$this->folder}/{$row['file']}";
-                $this->faces[$row['slug']] = new Face($row['slug'], $row['name'], $row['style'], $row['licence'], $file, "{$this->root}/$file", $row['thinnest'] ?? 0.0, $row['alphabets'] ?? []);
+                $this->faces[$row['slug']] = new Face(
+                    $row['slug'],
+                    $row['name'],
+                    $row['style'],
+                    $row['licence'],
+                    $file,
+                    "{$this->root}/$file",
+                    $row['thinnest'] ?? 0.0,
+                    $row['alphabets'] ?? [],
+                );
             }
         }
 

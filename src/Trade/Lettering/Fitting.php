@@ -51,8 +51,14 @@ final readonly class Fitting
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
      */
-    public function fit(Surface $surface, Words $words, ?int $capHeight = null, int|array|null $offset = null, ?int $clearance = null, ?array $at = null): Fitted
-    {
+    public function fit(
+        Surface $surface,
+        Words $words,
+        ?int $capHeight = null,
+        int|array|null $offset = null,
+        ?int $clearance = null,
+        ?array $at = null,
+    ): Fitted {
         $room = $surface->safe($clearance ?? $surface->clearance($this->rules));
         $safe = $room->region();
         if ($safe->isEmpty()) {
@@ -72,9 +78,27 @@ final readonly class Fitting
         if ($base instanceof Taper) {
             [$x, $y] = $base->straightened($flat->at[0] + $box->width() / 2, $flat->at[1] + $box->height());
             $droop = $base->development->droop($base->development->apexRadius - $base->radiusAt($y), $box->width());
-            $flat = new Fitted($flat->capHeight, $flat->largest, $flat->artwork, $flat->at, $safe, $flat->inside, $words, (int) round($droop));
+            $flat = new Fitted(
+                $flat->capHeight,
+                $flat->largest,
+                $flat->artwork,
+                $flat->at,
+                $safe,
+                $flat->inside,
+                $words,
+                (int) round($droop),
+            );
         } elseif ($base instanceof Ball) {
-            $flat = new Fitted($flat->capHeight, $flat->largest, $flat->artwork, $flat->at, $safe, $flat->inside, $words, strain: self::strain($base, $flat));
+            $flat = new Fitted(
+                $flat->capHeight,
+                $flat->largest,
+                $flat->artwork,
+                $flat->at,
+                $safe,
+                $flat->inside,
+                $words,
+                strain: self::strain($base, $flat),
+            );
         }
 
         return $flat;
@@ -111,18 +135,29 @@ final readonly class Fitting
     public function sketch(Surface $surface, Room $room, Words $words): array
     {
         if (!$words->setting->isProportional()) {
-            $words = $words->with($words->setting->bowed($this->letterer->bow($words->with($words->setting->unbowed()))));
+            $words = $words->with(
+                $words->setting->bowed($this->letterer->bow($words->with($words->setting->unbowed()))),
+            );
         }
         [$words, $ring] = $this->rings->ringed($words, $room, self::middle($surface), null);
-        $sketch = $room instanceof ConvexArea ? $this->letterer->sketch($words) : Geos::union([$this->letterer->sketch($words)]);
+        $sketch =
+            $room instanceof ConvexArea
+                ? $this->letterer->sketch($words)
+                : Geos::union([$this->letterer->sketch($words)]);
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $room->largest($sketch, true)->scale());
 
-        return $height < Typesetter::SMALLEST ? throw self::tooLong() : [$height, $sketch->put($height / Glyphs::SKETCH_HEIGHT, 0, 0)];
+        return $height < Typesetter::SMALLEST
+            ? throw self::tooLong()
+            : [$height, $sketch->put($height / Glyphs::SKETCH_HEIGHT, 0, 0)];
     }
 
     private static function tooLong(): Refused
     {
-        return new Refused('words-too-long', 'These words do not fit this object even at half a millimetre. Break them into lines or take a larger object.', '/lines');
+        return new Refused(
+            'words-too-long',
+            'These words do not fit this object even at half a millimetre. Break them into lines or take a larger object.',
+            '/lines',
+        );
     }
 
     /**
@@ -130,8 +165,16 @@ final readonly class Fitting
      * @param array{int, int}|null $at
      * @param int|null             $ring   the largest letter height of a ring round a hole
      */
-    private function flat(Surface $surface, Room $room, Room $inner, Words $words, ?int $capHeight, int|array|null $offset, ?array $at, ?int $ring): Fitted
-    {
+    private function flat(
+        Surface $surface,
+        Room $room,
+        Room $inner,
+        Words $words,
+        ?int $capHeight,
+        int|array|null $offset,
+        ?array $at,
+        ?int $ring,
+    ): Fitted {
         $middle = self::middle($surface);
         [$reference, $scale] = match (true) {
             null !== $ring => [$ring, new Centred($this->letterer->top($words, $ring), $inner, $middle)],
@@ -154,11 +197,22 @@ final readonly class Fitting
             $place = $inner->largest($top)->middle(1.0, $middle) ?? $middle;
         }
         // What was mended away at one side does not move the rest.
-        [$x, $y] = null === $at && !$words->setting->mending->isNothing() ? self::apart($top->box(), $this->letterer->mended($words, $top)->box()) : [0, 0];
+        [$x, $y] =
+            null === $at && !$words->setting->mending->isNothing()
+                ? self::apart($top->box(), $this->letterer->mended($words, $top)->box())
+                : [0, 0];
         $place = [$place[0] + $x, $place[1] + $y];
         $corner = [(int) round($place[0] - $box->width() / 2), (int) round($place[1] - $box->height() / 2)];
 
-        return new Fitted($chosen, $largest, $artwork, $corner, $room->region(), $room->holds(self::outermost($artwork), $corner), $words);
+        return new Fitted(
+            $chosen,
+            $largest,
+            $artwork,
+            $corner,
+            $room->region(),
+            $room->holds(self::outermost($artwork), $corner),
+            $words,
+        );
     }
 
     /**
@@ -204,10 +258,19 @@ final readonly class Fitting
             }
             // A step by the scale first, then halving.
             $guess = $try * max(0.5, min(2.0, $scale));
-            $try = $round < 6 && $guess > $low * (1 + self::FINE) && $guess < $high * (1 - self::FINE) ? $guess : ($round < 3 ? sqrt($low * $high) : ($low + $high) / 2);
+            $try =
+                $round < 6 && $guess > $low * (1 + self::FINE) && $guess < $high * (1 - self::FINE)
+                    ? $guess
+                    : ($round < 3
+                        ? sqrt($low * $high)
+                        : ($low + $high) / 2);
         }
         if (null === $does) {
-            throw new Refused('circle-too-large', 'A circle of this radius has no room for these words on this object. Take another radius, or leave it to the words.', '/radius');
+            throw new Refused(
+                'circle-too-large',
+                'A circle of this radius has no room for these words on this object. Take another radius, or leave it to the words.',
+                '/radius',
+            );
         }
 
         return $does;
@@ -238,7 +301,10 @@ final readonly class Fitting
     /** @return array{float, float} from the middle of one box to another's, µm */
     private static function apart(Box $one, Box $other): array
     {
-        return [($other->left + $other->right - $one->left - $one->right) / 2, ($other->top + $other->bottom - $one->top - $one->bottom) / 2];
+        return [
+            ($other->left + $other->right - $one->left - $one->right) / 2,
+            ($other->top + $other->bottom - $one->top - $one->bottom) / 2,
+        ];
     }
 
     /** @return array{float, float} */
@@ -263,11 +329,25 @@ final readonly class Fitting
 
     private function noRoom(Surface $surface, ?int $clearance): Refused
     {
-        if ($surface instanceof KeptClear && !$surface->surface->safe($clearance ?? $surface->clearance($this->rules))->region()->isEmpty()) {
-            return new Refused('no-room', 'What has to stay clear takes up the whole safe area. Measure the keep-outs again, or choose another side of the object.', '/keepOuts');
+        if (
+            $surface instanceof KeptClear
+            && !$surface->surface
+                ->safe($clearance ?? $surface->clearance($this->rules))
+                ->region()
+                ->isEmpty()
+        ) {
+            return new Refused(
+                'no-room',
+                'What has to stay clear takes up the whole safe area. Measure the keep-outs again, or choose another side of the object.',
+                '/keepOuts',
+            );
         }
         $wanted = Length::micrometres($clearance ?? $surface->clearance($this->rules))->inMetric();
 
-        return new Refused('no-room', "With a clearance of $wanted mm to every edge this object leaves no room for a decal.", null === $clearance ? '/object' : '/clearance');
+        return new Refused(
+            'no-room',
+            "With a clearance of $wanted mm to every edge this object leaves no room for a decal.",
+            null === $clearance ? '/object' : '/clearance',
+        );
     }
 }

@@ -13,7 +13,10 @@ use Yelbo\Trade\Geometry\Region;
 /** Solids that letters are knocked out of, and borders around them. Source: handbook section 4. */
 final class Frames
 {
-    /** As shares of the letter height: film round the letters of a knock-out, clear film inside a border, the border itself. */
+    /**
+     * As shares of the letter height: film round the letters of a knock-out, clear film inside a border, the border
+     * itself.
+     */
     private const MARGIN = 0.45;
     private const CLEAR = 0.4;
     private const STROKE = 0.12;
@@ -31,12 +34,15 @@ final class Frames
     {
         $margin = (int) round(self::MARGIN * $capHeight);
 
-        return Geos::difference(match ($shape) {
-            KnockoutShape::Rectangle => $letters->box()->grown($margin)->region(),
-            KnockoutShape::Rounded => ConvexArea::rounded($letters->box()->grown($margin), $margin)->region(),
-            KnockoutShape::Ellipse => self::ellipse($letters, $margin)->region(),
-            KnockoutShape::Polygon => self::hexagon($letters->box()->grown($margin))->region(),
-        }, $letters);
+        return Geos::difference(
+            match ($shape) {
+                KnockoutShape::Rectangle => $letters->box()->grown($margin)->region(),
+                KnockoutShape::Rounded => ConvexArea::rounded($letters->box()->grown($margin), $margin)->region(),
+                KnockoutShape::Ellipse => self::ellipse($letters, $margin)->region(),
+                KnockoutShape::Polygon => self::hexagon($letters->box()->grown($margin))->region(),
+            },
+            $letters,
+        );
     }
 
     /** Words with a frame round them. */
@@ -83,12 +89,16 @@ final class Frames
     /** Points to the left and the right, its slanted sides at 60 degrees. */
     private static function hexagon(Box $box): ConvexArea
     {
-        $point = tan(\M_PI / 6) * $box->height() / 2;
+        $point = (tan(\M_PI / 6) * $box->height()) / 2;
         $middle = ($box->top + $box->bottom) / 2;
 
         return ConvexArea::polygon([
-            [$box->left, $box->top], [$box->right, $box->top], [$box->right + $point, $middle],
-            [$box->right, $box->bottom], [$box->left, $box->bottom], [$box->left - $point, $middle],
+            [$box->left, $box->top],
+            [$box->right, $box->top],
+            [$box->right + $point, $middle],
+            [$box->right, $box->bottom],
+            [$box->left, $box->bottom],
+            [$box->left - $point, $middle],
         ]);
     }
 }

@@ -24,8 +24,11 @@ final class Glyphs
     /** @var array<string, list<list<PlacedGlyph>>> */
     private array $ahead = [];
 
-    public function __construct(private readonly Faces $faces, private readonly Shaper $shaper, private readonly Cache $cache)
-    {
+    public function __construct(
+        private readonly Faces $faces,
+        private readonly Shaper $shaper,
+        private readonly Cache $cache,
+    ) {
     }
 
     /**
@@ -84,31 +87,49 @@ final class Glyphs
     /** @param float $scale µm to the font unit */
     public function outline(Face $face, int $glyph, float $scale): Region
     {
-        return $this->cache->recall("glyph.$face->slug.$glyph.$scale", fn (): Region => Winding::region(array_map(
-            static fn (array $ring): array => array_map(
-                static fn (array $point): array => [(int) round($point[0] * $scale), (int) round(-$point[1] * $scale)],
-                $ring,
+        return $this->cache->recall(
+            "glyph.$face->slug.$glyph.$scale",
+            fn (): Region => Winding::region(
+                array_map(
+                    static fn (array $ring): array => array_map(
+                        static fn (array $point): array => [
+                            (int) round($point[0] * $scale),
+                            (int) round(-$point[1] * $scale),
+                        ],
+                        $ring,
+                    ),
+                    $this->outlines($face)->rings($glyph, self::FLATNESS / $scale),
+                ),
             ),
-            $this->outlines($face)->rings($glyph, self::FLATNESS / $scale),
-        )));
+        );
     }
 
-    /** A glyph with fewer corners, to be looked at and not to be cut: 20 mm high whatever is asked, so that it is made once. */
+    /**
+     * A glyph with fewer corners, to be looked at and not to be cut: 20 mm high whatever is asked, so that it is made
+     * once.
+     */
     public function sketch(Face $face, int $glyph): Region
     {
-        return $this->cache->recall("sketch.$face->slug.$glyph", fn (): Region => Geos::simplified(
-            $this->outline($face, $glyph, self::SKETCH_HEIGHT / $this->heights($face)['cap']), self::SKETCH_TOLERANCE,
-        ));
+        return $this->cache->recall(
+            "sketch.$face->slug.$glyph",
+            fn (): Region => Geos::simplified(
+                $this->outline($face, $glyph, self::SKETCH_HEIGHT / $this->heights($face)['cap']),
+                self::SKETCH_TOLERANCE,
+            ),
+        );
     }
 
     /** @return array{cap: float, x: float, em: int} font units */
     public function heights(Face $face): array
     {
-        return $this->cache->recall("heights.$face->slug", fn (): array => [
-            'cap' => $this->outlines($face)->capHeight(),
-            'x' => $this->outlines($face)->xHeight(),
-            'em' => $this->outlines($face)->unitsPerEm,
-        ]);
+        return $this->cache->recall(
+            "heights.$face->slug",
+            fn (): array => [
+                'cap' => $this->outlines($face)->capHeight(),
+                'x' => $this->outlines($face)->xHeight(),
+                'em' => $this->outlines($face)->unitsPerEm,
+            ],
+        );
     }
 
     /**
@@ -125,7 +146,7 @@ final class Glyphs
         return array_map(static function (array $line) use ($heights, $tracking): float {
             $long = 0.0;
             foreach ($line as $glyph) {
-                $long += $glyph->advance + ($glyph->advance > 0 ? $tracking / 1000 * $heights['em'] : 0);
+                $long += $glyph->advance + ($glyph->advance > 0 ? ($tracking / 1000) * $heights['em'] : 0);
             }
 
             return $long / $heights['cap'];
@@ -140,7 +161,10 @@ final class Glyphs
                 $able[] = $other->name;
             }
         }
-        $others = [] === $able ? 'No face here has it.' : (\count($able) > 1 ? 'These have it: ' : 'This one has it: ').implode(', ', $able).'.';
+        $others =
+            [] === $able
+                ? 'No face here has it.'
+                : (\count($able) > 1 ? 'These have it: ' : 'This one has it: ').implode(', ', $able).'.';
 
         return new Refused('missing-character', "{$face->name} has no “{$character}”. $others", $at);
     }

@@ -36,14 +36,22 @@ final readonly class HarfBuzz implements Shaper
             $glyphs = [];
             /** @var array{g: int, cl: int, dx: int, dy: int, ax: int, ay: int} $glyph */
             foreach ((array) json_decode($line, true, 8, \JSON_THROW_ON_ERROR) as $glyph) {
-                $glyphs[] = new PlacedGlyph($glyph['g'], $glyph['cl'], $x + $glyph['dx'], $y + $glyph['dy'], $glyph['ax']);
+                $glyphs[] = new PlacedGlyph(
+                    $glyph['g'],
+                    $glyph['cl'],
+                    $x + $glyph['dx'],
+                    $y + $glyph['dy'],
+                    $glyph['ax'],
+                );
                 $x += $glyph['ax'];
                 $y += $glyph['ay'];
             }
             $shaped[] = $glyphs;
         }
         if (\count($shaped) !== \count($lines)) {
-            throw new \RuntimeException('The shaper answered '.\count($shaped).' lines for '.\count($lines).'.');
+            throw new \RuntimeException(
+                'The shaper answered '.\count($shaped).' lines for '.\count($lines).'.',
+            );
         }
 
         return $shaped;
@@ -56,9 +64,18 @@ final readonly class HarfBuzz implements Shaper
      */
     private function start(Face $face, array $lines): array
     {
-        $process = proc_open([
-            self::COMMAND, '--output-format=json', '--no-glyph-names', '--font-size=upem', '--text-file=-', $face->path,
-        ], [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']], $pipes);
+        $process = proc_open(
+            [
+                self::COMMAND,
+                '--output-format=json',
+                '--no-glyph-names',
+                '--font-size=upem',
+                '--text-file=-',
+                $face->path,
+            ],
+            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
+            $pipes,
+        );
         if (!\is_resource($process)) {
             throw new \RuntimeException('hb-shape cannot be started. `./yelbo doctor` says what is missing.');
         }

@@ -18,7 +18,10 @@ final readonly class Lines
     /** One line as it is cut, where its baseline begins the origin. */
     public function fused(Words $words, int $nth, int $capHeight): Region
     {
-        return self::something(Geos::union([$this->loose($words, $nth, $capHeight, $this->cut($words->face, $capHeight))]), $nth);
+        return self::something(
+            Geos::union([$this->loose($words, $nth, $capHeight, $this->cut($words->face, $capHeight))]),
+            $nth,
+        );
     }
 
     /**
@@ -42,11 +45,14 @@ final readonly class Lines
     {
         $heights = $this->glyphs->heights($words->face);
         $scale = $capHeight / $heights['cap'];
-        $tracking = $words->setting->tracking / 1000 * $heights['em'];
+        $tracking = ($words->setting->tracking / 1000) * $heights['em'];
         $regions = [];
         $shift = 0.0;
         foreach ($this->glyphs->shaped($words->face, $words->lines)[$nth] as $glyph) {
-            $regions[] = $outline($words->face, $glyph->glyph)->moved((int) round(($glyph->x + $shift) * $scale), (int) round(-$glyph->y * $scale));
+            $regions[] = $outline($words->face, $glyph->glyph)->moved(
+                (int) round(($glyph->x + $shift) * $scale),
+                (int) round(-$glyph->y * $scale),
+            );
             $shift += $glyph->advance > 0 ? $tracking : 0;
         }
 
@@ -66,7 +72,9 @@ final readonly class Lines
      */
     public static function something(Region $line, int $nth): Region
     {
-        return $line->isEmpty() ? throw new Refused('nothing-to-cut', 'This line has no letter that could be cut.', "/lines/$nth") : $line;
+        return $line->isEmpty()
+            ? throw new Refused('nothing-to-cut', 'This line has no letter that could be cut.', "/lines/$nth")
+            : $line;
     }
 
     /**
@@ -83,16 +91,24 @@ final readonly class Lines
         }
         $pitch = 0;
         for ($nth = 1; $nth < \count($lines); ++$nth) {
-            $pitch = max($pitch, $lines[$nth - 1]->box()->bottom - $lines[$nth]->box()->top + (int) round($setting->lineSpacing * $capHeight));
+            $pitch = max(
+                $pitch,
+                $lines[$nth - 1]->box()->bottom -
+                    $lines[$nth]->box()->top +
+                    (int) round($setting->lineSpacing * $capHeight),
+            );
         }
         $stacked = [];
         foreach ($lines as $nth => $line) {
             $box = $line->box();
-            $stacked[] = $line->moved(match ($setting->align) {
-                Align::Left => -$box->left,
-                Align::Centre => -intdiv($box->left + $box->right, 2),
-                Align::Right => -$box->right,
-            }, $nth * $pitch);
+            $stacked[] = $line->moved(
+                match ($setting->align) {
+                    Align::Left => -$box->left,
+                    Align::Centre => -intdiv($box->left + $box->right, 2),
+                    Align::Right => -$box->right,
+                },
+                $nth * $pitch,
+            );
         }
 
         return $stacked;

@@ -21,7 +21,14 @@ final readonly class Mending
     public const STEPS = ['thicken', 'fuse', 'fill', 'drop', 'smooth', 'reduce'];
 
     /** µm: more would be another drawing. */
-    private const MOST = ['thicken' => 5_000, 'fuse' => 5_000, 'fill' => 20_000, 'drop' => 20_000, 'smooth' => 3_000, 'reduce' => 1_000];
+    private const MOST = [
+        'thicken' => 5_000,
+        'fuse' => 5_000,
+        'fill' => 20_000,
+        'drop' => 20_000,
+        'smooth' => 3_000,
+        'reduce' => 1_000,
+    ];
     /** µm: parts that grew towards each other touch in spite of rounding. */
     private const TOUCH = 12;
 
@@ -43,7 +50,11 @@ final readonly class Mending
     ) {
         foreach (self::MOST as $step => $most) {
             if ($this->{$step} < 0 || $this->{$step} > $most) {
-                throw new Refused('absurd-mending', ucfirst($step).' goes from 0 to '.($most / 1000).' mm.', "/$step");
+                throw new Refused(
+                    'absurd-mending',
+                    ucfirst($step).' goes from 0 to '.$most / 1000 .' mm.',
+                    "/$step",
+                );
             }
         }
     }
@@ -67,16 +78,18 @@ final readonly class Mending
      */
     public function steps(): array
     {
-        $mm = static fn (int $figure): string => ($figure / 1000).' mm';
+        $mm = static fn (int $figure): string => $figure / 1000 .' mm';
 
-        return array_values(array_filter([
-            $this->thicken > 0 ? "thickened by {$mm($this->thicken)} on each side" : null,
-            $this->fuse > 0 ? "gaps up to {$mm($this->fuse)} closed" : null,
-            $this->fill > 0 ? "insides under {$mm($this->fill)} filled" : null,
-            $this->drop > 0 ? "parts under {$mm($this->drop)} left out" : null,
-            $this->smooth > 0 ? "corners rounded by {$mm($this->smooth)}" : null,
-            $this->reduce > 0 ? "drawn with fewer corners, true to {$mm($this->reduce)}" : null,
-        ]));
+        return array_values(
+            array_filter([
+                $this->thicken > 0 ? "thickened by {$mm($this->thicken)} on each side" : null,
+                $this->fuse > 0 ? "gaps up to {$mm($this->fuse)} closed" : null,
+                $this->fill > 0 ? "insides under {$mm($this->fill)} filled" : null,
+                $this->drop > 0 ? "parts under {$mm($this->drop)} left out" : null,
+                $this->smooth > 0 ? "corners rounded by {$mm($this->smooth)}" : null,
+                $this->reduce > 0 ? "drawn with fewer corners, true to {$mm($this->reduce)}" : null,
+            ]),
+        );
     }
 
     /** A region, mended. */
@@ -96,7 +109,13 @@ final readonly class Mending
             $mended = Geos::simplified($mended, $this->reduce);
         }
 
-        return $mended->isEmpty() ? throw new Refused('nothing-left', 'Mended like this nothing is left of the art. Undo the last step.', '/drop') : $mended;
+        return $mended->isEmpty()
+            ? throw new Refused(
+                'nothing-left',
+                'Mended like this nothing is left of the art. Undo the last step.',
+                '/drop',
+            )
+            : $mended;
     }
 
     /** Film is put in where it joins two parts, and nowhere else. */
@@ -109,7 +128,10 @@ final readonly class Mending
         $closed = Geos::grow(Geos::grow($region, $half), -$half);
         $pieces = $region->pieces();
         $boxes = array_map(static fn (Region $piece): Box => $piece->box(), $pieces);
-        $bridges = array_filter(Geos::difference($closed, $region)->pieces(), static function (Region $part) use ($pieces, $boxes): bool {
+        $bridges = array_filter(Geos::difference($closed, $region)->pieces(), static function (Region $part) use (
+            $pieces,
+            $boxes,
+        ): bool {
             $box = $part->box()->grown(self::TOUCH);
             $touched = 0;
             foreach ($pieces as $nth => $piece) {
@@ -119,7 +141,15 @@ final readonly class Mending
             return $touched > 1;
         });
 
-        return [] === $bridges ? $region : Geos::union([$region, ...array_map(static fn (Region $bridge): Region => Geos::grow($bridge, self::TOUCH), array_values($bridges))]);
+        return [] === $bridges
+            ? $region
+            : Geos::union([
+                $region,
+                ...array_map(
+                    static fn (Region $bridge): Region => Geos::grow($bridge, self::TOUCH),
+                    array_values($bridges),
+                ),
+            ]);
     }
 
     private function filled(Region $region): Region
@@ -128,7 +158,20 @@ final readonly class Mending
             return $region;
         }
 
-        return new Region(array_map(fn (array $polygon): array => [$polygon[0], ...array_values(array_filter(\array_slice($polygon, 1), fn (array $hole): bool => !self::isNarrow($hole, $this->fill)))], $region->polygons));
+        return new Region(
+            array_map(
+                fn (array $polygon): array => [
+                    $polygon[0],
+                    ...array_values(
+                        array_filter(
+                            \array_slice($polygon, 1),
+                            fn (array $hole): bool => !self::isNarrow($hole, $this->fill),
+                        ),
+                    ),
+                ],
+                $region->polygons,
+            ),
+        );
     }
 
     private function dropped(Region $region): Region
@@ -137,11 +180,15 @@ final readonly class Mending
             return $region;
         }
 
-        return new Region(array_values(array_filter($region->polygons, function (array $polygon): bool {
-            $box = (new Region([[$polygon[0]]]))->box();
+        return new Region(
+            array_values(
+                array_filter($region->polygons, function (array $polygon): bool {
+                    $box = (new Region([[$polygon[0]]]))->box();
 
-            return max($box->width(), $box->height()) >= $this->drop;
-        })));
+                    return max($box->width(), $box->height()) >= $this->drop;
+                }),
+            ),
+        );
     }
 
     /**

@@ -8,15 +8,20 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Refused;
 
-/** Letters upright on a circle, outside it or inside; a joined script is bent as a whole. Source: handbook section 4. */
+/**
+ * Letters upright on a circle, outside it or inside; a joined script is bent as a whole. Source: handbook section 4.
+ */
 final readonly class OnCircle
 {
     /** Of a circle: how much of it words may take, all of them and one line alone. */
     private const RING_FILLED = 0.8;
     private const RING_ONE_LINE = 0.6;
     /** Radians: an arc as it is usually drawn. */
-    private const ARC = 2 * \M_PI / 3;
-    /** Of the letter height: how far from the baseline letters on a circle keep their usual distance, outside it and inside. */
+    private const ARC = (2 * \M_PI) / 3;
+    /**
+     * Of the letter height: how far from the baseline letters on a circle keep their usual distance, outside it and
+     * inside.
+     */
     private const SPACED_OUTSIDE = 0.2;
     private const SPACED_INSIDE = 0.75;
     /** Of the letter height: the tightest circle. */
@@ -33,8 +38,10 @@ final readonly class OnCircle
         $bow = match ($words->setting->arrangement) {
             Arrangement::ArcDown => $long[0] / self::ARC + ($words->face->isJoined() ? 1 : self::SPACED_INSIDE),
             Arrangement::ArcUp => $long[0] / self::ARC - ($words->face->isJoined() ? 0 : self::SPACED_OUTSIDE),
-            default => max(array_sum($long) / (2 * \M_PI * self::RING_FILLED), max([0.0, ...$long]) / (2 * \M_PI * (\count($long) > 1 ? self::RING_ONE_LINE : self::RING_FILLED)))
-                - ($words->face->isJoined() ? 0 : self::SPACED_OUTSIDE),
+            default => max(
+                array_sum($long) / (2 * \M_PI * self::RING_FILLED),
+                max([0.0, ...$long]) / (2 * \M_PI * (\count($long) > 1 ? self::RING_ONE_LINE : self::RING_FILLED)),
+            ) - ($words->face->isJoined() ? 0 : self::SPACED_OUTSIDE),
         };
 
         return max(self::LEAST_BOW, $bow);
@@ -48,7 +55,14 @@ final readonly class OnCircle
     public function letters(Words $words, int $capHeight, \Closure $outline): array
     {
         $radius = $this->radius($words, $capHeight);
-        [$regions, $angle] = $this->bowed($words, 0, $capHeight, $radius, Arrangement::ArcDown !== $words->setting->arrangement, $outline);
+        [$regions, $angle] = $this->bowed(
+            $words,
+            0,
+            $capHeight,
+            $radius,
+            Arrangement::ArcDown !== $words->setting->arrangement,
+            $outline,
+        );
         if (isset($words->lines[1])) {
             [$below, $more] = $this->bowed($words, 1, $capHeight, $radius + $capHeight, false, $outline);
             $regions = [...$regions, ...$below];
@@ -62,7 +76,11 @@ final readonly class OnCircle
     private static function refuseFull(float $angle): void
     {
         if ($angle > 2 * \M_PI) {
-            throw new Refused('circle-too-small', 'These words are longer than the circle is round. Take a larger radius or smaller letters.', '/radius');
+            throw new Refused(
+                'circle-too-small',
+                'These words are longer than the circle is round. Take a larger radius or smaller letters.',
+                '/radius',
+            );
         }
     }
 
@@ -79,41 +97,60 @@ final readonly class OnCircle
      *
      * @return array{list<Region>, float} and the angle they take, radians
      */
-    private function bowed(Words $words, int $nth, int $capHeight, float $radius, bool $outside, \Closure $outline): array
-    {
-        $spaced = $radius + ($words->face->isJoined() ? 0 : ($outside ? self::SPACED_OUTSIDE : -self::SPACED_INSIDE) * $capHeight);
+    private function bowed(
+        Words $words,
+        int $nth,
+        int $capHeight,
+        float $radius,
+        bool $outside,
+        \Closure $outline,
+    ): array {
+        $spaced =
+            $radius +
+            ($words->face->isJoined() ? 0 : ($outside ? self::SPACED_OUTSIDE : -self::SPACED_INSIDE) * $capHeight);
         if ($spaced <= 0 || (!$outside && $radius <= $capHeight)) {
-            throw new Refused('circle-too-small', 'Letters this high do not stand inside so small a circle. Take a larger radius or smaller letters.', '/radius');
+            throw new Refused(
+                'circle-too-small',
+                'Letters this high do not stand inside so small a circle. Take a larger radius or smaller letters.',
+                '/radius',
+            );
         }
         if ($words->face->isJoined()) {
             return $this->bentScript($words, $nth, $capHeight, $radius, $outside, $outline);
         }
         $heights = $this->glyphs->heights($words->face);
         $scale = $capHeight / $heights['cap'];
-        $tracking = $words->setting->tracking / 1000 * $heights['em'];
+        $tracking = ($words->setting->tracking / 1000) * $heights['em'];
         $groups = self::groups($this->glyphs->shaped($words->face, $words->lines)[$nth], $tracking);
         $end = [] === $groups ? 0.0 : $groups[\count($groups) - 1]['to'] - $tracking;
         $regions = [];
         foreach ($groups as $group) {
             $middle = ($group['from'] + $group['to'] - $tracking) / 2;
-            $angle = ($middle - $end / 2) * $scale / $spaced;
+            $angle = (($middle - $end / 2) * $scale) / $spaced;
             $letters = [];
             foreach ($group['glyphs'] as [$glyph, $shift]) {
                 $region = $outline($words->face, $glyph->glyph);
                 if (!$region->isEmpty()) {
-                    $letters[] = $region->moved((int) round(($glyph->x + $shift - $middle) * $scale), (int) round(-$glyph->y * $scale));
+                    $letters[] = $region->moved(
+                        (int) round(($glyph->x + $shift - $middle) * $scale),
+                        (int) round(-$glyph->y * $scale),
+                    );
                 }
             }
             foreach ($letters as $letter) {
-                $regions[] = $letter->turned(($outside ? 1 : -1) * rad2deg($angle))
-                    ->moved((int) round($radius * sin($angle)), (int) round(($outside ? -1 : 1) * $radius * cos($angle)));
+                $regions[] = $letter
+                    ->turned(($outside ? 1 : -1) * rad2deg($angle))
+                    ->moved(
+                        (int) round($radius * sin($angle)),
+                        (int) round(($outside ? -1 : 1) * $radius * cos($angle)),
+                    );
             }
         }
         if ([] === $regions) {
             Lines::something(Region::none(), $nth);
         }
 
-        return [$regions, $end * $scale / $spaced];
+        return [$regions, ($end * $scale) / $spaced];
     }
 
     /**
@@ -123,19 +160,30 @@ final readonly class OnCircle
      *
      * @return array{list<Region>, float}
      */
-    private function bentScript(Words $words, int $nth, int $capHeight, float $radius, bool $outside, \Closure $outline): array
-    {
+    private function bentScript(
+        Words $words,
+        int $nth,
+        int $capHeight,
+        float $radius,
+        bool $outside,
+        \Closure $outline,
+    ): array {
         $line = $this->lines->loose($words, $nth, $capHeight, $outline);
         $box = $line->box();
         $middle = ($box->left + $box->right) / 2;
         $way = $outside ? 1 : -1;
 
-        return [[Geos::union([$line])->bent(static function (float $x, float $y) use ($middle, $radius, $way): array {
-            $angle = ($x - $middle) / $radius;
-            $out = $radius - $way * $y;
+        return [
+            [
+                Geos::union([$line])->bent(static function (float $x, float $y) use ($middle, $radius, $way): array {
+                    $angle = ($x - $middle) / $radius;
+                    $out = $radius - $way * $y;
 
-            return [$out * sin($angle), -$way * $out * cos($angle)];
-        })], $box->width() / $radius];
+                    return [$out * sin($angle), -$way * $out * cos($angle)];
+                }),
+            ],
+            $box->width() / $radius,
+        ];
     }
 
     /**
@@ -154,7 +202,11 @@ final readonly class OnCircle
             $wide = $glyph->advance > 0 ? $glyph->advance + $tracking : 0.0;
             $last = 0.0 === $wide ? array_pop($groups) : null;
             if (null !== $last) {
-                $groups[] = ['from' => $last['from'], 'to' => $last['to'], 'glyphs' => [...$last['glyphs'], [$glyph, $shift]]];
+                $groups[] = [
+                    'from' => $last['from'],
+                    'to' => $last['to'],
+                    'glyphs' => [...$last['glyphs'], [$glyph, $shift]],
+                ];
                 continue;
             }
             $groups[] = ['from' => $at, 'to' => $at + $wide, 'glyphs' => [[$glyph, $shift]]];

@@ -43,8 +43,15 @@ final readonly class OnTaper
      * @param int|list<int>|null   $offset
      * @param array{int, int}|null $at
      */
-    public function fit(Taper $taper, Room $room, Room $inner, Words $words, ?int $capHeight, int|array|null $offset, ?array $at): ?Fitted
-    {
+    public function fit(
+        Taper $taper,
+        Room $room,
+        Room $inner,
+        Words $words,
+        ?int $capHeight,
+        int|array|null $offset,
+        ?array $at,
+    ): ?Fitted {
         $straight = self::straight($taper, $inner->region());
         if (null === $straight || !$words->setting->isProportional()) {
             return null;
@@ -56,8 +63,16 @@ final readonly class OnTaper
         }
         [$chosen, $largest, $place, $radius] = $settled;
         // Where place and width do not settle on each other, the art is made to fit the place it has.
-        for ($try = 0; null === $capHeight && $try < self::MOST_TRIES && !$this->holds($taper, $inner, $words, $chosen, $reference, $place); ++$try) {
-            $chosen = $largest = (int) floor($chosen * ($try > 0 ? 1 - self::STEP : min(1 - self::STEP / 4, $taper->radiusAt($place[1]) / $radius)));
+        for (
+            $try = 0;
+            null === $capHeight
+            && $try < self::MOST_TRIES
+            && !$this->holds($taper, $inner, $words, $chosen, $reference, $place);
+            ++$try
+        ) {
+            $chosen = $largest = (int) floor(
+                $chosen * ($try > 0 ? 1 - self::STEP : min(1 - self::STEP / 4, $taper->radiusAt($place[1]) / $radius)),
+            );
         }
         if ($chosen < Typesetter::SMALLEST) {
             return null;
@@ -65,15 +80,30 @@ final readonly class OnTaper
         $plain = $this->letterer->top($words, $chosen, $reference);
         $about = $plain->box();
         $bent = $this->letterer->mended($words, self::bent($taper, $plain, $place));
-        $artwork = $this->letterer->layers($words, self::bent($taper, $plain, $place), $chosen, $offset, static fn (Region $layer): Region => self::bent($taper, $layer, $place, $about));
+        $artwork = $this->letterer->layers(
+            $words,
+            self::bent($taper, $plain, $place),
+            $chosen,
+            $offset,
+            static fn (Region $layer): Region => self::bent($taper, $layer, $place, $about),
+        );
         $grown = max([0, ...(array) $offset]);
         $box = $bent->box();
         $corner = [$box->left - $grown, $box->top - $grown];
         $flat = $this->letterer->top($words, $chosen, $reference)->box();
         $baseline = $taper->development->apexRadius - $taper->radiusAt($place[1] + $flat->height() / 2);
 
-        return new Fitted($chosen, $largest, $artwork, $corner, $room->region(), $room->holds(Fitting::outermost($artwork), $corner), $words,
-            (int) round($taper->development->droop($baseline, $flat->width())), true);
+        return new Fitted(
+            $chosen,
+            $largest,
+            $artwork,
+            $corner,
+            $room->region(),
+            $room->holds(Fitting::outermost($artwork), $corner),
+            $words,
+            (int) round($taper->development->droop($baseline, $flat->width())),
+            true,
+        );
     }
 
     /**
@@ -82,11 +112,27 @@ final readonly class OnTaper
      * @param int|list<int>|null   $offset
      * @param array{int, int}|null $at
      *
-     * @return array{int, int, array{float, float}, float}|null the height chosen and the largest, µm; nothing where it does not fit
+     * @return array{int, int, array{float, float}, float}|null the height chosen and the largest, µm; nothing where it
+     *     does not fit
      */
-    private function settled(Taper $taper, Room $straight, Words $words, ?int $capHeight, int $reference, int|array|null $offset, ?array $at): ?array
-    {
-        $wanted = null === $at ? [0.0, $taper->middleRadius() > 0 ? $straight->region()->box()->top / 2 + $straight->region()->box()->bottom / 2 : 0.0] : null;
+    private function settled(
+        Taper $taper,
+        Room $straight,
+        Words $words,
+        ?int $capHeight,
+        int $reference,
+        int|array|null $offset,
+        ?array $at,
+    ): ?array {
+        $wanted =
+            null === $at
+                ? [
+                    0.0,
+                    $taper->middleRadius() > 0
+                        ? $straight->region()->box()->top / 2 + $straight->region()->box()->bottom / 2
+                        : 0.0,
+                ]
+                : null;
         $top = $this->letterer->top($words, $reference);
         $radius = $taper->middleRadius();
         $chosen = $largest = 0;
@@ -94,9 +140,12 @@ final readonly class OnTaper
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $convex = $straight instanceof ConvexArea;
             // In a room of odd outline the place may stay a hair off: the art is tried so much wider than it is.
-            $tried = $top->widened($taper->middleRadius() / $radius * ($convex ? 1 : 1 + self::SETTLED));
+            $tried = $top->widened(($taper->middleRadius() / $radius) * ($convex ? 1 : 1 + self::SETTLED));
             // An inset tilts the sides by a hair, and that must not pull the art to the wide end.
-            $band = $straight instanceof ConvexArea && null !== $wanted && $largest > 0 ? self::band($straight, $wanted[1], $top->box()->height() * $largest / $reference) : $straight;
+            $band =
+                $straight instanceof ConvexArea && null !== $wanted && $largest > 0
+                    ? self::band($straight, $wanted[1], ($top->box()->height() * $largest) / $reference)
+                    : $straight;
             $most = $band->largest($tried, $round < self::ROUGH_ROUNDS && !$convex);
             $largest = (int) floor($reference * $most->scale());
             $chosen = $capHeight ?? $largest;
@@ -106,7 +155,10 @@ final readonly class OnTaper
             $place = $wanted ?? $this->wanted($taper, $words, $chosen, $reference, $offset, $at ?? [0, 0]);
             $place = null === $wanted ? $place : $most->middle($chosen / $reference, $place) ?? $place;
             $next = $taper->radiusAt($place[1]);
-            if (abs($next - $radius) < ($convex ? 1 : self::SETTLED * $radius) && ($convex || $round >= self::ROUGH_ROUNDS)) {
+            if (
+                abs($next - $radius) < ($convex ? 1 : self::SETTLED * $radius)
+                && ($convex || $round >= self::ROUGH_ROUNDS)
+            ) {
                 break;
             }
             $radius = $next;
@@ -130,7 +182,10 @@ final readonly class OnTaper
     {
         $box = $room->region()->box();
         $half = (int) ceil($height / 2) + self::STRAIGHT;
-        $band = Geos::intersection($room->region(), (new Box($box->left, (int) $y - $half, $box->right, (int) $y + $half))->region());
+        $band = Geos::intersection(
+            $room->region(),
+            (new Box($box->left, (int) $y - $half, $box->right, (int) $y + $half))->region(),
+        );
 
         return $band->isEmpty() ? $room : ConvexArea::polygon(self::clockwise(Hull::ofRegion($band)->corners));
     }
@@ -188,8 +243,14 @@ final readonly class OnTaper
      *
      * @return array{float, float}
      */
-    private function wanted(Taper $taper, Words $words, int $chosen, int $reference, int|array|null $offset, array $at): array
-    {
+    private function wanted(
+        Taper $taper,
+        Words $words,
+        int $chosen,
+        int $reference,
+        int|array|null $offset,
+        array $at,
+    ): array {
         $art = $this->letterer->top($words, $chosen, $reference);
         $grown = max([0, ...(array) $offset]);
         $box = $art->box();

@@ -8,7 +8,12 @@ namespace Yelbo\Trade\Lettering;
 final readonly class PlacedGlyph
 {
     /** @param int $cluster the character it stands for, counted from 0 */
-    public function __construct(public int $glyph, public int $cluster, public float $x, public float $y, public float $advance)
-    {
+    public function __construct(
+        public int $glyph,
+        public int $cluster,
+        public float $x,
+        public float $y,
+        public float $advance,
+    ) {
     }
 }

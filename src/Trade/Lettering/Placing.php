@@ -24,8 +24,10 @@ final readonly class Placing
     /**
      * @param array{int, int} $at left and top of the art
      *
-     * @return array{right: int, bottom: int, across: int, down: int, features: list<Feature>} from the art's edges to the
-     *                                                                                         object's, and from the object's middle and each part to the art's middle
+     * @return array{right: int, bottom: int, across: int, down: int, features: list<Feature>} from the art's edges to
+     *     the
+     *                                                                                         object's, and from the
+     * object's middle and each part to the art's middle
      */
     public function distances(array $at): array
     {
@@ -37,13 +39,21 @@ final readonly class Placing
             'bottom' => $height - $at[1] - $this->art->height(),
             'across' => $x - intdiv($width, 2),
             'down' => $y - intdiv($height, 2),
-            'features' => array_map(static fn (array $feature): array => ['label' => $feature['label'], 'x' => $x - $feature['x'], 'y' => $y - $feature['y']], $this->features),
+            'features' => array_map(
+                static fn (array $feature): array => [
+                    'label' => $feature['label'],
+                    'x' => $x - $feature['x'],
+                    'y' => $y - $feature['y'],
+                ],
+                $this->features,
+            ),
         ];
     }
 
     /**
      * @param array{int, int} $at   left and top of the art as it lies
-     * @param string          $from `left`, `right`, `top` or `bottom` for an edge, `across` or `down` for the middle, with `/n` for the nth part
+     * @param string          $from `left`, `right`, `top` or `bottom` for an edge, `across` or `down` for the middle,
+     *     with `/n` for the nth part
      *
      * @return array{int, int} left and top of the art put there
      *
@@ -52,17 +62,25 @@ final readonly class Placing
     public function put(array $at, string $from, int $distance): array
     {
         [$edge, $nth] = explode('/', $from.'/');
-        $feature = '' === $nth ? null : ($this->features[(int) $nth] ?? throw new Refused('no-feature', 'There is no such part on this object.', '/from'));
+        $feature =
+            '' === $nth
+                ? null
+                : $this->features[(int) $nth] ??
+                    throw new Refused('no-feature', 'There is no such part on this object.', '/from');
         [$width, $height] = [$this->object->width->micrometres, $this->object->height->micrometres];
         [$left, $top] = $at;
         match ($edge) {
-            'left' => $left = $distance,
-            'right' => $left = $width - $distance - $this->art->width(),
-            'across' => $left = ($feature['x'] ?? intdiv($width, 2)) + $distance - intdiv($this->art->width(), 2),
-            'top' => $top = $distance,
-            'bottom' => $top = $height - $distance - $this->art->height(),
-            'down' => $top = ($feature['y'] ?? intdiv($height, 2)) + $distance - intdiv($this->art->height(), 2),
-            default => throw new Refused('no-feature', 'Place it from an edge, the middle or a part of the object.', '/from'),
+            'left' => ($left = $distance),
+            'right' => ($left = $width - $distance - $this->art->width()),
+            'across' => ($left = ($feature['x'] ?? intdiv($width, 2)) + $distance - intdiv($this->art->width(), 2)),
+            'top' => ($top = $distance),
+            'bottom' => ($top = $height - $distance - $this->art->height()),
+            'down' => ($top = ($feature['y'] ?? intdiv($height, 2)) + $distance - intdiv($this->art->height(), 2)),
+            default => throw new Refused(
+                'no-feature',
+                'Place it from an edge, the middle or a part of the object.',
+                '/from',
+            ),
         };
 
         return [$left, $top];

@@ -32,7 +32,12 @@ final readonly class RingRound
     {
         $setting = $words->setting;
         $region = $inner->region();
-        if (Arrangement::Ring !== $setting->arrangement || null !== $setting->radius || null !== $setting->bow || 0 === $region->holes()) {
+        if (
+            Arrangement::Ring !== $setting->arrangement
+            || null !== $setting->radius
+            || null !== $setting->bow
+            || 0 === $region->holes()
+        ) {
             return [$words, null];
         }
         [$x, $y] = $middle;
@@ -40,7 +45,14 @@ final readonly class RingRound
         if ($hole <= 0) {
             return [$words, null];
         }
-        $limit = abs(Inscribed::depth(new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $region->polygons)), $x, $y)) - self::ROUGH_RING;
+        $limit =
+            abs(
+                Inscribed::depth(
+                    new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $region->polygons)),
+                    $x,
+                    $y,
+                ),
+            ) - self::ROUGH_RING;
         $hole += self::ROUGH_RING;
         $natural = $this->letterer->bow($words);
         $bow = max($natural, 1.5);
@@ -55,7 +67,9 @@ final readonly class RingRound
             $bow = round(max($natural, ($hole + $limit) / (2 * max(1, $cap)) - ($out - $in) / 2), 5);
         }
 
-        return $largest < Typesetter::SMALLEST ? [$words, null] : [$words->with($setting->bowed($bow)), (int) floor($largest)];
+        return $largest < Typesetter::SMALLEST
+            ? [$words, null]
+            : [$words->with($setting->bowed($bow)), (int) floor($largest)];
     }
 
     /** The furthest point of the hole about a point, µm; 0 where there is none. */
@@ -65,7 +79,10 @@ final readonly class RingRound
         foreach ($region->polygons as $polygon) {
             foreach (\array_slice($polygon, 1) as $hole) {
                 if (Inscribed::depth(new Region([[array_reverse($hole)]]), $x, $y) > 0) {
-                    $far = max([$far, ...array_map(static fn (array $point): float => hypot($point[0] - $x, $point[1] - $y), $hole)]);
+                    $far = max([
+                        $far,
+                        ...array_map(static fn (array $point): float => hypot($point[0] - $x, $point[1] - $y), $hole),
+                    ]);
                 }
             }
         }

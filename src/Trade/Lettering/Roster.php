@@ -15,14 +15,40 @@ final readonly class Roster
     private const MOST_BYTES = 1_000_000;
     private const MOST_ROWS = 1000;
     private const MOST_COLUMNS = 40;
-    private const HEADERS = ['name', 'names', 'first name', 'firstname', 'given name', 'surname', 'last name', 'label', 'text', 'words', 'pupil', 'child', 'member', 'nr', 'no', 'no.', 'number', 'class', 'id', 'email'];
+    private const HEADERS = [
+        'name',
+        'names',
+        'first name',
+        'firstname',
+        'given name',
+        'surname',
+        'last name',
+        'label',
+        'text',
+        'words',
+        'pupil',
+        'child',
+        'member',
+        'nr',
+        'no',
+        'no.',
+        'number',
+        'class',
+        'id',
+        'email',
+    ];
 
     /**
      * @param list<string>       $columns
      * @param list<list<string>> $rows    every cell trimmed, the header's row left out
      */
-    private function __construct(public string $encoding, public string $separator, public bool $hasHeader, public array $columns, public array $rows)
-    {
+    private function __construct(
+        public string $encoding,
+        public string $separator,
+        public bool $hasHeader,
+        public array $columns,
+        public array $rows,
+    ) {
     }
 
     /**
@@ -64,7 +90,10 @@ final readonly class Roster
             }
         }
         foreach (array_keys($this->columns) as $nth) {
-            $letters = array_filter($this->rows, static fn (array $row): bool => 1 === preg_match('~\p{L}~u', $row[$nth] ?? ''));
+            $letters = array_filter(
+                $this->rows,
+                static fn (array $row): bool => 1 === preg_match('~\p{L}~u', $row[$nth] ?? ''),
+            );
             if (\count($letters) > 0.8 * \count($this->rows)) {
                 return $nth;
             }
@@ -83,16 +112,26 @@ final readonly class Roster
     public static function alike(array $names): array
     {
         $alike = [];
-        $plain = array_map(static fn (string $name): string => mb_strtolower(preg_replace('~\s+~u', ' ', trim($name)) ?? $name), $names);
-        $ascii = array_map(static fn (string $name): string => (string) iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $name), $plain);
+        $plain = array_map(
+            static fn (string $name): string => mb_strtolower(preg_replace('~\s+~u', ' ', trim($name)) ?? $name),
+            $names,
+        );
+        $ascii = array_map(
+            static fn (string $name): string => (string) iconv('UTF-8', 'ASCII//TRANSLIT//IGNORE', $name),
+            $plain,
+        );
         foreach ($names as $nth => $name) {
             for ($other = 0; $other < $nth; ++$other) {
                 if ($names[$other] === $name) {
                     $alike[] = [$nth, $other, "“{$name}” stands twice."];
                 } elseif ($plain[$other] === $plain[$nth]) {
                     $alike[] = [$nth, $other, "“{$name}” and “{$names[$other]}” differ by capitals or spaces only."];
-                } elseif (abs(\strlen($ascii[$nth]) - \strlen($ascii[$other])) <= 1 && \strlen($ascii[$nth]) >= 4 && 1 >= levenshtein($ascii[$nth], $ascii[$other])
-                    && preg_replace('~\D~', '', $plain[$nth]) === preg_replace('~\D~', '', $plain[$other])) {
+                } elseif (
+                    abs(\strlen($ascii[$nth]) - \strlen($ascii[$other])) <= 1
+                    && \strlen($ascii[$nth]) >= 4
+                    && 1 >= levenshtein($ascii[$nth], $ascii[$other])
+                    && preg_replace('~\D~', '', $plain[$nth]) === preg_replace('~\D~', '', $plain[$other])
+                ) {
                     $alike[] = [$nth, $other, "“{$name}” and “{$names[$other]}” are one letter apart."];
                 } else {
                     continue;
@@ -107,7 +146,9 @@ final readonly class Roster
     /** @return array{string, string} the text in UTF-8, and what it was in */
     private static function decoded(string $bytes): array
     {
-        foreach (["\xEF\xBB\xBF" => 'UTF-8', "\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'] as $mark => $encoding) {
+        foreach (
+            ["\xEF\xBB\xBF" => 'UTF-8', "\xFF\xFE" => 'UTF-16LE', "\xFE\xFF" => 'UTF-16BE'] as $mark => $encoding
+        ) {
             if (str_starts_with($bytes, $mark)) {
                 $text = mb_convert_encoding(substr($bytes, \strlen($mark)), 'UTF-8', $encoding);
 
@@ -124,7 +165,11 @@ final readonly class Roster
     private static function textOnly(string $text): string
     {
         if (preg_match('~[\x00-\x08\x0E-\x1F]~', $text)) {
-            throw new Refused('not-text', 'This is not a list of names but some other kind of file. Save the list as CSV and try again.', '/roster');
+            throw new Refused(
+                'not-text',
+                'This is not a list of names but some other kind of file. Save the list as CSV and try again.',
+                '/roster',
+            );
         }
 
         return $text;
@@ -151,7 +196,10 @@ final readonly class Roster
     private static function rows(string $text, ?string $mark): array
     {
         if (null === $mark) {
-            $rows = array_map(static fn (string $line): array => [trim($line, " \t\"\u{a0}")], preg_split('~\R~u', $text) ?: []);
+            $rows = array_map(
+                static fn (string $line): array => [trim($line, " \t\"\u{a0}")],
+                preg_split('~\R~u', $text) ?: [],
+            );
         } else {
             $file = new \SplTempFileObject();
             $file->fwrite($text);
@@ -159,7 +207,12 @@ final readonly class Roster
             $rows = [];
             while (!$file->eof()) {
                 $row = $file->fgetcsv($mark, '"', '');
-                $rows[] = \is_array($row) ? array_map(static fn (?string $cell): string => trim($cell ?? '', " \t\u{a0}"), \array_slice($row, 0, self::MOST_COLUMNS)) : [];
+                $rows[] = \is_array($row)
+                    ? array_map(
+                        static fn (?string $cell): string => trim($cell ?? '', " \t\u{a0}"),
+                        \array_slice($row, 0, self::MOST_COLUMNS),
+                    )
+                    : [];
             }
         }
 
@@ -187,7 +240,11 @@ final readonly class Roster
      */
     public static function longest(array $roster): array
     {
-        usort($roster, static fn (array $a, array $b): int => max(0, ...array_map(mb_strlen(...), $b)) <=> max(0, ...array_map(mb_strlen(...), $a)));
+        usort(
+            $roster,
+            static fn (array $a, array $b): int => max(0, ...array_map(mb_strlen(...), $b)) <=>
+                max(0, ...array_map(mb_strlen(...), $a)),
+        );
 
         return $roster[0];
     }

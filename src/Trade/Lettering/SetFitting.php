@@ -42,25 +42,48 @@ final readonly class SetFitting
      *
      * @throws Refused at `/set/…`
      */
-    public function fit(Surface $surface, array $members, ?int $capHeight = null, int|array|null $offset = null, ?int $clearance = null): FittedSet
-    {
+    public function fit(
+        Surface $surface,
+        array $members,
+        ?int $capHeight = null,
+        int|array|null $offset = null,
+        ?int $clearance = null,
+    ): FittedSet {
         if ([] === $members) {
             throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
         }
         $this->letterer->shapeAll($members);
         $alone = [];
         foreach ($members as $nth => $words) {
-            $alone[$words->key()] ??= self::under($nth, fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance));
+            $alone[$words->key()] ??= self::under(
+                $nth,
+                fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance),
+            );
         }
         $common = $capHeight ?? min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
         $fitted = [];
         foreach ($members as $nth => $words) {
             $own = $alone[$words->key()];
-            $fitted[$words->key()] ??= $own->capHeight === $common ? $own
-                : self::under($nth, fn (): Fitted => $this->fitting->fit($surface, $words, $common, $offset, $clearance));
+            $fitted[$words->key()] ??=
+                $own->capHeight === $common
+                    ? $own
+                    : self::under(
+                        $nth,
+                        fn (): Fitted => $this->fitting->fit($surface, $words, $common, $offset, $clearance),
+                    );
         }
 
-        return new FittedSet($common, array_map(static fn (Words $words): SetMember => new SetMember($words, $alone[$words->key()]->capHeight, $fitted[$words->key()]), $members));
+        return new FittedSet(
+            $common,
+            array_map(
+                static fn (Words $words): SetMember => new SetMember(
+                    $words,
+                    $alone[$words->key()]->capHeight,
+                    $fitted[$words->key()],
+                ),
+                $members,
+            ),
+        );
     }
 
     /**
@@ -70,11 +93,17 @@ final readonly class SetFitting
      * @param non-empty-list<Words> $members
      * @param int|list<int>|null $offset
      *
-     * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} the letter height, what each could have alone, and
-     *                                                                            each at that height with its place and whether it fits
+     * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} the letter height, what each could
+     *     have alone, and
+     *                                                                            each at that height with its place and
+     * whether it fits
      */
-    public function sketch(Surface $surface, array $members, ?int $capHeight = null, int|array|null $offset = null): array
-    {
+    public function sketch(
+        Surface $surface,
+        array $members,
+        ?int $capHeight = null,
+        int|array|null $offset = null,
+    ): array {
         $this->letterer->shapeAll($members);
         $room = $this->fitting->sketchRoom($surface, $offset, $members[0]->setting->mending->thicken);
         $near = $room instanceof ConvexArea ? self::NEARLY_LEAST : self::ROUGHLY_LEAST;
@@ -83,7 +112,10 @@ final readonly class SetFitting
             if (isset($alone[$words->key()])) {
                 continue;
             }
-            $alone[$words->key()] = self::under($nth, fn (): array => $this->fitting->sketch($surface, $room, $words))[0];
+            $alone[$words->key()] = self::under(
+                $nth,
+                fn (): array => $this->fitting->sketch($surface, $room, $words),
+            )[0];
         }
         $common = $capHeight;
         $limit = min($alone) * $near;
@@ -100,17 +132,30 @@ final readonly class SetFitting
             $placed[$words->key()] ??= $this->placed($surface, $room, $words, $common);
         }
 
-        return [$common, array_map(static fn (Words $words): int => $alone[$words->key()], $members), array_map(static fn (Words $words): array => $placed[$words->key()], $members)];
+        return [
+            $common,
+            array_map(static fn (Words $words): int => $alone[$words->key()], $members),
+            array_map(static fn (Words $words): array => $placed[$words->key()], $members),
+        ];
     }
 
     /** @return array{Artwork, array{int, int}, bool} */
     private function placed(Surface $surface, Room $room, Words $words, int $capHeight): array
     {
         $sketch = $this->letterer->sketch($words)->put($capHeight / Glyphs::SKETCH_HEIGHT, 0, 0);
-        $artwork = Artwork::fromLayers([new Layer(Layer::TOP, $words->setting->mending->isNothing() ? $sketch : $words->setting->mending->apply(Geos::union([$sketch])))]);
+        $artwork = Artwork::fromLayers([
+            new Layer(
+                Layer::TOP,
+                $words->setting->mending->isNothing()
+                    ? $sketch
+                    : $words->setting->mending->apply(Geos::union([$sketch])),
+            ),
+        ]);
         $middle = [$surface->size()->width->micrometres / 2, $surface->size()->height->micrometres / 2];
         $shape = $room instanceof ConvexArea ? $sketch : Geos::union([$sketch]);
-        $place = $room->largest($shape, true)->middle(1.0, $middle) ?? $room->largest($shape, true)->middle(1 / self::NEARLY_LEAST, $middle);
+        $place =
+            $room->largest($shape, true)->middle(1.0, $middle) ??
+            $room->largest($shape, true)->middle(1 / self::NEARLY_LEAST, $middle);
         $box = $artwork->box();
         [$x, $y] = $place ?? $middle;
 
@@ -128,15 +173,23 @@ final readonly class SetFitting
      *
      * @return array<int, list<Proposal>> by member, µm
      */
-    public function outliers(Surface $surface, array $members, array $heights, array $faces, int|array|null $offset = null): array
-    {
+    public function outliers(
+        Surface $surface,
+        array $members,
+        array $heights,
+        array $faces,
+        int|array|null $offset = null,
+    ): array {
         $sorted = $heights;
         sort($sorted);
         $middle = $sorted[intdiv(\count($sorted), 2)];
         $outliers = [];
         foreach ($members as $nth => $words) {
             if ($heights[$nth] < self::OUTLIER * $middle) {
-                $outliers[$nth] = \count($outliers) < self::MOST_PROPOSED ? $this->proposals($surface, $words, $heights[$nth], $faces, $offset) : [];
+                $outliers[$nth] =
+                    \count($outliers) < self::MOST_PROPOSED
+                        ? $this->proposals($surface, $words, $heights[$nth], $faces, $offset)
+                        : [];
             }
         }
 
@@ -162,14 +215,29 @@ final readonly class SetFitting
         $proposals = [];
         $broken = 1 === \count($words->lines) ? self::broken($words->lines[0]) : null;
         if (null !== $broken) {
-            $proposals[] = ['do' => 'two-lines', 'says' => 'in two lines', 'lines' => $broken, 'alone' => $try(Words::set($words->face, $broken, $words->setting->arranged(Arrangement::Stack)))];
+            $proposals[] = [
+                'do' => 'two-lines',
+                'says' => 'in two lines',
+                'lines' => $broken,
+                'alone' => $try(Words::set($words->face, $broken, $words->setting->arranged(Arrangement::Stack))),
+            ];
         }
         if ($words->setting->condense < Setting::MOST_CONDENSE) {
-            $proposals[] = ['do' => 'condense', 'says' => 'condensed by '.Setting::MOST_CONDENSE.' %', 'condense' => Setting::MOST_CONDENSE, 'alone' => $try($words->with($words->setting->condensed(Setting::MOST_CONDENSE)))];
+            $proposals[] = [
+                'do' => 'condense',
+                'says' => 'condensed by '.Setting::MOST_CONDENSE.' %',
+                'condense' => Setting::MOST_CONDENSE,
+                'alone' => $try($words->with($words->setting->condensed(Setting::MOST_CONDENSE))),
+            ];
         }
         $narrower = $this->narrower($words, $faces);
         if (null !== $narrower) {
-            $proposals[] = ['do' => 'face', 'says' => "in $narrower->name", 'face' => $narrower->slug, 'alone' => $try(Words::set($narrower, $words->lines, $words->setting))];
+            $proposals[] = [
+                'do' => 'face',
+                'says' => "in $narrower->name",
+                'face' => $narrower->slug,
+                'alone' => $try(Words::set($narrower, $words->lines, $words->setting)),
+            ];
         }
 
         return array_values(array_filter($proposals, static fn (array $proposal): bool => $proposal['alone'] > $alone));

@@ -37,16 +37,38 @@ final readonly class Setting
         public Mending $mending = new Mending(),
     ) {
         if (abs($tracking) > self::WIDEST_TRACKING) {
-            throw new Refused('absurd-tracking', 'Tracking goes from −'.self::WIDEST_TRACKING.' to '.self::WIDEST_TRACKING.' thousandths of the em.', '/tracking');
+            throw new Refused(
+                'absurd-tracking',
+                'Tracking goes from −'.
+                    self::WIDEST_TRACKING.
+                    ' to '.
+                    self::WIDEST_TRACKING.
+                    ' thousandths of the em.',
+                '/tracking',
+            );
         }
         if (null !== $radius && ($radius < self::RADII[0] || $radius > self::RADII[1])) {
-            throw new Refused('absurd-radius', 'The circle that words stand on has a radius from 1 mm to 20 m.', '/radius');
+            throw new Refused(
+                'absurd-radius',
+                'The circle that words stand on has a radius from 1 mm to 20 m.',
+                '/radius',
+            );
         }
         if ($lineSpacing < 0 || $lineSpacing > 3) {
-            throw new Refused('absurd-spacing', 'Clear film between lines goes from none to three letter heights.', '/lineSpacing');
+            throw new Refused(
+                'absurd-spacing',
+                'Clear film between lines goes from none to three letter heights.',
+                '/lineSpacing',
+            );
         }
         if (abs($condense) > self::MOST_CONDENSE) {
-            throw new Refused('stretched', 'Letters are condensed or expanded by '.self::MOST_CONDENSE.' % at most: beyond that they look stretched. Take a narrower face.', '/condense');
+            throw new Refused(
+                'stretched',
+                'Letters are condensed or expanded by '.
+                    self::MOST_CONDENSE.
+                    ' % at most: beyond that they look stretched. Take a narrower face.',
+                '/condense',
+            );
         }
     }
 
@@ -75,30 +97,90 @@ final readonly class Setting
     /** The same along a circle of that radius, µm. */
     public function bowed(float $bow): self
     {
-        return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $bow, $this->mending);
+        return new self(
+            $this->arrangement,
+            $this->tracking,
+            null,
+            $this->order,
+            $this->shape,
+            $this->frame,
+            $this->lineSpacing,
+            $this->align,
+            $this->condense,
+            $bow,
+            $this->mending,
+        );
     }
 
     /** On a circle that its words decide. */
     public function unbowed(): self
     {
-        return new self($this->arrangement, $this->tracking, null, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, null, $this->mending);
+        return new self(
+            $this->arrangement,
+            $this->tracking,
+            null,
+            $this->order,
+            $this->shape,
+            $this->frame,
+            $this->lineSpacing,
+            $this->align,
+            $this->condense,
+            null,
+            $this->mending,
+        );
     }
 
     /** The same at that share of its width. */
     public function condensed(float $condense): self
     {
-        return new self($this->arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $condense, $this->bow, $this->mending);
+        return new self(
+            $this->arrangement,
+            $this->tracking,
+            $this->radius,
+            $this->order,
+            $this->shape,
+            $this->frame,
+            $this->lineSpacing,
+            $this->align,
+            $condense,
+            $this->bow,
+            $this->mending,
+        );
     }
 
     /** The same, mended. */
     public function mended(Mending $mending): self
     {
-        return new self($this->arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $this->bow, $mending);
+        return new self(
+            $this->arrangement,
+            $this->tracking,
+            $this->radius,
+            $this->order,
+            $this->shape,
+            $this->frame,
+            $this->lineSpacing,
+            $this->align,
+            $this->condense,
+            $this->bow,
+            $mending,
+        );
     }
 
     /** The same in another arrangement. */
     public function arranged(Arrangement $arrangement): self
     {
-        return new self($arrangement, $this->tracking, $this->radius, $this->order, $this->shape, $this->frame, $this->lineSpacing, $this->align, $this->condense, $this->bow, $this->mending);
+        return new self(
+            $arrangement,
+            $this->tracking,
+            $this->radius,
+            $this->order,
+            $this->shape,
+            $this->frame,
+            $this->lineSpacing,
+            $this->align,
+            $this->condense,
+            $this->bow,
+            $this->mending,
+        );
     }
 }

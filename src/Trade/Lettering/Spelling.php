@@ -15,9 +15,33 @@ final class Spelling
     /** Looks like → what it may be meant for. */
     private const ALIKE = ['0' => 'O', 'O' => '0', 'l' => 'I', 'I' => 'l', '1' => 'l'];
     private const NAMES = [
-        ' ' => 'space', '0' => 'zero', '1' => 'one', '2' => 'two', '3' => 'three', '4' => 'four', '5' => 'five', '6' => 'six', '7' => 'seven', '8' => 'eight', '9' => 'nine',
-        '-' => 'hyphen', '–' => 'dash', '—' => 'long dash', '.' => 'full stop', ',' => 'comma', '’' => 'apostrophe', "'" => 'straight apostrophe', '&' => 'and sign',
-        '!' => 'exclamation mark', '?' => 'question mark', '“' => 'opening quote', '”' => 'closing quote', '"' => 'straight quote', '/' => 'slash', ':' => 'colon', '+' => 'plus',
+        ' ' => 'space',
+        '0' => 'zero',
+        '1' => 'one',
+        '2' => 'two',
+        '3' => 'three',
+        '4' => 'four',
+        '5' => 'five',
+        '6' => 'six',
+        '7' => 'seven',
+        '8' => 'eight',
+        '9' => 'nine',
+        '-' => 'hyphen',
+        '–' => 'dash',
+        '—' => 'long dash',
+        '.' => 'full stop',
+        ',' => 'comma',
+        '’' => 'apostrophe',
+        "'" => 'straight apostrophe',
+        '&' => 'and sign',
+        '!' => 'exclamation mark',
+        '?' => 'question mark',
+        '“' => 'opening quote',
+        '”' => 'closing quote',
+        '"' => 'straight quote',
+        '/' => 'slash',
+        ':' => 'colon',
+        '+' => 'plus',
     ];
 
     private function __construct()
@@ -47,7 +71,8 @@ final class Spelling
         }
         $steps = self::steps($one, $other);
 
-        return 1 === $steps ? $remark('letter', "One letter differs: “{$one}” was asked for, “{$other}” is drawn.")
+        return 1 === $steps
+            ? $remark('letter', "One letter differs: “{$one}” was asked for, “{$other}” is drawn.")
             : $remark('words', "The words differ: “{$one}” was asked for, “{$other}” is drawn.");
     }
 
@@ -66,7 +91,14 @@ final class Spelling
             foreach (preg_split('~\s+~u', $line, -1, \PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
                 $doubt = self::doubt($word);
                 if (null !== $doubt) {
-                    $remarks[] = ['kind' => 'look-alike', 'says' => "“{$word}”: is “{$doubt}” meant as ".self::says($doubt).', or as '.self::says(self::ALIKE[$doubt]).'? Ask.'];
+                    $remarks[] = [
+                        'kind' => 'look-alike',
+                        'says' => "“{$word}”: is “{$doubt}” meant as ".
+                            self::says($doubt).
+                            ', or as '.
+                            self::says(self::ALIKE[$doubt]).
+                            '? Ask.',
+                    ];
                 }
             }
             if (str_contains($line, '  ')) {
@@ -86,7 +118,10 @@ final class Spelling
     {
         preg_match_all('~\X~u', $line, $found);
 
-        return array_map(static fn (string $letter): array => ['letter' => $letter, 'says' => self::says($letter)], $found[0]);
+        return array_map(
+            static fn (string $letter): array => ['letter' => $letter, 'says' => self::says($letter)],
+            $found[0],
+        );
     }
 
     private static function says(string $letter): string
@@ -132,8 +167,14 @@ final class Spelling
         foreach ($a as $i => $letter) {
             $next = [$i + 1];
             foreach ($b as $j => $against) {
-                $next[] = min($row[$i][$j + 1] + 1, $next[$j] + 1, $row[$i][$j] + ($letter === $against ? 0 : 1),
-                    $i > 0 && $j > 0 && $letter === $b[$j - 1] && $a[$i - 1] === $against ? $row[$i - 1][$j - 1] + 1 : \PHP_INT_MAX);
+                $next[] = min(
+                    $row[$i][$j + 1] + 1,
+                    $next[$j] + 1,
+                    $row[$i][$j] + ($letter === $against ? 0 : 1),
+                    $i > 0 && $j > 0 && $letter === $b[$j - 1] && $a[$i - 1] === $against
+                        ? $row[$i - 1][$j - 1] + 1
+                        : \PHP_INT_MAX,
+                );
             }
             $row[] = $next;
         }

@@ -59,7 +59,10 @@ final class Typesetter
             return $words->art->whole()->scaled($capHeight / $words->art->box()->height());
         }
         $reference = $words->setting->isProportional() ? $reference ?? self::reference($capHeight) : $capHeight;
-        $fused = $this->cache->recall("word.{$words->key()}.$reference", fn (): Region => $this->arranger->set($words, $reference));
+        $fused = $this->cache->recall(
+            "word.{$words->key()}.$reference",
+            fn (): Region => $this->arranger->set($words, $reference),
+        );
 
         return $fused->scaled($capHeight / $reference);
     }
@@ -78,10 +81,16 @@ final class Typesetter
      *
      * @param Region                      $top    as `top()` gave it, laid as `$laid` lays it
      * @param int|list<int>|null          $offset widths of rims, µm
-     * @param \Closure(Region): Region|null $laid what is done to outlines after they have their size: nothing where left out
+     * @param \Closure(Region): Region|null $laid what is done to outlines after they have their size: nothing where
+     *     left out
      */
-    public function layers(Words $words, Region $top, int $capHeight, int|array|null $offset, ?\Closure $laid = null): Artwork
-    {
+    public function layers(
+        Words $words,
+        Region $top,
+        int $capHeight,
+        int|array|null $offset,
+        ?\Closure $laid = null,
+    ): Artwork {
         $colours = $words->art->layers ?? [];
         if (\count($colours) < 2) {
             return self::layered($this->mended($words, $top), $offset);
@@ -90,11 +99,24 @@ final class Typesetter
         $layers = [];
         foreach (array_values($colours) as $nth => $region) {
             $region = $region->scaled($scale);
-            $layers[] = new Layer(0 === $nth ? Layer::TOP : Layer::COLOUR, $this->mended($words, null === $laid ? $region : $laid($region)));
+            $layers[] = new Layer(
+                0 === $nth ? Layer::TOP : Layer::COLOUR,
+                $this->mended($words, null === $laid ? $region : $laid($region)),
+            );
         }
-        $rims = \array_slice(self::layered(Geos::union(array_map(static fn (Layer $layer): Region => $layer->region, $layers)), $offset)->layers, 1);
+        $rims = \array_slice(
+            self::layered(Geos::union(array_map(static fn (Layer $layer): Region => $layer->region, $layers)), $offset)
+                ->layers,
+            1,
+        );
         if (\count($layers) + \count($rims) > self::MOST_LAYERS) {
-            throw new Refused('too-many-layers', 'A decal is laid from '.self::MOST_LAYERS.' films at the most, rims among them. Leave colours out, or put two of them into one film.', '/art');
+            throw new Refused(
+                'too-many-layers',
+                'A decal is laid from '.
+                    self::MOST_LAYERS.
+                    ' films at the most, rims among them. Leave colours out, or put two of them into one film.',
+                '/art',
+            );
         }
 
         return Artwork::fromLayers([...$layers, ...self::beside($layers, $rims, $offset)]);
@@ -120,7 +142,13 @@ final class Typesetter
         }
         $widest = max([0, ...(array) $offset]);
 
-        return array_map(static fn (Layer $rim): Layer => new Layer($rim->role, $rim->region->moved($box->left - $widest, $box->top - $widest)), $rims);
+        return array_map(
+            static fn (Layer $rim): Layer => new Layer(
+                $rim->role,
+                $rim->region->moved($box->left - $widest, $box->top - $widest),
+            ),
+            $rims,
+        );
     }
 
     /** Outlines as knife and hook can manage them, where the setting says how. */
@@ -138,7 +166,9 @@ final class Typesetter
     /** @param int|list<int>|null $offset */
     public static function layered(Region $top, int|array|null $offset): Artwork
     {
-        $offsets = array_values(array_filter((array) $offset, static fn (?int $width): bool => null !== $width && $width > 0));
+        $offsets = array_values(
+            array_filter((array) $offset, static fn (?int $width): bool => null !== $width && $width > 0),
+        );
         if (\count($offsets) >= self::MOST_LAYERS) {
             throw new Refused('too-many-layers', 'A decal has at most two layers under its letters.', '/offset');
         }
@@ -156,7 +186,7 @@ final class Typesetter
     {
         $heights = $this->glyphs->heights($face);
 
-        return $capHeight * $heights['x'] / $heights['cap'];
+        return ($capHeight * $heights['x']) / $heights['cap'];
     }
 
     /**
@@ -191,7 +221,12 @@ final class Typesetter
         };
         $framed = Frame::None === $setting->frame ? 0 : 1.2;
 
-        return self::reference((int) max(2 * self::SMALLEST, min($room->width() / ($wide + $framed), $room->height() / ($high + $framed), self::LARGEST / 2)));
+        return self::reference(
+            (int) max(
+                2 * self::SMALLEST,
+                min($room->width() / ($wide + $framed), $room->height() / ($high + $framed), self::LARGEST / 2),
+            ),
+        );
     }
 
     /**
@@ -207,7 +242,8 @@ final class Typesetter
     /** Words to look at and to measure by their corners, letters not fused, at the height of a sketch. */
     public function sketch(Words $words): Region
     {
-        return $this->sketches[$words->key()] ??= null === $words->art ? $this->arranger->sketch($words) : $this->top($words, Glyphs::SKETCH_HEIGHT);
+        return $this->sketches[$words->key()] ??=
+            null === $words->art ? $this->arranger->sketch($words) : $this->top($words, Glyphs::SKETCH_HEIGHT);
     }
 
     /** @return list<int> every glyph there is film in, each once */
@@ -259,7 +295,9 @@ final class Typesetter
      */
     public function shapeInAll(array $many): void
     {
-        $this->glyphs->shapeInAll(array_values(array_filter($many, static fn (Words $words): bool => null === $words->art)));
+        $this->glyphs->shapeInAll(
+            array_values(array_filter($many, static fn (Words $words): bool => null === $words->art)),
+        );
     }
 
     /** The radius that words on a circle take, as a share of their height. */
@@ -278,7 +316,10 @@ final class Typesetter
     {
         $cap = Glyphs::SKETCH_HEIGHT;
         $region = $this->sketch($words);
-        $far = max([0.0, ...array_map(static fn (array $point): float => hypot(...$point), Hull::ofRegion($region)->corners)]);
+        $far = max([
+            0.0,
+            ...array_map(static fn (array $point): float => hypot(...$point), Hull::ofRegion($region)->corners),
+        ]);
 
         return [$far / $cap - $this->bow($words), $this->bow($words) - abs(Inscribed::depth($region, 0, 0)) / $cap];
     }

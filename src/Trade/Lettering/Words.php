@@ -17,8 +17,12 @@ final readonly class Words
     private const MOST_LINES = 40;
 
     /** @param non-empty-list<string> $lines */
-    private function __construct(public Face $face, public array $lines, public Setting $setting, public ?VectorArt $art = null)
-    {
+    private function __construct(
+        public Face $face,
+        public array $lines,
+        public Setting $setting,
+        public ?VectorArt $art = null,
+    ) {
     }
 
     /**
@@ -30,12 +34,18 @@ final readonly class Words
     public static function set(Face $face, array $lines, Setting|Arrangement $setting, int $tracking = 0): self
     {
         $setting = $setting instanceof Setting ? $setting : new Setting($setting, $tracking);
-        $lines = array_values(array_map(static fn (string $line): string => \Normalizer::normalize(trim($line)) ?: trim($line), $lines));
+        $lines = array_values(
+            array_map(static fn (string $line): string => \Normalizer::normalize(trim($line)) ?: trim($line), $lines),
+        );
         if ([] === $lines || '' === implode('', $lines)) {
             throw new Refused('no-words', 'There are no words to set. Write at least one letter.', '/lines');
         }
         if (\count($lines) > self::MOST_LINES) {
-            throw new Refused('too-many-lines', 'More than '.self::MOST_LINES.' lines do not go on one decal.', '/lines');
+            throw new Refused(
+                'too-many-lines',
+                'More than '.self::MOST_LINES.' lines do not go on one decal.',
+                '/lines',
+            );
         }
         foreach ($lines as $nth => $line) {
             self::refuse($line, "/lines/$nth");
@@ -53,7 +63,13 @@ final readonly class Words
     /** A text that is the same for the same, and for nothing else. */
     public function key(): string
     {
-        return hash('xxh128', json_encode([$this->face->slug, $this->lines, get_object_vars($this->setting), $this->art?->key()], \JSON_THROW_ON_ERROR));
+        return hash(
+            'xxh128',
+            json_encode(
+                [$this->face->slug, $this->lines, get_object_vars($this->setting), $this->art?->key()],
+                \JSON_THROW_ON_ERROR,
+            ),
+        );
     }
 
     /** The same in another setting. */
@@ -68,13 +84,21 @@ final readonly class Words
             throw new Refused('empty-line', 'This line is empty. Leave it out or write something on it.', $at);
         }
         if (mb_strlen($line) > self::LONGEST_LINE) {
-            throw new Refused('line-too-long', 'A line of more than '.self::LONGEST_LINE.' letters cannot be read or cut. Break it.', $at);
+            throw new Refused(
+                'line-too-long',
+                'A line of more than '.self::LONGEST_LINE.' letters cannot be read or cut. Break it.',
+                $at,
+            );
         }
         if (!mb_check_encoding($line, 'UTF-8') || preg_match('~[\p{Cc}\x{2028}\x{2029}]~u', $line)) {
             throw new Refused('unprintable', 'This line holds a tab or another mark that cannot be cut.', $at);
         }
         if (preg_match('~[\x{1F000}-\x{1FAFF}\x{FE0F}\x{20E3}]~u', $line, $found)) {
-            throw new Refused('emoji', "“{$found[0]}” is a picture, not a letter, and no face has it. Leave it out, or ask for it as artwork of its own.", $at);
+            throw new Refused(
+                'emoji',
+                "“{$found[0]}” is a picture, not a letter, and no face has it. Leave it out, or ask for it as artwork of its own.",
+                $at,
+            );
         }
     }
 
@@ -90,15 +114,29 @@ final readonly class Words
         $count = \count($lines);
 
         return match ($arrangement) {
-            Arrangement::Line, Arrangement::ArcUp, Arrangement::ArcDown => 1 === $count ? $lines
-                : throw new Refused('too-many-lines', "A single line was asked for and $count were given. Stack them instead.", '/lines'),
-            Arrangement::Ring => $count <= 2 ? $lines
-                : throw new Refused('too-many-lines', "A ring carries one line above and one below; $count were given.", '/lines'),
+            Arrangement::Line, Arrangement::ArcUp, Arrangement::ArcDown => 1 === $count
+                ? $lines
+                : throw new Refused(
+                    'too-many-lines',
+                    "A single line was asked for and $count were given. Stack them instead.",
+                    '/lines',
+                ),
+            Arrangement::Ring => $count <= 2
+                ? $lines
+                : throw new Refused(
+                    'too-many-lines',
+                    "A ring carries one line above and one below; $count were given.",
+                    '/lines',
+                ),
             Arrangement::Monogram => self::initials($lines),
             Arrangement::Initial => match ($count) {
                 1 => [mb_strtoupper((string) grapheme_substr($lines[0], 0, 1)), $lines[0]],
                 2 => [(string) grapheme_substr($lines[0], 0, 1), $lines[1]],
-                default => throw new Refused('too-many-lines', "A big initial takes one name across it; $count lines were given.", '/lines'),
+                default => throw new Refused(
+                    'too-many-lines',
+                    "A big initial takes one name across it; $count lines were given.",
+                    '/lines',
+                ),
             },
             Arrangement::Stack, Arrangement::Knockout => $lines,
         };
@@ -118,7 +156,11 @@ final readonly class Words
             $lines = 1 === \count($parts) ? (preg_match_all('~\X~u', $parts[0], $letters) ? $letters[0] : []) : $parts;
         }
         if (3 !== \count($lines)) {
-            throw new Refused('not-three-letters', 'A monogram has three letters: given name, middle or second given name, family name.', '/lines');
+            throw new Refused(
+                'not-three-letters',
+                'A monogram has three letters: given name, middle or second given name, family name.',
+                '/lines',
+            );
         }
 
         return array_map(static fn (string $line): string => (string) grapheme_substr($line, 0, 1), $lines);

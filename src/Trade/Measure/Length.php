@@ -27,7 +27,7 @@ final readonly class Length
     public static function micrometres(int|float $micrometres): self
     {
         if (!is_finite($micrometres) || abs($micrometres) > self::LONGEST) {
-            throw UnreadableLength::beyond(is_finite($micrometres) ? ($micrometres / 1000).' mm' : 'not a number');
+            throw UnreadableLength::beyond(is_finite($micrometres) ? $micrometres / 1000 .' mm' : 'not a number');
         }
 
         return new self((int) round($micrometres));
@@ -56,9 +56,24 @@ final readonly class Length
     public static function read(string $text, Units $bare = Units::Metric): self
     {
         $clean = strtr(mb_strtolower(trim($text)), [
-            '″' => '"', '”' => '"', '“' => '"', "''" => '"', '′' => "'", '’' => "'", '‘' => "'",
-            '¼' => ' 1/4', '½' => ' 1/2', '¾' => ' 3/4', '⅛' => ' 1/8', '⅜' => ' 3/8', '⅝' => ' 5/8', '⅞' => ' 7/8',
-            "\u{a0}" => ' ', "\u{2009}" => ' ', '⁄' => '/', '–' => '-',
+            '″' => '"',
+            '”' => '"',
+            '“' => '"',
+            "''" => '"',
+            '′' => "'",
+            '’' => "'",
+            '‘' => "'",
+            '¼' => ' 1/4',
+            '½' => ' 1/2',
+            '¾' => ' 3/4',
+            '⅛' => ' 1/8',
+            '⅜' => ' 3/8',
+            '⅝' => ' 5/8',
+            '⅞' => ' 7/8',
+            "\u{a0}" => ' ',
+            "\u{2009}" => ' ',
+            '⁄' => '/',
+            '–' => '-',
         ]);
         $clean = trim($clean);
         if (mb_strlen($clean) > 40) {
@@ -78,7 +93,13 @@ final readonly class Length
 
             return self::inches($inches);
         }
-        if (!preg_match("~^(?:$figure)\s*(?<unit>mm|millimetres?|millimeters?|cm|centimetres?|centimeters?|m|metres?|meters?|\"|in|inch|inches)?\.?\$~u", $clean, $found)) {
+        if (
+            !preg_match(
+                "~^(?:$figure)\s*(?<unit>mm|millimetres?|millimeters?|cm|centimetres?|centimeters?|m|metres?|meters?|\"|in|inch|inches)?\.?\$~u",
+                $clean,
+                $found,
+            )
+        ) {
             throw UnreadableLength::written($text);
         }
         $value = self::figure($found, $text);

@@ -25,7 +25,10 @@ final readonly class Size
     {
         $parts = preg_split('~\s*(?:x|×|\*|by)\s*~iu', trim($text)) ?: [];
         if (2 !== \count($parts)) {
-            throw new UnreadableLength('unreadable-size', '“'.mb_substr($text, 0, 40).'” is not a size. Write width by height, like 272 x 58 mm.');
+            throw new UnreadableLength(
+                'unreadable-size',
+                '“'.mb_substr($text, 0, 40).'” is not a size. Write width by height, like 272 x 58 mm.',
+            );
         }
         if (preg_match('~^[\d.,]+$~', $parts[0]) && preg_match('~[a-z"]+\.?$~iu', $parts[1], $unit)) {
             $parts[0] .= $unit[0];

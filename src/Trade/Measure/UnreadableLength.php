@@ -14,12 +14,18 @@ final class UnreadableLength extends Refused
     {
         $shown = mb_substr($text, 0, 40);
 
-        return new self('unreadable-length', "“{$shown}” is not a length. Write it like 108mm, 10.8 cm, 4 1/4 or 2' 3\".");
+        return new self(
+            'unreadable-length',
+            "“{$shown}” is not a length. Write it like 108mm, 10.8 cm, 4 1/4 or 2' 3\".",
+        );
     }
 
     /** It is longer than anything that is measured here. */
     public static function beyond(string $text): self
     {
-        return new self('absurd-length', "“{$text}” is more than 100 m, which no decal reaches. Check the figure and its unit.");
+        return new self(
+            'absurd-length',
+            "“{$text}” is more than 100 m, which no decal reaches. Check the figure and its unit.",
+        );
     }
 }

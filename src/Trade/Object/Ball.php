@@ -64,11 +64,13 @@ final readonly class Ball implements Round
         return $t < 1e-6 ? 0.0 : 1 - sin($t) / $t;
     }
 
-    /** How far a decal may reach from its middle for a strain, µm. By halving: the strain only grows up to half round. */
+    /**
+     * How far a decal may reach from its middle for a strain, µm. By halving: the strain only grows up to half round.
+     */
     public function reach(float $strain): float
     {
         $does = 0.0;
-        $fails = $this->diameter->micrometres * \M_PI / 2;
+        $fails = ($this->diameter->micrometres * \M_PI) / 2;
         while ($fails - $does > 0.01) {
             $try = ($does + $fails) / 2;
             [$does, $fails] = $this->strain($try) <= $strain ? [$try, $fails] : [$does, $try];
@@ -89,9 +91,12 @@ final readonly class Ball implements Round
         $radius = $this->diameter->micrometres / 2;
         $middle = $this->size()->width->micrometres / 2;
 
-        return Geos::intersection($flat, $this->outline())->bent(static function (float $x, float $y) use ($radius, $middle): array {
+        return Geos::intersection($flat, $this->outline())->bent(static function (float $x, float $y) use (
+            $radius,
+            $middle,
+        ): array {
             $out = hypot($x - $middle, $y - $middle);
-            $share = $out < 1 ? 1.0 : $radius * sin($out / $radius) / $out;
+            $share = $out < 1 ? 1.0 : ($radius * sin($out / $radius)) / $out;
 
             return [$radius + ($x - $middle) * $share, $radius + ($y - $middle) * $share];
         });

@@ -8,7 +8,9 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
-/** How far art stays from an edge: a share of the shorter side, and so much at the least. Source: handbook section 3. */
+/**
+ * How far art stays from an edge: a share of the shorter side, and so much at the least. Source: handbook section 3.
+ */
 final class Clearance
 {
     private function __construct()
@@ -19,7 +21,7 @@ final class Clearance
     public static function share(Size $size, Rule $share, Rules $rules): int
     {
         return max(
-            (int) round($size->shorter()->micrometres * $rules->value($share) / 100),
+            (int) round(($size->shorter()->micrometres * $rules->value($share)) / 100),
             $rules->micrometres(Rule::LeastClearance),
         );
     }

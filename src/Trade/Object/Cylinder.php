@@ -23,11 +23,17 @@ final readonly class Cylinder implements Round
 {
     use Level;
 
-    /** @param float|null $seen angle in degrees within which art has to be seen from the front; all round where left out */
+    /**
+     * @param float|null $seen angle in degrees within which art has to be seen from the front; all round where left out
+     */
     public function __construct(private Length $circumference, private Length $height, private ?float $seen = null)
     {
         if (null !== $seen && ($seen < 10 || $seen > 180)) {
-            throw new Refused('absurd-angle', 'From the front one sees from 10 to 180 degrees of a round thing.', '/seen');
+            throw new Refused(
+                'absurd-angle',
+                'From the front one sees from 10 to 180 degrees of a round thing.',
+                '/seen',
+            );
         }
     }
 
@@ -49,7 +55,9 @@ final readonly class Cylinder implements Round
 
     public function safe(int $clearance): Room
     {
-        $all = ConvexArea::box(Box::sized($this->circumference->micrometres, $this->height->micrometres)->grown(-$clearance));
+        $all = ConvexArea::box(
+            Box::sized($this->circumference->micrometres, $this->height->micrometres)->grown(-$clearance),
+        );
 
         return null === $this->seen ? $all : $all->and(ConvexArea::box($this->part($this->seen)));
     }
@@ -64,12 +72,14 @@ final readonly class Cylinder implements Round
         $radius = $this->radius();
         $middle = $this->circumference->micrometres / 2;
 
-        return Geos::clipped($flat, $this->part(180))->bent(static fn (float $x, float $y): array => [$radius + $radius * sin(($x - $middle) / $radius), $y]);
+        return Geos::clipped($flat, $this->part(180))->bent(
+            static fn (float $x, float $y): array => [$radius + $radius * sin(($x - $middle) / $radius), $y],
+        );
     }
 
     private function part(float $degrees): Box
     {
-        $half = (int) round($this->circumference->micrometres * $degrees / 720);
+        $half = (int) round(($this->circumference->micrometres * $degrees) / 720);
         $middle = intdiv($this->circumference->micrometres, 2);
 
         return new Box($middle - $half, 0, $middle + $half, $this->height->micrometres);

@@ -28,17 +28,29 @@ final readonly class Development
     public function __construct(public Length $wide, public Length $narrow, public Length $slant)
     {
         if ($wide->micrometres === $narrow->micrometres) {
-            throw new Refused('not-a-taper', 'Both circumferences are the same: this is a cylinder. Measure it as one.', '/bottom');
+            throw new Refused(
+                'not-a-taper',
+                'Both circumferences are the same: this is a cylinder. Measure it as one.',
+                '/bottom',
+            );
         }
         if ($wide->micrometres < $narrow->micrometres) {
-            throw new Refused('taper-upside-down', 'This taper widens the wrong way: the bottom is wider than the top. Give the wide end as the top, or change the two figures over.', '/bottom');
+            throw new Refused(
+                'taper-upside-down',
+                'This taper widens the wrong way: the bottom is wider than the top. Give the wide end as the top, or change the two figures over.',
+                '/bottom',
+            );
         }
         $this->sweep = ($wide->micrometres - $narrow->micrometres) / $slant->micrometres;
         if ($this->sweep >= 2 * \M_PI) {
             $least = Length::micrometres(ceil(($wide->micrometres - $narrow->micrometres) / (2 * \M_PI)));
-            throw new Refused('slant-too-short', "The slant cannot be this short: between these circumferences it is more than {$least->inMetric()} mm. Measure it along the wall.", '/slant');
+            throw new Refused(
+                'slant-too-short',
+                "The slant cannot be this short: between these circumferences it is more than {$least->inMetric()} mm. Measure it along the wall.",
+                '/slant',
+            );
         }
-        $this->apexRadius = $slant->micrometres * $wide->micrometres / ($wide->micrometres - $narrow->micrometres);
+        $this->apexRadius = ($slant->micrometres * $wide->micrometres) / ($wide->micrometres - $narrow->micrometres);
     }
 
     /**

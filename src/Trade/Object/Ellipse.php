@@ -9,7 +9,9 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
-/** A disc or an oval. What looks round on a wall is often oval, so both ways are measured. Source: handbook section 3. */
+/**
+ * A disc or an oval. What looks round on a wall is often oval, so both ways are measured. Source: handbook section 3.
+ */
 final readonly class Ellipse implements Surface
 {
     use LevelConvex;

@@ -82,10 +82,18 @@ enum KeepOut: string
     {
         $margin = $this->margin($rules);
         if ($x < 0 || $x > $width) {
-            throw new Refused('off-the-object', 'This lies beside the object. Measure from its left edge to the middle of the part.', '/x');
+            throw new Refused(
+                'off-the-object',
+                'This lies beside the object. Measure from its left edge to the middle of the part.',
+                '/x',
+            );
         }
         if ($y < 0 || $y > $height) {
-            throw new Refused('off-the-object', 'This lies above or below the object. Measure from its top edge to the middle of the part.', '/y');
+            throw new Refused(
+                'off-the-object',
+                'This lies above or below the object. Measure from its top edge to the middle of the part.',
+                '/y',
+            );
         }
 
         return match ($this) {
@@ -93,7 +101,12 @@ enum KeepOut: string
             self::Seam => (new Box($x - $margin, 0, $x + $margin, $height))->region(),
             self::Edge => Region::none(),
             self::Hole => ConvexArea::ellipse($x, $y, $w / 2 + $margin, $w / 2 + $margin)->region(),
-            self::Handle, self::Hinge, self::Other => (new Box($x - intdiv($w, 2) - $margin, $y - intdiv($h, 2) - $margin, $x + intdiv($w, 2) + $margin, $y + intdiv($h, 2) + $margin))->region(),
+            self::Handle, self::Hinge, self::Other => (new Box(
+                $x - intdiv($w, 2) - $margin,
+                $y - intdiv($h, 2) - $margin,
+                $x + intdiv($w, 2) + $margin,
+                $y + intdiv($h, 2) + $margin,
+            ))->region(),
         };
     }
 }

@@ -9,7 +9,9 @@ use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rules;
 
-/** A surface with parts that have to stay free: seams, hinges, handles, holes. Source: handbook section 3, keep-outs. */
+/**
+ * A surface with parts that have to stay free: seams, hinges, handles, holes. Source: handbook section 3, keep-outs.
+ */
 final readonly class KeptClear implements Surface
 {
     /** @param Region $keepOuts in the surface's own frame, their margins included */

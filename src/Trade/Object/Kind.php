@@ -60,16 +60,37 @@ enum Kind: string
     public function lengths(): array
     {
         return match ($this) {
-            self::Rectangle => [['width', 'Width', true], ['height', 'Height', true], ['corner', 'Corner radius', false]],
+            self::Rectangle => [
+                ['width', 'Width', true],
+                ['height', 'Height', true],
+                ['corner', 'Corner radius', false],
+            ],
             self::Ellipse => [['width', 'Width', true], ['height', 'Height', true]],
             self::Polygon => [['width', 'Width over all', true], ['height', 'Height over all', true]],
-            self::Ring => [['width', 'Outer width', true], ['height', 'Outer height', true], ['innerWidth', 'Badge width', true], ['innerHeight', 'Badge height', true]],
+            self::Ring => [
+                ['width', 'Outer width', true],
+                ['height', 'Outer height', true],
+                ['innerWidth', 'Badge width', true],
+                ['innerHeight', 'Badge height', true],
+            ],
             self::Outline => [['width', 'True width', false], ['height', 'or true height', false]],
-            self::Cylinder => [['circumference', 'Circumference', false], ['diameter', 'or diameter', false], ['height', 'Height', true]],
-            self::Taper => [['upper', 'Round the top', true], ['lower', 'Round the bottom', true], ['slant', 'Slant height', true]],
+            self::Cylinder => [
+                ['circumference', 'Circumference', false],
+                ['diameter', 'or diameter', false],
+                ['height', 'Height', true],
+            ],
+            self::Taper => [
+                ['upper', 'Round the top', true],
+                ['lower', 'Round the bottom', true],
+                ['slant', 'Slant height', true],
+            ],
             self::Ball => [['diameter', 'Diameter', false], ['circumference', 'or circumference', false]],
             self::Panes => [['width', 'Width of a pane', true], ['height', 'Height of a pane', true]],
-            self::Panel => [['width', 'Free width', true], ['height', 'Free height', true], ['corner', 'Corner radius', false]],
+            self::Panel => [
+                ['width', 'Free width', true],
+                ['height', 'Free height', true],
+                ['corner', 'Corner radius', false],
+            ],
         };
     }
 
@@ -91,9 +112,19 @@ enum Kind: string
             self::Ellipse => new Ellipse($size()),
             self::Polygon => new Polygon($size(), (int) ($of['sides'] ?? 6)),
             self::Ring => new Ring(new Size($length('innerWidth'), $length('innerHeight')), $size()),
-            self::Outline => self::outline((string) ($of['outline'] ?? ''), (int) ($of['width'] ?? 0), (int) ($of['height'] ?? 0)),
+            self::Outline => self::outline(
+                (string) ($of['outline'] ?? ''),
+                (int) ($of['width'] ?? 0),
+                (int) ($of['height'] ?? 0),
+            ),
             self::Cylinder => new Cylinder(self::round($of), $length('height'), $seen),
-            self::Taper => self::taper($length('upper'), $length('lower'), $length('slant'), 'bottom' !== ($of['wideEnd'] ?? 'top'), $seen),
+            self::Taper => self::taper(
+                $length('upper'),
+                $length('lower'),
+                $length('slant'),
+                'bottom' !== ($of['wideEnd'] ?? 'top'),
+                $seen,
+            ),
             self::Ball => new Ball(self::round($of)->times(1 / \M_PI)),
         };
     }
@@ -101,19 +132,30 @@ enum Kind: string
     /** @param Measured $of the circumference as it was measured, or by the diameter */
     private static function round(array $of): Length
     {
-        return 0 < (int) ($of['circumference'] ?? 0) ? Length::micrometres((int) $of['circumference']) : Length::micrometres((int) ($of['diameter'] ?? 0) * \M_PI);
+        return 0 < (int) ($of['circumference'] ?? 0)
+            ? Length::micrometres((int) $of['circumference'])
+            : Length::micrometres((int) ($of['diameter'] ?? 0) * \M_PI);
     }
 
     private static function taper(Length $upper, Length $lower, Length $slant, bool $wideUp, ?float $seen): Taper
     {
         if ($wideUp !== $upper->micrometres > $lower->micrometres && $upper->micrometres !== $lower->micrometres) {
-            throw new Refused('taper-upside-down', $wideUp ? 'The bottom is wider than the top. Change the two figures over, or say that the wide end is the bottom.'
-                : 'The top is wider than the bottom. Change the two figures over, or say that the wide end is the top.', '/lower');
+            throw new Refused(
+                'taper-upside-down',
+                $wideUp
+                    ? 'The bottom is wider than the top. Change the two figures over, or say that the wide end is the bottom.'
+                    : 'The top is wider than the bottom. Change the two figures over, or say that the wide end is the top.',
+                '/lower',
+            );
         }
         try {
-            return $wideUp ? new Taper($upper, $lower, $slant, true, $seen) : new Taper($lower, $upper, $slant, false, $seen);
+            return $wideUp
+                ? new Taper($upper, $lower, $slant, true, $seen)
+                : new Taper($lower, $upper, $slant, false, $seen);
         } catch (Refused $refused) {
-            throw '/bottom' === $refused->at ? new Refused($refused->reason, $refused->getMessage(), '/lower') : $refused;
+            throw '/bottom' === $refused->at
+                ? new Refused($refused->reason, $refused->getMessage(), '/lower')
+                : $refused;
         }
     }
 
@@ -121,7 +163,11 @@ enum Kind: string
     private static function outline(string $path, int $width, int $height): Surface
     {
         if ('' === trim($path)) {
-            throw new Refused('no-outline', 'Take a photo of the object on a plain ground, or drop an SVG of its outline.', '/outline');
+            throw new Refused(
+                'no-outline',
+                'Take a photo of the object on a plain ground, or drop an SVG of its outline.',
+                '/outline',
+            );
         }
         try {
             $region = SvgPath::read($path);
@@ -129,10 +175,16 @@ enum Kind: string
             throw new Refused($refused->reason, $refused->getMessage(), '/outline');
         }
         if ($width <= 0 && $height <= 0) {
-            throw new Refused('no-true-size', 'Measure one true dimension, the width or the height over all.', '/width');
+            throw new Refused(
+                'no-true-size',
+                'Measure one true dimension, the width or the height over all.',
+                '/width',
+            );
         }
         $box = $region->box();
-        $region = $region->moved(-$box->left, -$box->top)->scaled($width > 0 ? $width / $box->width() : $height / $box->height());
+        $region = $region
+            ->moved(-$box->left, -$box->top)
+            ->scaled($width > 0 ? $width / $box->width() : $height / $box->height());
 
         return new Outline($region);
     }

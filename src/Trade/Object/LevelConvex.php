@@ -11,7 +11,9 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
-/** A flat thing of some size without corners that turn inwards: its outline and what is safe on it come from one area. */
+/**
+ * A flat thing of some size without corners that turn inwards: its outline and what is safe on it come from one area.
+ */
 trait LevelConvex
 {
     use Level;

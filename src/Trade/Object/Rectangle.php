@@ -18,12 +18,21 @@ final readonly class Rectangle implements Surface
     public function __construct(private Size $size, private Length $corner)
     {
         if ($corner->micrometres < 0 || 2 * $corner->micrometres > $size->shorter()->micrometres) {
-            throw new Refused('absurd-corner', 'A corner radius is at most half the shorter side: '.$size->shorter()->times(0.5)->inMetric().' mm here.', '/corner');
+            throw new Refused(
+                'absurd-corner',
+                'A corner radius is at most half the shorter side: '.
+                    $size->shorter()->times(0.5)->inMetric().
+                    ' mm here.',
+                '/corner',
+            );
         }
     }
 
     private function area(): ConvexArea
     {
-        return ConvexArea::rounded(Box::sized($this->size->width->micrometres, $this->size->height->micrometres), $this->corner->micrometres);
+        return ConvexArea::rounded(
+            Box::sized($this->size->width->micrometres, $this->size->height->micrometres),
+            $this->corner->micrometres,
+        );
     }
 }

@@ -24,8 +24,15 @@ final readonly class Ring implements Surface
     /** @throws Refused where the badge is as large as what is round it */
     public function __construct(private Size $inner, private Size $outer)
     {
-        if ($inner->width->micrometres >= $outer->width->micrometres || $inner->height->micrometres >= $outer->height->micrometres) {
-            throw new Refused('ring-inside-out', "The inner ring has to be smaller than the outer one both ways; that one is {$outer->width->inMetric()} × {$outer->height->inMetric()} mm.", '/inner');
+        if (
+            $inner->width->micrometres >= $outer->width->micrometres
+            || $inner->height->micrometres >= $outer->height->micrometres
+        ) {
+            throw new Refused(
+                'ring-inside-out',
+                "The inner ring has to be smaller than the outer one both ways; that one is {$outer->width->inMetric()} × {$outer->height->inMetric()} mm.",
+                '/inner',
+            );
         }
     }
 
@@ -47,14 +54,22 @@ final readonly class Ring implements Surface
 
     public function safe(int $clearance): Room
     {
-        return $this->ellipse($this->outer)->inset($clearance)->without($this->ellipse($this->inner)->inset(-self::GAP)->region());
+        return $this->ellipse($this->outer)
+            ->inset($clearance)
+            ->without(
+                $this->ellipse($this->inner)
+                    ->inset(-self::GAP)
+                    ->region(),
+            );
     }
 
     private function ellipse(Size $size): ConvexArea
     {
         return ConvexArea::ellipse(
-            $this->outer->width->micrometres / 2, $this->outer->height->micrometres / 2,
-            $size->width->micrometres / 2, $size->height->micrometres / 2,
+            $this->outer->width->micrometres / 2,
+            $this->outer->height->micrometres / 2,
+            $size->width->micrometres / 2,
+            $size->height->micrometres / 2,
         );
     }
 }

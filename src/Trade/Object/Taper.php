@@ -33,11 +33,20 @@ final readonly class Taper implements Round
      * @param bool       $wideUp the wide end is on top
      * @param float|null $seen   angle in degrees round the object within which art has to be seen from the front
      */
-    public function __construct(Length $wide, Length $narrow, private Length $slant, public bool $wideUp = true, private ?float $seen = null)
-    {
+    public function __construct(
+        Length $wide,
+        Length $narrow,
+        private Length $slant,
+        public bool $wideUp = true,
+        private ?float $seen = null,
+    ) {
         $this->development = new Development($wide, $narrow, $slant);
         if (null !== $seen && ($seen < 10 || $seen > 180)) {
-            throw new Refused('absurd-angle', 'From the front one sees from 10 to 180 degrees of a round thing.', '/seen');
+            throw new Refused(
+                'absurd-angle',
+                'From the front one sees from 10 to 180 degrees of a round thing.',
+                '/seen',
+            );
         }
     }
 
@@ -58,7 +67,7 @@ final readonly class Taper implements Round
     public function laid(Region $measured): Region
     {
         [$ax, $ay] = $this->apex();
-        $half = $this->development->sweep * $this->middleRadius() / 2;
+        $half = ($this->development->sweep * $this->middleRadius()) / 2;
         $way = $this->wideUp ? 1 : -1;
 
         return $measured->bent(function (float $x, float $y) use ($ax, $ay, $half, $way): array {
@@ -83,7 +92,11 @@ final readonly class Taper implements Round
     {
         $safe = Geos::grow($this->outline(), -$clearance);
 
-        return new OutlineArea(null === $this->seen ? $safe : Geos::intersection($safe, $this->sector(0, 0, $this->seen / 360 * $this->development->sweep)));
+        return new OutlineArea(
+            null === $this->seen
+                ? $safe
+                : Geos::intersection($safe, $this->sector(0, 0, ($this->seen / 360) * $this->development->sweep)),
+        );
     }
 
     /**
@@ -114,7 +127,12 @@ final readonly class Taper implements Round
         $angle = atan2($x - $ax, $way * ($ay - $y));
         $out = hypot($x - $ax, $y - $ay);
 
-        return [$angle * $this->middleRadius(), $this->wideUp ? $this->development->apexRadius - $out : $out - ($this->development->apexRadius - $this->slant->micrometres)];
+        return [
+            $angle * $this->middleRadius(),
+            $this->wideUp
+                ? $this->development->apexRadius - $out
+                : $out - ($this->development->apexRadius - $this->slant->micrometres),
+        ];
     }
 
     /** Half-way down the slant, µm from the apex. */
@@ -126,7 +144,9 @@ final readonly class Taper implements Round
     /** From the upper edge to the distance from the apex, µm. */
     public function radiusAt(float $down): float
     {
-        return $this->wideUp ? $this->development->apexRadius - $down : $this->development->apexRadius - $this->slant->micrometres + $down;
+        return $this->wideUp
+            ? $this->development->apexRadius - $down
+            : $this->development->apexRadius - $this->slant->micrometres + $down;
     }
 
     public function front(): Region
@@ -135,7 +155,12 @@ final readonly class Taper implements Round
         $height = $this->height();
         $widest = max($upper, $lower);
 
-        return ConvexArea::polygon([[$widest - $upper, 0.0], [$widest + $upper, 0.0], [$widest + $lower, $height], [$widest - $lower, $height]])->region();
+        return ConvexArea::polygon([
+            [$widest - $upper, 0.0],
+            [$widest + $upper, 0.0],
+            [$widest + $lower, $height],
+            [$widest - $lower, $height],
+        ])->region();
     }
 
     public function seen(Region $flat): Region
@@ -143,13 +168,16 @@ final readonly class Taper implements Round
         [$upper, $lower] = $this->edges();
         $widest = max($upper, $lower);
         $share = $this->height() / $this->slant->micrometres;
-        $turn = 2 * \M_PI / $this->development->sweep / $this->middleRadius();
+        $turn = (2 * \M_PI) / $this->development->sweep / $this->middleRadius();
         $slant = $this->slant->micrometres;
 
-        return Geos::intersection($flat, $this->sector(0, 0, $this->development->sweep / 2))->bent(function (float $x, float $y) use ($upper, $lower, $widest, $share, $turn, $slant): array {
+        return Geos::intersection($flat, $this->sector(0, 0, $this->development->sweep / 2))->bent(function (
+            float $x,
+            float $y,
+        ) use ($upper, $lower, $widest, $share, $turn, $slant): array {
             [$around, $down] = $this->straightened($x, $y);
 
-            return [$widest + ($upper + ($lower - $upper) * $down / $slant) * sin($around * $turn), $down * $share];
+            return [$widest + ($upper + (($lower - $upper) * $down) / $slant) * sin($around * $turn), $down * $share];
         });
     }
 
@@ -161,13 +189,38 @@ final readonly class Taper implements Round
         [$ax, $ay] = $this->apex();
         $way = $this->wideUp ? 1 : -1;
         $half = $sweep / 2;
-        $at = static fn (float $radius, float $angle): array => [$ax + $radius * sin($angle), $ay - $way * $radius * cos($angle)];
+        $at = static fn (float $radius, float $angle): array => [
+            $ax + $radius * sin($angle),
+            $ay - $way * $radius * cos($angle),
+        ];
         $ring = [
-            $at($outer, -$half), ...Curve::arc($at($outer, -$half), $outer, $outer, 0, $sweep > \M_PI, $this->wideUp, $at($outer, $half), self::ARC_ERROR),
-            $at($inner, $half), ...Curve::arc($at($inner, $half), $inner, $inner, 0, $sweep > \M_PI, !$this->wideUp, $at($inner, -$half), self::ARC_ERROR),
+            $at($outer, -$half),
+            ...Curve::arc(
+                $at($outer, -$half),
+                $outer,
+                $outer,
+                0,
+                $sweep > \M_PI,
+                $this->wideUp,
+                $at($outer, $half),
+                self::ARC_ERROR,
+            ),
+            $at($inner, $half),
+            ...Curve::arc(
+                $at($inner, $half),
+                $inner,
+                $inner,
+                0,
+                $sweep > \M_PI,
+                !$this->wideUp,
+                $at($inner, -$half),
+                self::ARC_ERROR,
+            ),
         ];
 
-        return Winding::region([array_map(static fn (array $point): array => [(int) round($point[0]), (int) round($point[1])], $ring)]);
+        return Winding::region([
+            array_map(static fn (array $point): array => [(int) round($point[0]), (int) round($point[1])], $ring),
+        ]);
     }
 
     /** @return array{float, float} half widths of the upper and the lower edge seen from the front, µm */

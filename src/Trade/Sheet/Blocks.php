@@ -8,7 +8,8 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 
 /**
- * Room for weed boxes: each piece is nested as the rectangle its box cuts; pieces that are to come off together are laid
+ * Room for weed boxes: each piece is nested as the rectangle its box cuts; pieces that are to come off together are
+ * laid
  * side by side first and then nested as one. Source: handbook section 7.
  */
 final readonly class Blocks
@@ -23,8 +24,13 @@ final readonly class Blocks
      * @param Gaps                       $gaps   between boxes, so that what is inside them keeps its own
      * @param int                        $away   a box from what is inside it, µm
      */
-    private function __construct(public array $pieces, public Gaps $gaps, private array $inside, private array $drawn, private int $away)
-    {
+    private function __construct(
+        public array $pieces,
+        public Gaps $gaps,
+        private array $inside,
+        private array $drawn,
+        private int $away,
+    ) {
     }
 
     /**
@@ -36,7 +42,11 @@ final readonly class Blocks
      */
     public static function form(array $pieces, bool $orders, Gaps $gaps, array $turns, int $away, array $stock): self
     {
-        $between = new Gaps(max(0, $gaps->inside - 2 * $away), max(0, $gaps->between - 2 * $away), max(0, $gaps->edge - $away));
+        $between = new Gaps(
+            max(0, $gaps->inside - 2 * $away),
+            max(0, $gaps->between - 2 * $away),
+            max(0, $gaps->edge - $away),
+        );
         [$width, $length] = self::largest($stock, $between->edge);
         [$width, $length] = [max(1, $width - 2 * $away), max(1, $length - 2 * $away)];
         $groups = [];
@@ -47,20 +57,52 @@ final readonly class Blocks
         foreach ($groups as $name => $group) {
             $plan = 1 === \count($group) ? null : self::closest($group, $gaps, $turns, $width, $length);
             if (null === $plan) {
-                array_push($nested, ...array_map(static fn (NestPiece $piece): NestPiece => new NestPiece($piece->id, $piece->region->box()->grown($away)->region(), 1, $piece->turns, $piece->order), $group));
+                array_push(
+                    $nested,
+                    ...array_map(
+                        static fn (NestPiece $piece): NestPiece => new NestPiece(
+                            $piece->id,
+                            $piece->region->box()->grown($away)->region(),
+                            1,
+                            $piece->turns,
+                            $piece->order,
+                        ),
+                        $group,
+                    ),
+                );
                 continue;
             }
             $by = array_column($group, null, 'id');
             foreach ($plan->sheets as $nth => $sheet) {
                 $id = "$name/$nth";
                 $box = self::around($sheet->places, $by);
-                $inside[$id] = array_map(static fn (Place $place): Place => new Place($place->piece, $place->x - $box->left, $place->y - $box->top, $place->turn), $sheet->places);
+                $inside[$id] = array_map(
+                    static fn (Place $place): Place => new Place(
+                        $place->piece,
+                        $place->x - $box->left,
+                        $place->y - $box->top,
+                        $place->turn,
+                    ),
+                    $sheet->places,
+                );
                 // All that may be turned is turned inside the block; the block itself may lie as its pieces may.
-                $nested[] = new NestPiece($id, Box::sized($box->width(), $box->height())->grown($away)->region(), 1, $group[0]->turns, $group[0]->order);
+                $nested[] = new NestPiece(
+                    $id,
+                    Box::sized($box->width(), $box->height())->grown($away)->region(),
+                    1,
+                    $group[0]->turns,
+                    $group[0]->order,
+                );
             }
         }
 
-        return new self($nested, $between, $inside, array_map(static fn (NestPiece $piece): Region => $piece->region, array_column($pieces, null, 'id')), $away);
+        return new self(
+            $nested,
+            $between,
+            $inside,
+            array_map(static fn (NestPiece $piece): Region => $piece->region, array_column($pieces, null, 'id')),
+            $away,
+        );
     }
 
     /**
@@ -74,7 +116,10 @@ final readonly class Blocks
         $largest = Box::sized(1, 1);
         foreach ($stock as $item) {
             $box = $item->room($edge)?->box() ?? $largest;
-            $largest = (float) $box->width() * $box->height() > (float) $largest->width() * $largest->height() ? $box : $largest;
+            $largest =
+                (float) $box->width() * $box->height() > (float) $largest->width() * $largest->height()
+                    ? $box
+                    : $largest;
         }
 
         return [$largest->width(), $largest->height()];
@@ -90,15 +135,31 @@ final readonly class Blocks
     {
         $nest = new BoxNest(Gaps::same($gaps->inside, 0), $turns);
         $by = array_column($group, null, 'id');
-        $film = array_sum(array_map(static fn (NestPiece $piece): float => (float) ($piece->region->box()->width() + $gaps->inside) * ($piece->region->box()->height() + $gaps->inside), $group));
+        $film = array_sum(
+            array_map(
+                static fn (NestPiece $piece): float => (float) ($piece->region->box()->width() + $gaps->inside) *
+                    ($piece->region->box()->height() + $gaps->inside),
+                $group,
+            ),
+        );
         $best = null;
-        foreach (array_unique([...array_map(static fn (float $share): int => min($width, (int) ($share * sqrt($film))), self::WIDTHS), $width]) as $wide) {
+        foreach (
+            array_unique([
+                ...array_map(static fn (float $share): int => min($width, (int) ($share * sqrt($film))), self::WIDTHS),
+                $width,
+            ]) as $wide
+        ) {
             $plan = $nest->plan([NestStock::sheet('block', $wide, $length, \count($group))], $group);
-            $cost = [\count($plan->sheets), array_sum(array_map(static function (Sheet $sheet) use ($by): float {
-                $box = self::around($sheet->places, $by);
+            $cost = [
+                \count($plan->sheets),
+                array_sum(
+                    array_map(static function (Sheet $sheet) use ($by): float {
+                        $box = self::around($sheet->places, $by);
 
-                return (float) $box->width() * $box->height();
-            }, $plan->sheets))];
+                        return (float) $box->width() * $box->height();
+                    }, $plan->sheets),
+                ),
+            ];
             if ([] === $plan->left && (null === $best || $cost < $best[0])) {
                 $best = [$cost, $plan];
             }
@@ -136,8 +197,16 @@ final readonly class Blocks
         }
         $left = [];
         foreach ($plan->left as $of) {
-            foreach (isset($this->inside[$of['piece']]) ? array_map(static fn (Place $place): string => $place->piece, $this->inside[$of['piece']]) : [$of['piece']] as $piece) {
-                $left[] = ['piece' => $piece, 'count' => 1, 'why' => preg_replace('~^It is ~', 'With its weed box it is ', $of['why']) ?? $of['why']];
+            foreach (
+                isset($this->inside[$of['piece']])
+                    ? array_map(static fn (Place $place): string => $place->piece, $this->inside[$of['piece']])
+                    : [$of['piece']] as $piece
+            ) {
+                $left[] = [
+                    'piece' => $piece,
+                    'count' => 1,
+                    'why' => preg_replace('~^It is ~', 'With its weed box it is ', $of['why']) ?? $of['why'],
+                ];
             }
         }
 
@@ -156,6 +225,16 @@ final readonly class Blocks
             $all = $all?->around($turned) ?? $turned;
         }
 
-        return null === $all ? [] : array_map(static fn (array $one): Place => new Place($one[0]->piece, $block->x + $one[1]->left - $all->left, $block->y + $one[1]->top - $all->top, fmod($one[0]->turn + $block->turn, 360)), $boxes);
+        return null === $all
+            ? []
+            : array_map(
+                static fn (array $one): Place => new Place(
+                    $one[0]->piece,
+                    $block->x + $one[1]->left - $all->left,
+                    $block->y + $one[1]->top - $all->top,
+                    fmod($one[0]->turn + $block->turn, 360),
+                ),
+                $boxes,
+            );
     }
 }

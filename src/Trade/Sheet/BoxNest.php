@@ -73,7 +73,9 @@ final readonly class BoxNest
     {
         $room = $stock->room($this->gaps->edge);
 
-        return null === $room ? null : ['box' => $room->box(), 'odd' => NestStock::fillsItsBox($room) ? null : new CellSums($room)];
+        return null === $room
+            ? null
+            : ['box' => $room->box(), 'odd' => NestStock::fillsItsBox($room) ? null : new CellSums($room)];
     }
 
     /**
@@ -99,7 +101,14 @@ final readonly class BoxNest
             $taken[] = [$box, $piece];
             $corners = $this->open($corners, $box);
             foreach (array_unique([$this->gaps->inside, $this->gaps->between]) as $gap) {
-                foreach ([[$box->right + $gap, $box->top], [$box->left, $box->bottom + $gap], [$room['box']->left, $box->bottom + $gap], [$box->right + $gap, $room['box']->top]] as $corner) {
+                foreach (
+                    [
+                        [$box->right + $gap, $box->top],
+                        [$box->left, $box->bottom + $gap],
+                        [$room['box']->left, $box->bottom + $gap],
+                        [$box->right + $gap, $room['box']->top],
+                    ] as $corner
+                ) {
                     $corners["$corner[0] $corner[1]"] = $corner;
                 }
             }
@@ -120,7 +129,10 @@ final readonly class BoxNest
         $gap = min($this->gaps->inside, $this->gaps->between);
         [$left, $top, $right, $bottom] = [$box->left - $gap, $box->top - $gap, $box->right + $gap, $box->bottom + $gap];
 
-        return array_filter($corners, static fn (array $at): bool => $at[0] < $left || $at[0] >= $right || $at[1] < $top || $at[1] >= $bottom);
+        return array_filter(
+            $corners,
+            static fn (array $at): bool => $at[0] < $left || $at[0] >= $right || $at[1] < $top || $at[1] >= $bottom,
+        );
     }
 
     /**
@@ -161,12 +173,18 @@ final readonly class BoxNest
             $shape = $piece->region->turnedBox((float) $turn);
             [$width, $height] = [$shape->width(), $shape->height()];
             foreach ($corners as [$x, $y]) {
-                if (null !== $best && ($y + $height > $best[0] || ($y + $height === $best[0] && $x >= $best[1]->left))) {
+                if (
+                    null !== $best
+                    && ($y + $height > $best[0] || ($y + $height === $best[0] && $x >= $best[1]->left))
+                ) {
                     continue;
                 }
                 $box = new Box($x, $y, $x + $width, $y + $height);
-                if ($room['box']->holds($box) && $this->isFree($box, $piece, $taken)
-                    && (null === $room['odd'] || $room['odd']->hold($box))) {
+                if (
+                    $room['box']->holds($box)
+                    && $this->isFree($box, $piece, $taken)
+                    && (null === $room['odd'] || $room['odd']->hold($box))
+                ) {
                     $best = [$box->bottom, $box, (float) $turn];
                 }
             }
@@ -180,7 +198,12 @@ final readonly class BoxNest
     {
         foreach ($taken as [$other, $of]) {
             $gap = $this->gaps->between($piece, $of);
-            if ($other->left < $box->right + $gap && $other->right > $box->left - $gap && $other->top < $box->bottom + $gap && $other->bottom > $box->top - $gap) {
+            if (
+                $other->left < $box->right + $gap
+                && $other->right > $box->left - $gap
+                && $other->top < $box->bottom + $gap
+                && $other->bottom > $box->top - $gap
+            ) {
                 return false;
             }
         }
@@ -201,7 +224,10 @@ final readonly class BoxNest
             $film += $shapes[$place->piece]->area();
         }
         $box = $stock->outline->box();
-        $used = Geos::clipped($stock->outline, new Box($box->left, $box->top, $box->right, min($length, $box->bottom)))->area();
+        $used = Geos::clipped(
+            $stock->outline,
+            new Box($box->left, $box->top, $box->right, min($length, $box->bottom)),
+        )->area();
 
         return new Sheet($stock->id, $places, $length, $used > 0 ? $film / $used : 0.0);
     }

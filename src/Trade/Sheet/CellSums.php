@@ -57,6 +57,10 @@ final readonly class CellSums
             return false;
         }
 
-        return $this->sums[$bottom][$right] - $this->sums[$top][$right] - $this->sums[$bottom][$left] + $this->sums[$top][$left] === ($right - $left) * ($bottom - $top);
+        return $this->sums[$bottom][$right] -
+            $this->sums[$top][$right] -
+            $this->sums[$bottom][$left] +
+            $this->sums[$top][$left] ===
+            ($right - $left) * ($bottom - $top);
     }
 }

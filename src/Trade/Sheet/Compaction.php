@@ -29,7 +29,10 @@ final class Compaction
     /** Down and across: up, to the right, up, and back to the left. */
     private const WAYS = [[-1, 0], [0, 1], [-1, 0], [0, -1]];
 
-    /** @var array<string, array{rows: int, columns: int, margin: int, own: \GMP, near: \GMP, far: \GMP}> by the piece's id, its turn and the stride */
+    /**
+     * @var array<string, array{rows: int, columns: int, margin: int, own: \GMP, near: \GMP, far: \GMP}>
+     *    by the piece's id, its turn and the stride
+     */
     private array $cells = [];
 
     /**
@@ -38,14 +41,20 @@ final class Compaction
      * @param list<int|float> $turns  degrees clockwise
      * @param int             $cell   µm
      */
-    public function __construct(private readonly array $stock, private readonly array $copies, private readonly Gaps $gaps, private readonly array $turns, private readonly int $cell)
-    {
+    public function __construct(
+        private readonly array $stock,
+        private readonly array $copies,
+        private readonly Gaps $gaps,
+        private readonly array $turns,
+        private readonly int $cell,
+    ) {
     }
 
     /**
      * Takes its time: nothing comes after every piece, what it led to comes last.
      *
-     * @param list<array{int, list<Laid>, int|null}> $filled place of the stock, copies with turn and place in µm, all whole cells from the room's corner, and the sheet whose pieces stay
+     * @param list<array{int, list<Laid>, int|null}> $filled place of the stock, copies with turn and place in µm, all
+     *     whole cells from the room's corner, and the sheet whose pieces stay
      *
      * @return \Generator<int, list<array{int, list<Laid>, int|null}>|null>
      */
@@ -68,13 +77,29 @@ final class Compaction
         $lying = yield from $this->filledUp($beds, $lying);
         $closer = [];
         foreach ($filled as $nth => [$of, $laid, $fixed]) {
-            $closer[] = isset($beds[$nth]) ? [$of, array_map(static fn (array $one): array => [$one['copy'], $one['turn'], ...$beds[$nth]->point($one['row'], $one['column'])], $lying[$nth]), $fixed] : [$of, $laid, $fixed];
+            $closer[] = isset($beds[$nth])
+                ? [
+                    $of,
+                    array_map(
+                        static fn (array $one): array => [
+                            $one['copy'],
+                            $one['turn'],
+                            ...$beds[$nth]->point($one['row'], $one['column']),
+                        ],
+                        $lying[$nth],
+                    ),
+                    $fixed,
+                ]
+                : [$of, $laid, $fixed];
         }
-        yield array_values(array_filter($closer, static fn (array $sheet): bool => [] !== $sheet[1] || null !== $sheet[2]));
+        yield array_values(
+            array_filter($closer, static fn (array $sheet): bool => [] !== $sheet[1] || null !== $sheet[2]),
+        );
     }
 
     /**
-     * What lies on the last sheet goes wherever there is room before it, and what reaches farthest down on it goes farther up.
+     * What lies on the last sheet goes wherever there is room before it, and what reaches farthest down on it goes
+     * farther up.
      *
      * @param array<int, SheetRaster>         $beds
      * @param array<int, list<Lying>> $lying by sheet
@@ -93,7 +118,10 @@ final class Compaction
         $stay = $before;
         foreach (array_keys($largest) as $which) {
             foreach (array_keys($lying) as $nth) {
-                $to = $nth === $last ? null : $this->moved($beds[$nth], $lying[$nth], $before[$which]['copy'], \PHP_INT_MAX);
+                $to =
+                    $nth === $last
+                        ? null
+                        : $this->moved($beds[$nth], $lying[$nth], $before[$which]['copy'], \PHP_INT_MAX);
                 yield null;
                 if (null !== $to) {
                     $lying[$nth][] = $to;
@@ -130,11 +158,25 @@ final class Compaction
         $piece = $this->copies[$copy];
         $taken = $bed->empty;
         foreach ($lying as $other) {
-            $taken |= $this->kept($piece, $other) << (($other['row'] + $bed->pad - $other['margin']) * $bed->stride + $other['column'] + $bed->pad - $other['margin']);
+            $taken |=
+                $this->kept($piece, $other) <<
+                (($other['row'] + $bed->pad - $other['margin']) * $bed->stride +
+                    $other['column'] +
+                    $bed->pad -
+                    $other['margin']);
         }
         $reach = self::depth($lying) + RasterShape::margin($this->gaps->between, $this->cell);
         $best = $spans = null;
-        foreach (RasterShape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $this->cell, self::SIMPLE) as $shape) {
+        foreach (
+            RasterShape::all(
+                $piece->region,
+                $piece->turns ?? $this->turns,
+                $this->gaps->inside,
+                $this->gaps->between,
+                $this->cell,
+                self::SIMPLE,
+            ) as $shape
+        ) {
             $at = $bed->first($shape, $spans ??= $bed->spans($taken, $reach), $above);
             if (null !== $at && (null === $best || $at[0] + $shape->rows < $best[1] + $best[0]->rows)) {
                 $best = [$shape, ...$at];
@@ -152,7 +194,9 @@ final class Compaction
      */
     private function kept(NestPiece $piece, array $other): \GMP
     {
-        return $this->gaps->inside === $this->gaps->between($piece, $this->copies[$other['copy']]) ? $other['near'] : $other['far'];
+        return $this->gaps->inside === $this->gaps->between($piece, $this->copies[$other['copy']])
+            ? $other['near']
+            : $other['far'];
     }
 
     /**
@@ -167,7 +211,11 @@ final class Compaction
             foreach (self::WAYS as [$down, $across]) {
                 foreach (self::along($lying, $down, $across) as $nth) {
                     $far = $this->free($bed, $lying, $nth, $down, $across);
-                    $lying[$nth] = ['row' => $lying[$nth]['row'] + $far * $down, 'column' => $lying[$nth]['column'] + $far * $across] + $lying[$nth];
+                    $lying[$nth] =
+                        [
+                            'row' => $lying[$nth]['row'] + $far * $down,
+                            'column' => $lying[$nth]['column'] + $far * $across,
+                        ] + $lying[$nth];
                 }
                 yield null;
             }
@@ -192,11 +240,14 @@ final class Compaction
      */
     private static function along(array $lying, int $down, int $across): array
     {
-        $front = array_map(static fn (array $one): int => match (true) {
-            0 !== $down => $one['row'],
-            $across < 0 => $one['column'],
-            default => -$one['column'] - $one['columns'],
-        }, $lying);
+        $front = array_map(
+            static fn (array $one): int => match (true) {
+                0 !== $down => $one['row'],
+                $across < 0 => $one['column'],
+                default => -$one['column'] - $one['columns'],
+            },
+            $lying,
+        );
         asort($front);
 
         return array_keys($front);
@@ -210,18 +261,26 @@ final class Compaction
     private function free(SheetRaster $bed, array $lying, int $nth, int $down, int $across): int
     {
         $one = $lying[$nth];
-        $most = min(intdiv(self::FAR, $this->cell), match (true) {
-            $down < 0 => $one['row'],
-            $across < 0 => $one['column'],
-            default => $bed->columns - $one['column'] - $one['columns'],
-        });
+        $most = min(
+            intdiv(self::FAR, $this->cell),
+            match (true) {
+                $down < 0 => $one['row'],
+                $across < 0 => $one['column'],
+                default => $bed->columns - $one['column'] - $one['columns'],
+            },
+        );
         [$top, $left] = [$one['row'] + min(0, $down * $most), $one['column'] + min(0, $across * $most)];
         [$bottom, $right] = [$one['row'] + $one['rows'], $one['column'] + $one['columns'] + max(0, $across * $most)];
         $taken = $bed->outside($top, $bottom);
         foreach ($lying as $at => $other) {
             $margin = $other['margin'];
-            if ($at === $nth || $other['row'] - $margin >= $bottom || $other['row'] + $other['rows'] + $margin <= $top
-                || $other['column'] - $margin >= $right || $other['column'] + $other['columns'] + $margin <= $left) {
+            if (
+                $at === $nth
+                || $other['row'] - $margin >= $bottom
+                || $other['row'] + $other['rows'] + $margin <= $top
+                || $other['column'] - $margin >= $right
+                || $other['column'] + $other['columns'] + $margin <= $left
+            ) {
                 continue;
             }
             $bits = $this->kept($this->copies[$one['copy']], $other);
@@ -244,15 +303,35 @@ final class Compaction
     {
         $piece = $this->copies[$copy];
 
-        return ['copy' => $copy, 'turn' => $turn, 'row' => $row, 'column' => $column, ...$this->cells["$piece->id $turn $bed->stride"] ??= $this->cells($piece, $turn, $bed->stride)];
+        return [
+            'copy' => $copy,
+            'turn' => $turn,
+            'row' => $row,
+            'column' => $column,
+            ...($this->cells["$piece->id $turn $bed->stride"] ??= $this->cells($piece, $turn, $bed->stride)),
+        ];
     }
 
     /** @return array{rows: int, columns: int, margin: int, own: \GMP, near: \GMP, far: \GMP} */
     private function cells(NestPiece $piece, float $turn, int $stride): array
     {
-        [$shape] = RasterShape::all($piece->region, [$turn], $this->gaps->inside, $this->gaps->between, $this->cell, self::SIMPLE);
+        [$shape] = RasterShape::all(
+            $piece->region,
+            [$turn],
+            $this->gaps->inside,
+            $this->gaps->between,
+            $this->cell,
+            self::SIMPLE,
+        );
 
-        return ['rows' => $shape->rows, 'columns' => $shape->columns, 'margin' => $shape->margin, 'own' => $shape->closed($stride), 'near' => $shape->bits($stride, false), 'far' => $shape->bits($stride, true)];
+        return [
+            'rows' => $shape->rows,
+            'columns' => $shape->columns,
+            'margin' => $shape->margin,
+            'own' => $shape->closed($stride),
+            'near' => $shape->bits($stride, false),
+            'far' => $shape->bits($stride, true),
+        ];
     }
 
     /**
@@ -269,9 +348,19 @@ final class Compaction
         }
         if ($stock->isSquare()) {
             $used = new Box(0, 0, $stock->outline->box()->right, $deep + 2 * $this->cell);
-            $stock = new NestStock($stock->id, $stock->outline, 1, null === $stock->reach ? $used : $stock->reach->common($used));
+            $stock = new NestStock(
+                $stock->id,
+                $stock->outline,
+                1,
+                null === $stock->reach ? $used : $stock->reach->common($used),
+            );
         }
 
-        return SheetRaster::fromStock($stock, $this->gaps->edge, $this->cell, RasterShape::margin($this->gaps->between, $this->cell));
+        return SheetRaster::fromStock(
+            $stock,
+            $this->gaps->edge,
+            $this->cell,
+            RasterShape::margin($this->gaps->between, $this->cell),
+        );
     }
 }

@@ -8,10 +8,16 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
-/** How long a sheet takes beside what its pieces take by themselves, estimated so that plans can be held against each other. Source: handbook sections 8 and 9. */
+/**
+ * How long a sheet takes beside what its pieces take by themselves, estimated so that plans can be held against each
+ * other. Source: handbook sections 8 and 9.
+ */
 final readonly class Effort
 {
-    /** The shortest way through so many random spots of a square is about this, of the root of their number times the area. */
+    /**
+     * The shortest way through so many random spots of a square is about this, of the root of their number times the
+     * area.
+     */
     private const TOUR = 0.7124;
 
     public function __construct(private Rules $rules)
@@ -34,7 +40,7 @@ final readonly class Effort
             }
         }
 
-        return $times * $this->rules->value(Rule::WeedPiece) / 60;
+        return ($times * $this->rules->value(Rule::WeedPiece)) / 60;
     }
 
     /**
@@ -49,7 +55,8 @@ final readonly class Effort
         foreach ($boxes as $box) {
             $all = null === $all ? $box : $all->around($box);
         }
-        $air = null === $all ? 0.0 : self::TOUR * sqrt(\count($boxes) * ($all->width() / 1000) * ($all->height() / 1000));
+        $air =
+            null === $all ? 0.0 : self::TOUR * sqrt(\count($boxes) * ($all->width() / 1000) * ($all->height() / 1000));
 
         return ($outline / $this->rules->value(Rule::CutSpeed) + $air / $this->rules->value(Rule::TravelSpeed)) / 60;
     }

@@ -18,7 +18,10 @@ final readonly class Fixed
      */
     public function __construct(public int $stock, array $places)
     {
-        $this->laid = array_map(static fn (array $place): array => [$place[0], $place[1]->put($place[0]->region), $place[1]], $places);
+        $this->laid = array_map(
+            static fn (array $place): array => [$place[0], $place[1]->put($place[0]->region), $place[1]],
+            $places,
+        );
     }
 
     /** @return list<NestPiece> */

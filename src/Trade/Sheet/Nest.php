@@ -14,7 +14,8 @@ use Yelbo\Trade\Measure\Units;
 /**
  * Places pieces on stock by their true outlines, also inside each other, each at the first free
  * place from the top and then from the left. Several orders are tried, then the best is changed a
- * little again and again; from time to time what was found is moved closer together. Rectangles have an exact way of their own.
+ * little again and again; from time to time what was found is moved closer together. Rectangles have an exact way of
+ * their own.
  *
  * The same input and no more time give the same plan; more time goes on in the same sequence,
  * so it never gives a worse one. Source: handbook section 7.
@@ -42,13 +43,31 @@ final readonly class Nest
      * @param list<NestStock>               $stock  tried in this order
      * @param list<NestPiece>               $pieces
      * @param \Closure(Plan): bool|null $more   asked after every try, with the best plan so far, whether to
-     *                                          go on; where it is left out only few pieces are laid by their outlines, once
+     *                                          go on; where it is left out only few pieces are laid by their outlines,
+     * once
      * @param list<Fixed>               $fixed  sheets that pieces lie on already: they stay, and are filled up first
      */
     public function plan(array $stock, array $pieces, ?\Closure $more = null, array $fixed = []): Plan
     {
-        $copies = array_merge(...array_map(static fn (NestPiece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
-        $best = [] === $fixed ? (new BoxNest($this->gaps, $this->turns))->plan($stock, $pieces) : $this->plain([array_map(static fn (Fixed $sheet, int $nth): array => [$sheet->stock, [], $nth], $fixed, array_keys($fixed)), array_keys($copies)], $stock, $pieces, $fixed);
+        $copies = array_merge(
+            ...array_map(static fn (NestPiece $piece): array => array_fill(0, $piece->count, $piece), $pieces),
+        );
+        $best =
+            [] === $fixed
+                ? (new BoxNest($this->gaps, $this->turns))->plan($stock, $pieces)
+                : $this->plain(
+                    [
+                        array_map(
+                            static fn (Fixed $sheet, int $nth): array => [$sheet->stock, [], $nth],
+                            $fixed,
+                            array_keys($fixed),
+                        ),
+                        array_keys($copies),
+                    ],
+                    $stock,
+                    $pieces,
+                    $fixed,
+                );
         if ([] === $copies || [] === $stock) {
             return $best;
         }
@@ -78,19 +97,50 @@ final readonly class Nest
      */
     private function tries(array $stock, array $copies, array $fixed): \Generator
     {
-        $rectangles = [] === $fixed && $this->gaps->inside === $this->gaps->between ? Rectangles::forStock($stock, $copies, $this->gaps->between, $this->gaps->edge, $this->turns) : null;
+        $rectangles =
+            [] === $fixed && $this->gaps->inside === $this->gaps->between
+                ? Rectangles::forStock($stock, $copies, $this->gaps->between, $this->gaps->edge, $this->turns)
+                : null;
         if (null !== $rectangles) {
             return $rectangles->tries();
         }
         $cell = $this->cell(\count($copies) <= self::FEW ? self::SMALL : self::CELL);
-        $beds = array_map(fn (NestStock $item): ?SheetRaster => SheetRaster::fromStock($item, $this->gaps->edge, $cell, RasterShape::margin($this->gaps->between, $cell)), $stock);
-        $placer = new Placer($stock, $copies, $beds, fn (NestPiece $piece): array => RasterShape::all($piece->region, $piece->turns ?? $this->turns, $this->gaps->inside, $this->gaps->between, $cell), $this->gaps, $fixed);
+        $beds = array_map(
+            fn (NestStock $item): ?SheetRaster => SheetRaster::fromStock(
+                $item,
+                $this->gaps->edge,
+                $cell,
+                RasterShape::margin($this->gaps->between, $cell),
+            ),
+            $stock,
+        );
+        $placer = new Placer(
+            $stock,
+            $copies,
+            $beds,
+            fn (NestPiece $piece): array => RasterShape::all(
+                $piece->region,
+                $piece->turns ?? $this->turns,
+                $this->gaps->inside,
+                $this->gaps->between,
+                $cell,
+            ),
+            $this->gaps,
+            $fixed,
+        );
         $compaction = new Compaction($stock, $copies, $this->gaps, $this->turns, intdiv($cell, self::FINER));
 
-        return self::compacted((new Search($placer))->tries(\count($copies) <= self::FEW || [] !== $fixed), $compaction, self::EVERY * \count($copies));
+        return self::compacted(
+            (new Search($placer))->tries(\count($copies) <= self::FEW || [] !== $fixed),
+            $compaction,
+            self::EVERY * \count($copies),
+        );
     }
 
-    /** @return int µm: such that so many cells are just what has to stay free between pieces, and that it is so many finer ones */
+    /**
+     * @return int µm: such that so many cells are just what has to stay free between pieces, and that it is so many
+     *    finer ones
+     */
     private function cell(int $about): int
     {
         $free = RasterShape::reach($this->gaps->between);
@@ -122,7 +172,8 @@ final readonly class Nest
     }
 
     /**
-     * @param array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>} $found sheets of a search, and the copies left
+     * @param array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>} $found sheets of a search,
+     *     and the copies left
      * @param list<NestStock> $stock
      * @param list<NestPiece> $pieces
      * @param list<Fixed> $fixed
@@ -130,7 +181,9 @@ final readonly class Nest
     private function plain(array $found, array $stock, array $pieces, array $fixed): Plan
     {
         [$filled, $rest] = $found;
-        $copies = array_merge(...array_map(static fn (NestPiece $piece): array => array_fill(0, $piece->count, $piece), $pieces));
+        $copies = array_merge(
+            ...array_map(static fn (NestPiece $piece): array => array_fill(0, $piece->count, $piece), $pieces),
+        );
         $sheets = [];
         foreach ($filled as [$of, $placed, $nth]) {
             $places = [];
@@ -149,13 +202,19 @@ final readonly class Nest
             $sheets[] = new Sheet($stock[$of]->id, $places, $length, $this->fill($stock[$of], $length, $film));
         }
 
-        return new Plan($sheets, $this->left(array_map(static fn (int $copy): NestPiece => $copies[$copy], $rest), $stock));
+        return new Plan(
+            $sheets,
+            $this->left(array_map(static fn (int $copy): NestPiece => $copies[$copy], $rest), $stock),
+        );
     }
 
     private function fill(NestStock $stock, int $length, float $film): float
     {
         $box = $stock->outline->box();
-        $used = Geos::clipped($stock->outline, new Box($box->left, $box->top, $box->right, min($length, $box->bottom)))->area();
+        $used = Geos::clipped(
+            $stock->outline,
+            new Box($box->left, $box->top, $box->right, min($length, $box->bottom)),
+        )->area();
 
         return $used > 0 ? $film / $used : 0.0;
     }
@@ -169,9 +228,18 @@ final readonly class Nest
         $place = array_flip(array_map(static fn (NestStock $item): string => $item->id, $stock));
 
         $pieces = array_column($pieces, null, 'id');
-        $left = array_merge(...array_map(static fn (array $of): array => array_fill(0, $of['count'], $pieces[$of['piece']]), $plan->left));
+        $left = array_merge(
+            ...array_map(
+                static fn (array $of): array => array_fill(0, $of['count'], $pieces[$of['piece']]),
+                $plan->left,
+            ),
+        );
 
-        return Cost::ofPlan($stock, array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets), $left);
+        return Cost::ofPlan(
+            $stock,
+            array_map(static fn (Sheet $sheet): array => [$place[$sheet->stock], $sheet->length], $plan->sheets),
+            $left,
+        );
     }
 
     /**
@@ -183,12 +251,22 @@ final readonly class Nest
      */
     private function holds(Plan $plan, array $stock, array $pieces, array $fixed): bool
     {
-        $pieces = array_column([...$pieces, ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed))], null, 'id');
+        $pieces = array_column(
+            [...$pieces, ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed))],
+            null,
+            'id',
+        );
         $stock = array_column($stock, null, 'id');
         foreach ($plan->sheets as $sheet) {
             $room = $stock[$sheet->stock]->room(max(0, $this->gaps->edge - self::EXACTLY));
-            $put = array_map(static fn (Place $place): Region => $place->put($pieces[$place->piece]->region), $sheet->places);
-            $gap = fn (int $one, int $other): int => $this->gaps->between($pieces[$sheet->places[$one]->piece], $pieces[$sheet->places[$other]->piece]) - self::EXACTLY;
+            $put = array_map(
+                static fn (Place $place): Region => $place->put($pieces[$place->piece]->region),
+                $sheet->places,
+            );
+            $gap = fn (int $one, int $other): int => $this->gaps->between(
+                $pieces[$sheet->places[$one]->piece],
+                $pieces[$sheet->places[$other]->piece],
+            ) - self::EXACTLY;
             if (null === $room || !Geos::holdsAll($room, $put) || [] !== Geos::tooNear($put, $gap)) {
                 return false;
             }
@@ -217,7 +295,16 @@ final readonly class Nest
     /** @param list<NestStock> $stock */
     private function why(NestPiece $piece, array $stock): string
     {
-        if ([] !== (new BoxNest($this->gaps, $this->turns))->plan(array_map(static fn (NestStock $item): NestStock => new NestStock($item->id, $item->outline, 1, $item->reach), $stock), [new NestPiece($piece->id, $piece->region, 1, $piece->turns)])->sheets) {
+        if (
+            [] !==
+            (new BoxNest($this->gaps, $this->turns))->plan(
+                array_map(
+                    static fn (NestStock $item): NestStock => new NestStock($item->id, $item->outline, 1, $item->reach),
+                    $stock,
+                ),
+                [new NestPiece($piece->id, $piece->region, 1, $piece->turns)],
+            )->sheets
+        ) {
             return 'The stock given is full.';
         }
         $box = $piece->region->box();

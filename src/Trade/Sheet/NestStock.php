@@ -17,8 +17,12 @@ final readonly class NestStock
     public int $length;
 
     /** @param Box|null $reach what the machine can cut of it; all of it where left out */
-    public function __construct(public string $id, public Region $outline, public int $count = 1, public ?Box $reach = null)
-    {
+    public function __construct(
+        public string $id,
+        public Region $outline,
+        public int $count = 1,
+        public ?Box $reach = null,
+    ) {
         $this->area = $outline->area();
         $this->length = $outline->box()->bottom;
     }
@@ -61,6 +65,7 @@ final readonly class NestStock
     {
         $box = $region->box();
 
-        return 1 === \count($region->rings()) && abs($region->area() * 1e6 - (float) $box->width() * $box->height()) < 1;
+        return 1 === \count($region->rings())
+            && abs($region->area() * 1e6 - (float) $box->width() * $box->height()) < 1;
     }
 }

@@ -23,7 +23,9 @@ final class Parts
     public const OVERLAP = 10_000;
     /** µm: in less room panels would be all joint. */
     private const LEAST = 5 * self::OVERLAP;
-    /** Pieces on so many of eight sides, none nearer to the middle than this share of the farthest, stand in a round. */
+    /**
+     * Pieces on so many of eight sides, none nearer to the middle than this share of the farthest, stand in a round.
+     */
     private const SIDES = 5;
     private const HOLLOW = 0.75;
     /** µm: from the art to the middle of a register mark, and the mark's own radius. */
@@ -51,7 +53,9 @@ final class Parts
         }
         $parts = self::groups($pieces, true);
 
-        return \count($parts) > 1 && self::saved($region, $parts, $gap) >= self::WORTH * self::film($region, $gap) ? $parts : [$region];
+        return \count($parts) > 1 && self::saved($region, $parts, $gap) >= self::WORTH * self::film($region, $gap)
+            ? $parts
+            : [$region];
     }
 
     /**
@@ -82,7 +86,8 @@ final class Parts
      */
     public static function saved(Region $region, array $parts, int $gap): float
     {
-        return self::film($region, $gap) - array_sum(array_map(static fn (Region $part): float => self::film($part, $gap), $parts));
+        return self::film($region, $gap) -
+            array_sum(array_map(static fn (Region $part): float => self::film($part, $gap), $parts));
     }
 
     /**
@@ -92,7 +97,8 @@ final class Parts
      * @param int $width  µm
      * @param int $length µm
      *
-     * @return list<Region> the decal whole where it fits, either way round, and where the room is too small for any panel
+     * @return list<Region> the decal whole where it fits, either way round, and where the room is too small for any
+     *     panel
      */
     public static function panels(Region $region, int $width, int $length): array
     {
@@ -104,8 +110,14 @@ final class Parts
         if ($short < self::LEAST) {
             return [$region];
         }
-        $ways = array_map(static fn (array $room): array => self::grid($region, ...$room), [[$long, $short], [$short, $long]]);
-        [$columns, $rows] = \count($ways[0][0]) * \count($ways[0][1]) <= \count($ways[1][0]) * \count($ways[1][1]) ? $ways[0] : $ways[1];
+        $ways = array_map(static fn (array $room): array => self::grid($region, ...$room), [
+            [$long, $short],
+            [$short, $long],
+        ]);
+        [$columns, $rows] =
+            \count($ways[0][0]) * \count($ways[0][1]) <= \count($ways[1][0]) * \count($ways[1][1])
+                ? $ways[0]
+                : $ways[1];
         $panels = [];
         foreach ($rows as [$top, $bottom, $across]) {
             foreach ($columns as [$left, $right, $down]) {
@@ -134,8 +146,12 @@ final class Parts
         $columns = $box->width() > ($rows ? $width - $beside : $width);
 
         return [
-            $columns ? self::stretches($region, $width - ($rows ? $beside : 2 * self::MARK), true) : [[$box->left, $box->right, []]],
-            $rows ? self::stretches($region, $height - ($columns ? $beside : 2 * self::MARK), false) : [[$box->top, $box->bottom, []]],
+            $columns
+                ? self::stretches($region, $width - ($rows ? $beside : 2 * self::MARK), true)
+                : [[$box->left, $box->right, []]],
+            $rows
+                ? self::stretches($region, $height - ($columns ? $beside : 2 * self::MARK), false)
+                : [[$box->top, $box->bottom, []]],
         ];
     }
 
@@ -146,7 +162,15 @@ final class Parts
     {
         $box = $region->box();
         [$begin, $end] = $across ? [$box->left, $box->right] : [$box->top, $box->bottom];
-        $free = self::strips(array_map(static fn (Region $piece): array => $across ? [$piece->box()->left, $piece->box()->right] : [$piece->box()->top, $piece->box()->bottom], $region->pieces()), 2 * self::MARK_LINE);
+        $free = self::strips(
+            array_map(
+                static fn (Region $piece): array => $across
+                    ? [$piece->box()->left, $piece->box()->right]
+                    : [$piece->box()->top, $piece->box()->bottom],
+                $region->pieces(),
+            ),
+            2 * self::MARK_LINE,
+        );
         $stretches = [];
         $joints = [];
         for ($from = $begin; $end - $from > $most;) {
@@ -180,10 +204,18 @@ final class Parts
     {
         $marks = [];
         foreach ($down as $x) {
-            array_push($marks, self::mark($x, $cell->top - self::MARK_AWAY), self::mark($x, $cell->bottom + self::MARK_AWAY));
+            array_push(
+                $marks,
+                self::mark($x, $cell->top - self::MARK_AWAY),
+                self::mark($x, $cell->bottom + self::MARK_AWAY),
+            );
         }
         foreach ($across as $y) {
-            array_push($marks, self::mark($cell->left - self::MARK_AWAY, $y), self::mark($cell->right + self::MARK_AWAY, $y));
+            array_push(
+                $marks,
+                self::mark($cell->left - self::MARK_AWAY, $y),
+                self::mark($cell->right + self::MARK_AWAY, $y),
+            );
         }
 
         return $marks;
@@ -193,7 +225,10 @@ final class Parts
     {
         $ring = [];
         for ($step = 0; $step < 32; ++$step) {
-            $ring[] = [(int) round($x + self::MARK * cos($step * \M_PI / 16)), (int) round($y + self::MARK * sin($step * \M_PI / 16))];
+            $ring[] = [
+                (int) round($x + self::MARK * cos(($step * \M_PI) / 16)),
+                (int) round($y + self::MARK * sin(($step * \M_PI) / 16)),
+            ];
         }
         $disc = new Region([[$ring]]);
         $half = intdiv(self::MARK_LINE, 2);
@@ -202,7 +237,10 @@ final class Parts
             (new Box($x - $half, $y - self::MARK, $x + $half, $y + self::MARK))->region(),
         ]);
 
-        return Geos::union([Geos::difference($disc, Geos::grow($disc, -self::MARK_LINE)), Geos::intersection($cross, $disc)]);
+        return Geos::union([
+            Geos::difference($disc, Geos::grow($disc, -self::MARK_LINE)),
+            Geos::intersection($cross, $disc),
+        ]);
     }
 
     /**
@@ -212,7 +250,12 @@ final class Parts
      */
     private static function groups(array $pieces, bool $across, bool $tried = false): array
     {
-        $spans = array_map(static fn (Region $piece): array => $across ? [$piece->box()->left, $piece->box()->right] : [$piece->box()->top, $piece->box()->bottom], $pieces);
+        $spans = array_map(
+            static fn (Region $piece): array => $across
+                ? [$piece->box()->left, $piece->box()->right]
+                : [$piece->box()->top, $piece->box()->bottom],
+            $pieces,
+        );
         $strips = self::strips($spans, self::APART);
         if ([] === $strips) {
             return $tried ? [Geos::union($pieces)] : self::groups($pieces, !$across, true);
@@ -224,7 +267,9 @@ final class Parts
         }
         ksort($groups);
 
-        return array_merge(...array_map(static fn (array $group): array => self::groups($group, !$across), array_values($groups)));
+        return array_merge(
+            ...array_map(static fn (array $group): array => self::groups($group, !$across), array_values($groups)),
+        );
     }
 
     /**
@@ -254,6 +299,6 @@ final class Parts
     {
         $box = $region->box();
 
-        return ($box->width() + $gap) * ($box->height() + $gap) / 1e6;
+        return (($box->width() + $gap) * ($box->height() + $gap)) / 1e6;
     }
 }

@@ -17,7 +17,10 @@ use Yelbo\Trade\Geometry\Geos;
  */
 final class Placer
 {
-    /** So many orders, those with most pieces, are laid by the gap inside an order; others keep the larger one everywhere. */
+    /**
+     * So many orders, those with most pieces, are laid by the gap inside an order; others keep the larger one
+     * everywhere.
+     */
     private const MOST_ORDERS = 16;
 
     /** @var array<string, list<RasterShape>> by the piece's id */
@@ -36,13 +39,30 @@ final class Placer
      * @param \Closure(NestPiece): list<RasterShape>    $shape  a piece at each of its turns
      * @param list<Fixed>                     $fixed  sheets that pieces lie on already
      */
-    public function __construct(private readonly array $stock, public readonly array $copies, private readonly array $beds, private readonly \Closure $shape, private readonly Gaps $gaps, private readonly array $fixed = [])
-    {
+    public function __construct(
+        private readonly array $stock,
+        public readonly array $copies,
+        private readonly array $beds,
+        private readonly \Closure $shape,
+        private readonly Gaps $gaps,
+        private readonly array $fixed = [],
+    ) {
         if ($gaps->inside < $gaps->between) {
-            $count = array_count_values(array_filter(array_map(static fn (NestPiece $piece): string => $piece->order, [...$copies, ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed))]), static fn (string $order): bool => '' !== $order));
+            $count = array_count_values(
+                array_filter(
+                    array_map(static fn (NestPiece $piece): string => $piece->order, [
+                        ...$copies,
+                        ...array_merge(...array_map(static fn (Fixed $sheet): array => $sheet->pieces(), $fixed)),
+                    ]),
+                    static fn (string $order): bool => '' !== $order,
+                ),
+            );
             $count = array_filter($count, static fn (int $pieces): bool => $pieces > 1);
             arsort($count);
-            $this->own = array_fill_keys(array_map(strval(...), array_keys(\array_slice($count, 0, self::MOST_ORDERS, true))), true);
+            $this->own = array_fill_keys(
+                array_map(strval(...), array_keys(\array_slice($count, 0, self::MOST_ORDERS, true))),
+                true,
+            );
         }
     }
 
@@ -64,9 +84,24 @@ final class Placer
     /** @return OpenSheet */
     private function begun(SheetRaster $bed, Fixed $fixed, int $nth): array
     {
-        $sheet = ['stock' => $fixed->stock, 'fixed' => $nth, 'taken' => $bed->empty, 'near' => [], 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []];
+        $sheet = [
+            'stock' => $fixed->stock,
+            'fixed' => $nth,
+            'taken' => $bed->empty,
+            'near' => [],
+            'reach' => 0,
+            'free' => $bed->free,
+            'placed' => [],
+            'bottom' => 0,
+            'full' => [],
+        ];
         foreach ($fixed->laid as [$piece, $put]) {
-            [, $near, $far] = Geos::spread($put, $this->gaps->inside + RasterShape::slack($this->gaps->inside), $this->gaps->between + RasterShape::slack($this->gaps->between), RasterShape::SIMPLE);
+            [, $near, $far] = Geos::spread(
+                $put,
+                $this->gaps->inside + RasterShape::slack($this->gaps->inside),
+                $this->gaps->between + RasterShape::slack($this->gaps->between),
+                RasterShape::SIMPLE,
+            );
             $before = $sheet['taken'];
             foreach ($sheet['near'] as $order => $taken) {
                 $sheet['near'][$order] = $bed->takeOutline($taken, (string) $order === $piece->order ? $near : $far);
@@ -100,7 +135,13 @@ final class Placer
                 if ($sheet['stock'] !== $of || isset($sheet['full'][$id])) {
                     continue;
                 }
-                $spot = $this->spot($bed, $sheet['near'][$this->copies[$copy]->order] ?? $sheet['taken'], $sheet['reach'], $id, $sheet['free']);
+                $spot = $this->spot(
+                    $bed,
+                    $sheet['near'][$this->copies[$copy]->order] ?? $sheet['taken'],
+                    $sheet['reach'],
+                    $id,
+                    $sheet['free'],
+                );
                 if (null !== $spot) {
                     $state['sheets'][$nth] = $this->put($sheet, $bed, $copy, ...$spot);
 
@@ -112,7 +153,22 @@ final class Placer
                 $spot = $this->spot($bed, $bed->empty, 0, $id, $bed->free);
                 if (null !== $spot) {
                     $state['used'][$of] = 1 + ($state['used'][$of] ?? 0);
-                    $state['sheets'][] = $this->put(['stock' => $of, 'fixed' => null, 'taken' => $bed->empty, 'near' => [], 'reach' => 0, 'free' => $bed->free, 'placed' => [], 'bottom' => 0, 'full' => []], $bed, $copy, ...$spot);
+                    $state['sheets'][] = $this->put(
+                        [
+                            'stock' => $of,
+                            'fixed' => null,
+                            'taken' => $bed->empty,
+                            'near' => [],
+                            'reach' => 0,
+                            'free' => $bed->free,
+                            'placed' => [],
+                            'bottom' => 0,
+                            'full' => [],
+                        ],
+                        $bed,
+                        $copy,
+                        ...$spot,
+                    );
 
                     return $state;
                 }
@@ -138,7 +194,14 @@ final class Placer
             }
             $spans ??= $bed->spans($taken, $reach);
             $at = $bed->first($shape, $spans, null === $best ? \PHP_INT_MAX : $best[1] + $best[0]->rows);
-            if (null !== $at && (null === $best || [$at[0] + $shape->rows, $at[1] + $shape->columns] < [$best[1] + $best[0]->rows, $best[2] + $best[0]->columns])) {
+            if (
+                null !== $at
+                && (null === $best
+                    || [$at[0] + $shape->rows, $at[1] + $shape->columns] < [
+                        $best[1] + $best[0]->rows,
+                        $best[2] + $best[0]->columns,
+                    ])
+            ) {
                 $best = [$shape, ...$at];
             }
         }
@@ -190,7 +253,11 @@ final class Placer
             $sheets[] = [] === $off ? $sheet : $this->freed($sheet, $off);
         }
 
-        return ['sheets' => $sheets, 'used' => $state['used'], 'left' => array_values(array_filter($state['left'], static fn (int $copy): bool => !isset($gone[$copy])))];
+        return [
+            'sheets' => $sheets,
+            'used' => $state['used'],
+            'left' => array_values(array_filter($state['left'], static fn (int $copy): bool => !isset($gone[$copy]))),
+        ];
     }
 
     /**
@@ -209,9 +276,15 @@ final class Placer
             foreach ($off as [, $shape, $row, $column]) {
                 $taken = $bed->give($taken, $shape, $row, $column);
             }
-            $taken |= $base['near'][$order ?? ''] ?? $base['taken'] ?? $bed->empty;
+            $taken |= $base['near'][$order ?? ''] ?? ($base['taken'] ?? $bed->empty);
             foreach ($near as [$copy, $shape, $row, $column]) {
-                $taken = $bed->take($taken, $shape, $row, $column, null === $order || $this->copies[$copy]->order !== $order);
+                $taken = $bed->take(
+                    $taken,
+                    $shape,
+                    $row,
+                    $column,
+                    null === $order || $this->copies[$copy]->order !== $order,
+                );
             }
 
             return $taken;
@@ -222,7 +295,13 @@ final class Placer
         }
         $sheet['placed'] = array_values($stay);
         $sheet['free'] += array_sum(array_map(static fn (array $one): int => $one[1]->cells, $off));
-        $sheet['bottom'] = max([$base['bottom'] ?? 0, ...array_map(static fn (array $one): int => $bed->point($one[2], $one[3])[1] + $one[1]->height, $sheet['placed'])]);
+        $sheet['bottom'] = max([
+            $base['bottom'] ?? 0,
+            ...array_map(
+                static fn (array $one): int => $bed->point($one[2], $one[3])[1] + $one[1]->height,
+                $sheet['placed'],
+            ),
+        ]);
         $sheet['full'] = [];
 
         return $sheet;
@@ -239,7 +318,12 @@ final class Placer
         [, $shape, $row, $column] = $one;
         foreach ($others as [, $other, $down, $across]) {
             $apart = $shape->margin + $other->margin;
-            if ($row - $apart < $down + $other->rows && $row + $shape->rows + $apart > $down && $column - $apart < $across + $other->columns && $column + $shape->columns + $apart > $across) {
+            if (
+                $row - $apart < $down + $other->rows
+                && $row + $shape->rows + $apart > $down
+                && $column - $apart < $across + $other->columns
+                && $column + $shape->columns + $apart > $across
+            ) {
                 return true;
             }
         }
@@ -256,7 +340,11 @@ final class Placer
     /** @param State $state */
     public function cost(array $state): float
     {
-        return Cost::ofPlan($this->stock, array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['bottom']], $state['sheets']), array_map(fn (int $copy): NestPiece => $this->copies[$copy], $state['left']));
+        return Cost::ofPlan(
+            $this->stock,
+            array_map(static fn (array $sheet): array => [$sheet['stock'], $sheet['bottom']], $state['sheets']),
+            array_map(fn (int $copy): NestPiece => $this->copies[$copy], $state['left']),
+        );
     }
 
     /**
@@ -269,6 +357,23 @@ final class Placer
         $sheets = $state['sheets'];
         usort($sheets, static fn (array $a, array $b): int => $a['stock'] <=> $b['stock']);
 
-        return [array_map(fn (array $sheet): array => [$sheet['stock'], array_map(fn (array $placed): array => [$placed[0], $placed[1]->turn, ...$this->bed($sheet)->point($placed[2], $placed[3])], $sheet['placed']), $sheet['fixed']], $sheets), $state['left']];
+        return [
+            array_map(
+                fn (array $sheet): array => [
+                    $sheet['stock'],
+                    array_map(
+                        fn (array $placed): array => [
+                            $placed[0],
+                            $placed[1]->turn,
+                            ...$this->bed($sheet)->point($placed[2], $placed[3]),
+                        ],
+                        $sheet['placed'],
+                    ),
+                    $sheet['fixed'],
+                ],
+                $sheets,
+            ),
+            $state['left'],
+        ];
     }
 }

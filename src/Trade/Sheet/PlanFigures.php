@@ -53,11 +53,24 @@ final readonly class PlanFigures
             }
             $placed += \count($boxes);
             $weeding += $effort->untangling($boxes);
-            $cutting += $effort->cutting(array_sum(array_map(static fn (PlannedPiece $piece): float => $piece->outline, $sheet->pieces)), $boxes);
+            $cutting += $effort->cutting(
+                array_sum(array_map(static fn (PlannedPiece $piece): float => $piece->outline, $sheet->pieces)),
+                $boxes,
+            );
         }
         $weeding += (array_sum($parts) - \count($parts)) * $rules->value(Rule::JoinPart);
 
-        return new self($placed, \count($sheets), $offcuts, round($film, 4), $remnant, round($cutting, 1), round($weeding, 1),
-            null === $price ? null : (int) round($price * $film + 100 * $rules->value(Rule::BenchMinute) * ($cutting + $weeding)));
+        return new self(
+            $placed,
+            \count($sheets),
+            $offcuts,
+            round($film, 4),
+            $remnant,
+            round($cutting, 1),
+            round($weeding, 1),
+            null === $price
+                ? null
+                : (int) round($price * $film + 100 * $rules->value(Rule::BenchMinute) * ($cutting + $weeding)),
+        );
     }
 }

@@ -14,14 +14,20 @@ final readonly class PlannedSheet
      * @param float              $area     of an offcut all of it, mm²
      * @param list<PlannedPiece> $pieces
      */
-    public function __construct(public int $width, public int $height, public int $length, public bool $isOffcut, public float $area, public array $pieces)
-    {
+    public function __construct(
+        public int $width,
+        public int $height,
+        public int $length,
+        public bool $isOffcut,
+        public float $area,
+        public array $pieces,
+    ) {
     }
 
     /** m² of film it takes. */
     public function film(): float
     {
-        return $this->isOffcut ? $this->area / 1e6 : $this->length / 1e6 * $this->width / 1e6;
+        return $this->isOffcut ? $this->area / 1e6 : (($this->length / 1e6) * $this->width) / 1e6;
     }
 
     /** µm that stay square below what is used. */

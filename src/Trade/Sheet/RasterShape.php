@@ -33,7 +33,9 @@ final class RasterShape
         public readonly int $height,
         public readonly int $columns,
         public readonly int $rows,
-        /** @var list<array{int, int, int}> row, first column, last column: the longest few, where it is hardest to place */
+        /**
+         * @var list<array{int, int, int}> row, first column, last column: the longest few, where it is hardest to place
+         */
         public readonly array $strong,
         /** @var list<array{int, int, int}> of some rows, spread over the shape */
         public readonly array $sample,
@@ -60,10 +62,19 @@ final class RasterShape
      *
      * @return list<self> one a turn, those alike once
      */
-    public static function all(Region $region, array $turns, int $near, int $far, int $cell, int $simple = self::SIMPLE): array
-    {
+    public static function all(
+        Region $region,
+        array $turns,
+        int $near,
+        int $far,
+        int $cell,
+        int $simple = self::SIMPLE,
+    ): array {
         // Neighbours keep the gap, so nothing can use what closing by the gap fills: letters become blobs.
-        $outlines = 0 === $near ? [$region, $region, 0 === $far ? $region : Geos::spread($region, $far, $far, $simple)[2]] : Geos::spread($region, $near + self::slack($near), $far + self::slack($far), $simple);
+        $outlines =
+            0 === $near
+                ? [$region, $region, 0 === $far ? $region : Geos::spread($region, $far, $far, $simple)[2]]
+                : Geos::spread($region, $near + self::slack($near), $far + self::slack($far), $simple);
 
         $shapes = [];
         foreach ($turns as $turn) {
@@ -84,9 +95,23 @@ final class RasterShape
     private static function turned(Region $region, array $outlines, float $turn, int $gap, int $cell): self
     {
         $box = $region->turnedBox($turn);
-        $raster = Raster::touchedFrom($outlines[0]->turned($turn), $cell, $box->left, $box->top, (int) ceil($box->width() / $cell), (int) ceil($box->height() / $cell));
+        $raster = Raster::touchedFrom(
+            $outlines[0]->turned($turn),
+            $cell,
+            $box->left,
+            $box->top,
+            (int) ceil($box->width() / $cell),
+            (int) ceil($box->height() / $cell),
+        );
         $margin = self::margin($gap, $cell);
-        $kept = static fn (Region $grown): Raster => Raster::touchedFrom($grown->turned($turn), $cell, $box->left - $margin * $cell, $box->top - $margin * $cell, $raster->columns + 2 * $margin, $raster->rows + 2 * $margin);
+        $kept = static fn (Region $grown): Raster => Raster::touchedFrom(
+            $grown->turned($turn),
+            $cell,
+            $box->left - $margin * $cell,
+            $box->top - $margin * $cell,
+            $raster->columns + 2 * $margin,
+            $raster->rows + 2 * $margin,
+        );
         $near = $kept($outlines[1]);
         $sample = $rest = [];
         foreach ($raster->runs() as $row => $of) {
@@ -99,7 +124,21 @@ final class RasterShape
             }
         }
 
-        return new self($turn, $box->height(), $raster->columns, $raster->rows, self::strongest($raster), $sample, $rest, max([1, ...array_map(static fn (array $run): int => $run[2] - $run[1] + 1, [...$sample, ...$rest])]), $raster, $raster->cells(), $near, $outlines[2] === $outlines[1] ? $near : $kept($outlines[2]), $margin);
+        return new self(
+            $turn,
+            $box->height(),
+            $raster->columns,
+            $raster->rows,
+            self::strongest($raster),
+            $sample,
+            $rest,
+            max([1, ...array_map(static fn (array $run): int => $run[2] - $run[1] + 1, [...$sample, ...$rest])]),
+            $raster,
+            $raster->cells(),
+            $near,
+            $outlines[2] === $outlines[1] ? $near : $kept($outlines[2]),
+            $margin,
+        );
     }
 
     /**
@@ -144,7 +183,8 @@ final class RasterShape
     private function isLike(self $other): bool
     {
         return [$this->rows, $this->columns] === [$other->rows, $other->columns]
-            && gmp_popcount($this->closed($this->columns) ^ $other->closed($this->columns)) * self::ALIKE <= $this->cells;
+            && gmp_popcount($this->closed($this->columns) ^ $other->closed($this->columns)) * self::ALIKE
+                <= $this->cells;
     }
 
     /** What it must find free. */
@@ -156,6 +196,9 @@ final class RasterShape
     /** What no other may touch once it lies there. */
     public function bits(int $stride, bool $far): \GMP
     {
-        return $this->bits[$stride.($far && $this->far !== $this->near ? 'f' : 'n')] ??= ($far ? $this->far : $this->near)->bits($stride);
+        return $this->bits[$stride.($far && $this->far !== $this->near ? 'f' : 'n')] ??= ($far
+            ? $this->far
+            : $this->near
+        )->bits($stride);
     }
 }

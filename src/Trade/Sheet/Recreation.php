@@ -8,7 +8,8 @@ use Random\Randomizer;
 
 /**
  * Ruin and recreate: takes a few neighbours off, and one of those that reach farthest, puts them down again in
- * another order, and keeps what brings everything nearer to the beginning; now and then what is a little worse, so that it gets out of
+ * another order, and keeps what brings everything nearer to the beginning; now and then what is a little worse, so that
+ * it gets out of
  * dead ends.
  *
  * @phpstan-import-type Filled from Placer
@@ -75,7 +76,10 @@ final readonly class Recreation
     {
         $off = $this->taken($state);
         $state = $this->placer->without($state, array_keys($off));
-        $size = array_map(fn (float $cells): float => $cells * exp(self::SHUFFLE * $this->random->getInt(-100, 100) / 100), $off);
+        $size = array_map(
+            fn (float $cells): float => $cells * exp((self::SHUFFLE * $this->random->getInt(-100, 100)) / 100),
+            $off,
+        );
         arsort($size);
         foreach (array_keys($size) as $copy) {
             $state = $this->placer->place($state, $copy);
@@ -103,11 +107,13 @@ final readonly class Recreation
         }
         foreach ($state['left'] as $copy) {
             $box = $this->placer->copies[$copy]->region->box();
-            $all[] = [$copy, \PHP_INT_MAX, 0, 0, $box->width() * $box->height() / 1e6];
+            $all[] = [$copy, \PHP_INT_MAX, 0, 0, ($box->width() * $box->height()) / 1e6];
             $ends[] = [\PHP_INT_MAX, 0];
         }
         arsort($ends);
-        $from = array_keys($ends)[min(\count($all) - 1, (int) (-log($this->random->getInt(1, 1_000_000) / 1_000_000) * self::TAIL))];
+        $from = array_keys($ends)[
+            min(\count($all) - 1, (int) (-log($this->random->getInt(1, 1_000_000) / 1_000_000) * self::TAIL))
+        ];
         $off = [$all[$from][0] => $all[$from][4]];
         $count = min(\count($all), $this->random->getInt(2, self::MOST));
         if ($this->random->getInt(0, 99) < self::ANYWHERE) {
@@ -134,7 +140,8 @@ final readonly class Recreation
     }
 
     /**
-     * How far from the beginning everything lies: the cells of each by the square of how far it reaches, sheet after sheet.
+     * How far from the beginning everything lies: the cells of each by the square of how far it reaches, sheet after
+     * sheet.
      *
      * @param State $state
      */
@@ -152,7 +159,7 @@ final readonly class Recreation
         }
         foreach ($state['left'] as $copy) {
             $box = $this->placer->copies[$copy]->region->box();
-            $weight += $box->width() * $box->height() / 1e6 * (self::BEYOND * $before) ** 2;
+            $weight += (($box->width() * $box->height()) / 1e6) * (self::BEYOND * $before) ** 2;
         }
 
         return $weight;

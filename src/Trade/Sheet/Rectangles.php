@@ -31,19 +31,29 @@ final class Rectangles
      * @param list<NestPiece>     $copies
      * @param list<int|float> $turns
      */
-    private function __construct(private readonly array $stock, private readonly array $copies, private readonly int $gap, int $edge, array $turns)
-    {
+    private function __construct(
+        private readonly array $stock,
+        private readonly array $copies,
+        private readonly int $gap,
+        int $edge,
+        array $turns,
+    ) {
         foreach ($copies as $piece) {
             $sides = [];
             foreach ($piece->turns ?? $turns as $turn) {
                 $box = $piece->region->turned((float) $turn)->box();
-                $sides["{$box->width()} {$box->height()}"] ??= [$box->width() + $gap, $box->height() + $gap, (float) $turn];
+                $sides["{$box->width()} {$box->height()}"] ??= [
+                    $box->width() + $gap,
+                    $box->height() + $gap,
+                    (float) $turn,
+                ];
             }
             $this->sides[] = array_values($sides);
         }
         foreach ($stock as $item) {
             $room = $item->room($edge)?->box();
-            $this->rooms[] = null === $room ? null : [$room->left, $room->top, $room->width() + $gap, $room->height() + $gap];
+            $this->rooms[] =
+                null === $room ? null : [$room->left, $room->top, $room->width() + $gap, $room->height() + $gap];
         }
     }
 
@@ -56,9 +66,17 @@ final class Rectangles
      */
     public static function forStock(array $stock, array $copies, int $gap, int $edge, array $turns): ?self
     {
-        foreach ([...array_map(static fn (NestPiece $piece): Region => $piece->region, $copies), ...array_map(static fn (NestStock $item): Region => $item->outline, $stock)] as $region) {
+        foreach (
+            [
+                ...array_map(static fn (NestPiece $piece): Region => $piece->region, $copies),
+                ...array_map(static fn (NestStock $item): Region => $item->outline, $stock),
+            ] as $region
+        ) {
             $box = $region->box();
-            if (1 !== \count($region->rings()) || $region->area() * 1e6 < self::FILLED * $box->width() * $box->height()) {
+            if (
+                1 !== \count($region->rings())
+                || $region->area() * 1e6 < self::FILLED * $box->width() * $box->height()
+            ) {
                 return null;
             }
         }
@@ -152,7 +170,10 @@ final class Rectangles
             }
         }
 
-        return [[$filled, $waiting], Cost::ofPlan($this->stock, $used, array_map(fn (int $copy): NestPiece => $this->copies[$copy], $waiting))];
+        return [
+            [$filled, $waiting],
+            Cost::ofPlan($this->stock, $used, array_map(fn (int $copy): NestPiece => $this->copies[$copy], $waiting)),
+        ];
     }
 
     /**
@@ -221,7 +242,8 @@ final class Rectangles
                 if ($across > $wide || $down > $deep) {
                     continue;
                 }
-                $score = ($across === $wide ? 2 : 0) + ($down === $before || $down === $after || $down === $deep ? 1 : 0);
+                $score =
+                    ($across === $wide ? 2 : 0) + ($down === $before || $down === $after || $down === $deep ? 1 : 0);
                 if ($score > $most) {
                     [$most, $best] = [$score, [$nth, $sides]];
                 }

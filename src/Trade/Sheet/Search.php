@@ -8,7 +8,8 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 
 /**
- * Tries orders in which copies are put down. First a few by size; then the best with some copies swapped or moved, again
+ * Tries orders in which copies are put down. First a few by size; then the best with some copies swapped or moved,
+ * again
  * from where the order first differs, until that helps no more. From there a part at a time is taken off and put down
  * anew. One fixed sequence: only how long it goes on differs.
  *
@@ -44,7 +45,10 @@ final readonly class Search
         yield from (new Recreation($this->placer, $random))->tries($state);
     }
 
-    /** @return \Generator<int, array{list<Filled>, list<int>}|null, mixed, array{list<State>|null, list<int>}> what was best, before each copy and at the end, and its order */
+    /**
+     * @return \Generator<int, array{list<Filled>, list<int>}|null, mixed, array{list<State>|null, list<int>}>
+     *    what was best, before each copy and at the end, and its order
+     */
     private function bySize(bool $atOnce): \Generator
     {
         $best = null;
@@ -149,7 +153,8 @@ final readonly class Search
      * @param list<int>   $order
      * @param list<State> $states how it was before each copy up to a place
      *
-     * @return \Generator<int, null, mixed, list<State>|null> before each copy, and at the end; nothing once it costs more than a limit, for it only ever grows
+     * @return \Generator<int, null, mixed, list<State>|null> before each copy, and at the end; nothing once it costs
+     *     more than a limit, for it only ever grows
      */
     private function lay(array $order, int $from, array $states, float $limit): \Generator
     {

@@ -34,10 +34,18 @@ final readonly class Settle
      */
     public function touched(NestPiece $piece, Place $place): array
     {
-        $regions = [$place->put($piece->region), ...array_map(static fn (array $other): Region => $other[1]->put($other[0]->region), $this->others)];
-        $gap = fn (int $one, int $other): int => 0 === $one ? $this->gaps->between($piece, $this->others[$other - 1][0]) : -1;
+        $regions = [
+            $place->put($piece->region),
+            ...array_map(static fn (array $other): Region => $other[1]->put($other[0]->region), $this->others),
+        ];
+        $gap = fn (int $one, int $other): int => 0 === $one
+            ? $this->gaps->between($piece, $this->others[$other - 1][0])
+            : -1;
 
-        return array_map(fn (array $pair): string => $this->others[$pair[1] - 1][0]->id, array_values(array_filter(Geos::tooNear($regions, $gap), static fn (array $pair): bool => 0 === $pair[0])));
+        return array_map(
+            fn (array $pair): string => $this->others[$pair[1] - 1][0]->id,
+            array_values(array_filter(Geos::tooNear($regions, $gap), static fn (array $pair): bool => 0 === $pair[0])),
+        );
     }
 
     /**
@@ -51,16 +59,30 @@ final readonly class Settle
         if ($this->allows($piece, $wanted)) {
             return $wanted;
         }
-        $bed = SheetRaster::fromStock($this->stock, $this->gaps->edge, self::CELL, RasterShape::margin($this->gaps->between, self::CELL));
+        $bed = SheetRaster::fromStock(
+            $this->stock,
+            $this->gaps->edge,
+            self::CELL,
+            RasterShape::margin($this->gaps->between, self::CELL),
+        );
         if (null === $bed) {
             return null;
         }
         $taken = $bed->empty;
         foreach ($this->others as [$other, $place]) {
             $gap = $this->gaps->between($piece, $other);
-            $taken = $bed->takeOutline($taken, Geos::grow($place->put($other->region), $gap + RasterShape::slack($gap)));
+            $taken = $bed->takeOutline(
+                $taken,
+                Geos::grow($place->put($other->region), $gap + RasterShape::slack($gap)),
+            );
         }
-        [$shape] = RasterShape::all($piece->region, [$wanted->turn], $this->gaps->inside, $this->gaps->between, self::CELL);
+        [$shape] = RasterShape::all(
+            $piece->region,
+            [$wanted->turn],
+            $this->gaps->inside,
+            $this->gaps->between,
+            self::CELL,
+        );
         [$row, $column] = $bed->cell($wanted->x, $wanted->y);
         $spot = $bed->nearest($shape, $taken, $row, $column, intdiv($within, self::CELL));
         if (null === $spot) {

@@ -30,8 +30,13 @@ final class SheetRaster
     /** @var array<int, \GMP> */
     private array $masks = [];
 
-    private function __construct(public readonly NestStock $stock, public readonly Region $room, private readonly int $cell, Raster $whole, int $pad)
-    {
+    private function __construct(
+        public readonly NestStock $stock,
+        public readonly Region $room,
+        private readonly int $cell,
+        Raster $whole,
+        int $pad,
+    ) {
         $this->pad = $pad;
         $this->columns = $whole->columns;
         $this->rows = $whole->rows;
@@ -74,7 +79,7 @@ final class SheetRaster
         }
         $hopeless = $this->bad($spans, $shape->strong);
         $row = 0;
-        while (null !== $row = $this->next($hopeless, $row, $last, $shape->columns)[0] ?? null) {
+        while (null !== ($row = $this->next($hopeless, $row, $last, $shape->columns)[0] ?? null)) {
             $until = min($last, $row + self::BAND - 1);
             $found = $this->inBand($shape, $spans[0], $row, $until);
             if (null !== $found) {
@@ -101,7 +106,7 @@ final class SheetRaster
         $bits = $shape->closed($this->stride);
         $failed = 0;
         $row = $column = 0;
-        while (null !== $at = $this->nextIn($bad, $row, $column, $until - $from, $shape->columns)) {
+        while (null !== ($at = $this->nextIn($bad, $row, $column, $until - $from, $shape->columns))) {
             [$row, $column] = $at;
             if (0 == (($band[0] >> ($row * $this->stride + $column)) & $bits)) {
                 return [$row + $from, $column];
@@ -118,7 +123,9 @@ final class SheetRaster
     /** @return array{int, int}|null row and column of the first place that is not bad, from a row on */
     private function next(\GMP $bad, int $from, int $last, int $columns): ?array
     {
-        return $from > $last ? null : $this->nextIn($bad >> ($this->pad * $this->stride + $this->pad), $from, 0, $last, $columns);
+        return $from > $last
+            ? null
+            : $this->nextIn($bad >> ($this->pad * $this->stride + $this->pad), $from, 0, $last, $columns);
     }
 
     /** @return array{int, int}|null */
@@ -149,7 +156,8 @@ final class SheetRaster
     {
         if ($this->square && $reach < $this->rows) {
             // Below that only the margins are taken, and columns are looked at where a place is found.
-            $taken &= $this->masks[$this->pad + $reach] ??= (gmp_init(1) << (($this->pad + $reach) * $this->stride)) - 1;
+            $taken &= $this->masks[$this->pad + $reach] ??=
+                (gmp_init(1) << (($this->pad + $reach) * $this->stride)) - 1;
         }
         $spans = [$taken];
         for ($long = 1; 2 * $long <= $this->columns; $long *= 2) {
@@ -172,12 +180,12 @@ final class SheetRaster
         foreach ($runs as [$row, $from, $to]) {
             $long = $to - $from + 1;
             $step = 0;
-            while ((2 << $step) <= $long) {
+            while (2 << $step <= $long) {
                 ++$step;
             }
             $at = $row * $this->stride;
             $bad |= $spans[$step] >> ($at + $from);
-            if ((1 << $step) < $long) {
+            if (1 << $step < $long) {
                 $bad |= $spans[$step] >> ($at + $to - (1 << $step) + 1);
             }
         }
@@ -197,9 +205,16 @@ final class SheetRaster
         $bad = $this->bad($this->spans($taken, $this->rows), [...$shape->sample, ...$shape->rest]);
         $best = null;
         for ($down = max(0, $row - $within); $down <= min($this->rows - $shape->rows, $row + $within); ++$down) {
-            for ($across = max(0, $column - $within); $across <= min($this->columns - $shape->columns, $column + $within); ++$across) {
+            for (
+                $across = max(0, $column - $within);
+                $across <= min($this->columns - $shape->columns, $column + $within);
+                ++$across
+            ) {
                 $far = ($down - $row) ** 2 + ($across - $column) ** 2;
-                if ((null === $best || $far < $best[0]) && !gmp_testbit($bad, ($down + $this->pad) * $this->stride + $across + $this->pad)) {
+                if (
+                    (null === $best || $far < $best[0])
+                    && !gmp_testbit($bad, ($down + $this->pad) * $this->stride + $across + $this->pad)
+                ) {
                     $best = [$far, $down, $across];
                 }
             }
@@ -224,7 +239,10 @@ final class SheetRaster
         return $taken ^ ($taken & ($shape->bits($this->stride, true) << $at));
     }
 
-    /** What of some rows does not belong to the room, the first of them as row 0; of a rectangle nothing but its margins, which are left out. */
+    /**
+     * What of some rows does not belong to the room, the first of them as row 0; of a rectangle nothing but its
+     * margins, which are left out.
+     */
     public function outside(int $from, int $until): \GMP
     {
         if ($this->square) {
@@ -232,14 +250,22 @@ final class SheetRaster
         }
         $rows = $until - $from;
 
-        return ($this->empty >> (($from + $this->pad) * $this->stride)) & ($this->masks[$rows] ??= (gmp_init(1) << ($rows * $this->stride)) - 1);
+        return ($this->empty >> (($from + $this->pad) * $this->stride)) &
+            ($this->masks[$rows] ??= (gmp_init(1) << ($rows * $this->stride)) - 1);
     }
 
     /** What an outline touches, wherever it lies. */
     public function takeOutline(\GMP $taken, Region $outline): \GMP
     {
         $box = $this->room->box();
-        $raster = Raster::touchedFrom($outline, $this->cell, $box->left - $this->pad * $this->cell, $box->top - $this->pad * $this->cell, $this->stride, $this->rows + 2 * $this->pad);
+        $raster = Raster::touchedFrom(
+            $outline,
+            $this->cell,
+            $box->left - $this->pad * $this->cell,
+            $box->top - $this->pad * $this->cell,
+            $this->stride,
+            $this->rows + 2 * $this->pad,
+        );
 
         return $taken | $raster->bits($this->stride);
     }

@@ -16,7 +16,8 @@ final class WeedBoxes
     }
 
     /**
-     * One around each group of pieces, where it crosses no film that stays, no other box, and not the sheet's edge; where
+     * One around each group of pieces, where it crosses no film that stays, no other box, and not the sheet's edge;
+     * where
      * that cannot be, one around each part of the group that lies together, and else around each piece.
      *
      * @param list<array{Region, string}> $placed pieces on the sheet, and the group each belongs to
@@ -34,11 +35,19 @@ final class WeedBoxes
         }
         $boxes = [];
         $fits = static function (array $members) use (&$boxes, $art, $placed, $room, $away): bool {
-            $box = array_reduce($members, static fn (Box $all, int $nth): Box => $all->around($art[$nth]), $art[$members[0]])->grown($away);
+            $box = array_reduce(
+                $members,
+                static fn (Box $all, int $nth): Box => $all->around($art[$nth]),
+                $art[$members[0]],
+            )->grown($away);
             // What of another group lies in the midst of several would come off with them.
             $others = \count($members) > 1 ? array_diff_key($art, array_flip($members)) : [];
             $mixed = [] !== array_filter($others, static fn (Box $other): bool => $box->overlaps($other));
-            $free = !$mixed && Geos::covers($room, $box->region()) && !self::crosses($box, $placed) && !self::meets($box, $boxes);
+            $free =
+                !$mixed
+                && Geos::covers($room, $box->region())
+                && !self::crosses($box, $placed)
+                && !self::meets($box, $boxes);
             if ($free) {
                 $boxes[] = $box;
             }

@@ -35,10 +35,27 @@ final class Tracer
     private const SMOOTH = 3;
     private const SIMPLE = 0.35;
 
-    /** By the four corners (left top 8, right top 4, right bottom 2, left bottom 1): from which side to which, the object to the right. */
+    /**
+     * By the four corners (left top 8, right top 4, right bottom 2, left bottom 1): from which side to which, the
+     * object to the right.
+     */
     private const WAYS = [
-        0 => [], 1 => [[2, 3]], 2 => [[1, 2]], 3 => [[1, 3]], 4 => [[0, 1]], 5 => [[0, 3], [2, 1]], 6 => [[0, 2]], 7 => [[0, 3]],
-        8 => [[3, 0]], 9 => [[2, 0]], 10 => [[3, 2], [1, 0]], 11 => [[1, 0]], 12 => [[3, 1]], 13 => [[2, 1]], 14 => [[3, 2]], 15 => [],
+        0 => [],
+        1 => [[2, 3]],
+        2 => [[1, 2]],
+        3 => [[1, 3]],
+        4 => [[0, 1]],
+        5 => [[0, 3], [2, 1]],
+        6 => [[0, 2]],
+        7 => [[0, 3]],
+        8 => [[3, 0]],
+        9 => [[2, 0]],
+        10 => [[3, 2], [1, 0]],
+        11 => [[1, 0]],
+        12 => [[3, 1]],
+        13 => [[2, 1]],
+        14 => [[3, 2]],
+        15 => [],
     ];
 
     private readonly int $width;
@@ -52,15 +69,19 @@ final class Tracer
         $this->width = $picture->width;
         $this->height = $picture->height;
         if ($this->width < 60 || $this->height < 60) {
-            throw new Refused('photo-too-small', 'This photo is too small to trace. Take one with at least 300 pixels along each side.', '/photo');
+            throw new Refused(
+                'photo-too-small',
+                'This photo is too small to trace. Take one with at least 300 pixels along each side.',
+                '/photo',
+            );
         }
         [$red, $green, $blue] = $this->ground($picture);
         $rim = [];
         $brightness = self::BRIGHTNESS;
         $colour = self::COLOUR;
         foreach ($picture->pixels as $pixel) {
-            $r = ($pixel >> 16 & 255) - $red;
-            $g = ($pixel >> 8 & 255) - $green;
+            $r = (($pixel >> 16) & 255) - $red;
+            $g = (($pixel >> 8) & 255) - $green;
             $b = ($pixel & 255) - $blue;
             $light = 0.3 * $r + 0.59 * $g + 0.11 * $b;
             $r -= $light;
@@ -84,19 +105,35 @@ final class Tracer
     public function trace(?int $threshold = null): Traced
     {
         if ($this->unrest > self::PLAIN) {
-            throw new Refused('ground-not-plain', 'The ground round the object is not plain: it has a pattern, a strong shadow or things lying about. Lay the object on one sheet of plain paper in a contrasting colour and take the photo again.', '/photo');
+            throw new Refused(
+                'ground-not-plain',
+                'The ground round the object is not plain: it has a pattern, a strong shadow or things lying about. Lay the object on one sheet of plain paper in a contrasting colour and take the photo again.',
+                '/photo',
+            );
         }
         $chosen = max(1, min(254, $threshold ?? $this->parting()));
         $outline = $this->outline($chosen);
         $area = abs($outline[1]) / ($this->width * $this->height);
         if ([] === $outline[0] || $area < self::LEAST_AREA) {
-            throw new Refused('no-object', 'No object stands out from the ground. Take a ground of another colour, and more light.', '/photo');
+            throw new Refused(
+                'no-object',
+                'No object stands out from the ground. Take a ground of another colour, and more light.',
+                '/photo',
+            );
         }
         if ($area > self::MOST_AREA) {
-            throw new Refused('no-ground', 'The object fills the whole photo. Step back until there is plain ground all round it.', '/photo');
+            throw new Refused(
+                'no-ground',
+                'The object fills the whole photo. Step back until there is plain ground all round it.',
+                '/photo',
+            );
         }
         if ($this->touchesRim($outline[0])) {
-            throw new Refused('object-cropped', 'The object runs out of the photo. Step back until there is plain ground all round it.', '/photo');
+            throw new Refused(
+                'object-cropped',
+                'The object runs out of the photo. Step back until there is plain ground all round it.',
+                '/photo',
+            );
         }
 
         return new Traced(self::smooth($outline[0]), $chosen, $this->doubts($chosen, $area));
@@ -109,10 +146,12 @@ final class Tracer
         $loose = abs($this->outline(max(1, (int) ($threshold * 0.7)))[1]) / ($this->width * $this->height);
         $tight = abs($this->outline(min(254, (int) ($threshold * 1.35)))[1]) / ($this->width * $this->height);
         if ($loose > $area * (1 + self::UNCLEAR)) {
-            $doubts[] = 'A soft shadow lies along the edge. Take the photo in even light from both sides, or move the slider until the line follows the object.';
+            $doubts[] =
+                'A soft shadow lies along the edge. Take the photo in even light from both sides, or move the slider until the line follows the object.';
         }
         if ($tight < $area * (1 - self::UNCLEAR)) {
-            $doubts[] = 'A part of the object is nearly the colour of the ground. Check the line there, or take a ground of another colour.';
+            $doubts[] =
+                'A part of the object is nearly the colour of the ground. Check the line there, or take a ground of another colour.';
         }
 
         return $doubts;
@@ -124,8 +163,8 @@ final class Tracer
         $channels = [[], [], []];
         foreach ($this->rim() as $at) {
             $pixel = $picture->pixels[$at];
-            $channels[0][] = $pixel >> 16 & 255;
-            $channels[1][] = $pixel >> 8 & 255;
+            $channels[0][] = ($pixel >> 16) & 255;
+            $channels[1][] = ($pixel >> 8) & 255;
             $channels[2][] = $pixel & 255;
         }
 
@@ -258,7 +297,10 @@ final class Tracer
         $xs = [$ring[0][0], ...array_column($ring, 0)];
         $ys = [$ring[0][1], ...array_column($ring, 1)];
 
-        return min($xs) < 2 || min($ys) < 2 || max($xs) > $this->width - 2 || max($ys) > $this->height - 2
+        return min($xs) < 2
+            || min($ys) < 2
+            || max($xs) > $this->width - 2
+            || max($ys) > $this->height - 2
             || hypot($ring[0][0] - $ring[\count($ring) - 1][0], $ring[0][1] - $ring[\count($ring) - 1][1]) > 3;
     }
 
@@ -280,7 +322,7 @@ final class Tracer
                 $y += $w * $py;
                 $weight += $w;
             }
-            $smooth[] = [(int) round(self::UNITS * $x / $weight), (int) round(self::UNITS * $y / $weight)];
+            $smooth[] = [(int) round((self::UNITS * $x) / $weight), (int) round((self::UNITS * $y) / $weight)];
         }
         $region = Geos::simplified(Winding::region([$smooth]), (int) (self::SIMPLE * self::UNITS));
         $pieces = $region->pieces();

@@ -24,7 +24,10 @@ final readonly class AnswersController
     {
     }
 
-    /** Says to the answers so far what is wrong with them, how the words fit, which film suits, and when it can be ready. */
+    /**
+     * Says to the answers so far what is wrong with them, how the words fit, which film suits, and when it can be
+     * ready.
+     */
     #[Route('/api/answers', name: 'answers', methods: ['POST'])]
     public function __invoke(#[MapRequestPayload] Answers $answers): AnswersView
     {
@@ -35,9 +38,14 @@ final readonly class AnswersController
     #[Route('/api/customers', name: 'customers', methods: ['GET'])]
     public function customers(#[MapQueryParameter] string $find = ''): CustomersView
     {
-        return new CustomersView(array_map(
-            static fn (Customer $customer): CustomerView => new CustomerView($customer->name(), $customer->contact()),
-            $this->dockets->customers(mb_substr($find, 0, self::LONGEST_SEARCH)),
-        ));
+        return new CustomersView(
+            array_map(
+                static fn (Customer $customer): CustomerView => new CustomerView(
+                    $customer->name(),
+                    $customer->contact(),
+                ),
+                $this->dockets->customers(mb_substr($find, 0, self::LONGEST_SEARCH)),
+            ),
+        );
     }
 }

@@ -31,8 +31,16 @@ final readonly class BatchController
 {
     private const ID = ['id' => '\d{1,9}'];
 
-    public function __construct(private Batches $batches, private CutSheets $sheets, private Cutting $cutting, private Remnants $remnants, private Pieces $pieces, private BatchViews $views, private RecordViews $records, private SheetMap $map)
-    {
+    public function __construct(
+        private Batches $batches,
+        private CutSheets $sheets,
+        private Cutting $cutting,
+        private Remnants $remnants,
+        private Pieces $pieces,
+        private BatchViews $views,
+        private RecordViews $records,
+        private SheetMap $map,
+    ) {
     }
 
     /** Lists the pieces that are approved and wait for film, due soonest first. */
@@ -93,19 +101,31 @@ final readonly class BatchController
     }
 
     /** Gives the cut file of a sheet, true to size. */
-    #[Route('/api/batches/{id}/sheet.{format}', name: 'batch-file', requirements: self::ID + ['format' => 'svg|hpgl|dxf'], methods: ['GET'])]
+    #[Route(
+        '/api/batches/{id}/sheet.{format}',
+        name: 'batch-file',
+        requirements: self::ID + ['format' => 'svg|hpgl|dxf'],
+        methods: ['GET'],
+    ),]
     public function file(int $id, string $format): Response
     {
         $batch = $this->batches->batch($id);
         $file = $this->sheets->file($batch, $this->sheets->contents($batch));
 
-        return new Response(match ($format) {
-            'hpgl' => $file->hpgl(),
-            'dxf' => $file->dxf(),
-            default => $file->svg(),
-        }, 200, [
-            'Content-Type' => 'application/octet-stream',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $this->sheets->fileName($batch, $format)),
-        ]);
+        return new Response(
+            match ($format) {
+                'hpgl' => $file->hpgl(),
+                'dxf' => $file->dxf(),
+                default => $file->svg(),
+            },
+            200,
+            [
+                'Content-Type' => 'application/octet-stream',
+                'Content-Disposition' => HeaderUtils::makeDisposition(
+                    HeaderUtils::DISPOSITION_ATTACHMENT,
+                    $this->sheets->fileName($batch, $format),
+                ),
+            ],
+        );
     }
 }

@@ -24,7 +24,10 @@ final readonly class BookController
     #[Route('/api/book', name: 'book', methods: ['GET'])]
     public function __invoke(#[MapQueryParameter] ?int $before = null): LogView
     {
-        $lines = array_map(static fn (LogEntry $entry): LogLineView => LogLineView::from($entry), $this->book->page($before, self::PAGE));
+        $lines = array_map(
+            static fn (LogEntry $entry): LogLineView => LogLineView::from($entry),
+            $this->book->page($before, self::PAGE),
+        );
 
         return new LogView($lines, self::PAGE === \count($lines) ? end($lines)->id : null);
     }

@@ -19,8 +19,13 @@ use Yelbo\Web\View\CutterView;
 /** The cutter: what it does now, and what it is told. */
 final readonly class CutController
 {
-    public function __construct(private Batches $batches, private Cutting $cutting, private Shelf $shelf, private BatchViews $views, private Cutter $cutter)
-    {
+    public function __construct(
+        private Batches $batches,
+        private Cutting $cutting,
+        private Shelf $shelf,
+        private BatchViews $views,
+        private Cutter $cutter,
+    ) {
     }
 
     /** Says what the cutter is doing. */
@@ -33,7 +38,17 @@ final readonly class CutController
             return new CutterView(false, 'off', null, 0, 0, 0, 0, 0, $trouble->getMessage());
         }
 
-        return new CutterView(true, $status->state, Cutting::batchOf($status->job), $status->share, $status->contours, $status->x, $status->y, $status->seconds, $status->says);
+        return new CutterView(
+            true,
+            $status->state,
+            Cutting::batchOf($status->job),
+            $status->share,
+            $status->contours,
+            $status->x,
+            $status->y,
+            $status->seconds,
+            $status->says,
+        );
     }
 
     /** Loads the stock, sends the batch to the cutter and begins to cut. */
@@ -47,7 +62,12 @@ final readonly class CutController
     }
 
     /** Tells the cutter to go on, to stop or to give the job up. */
-    #[Route('/api/cutter/{order}', name: 'cutter-order', requirements: ['order' => 'pause|resume|stop|jam'], methods: ['POST'])]
+    #[Route(
+        '/api/cutter/{order}',
+        name: 'cutter-order',
+        requirements: ['order' => 'pause|resume|stop|jam'],
+        methods: ['POST'],
+    ),]
     public function order(string $order): CutterView
     {
         match ($order) {

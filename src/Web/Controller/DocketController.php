@@ -25,8 +25,14 @@ use Yelbo\Web\View\DocketView;
 /** One order, from the first question to the yes. */
 final readonly class DocketController
 {
-    public function __construct(private Dockets $dockets, private TakeOrder $take, private DrawOrder $draw, private Approval $approval, private DesignReader $designs, private RecordViews $records)
-    {
+    public function __construct(
+        private Dockets $dockets,
+        private TakeOrder $take,
+        private DrawOrder $draw,
+        private Approval $approval,
+        private DesignReader $designs,
+        private RecordViews $records,
+    ) {
     }
 
     /** Takes a new order down, and sends it on to Size where it is complete. */
@@ -44,7 +50,12 @@ final readonly class DocketController
     }
 
     /** Changes the answers of an order, and sends it on to Size where that is wanted. */
-    #[Route('/api/dockets/{number}/answers', name: 'docket-answers', requirements: ['number' => '\d{1,9}'], methods: ['PUT'])]
+    #[Route(
+        '/api/dockets/{number}/answers',
+        name: 'docket-answers',
+        requirements: ['number' => '\d{1,9}'],
+        methods: ['PUT'],
+    ),]
     public function answers(int $number, #[MapRequestPayload] AnswersRequest $ask): DocketView
     {
         $docket = $this->dockets->numbered($number);
@@ -54,9 +65,17 @@ final readonly class DocketController
     }
 
     /** Keeps a design, and makes a proof of it where that is wanted. */
-    #[Route('/api/dockets/{number}/design', name: 'docket-design', requirements: ['number' => '\d{1,9}'], methods: ['PUT'])]
-    public function design(int $number, #[MapRequestPayload] DesignRequest $ask, #[MapRequestPayload] TypedDesign $typed): DocketView
-    {
+    #[Route(
+        '/api/dockets/{number}/design',
+        name: 'docket-design',
+        requirements: ['number' => '\d{1,9}'],
+        methods: ['PUT'],
+    ),]
+    public function design(
+        int $number,
+        #[MapRequestPayload] DesignRequest $ask,
+        #[MapRequestPayload] TypedDesign $typed,
+    ): DocketView {
         $docket = $this->dockets->numbered($number);
         $this->draw->draw($docket, $ask->version, $this->designs->read($typed), $ask->proof);
 
@@ -64,7 +83,12 @@ final readonly class DocketController
     }
 
     /** Takes the customer's yes to the newest proof, given in the shop. */
-    #[Route('/api/dockets/{number}/approve', name: 'docket-approve', requirements: ['number' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/dockets/{number}/approve',
+        name: 'docket-approve',
+        requirements: ['number' => '\d{1,9}'],
+        methods: ['POST'],
+    ),]
     public function approve(int $number, #[MapRequestPayload] ApproveRequest $ask): DocketView
     {
         $docket = $this->dockets->numbered($number);
@@ -74,7 +98,12 @@ final readonly class DocketController
     }
 
     /** Makes another move of the docket: back, changed, opened again, cancelled. */
-    #[Route('/api/dockets/{number}/moves', name: 'docket-move', requirements: ['number' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/dockets/{number}/moves',
+        name: 'docket-move',
+        requirements: ['number' => '\d{1,9}'],
+        methods: ['POST'],
+    ),]
     public function move(int $number, #[MapRequestPayload] MoveRequest $ask): DocketView
     {
         $docket = $this->dockets->numbered($number);

@@ -54,18 +54,40 @@ final readonly class FitController
     {
         [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
 
-        return $this->atItsField(fn (): FitView => FitView::from($this->drawer->draw($docket->object(), $decal->lines, $decal->design, $decal->film->grade(), $decal->use, $decal->film)));
+        return $this->atItsField(
+            fn (): FitView => FitView::from(
+                $this->drawer->draw(
+                    $docket->object(),
+                    $decal->lines,
+                    $decal->design,
+                    $decal->film->grade(),
+                    $decal->use,
+                    $decal->film,
+                ),
+            ),
+        );
     }
 
     /** Says where the art lies once it is put by a distance from an edge, the middle or a part. */
     #[Route('/api/place', name: 'place', methods: ['POST'])]
-    public function place(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed, #[MapRequestPayload] PlaceRequest $place): PlacedView
-    {
+    public function place(
+        #[MapRequestPayload] DocketRequest $on,
+        #[MapRequestPayload] TypedDesign $typed,
+        #[MapRequestPayload] PlaceRequest $place,
+    ): PlacedView {
         [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
         $fields = new Fields();
         $distance = $fields->offset('distance', $place->distance, Units::tryFrom($typed->units) ?? Units::Metric) ?? 0;
         $fields->end();
-        [$left, $top] = $this->atItsField(fn (): array => $this->drawer->place($docket->object(), $decal->lines, $decal->design, $place->from, $distance));
+        [$left, $top] = $this->atItsField(
+            fn (): array => $this->drawer->place(
+                $docket->object(),
+                $decal->lines,
+                $decal->design,
+                $place->from,
+                $distance,
+            ),
+        );
 
         return new PlacedView(LengthView::micrometres($left), LengthView::micrometres($top));
     }
@@ -78,7 +100,12 @@ final readonly class FitController
         $fitted = $this->atItsField(fn () => $this->fitter->fit($docket->object(), $decal->lines, $decal->design));
         $spelling = null === $fitted->words->art ? $this->check->spelling($docket->asked(), $decal->lines) : [];
 
-        return CheckView::from($this->check->groups($fitted, $docket->object(), $decal->film->grade(), $decal->use, $decal->film), $docket, $spelling, $this->check->weeding($fitted, $decal->film->grade()));
+        return CheckView::from(
+            $this->check->groups($fitted, $docket->object(), $decal->film->grade(), $decal->use, $decal->film),
+            $docket,
+            $spelling,
+            $this->check->weeding($fitted, $decal->film->grade()),
+        );
     }
 
     /** Gives cures against what the check found, each tried first: it takes its time, so it is asked for by itself. */
@@ -92,22 +119,39 @@ final readonly class FitController
 
     /** Draws the words, of a roster the longest name, in every face, the best first. */
     #[Route('/api/samples', name: 'samples', methods: ['POST'])]
-    public function samples(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): SamplesView
-    {
+    public function samples(
+        #[MapRequestPayload] DocketRequest $on,
+        #[MapRequestPayload] TypedDesign $typed,
+    ): SamplesView {
         $draft = $this->reader->read($typed);
         [$docket, $decal] = $this->decal($on, $draft);
         $lines = [] === $draft->roster ? $decal->lines : Roster::longest($draft->roster);
 
-        return new SamplesView(array_map(SampleView::from(...), $this->fitter->rankFaces($docket->object(), $lines, $decal->design, $this->check->limits($decal->film->grade(), $decal->use, $decal->film))));
+        return new SamplesView(
+            array_map(
+                SampleView::from(...),
+                $this->fitter->rankFaces(
+                    $docket->object(),
+                    $lines,
+                    $decal->design,
+                    $this->check->limits($decal->film->grade(), $decal->use, $decal->film),
+                ),
+            ),
+        );
     }
 
-    /** Draws each word as it is typed and in its other cases: in some faces a capital reads better, in others the small letter. */
+    /**
+     * Draws each word as it is typed and in its other cases: in some faces a capital reads better, in others the small
+     * letter.
+     */
     #[Route('/api/cases', name: 'cases', methods: ['POST'])]
     public function cases(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CasesView
     {
         [, $decal] = $this->decal($on, $this->reader->read($typed));
 
-        return $this->atItsField(fn (): CasesView => CasesView::from($this->drawer->cases($decal->lines, $decal->design)));
+        return $this->atItsField(
+            fn (): CasesView => CasesView::from($this->drawer->cases($decal->lines, $decal->design)),
+        );
     }
 
     /** Draws a roster at one letter height. */
@@ -117,7 +161,17 @@ final readonly class FitController
         $draft = $this->reader->read($typed);
         [$docket, $decal] = $this->decal($on, $draft);
 
-        return $this->atItsField(fn (): SetView => SetView::from($this->sets->draw($docket->object(), $draft->roster, $draft->design->centred(), $decal->film, $decal->use)));
+        return $this->atItsField(
+            fn (): SetView => SetView::from(
+                $this->sets->draw(
+                    $docket->object(),
+                    $draft->roster,
+                    $draft->design->centred(),
+                    $decal->film,
+                    $decal->use,
+                ),
+            ),
+        );
     }
 
     /** Says what would stop a proof of a whole set: its tightest members are fitted, so it is asked for by itself. */
@@ -126,7 +180,15 @@ final readonly class FitController
     {
         $draft = $this->reader->read($typed);
         [$docket, $decal] = $this->decal($on, $draft);
-        $stops = $this->atItsField(fn (): array => $this->check->stopsOfSet($docket->object(), $draft->roster, $draft->design->centred(), $decal->film, $decal->use));
+        $stops = $this->atItsField(
+            fn (): array => $this->check->stopsOfSet(
+                $docket->object(),
+                $draft->roster,
+                $draft->design->centred(),
+                $decal->film,
+                $decal->use,
+            ),
+        );
 
         return CheckView::from($stops, $docket, $this->check->spelling(null, array_merge(...$draft->roster)), 0.0);
     }
@@ -136,7 +198,16 @@ final readonly class FitController
     {
         $docket = $this->dockets->measured($on->docket);
 
-        return [$docket, new Drawable($docket->object(), $draft->lines, $draft->design, $draft->film ?? $docket->film() ?? throw new \LogicException('Taken without film.'), $docket->useOf())];
+        return [
+            $docket,
+            new Drawable(
+                $docket->object(),
+                $draft->lines,
+                $draft->design,
+                $draft->film ?? ($docket->film() ?? throw new \LogicException('Taken without film.')),
+                $docket->useOf(),
+            ),
+        ];
     }
 
     /**

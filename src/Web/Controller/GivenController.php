@@ -27,8 +27,7 @@ final readonly class GivenController
         private ProofLinks $links,
         private ProofPaper $paper,
         private RecordViews $records,
-        #[Autowire('%env(YELBO_SHOP)%')]
-        private string $shop,
+        #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
     ) {
     }
 
@@ -64,8 +63,19 @@ final readonly class GivenController
     {
         $docket = $proof->docket();
         [$state, $says] = ProofLinks::standing($proof);
-        $mine = array_filter($this->links->changeRequests($docket), static fn (ChangeRequest $request): bool => $request->proof() === $proof);
+        $mine = array_filter(
+            $this->links->changeRequests($docket),
+            static fn (ChangeRequest $request): bool => $request->proof() === $proof,
+        );
 
-        return new GivenProofView($this->shop, $docket->tag(), $docket->customer()?->name() ?? '', $state, $says, $this->records->proof($proof), array_map(ChangeRequestView::from(...), array_values($mine)));
+        return new GivenProofView(
+            $this->shop,
+            $docket->tag(),
+            $docket->customer()?->name() ?? '',
+            $state,
+            $says,
+            $this->records->proof($proof),
+            array_map(ChangeRequestView::from(...), array_values($mine)),
+        );
     }
 }

@@ -31,26 +31,49 @@ final readonly class LineController
         $waiting = [];
         foreach ($this->dockets->open() as $docket) {
             $row = $this->records->row($docket);
-            $waiting[$row->station->value ?? ''][] = new TickView($row->number, $row->tag, $row->label, $row->customer, $row->late, $row->neededAt);
+            $waiting[$row->station->value ?? ''][] = new TickView(
+                $row->number,
+                $row->tag,
+                $row->label,
+                $row->customer,
+                $row->late,
+                $row->neededAt,
+            );
         }
 
-        return new LineView(array_map(static function (Station $station) use ($waiting): StationView {
-            $ticks = $waiting[$station->value] ?? [];
+        return new LineView(
+            array_map(static function (Station $station) use ($waiting): StationView {
+                $ticks = $waiting[$station->value] ?? [];
 
-            return new StationView($station, $station->number(), \count(array_filter($ticks, static fn (TickView $tick): bool => $tick->late)), $ticks);
-        }, Station::cases()));
+                return new StationView(
+                    $station,
+                    $station->number(),
+                    \count(array_filter($ticks, static fn (TickView $tick): bool => $tick->late)),
+                    $ticks,
+                );
+            }, Station::cases()),
+        );
     }
 
     /** Lists dockets: those at one station, or those found by a word. */
     #[Polled]
     #[Route('/api/dockets', name: 'dockets', methods: ['GET'])]
-    public function dockets(#[MapQueryParameter] ?Station $station = null, #[MapQueryParameter] ?string $find = null): DocketsView
-    {
+    public function dockets(
+        #[MapQueryParameter] ?Station $station = null,
+        #[MapQueryParameter] ?string $find = null,
+    ): DocketsView {
         if (null !== $find && '' !== trim($find)) {
             return new DocketsView(array_map($this->records->row(...), $this->dockets->find(mb_substr($find, 0, 80))));
         }
         $rows = array_map($this->records->row(...), $this->dockets->open());
 
-        return new DocketsView(array_values(array_filter($rows, static fn (DocketRow $row): bool => null === $station || $row->station === $station)));
+        return new DocketsView(
+            array_values(
+                array_filter(
+                    $rows,
+                    static fn (DocketRow $row): bool => null === $station || $row->station === $station,
+                ),
+            ),
+        );
     }
 }

@@ -7,7 +7,6 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
-use Yelbo\Shop\Machines\MachineProfile;
 use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Machines\TypedMachine;
 use Yelbo\Web\Request\VersionRequest;
@@ -25,7 +24,7 @@ final readonly class MachineController
     #[Route('/api/machines', name: 'machines', methods: ['GET'])]
     public function all(): MachinesView
     {
-        return new MachinesView(array_map(static fn (MachineProfile $machine): MachineView => MachineView::from($machine), $this->machines->all()));
+        return new MachinesView(array_map(MachineView::from(...), $this->machines->all()));
     }
 
     #[IsGranted('ROLE_OWNER')]
@@ -41,8 +40,11 @@ final readonly class MachineController
     #[IsGranted('ROLE_OWNER')]
     /** Changes the settings of a machine. */
     #[Route('/api/machines/{id}', name: 'machine-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function change(int $id, #[MapRequestPayload] VersionRequest $ask, #[MapRequestPayload] TypedMachine $typed): MachinesView
-    {
+    public function change(
+        int $id,
+        #[MapRequestPayload] VersionRequest $ask,
+        #[MapRequestPayload] TypedMachine $typed,
+    ): MachinesView {
         $this->machines->change($this->machines->machine($id), $ask->version, $typed);
 
         return $this->all();

@@ -26,17 +26,28 @@ use Yelbo\Web\View\ShapesView;
 /** Plans made in the background, changed by hand, and released. */
 final readonly class NestingController
 {
-    public function __construct(private PlanEditor $editor, private PlanQueue $queue, private PlanViews $views, private BatchViews $batches, private Pieces $pieces, private Shelf $shelf)
-    {
+    public function __construct(
+        private PlanEditor $editor,
+        private PlanQueue $queue,
+        private PlanViews $views,
+        private BatchViews $batches,
+        private Pieces $pieces,
+        private Shelf $shelf,
+    ) {
     }
 
     /** Lays pieces of one film out in the background, three plans side by side. */
     #[Route('/api/nestings', name: 'nesting-begin', methods: ['POST'])]
     public function begin(#[MapRequestPayload] NestingRequest $ask): NestingView
     {
-        $pieces = array_map(fn (ChosenPiece $chosen): array => [$this->pieces->piece($chosen->id), $chosen->version], array_values($ask->pieces));
+        $pieces = array_map(
+            fn (ChosenPiece $chosen): array => [$this->pieces->piece($chosen->id), $chosen->version],
+            array_values($ask->pieces),
+        );
 
-        return $this->views->nesting($this->queue->begin($this->shelf->film($ask->film), $pieces, $ask->split, $ask->boxes, $ask->stock));
+        return $this->views->nesting(
+            $this->queue->begin($this->shelf->film($ask->film), $pieces, $ask->split, $ask->boxes, $ask->stock),
+        );
     }
 
     /** Gives the plans of a layout as far as they are made. */
@@ -77,7 +88,15 @@ final readonly class NestingController
     public function put(int $id, #[MapRequestPayload] PutRequest $ask): NestingView
     {
         $plan = $this->editor->plan($id);
-        $this->editor->move($plan, $ask->version, $ask->sheet, $ask->nth, Length::millimetres($ask->x)->micrometres, Length::millimetres($ask->y)->micrometres, $ask->turn);
+        $this->editor->move(
+            $plan,
+            $ask->version,
+            $ask->sheet,
+            $ask->nth,
+            Length::millimetres($ask->x)->micrometres,
+            Length::millimetres($ask->y)->micrometres,
+            $ask->turn,
+        );
 
         return $this->views->nesting($plan->nesting());
     }
@@ -106,6 +125,8 @@ final readonly class NestingController
     #[Route('/api/plans/{id}/release', name: 'plan-release', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function release(int $id, #[MapRequestPayload] VersionRequest $ask): BatchesView
     {
-        return new BatchesView(array_map($this->batches->row(...), $this->editor->release($this->editor->plan($id), $ask->version)));
+        return new BatchesView(
+            array_map($this->batches->row(...), $this->editor->release($this->editor->plan($id), $ask->version)),
+        );
     }
 }

@@ -38,21 +38,37 @@ final readonly class ObjectsController
     #[Route('/api/objects', name: 'objects', methods: ['GET'])]
     public function all(#[MapQueryParameter] string $find = ''): KnownObjectsView
     {
-        return new KnownObjectsView(array_map(fn (KnownObject $known): KnownObjectView => KnownObjectView::from($known, $this->reader), $this->objects->found(mb_substr($find, 0, 80))));
+        return new KnownObjectsView(
+            array_map(
+                fn (KnownObject $known): KnownObjectView => KnownObjectView::from($known, $this->reader),
+                $this->objects->found(mb_substr($find, 0, 80)),
+            ),
+        );
     }
 
     /** Keeps a measured object for later orders. */
     #[Route('/api/objects', name: 'object-add', methods: ['POST'])]
     public function add(#[MapRequestPayload] ObjectRequest $ask): KnownObjectView
     {
-        return KnownObjectView::from($this->objects->add($ask->answers, $this->photos->picture($ask->picture)), $this->reader);
+        return KnownObjectView::from(
+            $this->objects->add($ask->answers, $this->photos->picture($ask->picture)),
+            $this->reader,
+        );
     }
 
     /** Changes a measured object; orders keep what they were measured by. */
     #[Route('/api/objects/{id}', name: 'object-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function change(int $id, #[MapRequestPayload] ObjectRequest $ask): KnownObjectView
     {
-        return KnownObjectView::from($this->objects->change($this->objects->object($id), $ask->version, $ask->answers, $this->photos->picture($ask->picture)), $this->reader);
+        return KnownObjectView::from(
+            $this->objects->change(
+                $this->objects->object($id),
+                $ask->version,
+                $ask->answers,
+                $this->photos->picture($ask->picture),
+            ),
+            $this->reader,
+        );
     }
 
     /** Takes an object off the list. */
@@ -91,15 +107,29 @@ final readonly class ObjectsController
     #[Route('/api/photos/{name}', name: 'photo-seen', requirements: ['name' => '[0-9a-f]{32}'], methods: ['GET'])]
     public function seen(string $name): Response
     {
-        return new Response($this->photos->jpeg($name), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=600']);
+        return new Response($this->photos->jpeg($name), 200, [
+            'Content-Type' => 'image/jpeg',
+            'Cache-Control' => 'private, max-age=600',
+        ]);
     }
 
     /** Reads a list of names out of a file or pasted text, with its columns. */
     #[Route('/api/roster', name: 'roster', methods: ['POST'])]
     public function roster(#[MapRequestPayload] RosterRequest $ask): RosterView
     {
-        $roster = Roster::read('' !== $ask->base64 ? (string) base64_decode($ask->base64, true) : $ask->text, $ask->separator, $ask->header);
+        $roster = Roster::read(
+            '' !== $ask->base64 ? (string) base64_decode($ask->base64, true) : $ask->text,
+            $ask->separator,
+            $ask->header,
+        );
 
-        return new RosterView($roster->encoding, $roster->separator, $roster->hasHeader, $roster->columns, array_map(static fn (array $row): RowView => new RowView($row), $roster->rows), $roster->likely());
+        return new RosterView(
+            $roster->encoding,
+            $roster->separator,
+            $roster->hasHeader,
+            $roster->columns,
+            array_map(static fn (array $row): RowView => new RowView($row), $roster->rows),
+            $roster->likely(),
+        );
     }
 }

@@ -34,8 +34,15 @@ use Yelbo\Web\View\WeedingView;
 /** Pieces at the bench and on their way out. */
 final readonly class PieceController
 {
-    public function __construct(private Pieces $pieces, private PieceWeeding $weeding, private Outlines $outlines, private BenchWork $bench, private Delivery $delivery, private RecordViews $records, private ShopRules $rules)
-    {
+    public function __construct(
+        private Pieces $pieces,
+        private PieceWeeding $weeding,
+        private Outlines $outlines,
+        private BenchWork $bench,
+        private Delivery $delivery,
+        private RecordViews $records,
+        private ShopRules $rules,
+    ) {
     }
 
     /** Lists the pieces at one station. */
@@ -88,7 +95,11 @@ final readonly class PieceController
     {
         $piece = $this->pieces->piece($id);
 
-        return new ParcelView($this->records->piece($piece), $this->delivery->contents($piece), $this->delivery->care($piece));
+        return new ParcelView(
+            $this->records->piece($piece),
+            $this->delivery->contents($piece),
+            $this->delivery->care($piece),
+        );
     }
 
     /** Makes a move of a piece: weeded, applied, rested, posted, delivered, spoiled. */
@@ -108,7 +119,12 @@ final readonly class PieceController
 
     private function weedingOf(Piece $piece): WeedingView
     {
-        return WeedingView::from($this->records->piece($piece), $this->outlines->cut($piece), $this->weeding->weeding($piece), $piece->out());
+        return WeedingView::from(
+            $this->records->piece($piece),
+            $this->outlines->cut($piece),
+            $this->weeding->weeding($piece),
+            $piece->out(),
+        );
     }
 
     private function stepsOf(Piece $piece): StepsView
@@ -117,7 +133,17 @@ final readonly class PieceController
 
         return new StepsView(
             $this->records->piece($piece),
-            array_map(static fn (int $nth, array $step): StepView => new StepView($nth, $step['title'], $step['how'], $step['caution'], \in_array($nth, $piece->done(), true)), array_keys($steps), $steps),
+            array_map(
+                static fn (int $nth, array $step): StepView => new StepView(
+                    $nth,
+                    $step['title'],
+                    $step['how'],
+                    $step['caution'],
+                    \in_array($nth, $piece->done(), true),
+                ),
+                array_keys($steps),
+                $steps,
+            ),
             ObjectView::from($piece->docket()->object()),
             $this->records->proof($piece->proof()),
             (int) $this->rules->current()->value(Rule::Cure),

@@ -51,8 +51,7 @@ final readonly class ProofController
         private RecordViews $records,
         private Security $security,
         private ClockInterface $clock,
-        #[Autowire('%env(MAILER_DSN)%')]
-        private string $mailer,
+        #[Autowire('%env(MAILER_DSN)%')] private string $mailer,
     ) {
     }
 
@@ -63,7 +62,14 @@ final readonly class ProofController
     {
         $docket = $this->dockets->numbered($number);
         $worker = $this->security->getUser();
-        $this->draw->waive($docket, $ask->version, $ask->code, $ask->found, $ask->reason, $worker instanceof Worker ? $worker->name() : '');
+        $this->draw->waive(
+            $docket,
+            $ask->version,
+            $ask->code,
+            $ask->found,
+            $ask->reason,
+            $worker instanceof Worker ? $worker->name() : '',
+        );
 
         return $this->records->docket($docket);
     }
@@ -95,7 +101,12 @@ final readonly class ProofController
     }
 
     /** Withdraws a link: it shows nothing from then on. */
-    #[Route('/api/dockets/{number}/links/{id}/withdraw', name: 'docket-link-withdraw', requirements: self::NUMBER + ['id' => '\d{1,9}'], methods: ['POST'])]
+    #[Route(
+        '/api/dockets/{number}/links/{id}/withdraw',
+        name: 'docket-link-withdraw',
+        requirements: self::NUMBER + ['id' => '\d{1,9}'],
+        methods: ['POST'],
+    ),]
     public function withdraw(int $number, int $id): AnsweringView
     {
         $docket = $this->dockets->numbered($number);
@@ -105,14 +116,24 @@ final readonly class ProofController
     }
 
     /** Gives a version of the proof as PDF, true to size. */
-    #[Route('/api/dockets/{number}/proofs/{nth}.pdf', name: 'proof-pdf', requirements: self::NUMBER + ['nth' => '\d{1,4}'], methods: ['GET'])]
+    #[Route(
+        '/api/dockets/{number}/proofs/{nth}.pdf',
+        name: 'proof-pdf',
+        requirements: self::NUMBER + ['nth' => '\d{1,4}'],
+        methods: ['GET'],
+    ),]
     public function pdf(int $number, int $nth): Response
     {
         return $this->paper->response($this->proof($number, $nth));
     }
 
     /** Gives the decal of a proof alone, true to size, in an open format that comes back as it went out. */
-    #[Route('/api/dockets/{number}/proofs/{nth}.svg', name: 'proof-svg', requirements: self::NUMBER + ['nth' => '\d{1,4}'], methods: ['GET'])]
+    #[Route(
+        '/api/dockets/{number}/proofs/{nth}.svg',
+        name: 'proof-svg',
+        requirements: self::NUMBER + ['nth' => '\d{1,4}'],
+        methods: ['GET'],
+    ),]
     public function svg(int $number, int $nth, #[MapQueryParameter] int $decal = 1): Response
     {
         return $this->paper->drawing($this->proof($number, $nth), $decal);
@@ -122,7 +143,13 @@ final readonly class ProofController
     #[Route('/api/outbox', name: 'outbox', methods: ['GET'])]
     public function outbox(): OutboxView
     {
-        return new OutboxView(array_map(static fn (Letter $letter): OutboxLetterView => OutboxLetterView::from($letter), $this->outbox->newest()), str_starts_with($this->mailer, 'outbox:'));
+        return new OutboxView(
+            array_map(
+                static fn (Letter $letter): OutboxLetterView => OutboxLetterView::from($letter),
+                $this->outbox->newest(),
+            ),
+            str_starts_with($this->mailer, 'outbox:'),
+        );
     }
 
     private function proof(int $number, int $nth): Proof
@@ -132,6 +159,12 @@ final readonly class ProofController
 
     private function answers(Docket $docket): AnsweringView
     {
-        return new AnsweringView(array_map(fn (ProofLink $link): LinkView => LinkView::from($link, $this->clock->now()), $this->links->ofDocket($docket)), array_map(ChangeRequestView::from(...), $this->links->changeRequests($docket)));
+        return new AnsweringView(
+            array_map(
+                fn (ProofLink $link): LinkView => LinkView::from($link, $this->clock->now()),
+                $this->links->ofDocket($docket),
+            ),
+            array_map(ChangeRequestView::from(...), $this->links->changeRequests($docket)),
+        );
     }
 }

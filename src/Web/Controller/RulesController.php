@@ -29,7 +29,12 @@ final readonly class RulesController
     {
         $rules = $this->rules->current();
 
-        return new RulesView(array_map(static fn (Rule $rule): RuleView => RuleView::from($rule, $rules->value($rule)), array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => !$rule->isOfMachine()))));
+        return new RulesView(
+            array_map(
+                static fn (Rule $rule): RuleView => RuleView::from($rule, $rules->value($rule)),
+                array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => !$rule->isOfMachine())),
+            ),
+        );
     }
 
     /** Changes a figure of the shop, or sets it back to the standard. */

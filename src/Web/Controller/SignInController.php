@@ -19,8 +19,12 @@ use Yelbo\Web\View\MeView;
 /** Who is there; in and out. */
 final readonly class SignInController
 {
-    public function __construct(private Security $security, private CsrfTokenManagerInterface $tokens, private ClockInterface $clock, #[Autowire('%env(YELBO_SHOP)%')] private string $shop)
-    {
+    public function __construct(
+        private Security $security,
+        private CsrfTokenManagerInterface $tokens,
+        private ClockInterface $clock,
+        #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
+    ) {
     }
 
     /** Says who is signed in, and gives the token that changes have to carry. */
@@ -30,7 +34,14 @@ final readonly class SignInController
         $worker = $this->security->getUser();
         $known = $worker instanceof Worker;
 
-        return new MeView($known, $known ? $worker->name() : '', $known ? $worker->role()->value : '', $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(), $this->shop, $this->clock->now()->format(\DATE_ATOM));
+        return new MeView(
+            $known,
+            $known ? $worker->name() : '',
+            $known ? $worker->role()->value : '',
+            $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(),
+            $this->shop,
+            $this->clock->now()->format(\DATE_ATOM),
+        );
     }
 
     /** Signs a worker in. */

@@ -44,7 +44,12 @@ final readonly class StockController
             array_map(static fn (FilmOnShelf $film): FilmView => FilmView::from($film), $films),
             array_map(static fn (StockItem $item): StockItemView => StockItemView::from($item), $this->shelf->all()),
             array_map(static fn (Supply $supply): SupplyView => SupplyView::from($supply), $this->shelf->supplies()),
-            array_values(array_map(static fn (FilmOnShelf $film): int => $film->id(), array_filter($films, $this->shelf->isLow(...)))),
+            array_values(
+                array_map(
+                    static fn (FilmOnShelf $film): int => $film->id(),
+                    array_filter($films, $this->shelf->isLow(...)),
+                ),
+            ),
         );
     }
 
@@ -76,7 +81,12 @@ final readonly class StockController
     }
 
     /** Lists what came in and went out of an item. */
-    #[Route('/api/stock/items/{id}/movements', name: 'stock-movements', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route(
+        '/api/stock/items/{id}/movements',
+        name: 'stock-movements',
+        requirements: ['id' => '\d{1,9}'],
+        methods: ['GET'],
+    ),]
     public function movements(int $id): MovementsView
     {
         return self::moved($this->shelf->movements($this->shelf->item($id)));
@@ -110,7 +120,12 @@ final readonly class StockController
     }
 
     /** Takes some of a supply off the shelf, puts some on, or counts it. */
-    #[Route('/api/stock/supplies/{id}/{move}', name: 'supply-move', requirements: ['id' => '\d{1,9}', 'move' => 'received|counted|used'], methods: ['POST'])]
+    #[Route(
+        '/api/stock/supplies/{id}/{move}',
+        name: 'supply-move',
+        requirements: ['id' => '\d{1,9}', 'move' => 'received|counted|used'],
+        methods: ['POST'],
+    ),]
     public function moveSupply(int $id, string $move, #[MapRequestPayload] AmountRequest $ask): StockView
     {
         $this->goods->move($this->shelf->supply($id), $ask->version, $move, $ask->amount, $ask->reason);
@@ -119,7 +134,12 @@ final readonly class StockController
     }
 
     /** Lists what came in and went out of a supply. */
-    #[Route('/api/stock/supplies/{id}/movements', name: 'supply-movements', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    #[Route(
+        '/api/stock/supplies/{id}/movements',
+        name: 'supply-movements',
+        requirements: ['id' => '\d{1,9}'],
+        methods: ['GET'],
+    ),]
     public function supplyMovements(int $id): MovementsView
     {
         return self::moved($this->shelf->movements($this->shelf->supply($id)));
@@ -129,7 +149,9 @@ final readonly class StockController
     #[Route('/api/stock/labels.pdf', name: 'stock-labels', methods: ['GET'])]
     public function labels(#[MapQueryParameter] string $of = ''): Response
     {
-        $items = array_values(array_filter(array_map($this->shelf->named(...), \array_slice(explode(',', $of), 0, 240))));
+        $items = array_values(
+            array_filter(array_map($this->shelf->named(...), \array_slice(explode(',', $of), 0, 240))),
+        );
         if ([] === $items) {
             throw new NotFound('There is nothing on the shelf by that number.');
         }

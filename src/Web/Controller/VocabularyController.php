@@ -44,19 +44,77 @@ final readonly class VocabularyController
         $rules = $this->rules->current();
 
         return new VocabularyView(
-            array_map(static fn (Station $station): ChoiceView => new ChoiceView($station->value, $station->label()), Station::cases()),
+            array_map(
+                static fn (Station $station): ChoiceView => new ChoiceView($station->value, $station->label()),
+                Station::cases(),
+            ),
             array_map(static fn (Usage $use): ChoiceView => new ChoiceView($use->value, $use->label()), Usage::cases()),
-            array_map(static fn (Usage $use): ChoiceView => new ChoiceView($use->value, $use->inWords()), Usage::cases()),
-            array_map(static fn (Kind $kind): KindView => new KindView($kind->value, $kind->label(), array_map(static fn (array $length): MeasureView => new MeasureView(...$length), $kind->lengths())), Kind::cases()),
-            array_map(static fn (KeepOut $what): KeepOutView => new KeepOutView($what->value, $what->label(), $what->measures(), LengthView::micrometres($what->margin($rules))), KeepOut::cases()),
-            array_map(static fn (Material $material): MaterialView => new MaterialView($material->value, $material->label(), $material->hasInside()), Material::cases()),
-            array_map(static fn (Film $film): ChoiceView => new ChoiceView($film->value, $film->label()), Film::cases()),
-            array_map(static fn (Face $face): FaceView => new FaceView($face->slug, $face->name, $face->style, $face->thinnest, $face->alphabets), $this->faces->all()),
-            array_map(static fn (Arrangement $arrangement): ChoiceView => new ChoiceView($arrangement->value, $arrangement->label()), Arrangement::cases()),
-            array_map(static fn (MonogramOrder $order): ChoiceView => new ChoiceView($order->value, $order->choice()), MonogramOrder::cases()),
-            array_map(static fn (KnockoutShape $shape): ChoiceView => new ChoiceView($shape->value, $shape->label()), KnockoutShape::cases()),
-            array_map(static fn (Frame $frame): ChoiceView => new ChoiceView($frame->value, $frame->label()), Frame::cases()),
-            array_map(static fn (Align $align): ChoiceView => new ChoiceView($align->value, $align->label()), Align::cases()),
+            array_map(
+                static fn (Usage $use): ChoiceView => new ChoiceView($use->value, $use->inWords()),
+                Usage::cases(),
+            ),
+            array_map(
+                static fn (Kind $kind): KindView => new KindView(
+                    $kind->value,
+                    $kind->label(),
+                    array_map(static fn (array $length): MeasureView => new MeasureView(...$length), $kind->lengths()),
+                ),
+                Kind::cases(),
+            ),
+            array_map(
+                static fn (KeepOut $what): KeepOutView => new KeepOutView(
+                    $what->value,
+                    $what->label(),
+                    $what->measures(),
+                    LengthView::micrometres($what->margin($rules)),
+                ),
+                KeepOut::cases(),
+            ),
+            array_map(
+                static fn (Material $material): MaterialView => new MaterialView(
+                    $material->value,
+                    $material->label(),
+                    $material->hasInside(),
+                ),
+                Material::cases(),
+            ),
+            array_map(
+                static fn (Film $film): ChoiceView => new ChoiceView($film->value, $film->label()),
+                Film::cases(),
+            ),
+            array_map(
+                static fn (Face $face): FaceView => new FaceView(
+                    $face->slug,
+                    $face->name,
+                    $face->style,
+                    $face->thinnest,
+                    $face->alphabets,
+                ),
+                $this->faces->all(),
+            ),
+            array_map(
+                static fn (Arrangement $arrangement): ChoiceView => new ChoiceView(
+                    $arrangement->value,
+                    $arrangement->label(),
+                ),
+                Arrangement::cases(),
+            ),
+            array_map(
+                static fn (MonogramOrder $order): ChoiceView => new ChoiceView($order->value, $order->choice()),
+                MonogramOrder::cases(),
+            ),
+            array_map(
+                static fn (KnockoutShape $shape): ChoiceView => new ChoiceView($shape->value, $shape->label()),
+                KnockoutShape::cases(),
+            ),
+            array_map(
+                static fn (Frame $frame): ChoiceView => new ChoiceView($frame->value, $frame->label()),
+                Frame::cases(),
+            ),
+            array_map(
+                static fn (Align $align): ChoiceView => new ChoiceView($align->value, $align->label()),
+                Align::cases(),
+            ),
             new Answers(),
             new TypedSetting(),
             KnockoutShape::USUAL->value,

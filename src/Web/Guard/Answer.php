@@ -17,7 +17,9 @@ final class Answer
     public function write(ViewEvent $event): void
     {
         $response = new JsonResponse();
-        $response->setEncodingOptions(\JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION);
+        $response->setEncodingOptions(
+            \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION,
+        );
         $response->setData($event->getControllerResult());
         $event->setResponse($response);
     }

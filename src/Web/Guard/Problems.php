@@ -51,15 +51,52 @@ final readonly class Problems
     {
         return match (true) {
             $fault instanceof Refusals => self::fields($fault->fields, $fault->getMessage()),
-            $fault instanceof Refused => new ProblemView('about:blank', 'Not possible', 'illegal-move' === $fault->reason || 'outdated-proof' === $fault->reason ? 409 : 422, $fault->getMessage(), []),
-            $fault instanceof Conflict => new ProblemView('about:blank', 'Changed meanwhile', 409, $fault->getMessage(), [], ConflictView::from($fault)),
+            $fault instanceof Refused => new ProblemView(
+                'about:blank',
+                'Not possible',
+                'illegal-move' === $fault->reason || 'outdated-proof' === $fault->reason ? 409 : 422,
+                $fault->getMessage(),
+                [],
+            ),
+            $fault instanceof Conflict => new ProblemView(
+                'about:blank',
+                'Changed meanwhile',
+                409,
+                $fault->getMessage(),
+                [],
+                ConflictView::from($fault),
+            ),
             $fault instanceof NotFound => new ProblemView('about:blank', 'Not found', 404, $fault->getMessage(), []),
-            $fault instanceof LinkClosed => new ProblemView('about:blank', 'Not open any more', 410, $fault->getMessage(), []),
+            $fault instanceof LinkClosed => new ProblemView(
+                'about:blank',
+                'Not open any more',
+                410,
+                $fault->getMessage(),
+                [],
+            ),
             $fault instanceof CutterTrouble => new ProblemView('about:blank', 'Cutter', 422, $fault->getMessage(), []),
-            $fault instanceof AccessDeniedException => new ProblemView('about:blank', 'Not allowed', 403, 'Only the owner may see this.', []),
-            $fault instanceof AuthenticationException => new ProblemView('about:blank', 'Sign in', 401, 'Sign in first.', []),
+            $fault instanceof AccessDeniedException => new ProblemView(
+                'about:blank',
+                'Not allowed',
+                403,
+                'Only the owner may see this.',
+                [],
+            ),
+            $fault instanceof AuthenticationException => new ProblemView(
+                'about:blank',
+                'Sign in',
+                401,
+                'Sign in first.',
+                [],
+            ),
             $fault instanceof HttpExceptionInterface => $this->http($fault),
-            default => new ProblemView('about:blank', 'Fault', 500, 'Something in Yelbo broke. Nothing was changed. Try again; if it stays, tell the owner the time.', []),
+            default => new ProblemView(
+                'about:blank',
+                'Fault',
+                500,
+                'Something in Yelbo broke. Nothing was changed. Try again; if it stays, tell the owner the time.',
+                [],
+            ),
         };
     }
 
@@ -69,26 +106,44 @@ final readonly class Problems
         if ($invalid instanceof ValidationFailedException) {
             $fields = [];
             foreach ($invalid->getViolations() as $violation) {
-                $fields[preg_replace('~^answers\.~', '', $violation->getPropertyPath()) ?? ''] ??= (string) $violation->getMessage();
+                $fields[
+                    preg_replace('~^answers\.~', '', $violation->getPropertyPath()) ?? ''
+                ] ??= (string) $violation->getMessage();
             }
 
             return self::fields($fields, 'Some answers need another look.');
         }
 
-        return new ProblemView('about:blank', 'Not possible', $fault->getStatusCode(), match ($fault->getStatusCode()) {
-            403 => $fault->getPrevious() instanceof AccessDeniedException ? 'Only the owner may see this.' : $fault->getMessage(),
-            404 => 'There is nothing here.',
-            405 => 'This cannot be done here.',
-            401 => 'Sign in first.',
-            default => 'The page sent something Yelbo cannot read. Load it again.',
-        }, []);
+        return new ProblemView(
+            'about:blank',
+            'Not possible',
+            $fault->getStatusCode(),
+            match ($fault->getStatusCode()) {
+                403 => $fault->getPrevious() instanceof AccessDeniedException
+                    ? 'Only the owner may see this.'
+                    : $fault->getMessage(),
+                404 => 'There is nothing here.',
+                405 => 'This cannot be done here.',
+                401 => 'Sign in first.',
+                default => 'The page sent something Yelbo cannot read. Load it again.',
+            },
+            [],
+        );
     }
 
     /** @param array<string, string> $fields */
     private static function fields(array $fields, string $detail): ProblemView
     {
-        return new ProblemView('about:blank', 'Look again', 422, $detail, array_map(
-            static fn (string $field, string $says): FieldView => new FieldView($field, $says), array_keys($fields), array_values($fields),
-        ));
+        return new ProblemView(
+            'about:blank',
+            'Look again',
+            422,
+            $detail,
+            array_map(
+                static fn (string $field, string $says): FieldView => new FieldView($field, $says),
+                array_keys($fields),
+                array_values($fields),
+            ),
+        );
     }
 }

@@ -25,7 +25,15 @@ final class SignInAnswers implements AuthenticationSuccessHandlerInterface, Auth
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
-        return Problems::response(new ProblemView('about:blank', 'Not signed in', 401, 'Name and password do not go together. Check both.', []));
+        return Problems::response(
+            new ProblemView(
+                'about:blank',
+                'Not signed in',
+                401,
+                'Name and password do not go together. Check both.',
+                [],
+            ),
+        );
     }
 
     public function start(Request $request, ?AuthenticationException $authException = null): Response

@@ -20,9 +20,20 @@ final class Describe
 {
     /** What stands in an address, wherever it stands. */
     private const IN_ADDRESSES = [
-        'id' => 'Its number in the records.', 'number' => 'The number of the docket.', 'nth' => 'Which version of the proof, from 1.', 'name' => 'Its short name.', 'token' => 'The secret part of the link.',
-        'format' => 'The format of the file.', 'move' => 'What happens to it.', 'order' => 'What the cutter is told.', 'station' => 'Only what stands at this station.', 'find' => 'Only what has this word in it.',
-        'before' => 'Only what is older than this number.', 'decal' => 'Which decal of a set, from 1.', 'of' => 'The numbers, with commas between.', 'picture' => 'Whether the photo is kept as a picture and not traced.',
+        'id' => 'Its number in the records.',
+        'number' => 'The number of the docket.',
+        'nth' => 'Which version of the proof, from 1.',
+        'name' => 'Its short name.',
+        'token' => 'The secret part of the link.',
+        'format' => 'The format of the file.',
+        'move' => 'What happens to it.',
+        'order' => 'What the cutter is told.',
+        'station' => 'Only what stands at this station.',
+        'find' => 'Only what has this word in it.',
+        'before' => 'Only what is older than this number.',
+        'decal' => 'Which decal of a set, from 1.',
+        'of' => 'The numbers, with commas between.',
+        'picture' => 'Whether the photo is kept as a picture and not traced.',
     ];
 
     private Schemas $schemas;
@@ -50,7 +61,11 @@ final class Describe
 
         return [
             'openapi' => '3.1.0',
-            'info' => ['title' => 'Yelbo', 'version' => '1', 'description' => 'Every change carries the token of /api/me in the header '.CsrfGuard::HEADER.'.'],
+            'info' => [
+                'title' => 'Yelbo',
+                'version' => '1',
+                'description' => 'Every change carries the token of /api/me in the header '.CsrfGuard::HEADER.'.',
+            ],
             'paths' => $paths,
             'components' => ['schemas' => $this->schemas->all()],
         ];
@@ -70,10 +85,18 @@ final class Describe
     /** @return array<string, mixed> */
     private function operation(string $name, Route $route, \ReflectionMethod $method): array
     {
-        $operation = ['operationId' => $name, 'summary' => Sentences::ofMethod($method), 'parameters' => [], 'responses' => [
-            '200' => $this->response($method),
-            'default' => ['description' => 'A problem, as a sentence', 'content' => ['application/problem+json' => ['schema' => $this->schemas->name(ProblemView::class)]]],
-        ]];
+        $operation = [
+            'operationId' => $name,
+            'summary' => Sentences::ofMethod($method),
+            'parameters' => [],
+            'responses' => [
+                '200' => $this->response($method),
+                'default' => [
+                    'description' => 'A problem, as a sentence',
+                    'content' => ['application/problem+json' => ['schema' => $this->schemas->name(ProblemView::class)]],
+                ],
+            ],
+        ];
         $bodies = [];
         foreach ($method->getParameters() as $parameter) {
             $type = $parameter->getType();
@@ -83,19 +106,38 @@ final class Describe
             if ([] !== $parameter->getAttributes(MapRequestPayload::class)) {
                 $bodies[] = $type->getName();
             } elseif ([] !== $parameter->getAttributes(MapQueryParameter::class)) {
-                $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'query', 'required' => !$parameter->isOptional(), 'description' => self::IN_ADDRESSES[$parameter->getName()] ?? throw new \LogicException("Nothing says what {$parameter->getName()} is."), 'schema' => enum_exists($type->getName()) ? $this->schemas->name($type->getName()) : Schemas::plain($type->getName())];
+                $operation['parameters'][] = [
+                    'name' => $parameter->getName(),
+                    'in' => 'query',
+                    'required' => !$parameter->isOptional(),
+                    'description' => self::IN_ADDRESSES[$parameter->getName()] ??
+                        throw new \LogicException("Nothing says what {$parameter->getName()} is."),
+                    'schema' => enum_exists($type->getName())
+                        ? $this->schemas->name($type->getName())
+                        : Schemas::plain($type->getName()),
+                ];
             } elseif (str_contains($route->getPath(), '{'.$parameter->getName().'}')) {
                 $schema = Schemas::plain($type->getName());
                 $allowed = $route->getRequirement($parameter->getName()) ?? '';
                 if (preg_match('~^[a-z]+(\|[a-z]+)+$~', $allowed)) {
                     $schema['enum'] = explode('|', $allowed);
                 }
-                $operation['parameters'][] = ['name' => $parameter->getName(), 'in' => 'path', 'required' => true, 'description' => self::IN_ADDRESSES[$parameter->getName()] ?? throw new \LogicException("Nothing says what {$parameter->getName()} is."), 'schema' => $schema];
+                $operation['parameters'][] = [
+                    'name' => $parameter->getName(),
+                    'in' => 'path',
+                    'required' => true,
+                    'description' => self::IN_ADDRESSES[$parameter->getName()] ??
+                        throw new \LogicException("Nothing says what {$parameter->getName()} is."),
+                    'schema' => $schema,
+                ];
             }
         }
 
         if ([] !== $bodies) {
-            $operation['requestBody'] = ['required' => true, 'content' => ['application/json' => ['schema' => $this->schemas->together($bodies)]]];
+            $operation['requestBody'] = [
+                'required' => true,
+                'content' => ['application/json' => ['schema' => $this->schemas->together($bodies)]],
+            ];
         }
 
         return $operation;
@@ -109,9 +151,15 @@ final class Describe
             throw new \LogicException("{$method->class} has to say what it gives.");
         }
         if (is_a($type->getName(), Response::class, true)) {
-            return ['description' => 'A file', 'content' => ['application/octet-stream' => ['schema' => ['type' => 'string']]]];
+            return [
+                'description' => 'A file',
+                'content' => ['application/octet-stream' => ['schema' => ['type' => 'string']]],
+            ];
         }
 
-        return ['description' => 'Done', 'content' => ['application/json' => ['schema' => $this->schemas->name($type->getName())]]];
+        return [
+            'description' => 'Done',
+            'content' => ['application/json' => ['schema' => $this->schemas->name($type->getName())]],
+        ];
     }
 }

@@ -15,7 +15,10 @@ use Symfony\Component\TypeInfo\Type\ObjectType;
 use Symfony\Component\TypeInfo\TypeIdentifier;
 use Symfony\Component\Validator\Constraints\Choice;
 
-/** JSON schemas of the classes that go over the wire: from their constructors' types, with the sentences of their docblocks. */
+/**
+ * JSON schemas of the classes that go over the wire: from their constructors' types, with the sentences of their
+ * docblocks.
+ */
 final class Schemas
 {
     /** @var array<string, array<string, mixed>> */
@@ -46,7 +49,9 @@ final class Schemas
         $short = (new \ReflectionClass($class))->getShortName();
         if (!isset($this->known[$short])) {
             $this->known[$short] = [];
-            $this->known[$short] = is_subclass_of($class, \BackedEnum::class) ? $this->choice($class) : $this->describe($class);
+            $this->known[$short] = is_subclass_of($class, \BackedEnum::class)
+                ? $this->choice($class)
+                : $this->describe($class);
         }
 
         return ['$ref' => "#/components/schemas/$short"];
@@ -64,9 +69,17 @@ final class Schemas
         if (1 === \count($classes)) {
             return $this->name($classes[0]);
         }
-        $whole = ['type' => 'object', 'description' => 'What is changed, and the version it was read in.', 'properties' => [], 'required' => [], 'additionalProperties' => false];
+        $whole = [
+            'type' => 'object',
+            'description' => 'What is changed, and the version it was read in.',
+            'properties' => [],
+            'required' => [],
+            'additionalProperties' => false,
+        ];
         foreach ($classes as $class) {
-            $part = $this->describe(class_exists($class) ? $class : throw new \LogicException("$class is not a class."));
+            $part = $this->describe(
+                class_exists($class) ? $class : throw new \LogicException("$class is not a class."),
+            );
             $whole['properties'] += $part['properties'];
             $whole['required'] = [...$whole['required'], ...$part['required']];
         }
@@ -97,9 +110,12 @@ final class Schemas
         $required = [];
         foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
             $name = $parameter->getName();
-            $type = $this->docs->getTypeFromConstructor($class, $name) ?? $this->types->getTypeFromConstructor($class, $name)
-                ?? throw new \LogicException("$class::$name has no type.");
-            $properties[$name] = $this->schema($type) + $this->choices($parameter) + ['description' => Sentences::ofParameter($parameter)];
+            $type =
+                $this->docs->getTypeFromConstructor($class, $name) ??
+                ($this->types->getTypeFromConstructor($class, $name) ??
+                    throw new \LogicException("$class::$name has no type."));
+            $properties[$name] = $this->schema($type) +
+                $this->choices($parameter) + ['description' => Sentences::ofParameter($parameter)];
             if ($parameter->isDefaultValueAvailable() && \is_scalar($parameter->getDefaultValue())) {
                 $properties[$name]['default'] = $parameter->getDefaultValue();
             }
@@ -109,8 +125,11 @@ final class Schemas
         }
 
         return [
-            'type' => 'object', 'description' => Sentences::ofClass($class),
-            'properties' => $properties, 'required' => $required, 'additionalProperties' => false,
+            'type' => 'object',
+            'description' => Sentences::ofClass($class),
+            'properties' => $properties,
+            'required' => $required,
+            'additionalProperties' => false,
         ];
     }
 
@@ -122,7 +141,8 @@ final class Schemas
     private function choice(string $enum): array
     {
         return [
-            'type' => 'string', 'description' => Sentences::ofClass($enum),
+            'type' => 'string',
+            'description' => Sentences::ofClass($enum),
             'enum' => array_map(static fn (\BackedEnum $case): int|string => $case->value, $enum::cases()),
         ];
     }
@@ -132,7 +152,11 @@ final class Schemas
     {
         $class = $parameter->getDeclaringClass();
         $name = $parameter->getName();
-        foreach (null !== $class && $class->hasProperty($name) ? $class->getProperty($name)->getAttributes(Choice::class) : [] as $choice) {
+        foreach (
+            null !== $class && $class->hasProperty($name)
+                ? $class->getProperty($name)->getAttributes(Choice::class)
+                : [] as $choice
+        ) {
             return ['enum' => $choice->newInstance()->choices ?? []];
         }
 
@@ -144,9 +168,16 @@ final class Schemas
     {
         return match (true) {
             $type instanceof NullableType => ['anyOf' => [$this->schema($type->getWrappedType()), ['type' => 'null']]],
-            $type instanceof CollectionType => ['type' => 'array', 'items' => $this->schema($type->getCollectionValueType())],
+            $type instanceof CollectionType => [
+                'type' => 'array',
+                'items' => $this->schema($type->getCollectionValueType()),
+            ],
             $type instanceof BackedEnumType, $type instanceof ObjectType => $this->name($type->getClassName()),
-            $type instanceof BuiltinType => self::plain(TypeIdentifier::MIXED === $type->getTypeIdentifier() ? throw new \LogicException('A type is missing.') : $type->getTypeIdentifier()->value),
+            $type instanceof BuiltinType => self::plain(
+                TypeIdentifier::MIXED === $type->getTypeIdentifier()
+                    ? throw new \LogicException('A type is missing.')
+                    : $type->getTypeIdentifier()->value,
+            ),
             default => throw new \LogicException("$type cannot be described."),
         };
     }

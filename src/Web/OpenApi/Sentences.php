@@ -29,8 +29,15 @@ final class Sentences
     {
         $name = $parameter->getName();
         $class = $parameter->getDeclaringClass();
-        foreach (self::read($parameter->getDeclaringFunction()->getDocComment())?->getTagsByName('param') ?? [] as $tag) {
-            if ($tag instanceof Param && $tag->getVariableName() === $name && null !== $tag->getDescription() && '' !== (string) $tag->getDescription()) {
+        foreach (
+            self::read($parameter->getDeclaringFunction()->getDocComment())?->getTagsByName('param') ?? [] as $tag
+        ) {
+            if (
+                $tag instanceof Param
+                && $tag->getVariableName() === $name
+                && null !== $tag->getDescription()
+                && '' !== (string) $tag->getDescription()
+            ) {
                 return self::sentence((string) $tag->getDescription());
             }
         }

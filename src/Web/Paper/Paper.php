@@ -38,8 +38,16 @@ final class Paper
         return $pdf;
     }
 
-    public static function write(\TCPDF $pdf, float $x, float $y, float $width, string $text, float $size = 9, string $style = '', string $align = 'L'): void
-    {
+    public static function write(
+        \TCPDF $pdf,
+        float $x,
+        float $y,
+        float $width,
+        string $text,
+        float $size = 9,
+        string $style = '',
+        string $align = 'L',
+    ): void {
         $pdf->setFont(self::FONT, $style, $size);
         $pdf->setXY($x, $y);
         // Narrower letters rather than letters that run out.
@@ -54,8 +62,18 @@ final class Paper
         for ($tick = 0; $tick <= self::BAR; $tick += 10) {
             $pdf->Line(self::MARGIN + $tick, $y, self::MARGIN + $tick, $y - (0 === $tick % 50 ? 4 : 2.5));
         }
-        $says = 1 === $scale ? 'Drawn true to size, 1:1.' : "Drawn 1:$scale: this bar stands for ".(self::BAR * $scale).' mm.';
-        self::write($pdf, self::MARGIN + self::BAR + 4, $y - 5, $across - 2 * self::MARGIN - self::BAR - 4, "$says Printed at 100 % the bar measures 50 mm.", 8);
+        $says =
+            1 === $scale
+                ? 'Drawn true to size, 1:1.'
+                : "Drawn 1:$scale: this bar stands for ".self::BAR * $scale.' mm.';
+        self::write(
+            $pdf,
+            self::MARGIN + self::BAR + 4,
+            $y - 5,
+            $across - 2 * self::MARGIN - self::BAR - 4,
+            "$says Printed at 100 % the bar measures 50 mm.",
+            8,
+        );
     }
 
     /** One to how many a drawing has to be to stand in a room. */

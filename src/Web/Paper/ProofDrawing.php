@@ -25,14 +25,40 @@ final class ProofDrawing
     {
         [$width, $height] = [$said->width / 1000, $said->height / 1000];
         $thin = max($width, $height) / 900;
-        $line = static fn (string $d, string $dash, float $wide): string => '' === $d ? '' : \sprintf('<path d="%s" fill="none" stroke="%s" stroke-width="%.3F"%s/>', $d, self::INK, $wide * $thin, '' === $dash ? '' : ' stroke-dasharray="'.implode(' ', array_map(static fn (string $part): string => \sprintf('%.3F', (float) $part * $thin), explode(' ', $dash))).'"');
+        $line = static fn (string $d, string $dash, float $wide): string => '' === $d
+            ? ''
+            : \sprintf(
+                '<path d="%s" fill="none" stroke="%s" stroke-width="%.3F"%s/>',
+                $d,
+                self::INK,
+                $wide * $thin,
+                '' === $dash
+                    ? ''
+                    : ' stroke-dasharray="'.
+                        implode(
+                            ' ',
+                            array_map(
+                                static fn (string $part): string => \sprintf('%.3F', (float) $part * $thin),
+                                explode(' ', $dash),
+                            ),
+                        ).
+                        '"',
+            );
 
-        return self::wrapped($width, $height,
-            $line($said->outline, '', 1.6)
-            .$line($said->safe, '5 4', 1.0)
-            .$line($said->keepOuts, '2 2', 1.0)
-            .$line(\sprintf('M%.3F 0V%.3FM0 %.3FH%.3F', $width / 2, $height, $height / 2, $width), '14 4 3 4', 0.8)
-            .\sprintf('<g transform="translate(%.3F %.3F)">%s</g>', $proof->left()->micrometres / 1000, $proof->top()->micrometres / 1000, self::layers($proof, 0, $thin, $paths)));
+        return self::wrapped(
+            $width,
+            $height,
+            $line($said->outline, '', 1.6).
+                $line($said->safe, '5 4', 1.0).
+                $line($said->keepOuts, '2 2', 1.0).
+                $line(\sprintf('M%.3F 0V%.3FM0 %.3FH%.3F', $width / 2, $height, $height / 2, $width), '14 4 3 4', 0.8).
+                \sprintf(
+                    '<g transform="translate(%.3F %.3F)">%s</g>',
+                    $proof->left()->micrometres / 1000,
+                    $proof->top()->micrometres / 1000,
+                    self::layers($proof, 0, $thin, $paths),
+                ),
+        );
     }
 
     /**
@@ -59,11 +85,20 @@ final class ProofDrawing
         $films = $proof->frozen()->films;
         $groups = '';
         foreach (array_reverse($proof->layers($member), true) as $nth => $layer) {
-            $groups .= \sprintf("<g id=\"%s\" fill=\"%s\"><path fill-rule=\"evenodd\" d=\"%s\"/></g>\n", $layer['role'], $films[$nth]['swatch'] ?? self::INK, $paths[$layer['outline']]);
+            $groups .= \sprintf(
+                "<g id=\"%s\" fill=\"%s\"><path fill-rule=\"evenodd\" d=\"%s\"/></g>\n",
+                $layer['role'],
+                $films[$nth]['swatch'] ?? self::INK,
+                $paths[$layer['outline']],
+            );
         }
 
-        return \sprintf("<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1\$smm\" height=\"%2\$smm\" viewBox=\"0 0 %1\$s %2\$s\">\n%3\$s</svg>\n",
-            $size->width->micrometres / 1000, $size->height->micrometres / 1000, $groups);
+        return \sprintf(
+            "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1\$smm\" height=\"%2\$smm\" viewBox=\"0 0 %1\$s %2\$s\">\n%3\$s</svg>\n",
+            $size->width->micrometres / 1000,
+            $size->height->micrometres / 1000,
+            $groups,
+        );
     }
 
     /** @param array<string, string> $paths */
@@ -72,7 +107,13 @@ final class ProofDrawing
         $films = $proof->frozen()->films;
         $drawn = '';
         foreach (array_reverse($proof->layers($member), true) as $nth => $layer) {
-            $drawn .= \sprintf('<path d="%s" fill="%s" fill-rule="evenodd" stroke="%s" stroke-width="%.3F"/>', $paths[$layer['outline']], $films[$nth]['swatch'] ?? self::INK, self::INK, 0.4 * $thin);
+            $drawn .= \sprintf(
+                '<path d="%s" fill="%s" fill-rule="evenodd" stroke="%s" stroke-width="%.3F"/>',
+                $paths[$layer['outline']],
+                $films[$nth]['swatch'] ?? self::INK,
+                self::INK,
+                0.4 * $thin,
+            );
         }
 
         return $drawn;
@@ -80,6 +121,11 @@ final class ProofDrawing
 
     private static function wrapped(float $width, float $height, string $inside): string
     {
-        return \sprintf('<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F %2$.3F">%3$s</svg>', $width, $height, $inside);
+        return \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F %2$.3F">%3$s</svg>',
+            $width,
+            $height,
+            $inside,
+        );
     }
 }

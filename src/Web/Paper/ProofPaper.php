@@ -14,7 +14,9 @@ use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 
-/** A proof on paper: true to size where the sheet allows it, else to a scale that is said, with a bar to check it by. */
+/**
+ * A proof on paper: true to size where the sheet allows it, else to a scale that is said, with a bar to check it by.
+ */
 final readonly class ProofPaper
 {
     /** mm: the band at the foot, and the one at the head. */
@@ -22,18 +24,18 @@ final readonly class ProofPaper
     private const FACTS = 72.0;
     private const GAP = 8.0;
 
-    public function __construct(
-        #[Autowire('%env(YELBO_SHOP)%')]
-        private string $shop,
-        private Outlines $outlines,
-    ) {
+    public function __construct(#[Autowire('%env(YELBO_SHOP)%')] private string $shop, private Outlines $outlines)
+    {
     }
 
     public function response(Proof $proof): Response
     {
         return new Response($this->pdf($proof), 200, [
             'Content-Type' => 'application/pdf',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, self::name($proof, 'pdf')),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                self::name($proof, 'pdf'),
+            ),
         ]);
     }
 
@@ -51,7 +53,10 @@ final readonly class ProofPaper
 
         return new Response(ProofDrawing::decal($proof, $member, $this->outlines->paths($proof->outlines())), 200, [
             'Content-Type' => 'image/svg+xml',
-            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, self::name($proof, 'svg')),
+            'Content-Disposition' => HeaderUtils::makeDisposition(
+                HeaderUtils::DISPOSITION_ATTACHMENT,
+                self::name($proof, 'svg'),
+            ),
             'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox",
         ]);
     }
@@ -62,7 +67,9 @@ final readonly class ProofPaper
         $single = 1 === $proof->members();
         [$width, $height] = $single ? [$said->width / 1000, $said->height / 1000] : self::widest($proof);
         // The way round that lets the drawing be larger; upright where both do.
-        $upright = self::scale($width, $height, Paper::SHORT, Paper::LONG) <= self::scale($width, $height, Paper::LONG, Paper::SHORT);
+        $upright =
+            self::scale($width, $height, Paper::SHORT, Paper::LONG) <=
+            self::scale($width, $height, Paper::LONG, Paper::SHORT);
         [$across, $down] = $upright ? [Paper::SHORT, Paper::LONG] : [Paper::LONG, Paper::SHORT];
         $scale = self::scale($width, $height, $across, $down);
         $pdf = Paper::a4($upright, "Proof {$proof->nth()} of {$proof->docket()->tag()}");
@@ -70,7 +77,13 @@ final readonly class ProofPaper
         $top = Paper::MARGIN + self::FACTS;
         if ($single) {
             $svg = ProofDrawing::onObject($proof, $said, $this->outlines->paths($proof->outlines()));
-            $pdf->ImageSVG('@'.$svg, Paper::MARGIN + ($across - 2 * Paper::MARGIN - $width / $scale) / 2, $top, $width / $scale, $height / $scale);
+            $pdf->ImageSVG(
+                '@'.$svg,
+                Paper::MARGIN + ($across - 2 * Paper::MARGIN - $width / $scale) / 2,
+                $top,
+                $width / $scale,
+                $height / $scale,
+            );
             Paper::bar($pdf, $scale, $across, $down);
         } else {
             $this->set($pdf, $proof, $scale, $across, $down, $top);
@@ -82,7 +95,12 @@ final readonly class ProofPaper
     /** One to how many the drawing has to be to stand on a sheet. */
     private static function scale(float $width, float $height, float $across, float $down): int
     {
-        return Paper::scale($width, $height, $across - 2 * Paper::MARGIN, $down - Paper::MARGIN - self::FACTS - self::FOOT);
+        return Paper::scale(
+            $width,
+            $height,
+            $across - 2 * Paper::MARGIN,
+            $down - Paper::MARGIN - self::FACTS - self::FOOT,
+        );
     }
 
     private function head(\TCPDF $pdf, Proof $proof, FrozenFacts $said, float $across): void
@@ -97,14 +115,27 @@ final readonly class ProofPaper
         $pdf->Cell($half, 8, "{$this->shop}, {$proof->madeAt()->format('j F Y, H:i')}", 0, 0, 'R');
         $rows = [
             ['For', $docket->customer()?->name() ?? ''],
-            '' !== $said->drawing ? ['Drawing', $said->drawing] : ['Words', 1 === $proof->members() ? implode(' / ', $proof->words()) : $proof->members().' names, as drawn below'],
+            '' !== $said->drawing
+                ? ['Drawing', $said->drawing]
+                : [
+                    'Words',
+                    1 === $proof->members()
+                        ? implode(' / ', $proof->words())
+                        : $proof->members().' names, as drawn below',
+                ],
             ['' === $said->drawing ? 'Letters' : 'Height', self::both($proof->capHeight())],
             ['Over all', self::bothWays($proof->size())],
-            ['On', $said->object.('' === $said->material ? '' : ', '.mb_strtolower($said->material)).', '.self::bothWays(new Size(Length::micrometres($said->wallWidth), Length::micrometres($said->wallHeight)))],
+            [
+                'On',
+                $said->object.
+                ('' === $said->material ? '' : ', '.mb_strtolower($said->material)).
+                ', '.
+                self::bothWays(new Size(Length::micrometres($said->wallWidth), Length::micrometres($said->wallHeight))),
+            ],
             ['From left, top', self::both($proof->left()).'; '.self::both($proof->top())],
             ['Film', implode(' on ', array_map(static fn (array $film): string => $film['name'], $said->films))],
             ['How many', $said->quantity.($said->panes > 1 ? " of each of $said->panes panes" : '')],
-            ...(null === $said->price ? [] : [['Price', number_format($said->price / 100, 2, '.', ' ')]]),
+            ...null === $said->price ? [] : [['Price', number_format($said->price / 100, 2, '.', ' ')]],
         ];
         $this->rows($pdf, $rows, Paper::MARGIN, Paper::MARGIN + 10, $half);
         $notes = [...$said->remarks, ...$said->cautions, ...$said->care];
@@ -113,9 +144,31 @@ final readonly class ProofPaper
         }
         $pdf->setXY(Paper::MARGIN + $half + 6, Paper::MARGIN + 10);
         $pdf->setFont(Paper::FONT, '', 8);
-        $pdf->MultiCell($half, 4, implode("\n", array_map(static fn (string $note): string => "– $note", $notes)), 0, 'L', false, 1, null, null, true, 0, false, true, self::FACTS - 14, 'T', true);
+        $pdf->MultiCell(
+            $half,
+            4,
+            implode("\n", array_map(static fn (string $note): string => "– $note", $notes)),
+            0,
+            'L',
+            false,
+            1,
+            null,
+            null,
+            true,
+            0,
+            false,
+            true,
+            self::FACTS - 14,
+            'T',
+            true,
+        );
         $pdf->setLineStyle(['width' => 0.2, 'color' => [18, 32, 31]]);
-        $pdf->Line(Paper::MARGIN, Paper::MARGIN + self::FACTS - 4, $across - Paper::MARGIN, Paper::MARGIN + self::FACTS - 4);
+        $pdf->Line(
+            Paper::MARGIN,
+            Paper::MARGIN + self::FACTS - 4,
+            $across - Paper::MARGIN,
+            Paper::MARGIN + self::FACTS - 4,
+        );
     }
 
     /** @param list<array{string, string}> $rows */
@@ -161,7 +214,10 @@ final readonly class ProofPaper
     {
         $sizes = array_map($proof->size(...), range(0, $proof->members() - 1));
 
-        return [max(array_map(static fn (Size $size): float => $size->width->micrometres / 1000, $sizes)), max(array_map(static fn (Size $size): float => $size->height->micrometres / 1000, $sizes))];
+        return [
+            max(array_map(static fn (Size $size): float => $size->width->micrometres / 1000, $sizes)),
+            max(array_map(static fn (Size $size): float => $size->height->micrometres / 1000, $sizes)),
+        ];
     }
 
     private static function both(Length $length): string

@@ -12,7 +12,9 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Length;
 
-/** A cut sheet on paper: its pieces numbered where they lie, and for each number the words, the order and where it goes. */
+/**
+ * A cut sheet on paper: its pieces numbered where they lie, and for each number the words, the order and where it goes.
+ */
 final readonly class SheetMap
 {
     private const DRAWING = 96.0;
@@ -36,8 +38,19 @@ final readonly class SheetMap
         foreach ($this->sheets->contents($batch) as $placed) {
             $rows[] = [$placed->piece, $this->sheets->put($placed), $placed->part];
         }
-        usort($rows, static fn (array $a, array $b): int => [intdiv($a[1]->box()->top, 20_000), $a[1]->box()->left] <=> [intdiv($b[1]->box()->top, 20_000), $b[1]->box()->left]);
-        $scale = Paper::scale($batch->width() / 1000, $batch->height() / 1000, self::DRAWING, Paper::LONG - self::TOP - 26);
+        usort(
+            $rows,
+            static fn (array $a, array $b): int => [intdiv($a[1]->box()->top, 20_000), $a[1]->box()->left] <=> [
+                intdiv($b[1]->box()->top, 20_000),
+                $b[1]->box()->left,
+            ],
+        );
+        $scale = Paper::scale(
+            $batch->width() / 1000,
+            $batch->height() / 1000,
+            self::DRAWING,
+            Paper::LONG - self::TOP - 26,
+        );
         $this->drawing($pdf, $batch, $rows, $scale);
         Paper::bar($pdf, $scale, Paper::SHORT, Paper::LONG);
         $this->list($pdf, $batch, $rows);
@@ -47,9 +60,30 @@ final readonly class SheetMap
 
     private function head(\TCPDF $pdf, Batch $batch): void
     {
-        $size = Length::micrometres($batch->width())->inMetric().' × '.Length::micrometres($batch->height())->inMetric().' mm';
-        Paper::write($pdf, Paper::MARGIN, Paper::MARGIN, 130, "Batch {$batch->id()}: {$batch->film()->name()}", 15, 'B');
-        Paper::write($pdf, Paper::MARGIN, Paper::MARGIN + 9, 186, "On {$batch->stock()->number()}, $size, bin {$batch->stock()->bin()}. Released {$batch->releasedAt()->format('j F Y, H:i')}. The end that is fed first is at the top.", 9);
+        $size =
+            Length::micrometres($batch->width())->inMetric().
+            ' × '.
+            Length::micrometres($batch->height())->inMetric().
+            ' mm';
+        $released = $batch->releasedAt()->format('j F Y, H:i');
+        Paper::write(
+            $pdf,
+            Paper::MARGIN,
+            Paper::MARGIN,
+            130,
+            "Batch {$batch->id()}: {$batch->film()->name()}",
+            15,
+            'B',
+        );
+        Paper::write(
+            $pdf,
+            Paper::MARGIN,
+            Paper::MARGIN + 9,
+            186,
+            "On {$batch->stock()->number()}, $size, bin {$batch->stock()->bin()}. Released $released. "
+                .'The end that is fed first is at the top.',
+            9,
+        );
     }
 
     /** @param list<array{Piece, Region, int}> $rows */
@@ -59,12 +93,25 @@ final readonly class SheetMap
         $height = $batch->height() / 1000;
         $paths = '';
         foreach ($rows as [, $put]) {
-            $paths .= '<path d="'.SvgPath::write($put).'" fill="#c0cac8" stroke="#12201f" stroke-width="'.(0.2 * $scale).'"/>';
+            $paths .=
+                '<path d="'.
+                SvgPath::write($put).
+                '" fill="#c0cac8" stroke="#12201f" stroke-width="'.
+                0.2 * $scale.
+                '"/>';
         }
         foreach ($batch->boxes() as $box) {
-            $paths .= '<path d="'.SvgPath::write($box->region()).'" fill="none" stroke="#12201f" stroke-width="'.(0.15 * $scale).'"/>';
+            $paths .=
+                '<path d="'.
+                SvgPath::write($box->region()).
+                '" fill="none" stroke="#12201f" stroke-width="'.
+                0.15 * $scale.
+                '"/>';
         }
-        $svg = "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 $width $height\"><path d=\"{$batch->outline()}\" fill=\"none\" stroke=\"#12201f\" stroke-width=\"".(0.35 * $scale)."\"/>$paths</svg>";
+        $svg =
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 $width $height\"><path d=\"{$batch->outline()}\" fill=\"none\" stroke=\"#12201f\" stroke-width=\"".
+            0.35 * $scale.
+            "\"/>$paths</svg>";
         $pdf->ImageSVG('@'.$svg, Paper::MARGIN, self::TOP, $width / $scale, $height / $scale);
         foreach ($rows as $nth => [, $put]) {
             $box = $put->box();
@@ -90,9 +137,30 @@ final readonly class SheetMap
                 [$x, $across, $y] = [Paper::MARGIN, Paper::SHORT - 2 * Paper::MARGIN, self::TOP];
             }
             Paper::write($pdf, $x, $y, 8, (string) ($nth + 1), 10, 'B');
-            Paper::write($pdf, $x + 8, $y, $across - 8, $piece->label().($part < 0 ? '' : ', part '.($part + 1)).($piece->isMirrored() ? ', mirrored' : ''), 10, 'B');
+            Paper::write(
+                $pdf,
+                $x + 8,
+                $y,
+                $across - 8,
+                $piece->label().
+                    ($part < 0 ? '' : ', part '.($part + 1)).
+                    ($piece->isMirrored() ? ', mirrored' : ''),
+                10,
+                'B',
+            );
             $docket = $piece->docket();
-            Paper::write($pdf, $x + 8, $y + 4.4, $across - 8, "{$piece->tag()}, ".($docket->customer()?->name() ?? '').": {$docket->object()->name()}".(null === $docket->neededAt() ? '' : ', '.$docket->neededAt()->format('j M')).($docket->isAppliedHere() ? '' : ', to take away'), 8);
+            Paper::write(
+                $pdf,
+                $x + 8,
+                $y + 4.4,
+                $across - 8,
+                "{$piece->tag()}, ".
+                    ($docket->customer()?->name() ?? '').
+                    ": {$docket->object()->name()}".
+                    (null === $docket->neededAt() ? '' : ', '.$docket->neededAt()->format('j M')).
+                    ($docket->isAppliedHere() ? '' : ', to take away'),
+                8,
+            );
             $y += self::ROW;
         }
     }

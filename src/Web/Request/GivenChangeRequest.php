@@ -16,8 +16,12 @@ final readonly class GivenChangeRequest
      * @param float|null $x where on the drawing, mm from its left
      * @param float|null $y where on the drawing, mm from its top
      */
-    public function __construct(public string $name = '', public string $note = '', public ?float $x = null, public ?float $y = null)
-    {
+    public function __construct(
+        public string $name = '',
+        public string $note = '',
+        public ?float $x = null,
+        public ?float $y = null,
+    ) {
     }
 
     /** @return array{int, int}|null µm; none where no spot, or one that cannot be, is named */

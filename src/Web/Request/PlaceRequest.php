@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Yelbo\Web\Request;
 
 /**
- * A place typed from an edge, the middle or a feature of the object: `left`, `right`, `across`, `top`, `bottom`, `down`,
+ * A place typed from an edge, the middle or a feature of the object: `left`, `right`, `across`, `top`, `bottom`,
+ * `down`,
  * or `across/0` and `down/0` from a feature.
  */
 final readonly class PlaceRequest

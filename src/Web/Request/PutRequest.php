@@ -15,7 +15,13 @@ final readonly class PutRequest
      * @param float $y from the top, mm
      * @param float $turn degrees, counterclockwise
      */
-    public function __construct(public int $version, public int $sheet, public int $nth, public float $x, public float $y, public float $turn)
-    {
+    public function __construct(
+        public int $version,
+        public int $sheet,
+        public int $nth,
+        public float $x,
+        public float $y,
+        public float $turn,
+    ) {
     }
 }

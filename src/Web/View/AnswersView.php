@@ -37,11 +37,26 @@ final readonly class AnswersView
     public static function from(Heard $heard): self
     {
         return new self(
-            array_map(static fn (string $field, string $says): FieldView => new FieldView($field, $says), array_keys($heard->wrong), $heard->wrong),
+            array_map(
+                static fn (string $field, string $says): FieldView => new FieldView($field, $says),
+                array_keys($heard->wrong),
+                $heard->wrong,
+            ),
             null === $heard->drawn ? null : FitView::from($heard->drawn),
             null === $heard->drawn ? null : CheckView::from($heard->snags, null, $heard->doubts, $heard->weeding),
-            $heard->warning, $heard->readyAt->format(\DATE_ATOM), $heard->inTime, $heard->life,
-            array_map(static fn (array $one): FilmAdviceView => new FilmAdviceView($one[0]->film->label(), $one[0]->verdict, $one[0]->reason, array_map(static fn (FilmOnShelf $film): FilmView => FilmView::from($film), $one[1])), $heard->advice),
+            $heard->warning,
+            $heard->readyAt->format(\DATE_ATOM),
+            $heard->inTime,
+            $heard->life,
+            array_map(
+                static fn (array $one): FilmAdviceView => new FilmAdviceView(
+                    $one[0]->film->label(),
+                    $one[0]->verdict,
+                    $one[0]->reason,
+                    array_map(static fn (FilmOnShelf $film): FilmView => FilmView::from($film), $one[1]),
+                ),
+                $heard->advice,
+            ),
             $heard->names,
         );
     }

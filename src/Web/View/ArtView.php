@@ -20,8 +20,15 @@ final readonly class ArtView
      * @param int $corners how many corners the outlines have
      * @param SizeView $size over all
      */
-    public function __construct(public int $id, public string $name, public bool $sized, public SizeView $size, public int $corners, public array $layers, public array $notes)
-    {
+    public function __construct(
+        public int $id,
+        public string $name,
+        public bool $sized,
+        public SizeView $size,
+        public int $corners,
+        public array $layers,
+        public array $notes,
+    ) {
     }
 
     public static function from(BroughtArt $art): self
@@ -29,10 +36,25 @@ final readonly class ArtView
         $drawing = $art->drawing();
         $layers = [];
         foreach ($drawing->layers as $colour => $region) {
-            $layers[] = new ArtColourView($colour, \count($region->polygons), $region->corners(), SvgPath::write($drawing->glance($colour)));
+            $layers[] = new ArtColourView(
+                $colour,
+                \count($region->polygons),
+                $region->corners(),
+                SvgPath::write($drawing->glance($colour)),
+            );
         }
 
-        return new self($art->id(), $art->name(), $drawing->sized, SizeView::box($drawing->box()), $drawing->corners(), $layers,
-            array_map(static fn (Note $note): ArtNoteView => new ArtNoteView($note->kind, $note->says), $drawing->notes));
+        return new self(
+            $art->id(),
+            $art->name(),
+            $drawing->sized,
+            SizeView::box($drawing->box()),
+            $drawing->corners(),
+            $layers,
+            array_map(
+                static fn (Note $note): ArtNoteView => new ArtNoteView($note->kind, $note->says),
+                $drawing->notes,
+            ),
+        );
     }
 }

@@ -21,12 +21,31 @@ final readonly class BatchRow
      * @param int $version as it was read; a change by somebody else since is a conflict
      * @param FilmView $film the film it is cut from
      */
-    public function __construct(public int $id, public int $version, public BatchState $state, public FilmView $film, public float $progress, public int $pieces, public float $metres, public float $minutes, public int $release)
-    {
+    public function __construct(
+        public int $id,
+        public int $version,
+        public BatchState $state,
+        public FilmView $film,
+        public float $progress,
+        public int $pieces,
+        public float $metres,
+        public float $minutes,
+        public int $release,
+    ) {
     }
 
     public static function from(Batch $batch, int $pieces, float $metres, float $seconds): self
     {
-        return new self($batch->id(), $batch->version(), $batch->state(), FilmView::from($batch->film()), $batch->progress(), $pieces, round($metres, 2), Minutes::ofSeconds($seconds), $batch->release());
+        return new self(
+            $batch->id(),
+            $batch->version(),
+            $batch->state(),
+            FilmView::from($batch->film()),
+            $batch->progress(),
+            $pieces,
+            round($metres, 2),
+            Minutes::ofSeconds($seconds),
+            $batch->release(),
+        );
     }
 }

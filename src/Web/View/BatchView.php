@@ -58,10 +58,24 @@ final readonly class BatchView
     public static function from(Batch $batch, array $places, float $metres, float $seconds, ?string $machine): self
     {
         return new self(
-            $batch->id(), $batch->version(), $batch->state(), FilmView::from($batch->film()), StockItemView::from($batch->stock()),
-            LengthView::micrometres($batch->length()), round($batch->fill(), 3), $batch->releasedAt()->format(\DATE_ATOM),
-            $batch->progress(), $batch->trouble(), $places, round($metres, 2), Minutes::ofSeconds($seconds),
-            $batch->release(), array_map(static fn (Box $box): string => SvgPath::write($box->region()), $batch->boxes()), $batch->outline(), SizeView::micrometres($batch->width(), $batch->height()), $machine,
+            $batch->id(),
+            $batch->version(),
+            $batch->state(),
+            FilmView::from($batch->film()),
+            StockItemView::from($batch->stock()),
+            LengthView::micrometres($batch->length()),
+            round($batch->fill(), 3),
+            $batch->releasedAt()->format(\DATE_ATOM),
+            $batch->progress(),
+            $batch->trouble(),
+            $places,
+            round($metres, 2),
+            Minutes::ofSeconds($seconds),
+            $batch->release(),
+            array_map(static fn (Box $box): string => SvgPath::write($box->region()), $batch->boxes()),
+            $batch->outline(),
+            SizeView::micrometres($batch->width(), $batch->height()),
+            $machine,
         );
     }
 }

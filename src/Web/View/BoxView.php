@@ -22,6 +22,13 @@ final readonly class BoxView
 
     public static function from(Box $box): self
     {
-        return new self(...array_map(static fn (int $micrometres): float => Length::micrometres($micrometres)->toMillimetres(), [$box->left, $box->top, $box->width(), $box->height()]));
+        return new self(
+            ...array_map(static fn (int $micrometres): float => Length::micrometres($micrometres)->toMillimetres(), [
+                $box->left,
+                $box->top,
+                $box->width(),
+                $box->height(),
+            ]),
+        );
     }
 }

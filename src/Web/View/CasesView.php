@@ -18,7 +18,22 @@ final readonly class CasesView
     /** @param list<array{line: int, word: int, cases: non-empty-list<array{string, Artwork}>}> $words */
     public static function from(array $words): self
     {
-        return new self(array_map(static fn (array $word): WordCasesView => new WordCasesView($word['line'], $word['word'],
-            array_map(static fn (array $case): CaseView => new CaseView($case[0], SvgPath::write($case[1]->top()), SizeView::box($case[1]->box())), $word['cases'])), $words));
+        return new self(
+            array_map(
+                static fn (array $word): WordCasesView => new WordCasesView(
+                    $word['line'],
+                    $word['word'],
+                    array_map(
+                        static fn (array $case): CaseView => new CaseView(
+                            $case[0],
+                            SvgPath::write($case[1]->top()),
+                            SizeView::box($case[1]->box()),
+                        ),
+                        $word['cases'],
+                    ),
+                ),
+                $words,
+            ),
+        );
     }
 }

@@ -17,14 +17,27 @@ final readonly class ChangeRequestView
      * @param SpotView|null $spot where on the drawing it is pinned
      * @param string $at when, ISO 8601
      */
-    public function __construct(public int $id, public int $proof, public string $by, public string $note, public ?SpotView $spot, public string $at)
-    {
+    public function __construct(
+        public int $id,
+        public int $proof,
+        public string $by,
+        public string $note,
+        public ?SpotView $spot,
+        public string $at,
+    ) {
     }
 
     public static function from(ChangeRequest $request): self
     {
         $spot = $request->spot();
 
-        return new self($request->id(), $request->proof()->nth(), $request->by(), $request->note(), null === $spot ? null : SpotView::micrometres($spot[0], $spot[1]), $request->at()->format(\DATE_ATOM));
+        return new self(
+            $request->id(),
+            $request->proof()->nth(),
+            $request->by(),
+            $request->note(),
+            null === $spot ? null : SpotView::micrometres($spot[0], $spot[1]),
+            $request->at()->format(\DATE_ATOM),
+        );
     }
 }

@@ -7,7 +7,9 @@ namespace Yelbo\Web\View;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Trade\Check\SnagGroup;
 
-/** What speaks against a drawing, how the words differ from what was asked for, and how long it takes to weed (minutes). */
+/**
+ * What speaks against a drawing, how the words differ from what was asked for, and how long it takes to weed (minutes).
+ */
 final readonly class CheckView
 {
     /**
@@ -26,6 +28,16 @@ final readonly class CheckView
      */
     public static function from(array $groups, ?Docket $docket, array $spelling, float $weeding): self
     {
-        return new self(array_map(static fn (SnagGroup $group): SnagGroupView => SnagGroupView::from($group, $docket?->waivers()->reason($group->code, $group->found)), $groups), $spelling, $weeding);
+        return new self(
+            array_map(
+                static fn (SnagGroup $group): SnagGroupView => SnagGroupView::from(
+                    $group,
+                    $docket?->waivers()->reason($group->code, $group->found),
+                ),
+                $groups,
+            ),
+            $spelling,
+            $weeding,
+        );
     }
 }

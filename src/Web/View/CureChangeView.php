@@ -16,12 +16,27 @@ final readonly class CureChangeView
      * @param string|null $film the short name of the film it changes to
      * @param bool $toTheMiddle whether the art goes to the middle of the safe area
      */
-    public function __construct(public ?string $capHeight, public ?string $face, public ?string $film, public bool $toTheMiddle, public array $setting)
-    {
+    public function __construct(
+        public ?string $capHeight,
+        public ?string $face,
+        public ?string $film,
+        public bool $toTheMiddle,
+        public array $setting,
+    ) {
     }
 
     public static function from(DesignChange $change): self
     {
-        return new self($change->capHeight, $change->face, $change->film, $change->toTheMiddle, array_map(static fn (string $field, string $value): SettingPartView => new SettingPartView($field, $value), array_keys($change->setting), $change->setting));
+        return new self(
+            $change->capHeight,
+            $change->face,
+            $change->film,
+            $change->toTheMiddle,
+            array_map(
+                static fn (string $field, string $value): SettingPartView => new SettingPartView($field, $value),
+                array_keys($change->setting),
+                $change->setting,
+            ),
+        );
     }
 }

@@ -6,7 +6,10 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Designs\Cure;
 
-/** Something that would help: tried, with what it comes to, or said only where nobody but the bench or the customer can do it. */
+/**
+ * Something that would help: tried, with what it comes to, or said only where nobody but the bench or the customer can
+ * do it.
+ */
 final readonly class CureView
 {
     /**
@@ -15,12 +18,21 @@ final readonly class CureView
      * @param string $says a sentence for the worker
      * @param string $effect what it changes, in a sentence
      */
-    public function __construct(public string $do, public string $says, public string $effect, public ?CureChangeView $change)
-    {
+    public function __construct(
+        public string $do,
+        public string $says,
+        public string $effect,
+        public ?CureChangeView $change,
+    ) {
     }
 
     public static function from(Cure $cure): self
     {
-        return new self($cure->do, $cure->says, $cure->effect, null === $cure->change ? null : CureChangeView::from($cure->change));
+        return new self(
+            $cure->do,
+            $cure->says,
+            $cure->effect,
+            null === $cure->change ? null : CureChangeView::from($cure->change),
+        );
     }
 }

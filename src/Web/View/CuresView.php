@@ -18,6 +18,14 @@ final readonly class CuresView
     /** @param list<array{SnagGroup, list<Cure>}> $found */
     public static function from(array $found): self
     {
-        return new self(array_map(static fn (array $one): CuredSnagView => new CuredSnagView($one[0]->code, array_map(CureView::from(...), $one[1])), $found));
+        return new self(
+            array_map(
+                static fn (array $one): CuredSnagView => new CuredSnagView(
+                    $one[0]->code,
+                    array_map(CureView::from(...), $one[1]),
+                ),
+                $found,
+            ),
+        );
     }
 }

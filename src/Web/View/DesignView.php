@@ -19,15 +19,27 @@ final readonly class DesignView
      * @param TypedSetting $setting how the words are set
      * @param TypedArt|null $art the drawing brought along
      */
-    public function __construct(public string $face, public ?LengthView $capHeight, public ?LengthView $left, public ?LengthView $top, public TypedSetting $setting, public ?TypedArt $art)
-    {
+    public function __construct(
+        public string $face,
+        public ?LengthView $capHeight,
+        public ?LengthView $left,
+        public ?LengthView $top,
+        public TypedSetting $setting,
+        public ?TypedArt $art,
+    ) {
     }
 
     public static function from(Design $design): self
     {
         $at = $design->at();
 
-        return new self($design->face(), null === $design->capHeight() ? null : LengthView::micrometres($design->capHeight()),
-            null === $at ? null : LengthView::micrometres($at[0]), null === $at ? null : LengthView::micrometres($at[1]), TypedSetting::fromDesign($design), TypedArt::fromDesign($design));
+        return new self(
+            $design->face(),
+            null === $design->capHeight() ? null : LengthView::micrometres($design->capHeight()),
+            null === $at ? null : LengthView::micrometres($at[0]),
+            null === $at ? null : LengthView::micrometres($at[1]),
+            TypedSetting::fromDesign($design),
+            TypedArt::fromDesign($design),
+        );
     }
 }

@@ -42,8 +42,18 @@ final readonly class DocketRow
 
     public static function from(Docket $docket, bool $late): self
     {
-        return new self($docket->number(), $docket->tag(), $docket->label(), $docket->customer()?->name() ?? Answers::fromKept($docket->answers())->customer, $docket->object()->name(),
-            $docket->state(), $docket->station(), $late, $docket->neededAt()?->format(\DATE_ATOM), $docket->quantity(),
-            null === $docket->film() ? null : FilmView::from($docket->film()));
+        return new self(
+            $docket->number(),
+            $docket->tag(),
+            $docket->label(),
+            $docket->customer()?->name() ?? Answers::fromKept($docket->answers())->customer,
+            $docket->object()->name(),
+            $docket->state(),
+            $docket->station(),
+            $late,
+            $docket->neededAt()?->format(\DATE_ATOM),
+            $docket->quantity(),
+            null === $docket->film() ? null : FilmView::from($docket->film()),
+        );
     }
 }

@@ -80,17 +80,46 @@ final readonly class DocketView
      * @param list<LogLineView> $log
      * @param list<string>      $cautions
      */
-    public static function from(Docket $docket, bool $late, ?\DateTimeImmutable $onBy, array $pieces, array $proofs, array $log, array $cautions): self
-    {
+    public static function from(
+        Docket $docket,
+        bool $late,
+        ?\DateTimeImmutable $onBy,
+        array $pieces,
+        array $proofs,
+        array $log,
+        array $cautions,
+    ): self {
         $typed = Answers::fromKept($docket->answers());
         $film = $docket->film();
 
         return new self(
-            $docket->number(), $docket->tag(), $docket->version(), $docket->state(), $docket->station(), $docket->label(),
-            $docket->customer()?->name() ?? $typed->customer, $docket->customer()?->contact() ?? $typed->contact, $docket->words(), $docket->roster(),
-            $docket->isMeasured() ? ObjectView::from($docket->object()) : null, $docket->useOf(), null === $film ? null : FilmView::from($film), $docket->quantity(),
-            $docket->neededAt()?->format(\DATE_ATOM), $onBy?->format(\DATE_ATOM), $late, $docket->isAppliedHere(), $docket->note(), $typed, DesignView::from($docket->design()),
-            $pieces, $proofs, $log, array_map(MoveView::ofDocket(...), Journey::docketMoves($docket->state())), $cautions, $docket->price(),
+            $docket->number(),
+            $docket->tag(),
+            $docket->version(),
+            $docket->state(),
+            $docket->station(),
+            $docket->label(),
+            $docket->customer()?->name() ?? $typed->customer,
+            $docket->customer()?->contact() ?? $typed->contact,
+            $docket->words(),
+            $docket->roster(),
+            $docket->isMeasured() ? ObjectView::from($docket->object()) : null,
+            $docket->useOf(),
+            null === $film ? null : FilmView::from($film),
+            $docket->quantity(),
+            $docket->neededAt()?->format(\DATE_ATOM),
+            $onBy?->format(\DATE_ATOM),
+            $late,
+            $docket->isAppliedHere(),
+            $docket->note(),
+            $typed,
+            DesignView::from($docket->design()),
+            $pieces,
+            $proofs,
+            $log,
+            array_map(MoveView::ofDocket(...), Journey::docketMoves($docket->state())),
+            $cautions,
+            $docket->price(),
         );
     }
 }

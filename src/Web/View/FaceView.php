@@ -14,7 +14,12 @@ final readonly class FaceView
      * @param string $style the style of the typeface
      * @param float $thinnest the thinnest stroke as a share of the letter height
      */
-    public function __construct(public string $slug, public string $name, public string $style, public float $thinnest, public array $alphabets)
-    {
+    public function __construct(
+        public string $slug,
+        public string $name,
+        public string $style,
+        public float $thinnest,
+        public array $alphabets,
+    ) {
     }
 }

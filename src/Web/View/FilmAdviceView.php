@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-/** A film for this surface and use: its verdict (best, will-do, against, refused), the reason, and the colours the shop keeps of it. */
+/**
+ * A film for this surface and use: its verdict (best, will-do, against, refused), the reason, and the colours the shop
+ * keeps of it.
+ */
 final readonly class FilmAdviceView
 {
     /**
@@ -13,7 +16,11 @@ final readonly class FilmAdviceView
      * @param string $verdict good, possible or poor
      * @param string $reason why, in a sentence
      */
-    public function __construct(public string $grade, public string $verdict, public string $reason, public array $films)
-    {
+    public function __construct(
+        public string $grade,
+        public string $verdict,
+        public string $reason,
+        public array $films,
+    ) {
     }
 }

@@ -46,6 +46,21 @@ final readonly class FilmView
 
     public static function from(FilmOnShelf $film): self
     {
-        return new self($film->id(), $film->name(), $film->grade(), $film->swatch(), $film->colour(), $film->finish(), $film->thickness(), $film->liner(), $film->hasDirection(), $film->maker(), $film->thinnest(), $film->outdoors(), $film->price(), $film->lowAt());
+        return new self(
+            $film->id(),
+            $film->name(),
+            $film->grade(),
+            $film->swatch(),
+            $film->colour(),
+            $film->finish(),
+            $film->thickness(),
+            $film->liner(),
+            $film->hasDirection(),
+            $film->maker(),
+            $film->thinnest(),
+            $film->outdoors(),
+            $film->price(),
+            $film->lowAt(),
+        );
     }
 }

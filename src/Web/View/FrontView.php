@@ -16,12 +16,23 @@ final readonly class FrontView
      * @param SizeView $size over all
      * @param string $keepOuts what is kept clear, from the front, as path data, mm
      */
-    public function __construct(public string $outline, public SizeView $size, public array $layers, public string $keepOuts)
-    {
+    public function __construct(
+        public string $outline,
+        public SizeView $size,
+        public array $layers,
+        public string $keepOuts,
+    ) {
     }
 
     public static function from(DrawnDesign $drawn): ?self
     {
-        return null === $drawn->front ? null : new self(SvgPath::write($drawn->front), SizeView::box($drawn->front->box()), array_map(SvgPath::write(...), $drawn->frontLayers), null === $drawn->frontKeepOuts ? '' : SvgPath::write($drawn->frontKeepOuts));
+        return null === $drawn->front
+            ? null
+            : new self(
+                SvgPath::write($drawn->front),
+                SizeView::box($drawn->front->box()),
+                array_map(SvgPath::write(...), $drawn->frontLayers),
+                null === $drawn->frontKeepOuts ? '' : SvgPath::write($drawn->frontKeepOuts),
+            );
     }
 }

@@ -16,7 +16,14 @@ final readonly class GivenProofView
      * @param string $says where it stands, in a sentence
      * @param ProofView $proof which version of the proof, from 1
      */
-    public function __construct(public string $shop, public string $tag, public string $customer, public string $state, public string $says, public ProofView $proof, public array $changeRequests)
-    {
+    public function __construct(
+        public string $shop,
+        public string $tag,
+        public string $customer,
+        public string $state,
+        public string $says,
+        public ProofView $proof,
+        public array $changeRequests,
+    ) {
     }
 }

@@ -13,7 +13,11 @@ final readonly class KeepOutView
      * @param string $label as it is shown
      * @param LengthView $margin how far the knife keeps away
      */
-    public function __construct(public string $what, public string $label, public array $measures, public LengthView $margin)
-    {
+    public function __construct(
+        public string $what,
+        public string $label,
+        public array $measures,
+        public LengthView $margin,
+    ) {
     }
 }

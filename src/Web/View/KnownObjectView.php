@@ -40,6 +40,15 @@ final readonly class KnownObjectView
         $object = $reader->read($answers);
         $surface = $object->surface();
 
-        return new self($known->id(), $known->version(), $known->name(), $answers, $object->kind()->label(), SizeView::from($surface->wall()), SvgPath::write($surface->outline()), null !== $known->picture());
+        return new self(
+            $known->id(),
+            $known->version(),
+            $known->name(),
+            $answers,
+            $object->kind()->label(),
+            SizeView::from($surface->wall()),
+            SvgPath::write($surface->outline()),
+            null !== $known->picture(),
+        );
     }
 }

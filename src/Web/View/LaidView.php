@@ -21,8 +21,13 @@ final readonly class LaidView
      * @param float $turn degrees, counterclockwise
      * @param bool $pinned whether it stays where it lies
      */
-    public function __construct(public string $name, public float $x, public float $y, public float $turn, public bool $pinned)
-    {
+    public function __construct(
+        public string $name,
+        public float $x,
+        public float $y,
+        public float $turn,
+        public bool $pinned,
+    ) {
     }
 
     /** @param PlanPlace $at */

@@ -7,7 +7,10 @@ namespace Yelbo\Web\View;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Layer;
 
-/** One layer of a decal, in the frame all its layers share; the film by its number on the shelf, none for the order's own. */
+/**
+ * One layer of a decal, in the frame all its layers share; the film by its number on the shelf, none for the order's
+ * own.
+ */
 final readonly class LayerView
 {
     /**
@@ -27,6 +30,14 @@ final readonly class LayerView
      */
     public static function all(array $layers, array $films): array
     {
-        return array_map(static fn (Layer $layer, int $nth): self => new self($layer->role, SvgPath::write($layer->region), $films[$nth] ?? null), $layers, array_keys($layers));
+        return array_map(
+            static fn (Layer $layer, int $nth): self => new self(
+                $layer->role,
+                SvgPath::write($layer->region),
+                $films[$nth] ?? null,
+            ),
+            $layers,
+            array_keys($layers),
+        );
     }
 }

@@ -18,17 +18,31 @@ final readonly class LinkView
      * @param string|null $openedAt when it was first opened, ISO 8601
      * @param string $state open, expired, withdrawn or answered
      */
-    public function __construct(public int $id, public int $proof, public string $madeAt, public string $expiresAt, public string $sentTo, public ?string $openedAt, public string $state)
-    {
+    public function __construct(
+        public int $id,
+        public int $proof,
+        public string $madeAt,
+        public string $expiresAt,
+        public string $sentTo,
+        public ?string $openedAt,
+        public string $state,
+    ) {
     }
 
     public static function from(ProofLink $link, \DateTimeImmutable $now): self
     {
-        return new self($link->id(), $link->proof()->nth(), $link->madeAt()->format(\DATE_ATOM), $link->expiresAt()->format(\DATE_ATOM), $link->sentTo(), $link->openedAt()?->format(\DATE_ATOM),
+        return new self(
+            $link->id(),
+            $link->proof()->nth(),
+            $link->madeAt()->format(\DATE_ATOM),
+            $link->expiresAt()->format(\DATE_ATOM),
+            $link->sentTo(),
+            $link->openedAt()?->format(\DATE_ATOM),
             match (true) {
                 $link->isWithdrawn() => 'withdrawn',
                 !$link->isOpen($now) => 'expired',
                 default => 'open',
-            });
+            },
+        );
     }
 }

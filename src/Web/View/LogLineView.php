@@ -18,12 +18,27 @@ final readonly class LogLineView
      * @param int|null $docket the number of the docket it happened to
      * @param int|null $piece the number of the piece
      */
-    public function __construct(public int $id, public string $at, public string $who, public string $what, public string $says, public ?int $docket, public ?int $piece)
-    {
+    public function __construct(
+        public int $id,
+        public string $at,
+        public string $who,
+        public string $what,
+        public string $says,
+        public ?int $docket,
+        public ?int $piece,
+    ) {
     }
 
     public static function from(LogEntry $entry): self
     {
-        return new self($entry->id(), $entry->at()->format(\DATE_ATOM), $entry->who(), $entry->what(), $entry->says(), $entry->docket(), $entry->piece());
+        return new self(
+            $entry->id(),
+            $entry->at()->format(\DATE_ATOM),
+            $entry->who(),
+            $entry->what(),
+            $entry->says(),
+            $entry->docket(),
+            $entry->piece(),
+        );
     }
 }

@@ -22,14 +22,38 @@ final readonly class MachineView
      * @param int $passes how often each line is cut
      * @param string $label as it is shown
      */
-    public function __construct(public int $id, public int $version, public string $name, public string $kind, public bool $inUse, public array $figures, public int $force, public string $blade, public int $passes, public string $label)
-    {
+    public function __construct(
+        public int $id,
+        public int $version,
+        public string $name,
+        public string $kind,
+        public bool $inUse,
+        public array $figures,
+        public int $force,
+        public string $blade,
+        public int $passes,
+        public string $label,
+    ) {
     }
 
     public static function from(MachineProfile $machine): self
     {
-        $figures = array_map(static fn (Rule $rule): RuleView => RuleView::from($rule, $machine->figure($rule)), Rule::ofMachines());
+        $figures = array_map(
+            static fn (Rule $rule): RuleView => RuleView::from($rule, $machine->figure($rule)),
+            Rule::ofMachines(),
+        );
 
-        return new self($machine->id(), $machine->version(), $machine->name(), $machine->kind(), $machine->isInUse(), $figures, $machine->force(), $machine->blade(), $machine->passes(), $machine->label());
+        return new self(
+            $machine->id(),
+            $machine->version(),
+            $machine->name(),
+            $machine->kind(),
+            $machine->isInUse(),
+            $figures,
+            $machine->force(),
+            $machine->blade(),
+            $machine->passes(),
+            $machine->label(),
+        );
     }
 }

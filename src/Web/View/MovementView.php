@@ -17,14 +17,27 @@ final readonly class MovementView
      * @param string $unit the unit of the amount
      * @param string $reason why, in a few words
      */
-    public function __construct(public string $at, public string $who, public string $what, public float $amount, public string $unit, public string $reason)
-    {
+    public function __construct(
+        public string $at,
+        public string $who,
+        public string $what,
+        public float $amount,
+        public string $unit,
+        public string $reason,
+    ) {
     }
 
     public static function from(Movement $movement): self
     {
         [$amount, $unit] = $movement->amount();
 
-        return new self($movement->at()->format(\DATE_ATOM), $movement->who(), $movement->what(), $amount, $unit, $movement->reason());
+        return new self(
+            $movement->at()->format(\DATE_ATOM),
+            $movement->who(),
+            $movement->what(),
+            $amount,
+            $unit,
+            $movement->reason(),
+        );
     }
 }

@@ -15,7 +15,13 @@ final readonly class NestingView
      * @param string $boxes weed boxes: none, each piece or each order
      * @param bool $working whether a worker is still thinking
      */
-    public function __construct(public int $id, public int $film, public string $boxes, public bool $working, public array $plans, public array $splits)
-    {
+    public function __construct(
+        public int $id,
+        public int $film,
+        public string $boxes,
+        public bool $working,
+        public array $plans,
+        public array $splits,
+    ) {
     }
 }

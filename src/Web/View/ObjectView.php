@@ -21,14 +21,31 @@ final readonly class ObjectView
      * @param int $panes how many panes or facets in a row are covered
      * @param string|null $material what the object is made of
      */
-    public function __construct(public string $name, public Kind $surface, public string $label, public SizeView $size, public SizeView $wall, public string $outline, public int $panes, public ?string $material)
-    {
+    public function __construct(
+        public string $name,
+        public Kind $surface,
+        public string $label,
+        public SizeView $size,
+        public SizeView $wall,
+        public string $outline,
+        public int $panes,
+        public ?string $material,
+    ) {
     }
 
     public static function from(MeasuredObject $object): self
     {
         $surface = $object->surface();
 
-        return new self($object->name(), $object->kind(), $object->kind()->label(), SizeView::from($surface->size()), SizeView::from($surface->wall()), SvgPath::write($surface->outline()), $object->panes(), $object->material()?->label());
+        return new self(
+            $object->name(),
+            $object->kind(),
+            $object->kind()->label(),
+            SizeView::from($surface->size()),
+            SizeView::from($surface->wall()),
+            SvgPath::write($surface->outline()),
+            $object->panes(),
+            $object->material()?->label(),
+        );
     }
 }

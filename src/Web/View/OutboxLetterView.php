@@ -17,12 +17,25 @@ final readonly class OutboxLetterView
      * @param string $subject the subject of the letter
      * @param string $body the text of the letter
      */
-    public function __construct(public int $id, public string $at, public string $to, public string $from, public string $subject, public string $body)
-    {
+    public function __construct(
+        public int $id,
+        public string $at,
+        public string $to,
+        public string $from,
+        public string $subject,
+        public string $body,
+    ) {
     }
 
     public static function from(Letter $letter): self
     {
-        return new self($letter->id(), $letter->takenAt()->format(\DATE_ATOM), $letter->receiver(), $letter->sender(), $letter->subject(), $letter->body());
+        return new self(
+            $letter->id(),
+            $letter->takenAt()->format(\DATE_ATOM),
+            $letter->receiver(),
+            $letter->sender(),
+            $letter->subject(),
+            $letter->body(),
+        );
     }
 }

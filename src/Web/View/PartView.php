@@ -16,14 +16,31 @@ final readonly class PartView
      * @param LengthView $left from the left edge of the object to the art
      * @param LengthView $top from the top edge of the object to the art
      */
-    public function __construct(public array $lines, public SizeView $size, public LengthView $left, public LengthView $top, public array $layers)
-    {
+    public function __construct(
+        public array $lines,
+        public SizeView $size,
+        public LengthView $left,
+        public LengthView $top,
+        public array $layers,
+    ) {
     }
 
     /** @param array<string, string> $paths path data by the hash of each outline */
     public static function from(Proof $proof, int $member, array $paths): self
     {
-        return new self($proof->linesOf($member), SizeView::from($proof->size($member)), LengthView::from($proof->left($member)), LengthView::from($proof->top($member)),
-            array_map(static fn (array $layer): LayerView => new LayerView($layer['role'], $paths[$layer['outline']], $layer['film']), $proof->layers($member)));
+        return new self(
+            $proof->linesOf($member),
+            SizeView::from($proof->size($member)),
+            LengthView::from($proof->left($member)),
+            LengthView::from($proof->top($member)),
+            array_map(
+                static fn (array $layer): LayerView => new LayerView(
+                    $layer['role'],
+                    $paths[$layer['outline']],
+                    $layer['film'],
+                ),
+                $proof->layers($member),
+            ),
+        );
     }
 }

@@ -72,12 +72,30 @@ final readonly class PieceView
         $docket = $piece->docket();
 
         return new self(
-            $piece->id(), $piece->tag(), $docket->number(), $piece->version(), $piece->label(), $docket->customer()?->name() ?? '', $docket->object()->name(),
-            $piece->state(), $piece->state()->station(), FilmView::from($piece->film()), SizeView::from($piece->size()),
-            $late, $docket->neededAt()?->format(\DATE_ATOM), $docket->isAppliedHere(), $piece->recuts(), $piece->spoiledBecause(), $piece->batch(),
-            $piece->restsUntil()?->format(\DATE_ATOM), $piece->tracking(), $piece->since()->format(\DATE_ATOM),
+            $piece->id(),
+            $piece->tag(),
+            $docket->number(),
+            $piece->version(),
+            $piece->label(),
+            $docket->customer()?->name() ?? '',
+            $docket->object()->name(),
+            $piece->state(),
+            $piece->state()->station(),
+            FilmView::from($piece->film()),
+            SizeView::from($piece->size()),
+            $late,
+            $docket->neededAt()?->format(\DATE_ATOM),
+            $docket->isAppliedHere(),
+            $piece->recuts(),
+            $piece->spoiledBecause(),
+            $piece->batch(),
+            $piece->restsUntil()?->format(\DATE_ATOM),
+            $piece->tracking(),
+            $piece->since()->format(\DATE_ATOM),
             array_map(MoveView::ofPiece(...), Journey::pieceMoves($piece->state())),
-            $piece->isMirrored(), $notes->minded($piece), $notes->spelling($piece),
+            $piece->isMirrored(),
+            $notes->minded($piece),
+            $notes->spelling($piece),
         );
     }
 }

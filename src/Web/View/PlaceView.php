@@ -18,8 +18,15 @@ final readonly class PlaceView
      * @param float $y mm from the top of the sheet
      * @param bool $late whether the promised day is in danger
      */
-    public function __construct(public ?int $piece, public string $tag, public string $label, public string $path, public float $x, public float $y, public bool $late)
-    {
+    public function __construct(
+        public ?int $piece,
+        public string $tag,
+        public string $label,
+        public string $path,
+        public float $x,
+        public float $y,
+        public bool $late,
+    ) {
     }
 
     public static function from(PlacedPiece $placed, string $path, bool $late): self

@@ -26,8 +26,16 @@ final readonly class PlanSheetView
      * @param LengthView $remnant what is left in one piece
      * @param float $fill the share of the film that is used, from 0 to 1
      */
-    public function __construct(public StockItemView $stock, public SizeView $size, public string $outline, public array $places, public LengthView $length, public LengthView $remnant, public float $fill, public array $boxes)
-    {
+    public function __construct(
+        public StockItemView $stock,
+        public SizeView $size,
+        public string $outline,
+        public array $places,
+        public LengthView $length,
+        public LengthView $remnant,
+        public float $fill,
+        public array $boxes,
+    ) {
     }
 
     /**
@@ -38,8 +46,14 @@ final readonly class PlanSheetView
     public static function from(StockItem $stock, int $height, array $sheet, array $boxes): self
     {
         return new self(
-            StockItemView::from($stock), SizeView::micrometres($stock->width(), $height), $stock->outlineDownTo($height), array_map(LaidView::from(...), $sheet['places']),
-            LengthView::micrometres($sheet['length']), LengthView::micrometres(NestPlan::left($sheet, $height)), $sheet['fill'], array_map(static fn (Box $box): string => SvgPath::write($box->region()), $boxes),
+            StockItemView::from($stock),
+            SizeView::micrometres($stock->width(), $height),
+            $stock->outlineDownTo($height),
+            array_map(LaidView::from(...), $sheet['places']),
+            LengthView::micrometres($sheet['length']),
+            LengthView::micrometres(NestPlan::left($sheet, $height)),
+            $sheet['fill'],
+            array_map(static fn (Box $box): string => SvgPath::write($box->region()), $boxes),
         );
     }
 }

@@ -50,6 +50,20 @@ final readonly class PlanView
      */
     public static function from(NestPlan $plan, array $sheets, array $left, ?PlanFiguresView $figures): self
     {
-        return new self($plan->id(), $plan->version(), $plan->kind(), $plan->kind()->label(), $plan->how(), $plan->state(), round($plan->progress(), 3), $plan->seconds(), $plan->trouble(), $plan->canUndo(), $sheets, $left, $figures);
+        return new self(
+            $plan->id(),
+            $plan->version(),
+            $plan->kind(),
+            $plan->kind()->label(),
+            $plan->how(),
+            $plan->state(),
+            round($plan->progress(), 3),
+            $plan->seconds(),
+            $plan->trouble(),
+            $plan->canUndo(),
+            $sheets,
+            $left,
+            $figures,
+        );
     }
 }

@@ -15,7 +15,13 @@ final readonly class ProblemView
      * @param string $detail the problem in a sentence
      * @param ConflictView|null $conflict what somebody else did meanwhile
      */
-    public function __construct(public string $type, public string $title, public int $status, public string $detail, public array $fields, public ?ConflictView $conflict = null)
-    {
+    public function __construct(
+        public string $type,
+        public string $title,
+        public int $status,
+        public string $detail,
+        public array $fields,
+        public ?ConflictView $conflict = null,
+    ) {
     }
 }

@@ -89,15 +89,54 @@ final readonly class ProofView
     public static function from(Proof $proof, array $paths): self
     {
         $facts = $proof->frozen();
-        $parts = array_map(static fn (int $member): PartView => PartView::from($proof, $member, $paths), range(0, $proof->lastMember()));
+        $parts = array_map(
+            static fn (int $member): PartView => PartView::from($proof, $member, $paths),
+            range(0, $proof->lastMember()),
+        );
 
         return new self(
-            $proof->nth(), $proof->madeAt()->format(\DATE_ATOM), $proof->words(), $proof->face(), LengthView::from($proof->capHeight()), SizeView::from($proof->size()),
-            LengthView::from($proof->left()), LengthView::from($proof->top()), $paths[$proof->outline()], $proof->approvedAt()?->format(\DATE_ATOM), $proof->approvedBy(), $parts,
-            $facts->asked, $proof->spelling(), array_map(ReadOutView::from(...), $proof->readOut()),
-            $facts->object, $facts->material, SizeView::micrometres($facts->width, $facts->height), SizeView::micrometres($facts->wallWidth, $facts->wallHeight), $facts->outline, $facts->safe, $facts->keepOuts,
-            array_map(static fn (array $film): ProofFilmView => new ProofFilmView($film['name'], $film['swatch'], $film['life']), $facts->films),
-            $facts->care, $facts->cautions, $facts->remarks, $facts->mirrored, $facts->price, $facts->quantity, $facts->panes, $facts->useOf, $facts->used(), $facts->neededOn, $facts->appliedHere, $facts->drawing,
+            $proof->nth(),
+            $proof->madeAt()->format(\DATE_ATOM),
+            $proof->words(),
+            $proof->face(),
+            LengthView::from($proof->capHeight()),
+            SizeView::from($proof->size()),
+            LengthView::from($proof->left()),
+            LengthView::from($proof->top()),
+            $paths[$proof->outline()],
+            $proof->approvedAt()?->format(\DATE_ATOM),
+            $proof->approvedBy(),
+            $parts,
+            $facts->asked,
+            $proof->spelling(),
+            array_map(ReadOutView::from(...), $proof->readOut()),
+            $facts->object,
+            $facts->material,
+            SizeView::micrometres($facts->width, $facts->height),
+            SizeView::micrometres($facts->wallWidth, $facts->wallHeight),
+            $facts->outline,
+            $facts->safe,
+            $facts->keepOuts,
+            array_map(
+                static fn (array $film): ProofFilmView => new ProofFilmView(
+                    $film['name'],
+                    $film['swatch'],
+                    $film['life'],
+                ),
+                $facts->films,
+            ),
+            $facts->care,
+            $facts->cautions,
+            $facts->remarks,
+            $facts->mirrored,
+            $facts->price,
+            $facts->quantity,
+            $facts->panes,
+            $facts->useOf,
+            $facts->used(),
+            $facts->neededOn,
+            $facts->appliedHere,
+            $facts->drawing,
         );
     }
 }

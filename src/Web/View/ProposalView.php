@@ -15,7 +15,13 @@ final readonly class ProposalView
      * @param string|null $face the typeface it changes to
      * @param float|null $condense the share of its width the lettering is set to, from 0 to 1
      */
-    public function __construct(public string $do, public string $says, public LengthView $alone, public ?string $face, public array $lines, public ?float $condense)
-    {
+    public function __construct(
+        public string $do,
+        public string $says,
+        public LengthView $alone,
+        public ?string $face,
+        public array $lines,
+        public ?float $condense,
+    ) {
     }
 }

@@ -18,6 +18,12 @@ final readonly class ReadOutView
     /** @param array{line: string, letters: list<array{letter: string, says: string}>} $line */
     public static function from(array $line): self
     {
-        return new self($line['line'], array_map(static fn (array $letter): LetterView => new LetterView($letter['letter'], $letter['says']), $line['letters']));
+        return new self(
+            $line['line'],
+            array_map(
+                static fn (array $letter): LetterView => new LetterView($letter['letter'], $letter['says']),
+                $line['letters'],
+            ),
+        );
     }
 }

@@ -25,16 +25,35 @@ final readonly class RemnantView
      * @param float $oddArea m²
      * @param string $propose what the shop would keep
      */
-    public function __construct(public int $batch, public int $version, public FilmView $film, public string $from, public SizeView $sheet, public string $outline, public ?string $square, public ?SizeView $squareSize, public ?string $odd, public float $oddArea, public string $propose)
-    {
+    public function __construct(
+        public int $batch,
+        public int $version,
+        public FilmView $film,
+        public string $from,
+        public SizeView $sheet,
+        public string $outline,
+        public ?string $square,
+        public ?SizeView $squareSize,
+        public ?string $odd,
+        public float $oddArea,
+        public string $propose,
+    ) {
     }
 
     public static function from(Batch $batch, Remnant $remnant): self
     {
         return new self(
-            $batch->id(), $batch->version(), FilmView::from($batch->film()), $batch->stock()->number(), SizeView::micrometres($batch->width(), $batch->height()), $batch->outline(),
-            null === $remnant->square ? null : SvgPath::write($remnant->square), null === $remnant->square ? null : SizeView::box($remnant->square->box()),
-            null === $remnant->odd ? null : SvgPath::write($remnant->odd), $remnant->oddArea(), Remnants::usual($remnant),
+            $batch->id(),
+            $batch->version(),
+            FilmView::from($batch->film()),
+            $batch->stock()->number(),
+            SizeView::micrometres($batch->width(), $batch->height()),
+            $batch->outline(),
+            null === $remnant->square ? null : SvgPath::write($remnant->square),
+            null === $remnant->square ? null : SizeView::box($remnant->square->box()),
+            null === $remnant->odd ? null : SvgPath::write($remnant->odd),
+            $remnant->oddArea(),
+            Remnants::usual($remnant),
         );
     }
 }

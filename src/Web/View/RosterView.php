@@ -15,7 +15,13 @@ final readonly class RosterView
      * @param bool $hasHeader whether the first line names the columns
      * @param int $likely the column that most likely holds the names, from 0
      */
-    public function __construct(public string $encoding, public string $separator, public bool $hasHeader, public array $columns, public array $rows, public int $likely)
-    {
+    public function __construct(
+        public string $encoding,
+        public string $separator,
+        public bool $hasHeader,
+        public array $columns,
+        public array $rows,
+        public int $likely,
+    ) {
     }
 }

@@ -18,12 +18,27 @@ final readonly class RuleView
      * @param float $value what the shop works with
      * @param float $standard what it is where nothing was changed
      */
-    public function __construct(public Rule $rule, public string $area, public string $label, public string $reason, public string $unit, public float $value, public float $standard)
-    {
+    public function __construct(
+        public Rule $rule,
+        public string $area,
+        public string $label,
+        public string $reason,
+        public string $unit,
+        public float $value,
+        public float $standard,
+    ) {
     }
 
     public static function from(Rule $rule, float $value): self
     {
-        return new self($rule, $rule->area(), $rule->label(), $rule->reason(), $rule->unit(), $value, $rule->standard());
+        return new self(
+            $rule,
+            $rule->area(),
+            $rule->label(),
+            $rule->reason(),
+            $rule->unit(),
+            $value,
+            $rule->standard(),
+        );
     }
 }

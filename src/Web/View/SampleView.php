@@ -7,7 +7,10 @@ namespace Yelbo\Web\View;
 use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Geometry\SvgPath;
 
-/** The words in one face, and whether they can be cut so: the margin is the share it has of the limit that binds, one being just enough. */
+/**
+ * The words in one face, and whether they can be cut so: the margin is the share it has of the limit that binds, one
+ * being just enough.
+ */
 final readonly class SampleView
 {
     /**
@@ -38,7 +41,16 @@ final readonly class SampleView
     {
         $film = $sample->film;
 
-        return new self($sample->face->slug, $sample->face->name, $sample->face->style, null === $film ? null : SvgPath::write($film), null === $film ? null : SizeView::box($film->box()),
-            null === $sample->capHeight ? null : LengthView::micrometres($sample->capHeight), $sample->canBeCut(), round($sample->spare, 3), $sample->verdict);
+        return new self(
+            $sample->face->slug,
+            $sample->face->name,
+            $sample->face->style,
+            null === $film ? null : SvgPath::write($film),
+            null === $film ? null : SizeView::box($film->box()),
+            null === $sample->capHeight ? null : LengthView::micrometres($sample->capHeight),
+            $sample->canBeCut(),
+            round($sample->spare, 3),
+            $sample->verdict,
+        );
     }
 }

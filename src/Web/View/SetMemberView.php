@@ -7,7 +7,10 @@ namespace Yelbo\Web\View;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DrawnMember;
 
-/** One decal of a set: what it could have had by itself, whether it can be cut, and what would help where it holds the others back. */
+/**
+ * One decal of a set: what it could have had by itself, whether it can be cut, and what would help where it holds the
+ * others back.
+ */
 final readonly class SetMemberView
 {
     /**
@@ -41,9 +44,27 @@ final readonly class SetMemberView
     public static function from(DrawnMember $member, Design $design): self
     {
         return new self(
-            $member->words->lines, LengthView::micrometres($member->alone), SizeView::box($member->artwork->box()), LengthView::micrometres($member->at[0]), LengthView::micrometres($member->at[1]),
-            LayerView::all($member->artwork->layers, $design->films()), $member->inside, $member->canBeCut, $member->verdict, null !== $member->proposals,
-            array_map(static fn (array $proposal): ProposalView => new ProposalView($proposal['do'], $proposal['says'], LengthView::micrometres($proposal['alone']), $proposal['face'] ?? null, $proposal['lines'] ?? [], $proposal['condense'] ?? null), $member->proposals ?? []),
+            $member->words->lines,
+            LengthView::micrometres($member->alone),
+            SizeView::box($member->artwork->box()),
+            LengthView::micrometres($member->at[0]),
+            LengthView::micrometres($member->at[1]),
+            LayerView::all($member->artwork->layers, $design->films()),
+            $member->inside,
+            $member->canBeCut,
+            $member->verdict,
+            null !== $member->proposals,
+            array_map(
+                static fn (array $proposal): ProposalView => new ProposalView(
+                    $proposal['do'],
+                    $proposal['says'],
+                    LengthView::micrometres($proposal['alone']),
+                    $proposal['face'] ?? null,
+                    $proposal['lines'] ?? [],
+                    $proposal['condense'] ?? null,
+                ),
+                $member->proposals ?? [],
+            ),
         );
     }
 }

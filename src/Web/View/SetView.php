@@ -36,10 +36,17 @@ final readonly class SetView
     public static function from(DrawnSet $set): self
     {
         return new self(
-            LengthView::micrometres($set->capHeight), $set->deciding,
-            array_map(static fn (DrawnMember $member): SetMemberView => SetMemberView::from($member, $set->design), $set->members),
+            LengthView::micrometres($set->capHeight),
+            $set->deciding,
+            array_map(
+                static fn (DrawnMember $member): SetMemberView => SetMemberView::from($member, $set->design),
+                $set->members,
+            ),
             array_map(static fn (array $alike): AlikeView => new AlikeView(...$alike), $set->alike),
-            SvgPath::write($set->surface->outline()), SvgPath::write($set->safe), SizeView::from($set->surface->size()), LengthView::micrometres($set->suggestedOffset),
+            SvgPath::write($set->surface->outline()),
+            SvgPath::write($set->safe),
+            SizeView::from($set->surface->size()),
+            LengthView::micrometres($set->suggestedOffset),
         );
     }
 }

@@ -22,14 +22,33 @@ final readonly class ShapeView
      * @param float $height mm
      * @param bool $late whether the promised day is in danger
      */
-    public function __construct(public string $name, public int $piece, public string $tag, public int $docket, public string $label, public string $path, public float $width, public float $height, public bool $late)
-    {
+    public function __construct(
+        public string $name,
+        public int $piece,
+        public string $tag,
+        public int $docket,
+        public string $label,
+        public string $path,
+        public float $width,
+        public float $height,
+        public bool $late,
+    ) {
     }
 
     public static function from(string $name, Piece $piece, string $tag, Region $outline, bool $late): self
     {
         $box = BoxView::from($outline->box());
 
-        return new self($name, $piece->id(), $tag, $piece->docket()->number(), $piece->label(), SvgPath::write($outline->atOrigin()), $box->width, $box->height, $late);
+        return new self(
+            $name,
+            $piece->id(),
+            $tag,
+            $piece->docket()->number(),
+            $piece->label(),
+            SvgPath::write($outline->atOrigin()),
+            $box->width,
+            $box->height,
+            $late,
+        );
     }
 }

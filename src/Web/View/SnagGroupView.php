@@ -6,7 +6,10 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Trade\Check\SnagGroup;
 
-/** Snags of one kind, told once: the worst in µm, their spots on the art in mm; why the owner lets a stop pass, where that is written. */
+/**
+ * Snags of one kind, told once: the worst in µm, their spots on the art in mm; why the owner lets a stop pass, where
+ * that is written.
+ */
 final readonly class SnagGroupView
 {
     /**
@@ -18,12 +21,27 @@ final readonly class SnagGroupView
      * @param int $found how bad it is, µm
      * @param string|null $waiver why it was let pass, where it was
      */
-    public function __construct(public string $code, public string $severity, public string $message, public int $count, public int $found, public array $spots, public ?string $waiver)
-    {
+    public function __construct(
+        public string $code,
+        public string $severity,
+        public string $message,
+        public int $count,
+        public int $found,
+        public array $spots,
+        public ?string $waiver,
+    ) {
     }
 
     public static function from(SnagGroup $group, ?string $waiver): self
     {
-        return new self($group->code, $group->severity, $group->message, $group->count, $group->found, array_map(static fn (array $spot): SpotView => SpotView::micrometres($spot[0], $spot[1]), $group->spots), $waiver);
+        return new self(
+            $group->code,
+            $group->severity,
+            $group->message,
+            $group->count,
+            $group->found,
+            array_map(static fn (array $spot): SpotView => SpotView::micrometres($spot[0], $spot[1]), $group->spots),
+            $waiver,
+        );
     }
 }

@@ -18,13 +18,28 @@ final readonly class SplitView
      * @param float $minutes how long it is expected to take
      * @param bool $taken whether it is cut in parts
      */
-    public function __construct(public int $piece, public string $tag, public string $label, public int $parts, public float $saved, public float $minutes, public bool $taken)
-    {
+    public function __construct(
+        public int $piece,
+        public string $tag,
+        public string $label,
+        public int $parts,
+        public float $saved,
+        public float $minutes,
+        public bool $taken,
+    ) {
     }
 
     /** @param array{piece: Piece, parts: int, saved: float, minutes: float, split: bool} $split */
     public static function from(array $split): self
     {
-        return new self($split['piece']->id(), $split['piece']->tag(), $split['piece']->label(), $split['parts'], $split['saved'], $split['minutes'], $split['split']);
+        return new self(
+            $split['piece']->id(),
+            $split['piece']->tag(),
+            $split['piece']->label(),
+            $split['parts'],
+            $split['saved'],
+            $split['minutes'],
+            $split['split'],
+        );
     }
 }

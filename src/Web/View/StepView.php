@@ -14,7 +14,12 @@ final readonly class StepView
      * @param string|null $caution what to mind, in a sentence
      * @param bool $done whether it is done
      */
-    public function __construct(public int $nth, public string $title, public string $how, public ?string $caution, public bool $done)
-    {
+    public function __construct(
+        public int $nth,
+        public string $title,
+        public string $how,
+        public ?string $caution,
+        public bool $done,
+    ) {
     }
 }

@@ -14,7 +14,12 @@ final readonly class StepsView
      * @param ProofView $proof which version of the proof, from 1
      * @param int $cureHours how long the film has to rest, h
      */
-    public function __construct(public PieceView $piece, public array $steps, public ?ObjectView $object, public ProofView $proof, public int $cureHours)
-    {
+    public function __construct(
+        public PieceView $piece,
+        public array $steps,
+        public ?ObjectView $object,
+        public ProofView $proof,
+        public int $cureHours,
+    ) {
     }
 }

@@ -41,8 +41,19 @@ final readonly class StockItemView
 
     public static function from(StockItem $item): self
     {
-        return new self($item->id(), $item->number(), $item->kind(), FilmView::from($item->film()),
-            new SizeView(LengthView::micrometres($item->width()), LengthView::micrometres($item->height())), $item->count(), $item->bin(), $item->outline(),
-            $item->version(), $item->lot(), $item->since()?->format(\DATE_ATOM), $item->squareMetres());
+        return new self(
+            $item->id(),
+            $item->number(),
+            $item->kind(),
+            FilmView::from($item->film()),
+            new SizeView(LengthView::micrometres($item->width()), LengthView::micrometres($item->height())),
+            $item->count(),
+            $item->bin(),
+            $item->outline(),
+            $item->version(),
+            $item->lot(),
+            $item->since()?->format(\DATE_ATOM),
+            $item->squareMetres(),
+        );
     }
 }

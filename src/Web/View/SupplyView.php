@@ -22,15 +22,35 @@ final readonly class SupplyView
      * @param float|null $lowAt what there is less of is low
      * @param bool $low whether there is less than there should be
      */
-    public function __construct(public int $id, public int $version, public string $number, public string $kind, public string $name, public ?LengthView $width, public float $amount, public string $unit, public string $bin, public ?float $lowAt, public bool $low)
-    {
+    public function __construct(
+        public int $id,
+        public int $version,
+        public string $number,
+        public string $kind,
+        public string $name,
+        public ?LengthView $width,
+        public float $amount,
+        public string $unit,
+        public string $bin,
+        public ?float $lowAt,
+        public bool $low,
+    ) {
     }
 
     public static function from(Supply $supply): self
     {
         return new self(
-            $supply->id(), $supply->version(), $supply->number(), $supply->kind(), $supply->name(), null === $supply->width() ? null : LengthView::micrometres($supply->width()),
-            $supply->shown($supply->amount()), $supply->unit(), $supply->bin(), null === $supply->lowAt() ? null : $supply->shown($supply->lowAt()), $supply->isLow(),
+            $supply->id(),
+            $supply->version(),
+            $supply->number(),
+            $supply->kind(),
+            $supply->name(),
+            null === $supply->width() ? null : LengthView::micrometres($supply->width()),
+            $supply->shown($supply->amount()),
+            $supply->unit(),
+            $supply->bin(),
+            null === $supply->lowAt() ? null : $supply->shown($supply->lowAt()),
+            $supply->isLow(),
         );
     }
 }

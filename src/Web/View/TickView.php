@@ -15,7 +15,13 @@ final readonly class TickView
      * @param bool $late whether the promised day is in danger
      * @param string|null $neededAt when it has to be ready for use, ISO 8601
      */
-    public function __construct(public int $number, public string $tag, public string $label, public string $customer, public bool $late, public ?string $neededAt)
-    {
+    public function __construct(
+        public int $number,
+        public string $tag,
+        public string $label,
+        public string $customer,
+        public bool $late,
+        public ?string $neededAt,
+    ) {
     }
 }

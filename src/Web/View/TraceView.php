@@ -17,12 +17,25 @@ final readonly class TraceView
      * @param string $path the outline as path data, pixels
      * @param int $threshold how dark counts as the object, from 0 to 255
      */
-    public function __construct(public string $photo, public float $width, public float $height, public string $path, public int $threshold, public array $doubts)
-    {
+    public function __construct(
+        public string $photo,
+        public float $width,
+        public float $height,
+        public string $path,
+        public int $threshold,
+        public array $doubts,
+    ) {
     }
 
     public static function from(TracedOutline $outlined): self
     {
-        return new self($outlined->name, $outlined->width, $outlined->height, $outlined->path, $outlined->threshold, $outlined->doubts);
+        return new self(
+            $outlined->name,
+            $outlined->width,
+            $outlined->height,
+            $outlined->path,
+            $outlined->threshold,
+            $outlined->doubts,
+        );
     }
 }

@@ -18,8 +18,14 @@ final readonly class WastePartView
      * @param string $path the outlines as path data, mm
      * @param bool $reverse whether it is weeded from behind
      */
-    public function __construct(public int $nth, public float $x, public float $y, public float $across, public string $path, public bool $reverse)
-    {
+    public function __construct(
+        public int $nth,
+        public float $x,
+        public float $y,
+        public float $across,
+        public string $path,
+        public bool $reverse,
+    ) {
     }
 
     public static function from(int $nth, Part $part, bool $reverse): self

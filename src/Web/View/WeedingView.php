@@ -40,9 +40,23 @@ final readonly class WeedingView
     public static function from(PieceView $piece, Region $outline, Weeding $weeding, array $out): self
     {
         return new self(
-            $piece, SvgPath::write($outline), BoxView::from($weeding->block), \count($weeding->keeps),
-            array_map(static fn (int $nth, Part $part): WastePartView => WastePartView::from($nth, $part, \in_array($part, $weeding->reverse, true)), array_keys($weeding->insides()), $weeding->insides()),
-            $out, $weeding->school, $weeding->why, $weeding->minutes,
+            $piece,
+            SvgPath::write($outline),
+            BoxView::from($weeding->block),
+            \count($weeding->keeps),
+            array_map(
+                static fn (int $nth, Part $part): WastePartView => WastePartView::from(
+                    $nth,
+                    $part,
+                    \in_array($part, $weeding->reverse, true),
+                ),
+                array_keys($weeding->insides()),
+                $weeding->insides(),
+            ),
+            $out,
+            $weeding->school,
+            $weeding->why,
+            $weeding->minutes,
         );
     }
 }

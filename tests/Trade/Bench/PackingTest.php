@@ -15,8 +15,14 @@ final class PackingTest extends TestCase
     public function testWhatIsAppliedHereGoesOutOnItsObject(): void
     {
         $packing = new Packing(Rules::standard());
-        self::assertSame('The drawer front with its decal, cork or foam between', $packing->contents('Drawer front', true)[0]);
-        self::assertStringContainsString('has rested', implode(' ', $packing->care(Film::Permanent->life(Rules::standard()), true)));
+        self::assertSame(
+            'The drawer front with its decal, cork or foam between',
+            $packing->contents('Drawer front', true)[0],
+        );
+        self::assertStringContainsString(
+            'has rested',
+            implode(' ', $packing->care(Film::Permanent->life(Rules::standard()), true)),
+        );
     }
 
     public function testTheCustomersOwnGoesOutWithScrapStepsAndTheShopsWait(): void

@@ -50,8 +50,10 @@ final class WeedingTest extends TestCase
             $word = Lettering::letterer()->top(Lettering::words($face, 'Bilge & Oar 68'), 40_000);
             $weeding = $this->weeding($word);
             $block = $weeding->block;
-            $sum = array_sum(array_map(static fn ($part): float => $part->area(), [...$weeding->keeps, ...$weeding->waste]));
-            self::assertEqualsWithDelta($block->width() / 1000 * $block->height() / 1000, $sum, 0.1, $face);
+            $sum = array_sum(
+                array_map(static fn ($part): float => $part->area(), [...$weeding->keeps, ...$weeding->waste]),
+            );
+            self::assertEqualsWithDelta((($block->width() / 1000) * $block->height()) / 1000, $sum, 0.1, $face);
             self::assertCount($word->holes(), $weeding->insides(), $face);
             self::assertCount(\count($word->polygons), $weeding->keeps, $face);
         }
@@ -59,7 +61,10 @@ final class WeedingTest extends TestCase
 
     public function testSurroundFirstForBoldWorkAndInsidesFirstForFine(): void
     {
-        self::assertSame(Weeding::SURROUND_FIRST, $this->weeding(Lettering::letterer()->top(Lettering::words('alfa-slab', 'BOAT'), 60_000))->school);
+        self::assertSame(
+            Weeding::SURROUND_FIRST,
+            $this->weeding(Lettering::letterer()->top(Lettering::words('alfa-slab', 'BOAT'), 60_000))->school,
+        );
         $fine = $this->weeding(Lettering::letterer()->top(Lettering::words('great-vibes', 'Quay'), 40_000));
         self::assertSame(Weeding::INSIDES_FIRST, $fine->school);
         self::assertStringContainsString('mm wide', $fine->why);
@@ -69,29 +74,47 @@ final class WeedingTest extends TestCase
     {
         $weeding = $this->weeding(Lettering::letterer()->top(Lettering::words('fredoka', 'eio'), 16_000));
         self::assertCount(3, $weeding->reverse, 'the eye of e, the inside of o, the dot of i');
-        self::assertSame([], $this->weeding(Lettering::letterer()->top(Lettering::words('fredoka', 'eo'), 90_000))->reverse);
+        self::assertSame(
+            [],
+            $this->weeding(Lettering::letterer()->top(Lettering::words('fredoka', 'eo'), 90_000))->reverse,
+        );
     }
 
     public function testGlitterAndSmallPartsTakeLonger(): void
     {
         $block = SvgPath::read('M0 0H40V40H0Z');
-        self::assertEqualsWithDelta(1.6, $this->weeding($block, Film::Glitter)->minutes / $this->weeding($block)->minutes, 0.05);
+        self::assertEqualsWithDelta(
+            1.6,
+            $this->weeding($block, Film::Glitter)->minutes / $this->weeding($block)->minutes,
+            0.05,
+        );
         $dotted = SvgPath::read('M0 0H40V40H0ZM50 0H53V3H50Z');
-        self::assertEqualsWithDelta(1.6 * (20 + 4 + 172 / 30) / 60, $this->weeding($dotted)->minutes, 0.01);
+        self::assertEqualsWithDelta((1.6 * (20 + 4 + 172 / 30)) / 60, $this->weeding($dotted)->minutes, 0.01);
     }
 
     public function testStepsCarryThisDecalsOwnFigures(): void
     {
-        $steps = (new Steps(Rules::standard()))->onTheObject(Size::millimetres(94, 26), Size::millimetres(100, 60), Length::millimetres(3), Length::millimetres(17));
+        $steps = (new Steps(Rules::standard()))->onTheObject(
+            Size::millimetres(94, 26),
+            Size::millimetres(100, 60),
+            Length::millimetres(3),
+            Length::millimetres(17),
+        );
         self::assertStringContainsString('110 × 42 mm', $steps[0]['how'], 'tape: the art and 8 mm all round');
         self::assertStringContainsString('clear', $steps[0]['how']);
         self::assertStringContainsString('50 mm', $steps[1]['how'], 'the middle of the art');
         self::assertStringContainsString('30 mm', $steps[1]['how']);
         self::assertStringContainsString('3 mm', $steps[3]['how']);
         self::assertNotEmpty(array_filter(array_column($steps, 'caution')));
-        $large = (new Steps(Rules::standard()))->forTheCustomer(Size::millimetres(420, 90), Film::Permanent->life(Rules::standard()));
+        $large = (new Steps(Rules::standard()))->forTheCustomer(
+            Size::millimetres(420, 90),
+            Film::Permanent->life(Rules::standard()),
+        );
         self::assertStringContainsString('paper', $large[0]['how']);
-        $short = (new Steps(Rules::standard()->with(Rule::Cure, 48)))->forTheCustomer(Size::millimetres(94, 26), Film::Permanent->life(Rules::standard()));
+        $short = (new Steps(Rules::standard()->with(Rule::Cure, 48)))->forTheCustomer(
+            Size::millimetres(94, 26),
+            Film::Permanent->life(Rules::standard()),
+        );
         self::assertStringContainsString('48 h', implode(' ', array_column($short, 'how')));
     }
 }

@@ -28,7 +28,12 @@ final class CutabilityTest extends TestCase
     {
         $block = 'M0 0H40V20H0Z';
         yield 'a thin bar' => ['M0 0H40V0.7H0Z', 'thin-stroke', 0.7, [20, 0.35]];
-        yield 'a thin bar between two blocks' => ['M0 0H10V4.6H20V0H30V10H20V5.4H10V10H0Z', 'thin-stroke', 0.8, [15, 5]];
+        yield 'a thin bar between two blocks' => [
+            'M0 0H10V4.6H20V0H30V10H20V5.4H10V10H0Z',
+            'thin-stroke',
+            0.8,
+            [15, 5],
+        ];
         yield 'a short neck' => ['M0 0H10V4.55H11V0H21V10H11V5.45H10V10H0Z', 'thin-stroke', 0.9, [10.5, 5]];
         yield 'a dot too small' => [$block.'M50 5H51.5V6.5H50Z', 'small-island', 1.5, [50.75, 5.75]];
         yield 'a counter too small' => ['M0 0H40V20H0ZM10 10V11H11V10Z', 'small-counter', 1.0, [10.5, 10.5]];
@@ -44,7 +49,10 @@ final class CutabilityTest extends TestCase
         self::assertEqualsWithDelta($found, $snags[0]->found / 1000, 0.06);
         self::assertNotNull($snags[0]->at);
         $spot = $snags[0]->at;
-        $far = 'thin-stroke' === $code && 20.0 === $at[0] ? abs($spot[1] / 1000 - $at[1]) : hypot($spot[0] / 1000 - $at[0], 'tight-gap' === $code ? 0 : $spot[1] / 1000 - $at[1]);
+        $far =
+            'thin-stroke' === $code && 20.0 === $at[0]
+                ? abs($spot[1] / 1000 - $at[1])
+                : hypot($spot[0] / 1000 - $at[0], 'tight-gap' === $code ? 0 : $spot[1] / 1000 - $at[1]);
         self::assertLessThan(0.5, $far);
         self::assertNotEmpty($snags[0]->cures);
     }
@@ -62,7 +70,10 @@ final class CutabilityTest extends TestCase
     #[DataProvider('clean')]
     public function testFindsNothingOnCleanArt(string $path): void
     {
-        self::assertSame([], array_map(static fn (Snag $snag): string => "$snag->code $snag->found", $this->plain($path)));
+        self::assertSame(
+            [],
+            array_map(static fn (Snag $snag): string => "$snag->code $snag->found", $this->plain($path)),
+        );
     }
 
     public function testBoldFacesAreCleanAndHairlinesAreNot(): void
@@ -70,9 +81,19 @@ final class CutabilityTest extends TestCase
         $letterer = Lettering::letterer();
         $check = new Cutability(Film::Permanent->limits(Rules::standard()));
         foreach (['alfa-slab', 'fredoka', 'bebas', 'righteous'] as $face) {
-            self::assertSame([], array_filter($check->snags($letterer->top(Lettering::words($face, 'Kestrel'), 40_000)), static fn (Snag $snag): bool => Snag::STOP === $snag->severity), $face);
+            self::assertSame(
+                [],
+                array_filter(
+                    $check->snags($letterer->top(Lettering::words($face, 'Kestrel'), 40_000)),
+                    static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+                ),
+                $face,
+            );
         }
-        $codes = array_map(static fn (Snag $snag): string => $snag->code, $check->snags($letterer->top(Lettering::words('great-vibes', 'Kestrel'), 20_000)));
+        $codes = array_map(
+            static fn (Snag $snag): string => $snag->code,
+            $check->snags($letterer->top(Lettering::words('great-vibes', 'Kestrel'), 20_000)),
+        );
         self::assertContains('thin-stroke', $codes);
     }
 
@@ -90,7 +111,13 @@ final class CutabilityTest extends TestCase
             }
         }
         self::assertGreaterThan(9000, $height);
-        self::assertSame([], array_map(static fn (Snag $snag): string => "$snag->code $snag->found", $check->snags($letterer->top($words, $height + 200))));
+        self::assertSame(
+            [],
+            array_map(
+                static fn (Snag $snag): string => "$snag->code $snag->found",
+                $check->snags($letterer->top($words, $height + 200)),
+            ),
+        );
     }
 
     public function testLimitsGrowWithFilmAndUse(): void
@@ -98,8 +125,14 @@ final class CutabilityTest extends TestCase
         $rules = Rules::standard();
         self::assertSame(1000, Film::Permanent->limits(Rules::standard())->stroke);
         self::assertSame(1300, Film::Permanent->limits(Rules::standard())->in(Usage::Outdoor, $rules)->stroke);
-        self::assertEquals(new Limits(4000, 7000, 2500, 1500), Film::Glitter->limits(Rules::standard())->in(Usage::Vehicle, $rules));
-        self::assertSame(Film::Frosted->limits(Rules::standard())->stroke, Film::Cling->limits(Rules::standard())->stroke);
+        self::assertEquals(
+            new Limits(4000, 7000, 2500, 1500),
+            Film::Glitter->limits(Rules::standard())->in(Usage::Vehicle, $rules),
+        );
+        self::assertSame(
+            Film::Frosted->limits(Rules::standard())->stroke,
+            Film::Cling->limits(Rules::standard())->stroke,
+        );
         self::assertTrue(Film::Patterned->hasDirection());
     }
 
@@ -113,7 +146,11 @@ final class CutabilityTest extends TestCase
 
     public function testArtBeyondTheSafeAreaIsStoppedWithTheSizeThatFits(): void
     {
-        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(100, 60), Length::millimetres(0)), Lettering::words('bebas', 'Teal'), 80_000);
+        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+            new Rectangle(Size::millimetres(100, 60), Length::millimetres(0)),
+            Lettering::words('bebas', 'Teal'),
+            80_000,
+        );
         [$snag] = (new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, Usage::Indoor);
         self::assertSame('outside-safe-area', $snag->code);
         self::assertSame(Snag::STOP, $snag->severity);

@@ -27,12 +27,25 @@ final class JudgementTest extends TestCase
 {
     private function fit(Surface $surface, string $words, ?int $capHeight = null): Fitted
     {
-        return (new Fitting(Lettering::letterer(), Rules::standard()))->fit($surface, Lettering::words('bebas', ...explode('|', $words)), $capHeight);
+        return (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+            $surface,
+            Lettering::words('bebas', ...explode('|', $words)),
+            $capHeight,
+        );
     }
 
-    private function snag(string $code, Fitted $fitted, Usage $use = Usage::Indoor, ?float $readFrom = null, ?Material $material = null): ?Snag
-    {
-        return array_column((new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, $use, $readFrom, $material), null, 'code')[$code] ?? null;
+    private function snag(
+        string $code,
+        Fitted $fitted,
+        Usage $use = Usage::Indoor,
+        ?float $readFrom = null,
+        ?Material $material = null,
+    ): ?Snag {
+        return array_column(
+            (new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, $use, $readFrom, $material),
+            null,
+            'code',
+        )[$code] ?? null;
     }
 
     private static function mm(float $millimetres): Length
@@ -57,7 +70,13 @@ final class JudgementTest extends TestCase
             self::assertEqualsWithDelta(100_000 * (float) $fitted->strain, $snag->found, 1);
             [$bears, $creases] = Snag::WARN === $snag->severity ? [$snag, null] : [$bears, $snag];
         }
-        self::assertSame([['snip'], ['split']], [\array_slice(array_column($bears->cures ?? [], 'do'), 1), \array_slice(array_column($creases->cures ?? [], 'do'), 1)]);
+        self::assertSame(
+            [['snip'], ['split']],
+            [
+                \array_slice(array_column($bears->cures ?? [], 'do'), 1),
+                \array_slice(array_column($creases->cures ?? [], 'do'), 1),
+            ],
+        );
         self::assertStringContainsString('relief snips', $bears->message ?? '');
         self::assertStringContainsString('will crease', $creases->message ?? '');
     }

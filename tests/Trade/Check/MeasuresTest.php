@@ -21,7 +21,9 @@ final class MeasuresTest extends TestCase
     public function testMeasuresWhatIsSmallest(): void
     {
         // A post with a dot above, and a ring: stroke 2, dot 3 across, inside 6 across.
-        $film = SvgPath::read('M0 5H2V20H0ZM0 0H3V3H0ZM10 10A5 5 0 1 1 20 10A5 5 0 1 1 10 10ZM12 10A3 3 0 1 0 18 10A3 3 0 1 0 12 10Z');
+        $film = SvgPath::read(
+            'M0 5H2V20H0ZM0 0H3V3H0ZM10 10A5 5 0 1 1 20 10A5 5 0 1 1 10 10ZM12 10A3 3 0 1 0 18 10A3 3 0 1 0 12 10Z',
+        );
         $measures = Measures::ofRegion($film, 20_000);
         self::assertEqualsWithDelta(0.1, $measures->stroke, 0.006);
         self::assertEqualsWithDelta(0.1, $measures->island, 0.001);
@@ -42,10 +44,22 @@ final class MeasuresTest extends TestCase
             $words = Lettering::words($slug, $letters);
             foreach (Lettering::letterer()->glyphs($words) as $glyph) {
                 $fresh = Measures::ofRegion(Lettering::letterer()->glyph($words->face, $glyph, 20_000), 20_000);
-                self::assertEqualsWithDelta($shipped[$slug][$glyph], [round($fresh->stroke, 4), null === $fresh->island ? null : round($fresh->island, 4), null === $fresh->counter ? null : round($fresh->counter, 4)], 0.0002, "$slug $glyph");
+                self::assertEqualsWithDelta(
+                    $shipped[$slug][$glyph],
+                    [
+                        round($fresh->stroke, 4),
+                        null === $fresh->island ? null : round($fresh->island, 4),
+                        null === $fresh->counter ? null : round($fresh->counter, 4),
+                    ],
+                    0.0002,
+                    "$slug $glyph",
+                );
             }
         }
-        self::assertSame([], array_diff(array_map(static fn ($face) => $face->slug, Lettering::faces()->all()), array_keys($shipped)));
+        self::assertSame(
+            [],
+            array_diff(array_map(static fn ($face) => $face->slug, Lettering::faces()->all()), array_keys($shipped)),
+        );
     }
 
     /** The quick judgement is the whole one's, in nearly every face. */
@@ -58,7 +72,10 @@ final class MeasuresTest extends TestCase
             foreach ([9000, 30_000] as $cap) {
                 $words = Lettering::words($face->slug, 'Kestrel');
                 $able = $quick->ofWords($words)->worst($cap, $limits)[0] >= 1;
-                $stops = array_filter((new Cutability($limits))->snags(Lettering::letterer()->top($words, $cap)), static fn (Snag $snag): bool => Snag::STOP === $snag->severity);
+                $stops = array_filter(
+                    (new Cutability($limits))->snags(Lettering::letterer()->top($words, $cap)),
+                    static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+                );
                 $agree += $able === ([] === $stops) ? 1 : 0;
                 ++$all;
             }

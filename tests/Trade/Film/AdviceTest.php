@@ -26,8 +26,12 @@ final class AdviceTest extends TestCase
     }
 
     #[DataProvider('best')]
-    public function testTheBestFilmComesFirstWithItsReason(Usage $use, ?Material $material, bool $round, Film $film): void
-    {
+    public function testTheBestFilmComesFirstWithItsReason(
+        Usage $use,
+        ?Material $material,
+        bool $round,
+        Film $film,
+    ): void {
         $all = Advice::all(Rules::standard(), $use, $material, round: $round);
         self::assertSame($film, $all[0]->film);
         self::assertSame(Advice::BEST, $all[0]->verdict);
@@ -44,28 +48,61 @@ final class AdviceTest extends TestCase
         self::assertStringContainsString('outside', (string) Material::TintedGlass->refusal(Film::Permanent, true));
         self::assertNull(Material::TintedGlass->refusal(Film::Permanent, false));
         self::assertNull(Material::Glass->refusal(Film::Permanent, true));
-        self::assertSame([Film::Removable], array_values(array_map(static fn (Advice $advice): Film => $advice->film, array_filter(Advice::all(Rules::standard(), Usage::Indoor, Material::Wall), static fn (Advice $advice): bool => Advice::REFUSED !== $advice->verdict))));
+        self::assertSame(
+            [Film::Removable],
+            array_values(
+                array_map(
+                    static fn (Advice $advice): Film => $advice->film,
+                    array_filter(
+                        Advice::all(Rules::standard(), Usage::Indoor, Material::Wall),
+                        static fn (Advice $advice): bool => Advice::REFUSED !== $advice->verdict,
+                    ),
+                ),
+            ),
+        );
     }
 
     public function testVerdictsAreInOrderAndFrostedGoesOnGlassOnly(): void
     {
         foreach (Usage::cases() as $use) {
             foreach ([null, ...Material::cases()] as $material) {
-                $ranks = array_map(static fn (Advice $advice): int => (int) array_search($advice->verdict, [Advice::BEST, Advice::WILL_DO, Advice::AGAINST, Advice::REFUSED], true), Advice::all(Rules::standard(), $use, $material));
+                $ranks = array_map(
+                    static fn (Advice $advice): int => (int) array_search(
+                        $advice->verdict,
+                        [Advice::BEST, Advice::WILL_DO, Advice::AGAINST, Advice::REFUSED],
+                        true,
+                    ),
+                    Advice::all(Rules::standard(), $use, $material),
+                );
                 $sorted = $ranks;
                 sort($sorted);
                 self::assertSame($sorted, $ranks);
             }
         }
-        self::assertSame(Advice::AGAINST, Advice::about(Rules::standard(), Film::Frosted, Usage::Indoor, Material::Smooth)->verdict);
-        self::assertSame(Advice::BEST, Advice::about(Rules::standard(), Film::Frosted, Usage::Indoor, Material::Glass)->verdict);
+        self::assertSame(
+            Advice::AGAINST,
+            Advice::about(Rules::standard(), Film::Frosted, Usage::Indoor, Material::Smooth)->verdict,
+        );
+        self::assertSame(
+            Advice::BEST,
+            Advice::about(Rules::standard(), Film::Frosted, Usage::Indoor, Material::Glass)->verdict,
+        );
     }
 
     public function testCautionsAreSaidEveryTime(): void
     {
-        self::assertStringContainsString('driver', implode(' ', Cautions::all(Rules::standard(), Film::Cast, Usage::Vehicle)));
-        self::assertStringContainsString('lips', implode(' ', Cautions::all(Rules::standard(), Film::Permanent, Usage::Washed)));
-        self::assertStringContainsString('overnight', implode(' ', Cautions::all(Rules::standard(), Film::Permanent, Usage::Outdoor, Material::Painted)));
+        self::assertStringContainsString(
+            'driver',
+            implode(' ', Cautions::all(Rules::standard(), Film::Cast, Usage::Vehicle)),
+        );
+        self::assertStringContainsString(
+            'lips',
+            implode(' ', Cautions::all(Rules::standard(), Film::Permanent, Usage::Washed)),
+        );
+        self::assertStringContainsString(
+            'overnight',
+            implode(' ', Cautions::all(Rules::standard(), Film::Permanent, Usage::Outdoor, Material::Painted)),
+        );
         self::assertSame([], Cautions::all(Rules::standard(), Film::Permanent, Usage::Outdoor, Material::Smooth));
     }
 }

@@ -47,8 +47,10 @@ final class ConvexAreaTest extends TestCase
 
     public function testWhatTwoAreasShare(): void
     {
-        $lens = ConvexArea::ellipse(0, 0, 10_000, 10_000)->and(ConvexArea::ellipse(10_000, 0, 10_000, 10_000))->region();
-        self::assertEqualsWithDelta((2 * \M_PI / 3 - sqrt(3) / 2) * 100, $lens->area(), 0.05);
+        $lens = ConvexArea::ellipse(0, 0, 10_000, 10_000)
+            ->and(ConvexArea::ellipse(10_000, 0, 10_000, 10_000))
+            ->region();
+        self::assertEqualsWithDelta(((2 * \M_PI) / 3 - sqrt(3) / 2) * 100, $lens->area(), 0.05);
         $nothing = ConvexArea::box(Box::sized(1000, 1000))->and(ConvexArea::box(new Box(2000, 2000, 3000, 3000)));
         self::assertTrue($nothing->region()->isEmpty());
     }
@@ -60,7 +62,12 @@ final class ConvexAreaTest extends TestCase
         $hull = Hull::ofRegion(new Region([[$points]]));
         $sides = ConvexArea::ellipse(0, 0, 40_000, 40_000)->sides;
         foreach ($hull->reaches($sides) as $nth => $reach) {
-            $far = max(array_map(static fn (array $point): float => $point[0] * $sides[$nth][0] + $point[1] * $sides[$nth][1], $points));
+            $far = max(
+                array_map(
+                    static fn (array $point): float => $point[0] * $sides[$nth][0] + $point[1] * $sides[$nth][1],
+                    $points,
+                ),
+            );
             self::assertEqualsWithDelta($far, $reach, 1e-6);
         }
         self::assertLessThan(\count($points), \count($hull->corners));

@@ -28,10 +28,16 @@ final class CurveTest extends TestCase
         self::assertSame($b, $points[\count($points) - 1]);
         for ($t = 0.0; $t <= 1; $t += 0.001) {
             $u = 1 - $t;
-            self::assertLessThan($tolerance * 1.01, $this->off([
-                $u * $u * $a[0] + 2 * $u * $t * $control[0] + $t * $t * $b[0],
-                $u * $u * $a[1] + 2 * $u * $t * $control[1] + $t * $t * $b[1],
-            ], $points));
+            self::assertLessThan(
+                $tolerance * 1.01,
+                $this->off(
+                    [
+                        $u * $u * $a[0] + 2 * $u * $t * $control[0] + $t * $t * $b[0],
+                        $u * $u * $a[1] + 2 * $u * $t * $control[1] + $t * $t * $b[1],
+                    ],
+                    $points,
+                ),
+            );
         }
     }
 
@@ -42,10 +48,22 @@ final class CurveTest extends TestCase
         $points = [$p[0], ...Curve::cubic($p[0], $p[1], $p[2], $p[3], $tolerance)];
         for ($t = 0.0; $t <= 1; $t += 0.001) {
             $u = 1 - $t;
-            self::assertLessThan($tolerance * 1.01, $this->off([
-                $u ** 3 * $p[0][0] + 3 * $u * $u * $t * $p[1][0] + 3 * $u * $t * $t * $p[2][0] + $t ** 3 * $p[3][0],
-                $u ** 3 * $p[0][1] + 3 * $u * $u * $t * $p[1][1] + 3 * $u * $t * $t * $p[2][1] + $t ** 3 * $p[3][1],
-            ], $points));
+            self::assertLessThan(
+                $tolerance * 1.01,
+                $this->off(
+                    [
+                        $u ** 3 * $p[0][0] +
+                        3 * $u * $u * $t * $p[1][0] +
+                        3 * $u * $t * $t * $p[2][0] +
+                        $t ** 3 * $p[3][0],
+                        $u ** 3 * $p[0][1] +
+                        3 * $u * $u * $t * $p[1][1] +
+                        3 * $u * $t * $t * $p[2][1] +
+                        $t ** 3 * $p[3][1],
+                    ],
+                    $points,
+                ),
+            );
         }
     }
 
@@ -87,7 +105,11 @@ final class CurveTest extends TestCase
     public function testAStraightCurveIsOnePiece(): void
     {
         self::assertCount(1, Curve::quadratic([0.0, 0.0], [5.0, 5.0], [10.0, 10.0], 0.01));
-        self::assertLessThanOrEqual(2000, \count(Curve::quadratic([0.0, 0.0], [1e9, 1e9], [10.0, 10.0], 1e-6)), 'absurd input stays bounded');
+        self::assertLessThanOrEqual(
+            2000,
+            \count(Curve::quadratic([0.0, 0.0], [1e9, 1e9], [10.0, 10.0], 1e-6)),
+            'absurd input stays bounded',
+        );
     }
 
     /**
@@ -100,7 +122,14 @@ final class CurveTest extends TestCase
         for ($nth = 1; $nth < \count($line); ++$nth) {
             [$px, $py] = $line[$nth - 1];
             [$qx, $qy] = $line[$nth];
-            $t = max(0, min(1, (($point[0] - $px) * ($qx - $px) + ($point[1] - $py) * ($qy - $py)) / max(1e-12, ($qx - $px) ** 2 + ($qy - $py) ** 2)));
+            $t = max(
+                0,
+                min(
+                    1,
+                    (($point[0] - $px) * ($qx - $px) + ($point[1] - $py) * ($qy - $py)) /
+                        max(1e-12, ($qx - $px) ** 2 + ($qy - $py) ** 2),
+                ),
+            );
             $least = min($least, hypot($px + $t * ($qx - $px) - $point[0], $py + $t * ($qy - $py) - $point[1]));
         }
 

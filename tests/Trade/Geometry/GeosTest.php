@@ -53,7 +53,11 @@ final class GeosTest extends TestCase
     {
         $ring = Geos::difference($this->box(0, 0, 20, 20), $this->box(5, 5, 15, 15));
         $box = new Box(3000, 3000, 12_000, 17_000);
-        self::assertEqualsWithDelta(Geos::intersection($ring, $box->region())->area(), Geos::clipped($ring, $box)->area(), 1e-6);
+        self::assertEqualsWithDelta(
+            Geos::intersection($ring, $box->region())->area(),
+            Geos::clipped($ring, $box)->area(),
+            1e-6,
+        );
         self::assertTrue(Geos::clipped($ring, new Box(30_000, 0, 40_000, 10))->isEmpty());
     }
 

@@ -27,11 +27,28 @@ final class LargestPlaceTest extends TestCase
         $square = Box::sized(10_000, 10_000)->region();
         yield 'a square in a box' => [Box::sized(90_000, 60_000)->region(), $square, 6.0];
         yield 'a square in an L: the corner is no help' => [SvgPath::read('M0 0H100V40H40V100H0Z'), $square, 4.0];
-        yield 'a long strip in an L' => [SvgPath::read('M0 0H100V40H40V100H0Z'), Box::sized(50_000, 10_000)->region(), 2.0];
-        yield 'a square beside a hole' => [Geos::difference(Box::sized(100_000, 40_000)->region(), self::circle(50_000, 20_000, 10_000)), $square, 4.0];
-        // Between a hole's rim and the far wall of a narrow room: w = 30 − √(8² − (s/2 − 6)²) does not bind, the wall beside it does.
-        yield 'a circle in a ring' => [Geos::difference(self::circle(50_000, 50_000, 50_000), self::circle(50_000, 50_000, 20_000)), self::circle(0, 0, 10_000), 1.5];
-        yield 'a square in the notch of a star' => [SvgPath::read('M0 0L50 20L100 0V50H0Z'), Box::sized(10_000, 1000)->region(), 10.0];
+        yield 'a long strip in an L' => [
+            SvgPath::read('M0 0H100V40H40V100H0Z'),
+            Box::sized(50_000, 10_000)->region(),
+            2.0,
+        ];
+        yield 'a square beside a hole' => [
+            Geos::difference(Box::sized(100_000, 40_000)->region(), self::circle(50_000, 20_000, 10_000)),
+            $square,
+            4.0,
+        ];
+        // Between a hole's rim and the far wall of a narrow room: w = 30 − √(8² − (s/2 − 6)²) does not bind, the wall
+        // beside it does.
+        yield 'a circle in a ring' => [
+            Geos::difference(self::circle(50_000, 50_000, 50_000), self::circle(50_000, 50_000, 20_000)),
+            self::circle(0, 0, 10_000),
+            1.5,
+        ];
+        yield 'a square in the notch of a star' => [
+            SvgPath::read('M0 0L50 20L100 0V50H0Z'),
+            Box::sized(10_000, 1000)->region(),
+            10.0,
+        ];
     }
 
     #[DataProvider('known')]
@@ -44,8 +61,14 @@ final class LargestPlaceTest extends TestCase
     public function testAgreesWithTheExactProgrammeInConvexRooms(): void
     {
         $word = Lettering::letterer()->top(Lettering::words('pacifico', 'Marigold'), 20_000);
-        foreach ([ConvexArea::box(Box::sized(120_000, 40_000)), ConvexArea::ellipse(60_000, 40_000, 60_000, 40_000)] as $area) {
-            self::assertEqualsWithDelta($area->largest($word)->scale(), (new OutlineArea($area->region()))->largest($word)->scale(), 0.002);
+        foreach (
+            [ConvexArea::box(Box::sized(120_000, 40_000)), ConvexArea::ellipse(60_000, 40_000, 60_000, 40_000)] as $area
+        ) {
+            self::assertEqualsWithDelta(
+                $area->largest($word)->scale(),
+                (new OutlineArea($area->region()))->largest($word)->scale(),
+                0.002,
+            );
         }
     }
 
@@ -65,11 +88,24 @@ final class LargestPlaceTest extends TestCase
             $scale = $largest->scale();
             $middle = $largest->middle($scale, [60_000.0, 40_000.0]);
             self::assertNotNull($middle);
-            $put = static fn (float $s, float $x, float $y): Region => $word->put($s, $x - $s * ($box->left + $box->right) / 2, $y - $s * ($box->top + $box->bottom) / 2);
+            $put = static fn (float $s, float $x, float $y): Region => $word->put(
+                $s,
+                $x - ($s * ($box->left + $box->right)) / 2,
+                $y - ($s * ($box->top + $box->bottom)) / 2,
+            );
             self::assertTrue(Geos::covers(Geos::grow($room, 2), $put($scale, ...$middle)));
             for ($angle = 0; $angle < 360; $angle += 45) {
                 $by = 0.002 * 120_000;
-                self::assertFalse(Geos::covers($room, $put(1.005 * $scale, $middle[0] + $by * cos(deg2rad($angle)), $middle[1] + $by * sin(deg2rad($angle)))));
+                self::assertFalse(
+                    Geos::covers(
+                        $room,
+                        $put(
+                            1.005 * $scale,
+                            $middle[0] + $by * cos(deg2rad($angle)),
+                            $middle[1] + $by * sin(deg2rad($angle)),
+                        ),
+                    ),
+                );
             }
         }
     }
@@ -83,7 +119,9 @@ final class LargestPlaceTest extends TestCase
 
     public function testNearestToWhatIsWanted(): void
     {
-        $largest = (new OutlineArea(SvgPath::read('M0 0H100V40H40V100H0Z')))->largest(Box::sized(10_000, 10_000)->region());
+        $largest = (new OutlineArea(SvgPath::read('M0 0H100V40H40V100H0Z')))->largest(
+            Box::sized(10_000, 10_000)->region(),
+        );
         self::assertSame([20_000.0, 20_000.0], $largest->middle(1.0, [20_000.0, 20_000.0]));
         $put = $largest->middle(1.0, [80_000.0, 80_000.0]);
         self::assertNotNull($put);

@@ -30,14 +30,22 @@ final class LargestScaleTest extends TestCase
     {
         $triangle = Winding::region([[[0, 10_000], [11_547, 10_000], [5773, 0]]]);
         $scale = new LargestScale($this->circle(100_000), Hull::ofRegion($triangle));
-        self::assertEqualsWithDelta(100_000 * sqrt(3) / 11_547, $scale->scale(), 0.01, 'the circumscribed circle of an even triangle');
+        self::assertEqualsWithDelta(
+            (100_000 * sqrt(3)) / 11_547,
+            $scale->scale(),
+            0.01,
+            'the circumscribed circle of an even triangle',
+        );
         $middle = $scale->middle($scale->scale(), [100_000, 100_000]) ?? [0, 0];
         self::assertEqualsWithDelta(100_000 - 100_000 + 75_000, $middle[1], 200, 'its box lies above the middle');
     }
 
     public function testAWideShapeInABoxStaysInTheMiddleOfTheFreeWay(): void
     {
-        $scale = new LargestScale(ConvexArea::box(Box::sized(100_000, 60_000)), Hull::ofRegion(Box::sized(50_000, 10_000)->region()));
+        $scale = new LargestScale(
+            ConvexArea::box(Box::sized(100_000, 60_000)),
+            Hull::ofRegion(Box::sized(50_000, 10_000)->region()),
+        );
         self::assertEqualsWithDelta(2.0, $scale->scale(), 1e-6);
         $middle = $scale->middle($scale->scale(), [50_000, 30_000]) ?? [0, 0];
         self::assertEqualsWithDelta(30_000, $middle[1], 1);
@@ -46,7 +54,10 @@ final class LargestScaleTest extends TestCase
 
     public function testWantedPlacesAreTakenAsFarAsThereIsRoom(): void
     {
-        $scale = new LargestScale(ConvexArea::box(Box::sized(100_000, 60_000)), Hull::ofRegion(Box::sized(50_000, 10_000)->region()));
+        $scale = new LargestScale(
+            ConvexArea::box(Box::sized(100_000, 60_000)),
+            Hull::ofRegion(Box::sized(50_000, 10_000)->region()),
+        );
         $middle = $scale->middle(1.0, [0, 30_000]) ?? [0, 0];
         self::assertEqualsWithDelta(25_000, $middle[0], 1);
     }
@@ -70,7 +81,9 @@ final class LargestScaleTest extends TestCase
             $area = match ($round % 3) {
                 0 => ConvexArea::ellipse(60_000, 40_000, 60_000, 40_000)->inset(mt_rand(0, 15_000)),
                 1 => ConvexArea::rounded(Box::sized(90_000, 50_000), mt_rand(1000, 25_000))->inset(mt_rand(0, 9000)),
-                default => ConvexArea::box(Box::sized(90_000, 50_000))->and(ConvexArea::ellipse(45_000, 25_000, 50_000, 30_000)),
+                default => ConvexArea::box(Box::sized(90_000, 50_000))->and(
+                    ConvexArea::ellipse(45_000, 25_000, 50_000, 30_000),
+                ),
             };
             $scale = new LargestScale($area, $hull);
             $best = $scale->scale();
@@ -78,10 +91,17 @@ final class LargestScaleTest extends TestCase
             self::assertNotNull($middle);
             [$cx, $cy] = $hull->middle();
             foreach ($hull->corners as [$x, $y]) {
-                self::assertGreaterThan(-2, $area->depth($middle[0] + $best * ($x - $cx), $middle[1] + $best * ($y - $cy)), "round $round");
+                self::assertGreaterThan(
+                    -2,
+                    $area->depth($middle[0] + $best * ($x - $cx), $middle[1] + $best * ($y - $cy)),
+                    "round $round",
+                );
             }
             self::assertNull($scale->middle($best * 1.005, [45_000, 25_000]), "round $round");
-            self::assertTrue($this->nothingFits($area, $hull, $best * 1.005), "round $round: a search by hand finds no place either");
+            self::assertTrue(
+                $this->nothingFits($area, $hull, $best * 1.005),
+                "round $round: a search by hand finds no place either",
+            );
         }
     }
 

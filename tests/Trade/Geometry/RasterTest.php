@@ -37,8 +37,14 @@ final class RasterTest extends TestCase
 
     public function testAShapeOfTheRoomsOwnSizeHasOnePlace(): void
     {
-        self::assertSame([[0, 0]], $this->places(Box::sized(10_000, 6000)->region(), Box::sized(10_000, 6000)->region(), 500));
-        self::assertSame([], $this->places(Box::sized(10_000, 6000)->region(), Box::sized(10_001, 6000)->region(), 500));
+        self::assertSame(
+            [[0, 0]],
+            $this->places(Box::sized(10_000, 6000)->region(), Box::sized(10_000, 6000)->region(), 500),
+        );
+        self::assertSame(
+            [],
+            $this->places(Box::sized(10_000, 6000)->region(), Box::sized(10_001, 6000)->region(), 500),
+        );
     }
 
     /** Every place the grid gives is a true one, whatever the outlines. */
@@ -47,7 +53,12 @@ final class RasterTest extends TestCase
         mt_srand(411);
         $holes = [];
         for ($i = 0; $i < 4; ++$i) {
-            $holes[] = ConvexArea::ellipse(mt_rand(10_000, 90_000), mt_rand(10_000, 50_000), mt_rand(2000, 9000), mt_rand(2000, 9000))->region();
+            $holes[] = ConvexArea::ellipse(
+                mt_rand(10_000, 90_000),
+                mt_rand(10_000, 50_000),
+                mt_rand(2000, 9000),
+                mt_rand(2000, 9000),
+            )->region();
         }
         $room = Geos::difference(Box::sized(100_000, 60_000)->region(), Geos::union($holes));
         $shape = Geos::union([Box::sized(22_000, 4000)->region(), (new Box(8000, 0, 12_000, 17_000))->region()]);
@@ -56,7 +67,10 @@ final class RasterTest extends TestCase
         self::assertGreaterThan(50, \count($places));
         foreach ($places as $nth => [$row, $column]) {
             if (0 === $nth % 7) {
-                self::assertTrue(Geos::covers($room, $shape->moved((int) round($column * $cell), (int) round($row * $cell))), "row $row, column $column");
+                self::assertTrue(
+                    Geos::covers($room, $shape->moved((int) round($column * $cell), (int) round($row * $cell))),
+                    "row $row, column $column",
+                );
             }
         }
     }
@@ -75,7 +89,10 @@ final class RasterTest extends TestCase
         $missed = 0;
         for ($row = 0; $row < 80; $row += 3) {
             for ($column = 0; $column < 60; $column += 3) {
-                if (Geos::covers($room, $shape->moved((int) ($column * $cell), (int) ($row * $cell))) && !isset($given["$row/$column"])) {
+                if (
+                    Geos::covers($room, $shape->moved((int) ($column * $cell), (int) ($row * $cell)))
+                    && !isset($given["$row/$column"])
+                ) {
                     ++$missed;
                 }
             }

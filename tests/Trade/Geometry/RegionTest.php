@@ -33,7 +33,10 @@ final class RegionTest extends TestCase
     {
         $bar = Box::sized(30_000, 10_000)->region();
         $turned = $bar->turned(90);
-        self::assertSame([-10_000, 0, 0, 30_000], [$turned->box()->left, $turned->box()->top, $turned->box()->right, $turned->box()->bottom]);
+        self::assertSame(
+            [-10_000, 0, 0, 30_000],
+            [$turned->box()->left, $turned->box()->top, $turned->box()->right, $turned->box()->bottom],
+        );
         self::assertEquals($bar->box(), $bar->turned(-360)->box());
         self::assertEqualsWithDelta($bar->area(), $bar->turned(37.5)->area(), 0.01);
     }
@@ -75,9 +78,14 @@ final class RegionTest extends TestCase
     {
         self::assertEqualsWithDelta(10.0, Inscribed::in($this->square(10))->across(), 0.01);
         $triangle = Winding::region([[[0, 0], [30_000, 0], [0, 40_000]]]);
-        self::assertEqualsWithDelta(20.0, Inscribed::in($triangle)->across(), 0.02, 'a 3-4-5 triangle holds a circle of radius 1');
+        self::assertEqualsWithDelta(
+            20.0,
+            Inscribed::in($triangle)->across(),
+            0.02,
+            'a 3-4-5 triangle holds a circle of radius 1',
+        );
         $frame = Geos::difference($this->square(20), $this->square(10)->moved(5000, 5000));
-        self::assertEqualsWithDelta(2 * 5 * \M_SQRT2 / (1 + \M_SQRT2), Inscribed::in($frame)->across(), 0.02);
+        self::assertEqualsWithDelta((2 * 5 * \M_SQRT2) / (1 + \M_SQRT2), Inscribed::in($frame)->across(), 0.02);
     }
 
     public function testPathsComeBackIdentical(): void

@@ -21,8 +21,16 @@ final class SvgPathTest extends TestCase
         yield 'points after M are lines' => ['M0 0 10 0 10 10 0 10', 100, 1e-6];
         yield 'a circle of two arcs' => ['M0 10A10 10 0 0 1 20 10A10 10 0 0 1 0 10Z', \M_PI * 100, 0.2];
         yield 'arc flags run together' => ['M0 10a10 10 0 0120 0a10 10 0 01-20 0z', \M_PI * 100, 0.2];
-        yield 'an oval, tilted, its radii too short for the chord and so scaled up' => ['M-10 0A10 5 30 0 1 10 0A10 5 30 0 1 -10 0Z', \M_PI * 87.5, 0.3];
-        yield 'a circle of cubics' => ['M10 0C10 5.523 5.523 10 0 10S-10 5.523 -10 0S-5.523 -10 0 -10S10 -5.523 10 0Z', \M_PI * 100, 0.3];
+        yield 'an oval, tilted, its radii too short for the chord and so scaled up' => [
+            'M-10 0A10 5 30 0 1 10 0A10 5 30 0 1 -10 0Z',
+            \M_PI * 87.5,
+            0.3,
+        ];
+        yield 'a circle of cubics' => [
+            'M10 0C10 5.523 5.523 10 0 10S-10 5.523 -10 0S-5.523 -10 0 -10S10 -5.523 10 0Z',
+            \M_PI * 100,
+            0.3,
+        ];
         yield 'parabolas by Q and T' => ['M0 0Q5 10 10 0T20 0L20 -20L0 -20Z', 400, 0.2];
         yield 'a counter' => ['M0 0H20V20H0ZM5 5V15H15V5Z', 300, 1e-6];
         yield 'a counter in its own move, relative' => ['m0 0h20v20h-20zm5 5v10h10v-10z', 300, 1e-6];
@@ -49,7 +57,14 @@ final class SvgPathTest extends TestCase
         yield 'not a number' => ['M0 0LNaN 4Z', 'fewer'];
         yield 'too many points' => ['M0 0'.str_repeat('h1v1h-1v-1', 65_000), '100 000'];
         mt_srand(5);
-        yield 'a tangle' => ['M0 0'.implode('', array_map(static fn (): string => 'L'.mt_rand(0, 400).' '.mt_rand(0, 400), range(1, 20_000))), 'to and fro'];
+        yield 'a tangle' => [
+            'M0 0'.
+            implode(
+                '',
+                array_map(static fn (): string => 'L'.mt_rand(0, 400).' '.mt_rand(0, 400), range(1, 20_000)),
+            ),
+            'to and fro',
+        ];
         yield 'too much text' => [str_repeat('M0 0', 1_300_000), '5 MB'];
     }
 

@@ -53,12 +53,32 @@ final class JourneyTest extends TestCase
     public function testThePlainWayThrough(): void
     {
         $state = PieceState::Waiting;
-        foreach ([PieceMove::Batch, PieceMove::StartCut, PieceMove::CutDone, PieceMove::Weeded, PieceMove::Applied, PieceMove::Rested, PieceMove::Post, PieceMove::Deliver] as $move) {
+        foreach (
+            [
+                PieceMove::Batch,
+                PieceMove::StartCut,
+                PieceMove::CutDone,
+                PieceMove::Weeded,
+                PieceMove::Applied,
+                PieceMove::Rested,
+                PieceMove::Post,
+                PieceMove::Deliver,
+            ] as $move
+        ) {
             $state = Journey::piece($state, $move);
         }
         self::assertSame(PieceState::Delivered, $state);
         $state = DocketState::Asking;
-        foreach ([DocketMove::Take, DocketMove::MakeProof, DocketMove::Change, DocketMove::MakeProof, DocketMove::Approve, DocketMove::Finish] as $move) {
+        foreach (
+            [
+                DocketMove::Take,
+                DocketMove::MakeProof,
+                DocketMove::Change,
+                DocketMove::MakeProof,
+                DocketMove::Approve,
+                DocketMove::Finish,
+            ] as $move
+        ) {
             $state = Journey::docket($state, $move);
         }
         self::assertSame(DocketState::Done, $state);
@@ -76,7 +96,10 @@ final class JourneyTest extends TestCase
     public function testADocketStandsWhereItsLastPieceStands(): void
     {
         self::assertSame(Station::Size, Journey::station(DocketState::Sizing, []));
-        self::assertSame(Station::Weed, Journey::station(DocketState::Making, [PieceState::Ready, PieceState::Weeding, PieceState::Curing]));
+        self::assertSame(
+            Station::Weed,
+            Journey::station(DocketState::Making, [PieceState::Ready, PieceState::Weeding, PieceState::Curing]),
+        );
         self::assertNull(Journey::station(DocketState::Making, [PieceState::Delivered]));
         self::assertSame([1, 8], [Station::Ask->number(), Station::Send->number()]);
     }

@@ -36,10 +36,20 @@ final class CutFileTest extends TestCase
     public function testTheSvgHoldsEveryContourAndNothingElse(): void
     {
         $xml = new \SimpleXMLElement($this->file()->svg());
-        self::assertSame(['200mm', '80mm', '0 0 200 80'], [(string) $xml['width'], (string) $xml['height'], (string) $xml['viewBox']]);
-        $paths = array_map(static fn (\SimpleXMLElement $path): string => (string) $path['d'], iterator_to_array($xml->g->path, false));
+        self::assertSame(
+            ['200mm', '80mm', '0 0 200 80'],
+            [(string) $xml['width'], (string) $xml['height'], (string) $xml['viewBox']],
+        );
+        $paths = array_map(
+            static fn (\SimpleXMLElement $path): string => (string) $path['d'],
+            iterator_to_array($xml->g->path, false),
+        );
         self::assertCount(\count($this->art->rings()), $paths);
-        self::assertEqualsWithDelta($this->art->area(), $this->evenOdd(array_map(static fn (string $path): Region => SvgPath::read($path), $paths))->area(), 1e-6);
+        self::assertEqualsWithDelta(
+            $this->art->area(),
+            $this->evenOdd(array_map(static fn (string $path): Region => SvgPath::read($path), $paths))->area(),
+            1e-6,
+        );
         self::assertCount(1, $xml->children(), 'one group for the one film');
         self::assertSame('Permanent, navy', (string) $xml->g['data-film']);
     }
@@ -50,9 +60,18 @@ final class CutFileTest extends TestCase
         self::assertStringStartsWith("IN;\nSP1;\n", $hpgl);
         $rings = $this->drawn($hpgl);
         self::assertCount(\count($this->art->rings()), $rings);
-        self::assertEqualsWithDelta($this->art->area(), $this->evenOdd(array_map(static fn (array $ring): Region => Winding::region([$ring]), $rings))->area(), 3);
+        self::assertEqualsWithDelta(
+            $this->art->area(),
+            $this->evenOdd(array_map(static fn (array $ring): Region => Winding::region([$ring]), $rings))->area(),
+            3,
+        );
         [, $bottom, , $top] = HpglWay::read($hpgl)->reach();
-        self::assertEqualsWithDelta(70, $top, 0.05, 'y runs up: the top of the art is 10 mm under the top of the sheet');
+        self::assertEqualsWithDelta(
+            70,
+            $top,
+            0.05,
+            'y runs up: the top of the art is 10 mm under the top of the sheet',
+        );
         self::assertEqualsWithDelta(80 - $this->art->box()->bottom / 1000, $bottom, 0.05);
     }
 
@@ -76,7 +95,8 @@ final class CutFileTest extends TestCase
         foreach ($way as $nth => $contour) {
             foreach (\array_slice($way, 0, $nth) as $earlier) {
                 self::assertFalse(
-                    Geos::covers(Winding::region([$earlier->points]), Winding::region([$contour->points])) && $earlier != $contour,
+                    Geos::covers(Winding::region([$earlier->points]), Winding::region([$contour->points]))
+                        && $earlier != $contour,
                     'an outline was cut before something inside it',
                 );
             }
@@ -109,7 +129,13 @@ final class CutFileTest extends TestCase
         foreach ($tip as [$x, $y]) {
             self::assertLessThan(35, $this->offOutline($x, $y, $ring), 'the tip keeps to the line');
         }
-        self::assertEqualsWithDelta($asked->area(), Winding::region([array_map(static fn (array $point): array => [(int) $point[0], (int) $point[1]], $tip)])->area(), 0.6);
+        self::assertEqualsWithDelta(
+            $asked->area(),
+            Winding::region([
+                array_map(static fn (array $point): array => [(int) $point[0], (int) $point[1]], $tip),
+            ])->area(),
+            0.6,
+        );
         self::assertEqualsWithDelta(500, $tip[\count($tip) - 1][0], 40, 'and goes on for the overcut');
     }
 
@@ -117,7 +143,13 @@ final class CutFileTest extends TestCase
     {
         $ring = [[0, 0], [20_000, 0], [20_000, 12_000]];
         $way = (new DragKnife(new Machine(0, 0)))->way($ring);
-        self::assertEqualsWithDelta(120.0, Winding::region([array_map(static fn (array $point): array => [(int) $point[0], (int) $point[1]], $way)])->area(), 1e-6);
+        self::assertEqualsWithDelta(
+            120.0,
+            Winding::region([
+                array_map(static fn (array $point): array => [(int) $point[0], (int) $point[1]], $way),
+            ])->area(),
+            1e-6,
+        );
         self::assertEquals([0.0, 0.0], $way[\count($way) - 1], 'closed');
     }
 
@@ -139,9 +171,15 @@ final class CutFileTest extends TestCase
         foreach (\array_slice($way, 1) as $to) {
             $steps = max(1, (int) ceil(hypot($to[0] - $from[0], $to[1] - $from[1]) / 5));
             for ($i = 1; $i <= $steps; ++$i) {
-                $holder = [$from[0] + ($to[0] - $from[0]) * $i / $steps, $from[1] + ($to[1] - $from[1]) * $i / $steps];
+                $holder = [
+                    $from[0] + (($to[0] - $from[0]) * $i) / $steps,
+                    $from[1] + (($to[1] - $from[1]) * $i) / $steps,
+                ];
                 $long = hypot($tip[0] - $holder[0], $tip[1] - $holder[1]);
-                $tip = [$holder[0] + ($tip[0] - $holder[0]) * $trail / $long, $holder[1] + ($tip[1] - $holder[1]) * $trail / $long];
+                $tip = [
+                    $holder[0] + (($tip[0] - $holder[0]) * $trail) / $long,
+                    $holder[1] + (($tip[1] - $holder[1]) * $trail) / $long,
+                ];
                 $track[] = $tip;
             }
             $from = $to;
@@ -156,7 +194,10 @@ final class CutFileTest extends TestCase
         $least = \INF;
         foreach ($ring as $nth => [$px, $py]) {
             [$qx, $qy] = $ring[($nth + 1) % \count($ring)];
-            $t = max(0, min(1, (($x - $px) * ($qx - $px) + ($y - $py) * ($qy - $py)) / (($qx - $px) ** 2 + ($qy - $py) ** 2)));
+            $t = max(
+                0,
+                min(1, (($x - $px) * ($qx - $px) + ($y - $py) * ($qy - $py)) / (($qx - $px) ** 2 + ($qy - $py) ** 2)),
+            );
             $least = min($least, hypot($px + $t * ($qx - $px) - $x, $py + $t * ($qy - $py) - $y));
         }
 

@@ -31,10 +31,22 @@ final class ReadersTest extends TestCase
         foreach (['Kestrel' => 'bebas', 'Ada' => 'pacifico', 'BOQ 9' => 'oswald'] as $word => $face) {
             $shapes[$word] = Lettering::letterer()->top(Lettering::words($face, (string) $word), 40_000);
         }
-        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan([NestStock::sheet('s', 300_000, 200_000)], array_map(static fn (string $word): NestPiece => new NestPiece($word, $shapes[$word]), array_keys($shapes)));
+        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan(
+            [NestStock::sheet('s', 300_000, 200_000)],
+            array_map(static fn (string $word): NestPiece => new NestPiece($word, $shapes[$word]), array_keys($shapes)),
+        );
         self::assertCount(1, $plan->sheets);
-        $this->put = array_map(static fn (Place $place): Region => $place->put($shapes[$place->piece]), $plan->sheets[0]->places);
-        $this->file = new CutFile(300_000, 200_000, new Machine(0, 0), KnifeWay::through(array_map(static fn (Region $region): array => [$region, 'navy'], $this->put)), 'Batch 7, board, force 80 g');
+        $this->put = array_map(
+            static fn (Place $place): Region => $place->put($shapes[$place->piece]),
+            $plan->sheets[0]->places,
+        );
+        $this->file = new CutFile(
+            300_000,
+            200_000,
+            new Machine(0, 0),
+            KnifeWay::through(array_map(static fn (Region $region): array => [$region, 'navy'], $this->put)),
+            'Batch 7, board, force 80 g',
+        );
         $this->folder = sys_get_temp_dir().'/yelbo-readers-'.bin2hex(random_bytes(4));
         mkdir($this->folder);
     }
@@ -62,7 +74,16 @@ final class ReadersTest extends TestCase
         // One path of all outlines, filled even-odd: what stays is black.
         $filled = preg_replace('~<g .*</g>~s', '<path fill-rule="evenodd" d="'.implode(' ', $paths[1]).'"/>', $svg);
         file_put_contents("$this->folder/sheet.svg", $filled);
-        (new Process(['rsvg-convert', '-w', '3000', '-b', 'white', '-o', "$this->folder/sheet.png", "$this->folder/sheet.svg"]))->mustRun();
+        (new Process([
+            'rsvg-convert',
+            '-w',
+            '3000',
+            '-b',
+            'white',
+            '-o',
+            "$this->folder/sheet.png",
+            "$this->folder/sheet.svg",
+        ]))->mustRun();
         $picture = imagecreatefrompng("$this->folder/sheet.png");
         self::assertNotFalse($picture);
         self::assertSame([3000, 2000], [imagesx($picture), imagesy($picture)], '300 × 200 mm at ten dots a mm');
@@ -78,7 +99,16 @@ final class ReadersTest extends TestCase
     public function testHpglIsReadByHp2xxWithAsManyOutlinesInTheSamePlaces(): void
     {
         file_put_contents("$this->folder/sheet.hpgl", $this->file->hpgl());
-        (new Process(['hp2xx', '-q', '-t', '-m', 'svg', '-f', "$this->folder/read.svg", "$this->folder/sheet.hpgl"]))->mustRun();
+        (new Process([
+            'hp2xx',
+            '-q',
+            '-t',
+            '-m',
+            'svg',
+            '-f',
+            "$this->folder/read.svg",
+            "$this->folder/sheet.hpgl",
+        ]))->mustRun();
         preg_match_all('~<path d="([^"]*)"~', (string) file_get_contents("$this->folder/read.svg"), $paths);
         // The reader begins a new path after so many points: what begins where the one before ended goes on with it.
         $rings = [];
@@ -89,7 +119,7 @@ final class ReadersTest extends TestCase
             if (null !== $last && $last[\count($last) - 1] === $points[0]) {
                 $rings[] = [...$last, ...$points];
             } else {
-                array_push($rings, ...(null === $last ? [$points] : [$last, $points]));
+                array_push($rings, ...null === $last ? [$points] : [$last, $points]);
             }
         }
         self::assertCount($this->contours(), $rings);
@@ -98,7 +128,10 @@ final class ReadersTest extends TestCase
         $left = min([300_000, ...array_map(static fn (Region $region): int => $region->box()->left, $this->put)]);
         $right = max([0, ...array_map(static fn (Region $region): int => $region->box()->right, $this->put)]);
         $scale = (max($xs) - min(\array_slice($xs, 1) ?: [0.0])) / (($right - $left) / 1000);
-        $mine = array_map(static fn (array $ring): float => abs(Region::signedArea($ring)) / 1e6, array_merge(...array_map(static fn (Region $region): array => $region->rings(), $this->put)));
+        $mine = array_map(
+            static fn (array $ring): float => abs(Region::signedArea($ring)) / 1e6,
+            array_merge(...array_map(static fn (Region $region): array => $region->rings(), $this->put)),
+        );
         $read = array_map(static function (array $ring) use ($scale): float {
             $sum = 0.0;
             foreach ($ring as $nth => [$x, $y]) {

@@ -33,7 +33,10 @@ final class ArrangementsTest extends TestCase
 
     private function farthest(Region $region): float
     {
-        return max(0.0, ...array_map(static fn (array $point): float => hypot(...$point), Hull::ofRegion($region)->corners));
+        return max(
+            0.0,
+            ...array_map(static fn (array $point): float => hypot(...$point), Hull::ofRegion($region)->corners),
+        );
     }
 
     public function testAnArcStandsOnItsCircle(): void
@@ -69,7 +72,14 @@ final class ArrangementsTest extends TestCase
             return Geos::distance($pieces[0], $pieces[1]);
         };
         $straight = $gap($this->set(['HH'], new Setting()));
-        foreach ([[Arrangement::ArcUp, 40_000], [Arrangement::ArcUp, 100_000], [Arrangement::ArcDown, 60_000], [Arrangement::ArcDown, 100_000]] as [$arrangement, $radius]) {
+        foreach (
+            [
+                [Arrangement::ArcUp, 40_000],
+                [Arrangement::ArcUp, 100_000],
+                [Arrangement::ArcDown, 60_000],
+                [Arrangement::ArcDown, 100_000],
+            ] as [$arrangement, $radius]
+        ) {
             $bent = $gap($this->set(['HH'], new Setting($arrangement, radius: $radius)));
             self::assertGreaterThan(0.35 * $straight, $bent, "{$arrangement->value} $radius");
             self::assertLessThan(1.5 * $straight, $bent, "{$arrangement->value} $radius");
@@ -93,7 +103,9 @@ final class ArrangementsTest extends TestCase
     {
         $widths = [];
         foreach (['I', 'M', 'W'] as $letter) {
-            $widths[$letter] = $this->set([$letter], new Setting())->box()->width();
+            $widths[$letter] = $this->set([$letter], new Setting())
+                ->box()
+                ->width();
         }
         $order = function (MonogramOrder $order) use ($widths): array {
             $pieces = $this->set(['I', 'M', 'W'], new Setting(Arrangement::Monogram, order: $order))->pieces();
@@ -148,13 +160,27 @@ final class ArrangementsTest extends TestCase
 
     public function testFramesGoRoundAnythingClearOfIt(): void
     {
-        foreach ([new Setting(), new Setting(Arrangement::ArcUp), new Setting(Arrangement::Ring), new Setting(Arrangement::Monogram)] as $nth => $plain) {
+        foreach (
+            [
+                new Setting(),
+                new Setting(Arrangement::ArcUp),
+                new Setting(Arrangement::Ring),
+                new Setting(Arrangement::Monogram),
+            ] as $nth => $plain
+        ) {
             $lines = 3 === $nth ? ['ABC'] : ['Quay'];
             $letters = $this->set($lines, $plain);
-            foreach ([[Frame::Rule, 1], [Frame::Ring, 1], [Frame::DoubleRing, 2], [Frame::Polygon, 1]] as [$frame, $more]) {
+            foreach (
+                [[Frame::Rule, 1], [Frame::Ring, 1], [Frame::DoubleRing, 2], [Frame::Polygon, 1]] as [$frame, $more]
+            ) {
                 $framed = $this->set($lines, new Setting($plain->arrangement, frame: $frame));
                 self::assertCount(\count($letters->polygons) + $more, $framed->polygons, $frame->value);
-                $border = array_values(array_filter($framed->pieces(), static fn (Region $piece): bool => $piece->box()->holds($letters->box())));
+                $border = array_values(
+                    array_filter(
+                        $framed->pieces(),
+                        static fn (Region $piece): bool => $piece->box()->holds($letters->box()),
+                    ),
+                );
                 self::assertCount($more, $border);
                 self::assertGreaterThan(0.3 * self::CAP, Geos::distance($border[0], $letters));
             }
@@ -164,12 +190,26 @@ final class ArrangementsTest extends TestCase
     public function testTrackingLineSpacingAndAlignment(): void
     {
         $plain = $this->set(['AB', 'ABCD'], new Setting(Arrangement::Stack))->box();
-        self::assertGreaterThan($plain->width() + 3 * 1500, $this->set(['AB', 'ABCD'], new Setting(Arrangement::Stack, 100))->box()->width());
-        self::assertEqualsWithDelta($plain->height() + 0.25 * self::CAP, $this->set(['AB', 'ABCD'], new Setting(Arrangement::Stack, lineSpacing: 0.5))->box()->height(), 30);
+        self::assertGreaterThan(
+            $plain->width() + 3 * 1500,
+            $this->set(['AB', 'ABCD'], new Setting(Arrangement::Stack, 100))
+                ->box()
+                ->width(),
+        );
+        self::assertEqualsWithDelta(
+            $plain->height() + 0.25 * self::CAP,
+            $this->set(['AB', 'ABCD'], new Setting(Arrangement::Stack, lineSpacing: 0.5))
+                ->box()
+                ->height(),
+            30,
+        );
         foreach ([[Align::Left, 0.0], [Align::Centre, 0.5], [Align::Right, 1.0]] as [$align, $share]) {
             $stack = $this->set(['HH', 'HHHH'], new Setting(Arrangement::Stack, align: $align));
             $box = $stack->box();
-            $first = Geos::clipped($stack, new \Yelbo\Trade\Geometry\Box($box->left, $box->top, $box->right, $box->top + 15_000))->box();
+            $first = Geos::clipped(
+                $stack,
+                new \Yelbo\Trade\Geometry\Box($box->left, $box->top, $box->right, $box->top + 15_000),
+            )->box();
             self::assertEqualsWithDelta($share * ($box->width() - $first->width()), $first->left - $box->left, 30);
         }
     }
@@ -198,11 +238,31 @@ final class ArrangementsTest extends TestCase
         yield 'two lines on an arc' => [['a', 'b'], ['arrangement' => Arrangement::ArcUp], '/lines', 'single line'];
         yield 'three on a ring' => [['a', 'b', 'c'], ['arrangement' => Arrangement::Ring], '/lines', 'one line above'];
         yield 'a picture' => [['a🙂'], [], '/lines/0', 'picture, not a letter'];
-        yield 'a circle of nothing' => [['a'], ['arrangement' => Arrangement::ArcUp, 'radius' => 10], '/radius', '1 mm to 20 m'];
-        yield 'words longer than the circle is round' => [['Bartholomew Bartholomew'], ['arrangement' => Arrangement::ArcUp, 'radius' => 20_000], '/radius', 'larger radius'];
-        yield 'letters higher than the circle' => [['a'], ['arrangement' => Arrangement::ArcDown, 'radius' => 9000], '/radius', 'so small a circle'];
+        yield 'a circle of nothing' => [
+            ['a'],
+            ['arrangement' => Arrangement::ArcUp, 'radius' => 10],
+            '/radius',
+            '1 mm to 20 m',
+        ];
+        yield 'words longer than the circle is round' => [
+            ['Bartholomew Bartholomew'],
+            ['arrangement' => Arrangement::ArcUp, 'radius' => 20_000],
+            '/radius',
+            'larger radius',
+        ];
+        yield 'letters higher than the circle' => [
+            ['a'],
+            ['arrangement' => Arrangement::ArcDown, 'radius' => 9000],
+            '/radius',
+            'so small a circle',
+        ];
         yield 'tracked off the film' => [['a'], ['tracking' => 5000], '/tracking', 'Tracking goes'];
-        yield 'lines a mile apart' => [['a', 'b'], ['arrangement' => Arrangement::Stack, 'lineSpacing' => 9.0], '/lineSpacing', 'three letter heights'];
+        yield 'lines a mile apart' => [
+            ['a', 'b'],
+            ['arrangement' => Arrangement::Stack, 'lineSpacing' => 9.0],
+            '/lineSpacing',
+            'three letter heights',
+        ];
     }
 
     /**
@@ -225,11 +285,21 @@ final class ArrangementsTest extends TestCase
     {
         // Alef comes first, so it stands on the right.
         $word = $this->set(['אבב'], new Setting(), 'rubik');
-        $alef = $this->set(['א'], new Setting(), 'rubik')->box()->width();
+        $alef = $this->set(['א'], new Setting(), 'rubik')
+            ->box()
+            ->width();
         $pieces = $word->pieces();
         usort($pieces, static fn (Region $a, Region $b): int => $b->box()->right <=> $a->box()->right);
         self::assertEqualsWithDelta($alef, $pieces[0]->box()->width(), 200);
-        foreach (['сыр' => 'lobster', 'Ωμέγα' => 'comfortaa', 'سلام' => 'lalezar', '“Quay” – don’t' => 'oswald', 'Ŵŷ' => 'playfair'] as $text => $face) {
+        foreach (
+            [
+                'сыр' => 'lobster',
+                'Ωμέγα' => 'comfortaa',
+                'سلام' => 'lalezar',
+                '“Quay” – don’t' => 'oswald',
+                'Ŵŷ' => 'playfair',
+            ] as $text => $face
+        ) {
             self::assertGreaterThan(10, $this->set([$text], new Setting(), $face)->area(), $text);
         }
         self::assertNotEquals($this->set(['"Q"'], new Setting()), $this->set(['“Q”'], new Setting()));
@@ -237,7 +307,10 @@ final class ArrangementsTest extends TestCase
 
     public function testSuggestedRims(): void
     {
-        self::assertSame([800, 1400, 3000], [Offset::suggested(5000), Offset::suggested(20_000), Offset::suggested(90_000)]);
+        self::assertSame(
+            [800, 1400, 3000],
+            [Offset::suggested(5000), Offset::suggested(20_000), Offset::suggested(90_000)],
+        );
     }
 
     public function testThreeLayersInOneRegister(): void
@@ -257,7 +330,13 @@ final class ArrangementsTest extends TestCase
     public function testSketchesAreTrue(): void
     {
         $letterer = Lettering::letterer();
-        foreach ([['pacifico', ['Marigold'], new Setting()], ['oswald', ['Sweet', 'Peas'], new Setting(Arrangement::Stack)], ['fredoka', ['Tideway', 'Club'], new Setting(Arrangement::Ring)]] as [$face, $lines, $setting]) {
+        foreach (
+            [
+                ['pacifico', ['Marigold'], new Setting()],
+                ['oswald', ['Sweet', 'Peas'], new Setting(Arrangement::Stack)],
+                ['fredoka', ['Tideway', 'Club'], new Setting(Arrangement::Ring)],
+            ] as [$face, $lines, $setting]
+        ) {
             $words = Words::set(Lettering::faces()->named($face), $lines, $setting);
             $sketch = Geos::union([$letterer->sketch($words)]);
             $true = $letterer->top($words, self::CAP);

@@ -41,9 +41,20 @@ final class FittingSurfacesTest extends TestCase
     }
 
     /** @param list<string> $lines */
-    private function fit(Surface $surface, array $lines, Setting $setting, ?int $capHeight = null, ?int $offset = null, string $face = 'oswald'): Fitted
-    {
-        return (new Fitting(Lettering::letterer(), Rules::standard()))->fit($surface, Words::set(Lettering::faces()->named($face), $lines, $setting), $capHeight, $offset);
+    private function fit(
+        Surface $surface,
+        array $lines,
+        Setting $setting,
+        ?int $capHeight = null,
+        ?int $offset = null,
+        string $face = 'oswald',
+    ): Fitted {
+        return (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+            $surface,
+            Words::set(Lettering::faces()->named($face), $lines, $setting),
+            $capHeight,
+            $offset,
+        );
     }
 
     /** @return iterable<string, array{Surface, list<string>, Setting}> */
@@ -58,7 +69,12 @@ final class FittingSurfacesTest extends TestCase
             'odd shape' => new Outline(SvgPath::read(self::BLOB)),
             'cylinder' => new Cylinder(self::mm(258), self::mm(95), 120),
             'bucket' => new Taper(self::mm(942.5), self::mm(628.3), self::mm(250), true, 120),
-            'bucket with a seam in front' => new KeptClear(new Taper(self::mm(942.5), self::mm(628.3), self::mm(250), true, 120), (new Taper(self::mm(942.5), self::mm(628.3), self::mm(250)))->laid((new Box(330_000, 0, 336_000, 250_000))->region())),
+            'bucket with a seam in front' => new KeptClear(
+                new Taper(self::mm(942.5), self::mm(628.3), self::mm(250), true, 120),
+                (new Taper(self::mm(942.5), self::mm(628.3), self::mm(250)))->laid(
+                    (new Box(330_000, 0, 336_000, 250_000))->region(),
+                ),
+            ),
             'can' => new Taper(self::mm(680), self::mm(520), self::mm(310), false, 120),
             'ball' => new Ball(self::mm(150)),
             'plate with a handle' => new KeptClear($plate, SvgPath::read('M80 0H100V30H80Z')),
@@ -73,7 +89,9 @@ final class FittingSurfacesTest extends TestCase
         ];
         foreach ($surfaces as $what => $surface) {
             // A place search on a taper takes a second: two ways of setting do.
-            foreach ('bucket with a seam in front' === $what ? \array_slice($settings, 0, 2) : $settings as $how => [$lines, $setting]) {
+            foreach (
+                'bucket with a seam in front' === $what ? \array_slice($settings, 0, 2) : $settings as $how => [$lines, $setting]
+            ) {
                 yield "$how on $what" => [$surface, $lines, $setting];
             }
         }
@@ -85,9 +103,15 @@ final class FittingSurfacesTest extends TestCase
     {
         $fitted = $this->fit($surface, $lines, $setting);
         self::assertTrue($fitted->inside);
-        self::assertTrue(Geos::covers(Geos::grow($fitted->safe, 3), $fitted->artwork->top()->moved(...$fitted->at)), 'every point lies in the safe area');
+        self::assertTrue(
+            Geos::covers(Geos::grow($fitted->safe, 3), $fitted->artwork->top()->moved(...$fitted->at)),
+            'every point lies in the safe area',
+        );
         self::assertSame($fitted->capHeight, $fitted->largest);
-        self::assertFalse($this->fit($surface, $lines, $setting, (int) ceil($fitted->capHeight * 1.005) + 1)->inside, 'half a per cent more does not fit');
+        self::assertFalse(
+            $this->fit($surface, $lines, $setting, (int) ceil($fitted->capHeight * 1.005) + 1)->inside,
+            'half a per cent more does not fit',
+        );
     }
 
     /** Once a surface: how the words are set changes neither. */
@@ -96,7 +120,10 @@ final class FittingSurfacesTest extends TestCase
         foreach (self::all() as $case => [$surface, $lines, $setting]) {
             if (str_starts_with($case, 'line on ')) {
                 $fitted = $this->fit($surface, $lines, $setting);
-                self::assertTrue($this->fit($surface, $lines, $setting, (int) ($fitted->capHeight * 0.8))->inside, "$case: a smaller one does");
+                self::assertTrue(
+                    $this->fit($surface, $lines, $setting, (int) ($fitted->capHeight * 0.8))->inside,
+                    "$case: a smaller one does",
+                );
                 self::assertEquals($fitted, $this->fit($surface, $lines, $setting), "$case: the same answer twice");
             }
         }
@@ -135,7 +162,14 @@ final class FittingSurfacesTest extends TestCase
         $fitted = $this->fit($disc, ['Lockside', 'Plots'], new Setting(Arrangement::Ring, radius: 40_000));
         self::assertTrue($fitted->inside);
         self::assertEqualsWithDelta(2 * 52_800, $fitted->artwork->box()->height(), 1500);
-        self::assertFalse($this->fit($disc, ['Lockside', 'Plots'], new Setting(Arrangement::Ring, radius: 40_000), (int) ($fitted->capHeight * 1.01))->inside);
+        self::assertFalse(
+            $this->fit(
+                $disc,
+                ['Lockside', 'Plots'],
+                new Setting(Arrangement::Ring, radius: 40_000),
+                (int) ($fitted->capHeight * 1.01),
+            )->inside,
+        );
         $this->expectExceptionMessageMatches('~no room for these words~');
         $this->fit($disc, ['Lockside', 'Plots'], new Setting(Arrangement::Ring, radius: 60_000));
     }
@@ -150,7 +184,12 @@ final class FittingSurfacesTest extends TestCase
         $small = $this->fit($bucket, ['Ada'], new Setting(), 15_000);
         self::assertFalse($small->bent);
         self::assertLessThanOrEqual(1000, $small->droop);
-        self::assertEqualsWithDelta(Lettering::letterer()->artwork(Lettering::words('oswald', 'Ada'), 15_000)->box()->width(), $small->artwork->box()->width(), 3, 'straight');
+        self::assertEqualsWithDelta(
+            Lettering::letterer()->artwork(Lettering::words('oswald', 'Ada'), 15_000)->box()->width(),
+            $small->artwork->box()->width(),
+            3,
+            'straight',
+        );
     }
 
     public function testBentArtFollowsTheRim(): void
@@ -160,9 +199,19 @@ final class FittingSurfacesTest extends TestCase
             $fitted = $this->fit($taper, ['HHHHHHHHHH'], new Setting(), 40_000);
             $downs = [];
             foreach ($fitted->artwork->top()->moved(...$fitted->at)->pieces() as $piece) {
-                $downs[] = min(\INF, ...array_map(static fn (array $point): float => $taper->straightened(...$point)[1], $piece->rings()[0]));
+                $downs[] = min(
+                    \INF,
+                    ...array_map(
+                        static fn (array $point): float => $taper->straightened(...$point)[1],
+                        $piece->rings()[0],
+                    ),
+                );
             }
-            self::assertLessThan(30, max(0.0, ...$downs) - min(\INF, ...$downs), 'every letter has the same distance from the rim');
+            self::assertLessThan(
+                30,
+                max(0.0, ...$downs) - min(\INF, ...$downs),
+                'every letter has the same distance from the rim',
+            );
             $box = $fitted->artwork->box();
             self::assertGreaterThan(40_000 + 0.9 * $fitted->droop, $box->height());
         }
@@ -172,7 +221,12 @@ final class FittingSurfacesTest extends TestCase
     {
         $bucket = new Taper(self::mm(942.5), self::mm(628.3), self::mm(250));
         $words = Lettering::words('oswald', 'Ploughboy');
-        $placed = (new Fitting(Lettering::letterer(), Rules::standard()))->fit($bucket, $words, 30_000, at: [200_000, 90_000]);
+        $placed = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+            $bucket,
+            $words,
+            30_000,
+            at: [200_000, 90_000],
+        );
         self::assertEqualsWithDelta(200_000, $placed->at[0], 60);
         self::assertEqualsWithDelta(90_000, $placed->at[1], 60);
     }
@@ -181,16 +235,31 @@ final class FittingSurfacesTest extends TestCase
     {
         $fitted = $this->fit(new Ball(self::mm(150)), ['Kestrel'], new Setting());
         self::assertEqualsWithDelta(0.015, $fitted->strain, 0.0002);
-        self::assertGreaterThan(0.04, $this->fit(new Ball(self::mm(150)), ['Kestrel'], new Setting(), 2 * $fitted->capHeight)->strain);
+        self::assertGreaterThan(
+            0.04,
+            $this->fit(new Ball(self::mm(150)), ['Kestrel'], new Setting(), 2 * $fitted->capHeight)->strain,
+        );
     }
 
     /** @return iterable<string, array{Surface, string, string}> */
     public static function noRoom(): iterable
     {
         $plate = new Rectangle(Size::millimetres(100, 60), self::mm(0));
-        yield 'keep-outs all over' => [new KeptClear($plate, SvgPath::read('M-1 -1H101V61H-1Z')), '/keepOuts', 'stay clear'];
-        yield 'a sliver of a thing' => [new Rectangle(Size::millimetres(100, 5), self::mm(0)), '/object', '3 mm to every edge'];
-        yield 'a ring with no film left' => [new Ring(Size::millimetres(112, 112), Size::millimetres(120, 120)), '/object', 'no room'];
+        yield 'keep-outs all over' => [
+            new KeptClear($plate, SvgPath::read('M-1 -1H101V61H-1Z')),
+            '/keepOuts',
+            'stay clear',
+        ];
+        yield 'a sliver of a thing' => [
+            new Rectangle(Size::millimetres(100, 5), self::mm(0)),
+            '/object',
+            '3 mm to every edge',
+        ];
+        yield 'a ring with no film left' => [
+            new Ring(Size::millimetres(112, 112), Size::millimetres(120, 120)),
+            '/object',
+            'no room',
+        ];
     }
 
     #[DataProvider('noRoom')]

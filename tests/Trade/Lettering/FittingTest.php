@@ -30,7 +30,13 @@ final class FittingTest extends TestCase
             'oval' => new Ellipse(Size::millimetres(300, 60)),
             'coin' => new Ellipse(Size::millimetres(24, 24)),
         ];
-        $words = [['pacifico', ['Ploughboy']], ['bebas', ['Ada', 'Bartholomew']], ['great-vibes', ['Quay']], ['libre-baskerville', ['y']], ['lobster', ['1', '22', '333']]];
+        $words = [
+            ['pacifico', ['Ploughboy']],
+            ['bebas', ['Ada', 'Bartholomew']],
+            ['great-vibes', ['Quay']],
+            ['libre-baskerville', ['y']],
+            ['lobster', ['1', '22', '333']],
+        ];
         foreach ($objects as $name => $object) {
             foreach ($words as [$face, $lines]) {
                 yield "$name, $face" => [$object, $face, $lines, null];
@@ -41,14 +47,21 @@ final class FittingTest extends TestCase
 
     /** @param list<string> $lines */
     #[DataProvider('cases')]
-    public function testFitsInsideTheSafeAreaAndNothingLargerDoes(Surface $object, string $face, array $lines, ?int $offset): void
-    {
+    public function testFitsInsideTheSafeAreaAndNothingLargerDoes(
+        Surface $object,
+        string $face,
+        array $lines,
+        ?int $offset,
+    ): void {
         $fitting = new Fitting(Lettering::letterer(), Rules::standard());
         $words = Lettering::words($face, ...$lines);
         $fitted = $fitting->fit($object, $words, null, $offset);
         self::assertTrue($fitted->inside);
         foreach ($fitted->artwork->layers as $layer) {
-            self::assertTrue(Geos::covers(Geos::grow($fitted->safe, 2), $layer->region->moved(...$fitted->at)), 'every point lies in the safe area');
+            self::assertTrue(
+                Geos::covers(Geos::grow($fitted->safe, 2), $layer->region->moved(...$fitted->at)),
+                'every point lies in the safe area',
+            );
         }
         $larger = $fitting->fit($object, $words, (int) ceil($fitted->capHeight * 1.005) + 1, $offset);
         self::assertFalse($larger->inside, 'half a percent more does not');
@@ -56,7 +69,10 @@ final class FittingTest extends TestCase
 
     public function testAWordOnAPlateIsLimitedByItsWidthAndCentred(): void
     {
-        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(100, 60), Length::millimetres(0)), Lettering::words('oswald', 'Halcyon'));
+        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+            new Rectangle(Size::millimetres(100, 60), Length::millimetres(0)),
+            Lettering::words('oswald', 'Halcyon'),
+        );
         $box = $fitted->artwork->box();
         self::assertEqualsWithDelta(94_000, $box->width(), 40);
         self::assertEqualsWithDelta(3000, $fitted->at[0], 20);
@@ -67,12 +83,23 @@ final class FittingTest extends TestCase
     public function testTwoLinesOnADisc(): void
     {
         $fitting = new Fitting(Lettering::letterer(), Rules::standard());
-        $disc = $fitting->fit(new Ellipse(Size::millimetres(300, 300)), Lettering::words('oswald', 'Ada', 'Bartholomew'));
-        $square = $fitting->fit(new Rectangle(Size::millimetres(300, 300), Length::millimetres(0)), Lettering::words('oswald', 'Ada', 'Bartholomew'), clearance: 18_000);
+        $disc = $fitting->fit(
+            new Ellipse(Size::millimetres(300, 300)),
+            Lettering::words('oswald', 'Ada', 'Bartholomew'),
+        );
+        $square = $fitting->fit(
+            new Rectangle(Size::millimetres(300, 300), Length::millimetres(0)),
+            Lettering::words('oswald', 'Ada', 'Bartholomew'),
+            clearance: 18_000,
+        );
         self::assertLessThan($square->capHeight, $disc->capHeight);
         $box = $disc->artwork->box();
         self::assertLessThan(hypot(264_000, 264_000), hypot($box->width(), $box->height()));
-        self::assertLessThan(150_000, $disc->at[1] + $box->height() / 2, 'the short line lets the pair rise above the middle');
+        self::assertLessThan(
+            150_000,
+            $disc->at[1] + $box->height() / 2,
+            'the short line lets the pair rise above the middle',
+        );
     }
 
     public function testASizeThatIsGivenIsCheckedNotChosen(): void
@@ -98,13 +125,19 @@ final class FittingTest extends TestCase
     {
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~no room~');
-        (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(20, 5), Length::millimetres(0)), Lettering::words('oswald', 'Ada'));
+        (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+            new Rectangle(Size::millimetres(20, 5), Length::millimetres(0)),
+            Lettering::words('oswald', 'Ada'),
+        );
     }
 
     public function testSaysWhereWordsAreTooLong(): void
     {
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~Break them~');
-        (new Fitting(Lettering::letterer(), Rules::standard()))->fit(new Rectangle(Size::millimetres(20, 20), Length::millimetres(0)), Lettering::words('oswald', str_repeat('wide ', 30)));
+        (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+            new Rectangle(Size::millimetres(20, 20), Length::millimetres(0)),
+            Lettering::words('oswald', str_repeat('wide ', 30)),
+        );
     }
 }

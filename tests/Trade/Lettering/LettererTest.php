@@ -34,14 +34,38 @@ final class LettererTest extends TestCase
         foreach (Lettering::faces()->all() as $face) {
             $styles[] = $face->style;
             self::assertFileExists($face->path);
-            self::assertSame("\0\1\0\0", substr((string) file_get_contents($face->path, length: 4), 0, 4), 'a TrueType file');
+            self::assertSame(
+                "\0\1\0\0",
+                substr((string) file_get_contents($face->path, length: 4), 0, 4),
+                'a TrueType file',
+            );
             self::assertFileExists(\dirname($face->path).'/OFL.txt');
-            self::assertStringContainsString('Open Font License', (string) file_get_contents(\dirname($face->path).'/OFL.txt'));
+            self::assertStringContainsString(
+                'Open Font License',
+                (string) file_get_contents(\dirname($face->path).'/OFL.txt'),
+            );
             self::assertGreaterThan(0, $face->thinnest, $face->slug);
             self::assertContains('Latin', $face->alphabets);
         }
         self::assertGreaterThanOrEqual(24, \count($styles));
-        foreach (['script, light', 'script, bold', 'script, formal', 'script, brush', 'condensed', 'wide', 'rounded', 'slab', 'engraved serif', 'stencil', 'varsity', 'blackletter', 'comic', 'monogram capitals'] as $needed) {
+        foreach (
+            [
+                'script, light',
+                'script, bold',
+                'script, formal',
+                'script, brush',
+                'condensed',
+                'wide',
+                'rounded',
+                'slab',
+                'engraved serif',
+                'stencil',
+                'varsity',
+                'blackletter',
+                'comic',
+                'monogram capitals',
+            ] as $needed
+        ) {
             self::assertContains($needed, $styles);
         }
     }
@@ -82,7 +106,11 @@ final class LettererTest extends TestCase
         $word = $letterer->top(Lettering::words('pacifico', 'Kestrel'), 40_000);
         self::assertLessThan(7, \count($word->polygons));
         self::assertSame($word, Geos::tidy($word), 'it is regular as it is');
-        self::assertCount(1, $letterer->top(Lettering::words('pacifico', 'oooo'), 40_000)->polygons, 'joined letters are one piece of film');
+        self::assertCount(
+            1,
+            $letterer->top(Lettering::words('pacifico', 'oooo'), 40_000)->polygons,
+            'joined letters are one piece of film',
+        );
     }
 
     public function testKerningAndLigaturesComeFromTheFace(): void
@@ -99,8 +127,11 @@ final class LettererTest extends TestCase
     public function testTrackingOpensWords(): void
     {
         $face = Lettering::faces()->named('oswald');
-        $width = static fn (int $tracking): int => Lettering::letterer()->top(Words::set($face, ['Swift'], Arrangement::Line, $tracking), 40_000)->box()->width();
-        $em = 40_000 / (new FaceOutlines($face))->capHeight() * (new FaceOutlines($face))->unitsPerEm;
+        $width = static fn (int $tracking): int => Lettering::letterer()
+            ->top(Words::set($face, ['Swift'], Arrangement::Line, $tracking), 40_000)
+            ->box()
+            ->width();
+        $em = (40_000 / (new FaceOutlines($face))->capHeight()) * (new FaceOutlines($face))->unitsPerEm;
         self::assertEqualsWithDelta($width(0) + 4 * 0.1 * $em, $width(100), 10, 'four gaps of a tenth of the em');
     }
 
@@ -124,7 +155,15 @@ final class LettererTest extends TestCase
         $long = $letterer->top(Lettering::words('oswald', 'Bartholomew'), 20_000);
         self::assertEqualsWithDelta($long->box()->width(), $stack->box()->width(), 2);
         $short = $letterer->top(Lettering::words('oswald', 'Ada'), 20_000);
-        $above = Geos::clipped($stack, new Box($stack->box()->left, $stack->box()->top, $stack->box()->right, $stack->box()->top + $short->box()->height()));
+        $above = Geos::clipped(
+            $stack,
+            new Box(
+                $stack->box()->left,
+                $stack->box()->top,
+                $stack->box()->right,
+                $stack->box()->top + $short->box()->height(),
+            ),
+        );
         self::assertEqualsWithDelta($short->area(), $above->area(), 0.05, 'the upper line stands alone at the top');
         self::assertEqualsWithDelta(0, $above->box()->left + $above->box()->right, 4);
     }
@@ -174,7 +213,10 @@ final class LettererTest extends TestCase
     public function testTheSameInputGivesTheSameOutlineTwice(): void
     {
         $fresh = new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache());
-        self::assertEquals($fresh->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000), Lettering::letterer()->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000));
+        self::assertEquals(
+            $fresh->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000),
+            Lettering::letterer()->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000),
+        );
     }
 
     public function testAMissingCharacterIsNamedWithTheFacesThatHaveIt(): void
@@ -195,7 +237,10 @@ final class LettererTest extends TestCase
     public function testCombiningMarksAreComposed(): void
     {
         $letterer = Lettering::letterer();
-        self::assertEquals($letterer->top(Lettering::words('oswald', "Rene\u{301}"), 30_000), $letterer->top(Lettering::words('oswald', 'René'), 30_000));
+        self::assertEquals(
+            $letterer->top(Lettering::words('oswald', "Rene\u{301}"), 30_000),
+            $letterer->top(Lettering::words('oswald', 'René'), 30_000),
+        );
     }
 
     /** @return iterable<string, array{list<string>, Arrangement, string}> */

@@ -28,6 +28,10 @@ final class Lettering
 
     public static function words(string $face, string ...$lines): Words
     {
-        return Words::set(self::faces()->named($face), array_values($lines), \count($lines) > 1 ? Arrangement::Stack : Arrangement::Line);
+        return Words::set(
+            self::faces()->named($face),
+            array_values($lines),
+            \count($lines) > 1 ? Arrangement::Stack : Arrangement::Line,
+        );
     }
 }

@@ -30,7 +30,10 @@ final class MendingTest extends TestCase
     public function testThickensOnEverySide(): void
     {
         $bar = self::mend(new Mending(thicken: 250), 'M0 0H40V0.8H0Z');
-        self::assertSame([-250, -250, 40_250, 1050], [$bar->box()->left, $bar->box()->top, $bar->box()->right, $bar->box()->bottom]);
+        self::assertSame(
+            [-250, -250, 40_250, 1050],
+            [$bar->box()->left, $bar->box()->top, $bar->box()->right, $bar->box()->bottom],
+        );
         self::assertSame([], Opening::tooThin($bar, 1290));
     }
 
@@ -58,7 +61,11 @@ final class MendingTest extends TestCase
         self::assertEqualsWithDelta(800, $fused->area(), 2);
         // A narrow slit in one part joins nothing, so it stays.
         $slit = 'M0 0H20V20H10.3V5H9.7V20H0Z';
-        self::assertEqualsWithDelta(SvgPath::read($slit)->area(), self::mend(new Mending(fuse: 700), $slit)->area(), 0.001);
+        self::assertEqualsWithDelta(
+            SvgPath::read($slit)->area(),
+            self::mend(new Mending(fuse: 700), $slit)->area(),
+            0.001,
+        );
     }
 
     public function testRoundsCornersAndReducesThem(): void
@@ -73,7 +80,10 @@ final class MendingTest extends TestCase
     public function testSaysWhatItDidAndRefusesNonsense(): void
     {
         self::assertTrue((new Mending())->isNothing());
-        self::assertSame(['thickened by 0.2 mm on each side', 'insides under 1.2 mm filled'], (new Mending(thicken: 200, fill: 1200))->steps());
+        self::assertSame(
+            ['thickened by 0.2 mm on each side', 'insides under 1.2 mm filled'],
+            (new Mending(thicken: 200, fill: 1200))->steps(),
+        );
         foreach ([['thicken', -1], ['drop', 90_000]] as [$step, $figure]) {
             try {
                 (new Mending())->with($step, $figure);
@@ -82,7 +92,9 @@ final class MendingTest extends TestCase
                 self::assertSame("/$step", $refused->at);
             }
         }
-        $this->expectExceptionObject(new Refused('nothing-left', 'Mended like this nothing is left of the art. Undo the last step.', '/drop'));
+        $this->expectExceptionObject(
+            new Refused('nothing-left', 'Mended like this nothing is left of the art. Undo the last step.', '/drop'),
+        );
         self::mend(new Mending(drop: 20_000), 'M0 0H5V5H0Z');
     }
 
@@ -91,7 +103,9 @@ final class MendingTest extends TestCase
     {
         yield 'a panel' => [new Rectangle(Size::millimetres(160, 70), Length::millimetres(4))];
         yield 'a disc' => [new Ellipse(Size::millimetres(120, 120))];
-        yield 'a bucket' => [new Taper(Length::millimetres(942.5), Length::millimetres(628.3), Length::millimetres(250), true, 120)];
+        yield 'a bucket' => [
+            new Taper(Length::millimetres(942.5), Length::millimetres(628.3), Length::millimetres(250), true, 120),
+        ];
     }
 
     /** Thickened letters are set so much smaller that they still lie inside, and no smaller than that. */
@@ -99,24 +113,40 @@ final class MendingTest extends TestCase
     public function testMendedLettersFitAsLargeAsTheyCan(Surface $surface): void
     {
         $fitting = new Fitting(Lettering::letterer(), Rules::standard());
-        $words = static fn (Mending $mending): Words => Words::set(Lettering::faces()->named('lobster'), ['Heron'], new Setting(Arrangement::Line, mending: $mending));
+        $words = static fn (Mending $mending): Words => Words::set(
+            Lettering::faces()->named('lobster'),
+            ['Heron'],
+            new Setting(Arrangement::Line, mending: $mending),
+        );
         $plain = $fitting->fit($surface, $words(new Mending()));
         $thick = $fitting->fit($surface, $words(new Mending(thicken: 600, fill: 3000)));
         self::assertTrue($thick->inside);
         self::assertLessThan($plain->capHeight, $thick->capHeight);
         self::assertGreaterThan(0.9 * $plain->capHeight, $thick->capHeight);
-        self::assertFalse($fitting->fit($surface, $words(new Mending(thicken: 600, fill: 3000)), (int) (1.01 * $thick->capHeight))->inside);
+        self::assertFalse(
+            $fitting->fit($surface, $words(new Mending(thicken: 600, fill: 3000)), (int) (1.01 * $thick->capHeight))
+                ->inside,
+        );
     }
 
     public function testDroppingAnAccentDoesNotMoveTheWord(): void
     {
         $fitting = new Fitting(Lettering::letterer(), Rules::standard());
         $surface = new Rectangle(Size::millimetres(160, 70), Length::millimetres(0));
-        $set = static fn (int $drop): Words => Words::set(Lettering::faces()->named('oswald'), ['Zoë'], new Setting(Arrangement::Line, mending: new Mending(drop: $drop)));
+        $set = static fn (int $drop): Words => Words::set(
+            Lettering::faces()->named('oswald'),
+            ['Zoë'],
+            new Setting(Arrangement::Line, mending: new Mending(drop: $drop)),
+        );
         $plain = $fitting->fit($surface, $set(0), 20_000);
         $bare = $fitting->fit($surface, $set(6_000), 20_000);
         self::assertLessThan(\count($plain->artwork->top()->polygons), \count($bare->artwork->top()->polygons));
-        self::assertEqualsWithDelta($plain->at[1] + $plain->artwork->box()->height(), $bare->at[1] + $bare->artwork->box()->height(), 3, 'the baseline stays');
+        self::assertEqualsWithDelta(
+            $plain->at[1] + $plain->artwork->box()->height(),
+            $bare->at[1] + $bare->artwork->box()->height(),
+            3,
+            'the baseline stays',
+        );
     }
 
     private static function mend(Mending $mending, string $path): Region

@@ -49,8 +49,14 @@ final class PropertiesTest extends TestCase
             $fitted = $fitting->fit($object, $words);
             $says = "round $round: {$words->face->slug} ".implode('/', $lines);
             self::assertTrue($fitted->inside, $says);
-            self::assertTrue(Geos::covers(Geos::grow($fitted->safe, 2), $fitted->artwork->top()->moved(...$fitted->at)), $says);
-            self::assertFalse($fitting->fit($object, $words, (int) ceil($fitted->capHeight * 1.005) + 1)->inside, $says);
+            self::assertTrue(
+                Geos::covers(Geos::grow($fitted->safe, 2), $fitted->artwork->top()->moved(...$fitted->at)),
+                $says,
+            );
+            self::assertFalse(
+                $fitting->fit($object, $words, (int) ceil($fitted->capHeight * 1.005) + 1)->inside,
+                $says,
+            );
             if (0 === $round % 4) {
                 self::assertEquals($fitted, $fitting->fit($object, $words), $says);
             }
@@ -64,7 +70,11 @@ final class PropertiesTest extends TestCase
         foreach (\array_slice(Lettering::faces()->all(), 0, 5) as $face) {
             $words = Lettering::words($face->slug, $this->word(7));
             $fresh = new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache());
-            self::assertEquals($fresh->artwork($words, 37_123, 1500), Lettering::letterer()->artwork($words, 37_123, 1500), $face->slug);
+            self::assertEquals(
+                $fresh->artwork($words, 37_123, 1500),
+                Lettering::letterer()->artwork($words, 37_123, 1500),
+                $face->slug,
+            );
         }
     }
 
@@ -77,9 +87,20 @@ final class PropertiesTest extends TestCase
             }
             $f = Lettering::letterer()->top(Lettering::words($face->slug, 'F'), 40_000);
             $box = $f->box();
-            $lower = Geos::clipped($f, new Box($box->left, intdiv(2 * $box->bottom + $box->top, 3), $box->right, $box->bottom));
-            self::assertLessThan(($box->left + $box->right) / 2 + $box->width() / 6, ($lower->box()->left + $lower->box()->right) / 2, "{$face->slug}: the foot of F stands left");
-            self::assertGreaterThan($lower->area(), $f->area() - $lower->area() - $lower->area(), "{$face->slug}: and is lighter than its arms");
+            $lower = Geos::clipped(
+                $f,
+                new Box($box->left, intdiv(2 * $box->bottom + $box->top, 3), $box->right, $box->bottom),
+            );
+            self::assertLessThan(
+                ($box->left + $box->right) / 2 + $box->width() / 6,
+                ($lower->box()->left + $lower->box()->right) / 2,
+                "{$face->slug}: the foot of F stands left",
+            );
+            self::assertGreaterThan(
+                $lower->area(),
+                $f->area() - $lower->area() - $lower->area(),
+                "{$face->slug}: and is lighter than its arms",
+            );
         }
     }
 
@@ -88,7 +109,9 @@ final class PropertiesTest extends TestCase
     {
         mt_srand(3);
         $check = new Cutability(Film::Permanent->limits(Rules::standard()));
-        $thin = static fn (array $snags): int => \count(array_filter($snags, static fn (Snag $snag): bool => 'thin-stroke' === $snag->code));
+        $thin = static fn (array $snags): int => \count(
+            array_filter($snags, static fn (Snag $snag): bool => 'thin-stroke' === $snag->code),
+        );
         foreach (['zilla-slab', 'libre-baskerville', 'pacifico'] as $face) {
             $words = Lettering::words($face, $this->word(5));
             $clean = false;

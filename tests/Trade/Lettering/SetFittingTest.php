@@ -50,8 +50,15 @@ final class SetFittingTest extends TestCase
             self::assertGreaterThanOrEqual($set->capHeight, $member->alone);
         }
         self::assertEquals($set->members[0], $set->members[5], 'a word that repeats is set once');
-        $heights = array_map(static fn (SetMember $member): int => $member->fitted->artwork->box()->height(), $set->members);
-        self::assertLessThan(0.02 * $set->capHeight, abs($heights[4] - $heights[0]), 'Hal and Ada are as high as each other');
+        $heights = array_map(
+            static fn (SetMember $member): int => $member->fitted->artwork->box()->height(),
+            $set->members,
+        );
+        self::assertLessThan(
+            0.02 * $set->capHeight,
+            abs($heights[4] - $heights[0]),
+            'Hal and Ada are as high as each other',
+        );
     }
 
     public function testOutliersComeWithWhatWouldHelpAndHowMuch(): void
@@ -68,7 +75,13 @@ final class SetFittingTest extends TestCase
         self::assertGreaterThan(1.4 * $alone[3], $long['two-lines']['alone']);
         self::assertStringContainsString('condensed', Lettering::faces()->named($long['face']['face'] ?? '')->style);
         self::assertArrayNotHasKey('two-lines', array_column($outliers[1], null, 'do'), 'a single word is not broken');
-        $twoLines = $this->sets()->fit($this->box(), [Words::set(Lettering::faces()->named('fredoka'), ['Mary-Anne', 'Penhallow'], new Setting(Arrangement::Stack))]);
+        $twoLines = $this->sets()->fit($this->box(), [
+            Words::set(
+                Lettering::faces()->named('fredoka'),
+                ['Mary-Anne', 'Penhallow'],
+                new Setting(Arrangement::Stack),
+            ),
+        ]);
         self::assertEqualsWithDelta($twoLines->capHeight, $long['two-lines']['alone'], $twoLines->capHeight * 0.003);
     }
 
@@ -82,7 +95,11 @@ final class SetFittingTest extends TestCase
             foreach ($set->members as $nth => $member) {
                 self::assertEqualsWithDelta($member->alone, $alone[$nth], $member->alone * 0.03);
                 self::assertTrue($decals[$nth][2]);
-                self::assertEqualsWithDelta($member->fitted->artwork->box()->width(), $decals[$nth][0]->box()->width(), 200);
+                self::assertEqualsWithDelta(
+                    $member->fitted->artwork->box()->width(),
+                    $decals[$nth][0]->box()->width(),
+                    200,
+                );
             }
         }
     }
@@ -90,7 +107,10 @@ final class SetFittingTest extends TestCase
     public function testAWrongMemberIsNamed(): void
     {
         try {
-            $this->sets()->fit(new Rectangle(Size::millimetres(20, 20), Length::millimetres(0)), [Lettering::words('oswald', 'Ada'), Lettering::words('oswald', str_repeat('wide ', 30))]);
+            $this->sets()->fit(new Rectangle(Size::millimetres(20, 20), Length::millimetres(0)), [
+                Lettering::words('oswald', 'Ada'),
+                Lettering::words('oswald', str_repeat('wide ', 30)),
+            ]);
             self::fail('not refused');
         } catch (Refused $refused) {
             self::assertSame('/set/1/lines', $refused->at);

@@ -60,6 +60,10 @@ final class SpellingTest extends TestCase
     {
         $says = array_column(Spelling::readOut('O0 é-l'), 'says');
         self::assertSame(['capital O', 'zero', 'space', 'small é with its mark', 'hyphen', 'small l'], $says);
-        self::assertSame(['ж', "n\u{303}"], array_column(Spelling::readOut("жn\u{303}"), 'letter'), 'a letter and its mark are one');
+        self::assertSame(
+            ['ж', "n\u{303}"],
+            array_column(Spelling::readOut("жn\u{303}"), 'letter'),
+            'a letter and its mark are one',
+        );
     }
 }

@@ -46,9 +46,27 @@ final class SurfacePropertiesTest extends TestCase
             1 => new Polygon($size(), mt_rand(3, 9)),
             2 => new Ring(new Size($inner, $inner), new Size($inner->plus($mm(40, 120)), $inner->plus($mm(40, 120)))),
             3 => new Cylinder($mm(120, 600), $mm(40, 200), 0 === mt_rand(0, 1) ? null : (float) mt_rand(60, 180)),
-            4 => new Taper($narrow->plus($mm(5, 90)), $narrow, $mm(60, 300), 0 === mt_rand(0, 1), 0 === mt_rand(0, 1) ? null : (float) mt_rand(60, 180)),
+            4 => new Taper(
+                $narrow->plus($mm(5, 90)),
+                $narrow,
+                $mm(60, 300),
+                0 === mt_rand(0, 1),
+                0 === mt_rand(0, 1) ? null : (float) mt_rand(60, 180),
+            ),
             5 => new Ball($mm(80, 400)),
-            default => new Outline(Geos::union(array_map(static fn (): Region => ConvexArea::ellipse(mt_rand(40_000, 160_000), mt_rand(40_000, 120_000), mt_rand(30_000, 70_000), mt_rand(25_000, 60_000))->region(), range(1, 3)))),
+            default => new Outline(
+                Geos::union(
+                    array_map(
+                        static fn (): Region => ConvexArea::ellipse(
+                            mt_rand(40_000, 160_000),
+                            mt_rand(40_000, 120_000),
+                            mt_rand(30_000, 70_000),
+                            mt_rand(25_000, 60_000),
+                        )->region(),
+                        range(1, 3),
+                    ),
+                ),
+            ),
         };
     }
 
@@ -57,7 +75,12 @@ final class SurfacePropertiesTest extends TestCase
         $wall = $surface->wall();
         $parts = [];
         for ($i = mt_rand(0, 2); $i > 0; --$i) {
-            $parts[] = ConvexArea::ellipse(mt_rand(0, $wall->width->micrometres), mt_rand(0, $wall->height->micrometres), mt_rand(2000, 9000), mt_rand(2000, 9000))->region();
+            $parts[] = ConvexArea::ellipse(
+                mt_rand(0, $wall->width->micrometres),
+                mt_rand(0, $wall->height->micrometres),
+                mt_rand(2000, 9000),
+                mt_rand(2000, 9000),
+            )->region();
         }
 
         return [] === $parts ? $surface : new KeptClear($surface, $surface->laid(Geos::union($parts)));
@@ -70,7 +93,11 @@ final class SurfacePropertiesTest extends TestCase
         $fitted = 0;
         for ($i = 0; $i < 21; ++$i) {
             $surface = $this->kept($this->surface($i % 7));
-            $words = Words::set(Lettering::faces()->named($faces[mt_rand(0, 4)]), [self::WORDS[mt_rand(0, \count(self::WORDS) - 1)]], new Setting(0 === mt_rand(0, 3) ? Arrangement::ArcUp : Arrangement::Line));
+            $words = Words::set(
+                Lettering::faces()->named($faces[mt_rand(0, 4)]),
+                [self::WORDS[mt_rand(0, \count(self::WORDS) - 1)]],
+                new Setting(0 === mt_rand(0, 3) ? Arrangement::ArcUp : Arrangement::Line),
+            );
             $fitting = new Fitting(Lettering::letterer(), Rules::standard());
             try {
                 $fit = $fitting->fit($surface, $words);
@@ -87,12 +114,27 @@ final class SurfacePropertiesTest extends TestCase
                 self::assertLessThan(0.05, Geos::intersection($art, $surface->keepOuts)->area(), $what);
             }
             $plain = Lettering::letterer()->top($words, $fit->capHeight);
-            self::assertSame([\count($plain->polygons), $plain->holes()], [\count($art->polygons), $art->holes()], $what);
+            self::assertSame(
+                [\count($plain->polygons), $plain->holes()],
+                [\count($art->polygons), $art->holes()],
+                $what,
+            );
             if (!$fit->bent) {
-                self::assertEqualsWithDelta($plain->area(), Geos::intersection($plain->moved(-$plain->box()->left, -$plain->box()->top), $fit->artwork->top())->area(), 0.01 * $plain->area(), "$what: the same way round");
+                self::assertEqualsWithDelta(
+                    $plain->area(),
+                    Geos::intersection(
+                        $plain->moved(-$plain->box()->left, -$plain->box()->top),
+                        $fit->artwork->top(),
+                    )->area(),
+                    0.01 * $plain->area(),
+                    "$what: the same way round",
+                );
             }
             if (0 === $i % 6) {
-                $fresh = new Fitting(new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache()), Rules::standard());
+                $fresh = new Fitting(
+                    new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache()),
+                    Rules::standard(),
+                );
                 self::assertEquals($fit, $fresh->fit($surface, $words), $what);
             }
         }

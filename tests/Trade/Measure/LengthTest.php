@@ -48,7 +48,22 @@ final class LengthTest extends TestCase
     /** @return iterable<array{string}> */
     public static function nonsense(): iterable
     {
-        foreach (['', 'wide', '4 1/0', '12 miles', '1/2/3', '4 1/4 mm mm', '--3', '12 13', '1e5', str_repeat('9', 60), "3' wide", '½ ½'] as $text) {
+        foreach (
+            [
+                '',
+                'wide',
+                '4 1/0',
+                '12 miles',
+                '1/2/3',
+                '4 1/4 mm mm',
+                '--3',
+                '12 13',
+                '1e5',
+                str_repeat('9', 60),
+                "3' wide",
+                '½ ½',
+            ] as $text
+        ) {
             yield [$text];
         }
     }
@@ -96,7 +111,12 @@ final class LengthTest extends TestCase
     {
         for ($micrometres = 500; $micrometres < 3_000_000; $micrometres += 13_337) {
             $length = Length::micrometres($micrometres);
-            self::assertEqualsWithDelta($micrometres, Length::read($length->inImperial(), Units::Imperial)->micrometres, 794, $length->inImperial());
+            self::assertEqualsWithDelta(
+                $micrometres,
+                Length::read($length->inImperial(), Units::Imperial)->micrometres,
+                794,
+                $length->inImperial(),
+            );
             self::assertEqualsWithDelta($micrometres, Length::read($length->inMetric().' mm')->micrometres, 50);
         }
     }

@@ -33,21 +33,35 @@ final class RoundTest extends TestCase
     }
 
     #[DataProvider('tapers')]
-    public function testDevelopmentByTheFormula(float $wide, float $narrow, float $slant, float $baseline, float $width): void
-    {
+    public function testDevelopmentByTheFormula(
+        float $wide,
+        float $narrow,
+        float $slant,
+        float $baseline,
+        float $width,
+    ): void {
         $development = new Development(self::mm($wide), self::mm($narrow), self::mm($slant));
-        $radius = $slant * $wide / ($wide - $narrow);
+        $radius = ($slant * $wide) / ($wide - $narrow);
         self::assertEqualsWithDelta(1000 * $radius, $development->apexRadius, 1);
         self::assertEqualsWithDelta($wide / $radius, $development->sweep, 1e-6);
         self::assertEqualsWithDelta(1000 * $narrow, $development->around(1000 * $slant), 2);
         $at = $radius - $baseline;
-        self::assertEqualsWithDelta(1000 * $at * (1 - cos($width / (2 * $at))), $development->droop(1000 * $baseline, 1000 * $width), 1);
+        self::assertEqualsWithDelta(
+            1000 * $at * (1 - cos($width / (2 * $at))),
+            $development->droop(1000 * $baseline, 1000 * $width),
+            1,
+        );
     }
 
     /** The bent baseline is an arc of its own length, its middle where it was, its ends lower by the droop. */
     #[DataProvider('tapers')]
-    public function testBentArtKeepsTheLengthOfItsBaseline(float $wide, float $narrow, float $slant, float $baseline, float $width): void
-    {
+    public function testBentArtKeepsTheLengthOfItsBaseline(
+        float $wide,
+        float $narrow,
+        float $slant,
+        float $baseline,
+        float $width,
+    ): void {
         $development = new Development(self::mm($wide), self::mm($narrow), self::mm($slant));
         $w = (int) (1000 * $width);
         $strip = (new Box(0, 19_990, $w, 20_000))->region();
@@ -64,11 +78,14 @@ final class RoundTest extends TestCase
     {
         foreach ([true, false] as $wideUp) {
             $taper = new Taper(self::mm(942.5), self::mm(628.3), self::mm(250), $wideUp);
-            self::assertEqualsWithDelta((942.5 + 628.3) / 2 * 250, $taper->outline()->area(), 10);
+            self::assertEqualsWithDelta(((942.5 + 628.3) / 2) * 250, $taper->outline()->area(), 10);
             self::assertEqualsWithDelta(0, $taper->outline()->box()->top, 4);
             self::assertEqualsWithDelta(0, $taper->outline()->box()->left, 4);
             self::assertEqualsWithDelta(785.4, $taper->wall()->width->toMillimetres(), 0.1);
-            [$around, $down] = $taper->straightened($taper->size()->width->micrometres / 2, $wideUp ? 60_000 : $taper->apex()[1] + $taper->radiusAt(60_000));
+            [$around, $down] = $taper->straightened(
+                $taper->size()->width->micrometres / 2,
+                $wideUp ? 60_000 : $taper->apex()[1] + $taper->radiusAt(60_000),
+            );
             self::assertEqualsWithDelta(0, $around, 1);
             self::assertEqualsWithDelta(60_000, $down, 5);
         }
@@ -96,7 +113,11 @@ final class RoundTest extends TestCase
         self::assertEqualsWithDelta(300_000, $front->width(), 10);
         self::assertEqualsWithDelta(sqrt(250 ** 2 - 50 ** 2) * 1000, $front->height(), 10);
         // What is seen of the whole wall is the whole front.
-        self::assertEqualsWithDelta($taper->front()->area(), $taper->seen($taper->outline())->area(), $taper->front()->area() * 0.002);
+        self::assertEqualsWithDelta(
+            $taper->front()->area(),
+            $taper->seen($taper->outline())->area(),
+            $taper->front()->area() * 0.002,
+        );
     }
 
     public function testACylinderSeenFromTheFront(): void
@@ -114,7 +135,7 @@ final class RoundTest extends TestCase
         $mug = new Cylinder(self::mm(300), self::mm(100), 120);
         self::assertEqualsWithDelta(100_000, $mug->safe(5000)->region()->box()->width(), 2);
         $bucket = new Taper(self::mm(942.5), self::mm(628.3), self::mm(250), true, 90);
-        self::assertEqualsWithDelta((942.5 + 628.3) / 2 * 250 / 4, $bucket->safe(0)->region()->area(), 20);
+        self::assertEqualsWithDelta((((942.5 + 628.3) / 2) * 250) / 4, $bucket->safe(0)->region()->area(), 20);
     }
 
     /** @return iterable<array{float, float}> strain and t = r/R by the series 1 − sin t/t */
@@ -145,10 +166,26 @@ final class RoundTest extends TestCase
     /** @return iterable<string, array{\Closure(): mixed, string, string}> */
     public static function absurd(): iterable
     {
-        yield 'a cylinder measured as a taper' => [static fn () => new Development(self::mm(300), self::mm(300), self::mm(100)), '/bottom', 'cylinder'];
-        yield 'widening the wrong way' => [static fn () => new Development(self::mm(200), self::mm(300), self::mm(100)), '/bottom', 'wrong way'];
-        yield 'a slant shorter than the rim is wide' => [static fn () => new Development(self::mm(900), self::mm(100), self::mm(100)), '/slant', '127.3 mm'];
-        yield 'seen all round from the front' => [static fn () => new Cylinder(self::mm(300), self::mm(100), 200), '/seen', '180'];
+        yield 'a cylinder measured as a taper' => [
+            static fn () => new Development(self::mm(300), self::mm(300), self::mm(100)),
+            '/bottom',
+            'cylinder',
+        ];
+        yield 'widening the wrong way' => [
+            static fn () => new Development(self::mm(200), self::mm(300), self::mm(100)),
+            '/bottom',
+            'wrong way',
+        ];
+        yield 'a slant shorter than the rim is wide' => [
+            static fn () => new Development(self::mm(900), self::mm(100), self::mm(100)),
+            '/slant',
+            '127.3 mm',
+        ];
+        yield 'seen all round from the front' => [
+            static fn () => new Cylinder(self::mm(300), self::mm(100), 200),
+            '/seen',
+            '180',
+        ];
     }
 
     /** @param \Closure(): mixed $make */
@@ -168,14 +205,26 @@ final class RoundTest extends TestCase
     public function testNothingIsMirrored(): void
     {
         $flag = new Region([[[[70_000, 40_000], [86_000, 40_000], [70_000, 60_000]]]]);
-        $rounds = [new Cylinder(self::mm(150), self::mm(100)), new Ball(self::mm(100)), new Taper(self::mm(200), self::mm(150), self::mm(100)), new Taper(self::mm(200), self::mm(150), self::mm(100), false)];
+        $rounds = [
+            new Cylinder(self::mm(150), self::mm(100)),
+            new Ball(self::mm(100)),
+            new Taper(self::mm(200), self::mm(150), self::mm(100)),
+            new Taper(self::mm(200), self::mm(150), self::mm(100), false),
+        ];
         foreach ($rounds as $round) {
             $flat = $round->laid($flag);
             $seen = $round->seen($flat);
             foreach ([$flat, $seen] as $region) {
                 $box = $region->box();
-                $left = array_filter($region->rings()[0], static fn (array $point): bool => $point[0] < $box->left + $box->width() / 8);
-                self::assertGreaterThan($box->height() / 2, max(0, ...array_column($left, 1)) - min(\PHP_INT_MAX, ...array_column($left, 1)), 'the pole stands on the left');
+                $left = array_filter(
+                    $region->rings()[0],
+                    static fn (array $point): bool => $point[0] < $box->left + $box->width() / 8,
+                );
+                self::assertGreaterThan(
+                    $box->height() / 2,
+                    max(0, ...array_column($left, 1)) - min(\PHP_INT_MAX, ...array_column($left, 1)),
+                    'the pole stands on the left',
+                );
             }
         }
     }

@@ -21,7 +21,12 @@ final class SurfaceTest extends TestCase
         self::assertSame(5000, (new Rectangle(Size::millimetres(200, 100), Length::millimetres(0)))->clearance($rules));
         self::assertSame(3000, (new Rectangle(Size::millimetres(200, 40), Length::millimetres(0)))->clearance($rules));
         self::assertSame(18_000, (new Ellipse(Size::millimetres(300, 300)))->clearance($rules));
-        self::assertSame(10_000, (new Rectangle(Size::millimetres(200, 100), Length::millimetres(0)))->clearance($rules->with(Rule::Clearance, 10)));
+        self::assertSame(
+            10_000,
+            (new Rectangle(Size::millimetres(200, 100), Length::millimetres(0)))->clearance(
+                $rules->with(Rule::Clearance, 10),
+            ),
+        );
     }
 
     public function testARectangleIsInsetOnEverySideAndKeepsItsRoundness(): void
@@ -56,7 +61,11 @@ final class SurfaceTest extends TestCase
     public function testOutlinesAreWholeSize(): void
     {
         self::assertEqualsWithDelta(\M_PI * 80 * 30, (new Ellipse(Size::millimetres(160, 60)))->outline()->area(), 0.8);
-        self::assertEqualsWithDelta(100 * 60 - (4 - \M_PI) * 100, (new Rectangle(Size::millimetres(100, 60), Length::millimetres(10)))->outline()->area(), 0.1);
+        self::assertEqualsWithDelta(
+            100 * 60 - (4 - \M_PI) * 100,
+            (new Rectangle(Size::millimetres(100, 60), Length::millimetres(10)))->outline()->area(),
+            0.1,
+        );
     }
 
     public function testRefusesACornerThatEatsTheSide(): void

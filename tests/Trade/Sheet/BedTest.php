@@ -35,7 +35,7 @@ final class BedTest extends TestCase
     {
         $points = [];
         for ($corner = 0; $corner < 6; ++$corner) {
-            $angle = 2 * \M_PI * $corner / 6;
+            $angle = (2 * \M_PI * $corner) / 6;
             $radius = $this->random->getInt(2000, $most);
             $points[] = [(int) (50_000 + $radius * cos($angle)), (int) (50_000 + $radius * sin($angle))];
         }
@@ -53,7 +53,11 @@ final class BedTest extends TestCase
     {
         for ($row = 0; $row <= $bed->rows - $shape->rows; ++$row) {
             for ($column = 0; $column <= $bed->columns - $shape->columns; ++$column) {
-                if (0 == (($taken >> (($row + $bed->pad) * $bed->stride + $column + $bed->pad)) & $shape->closed($bed->stride))) {
+                if (
+                    0 ==
+                    (($taken >> (($row + $bed->pad) * $bed->stride + $column + $bed->pad)) &
+                        $shape->closed($bed->stride))
+                ) {
                     return [$row, $column];
                 }
             }
@@ -64,12 +68,18 @@ final class BedTest extends TestCase
 
     private function bed(NestStock $stock): SheetRaster
     {
-        return SheetRaster::fromStock($stock, 2000, self::CELL, RasterShape::margin(self::GAP, self::CELL)) ?? throw new \LogicException('There is room.');
+        return SheetRaster::fromStock($stock, 2000, self::CELL, RasterShape::margin(self::GAP, self::CELL)) ??
+            throw new \LogicException('There is room.');
     }
 
     public function testTheFirstFreePlaceIsTheOneFoundByLookingEverywhere(): void
     {
-        foreach ([NestStock::sheet('s', 90_000, 120_000), new NestStock('odd', SvgPath::read('M0 0H90V40H60V110H0ZM15 15V30H30V15Z'))] as $stock) {
+        foreach (
+            [
+                NestStock::sheet('s', 90_000, 120_000),
+                new NestStock('odd', SvgPath::read('M0 0H90V40H60V110H0ZM15 15V30H30V15Z')),
+            ] as $stock
+        ) {
             $bed = $this->bed($stock);
             for ($round = 0; $round < 4; ++$round) {
                 $taken = $bed->empty;
@@ -81,7 +91,10 @@ final class BedTest extends TestCase
                     if (null === $spot) {
                         continue;
                     }
-                    self::assertNull($bed->first($shape, $bed->spans($taken, $reach), $spot[0] + $shape->rows - 1), 'none ends higher');
+                    self::assertNull(
+                        $bed->first($shape, $bed->spans($taken, $reach), $spot[0] + $shape->rows - 1),
+                        'none ends higher',
+                    );
                     self::assertSame($spot, $bed->first($shape, $bed->spans($taken, $reach), $spot[0] + $shape->rows));
                     $taken = $bed->take($taken, $shape, ...[...$spot, true]);
                     $reach = max($reach, $spot[0] + $shape->rows + $shape->margin);
@@ -104,7 +117,13 @@ final class BedTest extends TestCase
             $best = null;
             for ($down = 0; $down <= $bed->rows - $shape->rows; ++$down) {
                 for ($across = 0; $across <= $bed->columns - $shape->columns; ++$across) {
-                    if (abs($down - $row) <= 25 && abs($across - $column) <= 25 && 0 == (($taken >> (($down + $bed->pad) * $bed->stride + $across + $bed->pad)) & $shape->closed($bed->stride))) {
+                    if (
+                        abs($down - $row) <= 25
+                        && abs($across - $column) <= 25
+                        && 0 ==
+                            (($taken >> (($down + $bed->pad) * $bed->stride + $across + $bed->pad)) &
+                                $shape->closed($bed->stride))
+                    ) {
                         $best = min($best ?? \PHP_INT_MAX, ($down - $row) ** 2 + ($across - $column) ** 2);
                     }
                 }
@@ -154,17 +173,45 @@ final class BedTest extends TestCase
         $square = Box::sized(30_000, 30_000)->region();
         $long = Box::sized(50_000, 20_000)->region();
         $name = Lettering::letterer()->top(Lettering::words('bebas', 'Teal'), 20_000);
-        self::assertCount(4, RasterShape::all($name, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL), 'a word is another one each way');
-        self::assertSame([1, 1, 2], array_map(static fn (Region $region): int => \count(RasterShape::all($region, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL)), [$ring, $square, $long]));
+        self::assertCount(
+            4,
+            RasterShape::all($name, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL),
+            'a word is another one each way',
+        );
+        self::assertSame(
+            [1, 1, 2],
+            array_map(
+                static fn (Region $region): int => \count(
+                    RasterShape::all($region, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL),
+                ),
+                [$ring, $square, $long],
+            ),
+        );
     }
 
     public function testWhatIsLeftCostsMostThenFilmAndTheShelfsCostsLeast(): void
     {
         $stock = [NestStock::sheet('off', 100_000, 100_000), NestStock::sheet('s', 300_000, 600_000, 9)];
         $piece = new NestPiece('p', Box::sized(10_000, 10_000)->region());
-        self::assertGreaterThan(Cost::ofPlan($stock, [[1, 600_000], [1, 600_000]], []), Cost::ofPlan($stock, [], [$piece]), 'a small piece left is worse than two sheets');
-        self::assertGreaterThan(Cost::ofPlan($stock, [[1, 200_000]], []), Cost::ofPlan($stock, [[1, 200_001]], []), 'less of the sheet');
-        self::assertGreaterThan(Cost::ofPlan($stock, [[1, 600_000]], []), Cost::ofPlan($stock, [[1, 300_000], [1, 300_000]], []), 'one sheet rather than two halves');
-        self::assertLessThan(Cost::ofPlan($stock, [[1, 34_000]], []), Cost::ofPlan($stock, [[0, 100_000]], []), 'film from the shelf counts less than the same of a new sheet');
+        self::assertGreaterThan(
+            Cost::ofPlan($stock, [[1, 600_000], [1, 600_000]], []),
+            Cost::ofPlan($stock, [], [$piece]),
+            'a small piece left is worse than two sheets',
+        );
+        self::assertGreaterThan(
+            Cost::ofPlan($stock, [[1, 200_000]], []),
+            Cost::ofPlan($stock, [[1, 200_001]], []),
+            'less of the sheet',
+        );
+        self::assertGreaterThan(
+            Cost::ofPlan($stock, [[1, 600_000]], []),
+            Cost::ofPlan($stock, [[1, 300_000], [1, 300_000]], []),
+            'one sheet rather than two halves',
+        );
+        self::assertLessThan(
+            Cost::ofPlan($stock, [[1, 34_000]], []),
+            Cost::ofPlan($stock, [[0, 100_000]], []),
+            'film from the shelf counts less than the same of a new sheet',
+        );
     }
 }

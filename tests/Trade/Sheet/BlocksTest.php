@@ -31,7 +31,10 @@ final class BlocksTest extends TestCase
         $pieces = [];
         for ($nth = 0; $nth < $count; ++$nth) {
             [$width, $height] = [$random->getInt(15, 70) * 1000, $random->getInt(8, 30) * 1000];
-            $region = 0 === $nth % 2 ? Box::sized($width, $height)->region() : new Region([[[[0, 0], [$width, 0], [0, $height]]]]);
+            $region =
+                0 === $nth % 2
+                    ? Box::sized($width, $height)->region()
+                    : new Region([[[[0, 0], [$width, 0], [0, $height]]]]);
             $pieces["p$nth"] = new NestPiece("p$nth", $region, 1, null, ['', '1', '2', '3'][$nth % 4]);
         }
 
@@ -49,13 +52,33 @@ final class BlocksTest extends TestCase
         $seen = [];
         $sheets = [];
         foreach ($plan->sheets as $sheet) {
-            $put = array_map(static fn (Place $place): Region => $place->put($pieces[$place->piece]->region), $sheet->places);
-            self::assertSame([], Geos::tooNear($put, static fn (int $one, int $other): int => $gaps->between($pieces[$sheet->places[$one]->piece], $pieces[$sheet->places[$other]->piece]) - 10));
+            $put = array_map(
+                static fn (Place $place): Region => $place->put($pieces[$place->piece]->region),
+                $sheet->places,
+            );
+            self::assertSame(
+                [],
+                Geos::tooNear(
+                    $put,
+                    static fn (int $one, int $other): int => $gaps->between(
+                        $pieces[$sheet->places[$one]->piece],
+                        $pieces[$sheet->places[$other]->piece],
+                    ) - 10,
+                ),
+            );
             $room = $stock->room($gaps->edge);
             self::assertNotNull($room);
             self::assertTrue(Geos::holdsAll($room, $put));
             array_push($seen, ...array_column($sheet->places, 'piece'));
-            $sheets[] = array_map(static fn (Region $region, Place $place): array => [$region, $orders && '' !== $pieces[$place->piece]->order ? $pieces[$place->piece]->order : $place->piece, $place], $put, $sheet->places);
+            $sheets[] = array_map(
+                static fn (Region $region, Place $place): array => [
+                    $region,
+                    $orders && '' !== $pieces[$place->piece]->order ? $pieces[$place->piece]->order : $place->piece,
+                    $place,
+                ],
+                $put,
+                $sheet->places,
+            );
         }
         sort($seen);
         $all = array_keys($pieces);
@@ -74,7 +97,11 @@ final class BlocksTest extends TestCase
             $blocks = Blocks::form(array_values($pieces), false, $gaps, [0, 90, 180, 270], self::AWAY, [$stock]);
             $plan = $blocks->apart((new Nest($blocks->gaps, [0, 90, 180, 270]))->plan([$stock], $blocks->pieces));
             foreach ($this->laid($plan, $pieces, $gaps, $stock, false) as $sheet) {
-                $boxes = WeedBoxes::around(array_map(static fn (array $one): array => [$one[0], $one[1]], $sheet), $stock->room(500) ?? throw new \LogicException(), self::AWAY);
+                $boxes = WeedBoxes::around(
+                    array_map(static fn (array $one): array => [$one[0], $one[1]], $sheet),
+                    $stock->room(500) ?? throw new \LogicException(),
+                    self::AWAY,
+                );
                 self::assertCount(\count($sheet), $boxes);
             }
         }
@@ -90,15 +117,26 @@ final class BlocksTest extends TestCase
             self::assertCount(6 + 3, $blocks->pieces, 'three orders of six, six that belong with nothing');
             $plan = $blocks->apart((new Nest($blocks->gaps, [0, 90, 180, 270]))->plan([$stock], $blocks->pieces));
             foreach ($this->laid($plan, $pieces, $gaps, $stock, true) as $sheet) {
-                $boxes = WeedBoxes::around(array_map(static fn (array $one): array => [$one[0], $one[1]], $sheet), $stock->room(500) ?? throw new \LogicException(), self::AWAY);
-                self::assertCount(\count(array_unique(array_column($sheet, 1))), $boxes, 'one an order, one for each that stands alone');
+                $boxes = WeedBoxes::around(
+                    array_map(static fn (array $one): array => [$one[0], $one[1]], $sheet),
+                    $stock->room(500) ?? throw new \LogicException(),
+                    self::AWAY,
+                );
+                self::assertCount(
+                    \count(array_unique(array_column($sheet, 1))),
+                    $boxes,
+                    'one an order, one for each that stands alone',
+                );
             }
         }
     }
 
     public function testABlockIsTurnedAsAWhole(): void
     {
-        $pieces = ['a' => new NestPiece('a', Box::sized(80_000, 20_000)->region(), 1, null, '1'), 'b' => new NestPiece('b', new Region([[[[0, 0], [60_000, 0], [0, 10_000]]]]), 1, null, '1')];
+        $pieces = [
+            'a' => new NestPiece('a', Box::sized(80_000, 20_000)->region(), 1, null, '1'),
+            'b' => new NestPiece('b', new Region([[[[0, 0], [60_000, 0], [0, 10_000]]]]), 1, null, '1'),
+        ];
         $gaps = new Gaps(3000, 8000, 2000);
         $upright = NestStock::sheet('s', 45_000, 200_000);
         $blocks = Blocks::form(array_values($pieces), true, $gaps, [0, 90], self::AWAY, [$upright]);
@@ -117,12 +155,24 @@ final class BlocksTest extends TestCase
         $stock = NestStock::sheet('s', 100_000, 100_000, 9);
         $blocks = Blocks::form(array_values($many), true, $gaps, [0], self::AWAY, [$stock]);
         self::assertCount(5, $blocks->pieces, 'two to a block');
-        $this->laid($blocks->apart((new Nest($blocks->gaps, [0]))->plan([$stock], $blocks->pieces)), $many, $gaps, $stock, true);
+        $this->laid(
+            $blocks->apart((new Nest($blocks->gaps, [0]))->plan([$stock], $blocks->pieces)),
+            $many,
+            $gaps,
+            $stock,
+            true,
+        );
 
-        $large = [new NestPiece('large', Box::sized(120_000, 20_000)->region(), 1, null, '1'), new NestPiece('small', Box::sized(20_000, 20_000)->region(), 1, null, '1')];
+        $large = [
+            new NestPiece('large', Box::sized(120_000, 20_000)->region(), 1, null, '1'),
+            new NestPiece('small', Box::sized(20_000, 20_000)->region(), 1, null, '1'),
+        ];
         $blocks = Blocks::form($large, true, $gaps, [0], self::AWAY, [$stock]);
         $plan = $blocks->apart((new Nest($blocks->gaps, [0]))->plan([$stock], $blocks->pieces));
-        self::assertSame([['large', 1]], array_map(static fn (array $left): array => [$left['piece'], $left['count']], $plan->left));
+        self::assertSame(
+            [['large', 1]],
+            array_map(static fn (array $left): array => [$left['piece'], $left['count']], $plan->left),
+        );
         self::assertStringContainsString('With its weed box it is 123 × 23 mm', $plan->left[0]['why']);
     }
 
@@ -130,7 +180,23 @@ final class BlocksTest extends TestCase
     {
         $at = static fn (int $x, int $y): Region => (new Box($x, $y, $x + 20_000, $y + 20_000))->region();
         $room = Box::sized(200_000, 100_000)->region();
-        $boxes = WeedBoxes::around([[$at(5000, 5000), 'one'], [$at(28_000, 5000), 'one'], [$at(60_000, 5000), 'two'], [$at(100_000, 5000), 'one']], $room, self::AWAY);
-        self::assertEquals([new Box(3500, 3500, 49_500, 26_500), new Box(98_500, 3500, 121_500, 26_500), new Box(58_500, 3500, 81_500, 26_500)], $boxes);
+        $boxes = WeedBoxes::around(
+            [
+                [$at(5000, 5000), 'one'],
+                [$at(28_000, 5000), 'one'],
+                [$at(60_000, 5000), 'two'],
+                [$at(100_000, 5000), 'one'],
+            ],
+            $room,
+            self::AWAY,
+        );
+        self::assertEquals(
+            [
+                new Box(3500, 3500, 49_500, 26_500),
+                new Box(98_500, 3500, 121_500, 26_500),
+                new Box(58_500, 3500, 81_500, 26_500),
+            ],
+            $boxes,
+        );
     }
 }

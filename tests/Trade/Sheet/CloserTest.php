@@ -54,15 +54,31 @@ final class CloserTest extends TestCase
 
     public function testPiecesGoUpAndToTheSideAsFarAsTheGapAllows(): void
     {
-        $copies = [new NestPiece('a', $this->box(40, 20)), new NestPiece('b', $this->box(40, 20)), new NestPiece('c', $this->box(20, 45))];
-        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 4000, 5000], [1, 0.0, 8000, 40_000], [2, 0.0, 60_000, 30_000]], null]]);
-        self::assertSame([[0, 2000], [1, 25_250], [2, 2000]], array_map(static fn (array $one): array => [$one[0], $one[3]], $laid), 'the gap of 3 mm and what drawing by cells costs');
+        $copies = [
+            new NestPiece('a', $this->box(40, 20)),
+            new NestPiece('b', $this->box(40, 20)),
+            new NestPiece('c', $this->box(20, 45)),
+        ];
+        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, Gaps::same(3000, 2000), [
+            [0, [[0, 0.0, 4000, 5000], [1, 0.0, 8000, 40_000], [2, 0.0, 60_000, 30_000]], null],
+        ]);
+        self::assertSame(
+            [[0, 2000], [1, 25_250], [2, 2000]],
+            array_map(static fn (array $one): array => [$one[0], $one[3]], $laid),
+            'the gap of 3 mm and what drawing by cells costs',
+        );
     }
 
     public function testPiecesOfOneOrderMayComeNearerThanOthers(): void
     {
-        $copies = [new NestPiece('a', $this->box(90, 20), 1, null, 'one'), new NestPiece('b', $this->box(90, 20), 1, null, 'one'), new NestPiece('c', $this->box(90, 20), 1, null, 'two')];
-        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, new Gaps(2000, 6000, 2000), [[0, [[0, 0.0, 2000, 2000], [1, 0.0, 2000, 60_000], [2, 0.0, 2000, 100_000]], null]]);
+        $copies = [
+            new NestPiece('a', $this->box(90, 20), 1, null, 'one'),
+            new NestPiece('b', $this->box(90, 20), 1, null, 'one'),
+            new NestPiece('c', $this->box(90, 20), 1, null, 'two'),
+        ];
+        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, new Gaps(2000, 6000, 2000), [
+            [0, [[0, 0.0, 2000, 2000], [1, 0.0, 2000, 60_000], [2, 0.0, 2000, 100_000]], null],
+        ]);
         self::assertSame([2000, 24_250, 50_500], array_column($laid, 3));
     }
 
@@ -70,23 +86,41 @@ final class CloserTest extends TestCase
     {
         $ring = SvgPath::read('M0 0H60V60H0ZM4 4V56H56V4Z');
         $copies = [new NestPiece('ring', $ring), new NestPiece('in', $this->box(10, 10))];
-        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 20_000, 50_000], [1, 0.0, 50_000, 90_000]], null]]);
+        [[, $laid]] = $this->closer([NestStock::sheet('s', 100_000, 200_000)], $copies, Gaps::same(3000, 2000), [
+            [0, [[0, 0.0, 20_000, 50_000], [1, 0.0, 50_000, 90_000]], null],
+        ]);
         self::assertSame(2000, $laid[0][3]);
         self::assertSame(9250, $laid[1][3], 'below the upper side of the ring');
     }
 
     public function testTheLastSheetGoesWhereThereIsRoomBeforeIt(): void
     {
-        $copies = [new NestPiece('a', $this->box(50, 90)), new NestPiece('b', $this->box(30, 30)), new NestPiece('c', $this->box(90, 20))];
-        $filled = $this->closer([NestStock::sheet('s', 100_000, 100_000, 2)], $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 2000, 2000]], null], [0, [[1, 0.0, 2000, 2000], [2, 0.0, 2000, 50_000]], null]]);
-        self::assertSame([[0, 1], [2]], array_map(static fn (array $sheet): array => array_column($sheet[1], 0), $filled));
+        $copies = [
+            new NestPiece('a', $this->box(50, 90)),
+            new NestPiece('b', $this->box(30, 30)),
+            new NestPiece('c', $this->box(90, 20)),
+        ];
+        $filled = $this->closer([NestStock::sheet('s', 100_000, 100_000, 2)], $copies, Gaps::same(3000, 2000), [
+            [0, [[0, 0.0, 2000, 2000]], null],
+            [0, [[1, 0.0, 2000, 2000], [2, 0.0, 2000, 50_000]], null],
+        ]);
+        self::assertSame(
+            [[0, 1], [2]],
+            array_map(static fn (array $sheet): array => array_column($sheet[1], 0), $filled),
+        );
     }
 
     public function testASheetLeftWithNothingIsNotBegunAndOneWithPiecesThatStayIsLeftAlone(): void
     {
         $stock = [NestStock::sheet('s', 100_000, 100_000, 3)];
         $copies = [new NestPiece('a', $this->box(50, 90)), new NestPiece('b', $this->box(30, 30))];
-        self::assertCount(1, $this->closer($stock, $copies, Gaps::same(3000, 2000), [[0, [[0, 0.0, 2000, 2000]], null], [0, [[1, 0.0, 2000, 2000]], null]]));
+        self::assertCount(
+            1,
+            $this->closer($stock, $copies, Gaps::same(3000, 2000), [
+                [0, [[0, 0.0, 2000, 2000]], null],
+                [0, [[1, 0.0, 2000, 2000]], null],
+            ]),
+        );
         $kept = [[0, [[0, 0.0, 9000, 8000]], 0], [0, [[1, 0.0, 2000, 2000]], null]];
         self::assertSame($kept, $this->closer($stock, $copies, Gaps::same(3000, 2000), $kept));
     }
@@ -100,17 +134,43 @@ final class CloserTest extends TestCase
             $copies[] = new NestPiece("p$nth", $this->blob($random), 1, null, ['', 'one', 'two'][$nth % 3]);
         }
         $gaps = new Gaps(2000, 4000, 3000);
-        $stock = [new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')), NestStock::sheet('s', 200_000, 120_000, 9)];
-        $beds = array_map(static fn (NestStock $of): ?SheetRaster => SheetRaster::fromStock($of, $gaps->edge, 1000, RasterShape::margin($gaps->between, 1000)), $stock);
+        $stock = [
+            new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')),
+            NestStock::sheet('s', 200_000, 120_000, 9),
+        ];
+        $beds = array_map(
+            static fn (NestStock $of): ?SheetRaster => SheetRaster::fromStock(
+                $of,
+                $gaps->edge,
+                1000,
+                RasterShape::margin($gaps->between, 1000),
+            ),
+            $stock,
+        );
 
-        return [new Placer($stock, $copies, $beds, static fn (NestPiece $piece): array => RasterShape::all($piece->region, [0, 90], $gaps->inside, $gaps->between, 1000), $gaps), $copies];
+        return [
+            new Placer(
+                $stock,
+                $copies,
+                $beds,
+                static fn (NestPiece $piece): array => RasterShape::all(
+                    $piece->region,
+                    [0, 90],
+                    $gaps->inside,
+                    $gaps->between,
+                    1000,
+                ),
+                $gaps,
+            ),
+            $copies,
+        ];
     }
 
     private function blob(Randomizer $random): Region
     {
         $points = [];
         for ($corner = 0; $corner < 7; ++$corner) {
-            $angle = 2 * \M_PI * $corner / 7;
+            $angle = (2 * \M_PI * $corner) / 7;
             $radius = $random->getInt(5000, 26_000);
             $points[] = [(int) (40_000 + $radius * cos($angle)), (int) (40_000 + $radius * sin($angle))];
         }
@@ -146,7 +206,10 @@ final class CloserTest extends TestCase
                     self::assertSame(0, gmp_cmp($taken, $near), "order $order");
                 }
             }
-            self::assertSame(\count($copies) - \count($gone), array_sum(array_map(static fn (array $sheet): int => \count($sheet['placed']), $without['sheets'])));
+            self::assertSame(
+                \count($copies) - \count($gone),
+                array_sum(array_map(static fn (array $sheet): int => \count($sheet['placed']), $without['sheets'])),
+            );
         }
     }
 
@@ -158,10 +221,17 @@ final class CloserTest extends TestCase
             $state = $placer->place($state, $copy);
         }
         $found = [];
-        $lengths = static fn (array $sheets): array => array_map(static fn (array $sheet): int => \count($sheet[1]), $sheets);
+        $lengths = static fn (array $sheets): array => array_map(
+            static fn (array $sheet): int => \count($sheet[1]),
+            $sheets,
+        );
         foreach ((new Recreation($placer, new Randomizer(new Mt19937(13))))->tries($state) as $nth => $better) {
             if (null !== $better) {
-                self::assertSame(\count($copies), array_sum($lengths($better[0])) + \count($better[1]), 'every copy once');
+                self::assertSame(
+                    \count($copies),
+                    array_sum($lengths($better[0])) + \count($better[1]),
+                    'every copy once',
+                );
                 $found[] = $better;
             }
             if (600 === $nth) {
@@ -180,7 +250,9 @@ final class CloserTest extends TestCase
         }
         $stock = [NestStock::sheet('only', 150_000, 150_000, 1)];
         $left = [];
-        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces, static function (Plan $best) use (&$left): bool {
+        $plan = (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces, static function (
+            Plan $best,
+        ) use (&$left): bool {
             $left[] = array_sum(array_column($best->left, 'count'));
 
             return \count($left) < 900;
@@ -189,7 +261,12 @@ final class CloserTest extends TestCase
         rsort($sorted);
         self::assertSame($sorted, $left, 'what was placed stays placed');
         self::assertLessThan($left[0], $left[899], 'the first try is not the best here');
-        self::assertSame(30, array_sum(array_map(static fn ($sheet): int => \count($sheet->places), $plan->sheets)) + array_sum(array_column($plan->left, 'count')), 'every piece once');
+        self::assertSame(
+            30,
+            array_sum(array_map(static fn ($sheet): int => \count($sheet->places), $plan->sheets)) +
+                array_sum(array_column($plan->left, 'count')),
+            'every piece once',
+        );
         self::assertSame(['The stock given is full.'], array_values(array_unique(array_column($plan->left, 'why'))));
     }
 
@@ -200,23 +277,38 @@ final class CloserTest extends TestCase
         for ($nth = 0; $nth < 26; ++$nth) {
             $pieces[] = new NestPiece("p$nth", $this->blob($random), 1, null, 0 === $nth % 2 ? '' : 'one');
         }
-        $stock = [new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')), NestStock::sheet('s', 200_000, 300_000, 9)];
+        $stock = [
+            new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')),
+            NestStock::sheet('s', 200_000, 300_000, 9),
+        ];
         $gaps = new Gaps(2000, 4000, 3000);
         $plans = [];
         foreach ([60, 500, 500] as $tries) {
-            $plans[] = (new Nest($gaps, [0, 90, 180, 270]))->plan($stock, $pieces, static function () use (&$tries): bool {
+            $plans[] = (new Nest($gaps, [0, 90, 180, 270]))->plan($stock, $pieces, static function () use (
+                &$tries,
+            ): bool {
                 return --$tries > 0;
             });
         }
         self::assertEquals($plans[1], $plans[2], 'the same twice');
-        $cost = static fn (Plan $plan): array => [\count($plan->left), \count($plan->sheets), array_sum(array_map(static fn ($sheet): int => $sheet->length, $plan->sheets))];
+        $cost = static fn (Plan $plan): array => [
+            \count($plan->left),
+            \count($plan->sheets),
+            array_sum(array_map(static fn ($sheet): int => $sheet->length, $plan->sheets)),
+        ];
         self::assertLessThan($cost($plans[0]), $cost($plans[1]), 'more tries find more here');
         $by = array_column($pieces, null, 'id');
         foreach ($plans as $plan) {
             self::assertSame([], $plan->left);
             foreach ($plan->sheets as $sheet) {
-                $put = array_map(static fn (Place $place): Region => $place->put($by[$place->piece]->region), $sheet->places);
-                $gap = static fn (int $one, int $other): int => $gaps->between($by[$sheet->places[$one]->piece], $by[$sheet->places[$other]->piece]) - 10;
+                $put = array_map(
+                    static fn (Place $place): Region => $place->put($by[$place->piece]->region),
+                    $sheet->places,
+                );
+                $gap = static fn (int $one, int $other): int => $gaps->between(
+                    $by[$sheet->places[$one]->piece],
+                    $by[$sheet->places[$other]->piece],
+                ) - 10;
                 self::assertSame([], Geos::tooNear($put, $gap));
                 $room = array_column($stock, null, 'id')[$sheet->stock]->room($gaps->edge - 10);
                 self::assertNotNull($room);

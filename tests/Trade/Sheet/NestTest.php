@@ -34,11 +34,15 @@ final class NestTest extends TestCase
             for ($nth = 0; $nth < 14; ++$nth) {
                 $points = [];
                 for ($i = 0; $i < 7; ++$i) {
-                    $angle = 2 * \M_PI * $i / 7;
+                    $angle = (2 * \M_PI * $i) / 7;
                     $radius = mt_rand(6000, 30_000);
                     $points[] = [(int) (40_000 + $radius * cos($angle)), (int) (40_000 + $radius * sin($angle))];
                 }
-                $pieces[] = new NestPiece("p$nth", SvgPath::read(SvgPath::write(new Region([[$points]]))), mt_rand(1, 2));
+                $pieces[] = new NestPiece(
+                    "p$nth",
+                    SvgPath::read(SvgPath::write(new Region([[$points]]))),
+                    mt_rand(1, 2),
+                );
             }
             $stock = [
                 new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z')),
@@ -46,22 +50,32 @@ final class NestTest extends TestCase
             ];
             $plan = (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces);
             $this->verify($plan, $stock, $pieces, 3000, 2000);
-            self::assertEquals($plan, (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces), 'the same twice');
+            self::assertEquals(
+                $plan,
+                (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces),
+                'the same twice',
+            );
         }
     }
 
     public function testAPieceExactlyAsLargeAsTheRoom(): void
     {
-        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([NestStock::sheet('s', 104_000, 104_000)], [new NestPiece('p', $this->square(100))]);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan(
+            [NestStock::sheet('s', 104_000, 104_000)],
+            [new NestPiece('p', $this->square(100))],
+        );
         self::assertCount(1, $plan->sheets);
         self::assertSame([2000, 2000], [$plan->sheets[0]->places[0]->x, $plan->sheets[0]->places[0]->y]);
         self::assertSame(102_000, $plan->sheets[0]->length);
-        self::assertEqualsWithDelta(100 * 100 / (104 * 102), $plan->sheets[0]->fill, 1e-6);
+        self::assertEqualsWithDelta((100 * 100) / (104 * 102), $plan->sheets[0]->fill, 1e-6);
     }
 
     public function testWhatDoesNotFitIsNamedWithTheReason(): void
     {
-        $plan = (new Nest(Gaps::same(3000, 2000)))->plan([NestStock::sheet('s', 104_000, 104_000)], [new NestPiece('big', $this->square(101), 2), new NestPiece('p', $this->square(100), 2)]);
+        $plan = (new Nest(Gaps::same(3000, 2000)))->plan(
+            [NestStock::sheet('s', 104_000, 104_000)],
+            [new NestPiece('big', $this->square(101), 2), new NestPiece('p', $this->square(100), 2)],
+        );
         self::assertSame(['big', 'p'], array_column($plan->left, 'piece'));
         self::assertSame([2, 1], array_column($plan->left, 'count'));
         self::assertStringContainsString('101 × 101 mm', $plan->left[0]['why']);
@@ -72,10 +86,17 @@ final class NestTest extends TestCase
     {
         $long = Box::sized(150_000, 20_000)->region();
         $upright = [NestStock::sheet('s', 60_000, 200_000)];
-        self::assertCount(1, (new Nest(Gaps::same(3000, 2000), [0]))->plan($upright, [new NestPiece('p', $long)])->left);
+        self::assertCount(
+            1,
+            (new Nest(Gaps::same(3000, 2000), [0]))->plan($upright, [new NestPiece('p', $long)])->left,
+        );
         $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new NestPiece('p', $long)]);
         self::assertSame(90.0, $plan->sheets[0]->places[0]->turn);
-        self::assertNotSame([], (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new NestPiece('p', $long, 1, [0])])->left, 'unless the piece itself forbids it');
+        self::assertNotSame(
+            [],
+            (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($upright, [new NestPiece('p', $long, 1, [0])])->left,
+            'unless the piece itself forbids it',
+        );
     }
 
     public function testStockIsTriedInTheOrderGivenAndNoPiecesNeedNone(): void
@@ -84,13 +105,19 @@ final class NestTest extends TestCase
         $plan = (new Nest(Gaps::same(3000, 2000)))->plan($stock, [new NestPiece('p', $this->square(40), 3)]);
         self::assertSame(['offcut', 'sheet'], array_column($plan->sheets, 'stock'));
         self::assertSame([], (new Nest(Gaps::same(3000, 2000)))->plan($stock, [])->sheets);
-        self::assertSame('There is no stock to cut it from.', (new Nest(Gaps::same(0, 0)))->plan([], [new NestPiece('p', $this->square(40))])->left[0]['why']);
+        self::assertSame(
+            'There is no stock to cut it from.',
+            (new Nest(Gaps::same(0, 0)))->plan([], [new NestPiece('p', $this->square(40))])->left[0]['why'],
+        );
     }
 
     public function testAnOddOffcutIsFilledByTrueShapes(): void
     {
         $stock = [new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z'))];
-        $pieces = [new NestPiece('word', Lettering::letterer()->top(Lettering::words('oswald', '14A'), 30_000)), new NestPiece('p', $this->square(50))];
+        $pieces = [
+            new NestPiece('word', Lettering::letterer()->top(Lettering::words('oswald', '14A'), 30_000)),
+            new NestPiece('p', $this->square(50)),
+        ];
         $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($stock, $pieces);
         self::assertSame([], $plan->left);
         $this->verify($plan, $stock, $pieces, 3000, 2000);
@@ -125,13 +152,26 @@ final class NestTest extends TestCase
         mt_srand(5);
         $pieces = [];
         foreach (['Rope', 'Ada', 'Cox', 'Teal', 'Tuba', 'Heron'] as $nth => $word) {
-            $pieces[] = new NestPiece($word, Lettering::letterer()->top(Lettering::words(['bebas', 'pacifico', 'oswald'][$nth % 3], $word), 1000 * mt_rand(14, 28)), 2);
+            $pieces[] = new NestPiece(
+                $word,
+                Lettering::letterer()->top(
+                    Lettering::words(['bebas', 'pacifico', 'oswald'][$nth % 3], $word),
+                    1000 * mt_rand(14, 28),
+                ),
+                2,
+            );
         }
-        $stock = [new NestStock('off', SvgPath::read('M0 0H120V60H60V120H0Z')), NestStock::sheet('s', 200_000, 400_000, 3)];
+        $stock = [
+            new NestStock('off', SvgPath::read('M0 0H120V60H60V120H0Z')),
+            NestStock::sheet('s', 200_000, 400_000, 3),
+        ];
         $after = static function (int $tries) use ($pieces, $stock): Plan {
             $made = 0;
 
-            return (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces, static function () use (&$made, $tries): bool {
+            return (new Nest(Gaps::same(3000, 2000), [0, 90, 180, 270]))->plan($stock, $pieces, static function () use (
+                &$made,
+                $tries,
+            ): bool {
                 return ++$made < $tries;
             });
         };
@@ -141,11 +181,22 @@ final class NestTest extends TestCase
             self::assertEquals($plan, $after($tries), 'the same twice');
             $this->verify($plan, $stock, $pieces, 3000, 2000);
             self::assertSame([], $plan->left);
-            $film = Cost::ofPlan($stock, array_map(static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length], $plan->sheets), []);
+            $film = Cost::ofPlan(
+                $stock,
+                array_map(
+                    static fn (Sheet $sheet): array => ['off' === $sheet->stock ? 0 : 1, $sheet->length],
+                    $plan->sheets,
+                ),
+                [],
+            );
             self::assertLessThanOrEqual($before ?? \INF, $film);
             $before = $film;
         }
-        self::assertContains('off', array_map(static fn (Sheet $sheet): string => $sheet->stock, $after(12)->sheets), 'the offcut is used');
+        self::assertContains(
+            'off',
+            array_map(static fn (Sheet $sheet): string => $sheet->stock, $after(12)->sheets),
+            'the offcut is used',
+        );
     }
 
     public function testRectanglesCutFromOneSheetGoBackTogether(): void
@@ -156,12 +207,23 @@ final class NestTest extends TestCase
             usort($cut, static fn (array $a, array $b): int => $b[0] * $b[1] <=> $a[0] * $a[1]);
             [$width, $height] = array_shift($cut);
             $at = mt_rand(30, 70) / 100;
-            array_push($cut, ...($width > $height ? [[(int) ($at * $width), $height], [$width - (int) ($at * $width), $height]] : [[$width, (int) ($at * $height)], [$width, $height - (int) ($at * $height)]]));
+            array_push(
+                $cut,
+                ...$width > $height
+                    ? [[(int) ($at * $width), $height], [$width - (int) ($at * $width), $height]]
+                    : [[$width, (int) ($at * $height)], [$width, $height - (int) ($at * $height)]],
+            );
         }
-        $pieces = array_map(static fn (array $sides, int $nth): NestPiece => new NestPiece("p$nth", Box::sized(...$sides)->region()), $cut, array_keys($cut));
+        $pieces = array_map(
+            static fn (array $sides, int $nth): NestPiece => new NestPiece("p$nth", Box::sized(...$sides)->region()),
+            $cut,
+            array_keys($cut),
+        );
         $stock = [NestStock::sheet('s', 200_000, 300_000)];
         $tries = 0;
-        $plan = (new Nest(Gaps::same(0, 0), [0, 90]))->plan($stock, $pieces, static function (Plan $best) use (&$tries): bool {
+        $plan = (new Nest(Gaps::same(0, 0), [0, 90]))->plan($stock, $pieces, static function (Plan $best) use (
+            &$tries,
+        ): bool {
             return [] !== $best->left && ++$tries < 4000;
         });
         self::assertSame([], $plan->left);
@@ -203,9 +265,16 @@ final class NestTest extends TestCase
             foreach ($sheet->places as $place) {
                 $region = $place->put($shapes[$place->piece]);
                 self::assertSame([$place->x, $place->y], [$region->box()->left, $region->box()->top]);
-                self::assertTrue(Geos::covers($outlines[$sheet->stock], Geos::grow($region, $edge - 30)), 'everything keeps the edge');
+                self::assertTrue(
+                    Geos::covers($outlines[$sheet->stock], Geos::grow($region, $edge - 30)),
+                    'everything keeps the edge',
+                );
                 foreach ($put as $other) {
-                    self::assertGreaterThanOrEqual($gap - 1, Geos::distance($region, $other), 'every two pieces keep the gap');
+                    self::assertGreaterThanOrEqual(
+                        $gap - 1,
+                        Geos::distance($region, $other),
+                        'every two pieces keep the gap',
+                    );
                 }
                 $put[] = $region;
                 ++$count[$place->piece];

@@ -22,8 +22,17 @@ final class PartsTest extends TestCase
         $sign = SvgPath::read('M0 0H80V30H0ZM260 0H340V30H260ZM265 5V25H335V5Z');
         $parts = Parts::apart($sign, 3000);
         self::assertCount(2, $parts);
-        self::assertEqualsWithDelta(0, Geos::difference($sign, Geos::union($parts))->area() + Geos::difference(Geos::union($parts), $sign)->area(), 1e-9);
-        self::assertEqualsWithDelta((343 * 33) - 2 * (83 * 33), Parts::saved($sign, $parts, 3000), 1e-6, 'mm² by their boxes');
+        self::assertEqualsWithDelta(
+            0,
+            Geos::difference($sign, Geos::union($parts))->area() + Geos::difference(Geos::union($parts), $sign)->area(),
+            1e-9,
+        );
+        self::assertEqualsWithDelta(
+            343 * 33 - 2 * (83 * 33),
+            Parts::saved($sign, $parts, 3000),
+            1e-6,
+            'mm² by their boxes',
+        );
     }
 
     public function testRowsComeApartToo(): void
@@ -37,7 +46,14 @@ final class PartsTest extends TestCase
         $letters = [];
         foreach ([0, 120_000] as $top) {
             for ($nth = 0; $nth < 9; ++$nth) {
-                $letters[] = [[[$nth * 16_000, $top], [$nth * 16_000 + 12_000, $top], [$nth * 16_000 + 12_000, $top + 20_000], [$nth * 16_000, $top + 20_000]]];
+                $letters[] = [
+                    [
+                        [$nth * 16_000, $top],
+                        [$nth * 16_000 + 12_000, $top],
+                        [$nth * 16_000 + 12_000, $top + 20_000],
+                        [$nth * 16_000, $top + 20_000],
+                    ],
+                ];
             }
         }
         self::assertCount(2, Parts::apart(new Region($letters), 3000));
@@ -49,7 +65,10 @@ final class PartsTest extends TestCase
         self::assertCount(1, Parts::apart($near, 3000), '21 mm of 181 are not worth two parts');
         $locked = SvgPath::read('M0 0H100V10H10V60H0ZM40 40H140V100H40Z');
         self::assertCount(1, Parts::apart($locked, 3000));
-        $ring = Lettering::letterer()->top(Words::set(Lettering::faces()->named('bebas'), ['Lockside', 'Plots'], new Setting(Arrangement::Ring)), 20_000);
+        $ring = Lettering::letterer()->top(
+            Words::set(Lettering::faces()->named('bebas'), ['Lockside', 'Plots'], new Setting(Arrangement::Ring)),
+            20_000,
+        );
         self::assertCount(1, Parts::apart($ring, 3000));
     }
 
@@ -64,7 +83,11 @@ final class PartsTest extends TestCase
             $of = $panel->box();
             self::assertLessThanOrEqual(200_000, $of->width());
             self::assertLessThanOrEqual(150_000, $of->height());
-            $marks = array_filter($panel->pieces(), static fn (Region $piece): bool => $piece->box()->bottom < $box->top || $piece->box()->top > $box->bottom);
+            $marks = array_filter(
+                $panel->pieces(),
+                static fn (Region $piece): bool => $piece->box()->bottom < $box->top
+                    || $piece->box()->top > $box->bottom,
+            );
             self::assertCount(0 === $nth || $nth === \count($panels) - 1 ? 2 : 4, $marks, 'above and below each joint');
             $letters += \count($panel->pieces()) - \count($marks);
         }

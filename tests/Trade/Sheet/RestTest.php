@@ -15,13 +15,23 @@ final class RestTest extends TestCase
 {
     private function square(int $left, int $top, int $width, int $height): Region
     {
-        return Box::sized($width * 1000, $height * 1000)->moved($left * 1000, $top * 1000)->region();
+        return Box::sized($width * 1000, $height * 1000)
+            ->moved($left * 1000, $top * 1000)
+            ->region();
     }
 
     public function testTheRestIsTrimmedSquareBelowWhatWasCut(): void
     {
         $rest = Remnant::ofSheet($this->square(0, 0, 300, 600), [$this->square(2, 2, 290, 100)], 3000, 60_000);
-        self::assertSame([0, 105_000, 300_000, 600_000], [$rest->square?->box()->left, $rest->square?->box()->top, $rest->square?->box()->right, $rest->square?->box()->bottom]);
+        self::assertSame(
+            [0, 105_000, 300_000, 600_000],
+            [
+                $rest->square?->box()->left,
+                $rest->square?->box()->top,
+                $rest->square?->box()->right,
+                $rest->square?->box()->bottom,
+            ],
+        );
         self::assertNull($rest->odd, 'it holds no more than the square');
     }
 
@@ -44,7 +54,9 @@ final class RestTest extends TestCase
         $rest = Remnant::ofSheet($this->square(0, 0, 300, 150), [$this->square(2, 2, 290, 100)], 3000, 60_000);
         self::assertNull($rest->square);
         self::assertNull($rest->odd);
-        self::assertNull(Remnant::ofSheet($this->square(0, 0, 20, 20), [$this->square(2, 2, 16, 16)], 3000, 60_000)->square);
+        self::assertNull(
+            Remnant::ofSheet($this->square(0, 0, 20, 20), [$this->square(2, 2, 16, 16)], 3000, 60_000)->square,
+        );
         self::assertSame(45_000.0, Remnant::ofSheet($this->square(0, 0, 300, 150), [], 3000, 60_000)->square?->area());
     }
 

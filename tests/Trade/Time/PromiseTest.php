@@ -23,7 +23,11 @@ final class PromiseTest extends TestCase
         $promise = new Promise(Rules::standard());
         self::assertEquals($this->at('2026-12-02 10:00'), $promise->onBy($this->at('2026-12-05 10:00')));
         self::assertEquals($this->at('2026-12-05 10:00'), $promise->restedAt($this->at('2026-12-02 10:00')));
-        self::assertEquals($this->at('2026-12-05 10:00'), $promise->earliest($this->at('2026-12-01 10:00')), 'a day of bench, three of rest');
+        self::assertEquals(
+            $this->at('2026-12-05 10:00'),
+            $promise->earliest($this->at('2026-12-01 10:00')),
+            'a day of bench, three of rest',
+        );
     }
 
     public function testTheWaitIsTheShops(): void
@@ -38,9 +42,15 @@ final class PromiseTest extends TestCase
         $used = $this->at('2026-12-05 10:00');
         self::assertFalse($promise->isLate($this->at('2026-12-02 09:59'), $used, null));
         self::assertTrue($promise->isLate($this->at('2026-12-02 10:01'), $used, null));
-        self::assertFalse($promise->isLate($this->at('2026-12-04'), $used, $this->at('2026-12-05 09:00')), 'resting in time');
+        self::assertFalse(
+            $promise->isLate($this->at('2026-12-04'), $used, $this->at('2026-12-05 09:00')),
+            'resting in time',
+        );
         self::assertTrue($promise->isLate($this->at('2026-12-04'), $used, $this->at('2026-12-05 11:00')));
-        self::assertTrue($promise->isLate($this->at('2026-12-06'), $used, $this->at('2026-12-01')), 'the day has passed');
+        self::assertTrue(
+            $promise->isLate($this->at('2026-12-06'), $used, $this->at('2026-12-01')),
+            'the day has passed',
+        );
     }
 
     public function testEveryRuleHasAUnitAReasonAndASection(): void

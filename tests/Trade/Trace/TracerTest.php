@@ -23,8 +23,14 @@ final class TracerTest extends TestCase
      * @param \Closure(float, float): float $cover how much of a pixel the object covers, 0 to 1
      * @param \Closure(int, int): int|null  $ground colour of the ground at a pixel
      */
-    private function picture(int $width, int $height, \Closure $cover, ?\Closure $ground = null, int $object = self::OBJECT, int $noise = 0): Picture
-    {
+    private function picture(
+        int $width,
+        int $height,
+        \Closure $cover,
+        ?\Closure $ground = null,
+        int $object = self::OBJECT,
+        int $noise = 0,
+    ): Picture {
         mt_srand(5);
         $pixels = [];
         for ($y = 0; $y < $height; ++$y) {
@@ -33,7 +39,9 @@ final class TracerTest extends TestCase
                 $back = null === $ground ? self::GROUND : $ground($x, $y);
                 $pixel = 0;
                 foreach ([16, 8, 0] as $shift) {
-                    $value = (int) round($share * ($object >> $shift & 255) + (1 - $share) * ($back >> $shift & 255)) + ($noise > 0 ? mt_rand(-$noise, $noise) : 0);
+                    $value =
+                        (int) round($share * (($object >> $shift) & 255) + (1 - $share) * (($back >> $shift) & 255)) +
+                        ($noise > 0 ? mt_rand(-$noise, $noise) : 0);
                     $pixel |= max(0, min(255, $value)) << $shift;
                 }
                 $pixels[] = $pixel;
@@ -69,16 +77,32 @@ final class TracerTest extends TestCase
         $disc = $this->disc(150, 120, 80);
         $hole = $this->disc(150, 120, 20);
         $speck = $this->disc(30, 30, 4);
-        $traced = (new Tracer($this->picture(300, 240, static fn (float $x, float $y): float => max($disc($x, $y) - $hole($x, $y), $speck($x, $y)), null, self::OBJECT, 9)))->trace();
+        $traced = (new Tracer(
+            $this->picture(
+                300,
+                240,
+                static fn (float $x, float $y): float => max($disc($x, $y) - $hole($x, $y), $speck($x, $y)),
+                null,
+                self::OBJECT,
+                9,
+            ),
+        ))->trace();
         self::assertCount(1, $traced->outline->rings());
-        self::assertGreaterThan(0.98, $this->overlap($traced->outline, SvgPath::read('M70 120A80 80 0 1 1 230 120A80 80 0 1 1 70 120Z')));
+        self::assertGreaterThan(
+            0.98,
+            $this->overlap($traced->outline, SvgPath::read('M70 120A80 80 0 1 1 230 120A80 80 0 1 1 70 120Z')),
+        );
     }
 
     public function testTheThresholdMovesTheLine(): void
     {
         $blurred = static fn (float $x, float $y): float => max(0.0, min(1.0, (90 - hypot($x - 150, $y - 120)) / 20));
         $tracer = new Tracer($this->picture(300, 240, $blurred));
-        $areas = array_map(static fn (int $threshold): float => $tracer->trace($threshold)->outline->area(), [20, 60, 120]);
+        $areas = array_map(static fn (int $threshold): float => $tracer->trace($threshold)->outline->area(), [
+            20,
+            60,
+            120,
+        ]);
         self::assertGreaterThan($areas[1], $areas[0]);
         self::assertGreaterThan($areas[2], $areas[1]);
         self::assertNotSame([], $tracer->trace(100)->doubts);
@@ -88,18 +112,44 @@ final class TracerTest extends TestCase
     {
         $shadow = static fn (int $x, int $y): int => hypot($x - 165, $y - 135) < 80 ? 0xD8D4CD : self::GROUND;
         $traced = (new Tracer($this->picture(300, 240, $this->disc(150, 120, 80), $shadow)))->trace();
-        self::assertGreaterThan(0.98, $this->overlap($traced->outline, SvgPath::read('M70 120A80 80 0 1 1 230 120A80 80 0 1 1 70 120Z')));
+        self::assertGreaterThan(
+            0.98,
+            $this->overlap($traced->outline, SvgPath::read('M70 120A80 80 0 1 1 230 120A80 80 0 1 1 70 120Z')),
+        );
     }
 
-    /** @return iterable<string, array{array{int, int}, \Closure(float, float): float, (\Closure(int, int): int)|null, int, string}> */
+    /**
+     * @return iterable<string, array{array{int, int}, \Closure(float, float): float, (\Closure(int, int): int)|null, int, string}>
+     */
     public static function bad(): iterable
     {
-        $disc = static fn (float $cx, float $cy, float $radius): \Closure => static fn (float $x, float $y): float => hypot($x - $cx, $y - $cy) < $radius ? 1.0 : 0.0;
-        yield 'a chequered ground' => [[200, 160], $disc(100, 80, 40), static fn (int $x, int $y): int => (intdiv($x, 12) + intdiv($y, 12)) % 2 ? 0xFFFFFF : 0x404860, self::OBJECT, 'ground-not-plain'];
+        $disc = static fn (float $cx, float $cy, float $radius): \Closure => static fn (
+            float $x,
+            float $y,
+        ): float => hypot($x - $cx, $y - $cy) < $radius ? 1.0 : 0.0;
+        yield 'a chequered ground' => [
+            [200, 160],
+            $disc(100, 80, 40),
+            static fn (int $x, int $y): int => (intdiv($x, 12) + intdiv($y, 12)) % 2 ? 0xFFFFFF : 0x404860,
+            self::OBJECT,
+            'ground-not-plain',
+        ];
         yield 'an object cut off by the edge' => [[200, 160], $disc(20, 80, 40), null, self::OBJECT, 'object-cropped'];
-        yield 'an object all over' => [[400, 300], static fn (float $x, float $y): float => $x > 5 && $x < 395 && $y > 5 && $y < 295 ? 1.0 : 0.0, null, self::OBJECT, 'no-ground'];
+        yield 'an object all over' => [
+            [400, 300],
+            static fn (float $x, float $y): float => $x > 5 && $x < 395 && $y > 5 && $y < 295 ? 1.0 : 0.0,
+            null,
+            self::OBJECT,
+            'no-ground',
+        ];
         yield 'an object of the ground’s own colour' => [[200, 160], $disc(100, 80, 40), null, 0xEAE6E0, 'no-object'];
-        yield 'nothing at all' => [[200, 160], static fn (float $x, float $y): float => 0.0, null, self::OBJECT, 'no-object'];
+        yield 'nothing at all' => [
+            [200, 160],
+            static fn (float $x, float $y): float => 0.0,
+            null,
+            self::OBJECT,
+            'no-object',
+        ];
         yield 'a thumbnail' => [[40, 40], $disc(20, 20, 10), null, self::OBJECT, 'photo-too-small'];
     }
 
@@ -109,8 +159,13 @@ final class TracerTest extends TestCase
      * @param (\Closure(int, int): int)|null $ground
      */
     #[DataProvider('bad')]
-    public function testABadPhotoIsToldWhatToDoBetter(array $size, \Closure $cover, ?\Closure $ground, int $object, string $reason): void
-    {
+    public function testABadPhotoIsToldWhatToDoBetter(
+        array $size,
+        \Closure $cover,
+        ?\Closure $ground,
+        int $object,
+        string $reason,
+    ): void {
         try {
             (new Tracer($this->picture($size[0], $size[1], $cover, $ground, $object)))->trace();
             self::fail('not refused');

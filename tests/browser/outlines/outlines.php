@@ -20,19 +20,36 @@ require $root.'/vendor/autoload.php';
 
 // 200 px, or so much more or less that the browser's font size is a whole number: it draws no others true.
 const CAP_HEIGHT = 200;
-const WORDS = ['Hamburg', 'fjord & office', 'AVATAR', '1,079.35', 'Zoë Åse', 'y', '“Quay” – don’t', 'Ταύρος', 'Жуковский', 'שלום', 'سلام'];
+const WORDS = [
+    'Hamburg',
+    'fjord & office',
+    'AVATAR',
+    '1,079.35',
+    'Zoë Åse',
+    'y',
+    '“Quay” – don’t',
+    'Ταύρος',
+    'Жуковский',
+    'שלום',
+    'سلام',
+];
 
 $faces = new Faces($root);
 $letterer = new Typesetter($faces, new HarfBuzz(), new InMemoryCache());
 $all = [];
 foreach ($faces->all() as $face) {
     $outlines = new FaceOutlines($face);
-    $fontSize = (int) round(CAP_HEIGHT * $outlines->unitsPerEm / $outlines->capHeight());
-    $capHeight = (int) round(1000 * $fontSize * $outlines->capHeight() / $outlines->unitsPerEm);
+    $fontSize = (int) round((CAP_HEIGHT * $outlines->unitsPerEm) / $outlines->capHeight());
+    $capHeight = (int) round((1000 * $fontSize * $outlines->capHeight()) / $outlines->unitsPerEm);
     $words = [];
     foreach (WORDS as $text) {
         try {
-            $words[] = ['text' => $text, 'path' => SvgPath::write($letterer->top(Words::set($face, [$text], new Setting()), $capHeight, $capHeight))];
+            $words[] = [
+                'text' => $text,
+                'path' => SvgPath::write(
+                    $letterer->top(Words::set($face, [$text], new Setting()), $capHeight, $capHeight),
+                ),
+            ];
         } catch (Refused $refused) {
             if ('missing-character' !== $refused->reason) {
                 throw $refused;
