@@ -53,11 +53,11 @@ show('12-letter fit, core, words remembered', $warm);
 
 // The check alone: a script with its rim, at the largest size, where strokes are near or under their limit.
 $judgement = new Judgement(Rules::standard());
-$letterer = new Typesetter($faces, new HarfBuzz(), new InMemoryCache());
+$typesetter = new Typesetter($faces, new HarfBuzz(), new InMemoryCache());
 $times = [];
 foreach (['pacifico', 'lobster', 'kaushan', 'dancing', 'great-vibes', 'sacramento'] as $face) {
     foreach ([[180, 90], [120, 40], [300, 80], [90, 30]] as [$width, $height]) {
-        $fitted = (new Fitting($letterer, Rules::standard()))->fit(new Rectangle(Size::millimetres($width, $height), Length::millimetres(4)), Words::set($faces->named($face), ['Marigoldberr'], Arrangement::Line), null, 1500);
+        $fitted = (new Fitting($typesetter, Rules::standard()))->fit(new Rectangle(Size::millimetres($width, $height), Length::millimetres(4)), Words::set($faces->named($face), ['Marigoldberr'], Arrangement::Line), null, 1500);
         $began = hrtime(true);
         $judgement->judge($fitted, Film::Permanent, Usage::Outdoor);
         $times[] = (hrtime(true) - $began) / 1e6;
@@ -76,7 +76,7 @@ for ($nth = 0; $nth < 5; ++$nth) {
     $began = hrtime(true);
     $brought = SvgDrawing::read($svg);
     $read[] = (hrtime(true) - $began) / 1e6;
-    $fitted = (new Fitting($letterer, Rules::standard()))->fit(new Rectangle(Size::millimetres(320, 140), Length::millimetres(0)), Words::brought($faces->named('oswald'), $brought, new Setting()));
+    $fitted = (new Fitting($typesetter, Rules::standard()))->fit(new Rectangle(Size::millimetres(320, 140), Length::millimetres(0)), Words::brought($faces->named('oswald'), $brought, new Setting()));
     $began = hrtime(true);
     $judgement->judge($fitted, Film::Permanent, Usage::Outdoor);
     $checked[] = (hrtime(true) - $began) / 1e6;

@@ -11,7 +11,7 @@ use Yelbo\Trade\Lettering\Typesetter;
 #[AsCommand('trade:letter', 'Sets words as fused outlines')]
 final class LetterCommand extends TradeCommand
 {
-    public function __construct(private readonly Reading $reading, private readonly Typesetter $letterer)
+    public function __construct(private readonly Reading $reading, private readonly Typesetter $typesetter)
     {
         parent::__construct();
     }
@@ -22,11 +22,11 @@ final class LetterCommand extends TradeCommand
         $capHeight = $in->length('capHeight', 0.5, 20_000);
         $offset = $in->has('offset') ? $in->length('offset', 0, 1000) : null;
         $in->end();
-        $artwork = $this->letterer->artwork($words, $capHeight, $offset);
+        $artwork = $this->typesetter->artwork($words, $capHeight, $offset);
 
         return [
             'capHeight' => Reading::mm($capHeight),
-            'xHeight' => Reading::mm($this->letterer->xHeight($words->face, $capHeight)),
+            'xHeight' => Reading::mm($this->typesetter->xHeight($words->face, $capHeight)),
             'layers' => array_map(Reading::layer(...), $artwork->layers),
         ];
     }

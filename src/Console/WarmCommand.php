@@ -20,7 +20,7 @@ final class WarmCommand extends Command
 {
     private const LETTERS = 'ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789&.-';
 
-    public function __construct(private readonly Faces $faces, private readonly Typesetter $letterer)
+    public function __construct(private readonly Faces $faces, private readonly Typesetter $typesetter)
     {
         parent::__construct();
     }
@@ -32,9 +32,9 @@ final class WarmCommand extends Command
                 static fn (string $letter): Words => Words::set($face, [$letter], new Setting()),
                 self::letters($face),
             );
-            $this->letterer->shapeAll($letters);
+            $this->typesetter->shapeAll($letters);
             foreach ($letters as $letter) {
-                $this->letterer->sketch($letter);
+                $this->typesetter->sketch($letter);
             }
         }
 

@@ -26,13 +26,13 @@ final readonly class Decals
     private const FACES = ['bebas', 'pacifico', 'lobster', 'oswald', 'alfa-slab', 'fredoka'];
 
     private Faces $faces;
-    private Typesetter $letterer;
+    private Typesetter $typesetter;
     private Randomizer $random;
 
     public function __construct(string $root, int $seed)
     {
         $this->faces = new Faces($root);
-        $this->letterer = new Typesetter($this->faces, new HarfBuzz(), new InMemoryCache());
+        $this->typesetter = new Typesetter($this->faces, new HarfBuzz(), new InMemoryCache());
         $this->random = new Randomizer(new Mt19937($seed));
     }
 
@@ -62,22 +62,22 @@ final readonly class Decals
 
     private function name(string $face, int $cap, string $name): Region
     {
-        return $this->letterer->top(Words::set($this->faces->named($face), [$name], new Setting()), $cap);
+        return $this->typesetter->top(Words::set($this->faces->named($face), [$name], new Setting()), $cap);
     }
 
     private function monogram(string $face, int $cap): Region
     {
-        return $this->letterer->top(Words::set($this->faces->named($face), ['A R L'], new Setting(Arrangement::Monogram)), $cap);
+        return $this->typesetter->top(Words::set($this->faces->named($face), ['A R L'], new Setting(Arrangement::Monogram)), $cap);
     }
 
     private function onRing(string $face, int $cap): Region
     {
-        return $this->letterer->top(Words::set($this->faces->named($face), ['Lockside', 'Plots'], new Setting(Arrangement::Ring)), $cap);
+        return $this->typesetter->top(Words::set($this->faces->named($face), ['Lockside', 'Plots'], new Setting(Arrangement::Ring)), $cap);
     }
 
     private function framed(string $face, string $name, int $cap, Frame $frame): Region
     {
-        return $this->letterer->top(Words::set($this->faces->named($face), [$name], new Setting(frame: $frame)), $cap);
+        return $this->typesetter->top(Words::set($this->faces->named($face), [$name], new Setting(frame: $frame)), $cap);
     }
 
     /**
@@ -123,7 +123,7 @@ final readonly class Decals
         $pieces = [];
         while (\count($pieces) < $count) {
             $words = Words::set($this->faces->named(self::FACES[$this->random->getInt(0, 5)]), [self::NAMES[$this->random->getInt(0, \count(self::NAMES) - 1)]], new Setting());
-            $region = $this->letterer->top($words, $this->random->getInt(24, 41) * 1000);
+            $region = $this->typesetter->top($words, $this->random->getInt(24, 41) * 1000);
             if ($region->box()->width() <= 200_000) {
                 $pieces[] = new NestPiece('p'.\count($pieces), $region);
             }

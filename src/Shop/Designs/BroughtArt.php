@@ -61,7 +61,7 @@ class BroughtArt
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
-    /** The docket it was brought to. */
+    /** The number of the docket it was brought for. */
     public function docket(): int
     {
         return $this->docket;

@@ -20,7 +20,7 @@ final class Fields
     /** @var array<string, string> */
     private array $wrong = [];
 
-    /** Whether nothing is wrong so far. */
+    /** Whether nothing was typed. */
     public static function isEmpty(string $typed): bool
     {
         return '' === trim($typed);

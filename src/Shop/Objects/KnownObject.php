@@ -73,7 +73,7 @@ class KnownObject implements Versioned
         return ObjectAnswers::fromKept(['object' => $this->name] + $this->answers);
     }
 
-    /** The name of its picture; none where it has none. */
+    /** Its picture as JPEG; none where it has none. */
     public function picture(): ?string
     {
         if (\is_resource($this->picture)) {
@@ -92,7 +92,7 @@ class KnownObject implements Versioned
         $this->answers = array_diff_key($answers->toArray(), self::NOT_KEPT);
     }
 
-    /** Gives it a picture. */
+    /** Gives it a picture, JPEG; none takes it away. */
     public function depict(?string $jpeg): void
     {
         $this->picture = $jpeg;

@@ -346,14 +346,14 @@ class Docket implements Versioned
         );
     }
 
-    /** Makes a version of the proof. */
+    /** Takes a new version of the proof. */
     public function freeze(Proof $proof): void
     {
         $this->move(DocketMove::MakeProof);
         $this->proofs->add($proof);
     }
 
-    /** Takes the customer’s yes to the newest proof, and makes its pieces. */
+    /** Takes the customer’s yes, and the pieces it makes. */
     public function approve(Piece ...$pieces): void
     {
         $this->move(DocketMove::Approve);

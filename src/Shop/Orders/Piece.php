@@ -129,7 +129,7 @@ class Piece implements Versioned
         return $this->film;
     }
 
-    /** Which layer of the decal it is, from 0. */
+    /** Which layer of the decal it is: the letters are 0, what lies underneath them 1 and 2. */
     public function layer(): int
     {
         return $this->layer;

@@ -123,7 +123,7 @@ class Supply implements Versioned
         return null !== $this->lowAt && $this->amount < $this->lowAt;
     }
 
-    /** Changes what is known of it. */
+    /** Puts so much more of it on the shelf; takes it off where it is negative. */
     public function change(int $by): void
     {
         $this->amount += $by;

@@ -24,7 +24,7 @@ final class FaceMeasures
 
     public function __construct(
         private readonly Faces $faces,
-        private readonly Typesetter $letterer,
+        private readonly Typesetter $typesetter,
         private readonly Cache $cache,
     ) {
     }
@@ -35,7 +35,7 @@ final class FaceMeasures
         $this->shipped ??= $this->cache->recall('face-measures', $this->faces->measures(...));
         $known = $this->shipped[$words->face->slug] ?? [];
         $all = null;
-        foreach ($this->letterer->glyphs($words) as $glyph) {
+        foreach ($this->typesetter->glyphs($words) as $glyph) {
             $one = isset($known[$glyph]) ? new Measures(...$known[$glyph]) : $this->measured($words, $glyph);
             $all = null === $all || null === $one ? $one ?? $all : $all->and($one);
         }
@@ -49,7 +49,7 @@ final class FaceMeasures
             $words,
             $glyph,
         ): ?Measures {
-            $film = $this->letterer->glyph($words->face, $glyph, self::MEASURED_AT);
+            $film = $this->typesetter->glyph($words->face, $glyph, self::MEASURED_AT);
 
             return $film->isEmpty() ? null : Measures::ofRegion($film, self::MEASURED_AT);
         });

@@ -37,10 +37,10 @@ final readonly class Fitting
     private OnTaper $onTaper;
     private RingRound $rings;
 
-    public function __construct(private Typesetter $letterer, private Rules $rules)
+    public function __construct(private Typesetter $typesetter, private Rules $rules)
     {
-        $this->onTaper = new OnTaper($letterer);
-        $this->rings = new RingRound($letterer);
+        $this->onTaper = new OnTaper($typesetter);
+        $this->rings = new RingRound($typesetter);
     }
 
     /**
@@ -136,14 +136,14 @@ final readonly class Fitting
     {
         if (!$words->setting->isProportional()) {
             $words = $words->with(
-                $words->setting->bowed($this->letterer->bow($words->with($words->setting->unbowed()))),
+                $words->setting->bowed($this->typesetter->bow($words->with($words->setting->unbowed()))),
             );
         }
         [$words, $ring] = $this->rings->ringed($words, $room, self::middle($surface), null);
         $sketch =
             $room instanceof ConvexArea
-                ? $this->letterer->sketch($words)
-                : Geos::union([$this->letterer->sketch($words)]);
+                ? $this->typesetter->sketch($words)
+                : Geos::union([$this->typesetter->sketch($words)]);
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $room->largest($sketch, true)->scale());
 
         return $height < Typesetter::SMALLEST
@@ -177,7 +177,7 @@ final readonly class Fitting
     ): Fitted {
         $middle = self::middle($surface);
         [$reference, $scale] = match (true) {
-            null !== $ring => [$ring, new Centred($this->letterer->top($words, $ring), $inner, $middle)],
+            null !== $ring => [$ring, new Centred($this->typesetter->top($words, $ring), $inner, $middle)],
             $words->setting->isProportional() => $this->largest($words, $inner),
             default => $this->onCircle($words, $inner, $middle),
         };
@@ -186,8 +186,8 @@ final readonly class Fitting
         if ($chosen < Typesetter::SMALLEST) {
             throw self::tooLong();
         }
-        $top = $this->letterer->top($words, $chosen, $reference);
-        $artwork = $this->letterer->layers($words, $top, $chosen, $offset);
+        $top = $this->typesetter->top($words, $chosen, $reference);
+        $artwork = $this->typesetter->layers($words, $top, $chosen, $offset);
         $box = $artwork->box();
         if (null !== $at) {
             $place = [$at[0] + $box->width() / 2, $at[1] + $box->height() / 2];
@@ -199,7 +199,7 @@ final readonly class Fitting
         // What was mended away at one side does not move the rest.
         [$x, $y] =
             null === $at && !$words->setting->mending->isNothing()
-                ? self::apart($top->box(), $this->letterer->mended($words, $top)->box())
+                ? self::apart($top->box(), $this->typesetter->mended($words, $top)->box())
                 : [0, 0];
         $place = [$place[0] + $x, $place[1] + $y];
         $corner = [(int) round($place[0] - $box->width() / 2), (int) round($place[1] - $box->height() / 2)];
@@ -223,9 +223,9 @@ final readonly class Fitting
     private function largest(Words $words, Room $inner): array
     {
         $room = $inner->region();
-        $reference = $this->letterer->guess($words, $room->isEmpty() ? Box::sized(1, 1) : $room->box());
+        $reference = $this->typesetter->guess($words, $room->isEmpty() ? Box::sized(1, 1) : $room->box());
         for ($round = 0;; ++$round) {
-            $largest = $inner->largest($this->letterer->top($words, $reference));
+            $largest = $inner->largest($this->typesetter->top($words, $reference));
             $better = Typesetter::reference(max(1000, (int) floor($reference * $largest->scale())));
             if ($better <= $reference || $round >= 2) {
                 return [$reference, $largest];
@@ -284,7 +284,7 @@ final readonly class Fitting
     private function atSize(Words $words, Room $inner, int $capHeight, array $middle): array
     {
         try {
-            $top = $this->letterer->top($words, $capHeight);
+            $top = $this->typesetter->top($words, $capHeight);
         } catch (Refused $refused) {
             return 'circle-too-small' === $refused->reason ? [0.0, null] : throw $refused;
         }

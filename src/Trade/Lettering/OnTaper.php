@@ -35,7 +35,7 @@ final readonly class OnTaper
     /** Of a region's area: a hull this near is the region itself. */
     private const CONVEX = 1e-4;
 
-    public function __construct(private Typesetter $letterer)
+    public function __construct(private Typesetter $typesetter)
     {
     }
 
@@ -56,7 +56,7 @@ final readonly class OnTaper
         if (null === $straight || !$words->setting->isProportional()) {
             return null;
         }
-        $reference = $this->letterer->guess($words, $straight->region()->box());
+        $reference = $this->typesetter->guess($words, $straight->region()->box());
         $settled = $this->settled($taper, $straight, $words, $capHeight, $reference, $offset, $at);
         if (null === $settled) {
             return null;
@@ -77,10 +77,10 @@ final readonly class OnTaper
         if ($chosen < Typesetter::SMALLEST) {
             return null;
         }
-        $plain = $this->letterer->top($words, $chosen, $reference);
+        $plain = $this->typesetter->top($words, $chosen, $reference);
         $about = $plain->box();
-        $bent = $this->letterer->mended($words, self::bent($taper, $plain, $place));
-        $artwork = $this->letterer->layers(
+        $bent = $this->typesetter->mended($words, self::bent($taper, $plain, $place));
+        $artwork = $this->typesetter->layers(
             $words,
             self::bent($taper, $plain, $place),
             $chosen,
@@ -90,7 +90,7 @@ final readonly class OnTaper
         $grown = max([0, ...(array) $offset]);
         $box = $bent->box();
         $corner = [$box->left - $grown, $box->top - $grown];
-        $flat = $this->letterer->top($words, $chosen, $reference)->box();
+        $flat = $this->typesetter->top($words, $chosen, $reference)->box();
         $baseline = $taper->development->apexRadius - $taper->radiusAt($place[1] + $flat->height() / 2);
 
         return new Fitted(
@@ -133,7 +133,7 @@ final readonly class OnTaper
                         : 0.0,
                 ]
                 : null;
-        $top = $this->letterer->top($words, $reference);
+        $top = $this->typesetter->top($words, $reference);
         $radius = $taper->middleRadius();
         $chosen = $largest = 0;
         $place = [0.0, 0.0];
@@ -193,7 +193,7 @@ final readonly class OnTaper
     /** @param array{float, float} $place */
     private function holds(Taper $taper, Room $inner, Words $words, int $chosen, int $reference, array $place): bool
     {
-        return $inner->holds(self::bent($taper, $this->letterer->top($words, $chosen, $reference), $place), [0, 0]);
+        return $inner->holds(self::bent($taper, $this->typesetter->top($words, $chosen, $reference), $place), [0, 0]);
     }
 
     /** The safe area laid straight. */
@@ -251,13 +251,13 @@ final readonly class OnTaper
         int|array|null $offset,
         array $at,
     ): array {
-        $art = $this->letterer->top($words, $chosen, $reference);
+        $art = $this->typesetter->top($words, $chosen, $reference);
         $grown = max([0, ...(array) $offset]);
         $box = $art->box();
         $x = $at[0] + $grown + $box->width() / 2;
         $y = $at[1] + $grown + $box->height() / 2;
         for ($round = 0; $round < 4; ++$round) {
-            $found = $this->letterer->mended($words, self::bent($taper, $art, $taper->straightened($x, $y)))->box();
+            $found = $this->typesetter->mended($words, self::bent($taper, $art, $taper->straightened($x, $y)))->box();
             $x += $at[0] + $grown - $found->left;
             $y += $at[1] + $grown - $found->top;
         }

@@ -25,9 +25,7 @@ final readonly class Placing
      * @param array{int, int} $at left and top of the art
      *
      * @return array{right: int, bottom: int, across: int, down: int, features: list<Feature>} from the art's edges to
-     *     the
-     *                                                                                         object's, and from the
-     * object's middle and each part to the art's middle
+     *     the object's, and from the object's middle and each part to the art's middle
      */
     public function distances(array $at): array
     {

@@ -16,7 +16,7 @@ final readonly class RingRound
     /** The circle and the letters on it decide each other: after so many rounds they agree. */
     private const RING_ROUNDS = 4;
 
-    public function __construct(private Typesetter $letterer)
+    public function __construct(private Typesetter $typesetter)
     {
     }
 
@@ -54,11 +54,11 @@ final readonly class RingRound
                 ),
             ) - self::ROUGH_RING;
         $hole += self::ROUGH_RING;
-        $natural = $this->letterer->bow($words);
+        $natural = $this->typesetter->bow($words);
         $bow = max($natural, 1.5);
         $largest = 0.0;
         for ($round = 0; $round < self::RING_ROUNDS; ++$round) {
-            [$out, $in] = $this->letterer->ringReaches($words->with($setting->bowed($bow)));
+            [$out, $in] = $this->typesetter->ringReaches($words->with($setting->bowed($bow)));
             $largest = ($limit - $hole) / ($out + $in);
             if ($largest * ($natural - $in) > $hole) {
                 $largest = $limit / ($natural + $out);

@@ -30,9 +30,9 @@ final readonly class SetFitting
 
     private Fitting $fitting;
 
-    public function __construct(private Typesetter $letterer, Rules $rules)
+    public function __construct(private Typesetter $typesetter, Rules $rules)
     {
-        $this->fitting = new Fitting($letterer, $rules);
+        $this->fitting = new Fitting($typesetter, $rules);
     }
 
     /**
@@ -52,7 +52,7 @@ final readonly class SetFitting
         if ([] === $members) {
             throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
         }
-        $this->letterer->shapeAll($members);
+        $this->typesetter->shapeAll($members);
         $alone = [];
         foreach ($members as $nth => $words) {
             $alone[$words->key()] ??= self::under(
@@ -94,9 +94,7 @@ final readonly class SetFitting
      * @param int|list<int>|null $offset
      *
      * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} the letter height, what each could
-     *     have alone, and
-     *                                                                            each at that height with its place and
-     * whether it fits
+     *     have alone, and each at that height with its place and whether it fits
      */
     public function sketch(
         Surface $surface,
@@ -104,7 +102,7 @@ final readonly class SetFitting
         ?int $capHeight = null,
         int|array|null $offset = null,
     ): array {
-        $this->letterer->shapeAll($members);
+        $this->typesetter->shapeAll($members);
         $room = $this->fitting->sketchRoom($surface, $offset, $members[0]->setting->mending->thicken);
         $near = $room instanceof ConvexArea ? self::NEARLY_LEAST : self::ROUGHLY_LEAST;
         $alone = $exact = [];
@@ -142,7 +140,7 @@ final readonly class SetFitting
     /** @return array{Artwork, array{int, int}, bool} */
     private function placed(Surface $surface, Room $room, Words $words, int $capHeight): array
     {
-        $sketch = $this->letterer->sketch($words)->put($capHeight / Glyphs::SKETCH_HEIGHT, 0, 0);
+        $sketch = $this->typesetter->sketch($words)->put($capHeight / Glyphs::SKETCH_HEIGHT, 0, 0);
         $artwork = Artwork::fromLayers([
             new Layer(
                 Layer::TOP,
@@ -253,7 +251,7 @@ final readonly class SetFitting
                 continue;
             }
             try {
-                $long = max(0.0, ...$this->letterer->lengths(Words::set($face, $words->lines, $words->setting)));
+                $long = max(0.0, ...$this->typesetter->lengths(Words::set($face, $words->lines, $words->setting)));
             } catch (Refused) {
                 continue;
             }

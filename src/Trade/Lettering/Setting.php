@@ -94,7 +94,7 @@ final readonly class Setting
         return null === $this->radius || !$this->arrangement->isRound();
     }
 
-    /** The same along a circle of that radius, µm. */
+    /** The same along a circle, its radius as a share of the letter height. */
     public function bowed(float $bow): self
     {
         return new self(

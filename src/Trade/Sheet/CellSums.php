@@ -46,7 +46,7 @@ final readonly class CellSums
         $this->sums = $sums;
     }
 
-    /** Whether anything lies in a rectangle of cells. */
+    /** Whether all of a box is covered. */
     public function hold(Box $box): bool
     {
         $left = intdiv($box->left - $this->box->left, self::CELL);

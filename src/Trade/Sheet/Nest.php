@@ -42,9 +42,8 @@ final readonly class Nest
     /**
      * @param list<NestStock>               $stock  tried in this order
      * @param list<NestPiece>               $pieces
-     * @param \Closure(Plan): bool|null $more   asked after every try, with the best plan so far, whether to
-     *                                          go on; where it is left out only few pieces are laid by their outlines,
-     * once
+     * @param \Closure(Plan): bool|null $more   asked after every try, with the best plan so far,
+     *     whether to go on; where it is left out only few pieces are laid by their outlines, once
      * @param list<Fixed>               $fixed  sheets that pieces lie on already: they stay, and are filled up first
      */
     public function plan(array $stock, array $pieces, ?\Closure $more = null, array $fixed = []): Plan

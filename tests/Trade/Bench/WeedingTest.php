@@ -47,7 +47,7 @@ final class WeedingTest extends TestCase
     public function testNothingIsLostNorCountedTwice(): void
     {
         foreach (['pacifico', 'alfa-slab', 'righteous'] as $face) {
-            $word = Lettering::letterer()->top(Lettering::words($face, 'Bilge & Oar 68'), 40_000);
+            $word = Lettering::typesetter()->top(Lettering::words($face, 'Bilge & Oar 68'), 40_000);
             $weeding = $this->weeding($word);
             $block = $weeding->block;
             $sum = array_sum(
@@ -63,20 +63,20 @@ final class WeedingTest extends TestCase
     {
         self::assertSame(
             Weeding::SURROUND_FIRST,
-            $this->weeding(Lettering::letterer()->top(Lettering::words('alfa-slab', 'BOAT'), 60_000))->school,
+            $this->weeding(Lettering::typesetter()->top(Lettering::words('alfa-slab', 'BOAT'), 60_000))->school,
         );
-        $fine = $this->weeding(Lettering::letterer()->top(Lettering::words('great-vibes', 'Quay'), 40_000));
+        $fine = $this->weeding(Lettering::typesetter()->top(Lettering::words('great-vibes', 'Quay'), 40_000));
         self::assertSame(Weeding::INSIDES_FIRST, $fine->school);
         self::assertStringContainsString('mm wide', $fine->why);
     }
 
     public function testSmallCountersAndIslandsAreReverseWeeded(): void
     {
-        $weeding = $this->weeding(Lettering::letterer()->top(Lettering::words('fredoka', 'eio'), 16_000));
+        $weeding = $this->weeding(Lettering::typesetter()->top(Lettering::words('fredoka', 'eio'), 16_000));
         self::assertCount(3, $weeding->reverse, 'the eye of e, the inside of o, the dot of i');
         self::assertSame(
             [],
-            $this->weeding(Lettering::letterer()->top(Lettering::words('fredoka', 'eo'), 90_000))->reverse,
+            $this->weeding(Lettering::typesetter()->top(Lettering::words('fredoka', 'eo'), 90_000))->reverse,
         );
     }
 

@@ -42,7 +42,7 @@ final class CorpusTest extends TestCase
     #[DataProvider('defects')]
     public function testFindsADefectPutInAWord(string $face, int $height, string $kind): void
     {
-        $word = Lettering::letterer()->top(Lettering::words($face, 'HIT'), 1000 * $height);
+        $word = Lettering::typesetter()->top(Lettering::words($face, 'HIT'), 1000 * $height);
         self::assertSame([], self::stops($word), 'clean without it');
         [$broken, $code, $spot] = self::put($word, $kind);
         $found = array_values(
@@ -193,7 +193,7 @@ final class CorpusTest extends TestCase
         mt_srand(41);
         $faces = ['great-vibes', 'playfair', 'cinzel', 'sacramento', 'lobster', 'libre-baskerville'];
         for ($try = 0; $try < 8; ++$try) {
-            $word = Lettering::letterer()->top(
+            $word = Lettering::typesetter()->top(
                 Lettering::words($faces[$try % 6], ['Heron', 'Swift', 'Teal', 'Cox'][$try % 4]),
                 6_000 + 1000 * mt_rand(0, 8),
             );
@@ -218,7 +218,7 @@ final class CorpusTest extends TestCase
     public function testMirroredTwiceIsTheSameAndMirroredHasTheSameSnags(): void
     {
         foreach (['great-vibes', 'fredoka', 'pirata'] as $face) {
-            $word = Lettering::letterer()->top(Lettering::words($face, 'Dog'), 14_000);
+            $word = Lettering::typesetter()->top(Lettering::words($face, 'Dog'), 14_000);
             $mirrored = $word->mirrored();
             self::assertEquals($word, $mirrored->mirrored());
             self::assertEquals($word->box(), $mirrored->box());

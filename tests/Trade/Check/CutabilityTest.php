@@ -78,13 +78,13 @@ final class CutabilityTest extends TestCase
 
     public function testBoldFacesAreCleanAndHairlinesAreNot(): void
     {
-        $letterer = Lettering::letterer();
+        $typesetter = Lettering::typesetter();
         $check = new Cutability(Film::Permanent->limits(Rules::standard()));
         foreach (['alfa-slab', 'fredoka', 'bebas', 'righteous'] as $face) {
             self::assertSame(
                 [],
                 array_filter(
-                    $check->snags($letterer->top(Lettering::words($face, 'Kestrel'), 40_000)),
+                    $check->snags($typesetter->top(Lettering::words($face, 'Kestrel'), 40_000)),
                     static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
                 ),
                 $face,
@@ -92,17 +92,17 @@ final class CutabilityTest extends TestCase
         }
         $codes = array_map(
             static fn (Snag $snag): string => $snag->code,
-            $check->snags($letterer->top(Lettering::words('great-vibes', 'Kestrel'), 20_000)),
+            $check->snags($typesetter->top(Lettering::words('great-vibes', 'Kestrel'), 20_000)),
         );
         self::assertContains('thin-stroke', $codes);
     }
 
     public function testTheCureToEnlargeCures(): void
     {
-        $letterer = Lettering::letterer();
+        $typesetter = Lettering::typesetter();
         $check = new Cutability(Film::Permanent->limits(Rules::standard()));
         $words = Lettering::words('libre-baskerville', 'Rope');
-        $snags = $check->snags($letterer->top($words, 9000), 9000);
+        $snags = $check->snags($typesetter->top($words, 9000), 9000);
         self::assertNotEmpty($snags);
         $height = 0;
         foreach ($snags as $snag) {
@@ -115,7 +115,7 @@ final class CutabilityTest extends TestCase
             [],
             array_map(
                 static fn (Snag $snag): string => "$snag->code $snag->found",
-                $check->snags($letterer->top($words, $height + 200)),
+                $check->snags($typesetter->top($words, $height + 200)),
             ),
         );
     }
@@ -146,7 +146,7 @@ final class CutabilityTest extends TestCase
 
     public function testArtBeyondTheSafeAreaIsStoppedWithTheSizeThatFits(): void
     {
-        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        $fitted = (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             new Rectangle(Size::millimetres(100, 60), Length::millimetres(0)),
             Lettering::words('bebas', 'Teal'),
             80_000,

@@ -27,7 +27,7 @@ final class JudgementTest extends TestCase
 {
     private function fit(Surface $surface, string $words, ?int $capHeight = null): Fitted
     {
-        return (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        return (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             $surface,
             Lettering::words('bebas', ...explode('|', $words)),
             $capHeight,

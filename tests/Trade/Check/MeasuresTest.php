@@ -42,8 +42,8 @@ final class MeasuresTest extends TestCase
         $shipped = Lettering::faces()->measures();
         foreach (['oswald' => 'Ae8', 'pacifico' => 'Qg', 'playfair' => 'Wi'] as $slug => $letters) {
             $words = Lettering::words($slug, $letters);
-            foreach (Lettering::letterer()->glyphs($words) as $glyph) {
-                $fresh = Measures::ofRegion(Lettering::letterer()->glyph($words->face, $glyph, 20_000), 20_000);
+            foreach (Lettering::typesetter()->glyphs($words) as $glyph) {
+                $fresh = Measures::ofRegion(Lettering::typesetter()->glyph($words->face, $glyph, 20_000), 20_000);
                 self::assertEqualsWithDelta(
                     $shipped[$slug][$glyph],
                     [
@@ -65,7 +65,7 @@ final class MeasuresTest extends TestCase
     /** The quick judgement is the whole one's, in nearly every face. */
     public function testTheQuickJudgementAgreesWithTheWholeOne(): void
     {
-        $quick = new FaceMeasures(Lettering::faces(), Lettering::letterer(), new InMemoryCache());
+        $quick = new FaceMeasures(Lettering::faces(), Lettering::typesetter(), new InMemoryCache());
         $limits = Film::Permanent->limits(Rules::standard());
         $agree = $all = 0;
         foreach (Lettering::faces()->all() as $face) {
@@ -73,7 +73,7 @@ final class MeasuresTest extends TestCase
                 $words = Lettering::words($face->slug, 'Kestrel');
                 $able = $quick->ofWords($words)->worst($cap, $limits)[0] >= 1;
                 $stops = array_filter(
-                    (new Cutability($limits))->snags(Lettering::letterer()->top($words, $cap)),
+                    (new Cutability($limits))->snags(Lettering::typesetter()->top($words, $cap)),
                     static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
                 );
                 $agree += $able === ([] === $stops) ? 1 : 0;
@@ -85,7 +85,7 @@ final class MeasuresTest extends TestCase
 
     public function testAGlyphNobodyMeasuredIsMeasuredWhenAsked(): void
     {
-        $quick = new FaceMeasures(Lettering::faces(), Lettering::letterer(), new InMemoryCache());
+        $quick = new FaceMeasures(Lettering::faces(), Lettering::typesetter(), new InMemoryCache());
         self::assertGreaterThan(0.02, $quick->ofWords(Lettering::words('lobster', 'Жук'))->stroke);
     }
 }

@@ -72,7 +72,7 @@ final class SnagGroupTest extends TestCase
 
     public function testWhatHasNoSpotStandsForItself(): void
     {
-        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        $fitted = (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             new Rectangle(Size::millimetres(90, 40), Length::millimetres(0)),
             Lettering::words('bebas', 'Swift'),
             null,
@@ -95,13 +95,13 @@ final class SnagGroupTest extends TestCase
     public function testTooLargeForTheFilmAndTooWideForTheTape(): void
     {
         $judgement = new FilmInHand(Rules::standard());
-        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        $fitted = (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             new Rectangle(Size::millimetres(700, 400), Length::millimetres(0)),
             Lettering::words('bebas', 'Cox'),
         );
         $snags = array_column($judgement->shelf($fitted, [300_000, 600_000]), null, 'code');
         self::assertSame(['too-large-for-film', 'too-wide-for-tape'], array_keys($snags));
-        $smaller = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        $smaller = (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             new Rectangle(Size::millimetres(700, 400), Length::millimetres(0)),
             Lettering::words('bebas', 'Cox'),
             $snags['too-large-for-film']->cures[0]['capHeight'] ?? 0,

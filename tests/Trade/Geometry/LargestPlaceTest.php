@@ -60,7 +60,7 @@ final class LargestPlaceTest extends TestCase
 
     public function testAgreesWithTheExactProgrammeInConvexRooms(): void
     {
-        $word = Lettering::letterer()->top(Lettering::words('pacifico', 'Marigold'), 20_000);
+        $word = Lettering::typesetter()->top(Lettering::words('pacifico', 'Marigold'), 20_000);
         foreach (
             [ConvexArea::box(Box::sized(120_000, 40_000)), ConvexArea::ellipse(60_000, 40_000, 60_000, 40_000)] as $area
         ) {
@@ -76,7 +76,7 @@ final class LargestPlaceTest extends TestCase
     public function testItsPlaceHoldsAndIsTheLargestThere(): void
     {
         mt_srand(97);
-        $word = Lettering::letterer()->top(Lettering::words('oswald', 'Teal'), 20_000);
+        $word = Lettering::typesetter()->top(Lettering::words('oswald', 'Teal'), 20_000);
         $box = $word->box();
         for ($i = 0; $i < 6; ++$i) {
             $holes = [];

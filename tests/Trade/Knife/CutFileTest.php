@@ -23,7 +23,7 @@ final class CutFileTest extends TestCase
 
     protected function setUp(): void
     {
-        $word = Lettering::letterer()->top(Lettering::words('bebas', 'BOAT 8'), 40_000);
+        $word = Lettering::typesetter()->top(Lettering::words('bebas', 'BOAT 8'), 40_000);
         $this->art = $word->moved(10_000 - $word->box()->left, 10_000 - $word->box()->top);
     }
 

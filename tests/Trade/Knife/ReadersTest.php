@@ -29,7 +29,7 @@ final class ReadersTest extends TestCase
     {
         $shapes = [];
         foreach (['Kestrel' => 'bebas', 'Ada' => 'pacifico', 'BOQ 9' => 'oswald'] as $word => $face) {
-            $shapes[$word] = Lettering::letterer()->top(Lettering::words($face, (string) $word), 40_000);
+            $shapes[$word] = Lettering::typesetter()->top(Lettering::words($face, (string) $word), 40_000);
         }
         $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan(
             [NestStock::sheet('s', 300_000, 200_000)],

@@ -28,7 +28,7 @@ final class ArrangementsTest extends TestCase
     /** @param list<string> $lines */
     private function set(array $lines, Setting $setting, string $face = 'oswald', int $cap = self::CAP): Region
     {
-        return Lettering::letterer()->top(Words::set(Lettering::faces()->named($face), $lines, $setting), $cap);
+        return Lettering::typesetter()->top(Words::set(Lettering::faces()->named($face), $lines, $setting), $cap);
     }
 
     private function farthest(Region $region): float
@@ -316,20 +316,20 @@ final class ArrangementsTest extends TestCase
     public function testThreeLayersInOneRegister(): void
     {
         $words = Lettering::words('righteous', 'Teal');
-        $artwork = Lettering::letterer()->artwork($words, self::CAP, [3000, 1200]);
+        $artwork = Lettering::typesetter()->artwork($words, self::CAP, [3000, 1200]);
         self::assertSame(['top', 'offset', 'base'], array_map(static fn ($layer) => $layer->role, $artwork->layers));
         [$top, $offset, $base] = array_map(static fn ($layer) => $layer->region, $artwork->layers);
         self::assertTrue(Geos::covers($offset, $top) && Geos::covers($base, $offset));
         self::assertEqualsWithDelta(1200, $top->box()->left - $offset->box()->left, 8);
         self::assertEqualsWithDelta(3000, $top->box()->top - $base->box()->top, 8);
         $this->expectExceptionMessageMatches('~at most two layers~');
-        Lettering::letterer()->artwork($words, self::CAP, [1000, 2000, 3000]);
+        Lettering::typesetter()->artwork($words, self::CAP, [1000, 2000, 3000]);
     }
 
     /** A sketch is the same film to look at: as wide, as high, covering the same. */
     public function testSketchesAreTrue(): void
     {
-        $letterer = Lettering::letterer();
+        $typesetter = Lettering::typesetter();
         foreach (
             [
                 ['pacifico', ['Marigold'], new Setting()],
@@ -338,8 +338,8 @@ final class ArrangementsTest extends TestCase
             ] as [$face, $lines, $setting]
         ) {
             $words = Words::set(Lettering::faces()->named($face), $lines, $setting);
-            $sketch = Geos::union([$letterer->sketch($words)]);
-            $true = $letterer->top($words, self::CAP);
+            $sketch = Geos::union([$typesetter->sketch($words)]);
+            $true = $typesetter->top($words, self::CAP);
             self::assertEqualsWithDelta($true->box()->width(), $sketch->box()->width(), $true->box()->width() * 0.001);
             self::assertEqualsWithDelta($true->area(), $sketch->area(), $true->area() * 0.005);
         }

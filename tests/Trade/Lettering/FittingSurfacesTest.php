@@ -49,7 +49,7 @@ final class FittingSurfacesTest extends TestCase
         ?int $offset = null,
         string $face = 'oswald',
     ): Fitted {
-        return (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        return (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             $surface,
             Words::set(Lettering::faces()->named($face), $lines, $setting),
             $capHeight,
@@ -185,7 +185,7 @@ final class FittingSurfacesTest extends TestCase
         self::assertFalse($small->bent);
         self::assertLessThanOrEqual(1000, $small->droop);
         self::assertEqualsWithDelta(
-            Lettering::letterer()->artwork(Lettering::words('oswald', 'Ada'), 15_000)->box()->width(),
+            Lettering::typesetter()->artwork(Lettering::words('oswald', 'Ada'), 15_000)->box()->width(),
             $small->artwork->box()->width(),
             3,
             'straight',
@@ -221,7 +221,7 @@ final class FittingSurfacesTest extends TestCase
     {
         $bucket = new Taper(self::mm(942.5), self::mm(628.3), self::mm(250));
         $words = Lettering::words('oswald', 'Ploughboy');
-        $placed = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        $placed = (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             $bucket,
             $words,
             30_000,
@@ -276,7 +276,7 @@ final class FittingSurfacesTest extends TestCase
 
     public function testSketchesComeNearTheFit(): void
     {
-        $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         foreach (self::all() as $what => [$surface, $lines, $setting]) {
             if (Frame::None !== $setting->frame) {
                 continue;

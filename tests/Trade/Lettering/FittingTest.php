@@ -53,7 +53,7 @@ final class FittingTest extends TestCase
         array $lines,
         ?int $offset,
     ): void {
-        $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $words = Lettering::words($face, ...$lines);
         $fitted = $fitting->fit($object, $words, null, $offset);
         self::assertTrue($fitted->inside);
@@ -69,7 +69,7 @@ final class FittingTest extends TestCase
 
     public function testAWordOnAPlateIsLimitedByItsWidthAndCentred(): void
     {
-        $fitted = (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        $fitted = (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             new Rectangle(Size::millimetres(100, 60), Length::millimetres(0)),
             Lettering::words('oswald', 'Halcyon'),
         );
@@ -82,7 +82,7 @@ final class FittingTest extends TestCase
     /** Two lines on a disc are limited by the circle, not by its bounding box. */
     public function testTwoLinesOnADisc(): void
     {
-        $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $disc = $fitting->fit(
             new Ellipse(Size::millimetres(300, 300)),
             Lettering::words('oswald', 'Ada', 'Bartholomew'),
@@ -104,7 +104,7 @@ final class FittingTest extends TestCase
 
     public function testASizeThatIsGivenIsCheckedNotChosen(): void
     {
-        $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $plate = new Rectangle(Size::millimetres(100, 60), Length::millimetres(0));
         $small = $fitting->fit($plate, Lettering::words('oswald', 'Ada'), 12_345);
         self::assertSame(12_345, $small->capHeight);
@@ -114,7 +114,7 @@ final class FittingTest extends TestCase
 
     public function testAPlaceThatIsGivenIsKeptEvenWhereItIsOutside(): void
     {
-        $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $plate = new Rectangle(Size::millimetres(100, 60), Length::millimetres(0));
         $placed = $fitting->fit($plate, Lettering::words('oswald', 'Ada'), 10_000, at: [80_000, 10_000]);
         self::assertSame([80_000, 10_000], $placed->at);
@@ -125,7 +125,7 @@ final class FittingTest extends TestCase
     {
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~no room~');
-        (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             new Rectangle(Size::millimetres(20, 5), Length::millimetres(0)),
             Lettering::words('oswald', 'Ada'),
         );
@@ -135,7 +135,7 @@ final class FittingTest extends TestCase
     {
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~Break them~');
-        (new Fitting(Lettering::letterer(), Rules::standard()))->fit(
+        (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
             new Rectangle(Size::millimetres(20, 20), Length::millimetres(0)),
             Lettering::words('oswald', str_repeat('wide ', 30)),
         );

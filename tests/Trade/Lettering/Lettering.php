@@ -14,16 +14,16 @@ use Yelbo\Trade\Lettering\Words;
 /** The core's lettering put together by hand, as a script would. */
 final class Lettering
 {
-    private static ?Typesetter $letterer = null;
+    private static ?Typesetter $typesetter = null;
 
     public static function faces(): Faces
     {
         return new Faces(\dirname(__DIR__, 3));
     }
 
-    public static function letterer(): Typesetter
+    public static function typesetter(): Typesetter
     {
-        return self::$letterer ??= new Typesetter(self::faces(), new HarfBuzz(), new InMemoryCache());
+        return self::$typesetter ??= new Typesetter(self::faces(), new HarfBuzz(), new InMemoryCache());
     }
 
     public static function words(string $face, string ...$lines): Words

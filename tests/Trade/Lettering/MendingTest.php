@@ -112,7 +112,7 @@ final class MendingTest extends TestCase
     #[DataProvider('surfaces')]
     public function testMendedLettersFitAsLargeAsTheyCan(Surface $surface): void
     {
-        $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $words = static fn (Mending $mending): Words => Words::set(
             Lettering::faces()->named('lobster'),
             ['Heron'],
@@ -131,7 +131,7 @@ final class MendingTest extends TestCase
 
     public function testDroppingAnAccentDoesNotMoveTheWord(): void
     {
-        $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $surface = new Rectangle(Size::millimetres(160, 70), Length::millimetres(0));
         $set = static fn (int $drop): Words => Words::set(
             Lettering::faces()->named('oswald'),

@@ -39,7 +39,7 @@ final class PropertiesTest extends TestCase
     {
         mt_srand(1207);
         $faces = Lettering::faces()->all();
-        $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         for ($round = 0; $round < 40; ++$round) {
             $size = Size::millimetres(mt_rand(30, 600), mt_rand(25, 300));
             $corner = Length::millimetres(mt_rand(0, (int) ($size->shorter()->toMillimetres() / 2)));
@@ -72,7 +72,7 @@ final class PropertiesTest extends TestCase
             $fresh = new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache());
             self::assertEquals(
                 $fresh->artwork($words, 37_123, 1500),
-                Lettering::letterer()->artwork($words, 37_123, 1500),
+                Lettering::typesetter()->artwork($words, 37_123, 1500),
                 $face->slug,
             );
         }
@@ -85,7 +85,7 @@ final class PropertiesTest extends TestCase
             if (\in_array($face->style, ['script'], true)) {
                 continue;
             }
-            $f = Lettering::letterer()->top(Lettering::words($face->slug, 'F'), 40_000);
+            $f = Lettering::typesetter()->top(Lettering::words($face->slug, 'F'), 40_000);
             $box = $f->box();
             $lower = Geos::clipped(
                 $f,
@@ -116,7 +116,7 @@ final class PropertiesTest extends TestCase
             $words = Lettering::words($face, $this->word(5));
             $clean = false;
             foreach ([8000, 12_000, 20_000, 40_000, 90_000] as $height) {
-                $now = $thin($check->snags(Lettering::letterer()->top($words, $height)));
+                $now = $thin($check->snags(Lettering::typesetter()->top($words, $height)));
                 self::assertFalse($clean && $now > 0, "$face was clean and has $now thin strokes at $height");
                 $clean = 0 === $now;
             }

@@ -30,7 +30,7 @@ final class SetFittingTest extends TestCase
 
     private function sets(): SetFitting
     {
-        return new SetFitting(Lettering::letterer(), Rules::standard());
+        return new SetFitting(Lettering::typesetter(), Rules::standard());
     }
 
     /** @return non-empty-list<Words> */

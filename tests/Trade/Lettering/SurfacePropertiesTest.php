@@ -98,7 +98,7 @@ final class SurfacePropertiesTest extends TestCase
                 [self::WORDS[mt_rand(0, \count(self::WORDS) - 1)]],
                 new Setting(0 === mt_rand(0, 3) ? Arrangement::ArcUp : Arrangement::Line),
             );
-            $fitting = new Fitting(Lettering::letterer(), Rules::standard());
+            $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
             try {
                 $fit = $fitting->fit($surface, $words);
             } catch (Refused $refused) {
@@ -113,7 +113,7 @@ final class SurfacePropertiesTest extends TestCase
             if ($surface instanceof KeptClear) {
                 self::assertLessThan(0.05, Geos::intersection($art, $surface->keepOuts)->area(), $what);
             }
-            $plain = Lettering::letterer()->top($words, $fit->capHeight);
+            $plain = Lettering::typesetter()->top($words, $fit->capHeight);
             self::assertSame(
                 [\count($plain->polygons), $plain->holes()],
                 [\count($art->polygons), $art->holes()],

@@ -115,7 +115,7 @@ final class NestTest extends TestCase
     {
         $stock = [new NestStock('odd', SvgPath::read('M0 0H150V60H96V128H0Z'))];
         $pieces = [
-            new NestPiece('word', Lettering::letterer()->top(Lettering::words('oswald', '14A'), 30_000)),
+            new NestPiece('word', Lettering::typesetter()->top(Lettering::words('oswald', '14A'), 30_000)),
             new NestPiece('p', $this->square(50)),
         ];
         $plan = (new Nest(Gaps::same(3000, 2000), [0, 90]))->plan($stock, $pieces);
@@ -154,7 +154,7 @@ final class NestTest extends TestCase
         foreach (['Rope', 'Ada', 'Cox', 'Teal', 'Tuba', 'Heron'] as $nth => $word) {
             $pieces[] = new NestPiece(
                 $word,
-                Lettering::letterer()->top(
+                Lettering::typesetter()->top(
                     Lettering::words(['bebas', 'pacifico', 'oswald'][$nth % 3], $word),
                     1000 * mt_rand(14, 28),
                 ),

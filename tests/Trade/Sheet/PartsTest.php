@@ -65,7 +65,7 @@ final class PartsTest extends TestCase
         self::assertCount(1, Parts::apart($near, 3000), '21 mm of 181 are not worth two parts');
         $locked = SvgPath::read('M0 0H100V10H10V60H0ZM40 40H140V100H40Z');
         self::assertCount(1, Parts::apart($locked, 3000));
-        $ring = Lettering::letterer()->top(
+        $ring = Lettering::typesetter()->top(
             Words::set(Lettering::faces()->named('bebas'), ['Lockside', 'Plots'], new Setting(Arrangement::Ring)),
             20_000,
         );
@@ -74,7 +74,7 @@ final class PartsTest extends TestCase
 
     public function testPanelsArePartedBetweenLettersAndCarryTheirMarks(): void
     {
-        $word = Lettering::letterer()->top(Lettering::words('bebas', 'MOORINGS'), 90_000);
+        $word = Lettering::typesetter()->top(Lettering::words('bebas', 'MOORINGS'), 90_000);
         $box = $word->box();
         $panels = Parts::panels($word, 150_000, 200_000);
         self::assertGreaterThan(1, \count($panels));

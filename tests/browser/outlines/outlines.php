@@ -35,7 +35,7 @@ const WORDS = [
 ];
 
 $faces = new Faces($root);
-$letterer = new Typesetter($faces, new HarfBuzz(), new InMemoryCache());
+$typesetter = new Typesetter($faces, new HarfBuzz(), new InMemoryCache());
 $all = [];
 foreach ($faces->all() as $face) {
     $outlines = new FaceOutlines($face);
@@ -47,7 +47,7 @@ foreach ($faces->all() as $face) {
             $words[] = [
                 'text' => $text,
                 'path' => SvgPath::write(
-                    $letterer->top(Words::set($face, [$text], new Setting()), $capHeight, $capHeight),
+                    $typesetter->top(Words::set($face, [$text], new Setting()), $capHeight, $capHeight),
                 ),
             ];
         } catch (Refused $refused) {

@@ -24,7 +24,7 @@ use Yelbo\Trade\Sheet\Recreation;
 use Yelbo\Trade\Sheet\SheetRaster;
 
 /** What comes after a first plan: pieces moved closer together, and a part taken off and put down anew. */
-final class CloserTest extends TestCase
+final class CompactionTest extends TestCase
 {
     private const CELL = 250;
 

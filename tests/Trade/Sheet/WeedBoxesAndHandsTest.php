@@ -22,7 +22,7 @@ use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Settle;
 use Yelbo\Trade\Sheet\WeedBoxes;
 
-final class BoxesAndHandsTest extends TestCase
+final class WeedBoxesAndHandsTest extends TestCase
 {
     private function at(int $left, int $top, int $side): Region
     {

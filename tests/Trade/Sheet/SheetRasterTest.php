@@ -19,7 +19,7 @@ use Yelbo\Trade\Sheet\RasterShape;
 use Yelbo\Trade\Sheet\SheetRaster;
 
 /** The cells of a sheet: the place found at once is the one found by looking everywhere. */
-final class BedTest extends TestCase
+final class SheetRasterTest extends TestCase
 {
     private const CELL = 1000;
     private const GAP = 3000;
@@ -172,7 +172,7 @@ final class BedTest extends TestCase
         $ring = SvgPath::read('M0 20A20 20 0 1 1 40 20A20 20 0 1 1 0 20ZM5 20A15 15 0 1 0 35 20A15 15 0 1 0 5 20Z');
         $square = Box::sized(30_000, 30_000)->region();
         $long = Box::sized(50_000, 20_000)->region();
-        $name = Lettering::letterer()->top(Lettering::words('bebas', 'Teal'), 20_000);
+        $name = Lettering::typesetter()->top(Lettering::words('bebas', 'Teal'), 20_000);
         self::assertCount(
             4,
             RasterShape::all($name, [0, 90, 180, 270], self::GAP, self::GAP, self::CELL),

@@ -18,7 +18,7 @@ use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Journey\PlanState;
 
-final class ThinkingTest extends PlansTestCase
+final class LayPlanTest extends PlansTestCase
 {
     public function testCancellingKeepsTheBestSoFarAndStopsTheWork(): void
     {

@@ -22,7 +22,7 @@ use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Journey\BatchState;
 use Yelbo\Trade\Journey\PieceState;
 
-final class ReleasingTest extends PlansTestCase
+final class PlanReleaseTest extends PlansTestCase
 {
     public function testAPlanIsReleasedSheetBySheetAndPiecesAndFilmAreTaken(): void
     {

@@ -22,7 +22,7 @@ use Yelbo\Trade\Journey\PlanState;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Sheet\Place;
 
-final class PlanningTest extends PlansTestCase
+final class PlanEditorTest extends PlansTestCase
 {
     public function testThreePlansAreMadeAndEachLaysEveryPieceOnceWithItsGaps(): void
     {

@@ -11,7 +11,7 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Sheet\Remnant;
 
-final class RestTest extends TestCase
+final class RemnantTest extends TestCase
 {
     private function square(int $left, int $top, int $width, int $height): Region
     {

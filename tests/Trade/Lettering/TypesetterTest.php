@@ -18,7 +18,7 @@ use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Refused;
 
-final class LettererTest extends TestCase
+final class TypesetterTest extends TestCase
 {
     /** @return iterable<string, array{string}> */
     public static function everyFace(): iterable
@@ -73,7 +73,7 @@ final class LettererTest extends TestCase
     #[DataProvider('everyFace')]
     public function testACapitalHIsAsHighAsAsked(string $face): void
     {
-        $h = Lettering::letterer()->top(Lettering::words($face, 'H'), 40_000);
+        $h = Lettering::typesetter()->top(Lettering::words($face, 'H'), 40_000);
         self::assertEqualsWithDelta(-40_000, $h->box()->top, 3, 'measured from the baseline');
     }
 
@@ -81,34 +81,34 @@ final class LettererTest extends TestCase
     #[DataProvider('everyFace')]
     public function testCompositeGlyphsAreWhole(string $face): void
     {
-        $letterer = Lettering::letterer();
-        $plain = $letterer->top(Lettering::words($face, 'E'), 40_000);
-        $accented = $letterer->top(Lettering::words($face, 'É'), 40_000);
+        $typesetter = Lettering::typesetter();
+        $plain = $typesetter->top(Lettering::words($face, 'E'), 40_000);
+        $accented = $typesetter->top(Lettering::words($face, 'É'), 40_000);
         self::assertGreaterThan($plain->area() + 10, $accented->area());
         self::assertLessThan($plain->box()->top - 3000, $accented->box()->top, 'the accent stands above');
-        self::assertGreaterThan(1, \count($letterer->top(Lettering::words($face, 'i j'), 40_000)->polygons));
+        self::assertGreaterThan(1, \count($typesetter->top(Lettering::words($face, 'i j'), 40_000)->polygons));
     }
 
     public function testCountsKeepsAndCounters(): void
     {
-        $letterer = Lettering::letterer();
-        $word = $letterer->top(Lettering::words('bebas', 'BOAT'), 40_000);
+        $typesetter = Lettering::typesetter();
+        $word = $typesetter->top(Lettering::words('bebas', 'BOAT'), 40_000);
         self::assertCount(4, $word->polygons);
         self::assertSame(4, $word->holes(), 'two in B, one each in O and A');
-        $dotted = $letterer->top(Lettering::words('fredoka', 'iji'), 40_000);
+        $dotted = $typesetter->top(Lettering::words('fredoka', 'iji'), 40_000);
         self::assertCount(6, $dotted->polygons);
     }
 
     /** The knife would slice every join of a script that is not fused. */
     public function testScriptsAreFused(): void
     {
-        $letterer = Lettering::letterer();
-        $word = $letterer->top(Lettering::words('pacifico', 'Kestrel'), 40_000);
+        $typesetter = Lettering::typesetter();
+        $word = $typesetter->top(Lettering::words('pacifico', 'Kestrel'), 40_000);
         self::assertLessThan(7, \count($word->polygons));
         self::assertSame($word, Geos::tidy($word), 'it is regular as it is');
         self::assertCount(
             1,
-            $letterer->top(Lettering::words('pacifico', 'oooo'), 40_000)->polygons,
+            $typesetter->top(Lettering::words('pacifico', 'oooo'), 40_000)->polygons,
             'joined letters are one piece of film',
         );
     }
@@ -127,7 +127,7 @@ final class LettererTest extends TestCase
     public function testTrackingOpensWords(): void
     {
         $face = Lettering::faces()->named('oswald');
-        $width = static fn (int $tracking): int => Lettering::letterer()
+        $width = static fn (int $tracking): int => Lettering::typesetter()
             ->top(Words::set($face, ['Swift'], Arrangement::Line, $tracking), 40_000)
             ->box()
             ->width();
@@ -137,7 +137,7 @@ final class LettererTest extends TestCase
 
     public function testAnOffsetIsEvenAndSharesTheOrigin(): void
     {
-        $art = Lettering::letterer()->artwork(Lettering::words('lobster', 'Teal'), 40_000, 2500);
+        $art = Lettering::typesetter()->artwork(Lettering::words('lobster', 'Teal'), 40_000, 2500);
         [$top, $under] = $art->layers;
         self::assertSame([Layer::TOP, Layer::OFFSET], [$top->role, $under->role]);
         self::assertSame([0, 0], [$art->box()->left, $art->box()->top]);
@@ -150,11 +150,11 @@ final class LettererTest extends TestCase
 
     public function testStackedLinesAreCentredAndClear(): void
     {
-        $letterer = Lettering::letterer();
-        $stack = $letterer->top(Lettering::words('oswald', 'Ada', 'Bartholomew'), 20_000);
-        $long = $letterer->top(Lettering::words('oswald', 'Bartholomew'), 20_000);
+        $typesetter = Lettering::typesetter();
+        $stack = $typesetter->top(Lettering::words('oswald', 'Ada', 'Bartholomew'), 20_000);
+        $long = $typesetter->top(Lettering::words('oswald', 'Bartholomew'), 20_000);
         self::assertEqualsWithDelta($long->box()->width(), $stack->box()->width(), 2);
-        $short = $letterer->top(Lettering::words('oswald', 'Ada'), 20_000);
+        $short = $typesetter->top(Lettering::words('oswald', 'Ada'), 20_000);
         $above = Geos::clipped(
             $stack,
             new Box(
@@ -171,11 +171,11 @@ final class LettererTest extends TestCase
     /** Whatever size is asked for, it is the same shape: proportions are locked. */
     public function testProportionsAreLocked(): void
     {
-        $letterer = Lettering::letterer();
+        $typesetter = Lettering::typesetter();
         $words = Lettering::words('righteous', 'Heron 12');
         $ratio = null;
         foreach ([7_300, 20_000, 41_234, 180_000] as $height) {
-            $box = $letterer->top($words, $height)->box();
+            $box = $typesetter->top($words, $height)->box();
             $now = $box->width() / $box->height();
             $ratio ??= $now;
             self::assertEqualsWithDelta($ratio, $now, $ratio * 0.002);
@@ -197,7 +197,7 @@ final class LettererTest extends TestCase
     {
         $face = Lettering::faces()->named('fredoka');
         $outlines = new FaceOutlines($face);
-        $region = Lettering::letterer()->top(Lettering::words('fredoka', 'O'), 90_000);
+        $region = Lettering::typesetter()->top(Lettering::words('fredoka', 'O'), 90_000);
         $scale = 90_000 / $outlines->capHeight();
         [[$glyph]] = (new HarfBuzz())->shape($face, ['O']);
         $farthest = 0.0;
@@ -215,14 +215,14 @@ final class LettererTest extends TestCase
         $fresh = new Typesetter(Lettering::faces(), new HarfBuzz(), new InMemoryCache());
         self::assertEquals(
             $fresh->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000),
-            Lettering::letterer()->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000),
+            Lettering::typesetter()->top(Lettering::words('lobster', 'Sweet', 'Peas'), 33_000),
         );
     }
 
     public function testAMissingCharacterIsNamedWithTheFacesThatHaveIt(): void
     {
         try {
-            Lettering::letterer()->top(Lettering::words('righteous', 'Ж'), 40_000);
+            Lettering::typesetter()->top(Lettering::words('righteous', 'Ж'), 40_000);
             self::fail('Righteous has no Cyrillic.');
         } catch (Refused $refused) {
             self::assertSame('missing-character', $refused->reason);
@@ -231,15 +231,15 @@ final class LettererTest extends TestCase
             self::assertStringContainsString('Oswald', $refused->getMessage());
         }
         $this->expectExceptionMessageMatches('~No face here has it~');
-        Lettering::letterer()->top(Lettering::words('oswald', 'ab漢'), 40_000);
+        Lettering::typesetter()->top(Lettering::words('oswald', 'ab漢'), 40_000);
     }
 
     public function testCombiningMarksAreComposed(): void
     {
-        $letterer = Lettering::letterer();
+        $typesetter = Lettering::typesetter();
         self::assertEquals(
-            $letterer->top(Lettering::words('oswald', "Rene\u{301}"), 30_000),
-            $letterer->top(Lettering::words('oswald', 'René'), 30_000),
+            $typesetter->top(Lettering::words('oswald', "Rene\u{301}"), 30_000),
+            $typesetter->top(Lettering::words('oswald', 'René'), 30_000),
         );
     }
 
@@ -267,6 +267,6 @@ final class LettererTest extends TestCase
     public function testRefusesAbsurdSizes(): void
     {
         $this->expectException(Refused::class);
-        Lettering::letterer()->top(Lettering::words('oswald', 'a'), 100);
+        Lettering::typesetter()->top(Lettering::words('oswald', 'a'), 100);
     }
 }
