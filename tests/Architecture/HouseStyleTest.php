@@ -54,12 +54,18 @@ final class HouseStyleTest extends TestCase
 
     private function isDescribed(\ReflectionMethod $method): bool
     {
-        if (false !== $method->getDocComment() || $method->getDeclaringClass()->isEnum() && !$method->isUserDefined()) {
+        if (
+            false !== $method->getDocComment()
+            || ($method->getDeclaringClass()->isEnum() && !$method->isUserDefined())
+        ) {
             return true;
         }
         foreach ($method->getDeclaringClass()->getInterfaces() as $interface) {
             $described = !str_starts_with($interface->name, 'Yelbo');
-            if ($interface->hasMethod($method->name) && ($described || $interface->getMethod($method->name)->getDocComment())) {
+            if (
+                $interface->hasMethod($method->name)
+                && ($described || $interface->getMethod($method->name)->getDocComment())
+            ) {
                 return true;
             }
         }
@@ -71,7 +77,9 @@ final class HouseStyleTest extends TestCase
     private function files(): array
     {
         $files = [];
-        $all = new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($this->root().'/src', \FilesystemIterator::SKIP_DOTS));
+        $all = new \RecursiveIteratorIterator(
+            new \RecursiveDirectoryIterator($this->root().'/src', \FilesystemIterator::SKIP_DOTS),
+        );
         foreach ($all as $file) {
             $files[] = substr((string) $file, \strlen($this->root()) + 1);
         }

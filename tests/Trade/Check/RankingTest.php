@@ -33,13 +33,20 @@ final class RankingTest extends TestCase
     /** @return non-empty-list<Face> every third, Pacifico among them */
     private static function faces(): array
     {
-        return array_values(array_filter(Lettering::faces()->all(), static fn (int $nth): bool => 0 === $nth % 3, \ARRAY_FILTER_USE_KEY)) ?: throw new \LogicException('No faces.');
+        return array_values(
+            array_filter(Lettering::faces()->all(), static fn (int $nth): bool => 0 === $nth % 3, \ARRAY_FILTER_USE_KEY),
+        ) ?:
+            throw new \LogicException('No faces.');
     }
 
     /** @return list<FaceSample> */
     private static function ranked(float $width, Limits $limits, ?\Closure $set = null): array
     {
-        $ranking = new FaceRanking(new Fitting(Lettering::typesetter(), Rules::standard()), Lettering::typesetter(), self::measures());
+        $ranking = new FaceRanking(
+            new Fitting(Lettering::typesetter(), Rules::standard()),
+            Lettering::typesetter(),
+            self::measures(),
+        );
 
         return $ranking->rank(
             new Rectangle(Size::millimetres($width, $width / 2), Length::millimetres(0)),
@@ -52,7 +59,10 @@ final class RankingTest extends TestCase
     public function testAllThatCanBeCutComeBeforeAllThatCannot(): void
     {
         foreach ([60.0, 120.0, 400.0] as $width) {
-            $able = array_map(static fn (FaceSample $sample): bool => $sample->canBeCut(), self::ranked($width, Film::Permanent->limits(Rules::standard())));
+            $able = array_map(
+                static fn (FaceSample $sample): bool => $sample->canBeCut(),
+                self::ranked($width, Film::Permanent->limits(Rules::standard())),
+            );
             self::assertCount(\count(self::faces()), $able);
             $sorted = $able;
             rsort($sorted);
@@ -62,9 +72,12 @@ final class RankingTest extends TestCase
 
     public function testALargerObjectNeverTakesAFaceAway(): void
     {
-        $able = static fn (float $width): int => \count(array_filter(
-            self::ranked($width, Film::Glitter->limits(Rules::standard())), static fn (FaceSample $sample): bool => $sample->canBeCut(),
-        ));
+        $able = static fn (float $width): int => \count(
+            array_filter(
+                self::ranked($width, Film::Glitter->limits(Rules::standard())),
+                static fn (FaceSample $sample): bool => $sample->canBeCut(),
+            ),
+        );
         self::assertLessThanOrEqual($able(200.0), $able(60.0));
         self::assertLessThanOrEqual($able(800.0), $able(200.0));
         self::assertGreaterThan($able(30.0), $able(800.0), 'and a much larger one brings some');
@@ -72,8 +85,13 @@ final class RankingTest extends TestCase
 
     public function testAFaceThatRefusesTheWordsComesLastWithItsSentence(): void
     {
-        $samples = self::ranked(200.0, Film::Permanent->limits(Rules::standard()), static fn (Face $face): Words => 'pacifico' === $face->slug
-            ? throw new Refused('no-glyph', 'Pacifico has no such letter.', '/lines/0') : Lettering::words($face->slug, 'Marigold'));
+        $samples = self::ranked(
+            200.0,
+            Film::Permanent->limits(Rules::standard()),
+            static fn (Face $face): Words => 'pacifico' === $face->slug
+                ? throw new Refused('no-glyph', 'Pacifico has no such letter.', '/lines/0')
+                : Lettering::words($face->slug, 'Marigold'),
+        );
         $last = end($samples);
         self::assertInstanceOf(FaceSample::class, $last);
         self::assertFalse($last->canBeCut());

@@ -19,11 +19,17 @@ final class LimitsTest extends TestCase
         $rules = Rules::standard();
         foreach (Film::cases() as $film) {
             $plain = $film->limits($rules);
-            foreach ([[Usage::Indoor, 1.0], [Usage::Washed, 1.0], [Usage::Outdoor, 1.3], [Usage::Vehicle, 2.0]] as [$use, $times]) {
+            foreach (
+                [[Usage::Indoor, 1.0], [Usage::Washed, 1.0], [Usage::Outdoor, 1.3], [Usage::Vehicle, 2.0]] as [$use, $times]
+            ) {
                 $limits = $plain->in($use, $rules);
                 self::assertSame((int) round($times * $plain->stroke), $limits->stroke, "$film->value, $use->value");
                 self::assertSame((int) round($times * $plain->island), $limits->island, "$film->value, $use->value");
-                self::assertSame([$plain->counter, $plain->gap], [$limits->counter, $limits->gap], "$film->value, $use->value");
+                self::assertSame(
+                    [$plain->counter, $plain->gap],
+                    [$limits->counter, $limits->gap],
+                    "$film->value, $use->value",
+                );
             }
         }
     }
@@ -36,7 +42,11 @@ final class LimitsTest extends TestCase
                 $changed = Rules::standard()->with($rule, 7);
                 foreach (Film::cases() as $film) {
                     $limits = (array) $film->limits($changed);
-                    self::assertSame($film->group() === $group, \in_array(7000, $limits, true), "$rule->value of $film->value");
+                    self::assertSame(
+                        $film->group() === $group,
+                        \in_array(7000, $limits, true),
+                        "$rule->value of $film->value",
+                    );
                 }
             }
         }
@@ -45,7 +55,10 @@ final class LimitsTest extends TestCase
     public function testALifeIsToldByItsFigure(): void
     {
         self::assertSame('About 6 years outdoors.', Film::Permanent->life(Rules::standard()));
-        self::assertSame('About 1 year outdoors.', Film::Permanent->life(Rules::standard()->with(Rule::PermanentLife, 1)));
+        self::assertSame(
+            'About 1 year outdoors.',
+            Film::Permanent->life(Rules::standard()->with(Rule::PermanentLife, 1)),
+        );
         self::assertSame('1 to 2 years outdoors.', Film::Chrome->life(Rules::standard()));
         self::assertSame('About 1 year outdoors.', Film::Chrome->life(Rules::standard()->with(Rule::ShowLife, 1)));
         foreach (Film::cases() as $film) {

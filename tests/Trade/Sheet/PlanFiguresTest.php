@@ -22,10 +22,14 @@ final class PlanFiguresTest extends TestCase
 
     public function testFilmIsTheUsedLengthOfASheetAndAllOfAnOffcut(): void
     {
-        $figures = PlanFigures::forSheets([
-            new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1)]),
-            new PlannedSheet(150_000, 128_000, 107_000, true, 14_000, [self::piece(2)]),
-        ], Rules::standard(), null);
+        $figures = PlanFigures::forSheets(
+            [
+                new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1)]),
+                new PlannedSheet(150_000, 128_000, 107_000, true, 14_000, [self::piece(2)]),
+            ],
+            Rules::standard(),
+            null,
+        );
         self::assertSame(0.074, $figures->film, '0.06 of the sheet and 0.014 of the offcut');
         self::assertSame([2, 2, 1], [$figures->placed, $figures->sheets, $figures->offcuts]);
         self::assertSame(400_000, $figures->remnant, 'what stays square of the last sheet; an odd rest does not count');
@@ -35,7 +39,11 @@ final class PlanFiguresTest extends TestCase
     public function testMinutesAndFilmMakeTheMoney(): void
     {
         $rules = Rules::standard();
-        $figures = PlanFigures::forSheets([new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1)])], $rules, 980);
+        $figures = PlanFigures::forSheets(
+            [new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1)])],
+            $rules,
+            980,
+        );
         $minutes = $figures->cutting + $figures->weeding;
         self::assertGreaterThanOrEqual(2.0, $figures->weeding, 'the piece itself takes two minutes');
         self::assertEqualsWithDelta(980 * 0.06 + 100 * $rules->value(Rule::BenchMinute) * $minutes, $figures->cost, 6);
@@ -44,16 +52,24 @@ final class PlanFiguresTest extends TestCase
     public function testPartsOfOneDecalTakeTimeToJoin(): void
     {
         $laid = static fn (int $second): PlanFigures => PlanFigures::forSheets(
-            [new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1), self::piece($second, 60_000)])], Rules::standard(), 980,
+            [new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1), self::piece($second, 60_000)])],
+            Rules::standard(),
+            980,
         );
-        self::assertEqualsWithDelta(Rules::standard()->value(Rule::JoinPart), $laid(1)->weeding - $laid(2)->weeding, 0.11);
+        self::assertEqualsWithDelta(
+            Rules::standard()->value(Rule::JoinPart),
+            $laid(1)->weeding - $laid(2)->weeding,
+            0.11,
+        );
         self::assertGreaterThan($laid(2)->cost, $laid(1)->cost);
     }
 
     public function testMoreFilmNeverCostsLess(): void
     {
         $cost = static fn (int $length): ?int => PlanFigures::forSheets(
-            [new PlannedSheet(300_000, 600_000, $length, false, 0, [self::piece(1)])], Rules::standard(), 980,
+            [new PlannedSheet(300_000, 600_000, $length, false, 0, [self::piece(1)])],
+            Rules::standard(),
+            980,
         )->cost;
         $before = 0;
         foreach ([50_000, 100_000, 400_000, 600_000] as $length) {
