@@ -69,9 +69,9 @@ final readonly class BatchController
 
     /** Takes a batch apart: its pieces wait for film again, its film is back on the shelf. */
     #[Route('/api/batches/{id}/dissolve', name: 'batch-dissolve', requirements: self::ID, methods: ['POST'])]
-    public function dissolve(int $id, #[MapRequestPayload] VersionRequest $ask): DoneView
+    public function dissolve(int $id, #[MapRequestPayload] VersionRequest $request): DoneView
     {
-        $this->cutting->dissolve($this->batches->batch($id), $ask->version);
+        $this->cutting->dissolve($this->batches->batch($id), $request->version);
 
         return new DoneView();
     }
@@ -86,9 +86,9 @@ final readonly class BatchController
 
     /** Puts away what a cut left: on the shelf, square or odd, or in the bin. */
     #[Route('/api/batches/{id}/remnant', name: 'batch-remnant', requirements: self::ID, methods: ['POST'])]
-    public function putAway(int $id, #[MapRequestPayload] RemnantRequest $ask): RemnantsView
+    public function putAway(int $id, #[MapRequestPayload] RemnantRequest $request): RemnantsView
     {
-        $this->remnants->putAway($this->batches->batch($id), $ask->version, $ask->how);
+        $this->remnants->putAway($this->batches->batch($id), $request->version, $request->how);
 
         return $this->remnants();
     }

@@ -53,10 +53,10 @@ final readonly class CutController
 
     /** Loads the stock, sends the batch to the cutter and begins to cut. */
     #[Route('/api/batches/{id}/cut', name: 'batch-cut', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function start(int $id, #[MapRequestPayload] StartCutRequest $ask): BatchView
+    public function start(int $id, #[MapRequestPayload] StartCutRequest $request): BatchView
     {
         $batch = $this->batches->batch($id);
-        $this->cutting->start($batch, $ask->version, $this->shelf->item($ask->stock));
+        $this->cutting->start($batch, $request->version, $this->shelf->item($request->stock));
 
         return $this->views->batch($batch);
     }

@@ -37,9 +37,9 @@ final readonly class DocketController
 
     /** Takes a new order down, and sends it on to Size where it is complete. */
     #[Route('/api/dockets', name: 'docket-begin', methods: ['POST'])]
-    public function begin(#[MapRequestPayload] OrderRequest $ask): DocketView
+    public function begin(#[MapRequestPayload] OrderRequest $request): DocketView
     {
-        return $this->records->docket($this->take->begin($ask->answers, $ask->take));
+        return $this->records->docket($this->take->begin($request->answers, $request->take));
     }
 
     /** Gives all of one docket. */
@@ -56,10 +56,10 @@ final readonly class DocketController
         requirements: ['number' => '\d{1,9}'],
         methods: ['PUT'],
     ),]
-    public function answers(int $number, #[MapRequestPayload] AnswersRequest $ask): DocketView
+    public function answers(int $number, #[MapRequestPayload] AnswersRequest $request): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $this->take->answer($docket, $ask->version, $ask->answers, $ask->take);
+        $this->take->answer($docket, $request->version, $request->answers, $request->take);
 
         return $this->records->docket($docket);
     }
@@ -73,11 +73,11 @@ final readonly class DocketController
     ),]
     public function design(
         int $number,
-        #[MapRequestPayload] DesignRequest $ask,
+        #[MapRequestPayload] DesignRequest $request,
         #[MapRequestPayload] TypedDesign $typed,
     ): DocketView {
         $docket = $this->dockets->numbered($number);
-        $this->draw->draw($docket, $ask->version, $this->designs->read($typed), $ask->proof);
+        $this->draw->draw($docket, $request->version, $this->designs->read($typed), $request->proof);
 
         return $this->records->docket($docket);
     }
@@ -89,10 +89,10 @@ final readonly class DocketController
         requirements: ['number' => '\d{1,9}'],
         methods: ['POST'],
     ),]
-    public function approve(int $number, #[MapRequestPayload] ApproveRequest $ask): DocketView
+    public function approve(int $number, #[MapRequestPayload] ApproveRequest $request): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $this->approval->approve($docket, $ask->version, $ask->proof, $ask->by);
+        $this->approval->approve($docket, $request->version, $request->proof, $request->by);
 
         return $this->records->docket($docket);
     }
@@ -104,14 +104,14 @@ final readonly class DocketController
         requirements: ['number' => '\d{1,9}'],
         methods: ['POST'],
     ),]
-    public function move(int $number, #[MapRequestPayload] MoveRequest $ask): DocketView
+    public function move(int $number, #[MapRequestPayload] MoveRequest $request): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $move = DocketMove::tryFrom($ask->move) ?? throw Refusals::at('move', 'There is no such move.');
+        $move = DocketMove::tryFrom($request->move) ?? throw Refusals::at('move', 'There is no such move.');
         if (DocketMove::Reopen === $move) {
-            $this->approval->reopen($docket, $ask->version, $ask->detail);
+            $this->approval->reopen($docket, $request->version, $request->detail);
         } else {
-            $this->draw->move($docket, $ask->version, $move, $ask->detail);
+            $this->draw->move($docket, $request->version, $move, $request->detail);
         }
 
         return $this->records->docket($docket);

@@ -40,16 +40,16 @@ final readonly class GivenController
 
     /** Takes the customer's yes to the proof the link shows. */
     #[Route('/api/given/{token}/yes', name: 'given-yes', requirements: self::TOKEN, methods: ['POST'])]
-    public function yes(string $token, #[MapRequestPayload] GivenYesRequest $ask): GivenProofView
+    public function yes(string $token, #[MapRequestPayload] GivenYesRequest $request): GivenProofView
     {
-        return $this->view($this->links->approve($token, $ask->name));
+        return $this->view($this->links->approve($token, $request->name));
     }
 
     /** Takes down what the customer wants changed, pinned to a spot where one is named. */
     #[Route('/api/given/{token}/change', name: 'given-change', requirements: self::TOKEN, methods: ['POST'])]
-    public function requestChange(string $token, #[MapRequestPayload] GivenChangeRequest $ask): GivenProofView
+    public function requestChange(string $token, #[MapRequestPayload] GivenChangeRequest $request): GivenProofView
     {
-        return $this->view($this->links->requestChange($token, $ask->name, $ask->note, $ask->spot()));
+        return $this->view($this->links->requestChange($token, $request->name, $request->note, $request->spot()));
     }
 
     /** Gives the proof the link shows as PDF, true to size. */

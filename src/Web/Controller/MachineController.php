@@ -42,19 +42,19 @@ final readonly class MachineController
     #[Route('/api/machines/{id}', name: 'machine-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function change(
         int $id,
-        #[MapRequestPayload] VersionRequest $ask,
+        #[MapRequestPayload] VersionRequest $request,
         #[MapRequestPayload] TypedMachine $typed,
     ): MachinesView {
-        $this->machines->change($this->machines->machine($id), $ask->version, $typed);
+        $this->machines->change($this->machines->machine($id), $request->version, $typed);
 
         return $this->all();
     }
 
     /** Makes a machine the one that is worked with. */
     #[Route('/api/machines/{id}/use', name: 'machine-use', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function use(int $id, #[MapRequestPayload] VersionRequest $ask): MachinesView
+    public function use(int $id, #[MapRequestPayload] VersionRequest $request): MachinesView
     {
-        $this->machines->use($this->machines->machine($id), $ask->version);
+        $this->machines->use($this->machines->machine($id), $request->version);
 
         return $this->all();
     }

@@ -38,15 +38,15 @@ final readonly class NestingController
 
     /** Lays pieces of one film out in the background, three plans side by side. */
     #[Route('/api/nestings', name: 'nesting-begin', methods: ['POST'])]
-    public function begin(#[MapRequestPayload] NestingRequest $ask): NestingView
+    public function begin(#[MapRequestPayload] NestingRequest $request): NestingView
     {
         $pieces = array_map(
             fn (ChosenPiece $chosen): array => [$this->pieces->piece($chosen->id), $chosen->version],
-            array_values($ask->pieces),
+            array_values($request->pieces),
         );
 
         return $this->views->nesting(
-            $this->queue->begin($this->shelf->film($ask->film), $pieces, $ask->split, $ask->boxes, $ask->stock),
+            $this->queue->begin($this->shelf->film($request->film), $pieces, $request->split, $request->boxes, $request->stock),
         );
     }
 
@@ -75,27 +75,27 @@ final readonly class NestingController
 
     /** Lays out again what is not pinned. */
     #[Route('/api/plans/{id}/again', name: 'plan-again', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function again(int $id, #[MapRequestPayload] AgainRequest $ask): NestingView
+    public function again(int $id, #[MapRequestPayload] AgainRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
-        $this->queue->again($plan, $ask->version, $ask->longer);
+        $this->queue->again($plan, $request->version, $request->longer);
 
         return $this->views->nesting($plan->nesting());
     }
 
     /** Moves a piece on its sheet by hand, and pins it there. */
     #[Route('/api/plans/{id}/put', name: 'plan-put', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function put(int $id, #[MapRequestPayload] PutRequest $ask): NestingView
+    public function put(int $id, #[MapRequestPayload] PutRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
         $this->editor->move(
             $plan,
-            $ask->version,
-            $ask->sheet,
-            $ask->nth,
-            Length::millimetres($ask->x)->micrometres,
-            Length::millimetres($ask->y)->micrometres,
-            $ask->turn,
+            $request->version,
+            $request->sheet,
+            $request->nth,
+            Length::millimetres($request->x)->micrometres,
+            Length::millimetres($request->y)->micrometres,
+            $request->turn,
         );
 
         return $this->views->nesting($plan->nesting());
@@ -103,30 +103,30 @@ final readonly class NestingController
 
     /** Pins a piece where it lies, or lets it go. */
     #[Route('/api/plans/{id}/pin', name: 'plan-pin', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function pin(int $id, #[MapRequestPayload] PinRequest $ask): NestingView
+    public function pin(int $id, #[MapRequestPayload] PinRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
-        $this->editor->pin($plan, $ask->version, $ask->sheet, $ask->nth, $ask->pinned);
+        $this->editor->pin($plan, $request->version, $request->sheet, $request->nth, $request->pinned);
 
         return $this->views->nesting($plan->nesting());
     }
 
     /** Takes the last change by hand back. */
     #[Route('/api/plans/{id}/undo', name: 'plan-undo', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function undo(int $id, #[MapRequestPayload] VersionRequest $ask): NestingView
+    public function undo(int $id, #[MapRequestPayload] VersionRequest $request): NestingView
     {
         $plan = $this->editor->plan($id);
-        $this->editor->undo($plan, $ask->version);
+        $this->editor->undo($plan, $request->version);
 
         return $this->views->nesting($plan->nesting());
     }
 
     /** Releases a plan: each sheet becomes a batch. */
     #[Route('/api/plans/{id}/release', name: 'plan-release', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function release(int $id, #[MapRequestPayload] VersionRequest $ask): BatchesView
+    public function release(int $id, #[MapRequestPayload] VersionRequest $request): BatchesView
     {
         return new BatchesView(
-            array_map($this->batches->row(...), $this->editor->release($this->editor->plan($id), $ask->version)),
+            array_map($this->batches->row(...), $this->editor->release($this->editor->plan($id), $request->version)),
         );
     }
 }

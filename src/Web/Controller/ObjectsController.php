@@ -48,24 +48,24 @@ final readonly class ObjectsController
 
     /** Keeps a measured object for later orders. */
     #[Route('/api/objects', name: 'object-add', methods: ['POST'])]
-    public function add(#[MapRequestPayload] ObjectRequest $ask): KnownObjectView
+    public function add(#[MapRequestPayload] ObjectRequest $request): KnownObjectView
     {
         return KnownObjectView::from(
-            $this->objects->add($ask->answers, $this->photos->picture($ask->picture)),
+            $this->objects->add($request->answers, $this->photos->picture($request->picture)),
             $this->reader,
         );
     }
 
     /** Changes a measured object; orders keep what they were measured by. */
     #[Route('/api/objects/{id}', name: 'object-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function change(int $id, #[MapRequestPayload] ObjectRequest $ask): KnownObjectView
+    public function change(int $id, #[MapRequestPayload] ObjectRequest $request): KnownObjectView
     {
         return KnownObjectView::from(
             $this->objects->change(
                 $this->objects->object($id),
-                $ask->version,
-                $ask->answers,
-                $this->photos->picture($ask->picture),
+                $request->version,
+                $request->answers,
+                $this->photos->picture($request->picture),
             ),
             $this->reader,
         );
@@ -73,9 +73,9 @@ final readonly class ObjectsController
 
     /** Takes an object off the list. */
     #[Route('/api/objects/{id}/drop', name: 'object-drop', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function drop(int $id, #[MapRequestPayload] VersionRequest $ask): DoneView
+    public function drop(int $id, #[MapRequestPayload] VersionRequest $request): DoneView
     {
-        $this->objects->drop($this->objects->object($id), $ask->version);
+        $this->objects->drop($this->objects->object($id), $request->version);
 
         return new DoneView(true);
     }
@@ -98,9 +98,9 @@ final readonly class ObjectsController
 
     /** Traces a photo again at another threshold. */
     #[Route('/api/photos/{name}', name: 'photo-trace', requirements: ['name' => '[0-9a-f]{32}'], methods: ['POST'])]
-    public function trace(string $name, #[MapRequestPayload] TraceRequest $ask): TraceView
+    public function trace(string $name, #[MapRequestPayload] TraceRequest $request): TraceView
     {
-        return TraceView::from($this->photos->trace($name, $ask->threshold));
+        return TraceView::from($this->photos->trace($name, $request->threshold));
     }
 
     /** Gives a traced photo as it is seen while tracing. */
@@ -115,12 +115,12 @@ final readonly class ObjectsController
 
     /** Reads a list of names out of a file or pasted text, with its columns. */
     #[Route('/api/roster', name: 'roster', methods: ['POST'])]
-    public function roster(#[MapRequestPayload] RosterRequest $ask): RosterView
+    public function roster(#[MapRequestPayload] RosterRequest $request): RosterView
     {
         $roster = Roster::read(
-            '' !== $ask->base64 ? (string) base64_decode($ask->base64, true) : $ask->text,
-            $ask->separator,
-            $ask->header,
+            '' !== $request->base64 ? (string) base64_decode($request->base64, true) : $request->text,
+            $request->separator,
+            $request->header,
         );
 
         return new RosterView(

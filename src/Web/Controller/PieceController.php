@@ -64,10 +64,10 @@ final readonly class PieceController
 
     /** Keeps which insides are picked out. */
     #[Route('/api/pieces/{id}/out', name: 'piece-out', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function countOut(int $id, #[MapRequestPayload] CountRequest $ask): WeedingView
+    public function countOut(int $id, #[MapRequestPayload] CountRequest $request): WeedingView
     {
         $piece = $this->pieces->piece($id);
-        $this->bench->countOut($piece, $ask->version, array_values($ask->numbers));
+        $this->bench->countOut($piece, $request->version, array_values($request->numbers));
 
         return $this->weedingOf($piece);
     }
@@ -81,10 +81,10 @@ final readonly class PieceController
 
     /** Keeps which steps of applying are done. */
     #[Route('/api/pieces/{id}/steps', name: 'piece-tick', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function tick(int $id, #[MapRequestPayload] CountRequest $ask): StepsView
+    public function tick(int $id, #[MapRequestPayload] CountRequest $request): StepsView
     {
         $piece = $this->pieces->piece($id);
-        $this->bench->tick($piece, $ask->version, array_values($ask->numbers));
+        $this->bench->tick($piece, $request->version, array_values($request->numbers));
 
         return $this->stepsOf($piece);
     }
@@ -104,14 +104,14 @@ final readonly class PieceController
 
     /** Makes a move of a piece: weeded, applied, rested, posted, delivered, spoiled. */
     #[Route('/api/pieces/{id}/moves', name: 'piece-move', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function move(int $id, #[MapRequestPayload] MoveRequest $ask): PieceView
+    public function move(int $id, #[MapRequestPayload] MoveRequest $request): PieceView
     {
         $piece = $this->pieces->piece($id);
-        $move = PieceMove::tryFrom($ask->move) ?? throw Refusals::at('move', 'There is no such move.');
+        $move = PieceMove::tryFrom($request->move) ?? throw Refusals::at('move', 'There is no such move.');
         if (\in_array($move, Delivery::MOVES, true)) {
-            $this->delivery->move($piece, $ask->version, $move, $ask->detail);
+            $this->delivery->move($piece, $request->version, $move, $request->detail);
         } else {
-            $this->bench->move($piece, $ask->version, $move, $ask->detail);
+            $this->bench->move($piece, $request->version, $move, $request->detail);
         }
 
         return $this->records->piece($piece);

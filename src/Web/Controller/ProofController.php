@@ -58,16 +58,16 @@ final readonly class ProofController
     /** Lets a stop pass with a reason, or takes that back. */
     #[Route('/api/dockets/{number}/waiver', name: 'docket-waiver', requirements: self::NUMBER, methods: ['POST'])]
     #[IsGranted('ROLE_OWNER')]
-    public function waive(int $number, #[MapRequestPayload] WaiverRequest $ask): DocketView
+    public function waive(int $number, #[MapRequestPayload] WaiverRequest $request): DocketView
     {
         $docket = $this->dockets->numbered($number);
         $worker = $this->security->getUser();
         $this->draw->waive(
             $docket,
-            $ask->version,
-            $ask->code,
-            $ask->found,
-            $ask->reason,
+            $request->version,
+            $request->code,
+            $request->found,
+            $request->reason,
             $worker instanceof Worker ? $worker->name() : '',
         );
 
@@ -76,10 +76,10 @@ final readonly class ProofController
 
     /** Says what an order costs. */
     #[Route('/api/dockets/{number}/price', name: 'docket-price', requirements: self::NUMBER, methods: ['PUT'])]
-    public function price(int $number, #[MapRequestPayload] PriceRequest $ask): DocketView
+    public function price(int $number, #[MapRequestPayload] PriceRequest $request): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $this->draw->price($docket, $ask->version, $ask->price);
+        $this->draw->price($docket, $request->version, $request->price);
 
         return $this->records->docket($docket);
     }
@@ -93,9 +93,9 @@ final readonly class ProofController
 
     /** Makes a link to the newest proof, and sends it where an address is given. */
     #[Route('/api/dockets/{number}/links', name: 'docket-link', requirements: self::NUMBER, methods: ['POST'])]
-    public function give(int $number, #[MapRequestPayload] LinkRequest $ask): GivenLinkView
+    public function give(int $number, #[MapRequestPayload] LinkRequest $request): GivenLinkView
     {
-        [$link, $token] = $this->links->give($this->dockets->numbered($number), $ask->to);
+        [$link, $token] = $this->links->give($this->dockets->numbered($number), $request->to);
 
         return new GivenLinkView($this->post->url($token), LinkView::from($link, $this->clock->now()));
     }

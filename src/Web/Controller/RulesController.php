@@ -39,12 +39,12 @@ final readonly class RulesController
 
     /** Changes a figure of the shop, or sets it back to the standard. */
     #[Route('/api/rules/{name}', name: 'rule-set', requirements: ['name' => '[a-z-]{1,40}'], methods: ['PUT'])]
-    public function set(string $name, #[MapRequestPayload] RuleRequest $ask): RulesView
+    public function set(string $name, #[MapRequestPayload] RuleRequest $request): RulesView
     {
         $rule = Rule::tryFrom($name);
         $rule = null !== $rule && !$rule->isOfMachine() ? $rule : throw new NotFound('There is no such figure.');
         $fields = new Fields();
-        $value = $fields->rule('value', $ask->value, $rule);
+        $value = $fields->rule('value', $request->value, $rule);
         $fields->end();
         $this->rules->set($rule, $value);
 

@@ -46,7 +46,7 @@ final readonly class SignInController
 
     /** Signs a worker in. */
     #[Route('/api/sign-in', name: 'sign-in', methods: ['POST'])]
-    public function signIn(#[MapRequestPayload] SignInRequest $ask): DoneView
+    public function signIn(#[MapRequestPayload] SignInRequest $request): DoneView
     {
         throw new \LogicException('The firewall answers first.');
     }

@@ -55,27 +55,27 @@ final readonly class StockController
 
     /** Puts film that came in on the shelf. */
     #[Route('/api/stock/receive', name: 'stock-receive', methods: ['POST'])]
-    public function receive(#[MapRequestPayload] TypedReceipt $ask): StockView
+    public function receive(#[MapRequestPayload] TypedReceipt $request): StockView
     {
-        $this->goods->receive($this->shelf->film($ask->film), $ask);
+        $this->goods->receive($this->shelf->film($request->film), $request);
 
         return $this->all();
     }
 
     /** Puts right how much there is of an item. */
     #[Route('/api/stock/items/{id}/count', name: 'stock-count', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function count(int $id, #[MapRequestPayload] AmountRequest $ask): StockView
+    public function count(int $id, #[MapRequestPayload] AmountRequest $request): StockView
     {
-        $this->goods->correct($this->shelf->item($id), $ask->version, $ask->amount, $ask->reason);
+        $this->goods->correct($this->shelf->item($id), $request->version, $request->amount, $request->reason);
 
         return $this->all();
     }
 
     /** Takes film off the shelf that is no good. */
     #[Route('/api/stock/items/{id}/scrap', name: 'stock-scrap', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
-    public function scrap(int $id, #[MapRequestPayload] AmountRequest $ask): StockView
+    public function scrap(int $id, #[MapRequestPayload] AmountRequest $request): StockView
     {
-        $this->goods->scrap($this->shelf->item($id), $ask->version, $ask->amount, $ask->reason);
+        $this->goods->scrap($this->shelf->item($id), $request->version, $request->amount, $request->reason);
 
         return $this->all();
     }
@@ -94,27 +94,27 @@ final readonly class StockController
 
     /** Adds a film. */
     #[Route('/api/stock/films', name: 'film-add', methods: ['POST'])]
-    public function addFilm(#[MapRequestPayload] TypedFilm $ask): StockView
+    public function addFilm(#[MapRequestPayload] TypedFilm $request): StockView
     {
-        $this->goods->film(null, $ask);
+        $this->goods->film(null, $request);
 
         return $this->all();
     }
 
     /** Changes a film. */
     #[Route('/api/stock/films/{id}', name: 'film-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function changeFilm(int $id, #[MapRequestPayload] TypedFilm $ask): StockView
+    public function changeFilm(int $id, #[MapRequestPayload] TypedFilm $request): StockView
     {
-        $this->goods->film($this->shelf->film($id), $ask);
+        $this->goods->film($this->shelf->film($id), $request);
 
         return $this->all();
     }
 
     /** Adds a tape or a blank. */
     #[Route('/api/stock/supplies', name: 'supply-add', methods: ['POST'])]
-    public function addSupply(#[MapRequestPayload] TypedSupply $ask): StockView
+    public function addSupply(#[MapRequestPayload] TypedSupply $request): StockView
     {
-        $this->goods->keep($ask);
+        $this->goods->keep($request);
 
         return $this->all();
     }
@@ -126,9 +126,9 @@ final readonly class StockController
         requirements: ['id' => '\d{1,9}', 'move' => 'received|counted|used'],
         methods: ['POST'],
     ),]
-    public function moveSupply(int $id, string $move, #[MapRequestPayload] AmountRequest $ask): StockView
+    public function moveSupply(int $id, string $move, #[MapRequestPayload] AmountRequest $request): StockView
     {
-        $this->goods->move($this->shelf->supply($id), $ask->version, $move, $ask->amount, $ask->reason);
+        $this->goods->move($this->shelf->supply($id), $request->version, $move, $request->amount, $request->reason);
 
         return $this->all();
     }
