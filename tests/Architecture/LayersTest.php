@@ -80,6 +80,7 @@ final class LayersTest extends TestCase
     private const STANDARD_FIGURES = [
         'src/Shop/Settings/ShopRules.php',
         'src/Console/FitCommand.php',
+        'src/Console/RankCommand.php',
         'src/Console/WeedCommand.php',
     ];
 

@@ -20,10 +20,10 @@ final class Faces
     {
     }
 
-    /** @return list<Face> */
+    /** @return non-empty-list<Face> */
     public function all(): array
     {
-        return array_values($this->listed());
+        return array_values($this->listed()) ?: throw new \LogicException('No faces ship.');
     }
 
     /** @throws Refused where no face has that slug */

@@ -46,7 +46,13 @@ final readonly class NestingController
         );
 
         return $this->views->nesting(
-            $this->queue->begin($this->shelf->film($request->film), $pieces, $request->split, $request->boxes, $request->stock),
+            $this->queue->begin(
+                $this->shelf->film($request->film),
+                $pieces,
+                $request->split,
+                $request->boxes,
+                $request->stock,
+            ),
         );
     }
 
