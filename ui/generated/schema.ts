@@ -3530,12 +3530,21 @@ export interface components {
         };
         /** @description A film the shop keeps, as typed. */
         TypedFilm: {
-            /** @description The grade of the film. */
-            grade: string;
-            /** @description By its name. */
-            colour: string;
-            /** @description The colour for the screen, #rrggbb. */
-            swatch: string;
+            /**
+             * @description The grade of the film.
+             * @default permanent
+             */
+            grade?: string;
+            /**
+             * @description By its name.
+             * @default
+             */
+            colour?: string;
+            /**
+             * @description The colour for the screen, #rrggbb.
+             * @default #7f8d8b
+             */
+            swatch?: string;
             /**
              * @description Matt or glossy.
              * @default
@@ -3820,6 +3829,8 @@ export interface components {
             answers: components["schemas"]["Answers"];
             /** @description A new design starts with. */
             setting: components["schemas"]["TypedSetting"];
+            /** @description A new film starts with. */
+            film: components["schemas"]["TypedFilm"];
             /** @description The solid that is meant where none is chosen. */
             usualShape: string;
         };

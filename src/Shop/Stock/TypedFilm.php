@@ -22,9 +22,9 @@ final readonly class TypedFilm
      * @param string $lowAt m²; less is low, as typed
      */
     public function __construct(
-        public string $grade,
-        public string $colour,
-        public string $swatch,
+        public string $grade = 'permanent',
+        public string $colour = '',
+        public string $swatch = '#7f8d8b',
         public string $finish = '',
         public string $thickness = '',
         public string $liner = 'white',

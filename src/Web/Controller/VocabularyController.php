@@ -8,6 +8,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\TypedSetting;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\TypedFilm;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
@@ -117,6 +118,7 @@ final readonly class VocabularyController
             ),
             new Answers(),
             new TypedSetting(),
+            new TypedFilm(),
             KnockoutShape::USUAL->value,
         );
     }

@@ -22,7 +22,7 @@ final readonly class NestingRequest
         public array $pieces,
         #[Assert\Count(max: 500)]
         public array $split = [],
-        #[Assert\Choice(['none', 'piece', 'order'])]
+        #[Assert\Choice(choices: ['none', 'piece', 'order'])]
         public string $boxes = 'none',
         public ?int $stock = null,
     ) {

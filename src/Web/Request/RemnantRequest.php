@@ -15,7 +15,7 @@ final readonly class RemnantRequest
      */
     public function __construct(
         public int $version,
-        #[Assert\Choice(['square', 'odd', 'scrap'], message: 'Shelve it square, odd, or throw it away.')]
+        #[Assert\Choice(choices: ['square', 'odd', 'scrap'], message: 'Shelve it square, odd, or throw it away.')]
         public string $how,
     ) {
     }

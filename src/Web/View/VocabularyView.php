@@ -6,6 +6,7 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Designs\TypedSetting;
 use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Stock\TypedFilm;
 
 /** The words, starting values and limits the pages are made with, in one answer. */
 final readonly class VocabularyView
@@ -26,6 +27,7 @@ final readonly class VocabularyView
      * @param list<ChoiceView>   $aligns         of lines
      * @param Answers            $answers        a new order starts with
      * @param TypedSetting       $setting        a new design starts with
+     * @param TypedFilm          $film           a new film starts with
      * @param string             $usualShape     the solid that is meant where none is chosen
      */
     public function __construct(
@@ -44,6 +46,7 @@ final readonly class VocabularyView
         public array $aligns,
         public Answers $answers,
         public TypedSetting $setting,
+        public TypedFilm $film,
         public string $usualShape,
     ) {
     }

@@ -1,18 +1,18 @@
 import { useState } from 'react';
-import { api, ask, type Film } from '../../api/client';
+import { api, ask, type Film, type Schemas } from '../../api/client';
 import { useChange } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
 import { Trouble } from '../../parts/basics';
 import { FormBox } from '../../parts/dialog';
 import { SelectField, TextField } from '../../parts/fields';
 
-const start = (film?: Film) => ({
-  grade: film?.grade ?? 'permanent',
+const start = (usual: Schemas['TypedFilm'], film?: Film) => ({
+  grade: film?.grade ?? usual.grade ?? '',
   colour: film?.colour ?? '',
-  swatch: film?.swatch ?? 'var(--color-edge)',
+  swatch: film?.swatch ?? usual.swatch ?? '',
   finish: film?.finish ?? '',
   thickness: film?.thickness != null ? `${film.thickness / 1000}mm` : '',
-  liner: film?.liner ?? 'white',
+  liner: film?.liner ?? usual.liner ?? '',
   runsOneWay: film?.oneWay ?? false,
   maker: film?.maker ?? '',
   thinnest: film?.thinnest != null ? `${film.thinnest / 1000}mm` : '',
@@ -23,8 +23,8 @@ const start = (film?: Film) => ({
 
 /** A film the shop keeps, and what its maker says of it. */
 export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film; onClose: () => void }) {
-  const { grades } = useVocabulary();
-  const [typed, setTyped] = useState(() => start(film));
+  const { grades, film: usual } = useVocabulary();
+  const [typed, setTyped] = useState(() => start(usual, film));
   const set = (name: keyof typeof typed) => (value: string) => setTyped((now) => ({ ...now, [name]: value }));
   const save = useChange(
     () =>
@@ -32,7 +32,7 @@ export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film
         ? ask(api.PUT('/api/stock/films/{id}', { params: { path: { id: film.id } }, body: typed }))
         : ask(api.POST('/api/stock/films', { body: typed })),
     () => {
-      setTyped(start());
+      setTyped(start(usual));
       onClose();
     },
   );
@@ -60,7 +60,14 @@ export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film
             className="input p-1"
             value={typed.swatch}
             onChange={(event) => set('swatch')(event.target.value)}
+            aria-invalid={says.swatch !== undefined}
+            aria-describedby={says.swatch && 'film-swatch-says'}
           />
+          {says.swatch && (
+            <p id="film-swatch-says" className="mt-1 text-sm text-signal-ink">
+              {says.swatch}
+            </p>
+          )}
         </div>
       </div>
       <div className="grid grid-cols-2 gap-3">
