@@ -97,90 +97,36 @@ final readonly class Setting
     /** The same along a circle, its radius as a share of the letter height. */
     public function bowed(float $bow): self
     {
-        return new self(
-            $this->arrangement,
-            $this->tracking,
-            null,
-            $this->order,
-            $this->shape,
-            $this->frame,
-            $this->lineSpacing,
-            $this->align,
-            $this->condense,
-            $bow,
-            $this->mending,
-        );
+        return $this->with(['radius' => null, 'bow' => $bow]);
     }
 
     /** On a circle that its words decide. */
     public function unbowed(): self
     {
-        return new self(
-            $this->arrangement,
-            $this->tracking,
-            null,
-            $this->order,
-            $this->shape,
-            $this->frame,
-            $this->lineSpacing,
-            $this->align,
-            $this->condense,
-            null,
-            $this->mending,
-        );
+        return $this->with(['radius' => null, 'bow' => null]);
     }
 
-    /** The same at that share of its width. */
+    /** The same, so many per cent narrower; wider where negative. */
     public function condensed(float $condense): self
     {
-        return new self(
-            $this->arrangement,
-            $this->tracking,
-            $this->radius,
-            $this->order,
-            $this->shape,
-            $this->frame,
-            $this->lineSpacing,
-            $this->align,
-            $condense,
-            $this->bow,
-            $this->mending,
-        );
+        return $this->with(['condense' => $condense]);
     }
 
     /** The same, mended. */
     public function mended(Mending $mending): self
     {
-        return new self(
-            $this->arrangement,
-            $this->tracking,
-            $this->radius,
-            $this->order,
-            $this->shape,
-            $this->frame,
-            $this->lineSpacing,
-            $this->align,
-            $this->condense,
-            $this->bow,
-            $mending,
-        );
+        return $this->with(['mending' => $mending]);
     }
 
     /** The same in another arrangement. */
     public function arranged(Arrangement $arrangement): self
     {
-        return new self(
-            $arrangement,
-            $this->tracking,
-            $this->radius,
-            $this->order,
-            $this->shape,
-            $this->frame,
-            $this->lineSpacing,
-            $this->align,
-            $this->condense,
-            $this->bow,
-            $this->mending,
-        );
+        return $this->with(['arrangement' => $arrangement]);
+    }
+
+    /** @param array<string, mixed> $changed by name */
+    private function with(array $changed): self
+    {
+        return new self(...[...get_object_vars($this), ...$changed]);
     }
 }
