@@ -1454,9 +1454,9 @@ export interface components {
         };
         /** @description Two names of a roster that are the same or nearly: their places, counted from nought. */
         AlikeView: {
-            /** @description Which name of the set, from 1, came later. */
+            /** @description Which name of the set, from 0, came later. */
             later: number;
-            /** @description Which name of the set, from 1, came earlier. */
+            /** @description Which name of the set, from 0, came earlier. */
             earlier: number;
             /** @description A sentence for the worker. */
             says: string;
@@ -1608,7 +1608,7 @@ export interface components {
              */
             wideEnd?: string;
             /**
-             * @description How much of the way round is seen at once.
+             * @description How many degrees of it are seen from the front, as typed; empty for all round.
              * @default
              */
             seen?: string;
@@ -1618,7 +1618,7 @@ export interface components {
              */
             panes?: string;
             /**
-             * @description Which side of the glass it is read from.
+             * @description From how many metres it has to be read, as typed.
              * @default
              */
             readFrom?: string;
@@ -1633,12 +1633,12 @@ export interface components {
              */
             roster?: string;
             /**
-             * @description Which side of the film faces the glass.
+             * @description Inside where it is stuck inside a window and read from outside.
              * @default outside
              */
             side?: string;
             /**
-             * @description Whether it goes into the dishwasher.
+             * @description Yes where it goes into the dishwasher.
              * @default
              */
             dishwasher?: string;
@@ -1939,7 +1939,7 @@ export interface components {
         CutterView: {
             /** @description Whether the cutter answers. */
             answers: boolean;
-            /** @description Idle, cutting or stopped. */
+            /** @description Idle, cutting, paused, done, stopped or failed. */
             state: string;
             /** @description The number of the batch on it. */
             batch: number | null;
@@ -2109,7 +2109,7 @@ export interface components {
         FilmAdviceView: {
             /** @description The grade of the film. */
             grade: string;
-            /** @description Good, possible or poor. */
+            /** @description Best, will-do, against or refused. */
             verdict: string;
             /** @description Why, in a sentence. */
             reason: string;
@@ -2138,13 +2138,13 @@ export interface components {
             oneWay: boolean;
             /** @description Who makes it. */
             maker: string;
-            /** @description The thinnest stroke it holds, µm; null where the grade says it. */
+            /** @description The thinnest line its maker allows, µm; null where he says nothing. */
             thinnest: number | null;
-            /** @description How long it lasts outdoors, months; null where the grade says it. */
+            /** @description Years outdoors its maker gives it, 0 for indoors only; null where he says nothing. */
             outdoors: number | null;
             /** @description Hundredths of the currency for 1 m². */
             price: number | null;
-            /** @description What there is less of is low, cm². */
+            /** @description What there is less of is low, mm². */
             lowAt: number | null;
         };
         /** @description Words drawn on an object: everything the drawing shows. */
@@ -2201,15 +2201,15 @@ export interface components {
             arrangement: components["schemas"]["Arrangement"];
             /** @description The radius the lines run along. */
             radius: components["schemas"]["LengthView"] | null;
-            /** @description The share of its width the lettering is set to, from 0 to 1. */
+            /** @description Per cent narrower than the face; wider where negative. */
             condense: number;
             /** @description A rim that would hold at this size. */
             suggestedOffset: components["schemas"]["LengthView"];
-            /** @description How far the ends of a straight line drop on a taper. */
+            /** @description How far the middle of a straight line would hang on a taper. */
             droop: components["schemas"]["LengthView"] | null;
             /** @description Whether it is bent along the taper. */
             bent: boolean;
-            /** @description How far the film is stretched, from 0 to 1. */
+            /** @description How much the edge of the decal has to shrink on a ball, per cent. */
             strain: number | null;
             /** @description How many panes are covered. */
             panes: number;
@@ -2223,7 +2223,7 @@ export interface components {
             corners: number;
             /** @description The letters before they were mended, where they were. */
             before: components["schemas"]["BeforeView"] | null;
-            /** @description The film it takes, m². */
+            /** @description The film that stays of the letters, cm². */
             film: number;
             /** @description How long it lasts where it is used. */
             life: string;
@@ -2347,14 +2347,14 @@ export interface components {
             x: number;
             /** @description From the top, mm. */
             y: number;
-            /** @description Degrees, counterclockwise. */
+            /** @description Degrees, clockwise. */
             turn: number;
             /** @description Whether it stays where it lies. */
             pinned: boolean;
         };
         /** @description One layer of a decal, in the frame all its layers share; the film by its number on the shelf, none for the order's own. */
         LayerView: {
-            /** @description Letters, offset, base and so on. */
+            /** @description Top, colour, offset or base. */
             role: string;
             /** @description The outlines as path data, mm. */
             path: string;
@@ -2411,7 +2411,7 @@ export interface components {
             sentTo: string;
             /** @description When it was first opened, ISO 8601. */
             openedAt: string | null;
-            /** @description Open, expired, withdrawn or answered. */
+            /** @description Open, expired or withdrawn. */
             state: string;
         };
         /** @description A line of the book. */
@@ -2653,7 +2653,7 @@ export interface components {
              */
             wideEnd?: string;
             /**
-             * @description How much of the way round is seen at once.
+             * @description How many degrees of it are seen from the front, as typed; empty for all round.
              * @default
              */
             seen?: string;
@@ -2663,7 +2663,7 @@ export interface components {
              */
             panes?: string;
             /**
-             * @description Which side of the glass it is read from.
+             * @description From how many metres it has to be read, as typed.
              * @default
              */
             readFrom?: string;
@@ -2673,7 +2673,7 @@ export interface components {
              */
             outline?: string;
             /**
-             * @description Which side of the film faces the glass.
+             * @description Inside where it is stuck inside a window and read from outside.
              * @default outside
              */
             side?: string;
@@ -2882,7 +2882,7 @@ export interface components {
             cutting: number;
             /** @description How long weeding takes, minutes. */
             weeding: number;
-            /** @description What the film costs, hundredths of the currency. */
+            /** @description Film and minutes together, hundredths of the currency; null where the film has no price. */
             cost: number | null;
         };
         /**
@@ -3059,7 +3059,7 @@ export interface components {
             face: string | null;
             /** @description Its lines. */
             lines: string[];
-            /** @description The share of its width the lettering is set to, from 0 to 1. */
+            /** @description Per cent narrower, where that is what it changes. */
             condense: number | null;
         };
         /** @description A piece of a plan put down by hand: its box’s left top corner in mm, and its turn. */
@@ -3074,7 +3074,7 @@ export interface components {
             x: number;
             /** @description From the top, mm. */
             y: number;
-            /** @description Degrees, counterclockwise. */
+            /** @description Degrees, clockwise. */
             turn: number;
         };
         /** @description A line as it is read out at the counter or on the phone. */
@@ -3209,7 +3209,7 @@ export interface components {
             largest: components["schemas"]["LengthView"] | null;
             /** @description Whether the check finds no stop. */
             canBeCut: boolean;
-            /** @description How far the thinnest stroke is above its limit, as a share of it. */
+            /** @description What is smallest in it as a share of its limit; under 1 it cannot be cut. */
             margin: number;
             /** @description Why it cannot be cut; empty where it can. */
             says: string;
@@ -3337,9 +3337,9 @@ export interface components {
             label: string;
             /** @description In how many parts. */
             parts: number;
-            /** @description The film it saves, m². */
+            /** @description The film it saves, cm². */
             saved: number;
-            /** @description How long it is expected to take. */
+            /** @description How much longer it takes to put together. */
             minutes: number;
             /** @description Whether it is cut in parts. */
             taken: boolean;
@@ -3376,7 +3376,7 @@ export interface components {
         };
         /** @description A step with this decal's own figures. */
         StepView: {
-            /** @description Which step, from 1. */
+            /** @description Which step, from 0. */
             nth: number;
             /** @description The step in a few words. */
             title: string;
@@ -3551,7 +3551,7 @@ export interface components {
              */
             finish?: string;
             /**
-             * @description Μm, as typed.
+             * @description As typed, with its unit.
              * @default
              */
             thickness?: string;
@@ -3571,12 +3571,12 @@ export interface components {
              */
             maker?: string;
             /**
-             * @description The thinnest stroke it holds, as typed.
+             * @description The thinnest line its maker allows, as typed.
              * @default
              */
             thinnest?: string;
             /**
-             * @description How long it lasts outdoors, months, as typed.
+             * @description Years outdoors its maker gives it, 0 for indoors only, as typed.
              * @default
              */
             outdoors?: string;
@@ -3679,7 +3679,7 @@ export interface components {
              */
             arrangement?: string;
             /**
-             * @description The space added between letters, as a share of the letter height.
+             * @description The space added between letters, in 1/1000 of the em, as typed.
              * @default
              */
             tracking?: string;
@@ -3704,7 +3704,7 @@ export interface components {
              */
             frame?: string;
             /**
-             * @description The distance of the lines, as a share of the letter height.
+             * @description Clear film between lines, per cent of the letter height, as typed.
              * @default
              */
             lineSpacing?: string;
@@ -3714,7 +3714,7 @@ export interface components {
              */
             align?: string;
             /**
-             * @description The share of its width the lettering is set to, from 0 to 1.
+             * @description Per cent narrower; wider where negative, as typed.
              * @default
              */
             condense?: string;
@@ -3739,32 +3739,32 @@ export interface components {
              */
             baseFilm?: string;
             /**
-             * @description How much thin strokes are thickened.
+             * @description Every outline grows by this much, as typed.
              * @default
              */
             thicken?: string;
             /**
-             * @description Whether letters that touch are one piece.
+             * @description Gaps between parts are closed up to this width, as typed.
              * @default
              */
             fuse?: string;
             /**
-             * @description How much of the shape the words take.
+             * @description Insides are filled where no circle of this width fits, as typed.
              * @default
              */
             fill?: string;
             /**
-             * @description The largest specks that are left out.
+             * @description Parts smaller than this both ways are left out, as typed.
              * @default
              */
             drop?: string;
             /**
-             * @description How far corners are smoothed, as typed.
+             * @description Corners are rounded by this radius, as typed.
              * @default
              */
             smooth?: string;
             /**
-             * @description How far corners are left out.
+             * @description Corners are left out where no outline moves by more than this, as typed.
              * @default
              */
             reduce?: string;
@@ -3850,7 +3850,7 @@ export interface components {
         };
         /** @description An inside piece that has to come out. */
         WastePartView: {
-            /** @description Which in the order of picking, from 1. */
+            /** @description Which inside, from 0. */
             nth: number;
             /** @description Mm from the left. */
             x: number;
@@ -3877,7 +3877,7 @@ export interface components {
             insides: components["schemas"]["WastePartView"][];
             /** @description Which insides are out. */
             out: number[];
-            /** @description How it is weeded, in a word. */
+            /** @description Surround-first or insides-first. */
             school: string;
             /** @description Why so, in a sentence. */
             why: string;

@@ -11,24 +11,24 @@ final readonly class TypedSetting
 {
     /**
      * @param string $arrangement how the lines are arranged
-     * @param string $tracking the space added between letters, as a share of the letter height
+     * @param string $tracking the space added between letters, in 1/1000 of the em, as typed
      * @param string $radius the radius the lines run along
      * @param string $order the order the letters stand in
      * @param string $shape the shape round it
      * @param string $frame the frame round it
-     * @param string $lineSpacing the distance of the lines, as a share of the letter height
+     * @param string $lineSpacing clear film between lines, per cent of the letter height, as typed
      * @param string $align left, middle or right
-     * @param string $condense the share of its width the lettering is set to, from 0 to 1
+     * @param string $condense per cent narrower; wider where negative, as typed
      * @param string $offset how wide the rim is
      * @param string $offsetFilm the film of the rim
      * @param string $base the shape behind it
      * @param string $baseFilm the film of the shape behind it
-     * @param string $thicken how much thin strokes are thickened
-     * @param string $fuse whether letters that touch are one piece
-     * @param string $fill how much of the shape the words take
-     * @param string $drop the largest specks that are left out
-     * @param string $smooth how far corners are smoothed, as typed
-     * @param string $reduce how far corners are left out
+     * @param string $thicken every outline grows by this much, as typed
+     * @param string $fuse gaps between parts are closed up to this width, as typed
+     * @param string $fill insides are filled where no circle of this width fits, as typed
+     * @param string $drop parts smaller than this both ways are left out, as typed
+     * @param string $smooth corners are rounded by this radius, as typed
+     * @param string $reduce corners are left out where no outline moves by more than this, as typed
      */
     public function __construct(
         public string $arrangement = '',

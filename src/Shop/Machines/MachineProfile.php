@@ -68,7 +68,7 @@ class MachineProfile implements Versioned
         return $this->name;
     }
 
-    /** With or without a board. */
+    /** On a board, or fed from a roll without one. */
     public function kind(): string
     {
         return $this->kind;

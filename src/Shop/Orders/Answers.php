@@ -39,13 +39,13 @@ final readonly class Answers
      * @param string $lower the way round at the lower edge
      * @param string $slant the height along the wall
      * @param string $wideEnd which end is wider
-     * @param string $seen how much of the way round is seen at once
+     * @param string $seen how many degrees of it are seen from the front, as typed; empty for all round
      * @param string $panes how many panes or facets in a row are covered
-     * @param string $readFrom which side of the glass it is read from
+     * @param string $readFrom from how many metres it has to be read, as typed
      * @param string $outline the traced outline as path data, mm
      * @param string $roster the names of a set
-     * @param string $side which side of the film faces the glass
-     * @param string $dishwasher whether it goes into the dishwasher
+     * @param string $side inside where it is stuck inside a window and read from outside
+     * @param string $dishwasher yes where it goes into the dishwasher
      */
     public function __construct(
         public string $customer = '',

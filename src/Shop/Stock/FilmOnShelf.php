@@ -120,13 +120,13 @@ class FilmOnShelf
         return $this->maker;
     }
 
-    /** The thinnest stroke its maker allows, µm; none where the grade says it. */
+    /** The thinnest line its maker allows, µm; none where he says nothing. */
     public function thinnest(): ?int
     {
         return $this->thinnest;
     }
 
-    /** How long it lasts outdoors, months; none where the grade says it. */
+    /** Years outdoors its maker gives it, 0 for indoors only; none where he says nothing. */
     public function outdoors(): ?int
     {
         return $this->outdoors;
@@ -157,7 +157,7 @@ class FilmOnShelf
         return $this->price;
     }
 
-    /** What there is less of is low, cm²; none where nobody said. */
+    /** What there is less of is low, mm²; none where nobody said. */
     public function lowAt(): ?int
     {
         return $this->lowAt;

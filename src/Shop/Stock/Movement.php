@@ -92,7 +92,7 @@ class Movement
         return $this->count;
     }
 
-    /** m². */
+    /** µm² more, or less; of film only. */
     public function area(): int
     {
         return $this->area;

@@ -87,7 +87,7 @@ class Supply implements Versioned
         return $this->width;
     }
 
-    /** How much there is, in its unit. */
+    /** mm of tape; how many blanks. */
     public function amount(): int
     {
         return $this->amount;
@@ -99,7 +99,7 @@ class Supply implements Versioned
         return $this->bin;
     }
 
-    /** What there is less of is low, in its unit; none where nobody said. */
+    /** What there is less of is low, mm of tape or how many blanks; none where nobody said. */
     public function lowAt(): ?int
     {
         return $this->lowAt;

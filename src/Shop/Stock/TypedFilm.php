@@ -12,12 +12,12 @@ final readonly class TypedFilm
      * @param string $colour by its name
      * @param string $swatch the colour for the screen, #rrggbb
      * @param string $finish matt or glossy
-     * @param string $thickness µm, as typed
+     * @param string $thickness as typed, with its unit
      * @param string $liner what it lies on
      * @param bool $runsOneWay whether its grain or pattern runs one way
      * @param string $maker who makes it
-     * @param string $thinnest the thinnest stroke it holds, as typed
-     * @param string $outdoors how long it lasts outdoors, months, as typed
+     * @param string $thinnest the thinnest line its maker allows, as typed
+     * @param string $outdoors years outdoors its maker gives it, 0 for indoors only, as typed
      * @param string $price the price of 1 m², as typed
      * @param string $lowAt m²; less is low, as typed
      */

@@ -13,7 +13,7 @@ final readonly class PutRequest
      * @param int $nth which piece on the sheet, from 0
      * @param float $x from the left, mm
      * @param float $y from the top, mm
-     * @param float $turn degrees, counterclockwise
+     * @param float $turn degrees, clockwise
      */
     public function __construct(
         public int $version,

@@ -8,8 +8,8 @@ namespace Yelbo\Web\View;
 final readonly class AlikeView
 {
     /**
-     * @param int $later which name of the set, from 1, came later
-     * @param int $earlier which name of the set, from 1, came earlier
+     * @param int $later which name of the set, from 0, came later
+     * @param int $earlier which name of the set, from 0, came earlier
      * @param string $says a sentence for the worker
      */
     public function __construct(public int $later, public int $earlier, public string $says)

@@ -9,7 +9,7 @@ final readonly class CutterView
 {
     /**
      * @param bool $answers whether the cutter answers
-     * @param string $state idle, cutting or stopped
+     * @param string $state idle, cutting, paused, done, stopped or failed
      * @param int|null $batch the number of the batch on it
      * @param float $share from 0 to 1
      * @param int $contours how many outlines are cut

@@ -13,7 +13,7 @@ final readonly class FilmAdviceView
     /**
      * @param list<FilmView> $films the films
      * @param string $grade the grade of the film
-     * @param string $verdict good, possible or poor
+     * @param string $verdict best, will-do, against or refused
      * @param string $reason why, in a sentence
      */
     public function __construct(

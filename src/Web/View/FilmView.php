@@ -21,10 +21,10 @@ final readonly class FilmView
      * @param string $liner what it lies on
      * @param bool $oneWay whether its grain or pattern runs one way
      * @param string $maker who makes it
-     * @param int|null $thinnest the thinnest stroke it holds, µm; null where the grade says it
-     * @param int|null $outdoors how long it lasts outdoors, months; null where the grade says it
+     * @param int|null $thinnest the thinnest line its maker allows, µm; null where he says nothing
+     * @param int|null $outdoors years outdoors its maker gives it, 0 for indoors only; null where he says nothing
      * @param int|null $price hundredths of the currency for 1 m²
-     * @param int|null $lowAt what there is less of is low, cm²
+     * @param int|null $lowAt what there is less of is low, mm²
      */
     public function __construct(
         public int $id,

@@ -39,17 +39,17 @@ final readonly class FitView
      * @param FrontView|null $front how it looks from the front, where it is bent
      * @param Arrangement $arrangement how the lines are arranged
      * @param LengthView|null $radius the radius the lines run along
-     * @param float $condense the share of its width the lettering is set to, from 0 to 1
+     * @param float $condense per cent narrower than the face; wider where negative
      * @param LengthView $suggestedOffset a rim that would hold at this size
-     * @param LengthView|null $droop how far the ends of a straight line drop on a taper
+     * @param LengthView|null $droop how far the middle of a straight line would hang on a taper
      * @param bool $bent whether it is bent along the taper
-     * @param float|null $strain how far the film is stretched, from 0 to 1
+     * @param float|null $strain how much the edge of the decal has to shrink on a ball, per cent
      * @param int $panes how many panes are covered
      * @param string|null $tooLong what is too long for the machine, as a sentence
      * @param int $keeps how many pieces of film stay
      * @param int $counters how many insides have to be picked out
      * @param int $corners how many corners the outlines have
-     * @param float $film the film it takes, m²
+     * @param float $film the film that stays of the letters, cm²
      * @param string $life how long it lasts where it is used
      * @param string $readyAt when it can be used at the earliest, ISO 8601
      */

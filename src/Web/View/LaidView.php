@@ -18,7 +18,7 @@ final readonly class LaidView
      * @param string $name as people call it
      * @param float $x from the left, mm
      * @param float $y from the top, mm
-     * @param float $turn degrees, counterclockwise
+     * @param float $turn degrees, clockwise
      * @param bool $pinned whether it stays where it lies
      */
     public function __construct(

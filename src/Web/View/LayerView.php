@@ -14,7 +14,7 @@ use Yelbo\Trade\Lettering\Layer;
 final readonly class LayerView
 {
     /**
-     * @param string $role letters, offset, base and so on
+     * @param string $role top, colour, offset or base
      * @param string $path the outlines as path data, mm
      * @param int|null $film the number of its film; null for the film of the order
      */

@@ -16,7 +16,7 @@ final readonly class LinkView
      * @param string $expiresAt when it stops working, ISO 8601
      * @param string $sentTo the address it was sent to; empty where it was not
      * @param string|null $openedAt when it was first opened, ISO 8601
-     * @param string $state open, expired, withdrawn or answered
+     * @param string $state open, expired or withdrawn
      */
     public function __construct(
         public int $id,

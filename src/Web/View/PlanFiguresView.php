@@ -18,7 +18,7 @@ final readonly class PlanFiguresView
      * @param LengthView $remnant what is left in one piece
      * @param float $cutting how long cutting takes, minutes
      * @param float $weeding how long weeding takes, minutes
-     * @param int|null $cost what the film costs, hundredths of the currency
+     * @param int|null $cost film and minutes together, hundredths of the currency; null where the film has no price
      */
     public function __construct(
         public int $placed,

@@ -13,7 +13,7 @@ final readonly class ProposalView
      * @param string $says a sentence for the worker
      * @param LengthView $alone the letters this name could then have
      * @param string|null $face the typeface it changes to
-     * @param float|null $condense the share of its width the lettering is set to, from 0 to 1
+     * @param float|null $condense per cent narrower, where that is what it changes
      */
     public function __construct(
         public string $do,

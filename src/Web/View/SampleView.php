@@ -21,7 +21,7 @@ final readonly class SampleView
      * @param SizeView|null $size over all
      * @param LengthView|null $largest the largest letters the surface takes
      * @param bool $canBeCut whether the check finds no stop
-     * @param float $margin how far the thinnest stroke is above its limit, as a share of it
+     * @param float $margin what is smallest in it as a share of its limit; under 1 it cannot be cut
      * @param string $says why it cannot be cut; empty where it can
      */
     public function __construct(

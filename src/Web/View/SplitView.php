@@ -14,8 +14,8 @@ final readonly class SplitView
      * @param string $tag as it is written on paper: Y-0412 or Y-0412/3
      * @param string $label as it is shown
      * @param int $parts in how many parts
-     * @param float $saved the film it saves, m²
-     * @param float $minutes how long it is expected to take
+     * @param float $saved the film it saves, cm²
+     * @param float $minutes how much longer it takes to put together
      * @param bool $taken whether it is cut in parts
      */
     public function __construct(

@@ -8,7 +8,7 @@ namespace Yelbo\Web\View;
 final readonly class StepView
 {
     /**
-     * @param int $nth which step, from 1
+     * @param int $nth which step, from 0
      * @param string $title the step in a few words
      * @param string $how how it is done, in a sentence
      * @param string|null $caution what to mind, in a sentence

@@ -11,7 +11,7 @@ use Yelbo\Trade\Geometry\SvgPath;
 final readonly class WastePartView
 {
     /**
-     * @param int $nth which in the order of picking, from 1
+     * @param int $nth which inside, from 0
      * @param float $x mm from the left
      * @param float $y mm from the top
      * @param float $across how wide it is, mm

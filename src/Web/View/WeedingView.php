@@ -19,7 +19,7 @@ final readonly class WeedingView
      * @param string $path the outlines as path data, mm
      * @param BoxView $block what is looked at, mm
      * @param int $keeps how many pieces of film stay
-     * @param string $school how it is weeded, in a word
+     * @param string $school surround-first or insides-first
      * @param string $why why so, in a sentence
      * @param float $minutes how long it is expected to take
      */
