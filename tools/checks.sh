@@ -8,6 +8,13 @@ test_settings() {
     settings
 }
 
+# The browser's tests run side by side in two shops that share nothing: this one lies beside the first.
+second_shop() {
+    export YELBO_VAR=${YELBO_VAR}2 YELBO_PORT=$((YELBO_PORT + 10)) YELBO_DB_PORT=$((YELBO_DB_PORT + 10)) YELBO_CUTTER_PORT=$((YELBO_CUTTER_PORT + 10))
+    unset YELBO_PUBLIC
+    settings
+}
+
 run_checks() {
     local part failed=''
     case ${1:-} in
@@ -17,7 +24,8 @@ run_checks() {
     test_settings
     install_all
     install_debian "${TEST_PACKAGES[@]}"
-    trap 'stop_all >/dev/null' EXIT
+    (install_debian "$LIGHT_BROWSER") 2>/dev/null || say "  Without $LIGHT_BROWSER: the pages are tried in chromium, which takes longer."
+    trap 'stop_all >/dev/null; (second_shop; stop_all >/dev/null)' EXIT
     start_database
     for part in ${1:-together browser}; do
         case $part in
@@ -102,10 +110,11 @@ check_shop() {
 }
 
 check_browser() {
-    (
-        YELBO_LOAD_DEMO='--fresh'
-        start_all installed && YELBO_URL=http://127.0.0.1:$YELBO_PORT npx playwright test
-    )
+    local first=$YELBO_PORT:$YELBO_VAR beside
+    (second_shop && YELBO_LOAD_DEMO='--fresh' start_all installed) &
+    beside=$!
+    (YELBO_LOAD_DEMO='--fresh' start_all installed) && wait "$beside" &&
+        YELBO_SHOPS="$first $(second_shop && printf '%s:%s' "$YELBO_PORT" "$YELBO_VAR")" npx playwright test
 }
 
 bench() {

@@ -1,6 +1,11 @@
+import { existsSync } from 'node:fs';
+
+/** Without a window's frame round every page it takes a third less of the processor. */
+const SHELL = '/usr/bin/chromium-headless-shell';
+
 /** Debian's Chromium, with nothing that looks for a network of its own. */
 export const chromiumOptions = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: existsSync(SHELL) ? SHELL : '/usr/bin/chromium',
   args: [
     '--no-sandbox',
     '--disable-gpu',

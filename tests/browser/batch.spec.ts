@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { AS_TOMAS, api, expect, order, test } from './shop';
+import { api, expect, order, test } from './shop';
 
 type Stock = {
   films: { id: number; name: string }[];
@@ -143,12 +143,12 @@ test('laying out can be stopped, and the best so far is taken', async ({ page })
   await expect(page.getByRole('cell', { name: '30 of 30' }).first()).toBeVisible();
 });
 
-test('two at the same offcut: the second is told who has it', async ({ page, browser }) => {
+test('two at the same offcut: the second is told who has it', async ({ page, as }) => {
   test.setTimeout(90_000);
   const name = await film(page, 'teal', [['offcut', '230mm', '80mm', '1']]);
   await order(page, 'Lapwing', 'batch', { filmName: name });
   await order(page, 'Bittern', 'batch', { filmName: name });
-  const other = await (await browser.newContext({ storageState: AS_TOMAS })).newPage();
+  const other = await as('tomas');
   for (const [who, word] of [
     [page, 'Lapwing'],
     [other, 'Bittern'],
@@ -164,7 +164,6 @@ test('two at the same offcut: the second is told who has it', async ({ page, bro
   await expect(other).toHaveURL('/cut');
   await page.getByRole('button', { name: /Release to the cutter/ }).click();
   await expect(page.getByRole('alert')).toContainText(/N-\d+ was taken by Tomas for batch \d+/);
-  await other.context().close();
 });
 
 test('a decal longer than the machine is laid out in panels', async ({ page }) => {

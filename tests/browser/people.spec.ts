@@ -1,9 +1,9 @@
-import { AS_TOMAS, expect, order, SIGN_INS, signIn, test } from './shop';
+import { expect, NOBODY, order, SIGN_INS, signIn, test } from './shop';
 
-test('two at the same proof: the second gets a sentence and the fresh view', async ({ page, browser }) => {
+test('two at the same proof: the second gets a sentence and the fresh view', async ({ page, as }) => {
   const docket = await order(page, 'Bramble', 'proof');
   await page.goto(`/proof/${docket.number}`);
-  const other = await (await browser.newContext({ storageState: AS_TOMAS })).newPage();
+  const other = await as('tomas');
   await other.goto(`/proof/${docket.number}`);
   await expect(other.getByText('Read it out')).toBeVisible();
   await other.getByLabel('Who says yes').fill('Osric T.');
@@ -15,7 +15,6 @@ test('two at the same proof: the second gets a sentence and the fresh view', asy
   expect(response.status()).toBe(409);
   expect((await response.json()).detail).toContain(`${docket.tag} was changed meanwhile by Ines`);
   await expect(other.getByText('is not waiting for a yes')).toBeVisible();
-  await other.context().close();
 });
 
 test('orders taken at the same moment get numbers of their own', async ({ page }) => {
@@ -23,10 +22,10 @@ test('orders taken at the same moment get numbers of their own', async ({ page }
   expect(new Set(taken.map((docket) => docket.number)).size).toBe(6);
 });
 
-test('two at the same drawing: the second is told and keeps what was typed', async ({ page, browser }) => {
+test('two at the same drawing: the second is told and keeps what was typed', async ({ page, as }) => {
   const docket = await order(page, 'Fennel', 'size');
   await page.goto(`/size/${docket.number}`);
-  const other = await (await browser.newContext({ storageState: AS_TOMAS })).newPage();
+  const other = await as('tomas');
   await other.goto(`/size/${docket.number}`);
   await expect(other.getByLabel('Words')).toHaveValue('Fennel');
   await page.getByLabel('Words').fill('Fennel Bank');
@@ -34,11 +33,10 @@ test('two at the same drawing: the second is told and keeps what was typed', asy
   await other.getByLabel('Words').fill('Fennel Bay');
   await expect(other.getByRole('alert').getByText(/was changed meanwhile by Ines/)).toBeVisible();
   await expect(other.getByLabel('Words')).toHaveValue('Fennel Bay');
-  await other.context().close();
 });
 
 test.describe('as a bench worker', () => {
-  test.use({ storageState: AS_TOMAS });
+  test.use({ who: 'tomas' });
 
   test('the owner’s page is refused with a sentence', async ({ page }) => {
     await page.goto('/weed');
@@ -71,7 +69,7 @@ test('the owner sets a figure, wrong ones are refused at their field', async ({ 
 });
 
 test.describe('at the door', () => {
-  test.use({ storageState: { cookies: [], origins: [] } });
+  test.use({ who: NOBODY });
 
   test('a wrong password is a sentence, the right one leads where one wanted to go', async ({ page }) => {
     await page.goto('/weed');

@@ -1,7 +1,10 @@
-import { test as base, expect, type Page } from '@playwright/test';
+import { type BrowserContext, test as base, expect, type Page, type PlaywrightTestOptions } from '@playwright/test';
+import { SHOPS, type Shop } from './shops';
 
 export const SIGN_INS = { ines: 'lantern-towpath', tomas: 'kettle-and-rope' };
-export const AS_TOMAS = 'test-results/tomas.json';
+export type Who = keyof typeof SIGN_INS;
+/** Starts a test signed out. */
+export const NOBODY = 'nobody';
 
 export async function signIn(page: Page, who: string, password: string): Promise<void> {
   await page.getByLabel('Name').fill(who);
@@ -9,8 +12,42 @@ export async function signIn(page: Page, who: string, password: string): Promise
   await page.getByRole('button', { name: /Sign in/ }).click();
 }
 
+/** Where a worker's session in a shop is kept from the set-up on. */
+export const session = (shop: Shop, who: Who): string => `test-results/${who}-${new URL(shop.url).port}.json`;
+
+type Given = { who: Who | typeof NOBODY; as: (who: Who) => Promise<Page> };
+
+/**
+ * Each of the runner's workers has a shop of its own, so that tests side by side share no cutter, no figures and no process.
+ */
+export const bare = base.extend<Given & Pick<PlaywrightTestOptions, 'baseURL' | 'storageState'>, { shop: Shop }>({
+  shop: [
+    // biome-ignore lint/correctness/noEmptyPattern: the runner reads what a fixture needs from this pattern.
+    async ({}, use, worker) => {
+      const shop = SHOPS[worker.parallelIndex];
+      if (!shop) {
+        throw new Error('More workers than shops.');
+      }
+      await use(shop);
+    },
+    { scope: 'worker' },
+  ],
+  who: ['ines', { option: true }],
+  baseURL: async ({ shop }, use) => use(shop.url),
+  storageState: async ({ shop, who }, use) => use(who === NOBODY ? { cookies: [], origins: [] } : session(shop, who)),
+  as: async ({ browser, shop }, use) => {
+    const opened: BrowserContext[] = [];
+    await use(async (who) => {
+      const context = await browser.newContext({ storageState: session(shop, who) });
+      opened.push(context);
+      return context.newPage();
+    });
+    await Promise.all(opened.map((context) => context.close()));
+  },
+});
+
 /** A page whose console stays clean: no script fault, nothing the security policy had to block. */
-export const test = base.extend({
+export const test = bare.extend({
   page: async ({ page }, use) => {
     const faults: string[] = [];
     page.on('pageerror', (fault) => faults.push(String(fault)));

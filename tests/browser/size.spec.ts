@@ -1,5 +1,5 @@
 import { photo } from './photo';
-import { AS_TOMAS, api, expect, inDays, order, test } from './shop';
+import { api, expect, inDays, order, test } from './shop';
 
 test('a tapered object from Ask to Size: measured, kept clear, bent along its arc, seen from the front', async ({
   page,
@@ -234,13 +234,13 @@ test('the sampler is live, ranked, and says why not', async ({ page }) => {
   await expect(samples.first()).toHaveAttribute('aria-pressed', 'true');
 });
 
-test('what somebody else draws meanwhile is taken over, and never written over unseen', async ({ page, browser }) => {
+test('what somebody else draws meanwhile is taken over, and never written over unseen', async ({ page, as }) => {
   const docket = await order(page, 'Fulmar', 'size');
   const path = `/api/dockets/${docket.number}`;
   await page.goto(`/size/${docket.number}`);
   const words = page.getByLabel('Words');
   await expect(words).toHaveValue('Fulmar');
-  const other = await (await browser.newContext({ storageState: AS_TOMAS })).newPage();
+  const other = await as('tomas');
   const seen = async () => api<{ version: number; words: string[] }>(other, 'GET', path);
   // Tomas draws, and this page comes back to the front and reads the docket anew.
   const theirs = async (text: string) => {
@@ -283,5 +283,4 @@ test('what somebody else draws meanwhile is taken over, and never written over u
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
   expect((await seen()).words).toEqual(['Fulmar six']);
-  await other.context().close();
 });

@@ -1,12 +1,11 @@
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
 import { api, expect, order, release, test } from './shop';
-
-const VAR = process.env.YELBO_VAR ?? 'var/test';
+import type { Shop } from './shops';
 
 /** Ends a process of the stack under test as rudely as can be, by the id the stack wrote down. */
-function kill(name: string): void {
-  process.kill(Number(readFileSync(`${VAR}/run/${name}.child`, 'utf8').split(' ')[0]), 'SIGKILL');
+function kill(shop: Shop, name: string): void {
+  process.kill(Number(readFileSync(`${shop.folder}/run/${name}.child`, 'utf8').split(' ')[0]), 'SIGKILL');
 }
 
 async function startCut(page: import('@playwright/test').Page, id: number): Promise<void> {
@@ -21,18 +20,19 @@ async function startCut(page: import('@playwright/test').Page, id: number): Prom
   await expect(page.getByRole('dialog')).toBeHidden();
 }
 
-test('a worker killed in the middle of a cut: the cut is followed to its end all the same', async ({ page }) => {
+test('a worker killed in the middle of a cut: the cut is followed to its end all the same', async ({ page, shop }) => {
   test.setTimeout(90_000);
   const docket = await order(page, 'Saffron Basin', 'batch');
   const batch = await release(page, docket);
   await startCut(page, batch.id);
-  kill('worker');
+  kill(shop, 'worker');
   await page.goto('/weed');
   await expect(page.getByRole('button', { name: new RegExp(`${docket.tag}/1`) })).toBeVisible({ timeout: 60_000 });
 });
 
 test('a worker killed while it lays out: nothing is left half done, and the plans come all the same', async ({
   page,
+  shop,
 }) => {
   test.setTimeout(120_000);
   await order(page, 'Curlew Reach', 'batch', {
@@ -44,18 +44,20 @@ test('a worker killed while it lays out: nothing is left half done, and the plan
   await page.getByRole('button', { name: /Glitter, copper/ }).click();
   await expect(page.getByRole('progressbar', { name: 'Laying out' })).toBeVisible();
   await page.waitForTimeout(1500);
-  kill('nester');
+  kill(shop, 'nester');
   await expect(page.getByRole('button', { name: /Release to the cutter/ })).toBeEnabled({ timeout: 90_000 });
   await expect(page.getByRole('cell', { name: '24 of 24' }).first()).toBeVisible();
 });
 
-test('a second worker shares the plans of the first', async ({ page }) => {
+test('a second worker shares the plans of the first', async ({ page, shop }) => {
   test.setTimeout(90_000);
   const docket = await order(page, 'Fathom Five', 'batch', { filmName: 'Permanent, black', quantity: '24' });
   const film = (await api<{ films: { id: number; name: string }[] }>(page, 'GET', '/api/stock')).films.find(
     (one) => one.name === 'Permanent, black',
   );
-  const second = spawn('./yelbo', ['worker'], { stdio: 'ignore' });
+  // Long enough for the second to wake up before the first is through.
+  await api(page, 'PUT', '/api/rules/think', { value: '8' });
+  const second = spawn('./yelbo', ['worker'], { stdio: 'ignore', env: { ...process.env, ...shop.env } });
   try {
     const nesting = await api<{ id: number }>(page, 'POST', '/api/nestings', {
       film: film?.id,
@@ -73,26 +75,27 @@ test('a second worker shares the plans of the first', async ({ page }) => {
         { timeout: 30_000, intervals: [100] },
       )
       .toBeGreaterThanOrEqual(2);
-    await expect.poll(async () => (await look()).working, { timeout: 30_000 }).toBe(false);
+    await expect.poll(async () => (await look()).working, { timeout: 40_000 }).toBe(false);
     expect((await look()).plans.map((plan) => plan.state)).toEqual(['done', 'done', 'done']);
   } finally {
     second.kill();
+    await api(page, 'PUT', '/api/rules/think', { value: '2' });
   }
 });
 
-test('a cutter killed in the middle of a cut: the batch comes back with the reason', async ({ page }) => {
+test('a cutter killed in the middle of a cut: the batch comes back with the reason', async ({ page, shop }) => {
   test.setTimeout(90_000);
   const docket = await order(page, 'Quince Marsh Wharf', 'batch');
   const batch = await release(page, docket);
   await startCut(page, batch.id);
-  kill('cutter');
+  kill(shop, 'cutter');
   await expect(page.getByRole('alert').getByText(/lost the job/)).toBeVisible({ timeout: 30_000 });
 });
 
-test('a database killed: the page comes back by itself and nothing is lost', async ({ page }) => {
+test('a database killed: the page comes back by itself and nothing is lost', async ({ page, shop }) => {
   test.setTimeout(90_000);
   const docket = await order(page, 'Tansy', 'proof');
-  kill('mariadb');
+  kill(shop, 'mariadb');
   await expect
     .poll(async () => (await page.request.get('/api/line')).status(), { timeout: 40_000, intervals: [500] })
     .toBe(200);
@@ -100,9 +103,9 @@ test('a database killed: the page comes back by itself and nothing is lost', asy
   await expect(page.getByRole('heading', { name: 'Osric Tamblyn' })).toBeVisible();
 });
 
-test('php-fpm and nginx killed: both come back', async ({ page }) => {
-  kill('fpm');
-  kill('nginx');
+test('php-fpm and nginx killed: both come back', async ({ page, shop }) => {
+  kill(shop, 'fpm');
+  kill(shop, 'nginx');
   await expect
     .poll(
       async () =>

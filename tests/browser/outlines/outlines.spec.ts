@@ -8,6 +8,8 @@ type Face = { slug: string; file: string; fontSize: number; words: { text: strin
 const OVERLAP = 0.995;
 /** Samples to the pixel each way: the shapes are compared, not how softly their edges are drawn. */
 const FINE = 4;
+/** Pixels of paper round a word. */
+const AROUND = 10;
 
 test('the core’s outlines agree with the browser’s own rendering, every face, awkward words', async ({ page }) => {
   test.setTimeout(240_000);
@@ -23,7 +25,7 @@ test('the core’s outlines agree with the browser’s own rendering, every face
   for (const face of faces) {
     expect(face.words.length).toBeGreaterThanOrEqual(7);
     const overlaps = await page.evaluate(
-      async ({ face, font, fine }) => {
+      async ({ face, font, fine, around }) => {
         const bytes = Uint8Array.from(atob(font), (letter) => letter.charCodeAt(0));
         document.fonts.add(await new FontFace(face.slug, bytes.buffer).load());
         return face.words.map(({ text, path }) => {
@@ -37,10 +39,10 @@ test('the core’s outlines agree with the browser’s own rendering, every face
           };
           style(measure);
           const size = measure.measureText(text);
-          const left = Math.ceil(Math.max(0, size.actualBoundingBoxLeft)) + 60;
-          const up = Math.ceil(size.actualBoundingBoxAscent) + 60;
-          const width = left + Math.ceil(size.actualBoundingBoxRight) + 60;
-          const height = up + Math.ceil(size.actualBoundingBoxDescent) + 60;
+          const left = Math.ceil(Math.max(0, size.actualBoundingBoxLeft)) + around;
+          const up = Math.ceil(size.actualBoundingBoxAscent) + around;
+          const width = left + Math.ceil(size.actualBoundingBoxRight) + around;
+          const height = up + Math.ceil(size.actualBoundingBoxDescent) + around;
           const drawn = (draw: (context: OffscreenCanvasRenderingContext2D) => void) => {
             const sheet = new OffscreenCanvas(width * fine, height * fine).getContext('2d', {
               willReadFrequently: true,
@@ -66,7 +68,7 @@ test('the core’s outlines agree with the browser’s own rendering, every face
           return { text, overlap: either === 0 ? 0 : both / either };
         });
       },
-      { face, font: readFileSync(face.file).toString('base64'), fine: FINE },
+      { face, font: readFileSync(face.file).toString('base64'), fine: FINE, around: AROUND },
     );
     for (const { text, overlap } of overlaps) {
       worst.push({ word: `${face.slug}: ${text}`, overlap });
