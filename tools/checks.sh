@@ -4,14 +4,14 @@ test_settings() {
     export YELBO_VAR=${YELBO_TEST_VAR:-$YELBO_ROOT/var/test}
     export YELBO_PORT=${YELBO_TEST_PORT:-8512} YELBO_DB_PORT=${YELBO_TEST_DB_PORT:-8513} YELBO_CUTTER_PORT=${YELBO_TEST_CUTTER_PORT:-8514}
     export YELBO_CUTTER_PACE=12 YELBO_SIGN_INS=600
-    unset DATABASE_URL
+    unset DATABASE_URL YELBO_KEEPER_URL
     settings
 }
 
 # The browser's tests run side by side in two shops that share nothing: this one lies beside the first.
 second_shop() {
     export YELBO_VAR=${YELBO_VAR}2 YELBO_PORT=$((YELBO_PORT + 10)) YELBO_DB_PORT=$((YELBO_DB_PORT + 10)) YELBO_CUTTER_PORT=$((YELBO_CUTTER_PORT + 10))
-    unset YELBO_PUBLIC
+    unset YELBO_PUBLIC YELBO_BACKUPS
     settings
 }
 
@@ -44,7 +44,7 @@ headed() {
 }
 
 # The core needs no database: it runs beside what does, and the static checks before it. A core each; what the
-# one says waits until the other is done.
+# one says waits until the other is done. Whoever is done first starts the shops for the browser.
 static_beside_unit() {
     local log=$YELBO_VAR/log/static.log beside
     failed_beside=''
@@ -56,6 +56,7 @@ static_beside_unit() {
     ) >"$log" 2>&1 &
     beside=$!
     headed shop || failed_beside='shop'
+    start_shops >"$YELBO_VAR/log/shops.log" 2>&1
     wait "$beside" || failed_beside="static or core $failed_beside"
     cat "$log"
     [ -z "$failed_beside" ]
@@ -101,7 +102,7 @@ check_core() {
 check_shop() {
     (
         export APP_ENV=test
-        DATABASE_URL=${DATABASE_URL/\/yelbo\?/\/yelbo_unit\?}
+        DATABASE_URL=$(database_url yelbo_keeper "$YELBO_KEEPER_PASSWORD" yelbo_unit)
         rm -rf "$YELBO_VAR/cache/test"
         console doctrine:migrations:migrate --no-interaction --allow-no-migration --quiet &&
             console doctrine:schema:validate --quiet &&
@@ -110,11 +111,15 @@ check_shop() {
 }
 
 check_browser() {
-    local first=$YELBO_PORT:$YELBO_VAR beside
-    (second_shop && YELBO_LOAD_DEMO='--fresh' start_all installed) &
-    beside=$!
-    (YELBO_LOAD_DEMO='--fresh' start_all installed) && wait "$beside" &&
-        YELBO_SHOPS="$first $(second_shop && printf '%s:%s' "$YELBO_PORT" "$YELBO_VAR")" npx playwright test
+    start_shops || return 1
+    YELBO_SHOPS="$YELBO_PORT:$YELBO_VAR $(second_shop && printf '%s:%s' "$YELBO_PORT" "$YELBO_VAR")" npx playwright test
+}
+
+# Both shops for the browser, with fresh demo data; once.
+start_shops() {
+    [ -z "${shops_started:-}" ] || return 0
+    (YELBO_LOAD_DEMO='--fresh' start_all installed) && (second_shop && YELBO_LOAD_DEMO='--fresh' start_all installed) &&
+        shops_started=yes
 }
 
 bench() {

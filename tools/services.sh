@@ -2,7 +2,7 @@
 
 service_names() {
     [ "$YELBO_OWN_DATABASE" = yes ] && printf 'mariadb '
-    printf 'fpm worker nester cutter nginx'
+    printf 'fpm worker nester nightly cutter nginx'
 }
 
 is_running() { alive "$YELBO_VAR/run/$1.keeper" && alive "$YELBO_VAR/run/$1.child"; }
@@ -81,6 +81,7 @@ start_all() {
     start_service cutter php "$YELBO_ROOT/bin/console" yelbo:cutter
     start_service worker php "$YELBO_ROOT/bin/console" messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.2 --quiet
     start_service nester php "$YELBO_ROOT/bin/console" messenger:consume quick nest --keepalive=4 --time-limit=3600 --memory-limit=384M --sleep=0.2 --quiet
+    DATABASE_URL=$YELBO_KEEPER_URL start_service nightly php "$YELBO_ROOT/bin/console" yelbo:nightly
     start_service nginx nginx -p "$YELBO_VAR" -c "$YELBO_VAR/etc/nginx.conf"
     wait_for "the page" 30 page_answers || { tail_of "$YELBO_VAR/log/nginx.log"; die "The page does not answer." "./yelbo doctor says what is broken."; }
     warm_letters
@@ -99,14 +100,14 @@ warm_letters() {
 # New code in the data folder's processes: they are started anew, the data stays.
 restart_if_code_changed() {
     stamp_is "$YELBO_VAR/run" "$(code_stamp)" && return 0
-    for name in nginx worker nester cutter fpm; do stop_service "$name"; done
+    for name in nginx worker nester nightly cutter fpm; do stop_service "$name"; done
     set_stamp "$YELBO_VAR/run" "$(code_stamp)"
 }
 
 stop_all() {
     settings
     local name
-    for name in nginx worker nester cutter fpm mariadb; do stop_service "$name"; done
+    for name in nginx worker nester nightly cutter fpm mariadb; do stop_service "$name"; done
     say "Stopped what was started for $YELBO_VAR."
 }
 
@@ -117,7 +118,7 @@ demo() {
     restart_if_code_changed
     YELBO_LOAD_DEMO='--if-empty'
     if [ "${1:-}" = --fresh ]; then
-        for name in nginx worker nester cutter fpm; do stop_service "$name"; done
+        for name in nginx worker nester nightly cutter fpm; do stop_service "$name"; done
         YELBO_LOAD_DEMO='--fresh'
     elif [ $# -gt 0 ]; then
         die "“$1” is not an option of demo." "./yelbo demo, or ./yelbo demo --fresh to start the data over."

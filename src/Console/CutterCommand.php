@@ -10,7 +10,6 @@ use Symfony\Component\Console\Command\SignalableCommandInterface;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
-use Yelbo\Device\Cutter\SimulatedMachine;
 use Yelbo\Device\Cutter\SimulatedServer;
 
 #[AsCommand('yelbo:cutter', 'Runs the simulated cutter on its socket')]
@@ -23,6 +22,8 @@ final class CutterCommand extends Command implements SignalableCommandInterface
         private readonly string $address,
         #[Autowire('%env(float:YELBO_CUTTER_PACE)%')]
         private readonly float $pace,
+        #[Autowire('%env(YELBO_CUTTER_MEMORY)%')]
+        private readonly string $memory,
     ) {
         parent::__construct();
     }
@@ -42,7 +43,7 @@ final class CutterCommand extends Command implements SignalableCommandInterface
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
-        $this->server = new SimulatedServer(new SimulatedMachine(), max(0.1, $this->pace));
+        $this->server = new SimulatedServer($this->memory, max(0.1, $this->pace));
         $this->server->run($this->address);
 
         return self::SUCCESS;

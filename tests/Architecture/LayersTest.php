@@ -60,6 +60,7 @@ final class LayersTest extends TestCase
     private const SHOP = [
         'People',
         'Log',
+        'Backup',
         'Input',
         'Records',
         'Settings',

@@ -14,6 +14,10 @@ final class MachineInHand implements Cutter
 {
     public SimulatedMachine $machine;
     public bool $on = true;
+    /** @var list<string> the jobs the knife began, each as often as it did */
+    public array $begun = [];
+    /** @var array<string, \Throwable> what goes wrong once, by where: `before begin`, `after begin`, `after send` */
+    public array $faults = [];
 
     public function __construct()
     {
@@ -28,16 +32,23 @@ final class MachineInHand implements Cutter
     public function send(string $job, string $film, int $height, string $hpgl): void
     {
         $this->machine()->send($job, $film, $height / 1000, $hpgl);
+        $this->fault('after send');
     }
 
     public function begin(string $job): void
     {
+        $this->fault('before begin');
+        $before = $this->machine()->status()->job;
         $this->machine()->begin($job);
+        if ($this->machine()->status()->job !== $before) {
+            $this->begun[] = $job;
+        }
+        $this->fault('after begin');
     }
 
-    public function status(): CutterStatus
+    public function status(?string $job = null): CutterStatus
     {
-        return $this->machine()->status();
+        return $this->machine()->status($job);
     }
 
     public function pause(): void
@@ -58,6 +69,15 @@ final class MachineInHand implements Cutter
     public function jam(): void
     {
         $this->machine()->jam();
+    }
+
+    private function fault(string $at): void
+    {
+        $fault = $this->faults[$at] ?? null;
+        unset($this->faults[$at]);
+        if (null !== $fault) {
+            throw $fault;
+        }
     }
 
     private function machine(): SimulatedMachine

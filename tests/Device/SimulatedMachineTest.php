@@ -43,6 +43,32 @@ final class SimulatedMachineTest extends TestCase
         self::assertSame(1.0, $machine->status()->share);
     }
 
+    public function testCutsAJobOnceHoweverOftenItIsTold(): void
+    {
+        $machine = $this->cutting();
+        $machine->pass(60);
+        $machine->begin('batch-1');
+        self::assertSame(CutterStatus::DONE, $machine->status()->state);
+        $machine->load('Permanent, navy', 300, 200);
+        $machine->send('batch-1', 'Permanent, navy', 200, self::JOB);
+        $machine->begin('batch-1');
+        self::assertSame(CutterStatus::IDLE, $machine->status()->state);
+        self::assertSame(CutterStatus::DONE, $machine->status('batch-1')->state);
+        self::assertSame(CutterStatus::UNKNOWN, $machine->status('batch-2')->state);
+    }
+
+    public function testRemembersItsJobsWhenThePowerGoes(): void
+    {
+        $machine = $this->cutting();
+        $machine->pass(1);
+        $again = new SimulatedMachine($machine->memory());
+        self::assertSame(CutterStatus::FAILED, $again->status('batch-1')->state);
+        self::assertStringContainsString('switched off', $again->status('batch-1')->says);
+        self::assertGreaterThan(0, $again->status('batch-1')->share);
+        $machine->pass(60);
+        self::assertSame(CutterStatus::DONE, (new SimulatedMachine($machine->memory()))->status('batch-1')->state);
+    }
+
     public function testPausesAndGoesOn(): void
     {
         $machine = $this->cutting();

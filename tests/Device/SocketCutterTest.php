@@ -7,7 +7,6 @@ namespace Yelbo\Tests\Device;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Device\Cutter\CutterStatus;
 use Yelbo\Device\Cutter\CutterTrouble;
-use Yelbo\Device\Cutter\SimulatedMachine;
 use Yelbo\Device\Cutter\SimulatedServer;
 use Yelbo\Device\Cutter\SocketCutter;
 
@@ -16,16 +15,23 @@ final class SocketCutterTest extends TestCase
 {
     private int $server = 0;
     private string $address = '';
+    private string $memory = '';
 
     protected function setUp(): void
     {
+        $this->memory = sys_get_temp_dir().'/cutter-'.bin2hex(random_bytes(4)).'.json';
         $free = stream_socket_server('tcp://127.0.0.1:0');
         self::assertNotFalse($free);
         $this->address = (string) stream_socket_get_name($free, false);
         fclose($free);
+        $this->switchOn();
+    }
+
+    private function switchOn(): void
+    {
         $child = pcntl_fork();
         if (0 === $child) {
-            $server = new SimulatedServer(new SimulatedMachine(), 40);
+            $server = new SimulatedServer($this->memory, 40);
             pcntl_async_signals(true);
             pcntl_signal(\SIGTERM, static fn () => $server->switchOff());
             $server->run($this->address);
@@ -51,6 +57,24 @@ final class SocketCutterTest extends TestCase
     {
         posix_kill($this->server, \SIGTERM);
         pcntl_waitpid($this->server, $status);
+        @unlink($this->memory);
+    }
+
+    public function testKilledInTheMiddleItKnowsHowFarItWasAndCutsItNoSecondTime(): void
+    {
+        $cutter = new SocketCutter($this->address);
+        $cutter->load('Permanent, navy', 300_000, 200_000);
+        $way = implode(',', array_merge(...array_fill(0, 200, [3600, 7600, 3600, 4400])));
+        $cutter->send('once', 'Permanent, navy', 200_000, "IN;SP1;PU400,7600;PD$way;PU;");
+        $cutter->begin('once');
+        posix_kill($this->server, \SIGKILL);
+        pcntl_waitpid($this->server, $status);
+        $this->switchOn();
+        self::assertSame(CutterStatus::FAILED, $cutter->status('once')->state);
+        self::assertStringContainsString('switched off', $cutter->status('once')->says);
+        $cutter->begin('once');
+        self::assertSame(CutterStatus::IDLE, $cutter->status()->state);
+        self::assertSame(CutterStatus::UNKNOWN, $cutter->status('another')->state);
     }
 
     public function testAJobRunsToItsEnd(): void

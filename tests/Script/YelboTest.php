@@ -171,7 +171,7 @@ final class YelboTest extends TestCase
     public function testBackupAndRestoreAskForWhatTheyNeed(): void
     {
         $this->assertSentence('needs a file to write', 'backup yelbo-', 'backup');
-        $this->assertSentence('needs a file that backup wrote', 'restore FILE', 'restore nowhere.gz');
-        $this->assertSentence('not running', './yelbo start', 'backup '.escapeshellarg($this->folder.'/b.gz'));
+        $this->assertSentence('needs a file that backup wrote', 'restore FILE', 'restore nowhere.zip');
+        $this->assertSentence('not running', './yelbo start', 'backup '.escapeshellarg($this->folder.'/b.zip'));
     }
 }

@@ -89,7 +89,7 @@ test('a cutter killed in the middle of a cut: the batch comes back with the reas
   const batch = await release(page, docket);
   await startCut(page, batch.id);
   kill(shop, 'cutter');
-  await expect(page.getByRole('alert').getByText(/lost the job/)).toBeVisible({ timeout: 30_000 });
+  await expect(page.getByRole('alert').getByText(/switched off in the middle/)).toBeVisible({ timeout: 30_000 });
 });
 
 test('a database killed: the page comes back by itself and nothing is lost', async ({ page, shop }) => {

@@ -21,7 +21,7 @@ interface Cutter
      * Hands over a job, which takes its time; the knife does not move yet. One handed over before and not begun is
      * forgotten.
      *
-     * @param string $job    a name of the caller's
+     * @param string $job    a name of the caller's, used for this one job only
      * @param string $film   what the job is meant for
      * @param int    $height of the sheet it was planned on, µm
      *
@@ -30,14 +30,19 @@ interface Cutter
     public function send(string $job, string $film, int $height, string $hpgl): void;
 
     /**
-     * Begins to cut the job handed over.
+     * Begins to cut the job handed over. A job is cut once: told again of one that it has begun, or is through with,
+     * the machine does nothing.
      *
-     * @throws CutterTrouble where another one was handed over since
+     * @throws CutterTrouble where it was not handed over, or another one since
      */
     public function begin(string $job): void;
 
-    /** @throws CutterTrouble where the machine does not answer */
-    public function status(): CutterStatus;
+    /**
+     * What the machine does now, or what became of a job: `UNKNOWN` where it never began it.
+     *
+     * @throws CutterTrouble where the machine does not answer
+     */
+    public function status(?string $job = null): CutterStatus;
 
     /** @throws CutterTrouble */
     public function pause(): void;

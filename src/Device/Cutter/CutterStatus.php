@@ -13,6 +13,8 @@ final readonly class CutterStatus
     public const DONE = 'done';
     public const STOPPED = 'stopped';
     public const FAILED = 'failed';
+    /** Of a job that was never begun. */
+    public const UNKNOWN = 'unknown';
 
     /**
      * @param float $share    of the job's time, from 0 to 1
@@ -31,5 +33,11 @@ final readonly class CutterStatus
         public float $seconds,
         public string $says,
     ) {
+    }
+
+    /** The knife is on its way, or waits in the middle of it. */
+    public function isBusy(): bool
+    {
+        return self::CUTTING === $this->state || self::PAUSED === $this->state;
     }
 }

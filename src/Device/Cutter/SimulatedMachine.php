@@ -6,7 +6,9 @@ namespace Yelbo\Device\Cutter;
 
 /**
  * A cutter without the iron: it follows the way of a job at the speeds of a machine.
- * Time is told to it, so that it can run at any pace.
+ * Time is told to it, so that it can run at any pace. It remembers the jobs it began, so that none is cut twice.
+ *
+ * @phpstan-type Remembered array{state: string, share: float, says: string}
  */
 final class SimulatedMachine
 {
@@ -15,6 +17,8 @@ final class SimulatedMachine
     private const TRAVEL_SPEED = 200.0;
     /** mm: how exactly it measures loaded film. */
     private const MEASURE = 1.0;
+    /** How many jobs it remembers. */
+    private const REMEMBERED = 500;
 
     private string $state = CutterStatus::IDLE;
     private string $says = 'Nothing loaded.';
@@ -33,6 +37,28 @@ final class SimulatedMachine
     private int $next = 0;
     private int $contours = 0;
 
+    /**
+     * @param array<string, Remembered> $jobs what it knows of jobs from before it was switched on, the oldest first
+     */
+    public function __construct(private array $jobs = [])
+    {
+        foreach ($this->jobs as $job => $known) {
+            if (\in_array($known['state'], [CutterStatus::CUTTING, CutterStatus::PAUSED], true)) {
+                $this->jobs[$job] = [
+                    'state' => CutterStatus::FAILED,
+                    'share' => $known['share'],
+                    'says' => 'It was switched off in the middle of the cut.',
+                ];
+            }
+        }
+    }
+
+    /** @return array<string, Remembered> what it would know after it was switched off */
+    public function memory(): array
+    {
+        return $this->jobs;
+    }
+
     public function load(string $film, float $width, float $height): void
     {
         $this->refuseWhileBusy();
@@ -45,6 +71,9 @@ final class SimulatedMachine
     /** @param float $height of the sheet the job was planned on, mm */
     public function send(string $job, string $film, float $height, string $hpgl): void
     {
+        if (isset($this->jobs[$job])) {
+            return;
+        }
         $this->refuseWhileBusy();
         $loaded = $this->loaded ?? throw new CutterTrouble('No film is loaded.');
         if ($loaded['film'] !== $film) {
@@ -74,6 +103,9 @@ final class SimulatedMachine
 
     public function begin(string $job): void
     {
+        if (isset($this->jobs[$job])) {
+            return;
+        }
         $this->refuseWhileBusy();
         $sent = $this->sent;
         if (null === $sent || $sent['job'] !== $job) {
@@ -87,6 +119,7 @@ final class SimulatedMachine
         $this->says = 'Cutting.';
         $this->elapsed = 0;
         $this->next = $this->contours = 0;
+        $this->remember();
     }
 
     /** Lets so many seconds of the machine's time pass. */
@@ -106,6 +139,7 @@ final class SimulatedMachine
             $this->state = CutterStatus::DONE;
             $this->says = 'Done.';
         }
+        $this->remember();
     }
 
     public function pause(): void
@@ -128,21 +162,48 @@ final class SimulatedMachine
         $this->end(CutterStatus::FAILED, 'The film jammed under the rollers.');
     }
 
-    public function status(): CutterStatus
+    /** What it does now, or what became of a job. */
+    public function status(?string $job = null): CutterStatus
     {
-        $total = [] === $this->moves ? 0.0 : $this->moves[\count($this->moves) - 1][0];
+        if (null !== $job && $job !== $this->job) {
+            $known = $this->jobs[$job] ?? ['state' => CutterStatus::UNKNOWN, 'share' => 0.0, 'says' => 'Never begun.'];
+
+            return new CutterStatus($known['state'], $job, $known['share'], 0, 0, 0, 0, $known['says']);
+        }
+        $total = $this->seconds();
         [$x, $y] = $this->knife();
 
         return new CutterStatus(
             $this->state,
             $this->job,
-            $total > 0 ? min(1.0, $this->elapsed / $total) : 0.0,
+            $this->share(),
             $this->contours,
             round($x, 2),
             round($y, 2),
             round(max(0.0, $total - $this->elapsed), 1),
             $this->says,
         );
+    }
+
+    /** How long the job takes in all. */
+    private function seconds(): float
+    {
+        return [] === $this->moves ? 0.0 : $this->moves[\count($this->moves) - 1][0];
+    }
+
+    private function share(): float
+    {
+        $total = $this->seconds();
+
+        return $total > 0 ? min(1.0, $this->elapsed / $total) : 0.0;
+    }
+
+    private function remember(): void
+    {
+        if (null !== $this->job) {
+            $this->jobs[$this->job] = ['state' => $this->state, 'share' => $this->share(), 'says' => $this->says];
+            $this->jobs = \array_slice($this->jobs, -self::REMEMBERED, null, true);
+        }
     }
 
     /** @return list<array{float, float, float, bool}> */
@@ -181,6 +242,7 @@ final class SimulatedMachine
         }
         $this->state = $to;
         $this->says = $says;
+        $this->remember();
     }
 
     private function end(string $state, string $says): void
@@ -190,6 +252,7 @@ final class SimulatedMachine
         }
         $this->state = $state;
         $this->says = $says;
+        $this->remember();
     }
 
     private function refuseWhileBusy(): void

@@ -11,13 +11,28 @@ final class SimulatedServer
     private const LONGEST_LINE = 2000;
     private const LARGEST_JOB = 20_000_000;
 
+    /** Seconds between two looks at how far it is that are remembered. */
+    private const REMEMBER_EVERY = 1.0;
+
     private bool $on = true;
     private float $last;
+    private float $remembered = 0;
+    private string $kept = '';
+    /** The job somebody asks for; none where it is what the machine does now. */
+    private ?string $asked = null;
+    private readonly SimulatedMachine $machine;
 
-    /** @param float $pace how many of the machine's seconds pass in one of ours */
-    public function __construct(private readonly SimulatedMachine $machine, private readonly float $pace)
+    /**
+     * @param string $memory file in which the machine remembers its jobs, whatever becomes of the process
+     * @param float  $pace   how many of the machine's seconds pass in one of ours
+     */
+    public function __construct(private readonly string $memory, private readonly float $pace)
     {
         $this->last = hrtime(true) / 1e9;
+        $known = is_file($memory) ? json_decode((string) file_get_contents($memory), true) : [];
+        /** @var array<string, array{state: string, share: float, says: string}> $jobs */
+        $jobs = \is_array($known) ? $known : [];
+        $this->machine = new SimulatedMachine($jobs);
     }
 
     public function switchOff(): void
@@ -51,6 +66,21 @@ final class SimulatedServer
         $now = hrtime(true) / 1e9;
         $this->machine->pass(($now - $this->last) * $this->pace);
         $this->last = $now;
+        if ($now - $this->remembered > self::REMEMBER_EVERY || !$this->machine->status()->isBusy()) {
+            $this->remember($now);
+        }
+    }
+
+    /** On the disk before anybody is told of it. */
+    private function remember(float $now): void
+    {
+        $this->remembered = $now;
+        $jobs = json_encode($this->machine->memory(), \JSON_THROW_ON_ERROR);
+        if ($jobs !== $this->kept) {
+            file_put_contents("{$this->memory}.new", $jobs);
+            rename("{$this->memory}.new", $this->memory);
+            $this->kept = $jobs;
+        }
     }
 
     /** @param resource $client */
@@ -58,10 +88,12 @@ final class SimulatedServer
     {
         stream_set_timeout($client, 2);
         $this->tick();
+        $this->asked = null;
         try {
             $words = json_decode((string) fgets($client, self::LONGEST_LINE), true, 4, \JSON_THROW_ON_ERROR);
             $this->obey(\is_array($words) ? array_values($words) : [], $client);
-            $status = get_object_vars($this->machine->status());
+            $this->remember($this->last);
+            $status = get_object_vars($this->machine->status($this->asked));
             $status['seconds'] = round($status['seconds'] / $this->pace, 1);
             fwrite($client, json_encode($status, \JSON_THROW_ON_ERROR)."\n");
         } catch (CutterTrouble|\JsonException $trouble) {
@@ -83,7 +115,7 @@ final class SimulatedServer
             ? (float) $words[$nth]
             : throw new CutterTrouble('The cutter misses a figure.');
         match ($text(0)) {
-            'status' => null,
+            'status' => $this->asked = isset($words[1]) ? $text(1) : null,
             'load' => $this->machine->load($text(1), $number(2), $number(3)),
             'job' => $this->machine->send($text(1), $text(2), $number(3), $this->bytes($client, (int) $number(4))),
             'begin' => $this->machine->begin($text(1)),

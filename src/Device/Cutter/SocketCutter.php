@@ -32,9 +32,9 @@ final readonly class SocketCutter implements Cutter
         $this->ask(['begin', $job]);
     }
 
-    public function status(): CutterStatus
+    public function status(?string $job = null): CutterStatus
     {
-        return $this->ask(['status']);
+        return $this->ask(null === $job ? ['status'] : ['status', $job]);
     }
 
     public function pause(): void

@@ -26,6 +26,7 @@ use Yelbo\Trade\Sheet\Place;
  * @phpstan-type Placed array{piece: int, tag: string, x: int, y: int, turn: float, outline: string, mirrored?: bool, part?: int}
  */
 #[ORM\Entity]
+#[ORM\Index(name: 'batch_by_state', columns: ['state'])]
 class Batch implements Versioned
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -40,6 +41,14 @@ class Batch implements Versioned
     /** The cutter's name for the job under way. */
     #[ORM\Column(length: 40, nullable: true)]
     private ?string $job = null;
+
+    /** When the job was given to the cutter. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $startedAt = null;
+
+    /** Whether the cutter has said that it began the job. */
+    #[ORM\Column]
+    private bool $begun = false;
 
     /** From 0 to 1. */
     #[ORM\Column]
@@ -66,6 +75,10 @@ class Batch implements Versioned
     /** What went wrong last, in words. */
     #[ORM\Column(length: 300, nullable: true)]
     private ?string $trouble = null;
+
+    /** The film was cut into and no batch came of it: it needs other film. */
+    #[ORM\Column]
+    private bool $ruined = false;
 
     /**
      * @param list<Placed> $places lengths in µm
@@ -172,6 +185,24 @@ class Batch implements Versioned
         return $this->trouble;
     }
 
+    /** Its film was cut into in vain. */
+    public function isRuined(): bool
+    {
+        return $this->ruined;
+    }
+
+    /** When the job was given to the cutter; none where it never was. */
+    public function startedAt(): ?\DateTimeImmutable
+    {
+        return $this->startedAt;
+    }
+
+    /** Whether the cutter has said that it began the job. */
+    public function hasBegun(): bool
+    {
+        return $this->begun;
+    }
+
     /** µm */
     public function width(): int
     {
@@ -237,13 +268,30 @@ class Batch implements Versioned
         );
     }
 
-    /** Puts it on the cutter. */
-    public function start(string $job): void
+    /** Gives it to the cutter: what the cutter is to do is on record before it does it. */
+    public function start(string $job, \DateTimeImmutable $at): void
     {
         $this->state = Journey::batch($this->state, BatchMove::Start);
         $this->job = $job;
+        $this->startedAt = $at;
+        $this->begun = false;
         $this->progress = 0;
         $this->trouble = null;
+        $this->ruined = false;
+    }
+
+    /** The cutter said that it began. */
+    public function began(): void
+    {
+        $this->begun = true;
+    }
+
+    /** The cutter never began: the film is as it was. */
+    public function notBegun(string $why): void
+    {
+        $this->state = Journey::batch($this->state, BatchMove::Stop);
+        $this->job = null;
+        $this->trouble = mb_substr($why, 0, 300);
     }
 
     /** Keeps how far the cutter is. */
@@ -268,6 +316,7 @@ class Batch implements Versioned
         $this->job = null;
         $this->progress = 0;
         $this->trouble = mb_substr($trouble, 0, 300);
+        $this->ruined = true;
     }
 
     /**

@@ -51,6 +51,24 @@ final readonly class Batches
         return $batches;
     }
 
+    /** @return list<Batch> given to the cutter and not settled */
+    public function onCutter(): array
+    {
+        return $this->records->getRepository(Batch::class)->findBy(['state' => BatchState::Cutting]);
+    }
+
+    /**
+     * The number of the batch on the cutter; until the transaction ends no other comes there.
+     */
+    public function lockOnCutter(): ?int
+    {
+        $found = $this->records
+            ->getConnection()
+            ->fetchOne('SELECT id FROM batch WHERE state = ? FOR UPDATE', [BatchState::Cutting->value]);
+
+        return is_numeric($found) ? (int) $found : null;
+    }
+
     /** @return list<Batch> whose remnant waits to be put away, the oldest first */
     public function withRemnant(): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Batches;
 
+use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
@@ -26,9 +27,17 @@ use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Rule;
 
-/** A batch on the cutter: started, followed, done or stopped. */
+/**
+ * A batch on the cutter: started, followed, done or stopped.
+ *
+ * A cut happens once. What the cutter is to do is on record before it is told to begin, and it begins a job of one name
+ * once only: whatever is killed in between, what the cutter says of the job tells what became of it.
+ */
 final readonly class Cutting
 {
+    /** Seconds: a machine nobody stands at any more does not begin by itself. */
+    private const BEGIN_WITHIN = 30;
+
     public function __construct(
         private EntityManagerInterface $records,
         private Batches $batches,
@@ -45,14 +54,15 @@ final readonly class Cutting
     }
 
     /**
-     * Loads the film and starts the cut. All that takes time is worked out first: the transaction only writes down and
-     * starts.
+     * Loads the film, hands the job over, writes down that it is cut, and begins. All that takes time is worked out
+     * first.
      *
-     * @throws Refusals where the cutter will not take it, with what it says
+     * @throws Refusals where the cutter will not take it, with what it says, or is at another batch
      * @throws Conflict
      */
     public function start(Batch $batch, int $version, StockItem $loaded): void
     {
+        $this->settleOthers($batch);
         if ($loaded->film() !== $batch->film()) {
             throw Refusals::at(
                 'stock',
@@ -90,8 +100,9 @@ final readonly class Cutting
             throw Refusals::at('stock', $trouble->getMessage());
         }
         $this->change->apply($batch, $version, function () use ($batch, $loaded, $job, $contents): void {
+            $this->refuseSecond($batch);
             $this->swap($batch, $loaded);
-            $batch->start($job);
+            $batch->start($job, $this->clock->now());
             $pieces = CutSheets::pieces($contents);
             foreach ($pieces as $piece) {
                 // A piece in parts on two sheets is under the knife from the first one on.
@@ -101,13 +112,61 @@ final readonly class Cutting
             }
             $this->noteAll($pieces, 'start-cut', "on the cutter, batch {$batch->id()}");
             $this->records->flush();
-            try {
-                $this->cutter->begin($job);
-            } catch (CutterTrouble $trouble) {
-                throw Refusals::at('stock', $trouble->getMessage());
-            }
             $this->bus->dispatch(new FollowCut($batch->id(), $job));
         });
+        $this->begin($batch, $job);
+    }
+
+    /**
+     * Tells the cutter to begin what is on record. Where it does not answer nobody can say whether it did: the batch
+     * stays on the cutter until it answers, and is then settled by what it says.
+     *
+     * @throws Refusals where the cutter says that it will not
+     */
+    private function begin(Batch $batch, string $job): void
+    {
+        try {
+            $this->cutter->begin($job);
+            $this->progressed($batch, 0.0);
+        } catch (CutterTrouble $trouble) {
+            $this->settle($batch->id(), $job, false);
+            $this->records->refresh($batch);
+            if (BatchState::Released === $batch->state()) {
+                throw Refusals::at('stock', $trouble->getMessage());
+            }
+        }
+    }
+
+    /**
+     * What the cutter did with other batches is settled before it gets new film.
+     *
+     * @throws Refusals while it is still at one
+     */
+    private function settleOthers(Batch $batch): void
+    {
+        foreach ($this->batches->onCutter() as $other) {
+            if ($other !== $batch && $this->settle($other->id(), (string) $other->job(), true)) {
+                throw self::busyWith($other->id());
+            }
+        }
+    }
+
+    /**
+     * Two that start at once: the second waits here for the first, and is told.
+     *
+     * @throws Refusals
+     */
+    private function refuseSecond(Batch $batch): void
+    {
+        $other = $this->batches->lockOnCutter();
+        if (null !== $other && $other !== $batch->id()) {
+            throw self::busyWith($other);
+        }
+    }
+
+    private static function busyWith(int $batch): Refusals
+    {
+        return Refusals::at('stock', "Batch $batch is on the cutter. Wait until it is done, or stop it first.");
     }
 
     /**
@@ -120,7 +179,7 @@ final readonly class Cutting
         $this->change->apply($batch, $version, function () use ($batch): void {
             $pieces = CutSheets::pieces($this->sheets->contents($batch));
             $batch->dissolve();
-            if (null === $batch->trouble()) {
+            if (!$batch->isRuined()) {
                 $this->stockroom->putBack($batch->stock(), $batch->taken(), $batch->id());
             }
             foreach ($pieces as $piece) {
@@ -142,33 +201,47 @@ final readonly class Cutting
     }
 
     /**
-     * Looks once how far it is.
+     * Looks once how far it is, and settles what is over. Where the cutter was never told to begin, since what should
+     * have told it was killed, it is told now.
      *
      * @return bool whether to look again
      */
     public function follow(int $id, string $job): bool
     {
         $this->records->clear();
+
+        return $this->settle($id, $job, true);
+    }
+
+    /**
+     * @param bool $mayBegin whether a job that was handed over and not begun may be begun
+     *
+     * @return bool whether it is still on the cutter, as far as one knows
+     */
+    private function settle(int $id, string $job, bool $mayBegin): bool
+    {
         $batch = $this->records->find(Batch::class, $id);
         if (null === $batch || $batch->job() !== $job) {
             return false;
         }
         try {
-            $status = $this->cutter->status();
-        } catch (CutterTrouble) {
+            $status = $this->cutter->status($job);
+            if (CutterStatus::UNKNOWN === $status->state && $mayBegin && $this->isFresh($batch)) {
+                $this->cutter->begin($job);
+                $status = $this->cutter->status($job);
+            }
+        } catch (CutterTrouble $trouble) {
             // Switched off or starting again: what it was doing shows when it answers.
-            return true;
-        }
-        if ($status->job !== $job) {
-            $this->stopped(
-                $batch,
-                'The cutter lost the job: it was switched off or started another. Load fresh film and cut again.',
-            );
-
-            return false;
+            return !$this->refusedToBegin($batch, $job, $trouble);
         }
 
         return match ($status->state) {
+            CutterStatus::UNKNOWN => $batch->hasBegun()
+                ? $this->stopped(
+                    $batch,
+                    'The cutter lost the job: it knows nothing of it any more. Load fresh film and cut again.',
+                )
+                : $this->notBegun($batch, 'The cutter never began: nothing was cut. Start it again.'),
             CutterStatus::DONE => $this->done($batch),
             CutterStatus::FAILED, CutterStatus::STOPPED => $this->stopped(
                 $batch,
@@ -180,6 +253,31 @@ final readonly class Cutting
             ),
             default => $this->progressed($batch, $status->share),
         };
+    }
+
+    /** The one who started it stood at the machine just now. */
+    private function isFresh(Batch $batch): bool
+    {
+        $at = $batch->startedAt();
+
+        return !$batch->hasBegun()
+            && null !== $at
+            && $this->clock->now()->getTimestamp() - $at->getTimestamp() <= self::BEGIN_WITHIN;
+    }
+
+    /** It answers, and says that it never began: then it was asked to and would not. */
+    private function refusedToBegin(Batch $batch, string $job, CutterTrouble $trouble): bool
+    {
+        try {
+            if (CutterStatus::UNKNOWN !== $this->cutter->status($job)->state || $batch->hasBegun()) {
+                return false;
+            }
+        } catch (CutterTrouble) {
+            return false;
+        }
+        $this->notBegun($batch, $trouble->getMessage());
+
+        return true;
     }
 
     /** Says in the book that a batch was out of sight for a while. */
@@ -196,7 +294,7 @@ final readonly class Cutting
     {
         $this->records
             ->getConnection()
-            ->executeStatement('UPDATE batch SET progress = ? WHERE id = ? AND job = ?', [
+            ->executeStatement('UPDATE batch SET progress = ?, begun = 1 WHERE id = ? AND job = ?', [
                 $share,
                 $batch->id(),
                 $batch->job(),
@@ -208,7 +306,7 @@ final readonly class Cutting
 
     private function done(Batch $batch): bool
     {
-        $this->change->apply($batch, $batch->version(), function () use ($batch): void {
+        return $this->end($batch, function (Batch $batch): void {
             $pieces = CutSheets::pieces($this->sheets->contents($batch));
             foreach ($pieces as $piece) {
                 $open = array_filter(
@@ -222,25 +320,54 @@ final readonly class Cutting
             $this->noteAll($pieces, 'cut-done', "cut, batch {$batch->id()}");
             $batch->finished();
         });
-
-        return false;
     }
 
     private function stopped(Batch $batch, string $trouble): bool
     {
-        $this->change->apply($batch, $batch->version(), function () use ($batch, $trouble): void {
-            $pieces = CutSheets::pieces($this->sheets->contents($batch));
-            foreach ($pieces as $piece) {
-                $begun = array_filter(
-                    $this->batches->othersWith($piece, $batch),
-                    static fn (Batch $other): bool => BatchState::Released !== $other->state(),
-                );
-                if ([] === $begun) {
-                    $piece->move(PieceMove::CutStopped, $this->clock->now());
-                }
-            }
-            $this->noteAll($pieces, 'cut-stopped', $trouble);
+        return $this->end($batch, function (Batch $batch) use ($trouble): void {
+            $this->backToBatched($batch, $trouble);
             $batch->stopped($trouble);
+        });
+    }
+
+    private function notBegun(Batch $batch, string $why): bool
+    {
+        return $this->end($batch, function (Batch $batch) use ($why): void {
+            $this->backToBatched($batch, $why);
+            $batch->notBegun($why);
+        });
+    }
+
+    private function backToBatched(Batch $batch, string $why): void
+    {
+        $pieces = CutSheets::pieces($this->sheets->contents($batch));
+        foreach ($pieces as $piece) {
+            $begun = array_filter(
+                $this->batches->othersWith($piece, $batch),
+                static fn (Batch $other): bool => BatchState::Released !== $other->state(),
+            );
+            if ([] === $begun) {
+                $piece->move(PieceMove::CutStopped, $this->clock->now());
+            }
+        }
+        $this->noteAll($pieces, 'cut-stopped', $why);
+    }
+
+    /**
+     * Ends a cut in the records, once: the worker and somebody who wants the cutter can see its end at the same moment.
+     *
+     * @param \Closure(Batch): void $do
+     *
+     * @return false there is nothing more to look for
+     */
+    private function end(Batch $batch, \Closure $do): bool
+    {
+        $job = $batch->job();
+        $this->records->wrapInTransaction(function () use ($batch, $job, $do): void {
+            $this->records->refresh($batch, LockMode::PESSIMISTIC_WRITE);
+            if ($batch->job() === $job) {
+                $do($batch);
+            }
         });
 
         return false;
@@ -249,7 +376,7 @@ final readonly class Cutting
     /** The film planned goes back on the shelf unless it was already cut into. */
     private function swap(Batch $batch, StockItem $loaded): void
     {
-        $ruined = null !== $batch->trouble();
+        $ruined = $batch->isRuined();
         if ($loaded === $batch->stock() && !$ruined) {
             return;
         }

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Delivery;
 
+use Doctrine\DBAL\LockMode;
+use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Settings\ShopRules;
@@ -15,7 +18,6 @@ use Yelbo\Trade\Bench\Packing;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\PieceMove;
-use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
 
 /** What leaves the shop: what goes with it, how it goes, and that it arrived. */
@@ -25,6 +27,8 @@ final readonly class Delivery
     private const LONGEST_TRACKING = 80;
 
     public function __construct(
+        private EntityManagerInterface $records,
+        private Pieces $pieces,
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
@@ -69,6 +73,8 @@ final readonly class Delivery
             throw Refusals::at('reason', 'At most '.self::LONGEST_TRACKING.' letters here.');
         }
         $this->change->apply($piece, $version, function () use ($piece, $move, $tracking): void {
+            // Two last pieces that leave at once decide one after the other whether the order is done.
+            $this->records->lock($piece->docket(), LockMode::PESSIMISTIC_WRITE);
             $piece->move($move, $this->clock->now());
             if (PieceMove::Post === $move) {
                 $piece->trackBy('' === $tracking ? null : $tracking);
@@ -85,10 +91,9 @@ final readonly class Delivery
     private function finish(Piece $piece): void
     {
         $docket = $piece->docket();
-        foreach ($docket->pieces() as $other) {
-            if (PieceState::Delivered !== $other->state()) {
-                return;
-            }
+        $this->records->flush();
+        if ($this->pieces->areUnderWay($docket->number())) {
+            return;
         }
         $docket->move(DocketMove::Finish);
         $this->book->note('finish', 'All delivered', $docket->number());

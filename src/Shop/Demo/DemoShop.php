@@ -329,7 +329,8 @@ final class DemoShop
         if ($far < 5) {
             return;
         }
-        $batch->start('demo');
+        $batch->start('demo', $at);
+        $batch->began();
         foreach ($docket->pieces() as $piece) {
             $piece->move(PieceMove::StartCut, $at);
             $piece->move(PieceMove::CutDone, $at->modify('+10 minutes'));

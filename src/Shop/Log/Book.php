@@ -34,7 +34,14 @@ final class Book
         );
     }
 
-    /** The same, but once for what somebody does again and again without anything else in between. */
+    /** Leaves a line that belongs to no change, and stores it at once. */
+    public function noteNow(string $what, string $says): void
+    {
+        $this->note($what, $says);
+        $this->records->flush();
+    }
+
+    /** Leaves a line once for what somebody does again and again without anything else in between. */
     public function noteOnce(string $what, string $says, int $docket): void
     {
         $last = $this->last($docket);

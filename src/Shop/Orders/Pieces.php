@@ -40,4 +40,20 @@ final readonly class Pieces
 
         return $pieces;
     }
+
+    /**
+     * Whether a docket has pieces that have not arrived, as the records are this moment, whatever was read before.
+     *
+     * @param int $docket its number
+     */
+    public function areUnderWay(int $docket): bool
+    {
+        return false !== $this->records
+            ->getConnection()
+            ->fetchOne(
+                'SELECT 1 FROM piece p JOIN docket d ON d.id = p.docket_id
+                WHERE d.number = ? AND p.state NOT IN (?, ?) LIMIT 1 LOCK IN SHARE MODE',
+                [$docket, PieceState::Delivered->value, PieceState::Withdrawn->value],
+            );
+    }
 }
