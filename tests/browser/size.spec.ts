@@ -263,7 +263,7 @@ test('what somebody else draws meanwhile is taken over, and never written over u
   while (!isThere) {
     await words.press('End');
     await words.pressSequentially('!');
-    await page.waitForTimeout(300);
+    await page.waitForTimeout(100);
   }
   await meanwhile;
   const typed = await words.inputValue();
