@@ -7,13 +7,12 @@ const LONGEST = /outlines\.spec\.ts$/;
 export default defineConfig({
   testDir: 'tests/browser',
   outputDir: 'test-results/failed',
-  // Tests of one shop come one after the other; those of two side by side.
+  // Tests of one file come one after the other in one shop; files side by side in two.
   workers: SHOPS.length,
-  fullyParallel: true,
   // On a machine that is busy with its first install one test may be too early; twice is a fault.
   retries: process.env.CI ? 1 : 0,
-  timeout: 45_000,
-  expect: { timeout: 10_000 },
+  timeout: 90_000,
+  expect: { timeout: 20_000 },
   reporter: [['list']],
   // The longest first, so that nothing waits for it at the end.
   projects: [

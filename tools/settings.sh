@@ -6,6 +6,8 @@ settings() {
     export YELBO_DB_PORT=${YELBO_DB_PORT:-8413}
     export YELBO_CUTTER_PORT=${YELBO_CUTTER_PORT:-8414}
     export YELBO_CUTTER=127.0.0.1:$YELBO_CUTTER_PORT
+    # Seconds of the processor for what is worked out at the counter.
+    export YELBO_BUDGET=${YELBO_BUDGET:-5}
     export YELBO_CUTTER_PACE=${YELBO_CUTTER_PACE:-8}
     export YELBO_SIGN_INS=${YELBO_SIGN_INS:-20}
     export YELBO_PUBLIC=${YELBO_PUBLIC:-http://127.0.0.1:$YELBO_PORT}

@@ -4,9 +4,14 @@ import { api, expect, order, release, test } from './shop';
 import type { Shop } from './shops';
 
 /** Ends a process of the stack under test as rudely as can be, by the id the stack wrote down. */
-function kill(shop: Shop, name: string): void {
-  process.kill(Number(readFileSync(`${shop.folder}/run/${name}.child`, 'utf8').split(' ')[0]), 'SIGKILL');
+function kill(shop: Shop, name: string): number {
+  const id = idOf(shop, name);
+  process.kill(id, 'SIGKILL');
+  return id;
 }
+
+const idOf = (shop: Shop, name: string): number =>
+  Number(readFileSync(`${shop.folder}/run/${name}.child`, 'utf8').split(' ')[0]);
 
 async function startCut(page: import('@playwright/test').Page, id: number): Promise<void> {
   await page.goto('/cut');
@@ -104,8 +109,9 @@ test('a database killed: the page comes back by itself and nothing is lost', asy
 });
 
 test('php-fpm and nginx killed: both come back', async ({ page, shop }) => {
-  kill(shop, 'fpm');
-  kill(shop, 'nginx');
+  const gone = ['fpm', 'nginx'].map((name) => ({ name, id: kill(shop, name) }));
+  // What a killed master leaves behind goes on serving for a moment: only the new ones count.
+  await expect.poll(() => gone.every(({ name, id }) => idOf(shop, name) !== id), { timeout: 20_000 }).toBe(true);
   await expect
     .poll(
       async () =>

@@ -2146,6 +2146,8 @@ export interface components {
             price: number | null;
             /** @description What there is less of is low, mm². */
             lowAt: number | null;
+            /** @description Counts its changes. */
+            version: number;
         };
         /** @description Words drawn on an object: everything the drawing shows. */
         FitView: {
@@ -3170,6 +3172,8 @@ export interface components {
         RuleRequest: {
             /** @description As typed; empty for the standard. */
             value: string;
+            /** @description As it was read, 0 where it was never changed; a change by somebody else since is a conflict. Null sets it whatever it is. */
+            version?: number | null;
         };
         /** @description A figure the shop may set. */
         RuleView: {
@@ -3187,6 +3191,8 @@ export interface components {
             value: number;
             /** @description What it is where nothing was changed. */
             standard: number;
+            /** @description Counts the shop's changes of it; 0 where there was none. */
+            version: number;
         };
         /** @description All figures the shop may set. */
         RulesView: {
@@ -3590,6 +3596,11 @@ export interface components {
              * @default
              */
             lowAt?: string;
+            /**
+             * @description As it was read, 0 for a new one; a change by somebody else since is a conflict.
+             * @default 0
+             */
+            version?: number;
         };
         /** @description A part that has to stay free, as it was typed: what it is, and its lengths to the middle of it. */
         TypedKeepOut: {

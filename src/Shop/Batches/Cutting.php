@@ -415,8 +415,16 @@ final readonly class Cutting
     /** @param list<Piece> $pieces */
     private function noteAll(array $pieces, string $what, string $says): void
     {
-        foreach ($pieces as $piece) {
-            $this->book->note($what, "{$piece->tag()} $says", $piece->docket()->number(), $piece->nth());
-        }
+        $this->book->noteEach(
+            $what,
+            array_map(
+                static fn (Piece $piece): array => [
+                    $piece->docket()->number(),
+                    $piece->nth(),
+                    "{$piece->tag()} $says",
+                ],
+                $pieces,
+            ),
+        );
     }
 }

@@ -12,6 +12,9 @@ use Yelbo\Shop\People\Worker;
 /** Writes and reads the shop's append-only log. */
 final class Book
 {
+    /** So many go into one statement. */
+    private const LINES = 500;
+
     private ?string $instead = null;
 
     public function __construct(
@@ -32,6 +35,29 @@ final class Book
         $this->records->persist(
             new LogEntry($this->clock->now(), $this->who(), $docket, $piece, $what, mb_substr($says, 0, 500)),
         );
+    }
+
+    /**
+     * Leaves a line for each of many decals at once, in the transaction that is open.
+     *
+     * @param list<array{int, int, string}> $lines for each the docket's number, which of its decals, and what is said
+     */
+    public function noteEach(string $what, array $lines): void
+    {
+        [$at, $who] = [$this->clock->now()->format('Y-m-d H:i:s'), $this->who()];
+        foreach (array_chunk($lines, self::LINES) as $some) {
+            $values = [];
+            foreach ($some as [$docket, $piece, $says]) {
+                array_push($values, $at, $who, $docket, $piece, $what, mb_substr($says, 0, 500));
+            }
+            $this->records
+                ->getConnection()
+                ->executeStatement(
+                    'INSERT INTO log_entry (at, who, docket, piece, what, says) VALUES '.
+                        implode(', ', array_fill(0, \count($some), '(?, ?, ?, ?, ?, ?)')),
+                    $values,
+                );
+        }
     }
 
     /** Leaves a line that belongs to no change, and stores it at once. */

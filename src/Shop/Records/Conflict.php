@@ -22,6 +22,15 @@ final class Conflict extends \RuntimeException
         parent::__construct($sentence, 0, $late);
     }
 
+    /** Two did something to the same at the same moment, and the database let the other one first. */
+    public static function atOnce(\Throwable $late): self
+    {
+        return new self(
+            'Somebody did something to the same at the same moment and came first. Nothing of yours was kept: look at it again, then do it once more if it is still right.',
+            late: $late,
+        );
+    }
+
     /** What was typed meanwhile stays on the page. */
     public static function changed(string $record, string $by = '', string $did = '', ?\Throwable $late = null): self
     {

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Settings;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Records\Versioned;
+use Yelbo\Trade\Rule;
 
 /** A rule of the trade the shop has set for itself. */
 #[ORM\Entity]
-class ChangedRule
+class ChangedRule implements Versioned
 {
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
     public function __construct(
         #[ORM\Id, ORM\Column(length: 40)]
         private string $rule,
@@ -18,10 +23,26 @@ class ChangedRule
     ) {
     }
 
+    /** Counts its changes, from 1. */
+    public function version(): int
+    {
+        return $this->version;
+    }
+
     /** The short name of the figure. */
     public function rule(): string
     {
         return $this->rule;
+    }
+
+    public function reference(): string
+    {
+        return '“'.(Rule::tryFrom($this->rule)?->label() ?? $this->rule).'”';
+    }
+
+    public function docketNumber(): ?int
+    {
+        return null;
     }
 
     /** In the unit of the figure. */

@@ -10,6 +10,8 @@ use Doctrine\ORM\Events;
 use Symfony\Component\DependencyInjection\Attribute\AutowireIterator;
 use Symfony\Contracts\Service\ResetInterface;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -28,6 +30,7 @@ final class ShopRules implements ResetInterface
     public function __construct(
         private readonly EntityManagerInterface $records,
         private readonly Book $book,
+        private readonly Change $change,
         #[AutowireIterator(Overlay::class)] private readonly iterable $overlays,
     ) {
     }
@@ -64,22 +67,43 @@ final class ShopRules implements ResetInterface
         return $rules;
     }
 
+    /** @return array<string, int> how often each figure the shop has set was changed, by its short name */
+    public function versions(): array
+    {
+        $versions = [];
+        foreach ($this->records->getRepository(ChangedRule::class)->findAll() as $setting) {
+            $versions[$setting->rule()] = $setting->version();
+        }
+
+        return $versions;
+    }
+
     /**
      * Sets a figure.
      *
-     * @throws Refused for a value outside what makes sense
+     * @param int|null $version the one it was decided on, 0 where it was never changed; null where it does not
+     *     matter
+     *
+     * @throws Refused  for a value outside what makes sense
+     * @throws Conflict where somebody changed it meanwhile
      */
-    public function set(Rule $rule, float $value): void
+    public function set(Rule $rule, float $value, ?int $version = null): void
     {
         $rule->check($value);
         $before = $this->current()->value($rule);
+        $says = "{$rule->label()}: {$before} → {$value} {$rule->unit()}";
         $setting = $this->records->find(ChangedRule::class, $rule->value);
         if (null === $setting) {
             $this->records->persist(new ChangedRule($rule->value, $value));
-        } else {
-            $setting->set($value);
+            $this->book->note('rule', $says);
+            $this->records->flush();
+
+            return;
         }
-        $this->book->note('rule', "{$rule->label()}: {$before} → {$value} {$rule->unit()}");
-        $this->records->flush();
+        $set = function () use ($setting, $value, $says): void {
+            $setting->set($value);
+            $this->book->note('rule', $says);
+        };
+        $this->change->apply($setting, $version ?? $setting->version(), $set);
     }
 }

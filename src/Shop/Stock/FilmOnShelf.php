@@ -5,16 +5,20 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Stock;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Shop\Records\Versioned;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Rules;
 
 /** A film the shop keeps: its grade and its colour, and what its maker says of it. */
 #[ORM\Entity]
-class FilmOnShelf
+class FilmOnShelf implements Versioned
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
+
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
 
     /** µm; nothing where it is not known. */
     #[ORM\Column(nullable: true)]
@@ -64,6 +68,22 @@ class FilmOnShelf
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    /** Counts its changes, from 1. */
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    public function reference(): string
+    {
+        return $this->name();
+    }
+
+    public function docketNumber(): ?int
+    {
+        return null;
     }
 
     /** What it is: removable, permanent and so on. */

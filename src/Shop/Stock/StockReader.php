@@ -8,6 +8,8 @@ use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
@@ -33,6 +35,7 @@ final readonly class StockReader
         private Stockroom $stockroom,
         private Shelf $shelf,
         private Book $book,
+        private Change $change,
     ) {
     }
 
@@ -150,7 +153,7 @@ final readonly class StockReader
     /**
      * Writes down what is known of a film; a new one where none is given.
      *
-     * @throws Refusals
+     * @throws Refusals|Conflict
      */
     public function film(?FilmOnShelf $film, TypedFilm $typed): FilmOnShelf
     {
@@ -176,20 +179,38 @@ final readonly class StockReader
             ? null
             : (int) round(1e6 * $fields->figure('lowAt', $typed->lowAt, 0, 1000));
         $fields->end();
-        if (null === $film) {
-            $film = new FilmOnShelf(
-                $grade ?? throw new \LogicException('A wrong grade was not noted.'),
-                $colour,
-                $swatch,
-            );
-            $this->records->persist($film);
-        } elseif ($film->grade() !== $grade) {
+        if (null !== $film && $film->grade() !== $grade) {
             throw Refusals::at('grade', 'A film stays what it is: add another one.');
         }
-        $film->describe($colour, $swatch, $finish, $thickness, $liner, $typed->runsOneWay, $price, $low);
-        $film->makerSays($maker, $thinnest, $years);
-        $this->book->note('stock', "{$film->name()}: what is known of it was written down");
-        $this->records->flush();
+        $known = $film;
+        $film ??= new FilmOnShelf(
+            $grade ?? throw new \LogicException('A wrong grade was not noted.'),
+            $colour,
+            $swatch,
+        );
+        $this->records->persist($film);
+        $this->change->apply(
+            $film,
+            null === $known ? $film->version() : $typed->version,
+            function () use (
+                $film,
+                $typed,
+                $colour,
+                $swatch,
+                $finish,
+                $thickness,
+                $liner,
+                $price,
+                $low,
+                $maker,
+                $thinnest,
+                $years,
+            ): void {
+                $film->describe($colour, $swatch, $finish, $thickness, $liner, $typed->runsOneWay, $price, $low);
+                $film->makerSays($maker, $thinnest, $years);
+                $this->book->note('stock', "{$film->name()}: what is known of it was written down");
+            },
+        );
 
         return $film;
     }

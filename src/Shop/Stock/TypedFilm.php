@@ -20,6 +20,7 @@ final readonly class TypedFilm
      * @param string $outdoors years outdoors its maker gives it, 0 for indoors only, as typed
      * @param string $price the price of 1 m², as typed
      * @param string $lowAt m²; less is low, as typed
+     * @param int $version as it was read, 0 for a new one; a change by somebody else since is a conflict
      */
     public function __construct(
         public string $grade = 'permanent',
@@ -34,6 +35,7 @@ final readonly class TypedFilm
         public string $outdoors = '',
         public string $price = '',
         public string $lowAt = '',
+        public int $version = 0,
     ) {
     }
 }

@@ -14,7 +14,8 @@ use Yelbo\Trade\Refused;
 final class Gate
 {
     public const MOST_BYTES = 5_000_000;
-    private const MOST_ELEMENTS = 20_000;
+    private const MOST_ELEMENTS = 5_000;
+    private const MOST_ATTRIBUTES = 200;
     private const DEEPEST = 60;
     private const LONGEST_ATTRIBUTE = 2_000_000;
 
@@ -76,7 +77,7 @@ final class Gate
             if (++$elements > self::MOST_ELEMENTS) {
                 throw self::refused(
                     'too-many-elements',
-                    'This drawing has more than 20 000 parts. Simplify it before bringing it.',
+                    'This drawing has more than 5000 parts. Simplify it before bringing it.',
                 );
             }
             if ($reader->depth > self::DEEPEST) {
@@ -102,6 +103,12 @@ final class Gate
     {
         $name = $reader->localName;
         $picture = 'image' === $name;
+        if ($reader->attributeCount > self::MOST_ATTRIBUTES) {
+            throw self::refused(
+                'too-many-attributes',
+                'One part of this drawing says more than 200 things of itself. Save it as plain SVG.',
+            );
+        }
         while ($reader->moveToNextAttribute()) {
             $value = $reader->value;
             if (\strlen($value) > self::LONGEST_ATTRIBUTE && !$picture) {

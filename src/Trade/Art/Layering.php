@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Art;
 
+use Yelbo\Trade\Geometry\Crossings;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Refused;
 
 /**
  * Shapes painted over each other as layers of film, one for each colour, the last painted on
@@ -13,6 +15,8 @@ use Yelbo\Trade\Geometry\Region;
  */
 final class Layering
 {
+    private const MOST_PAINTED = 5 * VectorArt::MOST_COLOURS;
+
     /** @var list<array{string, list<Region>}> runs of shapes of one colour, in the order they are painted */
     private array $runs = [];
     /** @var array<string, bool> */
@@ -40,9 +44,28 @@ final class Layering
         }
     }
 
-    /** @return array<string, Region> by colour, the top one first */
+    /**
+     * @return array<string, Region> by colour, the top one first
+     *
+     * @throws Refused where they cross too often, or have too many colours
+     */
     public function layers(): array
     {
+        $colours = \count(array_unique(array_column($this->runs, 0)));
+        // What is painted over does not count, but nobody hides so much.
+        if ($colours > self::MOST_PAINTED) {
+            throw VectorArt::tooManyColours($colours);
+        }
+        Crossings::refuseTangles(
+            array_merge(
+                ...array_map(
+                    static fn (array $run): array => array_merge(
+                        ...array_map(static fn (Region $region): array => $region->rings(), $run[1]),
+                    ),
+                    $this->runs,
+                ),
+            ),
+        );
         $runs = array_map(fn (array $run): array => [$run[0], $this->together($run[1])], $this->runs);
         $ranks = [];
         foreach ($runs as $nth => [$colour]) {

@@ -40,7 +40,7 @@ final readonly class Matrix
                 return null;
             }
             $rest = substr($rest, \strlen($found[0]));
-            $n = array_map(floatval(...), preg_split('~[\s,]+~', trim($found[2]), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
+            $n = array_map(Figure::read(...), preg_split('~[\s,]+~', trim($found[2]), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
             $takes = self::TAKES[$found[1]] ?? null;
             if (
                 null === $takes

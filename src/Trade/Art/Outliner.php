@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Art;
 
+use Yelbo\Trade\Geometry\Crossings;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -26,6 +27,8 @@ final class Outliner
     private const OPEN = 5.0;
     /** Of a shape's corners: beyond that nobody asks whether it crosses itself; it is put right all the same. */
     private const LOOKED_AT = 3000;
+    /** How far a mitred corner may reach, in widths of the line. */
+    private const SHARPEST = 100.0;
     private const FARTHEST = 100_000_000.0;
 
     private int $points = 0;
@@ -101,7 +104,7 @@ final class Outliner
             }
         }
         $rings = $this->once($rings);
-        SvgPath::refuseTangles($rings);
+        self::refuseTangles($rings);
         $this->lookForCrossings($rings);
 
         return Winding::region($rings, $evenOdd);
@@ -113,11 +116,15 @@ final class Outliner
      */
     public function stroke(array $lines, Matrix $matrix, array $style): Region
     {
-        $width = (float) ($style['stroke-width'] ?? '1');
+        $width = Figure::read($style['stroke-width'] ?? '1');
         $size = $matrix->size();
         if ($width <= 0 || $size <= 0) {
             return Region::none();
         }
+        if (!($width * $size <= self::FARTHEST)) {
+            throw new Refused('absurd-size', 'This drawing has a line wider than 100 m.', '/art');
+        }
+        self::refuseTangles(array_column($lines, 0), false);
         if (!\in_array($style['stroke-dasharray'] ?? 'none', ['none', ''], true)) {
             $this->notes->putRight('dashed line', 'cut as one line');
         }
@@ -125,7 +132,7 @@ final class Outliner
         $join = \in_array($style['stroke-linejoin'] ?? '', ['round', 'bevel'], true)
             ? $style['stroke-linejoin']
             : 'miter';
-        $limit = max(1.0, (float) ($style['stroke-miterlimit'] ?? '4'));
+        $limit = max(1.0, min(self::SHARPEST, Figure::read($style['stroke-miterlimit'] ?? '4')));
         $this->notes->putRight('line with a width', 'turned into its outline');
         // A pen that is stretched with its line is drawn unstretched first.
         $even = abs($matrix->a - $matrix->d) < 1e-9 * $size && abs($matrix->b + $matrix->c) < 1e-9 * $size;
@@ -148,6 +155,20 @@ final class Outliner
             Geos::stroked($plain, $width * $size, $cap, $join, $limit),
             $matrix->times(new Matrix(1 / $size, 0, 0, 1 / $size)),
         );
+    }
+
+    /**
+     * @param list<list<array{int|float, int|float}>> $lines
+     *
+     * @throws Refused where they cross too often
+     */
+    private static function refuseTangles(array $lines, bool $close = true): void
+    {
+        try {
+            Crossings::refuseTangles($lines, $close);
+        } catch (UnreadablePath $tangle) {
+            throw new Refused($tangle->reason, $tangle->getMessage(), '/art');
+        }
     }
 
     /** Does it turn, mirror and scale only, so that a pen stays round? */

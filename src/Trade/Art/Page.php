@@ -61,17 +61,17 @@ final class Page
         }
         $unit = strtolower($found[2]);
         if (isset(self::UNITS[$unit])) {
-            return [(float) $found[1] * self::UNITS[$unit], true];
+            return [Figure::read($found[1]) * self::UNITS[$unit], true];
         }
 
-        return '%' === $unit ? [null, false] : [(float) $found[1] * self::PIXEL, false];
+        return '%' === $unit ? [null, false] : [Figure::read($found[1]) * self::PIXEL, false];
     }
 
     /** @return array{float, float, float, float}|null left, top, width, height */
     public static function viewBox(\DOMElement $element): ?array
     {
         $n = array_map(
-            floatval(...),
+            Figure::read(...),
             preg_split('~[\s,]+~', trim($element->getAttribute('viewBox')), -1, \PREG_SPLIT_NO_EMPTY) ?: [],
         );
 

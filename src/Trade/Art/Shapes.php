@@ -14,7 +14,7 @@ final class Shapes
     /** Path data in the shape's own units; empty for a shape of no size, nothing for what is no shape. */
     public static function path(\DOMElement $element): ?string
     {
-        $of = static fn (string $name): float => (float) $element->getAttribute($name);
+        $of = static fn (string $name): float => Figure::read($element->getAttribute($name));
 
         return match ($element->localName) {
             'path' => $element->getAttribute('d'),
@@ -37,7 +37,7 @@ final class Shapes
 
     private static function rectangle(\DOMElement $element): string
     {
-        $of = static fn (string $name): float => (float) $element->getAttribute($name);
+        $of = static fn (string $name): float => Figure::read($element->getAttribute($name));
         [$x, $y, $width, $height] = [$of('x'), $of('y'), $of('width'), $of('height')];
         if ($width <= 0 || $height <= 0) {
             return '';

@@ -36,10 +36,12 @@ final class Styles
         'clip-rule',
     ];
     private const NOT_INHERITED = ['display', 'opacity', 'clip-path', 'mask', 'filter'];
-    private const MOST_RULES = 2000;
+    private const MOST_RULES = 500;
 
-    /** @var list<array{string, int, Style}> selector, weight, declarations */
+    /** @var list<array{list<array{string, string}>, int, Style}> parts of the selector, weight, declarations */
     private array $rules = [];
+    /** @var array<string, Style> what the rules say of an element, by its name, classes and id */
+    private array $known = [];
 
     public function __construct(private readonly Notes $notes)
     {
@@ -71,9 +73,10 @@ final class Styles
                     100 * substr_count($selector, '#') +
                     10 * substr_count($selector, '.') +
                     (preg_match('~^\w~', $selector) ? 1 : 0);
-                $this->rules[] = [$selector, $weight, self::declarations($body)];
+                $this->rules[] = [self::parts($selector), $weight, self::declarations($body)];
             }
         }
+        $this->known = [];
         usort($this->rules, static fn (array $a, array $b): int => $a[1] <=> $b[1]);
     }
 
@@ -90,11 +93,7 @@ final class Styles
                 $style[$name] = trim($element->getAttribute($name));
             }
         }
-        foreach ($this->rules as [$selector, , $declared]) {
-            if (self::matches($selector, $element)) {
-                $style = $declared + $style;
-            }
-        }
+        $style = $this->declared($element) + $style;
         $style = self::declarations($element->getAttribute('style')) + $style;
         foreach ($style as $name => $value) {
             if ('inherit' === $value && isset($inherited[$name])) {
@@ -105,22 +104,45 @@ final class Styles
         return $style;
     }
 
-    private static function matches(string $selector, \DOMElement $element): bool
+    /** @return Style what the rules say of an element, the heavier before the lighter */
+    private function declared(\DOMElement $element): array
     {
-        preg_match_all('~(^[\w-]+)|\.([\w-]+)|#([\w-]+)~', $selector, $found, \PREG_SET_ORDER);
+        $name = (string) $element->localName;
+        $id = $element->getAttribute('id');
         $classes = preg_split('~\s+~', trim($element->getAttribute('class'))) ?: [];
-        foreach ($found as $part) {
-            $does = match (true) {
-                isset($part[3]) => $element->getAttribute('id') === $part[3],
-                isset($part[2]) && '' !== $part[2] => \in_array($part[2], $classes, true),
-                default => $element->localName === ($part[1] ?? ''),
-            };
-            if (!$does) {
-                return false;
+
+        return $this->known["$name#$id.".implode('.', $classes)] ??= $this->lookUp($name, $id, $classes);
+    }
+
+    /**
+     * @param list<string> $classes
+     *
+     * @return Style
+     */
+    private function lookUp(string $name, string $id, array $classes): array
+    {
+        $style = [];
+        foreach ($this->rules as [$parts, , $declared]) {
+            if ([] === $parts) {
+                continue;
             }
+            foreach ($parts as [$kind, $of]) {
+                if (!('#' === $kind ? $of === $id : ('.' === $kind ? \in_array($of, $classes, true) : $of === $name))) {
+                    continue 2;
+                }
+            }
+            $style = $declared + $style;
         }
 
-        return [] !== $found;
+        return $style;
+    }
+
+    /** @return list<array{string, string}> `#` with an id, `.` with a class, nothing with a name */
+    private static function parts(string $selector): array
+    {
+        preg_match_all('~([.#]?)([\w-]+)~', $selector, $found, \PREG_SET_ORDER);
+
+        return array_map(static fn (array $part): array => [$part[1], $part[2]], $found);
     }
 
     /** @return Style */

@@ -174,14 +174,14 @@ final class SvgDrawing
         ?Region $clip,
         int $depth,
     ): void {
-        $matrix = $matrix->times(Matrix::move((float) $inner->getAttribute('x'), (float) $inner->getAttribute('y')));
+        $matrix = $matrix->times(self::place($inner));
         $box = Page::viewBox($inner);
         if (null !== $box) {
             $matrix = $matrix->times(
                 Page::fitted(
                     $box,
-                    (float) $sized->getAttribute('width') ?: $box[2],
-                    (float) $sized->getAttribute('height') ?: $box[3],
+                    Figure::read($sized->getAttribute('width')) ?: $box[2],
+                    Figure::read($sized->getAttribute('height')) ?: $box[3],
                     $inner->getAttribute('preserveAspectRatio'),
                 ),
             );
@@ -206,12 +206,18 @@ final class SvgDrawing
                 '/art',
             );
         }
-        $matrix = $matrix->times(Matrix::move((float) $use->getAttribute('x'), (float) $use->getAttribute('y')));
+        $matrix = $matrix->times(self::place($use));
         if ('symbol' === $target->localName) {
             $this->nested($target, $use, $matrix, $this->styles->resolve($target, $style), $clip, $depth + 1);
         } else {
             $this->element($target, $matrix, $style, $clip, $depth + 1);
         }
+    }
+
+    /** Where something is put, in its parent's units. */
+    private static function place(\DOMElement $element): Matrix
+    {
+        return Matrix::move(Figure::read($element->getAttribute('x')), Figure::read($element->getAttribute('y')));
     }
 
     /** @param Style $style */

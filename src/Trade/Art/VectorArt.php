@@ -47,15 +47,7 @@ final readonly class VectorArt
             );
         }
         if (\count($layers) > self::MOST_COLOURS) {
-            throw new Refused(
-                'too-many-colours',
-                'This drawing has '.
-                    \count($layers).
-                    ' colours. A decal is cut from '.
-                    self::MOST_COLOURS.
-                    ' at the most; a picture like this is printed, which is another film.',
-                '/art',
-            );
+            throw self::tooManyColours(\count($layers));
         }
         $box = self::boxOf($layers);
 
@@ -63,6 +55,18 @@ final readonly class VectorArt
             array_map(static fn (Region $region): Region => $region->moved(-$box->left, -$box->top), $layers),
             $notes,
             $sized,
+        );
+    }
+
+    /** No decal has so many. */
+    public static function tooManyColours(int $count): Refused
+    {
+        return new Refused(
+            'too-many-colours',
+            "This drawing has $count colours. A decal is cut from ".
+                self::MOST_COLOURS.
+                ' at the most; a picture like this is printed, which is another film.',
+            '/art',
         );
     }
 

@@ -108,6 +108,10 @@ final class Curve
         $rx *= $stretch;
         $ry *= $stretch;
         $under = ($rx * $y) ** 2 + ($ry * $x) ** 2;
+        // Radii or a way too small to tell from nothing.
+        if (!($under > 0)) {
+            return [$b];
+        }
         $root = sqrt(max(0.0, ($rx * $ry) ** 2 - $under) / $under) * ($large === $sweep ? -1 : 1);
         $cx = ($root * $rx * $y) / $ry;
         $cy = (-$root * $ry * $x) / $rx;

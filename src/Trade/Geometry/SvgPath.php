@@ -17,10 +17,11 @@ final class SvgPath
     private const FLATNESS = 0.004;
     private const LONGEST_TEXT = 5_000_000;
     private const MOST_POINTS = 100_000;
-    /** How often a path may run the length of its own box. */
-    private const MOST_CROSSINGS = 500;
     /** In mm: 100 m, as for a length. */
     private const FARTHEST = 100_000.0;
+
+    /** The radius of an arc that is all but straight can be this large. */
+    private const LARGEST_FIGURE = 1e9;
 
     private const TAKES = [
         'M' => 2,
@@ -74,7 +75,7 @@ final class SvgPath
             ),
             self::rings($path),
         );
-        self::refuseTangles($micrometres);
+        Crossings::refuseTangles($micrometres);
         $region = Winding::region($micrometres);
         if ($region->isEmpty()) {
             throw UnreadablePath::because('The path encloses no area. It needs at least one closed outline.');
@@ -115,32 +116,6 @@ final class SvgPath
         $reader->all($path);
 
         return $reader->lines;
-    }
-
-    /**
-     * A path that runs to and fro across its own box hundreds of times is no outline, and
-     * finding where it crosses itself would take for ever.
-     *
-     * @param list<list<array{int, int}>> $rings
-     */
-    public static function refuseTangles(array $rings): void
-    {
-        $long = 0.0;
-        $xs = $ys = [];
-        foreach ($rings as $ring) {
-            $long += (new Region([[$ring]]))->outlineLength();
-            array_push($xs, ...array_column($ring, 0));
-            array_push($ys, ...array_column($ring, 1));
-        }
-        if (
-            [] !== $xs
-            && [] !== $ys
-            && $long * 1000 > self::MOST_CROSSINGS * max(1.0, hypot(max($xs) - min($xs), max($ys) - min($ys)))
-        ) {
-            throw UnreadablePath::absurd(
-                'The path runs to and fro across itself hundreds of times. Draw the outline alone.',
-            );
-        }
     }
 
     private function all(string $path): void
@@ -186,7 +161,11 @@ final class SvgPath
                 throw UnreadablePath::because("{$command} needs ".self::TAKES[$command].' figures and has fewer.');
             }
             $offset += \strlen($found[0]);
-            $figures[] = (float) $found[1];
+            $figure = (float) $found[1];
+            if (!(abs($figure) <= self::LARGEST_FIGURE)) {
+                throw UnreadablePath::absurd('The path has a figure that no outline needs. Lengths are millimetres.');
+            }
+            $figures[] = $figure;
         }
 
         return $figures;

@@ -28,10 +28,15 @@ final readonly class RulesController
     public function all(): RulesView
     {
         $rules = $this->rules->current();
+        $versions = $this->rules->versions();
 
         return new RulesView(
             array_map(
-                static fn (Rule $rule): RuleView => RuleView::from($rule, $rules->value($rule)),
+                static fn (Rule $rule): RuleView => RuleView::from(
+                    $rule,
+                    $rules->value($rule),
+                    $versions[$rule->value] ?? 0,
+                ),
                 array_values(array_filter(Rule::cases(), static fn (Rule $rule): bool => !$rule->isOfMachine())),
             ),
         );
@@ -46,7 +51,7 @@ final readonly class RulesController
         $fields = new Fields();
         $value = $fields->rule('value', $request->value, $rule);
         $fields->end();
-        $this->rules->set($rule, $value);
+        $this->rules->set($rule, $value, $request->version);
 
         return $this->all();
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Yelbo\Web\Guard;
 
 use Psr\Log\LoggerInterface;
+use Symfony\Component\ErrorHandler\Error\FatalError;
+use Symfony\Component\ErrorHandler\Error\OutOfMemoryError;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpKernel\Event\ExceptionEvent;
@@ -18,6 +20,8 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Proofs\LinkClosed;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Records\StoreTrouble;
+use Yelbo\Shop\Records\Unreachable;
 use Yelbo\Trade\Refused;
 use Yelbo\Web\View\ConflictView;
 use Yelbo\Web\View\FieldView;
@@ -35,7 +39,8 @@ final readonly class Problems
     public function __invoke(ExceptionEvent $event): void
     {
         $fault = $event->getThrowable();
-        $problem = $this->problem($fault);
+        $fault = StoreTrouble::behind($fault) ?? $fault;
+        $problem = $this->problem($fault, $event->getRequest()->isMethodSafe());
         if ($problem->status >= 500) {
             $this->logger->critical('Unforeseen: '.$fault->getMessage(), ['exception' => $fault]);
         }
@@ -47,7 +52,7 @@ final readonly class Problems
         return new JsonResponse($problem, $problem->status, ['Content-Type' => 'application/problem+json']);
     }
 
-    private function problem(\Throwable $fault): ProblemView
+    private function problem(\Throwable $fault, bool $isReading): ProblemView
     {
         return match (true) {
             $fault instanceof Refusals => self::fields($fault->fields, $fault->getMessage()),
@@ -74,6 +79,23 @@ final readonly class Problems
                 $fault->getMessage(),
                 [],
             ),
+            $fault instanceof Unreachable => new ProblemView(
+                'about:blank',
+                'Away',
+                503,
+                $fault->getMessage().
+                    ($isReading
+                        ? ' It is tried again by itself.'
+                        : ' What you did may or may not have been kept: look at it before you do it again.'),
+                [],
+            ),
+            self::isOverBudget($fault) => new ProblemView(
+                'about:blank',
+                'Too much',
+                422,
+                'This takes longer to work out than Yelbo may take at the counter. Make it simpler: fewer words, a plainer drawing, an outline with fewer corners.',
+                [],
+            ),
             $fault instanceof CutterTrouble => new ProblemView('about:blank', 'Cutter', 422, $fault->getMessage(), []),
             $fault instanceof AccessDeniedException => new ProblemView(
                 'about:blank',
@@ -94,10 +116,19 @@ final readonly class Problems
                 'about:blank',
                 'Fault',
                 500,
-                'Something in Yelbo broke. Nothing was changed. Try again; if it stays, tell the owner the time.',
+                $isReading
+                    ? 'Something in Yelbo broke. Nothing was changed. Try again; if it stays, tell the owner the time.'
+                    : 'Something in Yelbo broke. What you did may or may not have been kept: look at it before you do it again. If it stays, tell the owner the time.',
                 [],
             ),
         };
+    }
+
+    /** PHP ended it for its time or its memory. */
+    private static function isOverBudget(\Throwable $fault): bool
+    {
+        return $fault instanceof OutOfMemoryError
+            || ($fault instanceof FatalError && str_contains($fault->getMessage(), 'Maximum execution time'));
     }
 
     private function http(HttpExceptionInterface $fault): ProblemView

@@ -25,6 +25,7 @@ final readonly class FilmView
      * @param int|null $outdoors years outdoors its maker gives it, 0 for indoors only; null where he says nothing
      * @param int|null $price hundredths of the currency for 1 m²
      * @param int|null $lowAt what there is less of is low, mm²
+     * @param int $version counts its changes
      */
     public function __construct(
         public int $id,
@@ -41,6 +42,7 @@ final readonly class FilmView
         public ?int $outdoors,
         public ?int $price,
         public ?int $lowAt,
+        public int $version,
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class FilmView
             $film->outdoors(),
             $film->price(),
             $film->lowAt(),
+            $film->version(),
         );
     }
 }

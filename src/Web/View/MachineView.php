@@ -39,7 +39,7 @@ final readonly class MachineView
     public static function from(MachineProfile $machine): self
     {
         $figures = array_map(
-            static fn (Rule $rule): RuleView => RuleView::from($rule, $machine->figure($rule)),
+            static fn (Rule $rule): RuleView => RuleView::from($rule, $machine->figure($rule), $machine->version()),
             Rule::ofMachines(),
         );
 

@@ -17,6 +17,7 @@ final readonly class RuleView
      * @param string $unit the unit of the amount
      * @param float $value what the shop works with
      * @param float $standard what it is where nothing was changed
+     * @param int $version counts the shop's changes of it; 0 where there was none
      */
     public function __construct(
         public Rule $rule,
@@ -26,10 +27,11 @@ final readonly class RuleView
         public string $unit,
         public float $value,
         public float $standard,
+        public int $version,
     ) {
     }
 
-    public static function from(Rule $rule, float $value): self
+    public static function from(Rule $rule, float $value, int $version): self
     {
         return new self(
             $rule,
@@ -39,6 +41,7 @@ final readonly class RuleView
             $rule->unit(),
             $value,
             $rule->standard(),
+            $version,
         );
     }
 }

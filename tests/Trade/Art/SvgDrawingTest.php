@@ -264,7 +264,7 @@ final class SvgDrawingTest extends TestCase
         yield 'a style from elsewhere' => [$svg('<style>@import "a.css";</style>'), 'elsewhere'];
         yield 'a style sheet from elsewhere' => [$svg('', '<?xml-stylesheet href="a.css"?>'), 'elsewhere'];
         yield 'deep nesting' => [$svg(str_repeat('<g>', 5000).str_repeat('</g>', 5000)), '60 deep'];
-        yield 'a million parts' => [$svg(str_repeat('<g/>', 1_000_000)), '20 000'];
+        yield 'a million parts' => [$svg(str_repeat('<g/>', 1_000_000)), '5000'];
         yield 'a million points' => [$svg('<path d="M0 0'.str_repeat('h1v1h-1v-1', 200_000).'"/>'), 'Simplify'];
         yield 'fifty megabytes' => [$svg(str_repeat('<!-- -->', 6_500_000)), '5 MB'];
         yield 'copies of copies' => [

@@ -43,7 +43,7 @@ function Areas({ rules }: { rules: Rule[] }) {
               {rules
                 .filter((rule) => rule.area === area)
                 .map((rule) => (
-                  <Figure key={`${rule.rule}-${rule.value}`} rule={rule} />
+                  <Figure key={`${rule.rule}-${rule.version}`} rule={rule} />
                 ))}
             </ul>
           </section>
@@ -60,7 +60,12 @@ function Figure({ rule }: { rule: Rule }) {
   const client = useQueryClient();
   const save = useChange(
     (next: string) =>
-      ask(api.PUT('/api/rules/{name}', { params: { path: { name: rule.rule } }, body: { value: next } })),
+      ask(
+        api.PUT('/api/rules/{name}', {
+          params: { path: { name: rule.rule } },
+          body: { value: next, version: rule.version },
+        }),
+      ),
     () => recalculate(client),
   );
   const id = `figure-${rule.rule}`;

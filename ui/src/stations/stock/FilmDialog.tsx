@@ -19,6 +19,7 @@ const start = (usual: Schemas['TypedFilm'], film?: Film) => ({
   outdoors: film?.outdoors != null ? String(film.outdoors) : '',
   price: film?.price != null ? (film.price / 100).toFixed(2) : '',
   lowAt: film?.lowAt != null ? String(film.lowAt / 1e6) : '',
+  version: film?.version ?? 0,
 });
 
 /** A film the shop keeps, and what its maker says of it. */
