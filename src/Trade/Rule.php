@@ -85,6 +85,7 @@ enum Rule: string
     case Cure = 'cure';
     case BenchDays = 'bench-days';
     case LinkDays = 'link-days';
+    case MostPieces = 'most-pieces';
 
     /** @return array{default: float, least: float, most: float, unit: string, says: string, reason: string, section: int} */
     private function spec(): array
@@ -164,6 +165,7 @@ enum Rule: string
             self::ShortestLoad => [50, 0, 2000, 'mm', 'Shortest film the machine takes', 'It measures what is loaded and refuses when it is too short.', 7],
             self::Cure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
             self::LinkDays => [14, 1, 365, 'days', 'A customer’s link to a proof works for', 'Long enough to ask at home, too short to be found years later.', 2],
+            self::MostPieces => [2000, 1, 5000, 'pieces', 'Pieces of film in one order, at the most', 'One slip in a quantity must not fill the shop.', 2],
             self::BenchDays => [1, 0, 60, 'days', 'From a yes to cut, weeded and on', 'What the bench needs for an ordinary order.', 12],
         };
 
@@ -210,7 +212,7 @@ enum Rule: string
     public function area(): string
     {
         return match ($this->section()) {
-            2 => 'Proofs',
+            2 => 'Orders and proofs',
             3 => 'Clear of edges and fittings',
             4 => 'Read from afar',
             5 => 'What knife and hook manage, and what lasts out there',

@@ -29,7 +29,8 @@ final class StoreTroubleTest extends TestCase
         yield 'another version' => [new OptimisticLockException('late', null), Conflict::class];
         yield 'wrapped' => [new \RuntimeException('x', 0, new DeadlockException($driver, null)), Conflict::class];
         yield 'a lost connection' => [new ConnectionLost($driver, null), Unreachable::class];
-        yield 'no answer' => [new \PDOException('refused'), Unreachable::class];
+        yield 'no answer' => [new \PDOException('refused', 2002), Unreachable::class];
+        yield 'too long a text' => [new \RuntimeException('x', 0, new \PDOException('too long', 1406)), null];
         yield 'something else' => [new \LogicException('a mistake'), null];
     }
 

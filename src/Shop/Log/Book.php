@@ -12,6 +12,7 @@ use Yelbo\Shop\People\Worker;
 /** Writes and reads the shop's append-only log. */
 final class Book
 {
+    private const LONGEST_NAME = 80;
     /** So many go into one statement. */
     private const LINES = 500;
 
@@ -79,7 +80,7 @@ final class Book
     /** For work nobody signed in does: the cutter's worker, the demo data. */
     public function as(string $who): void
     {
-        $this->instead = $who;
+        $this->instead = mb_substr($who, 0, self::LONGEST_NAME);
     }
 
     /**

@@ -29,6 +29,7 @@ final readonly class AnswersReader
         private ClockInterface $clock,
         private ObjectReader $objects,
         private ShopRules $rules,
+        private OrderSize $size,
     ) {
     }
 
@@ -61,6 +62,11 @@ final readonly class AnswersReader
             self::MOST_PIECES,
             'How many? From 1 to '.self::MOST_PIECES.'.',
         );
+        $decals = max(1, \count($roster)) * $quantity * ($object?->panes() ?? 1);
+        $many = $this->size->tooMany($decals, 1);
+        if (null !== $many) {
+            $fields->refuse('quantity', $many);
+        }
         $neededAt = $this->day($fields, $answers->neededOn);
         $note = $fields->text('note', $answers->note, 2000);
         $this->refuseWhatCannotWork($fields, $answers, $film);

@@ -36,6 +36,7 @@ final readonly class DrawOrder
         private DesignCheck $check,
         private ProofMaker $proofs,
         private BroughtArts $arts,
+        private OrderSize $size,
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
@@ -56,6 +57,8 @@ final readonly class DrawOrder
         }
         $decals = $this->drawn($docket, $draft);
         if ($proof) {
+            $copies = $docket->quantity() * $docket->object()->panes();
+            $this->size->refuseTooMany(\count($decals) * $copies, \count($draft->design->layers()), 'roster');
             $this->refuseStops($docket, $decals, $draft);
         }
         $this->change->apply($docket, $version, function () use ($docket, $draft, $proof, $decals): void {

@@ -9,6 +9,7 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\OrderSize;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\Change;
@@ -28,6 +29,7 @@ final readonly class Approval
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
+        private OrderSize $size,
     ) {
     }
 
@@ -51,6 +53,8 @@ final readonly class Approval
             if (null === $latest || $latest->nth() !== $proof) {
                 throw new Refused('outdated-proof', "Proof $proof is not the newest any more. Look at the newest one.");
             }
+            $copies = $docket->quantity() * $docket->object()->panes();
+            $this->size->refuseTooMany($latest->members() * $copies, \count($latest->layers()), 'by');
             $docket->approve(...$this->pieces($docket, $latest));
             $latest->approve($by, $this->clock->now());
             $this->book->note('approved', "Proof $proof approved $how by $by", $docket->number());

@@ -22,6 +22,8 @@ final readonly class ProofLinks
 {
     private const TOKEN_BYTES = 32;
     private const MOST_REQUESTS = 40;
+    /** As long as the record takes. */
+    private const LONGEST_ADDRESS = 200;
 
     public function __construct(
         private EntityManagerInterface $records,
@@ -45,7 +47,7 @@ final readonly class ProofLinks
     public function give(Docket $docket, string $to): array
     {
         $to = trim($to);
-        if ('' !== $to && false === filter_var($to, \FILTER_VALIDATE_EMAIL)) {
+        if ('' !== $to && !self::isAddress($to)) {
             throw Refusals::at('to', 'An address looks like name@example.org. Leave it empty to copy the link only.');
         }
         $proof = $docket->latestProof();
@@ -265,5 +267,13 @@ final readonly class ProofLinks
         }
 
         return $link;
+    }
+
+    /** One that a letter can be sent to, and that is kept whole. */
+    private static function isAddress(string $typed): bool
+    {
+        return \strlen($typed) <= self::LONGEST_ADDRESS
+            && 1 === preg_match('~^[^\s<>"\\\\]+$~D', $typed)
+            && false !== filter_var($typed, \FILTER_VALIDATE_EMAIL);
     }
 }

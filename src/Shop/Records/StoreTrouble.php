@@ -12,6 +12,9 @@ use Doctrine\ORM\OptimisticLockException;
 /** The one place where what the database refuses becomes what a person can do about it. */
 final class StoreTrouble
 {
+    /** Refused, no such host, gone away, lost in a query, too many connections, shutting down. */
+    private const AWAY = [2002, 2003, 2005, 2006, 2013, 1040, 1053];
+
     private function __construct()
     {
     }
@@ -34,11 +37,18 @@ final class StoreTrouble
             ) {
                 return Conflict::atOnce($fault);
             }
-            if ($cause instanceof ConnectionException || $cause instanceof \PDOException) {
+            if ($cause instanceof ConnectionException || self::isAway($cause)) {
                 return new Unreachable($fault);
             }
         }
 
         return null;
+    }
+
+    /** What the driver says of a server that does not answer, or went away in the middle. */
+    private static function isAway(\Throwable $cause): bool
+    {
+        return $cause instanceof \PDOException
+            && \in_array($cause->errorInfo[1] ?? $cause->getCode(), self::AWAY, true);
     }
 }
