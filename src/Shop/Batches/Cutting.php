@@ -14,6 +14,7 @@ use Yelbo\Device\Cutter\CutterTrouble;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\Ticks;
@@ -42,6 +43,7 @@ final readonly class Cutting
         private EntityManagerInterface $records,
         private Batches $batches,
         private CutSheets $sheets,
+        private Pieces $pieces,
         private Stockroom $stockroom,
         private ShopRules $rules,
         private Cutter $cutter,
@@ -104,12 +106,14 @@ final readonly class Cutting
             $this->swap($batch, $loaded);
             $batch->start($job, $this->clock->now());
             $pieces = CutSheets::pieces($contents);
-            foreach ($pieces as $piece) {
-                // A piece in parts on two sheets is under the knife from the first one on.
-                if (PieceState::Batched === $piece->state()) {
-                    $piece->move(PieceMove::StartCut, $this->clock->now());
-                }
-            }
+            // A piece in parts on two sheets is under the knife from the first one on.
+            $this->pieces->moveAll(
+                array_values(
+                    array_filter($pieces, static fn (Piece $piece): bool => PieceState::Batched === $piece->state()),
+                ),
+                PieceMove::StartCut,
+                $this->clock->now(),
+            );
             $this->noteAll($pieces, 'start-cut', "on the cutter, batch {$batch->id()}");
             $this->records->flush();
             $this->bus->dispatch(new FollowCut($batch->id(), $job));
@@ -308,15 +312,15 @@ final readonly class Cutting
     {
         return $this->end($batch, function (Batch $batch): void {
             $pieces = CutSheets::pieces($this->sheets->contents($batch));
-            foreach ($pieces as $piece) {
-                $open = array_filter(
-                    $this->batches->othersWith($piece, $batch),
-                    static fn (Batch $other): bool => BatchState::Cut !== $other->state(),
-                );
-                if ([] === $open) {
-                    $piece->move(PieceMove::CutDone, $this->clock->now());
-                }
-            }
+            $whole = array_filter(
+                $pieces,
+                fn (Piece $piece): bool => [] ===
+                    array_filter(
+                        $this->batches->othersWith($piece, $batch),
+                        static fn (Batch $other): bool => BatchState::Cut !== $other->state(),
+                    ),
+            );
+            $this->pieces->moveAll(array_values($whole), PieceMove::CutDone, $this->clock->now());
             $this->noteAll($pieces, 'cut-done', "cut, batch {$batch->id()}");
             $batch->finished();
         });
@@ -341,15 +345,15 @@ final readonly class Cutting
     private function backToBatched(Batch $batch, string $why): void
     {
         $pieces = CutSheets::pieces($this->sheets->contents($batch));
-        foreach ($pieces as $piece) {
-            $begun = array_filter(
-                $this->batches->othersWith($piece, $batch),
-                static fn (Batch $other): bool => BatchState::Released !== $other->state(),
-            );
-            if ([] === $begun) {
-                $piece->move(PieceMove::CutStopped, $this->clock->now());
-            }
-        }
+        $alone = array_filter(
+            $pieces,
+            fn (Piece $piece): bool => [] ===
+                array_filter(
+                    $this->batches->othersWith($piece, $batch),
+                    static fn (Batch $other): bool => BatchState::Released !== $other->state(),
+                ),
+        );
+        $this->pieces->moveAll(array_values($alone), PieceMove::CutStopped, $this->clock->now());
         $this->noteAll($pieces, 'cut-stopped', $why);
     }
 

@@ -4,8 +4,14 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\ORM\Query;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Trade\Journey\IllegalMove;
+use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 
 /** The pieces on record. */
@@ -39,6 +45,39 @@ final readonly class Pieces
             ->getResult();
 
         return $pieces;
+    }
+
+    /**
+     * Moves many at once, in the transaction that is open: one statement for those that stand alike, however many they
+     * are.
+     *
+     * @param list<Piece> $pieces
+     *
+     * @throws IllegalMove where one of them may not make the move
+     * @throws Conflict    where somebody moved one of them meanwhile
+     */
+    public function moveAll(array $pieces, PieceMove $move, \DateTimeImmutable $now): void
+    {
+        $standing = [];
+        foreach ($pieces as $piece) {
+            $standing[$piece->state()->value][] = $piece->id();
+        }
+        foreach ($standing as $from => $ids) {
+            $moved = $this->records->getConnection()->executeStatement(
+                'UPDATE piece SET state = ?, since = ?, version = version + 1 WHERE state = ? AND id IN (?)',
+                [Journey::piece(PieceState::from($from), $move)->value, $now->format('Y-m-d H:i:s'), $from, $ids],
+                [3 => ArrayParameterType::INTEGER],
+            );
+            if ($moved !== \count($ids)) {
+                throw Conflict::atOnce(new \LogicException('Fewer pieces stood there than were read.'));
+            }
+            // What was read before is read again, in one go.
+            $this->records
+                ->createQuery('SELECT p FROM '.Piece::class.' p WHERE p.id IN (:ids)')
+                ->setParameter('ids', $ids)
+                ->setHint(Query::HINT_REFRESH, true)
+                ->getResult();
+        }
     }
 
     /**
