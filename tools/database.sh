@@ -126,4 +126,6 @@ restore() {
     printf 'yelbo_%s' "$stamp" >"$YELBO_VAR/schema.new" && mv "$YELBO_VAR/schema.new" "$YELBO_VAR/schema"
     say "Put back: $says"
     start_all installed
+    # What was on its way when the backup was written: nobody follows it any more.
+    console yelbo:upkeep --mend
 }

@@ -29,10 +29,11 @@ missing_packages() {
     done
 }
 
-# One line a finding; says nothing and succeeds where all is well.
+# One line a finding; says nothing and succeeds where all is well. With --mend what is stuck in the records is mended.
 doctor() {
     settings
-    local bad=0 missing name
+    local bad=0 missing name mend=${1:-}
+    [ -z "$mend" ] || [ "$mend" = --mend ] || die "“$mend” is not an option of doctor." "./yelbo doctor, or ./yelbo doctor --mend"
     check_machine
     say "Yelbo's doctor, for $YELBO_ROOT with data in $YELBO_VAR"
     missing=$(missing_packages "${DEBIAN_PACKAGES[@]}")
@@ -48,6 +49,14 @@ doctor() {
     if is_running nginx; then
         finding "Page on port $YELBO_PORT" "$(page_answers || echo 'no answer')" "Look in $YELBO_VAR/log/nginx.log and $YELBO_VAR/log/yelbo.log" || bad=1
         finding "Database schema" "$(console doctrine:migrations:up-to-date --quiet 2>/dev/null || echo 'behind the code')" "./yelbo start brings it up to date." || bad=1
+        if [ -n "$mend" ]; then
+            missing=$(console yelbo:upkeep --mend 2>>"$YELBO_VAR/log/doctor.log") || bad=1
+            [ -z "$missing" ] && say "  Records                ok" || printf '  Records                mended:\n%s\n' "$missing"
+        else
+            finding "Records" "$(console yelbo:upkeep 2>>"$YELBO_VAR/log/doctor.log" | head -n 20)" "./yelbo doctor --mend does what is said." || bad=1
+        fi
+        missing=$(admin_sql -N -e "SELECT SCHEMA_NAME FROM information_schema.SCHEMATA WHERE SCHEMA_NAME LIKE 'yelbo\_2%' AND SCHEMA_NAME <> '$YELBO_SCHEMA'" 2>/dev/null | tr '\n' ' ')
+        [ -z "$missing" ] || say "  Kept from before a restore: $missing(drop them when nobody wants them back)"
     fi
     [ "$(df -Pm "$YELBO_VAR" | awk 'NR == 2 {print $4}')" -gt 500 ] || { say "  Disk: under 500 MB free. Make room."; bad=1; }
     [ $bad = 0 ] && say "All is well."

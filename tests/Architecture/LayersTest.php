@@ -74,6 +74,7 @@ final class LayersTest extends TestCase
         'Batches',
         'Bench',
         'Delivery',
+        'Upkeep',
         'Demo',
     ];
 

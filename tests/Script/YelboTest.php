@@ -160,6 +160,11 @@ final class YelboTest extends TestCase
         self::assertStringContainsString('Stopped', $says);
     }
 
+    public function testTheDoctorTakesOneOption(): void
+    {
+        $this->assertSentence('not an option', '--mend', 'doctor --heal');
+    }
+
     public function testTheDoctorNamesWhatDoesNotRun(): void
     {
         [$status, $says] = $this->yelbo('doctor');

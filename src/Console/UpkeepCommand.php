@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Console;
+
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\OutputInterface;
+use Yelbo\Shop\Upkeep\StuckRecords;
+
+/** What `./yelbo doctor` says of the records; a line for each that is stuck. */
+#[AsCommand('yelbo:upkeep', 'Finds records that no move leads on from')]
+final class UpkeepCommand extends Command
+{
+    public function __construct(private readonly StuckRecords $stuck)
+    {
+        parent::__construct();
+    }
+
+    protected function configure(): void
+    {
+        $this->addOption('mend', null, InputOption::VALUE_NONE, 'Mend them, each by the rule that is said');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $mend = true === $input->getOption('mend');
+        $found = $mend ? $this->stuck->mend() : $this->stuck->all();
+        foreach ($found as $stuck) {
+            $output->writeln("{$stuck->what} {$stuck->rule}");
+        }
+
+        return $mend || [] === $found ? self::SUCCESS : self::FAILURE;
+    }
+}
