@@ -13,6 +13,7 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Yelbo\Shop\Backup\NightlyBackup;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Records\AnsweredRequests;
 
 /** Stays up and makes each night's backup when it is due. */
 #[AsCommand('yelbo:nightly', 'Makes the nightly backups')]
@@ -28,6 +29,7 @@ final class NightlyCommand extends Command implements SignalableCommandInterface
     public function __construct(
         private readonly NightlyBackup $backup,
         private readonly Book $book,
+        private readonly AnsweredRequests $answered,
         private readonly ClockInterface $clock,
     ) {
         parent::__construct();
@@ -68,6 +70,7 @@ final class NightlyCommand extends Command implements SignalableCommandInterface
     {
         $this->book->as('Yelbo');
         try {
+            $this->answered->tidy();
             $says = 'Nightly backup written and proved: '.basename($this->backup->make());
             $made = true;
         } catch (\Throwable $fault) {

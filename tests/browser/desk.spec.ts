@@ -82,17 +82,38 @@ test('finding says when there is nothing by that name', async ({ page }) => {
   await expect(page.getByRole('dialog').getByRole('button', { name: /Lapwing/ })).toBeVisible();
 });
 
-test('a server that is away is said, and what was typed is still there', async ({ page, context }) => {
+test('a server that is away is said across the page, and what was done is done when it is back', async ({
+  page,
+  context,
+}) => {
   await page.goto('/ask/new');
   await page.getByLabel('What words').fill('Ruff');
   await page.getByLabel('Who', { exact: true }).fill('Marek Solvay');
   await context.setOffline(true);
   await page.getByRole('button', { name: /Keep it for later/ }).click();
-  await expect(page.getByRole('alert').getByText('Yelbo does not answer.', { exact: false })).toBeVisible();
+  await expect(page.getByRole('status').getByText(/Yelbo has not answered since .*\d:\d\d/)).toBeVisible();
   await expect(page.getByLabel('What words')).toHaveValue('Ruff');
   await context.setOffline(false);
+  await expect(page.getByRole('heading', { name: /Order Y-\d{4}/ })).toBeVisible();
+  await expect(page.getByText(/has not answered/)).toHaveCount(0);
+});
+
+test('an answer that is lost on the way is asked for again, and what was done is done once', async ({ page }) => {
+  await page.goto('/ask/new');
+  await page.getByLabel('What words').fill('Dunlin');
+  await page.getByLabel('Who', { exact: true }).fill('Marek Solvay');
+  await page.route(
+    '**/api/dockets',
+    async (route) => {
+      await route.fetch();
+      await route.abort();
+    },
+    { times: 1 },
+  );
   await page.getByRole('button', { name: /Keep it for later/ }).click();
   await expect(page.getByRole('heading', { name: /Order Y-\d{4}/ })).toBeVisible();
+  const { dockets } = await api<{ dockets: unknown[] }>(page, 'GET', '/api/dockets?find=Dunlin');
+  expect(dockets).toHaveLength(1);
 });
 
 test.describe('on a tablet', () => {

@@ -1,5 +1,6 @@
 import { QueryClient } from '@tanstack/react-query';
 import { api, Problem, type Schemas, withMemory, withToken } from './client';
+import { withPatience } from './patience';
 import { me } from './queries';
 
 /** What a page knows of the server: its answers, and with every change the token of whoever is signed in. */
@@ -17,5 +18,7 @@ export function startSession(): QueryClient {
   });
   api.use(withToken(() => client.getQueryData<Schemas['MeView']>(me.queryKey)?.csrf ?? ''));
   api.use(withMemory());
+  // The last: it asks by itself, and asks again.
+  api.use(withPatience(client));
   return client;
 }

@@ -5,6 +5,7 @@ import { api, ask, type Schemas } from '../api/client';
 import { line } from '../api/queries';
 import { asMoment, useNow } from '../parts/time';
 import { useUnits } from '../parts/units';
+import { AwayBar } from './AwayBar';
 import { DocketDrawer } from './DocketDrawer';
 import { Find } from './Find';
 import { KeyList } from './KeyList';
@@ -96,6 +97,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
         </div>
         <Line />
       </header>
+      <AwayBar />
       <main id="work" className="min-h-0 flex-1" tabIndex={-1} aria-busy={busy}>
         <h1 className="sr-only">{title(location.pathname)}</h1>
         <Outlet />

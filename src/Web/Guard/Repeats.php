@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Guard;
+
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Component\HttpKernel\Event\ResponseEvent;
+use Symfony\Component\HttpKernel\KernelEvents;
+use Yelbo\Shop\Records\AnsweredRequests;
+use Yelbo\Web\View\ProblemView;
+
+/**
+ * A page that got no answer asks again with the same key: what was done is not done twice, and what was answered is
+ * answered again.
+ */
+final readonly class Repeats
+{
+    public const HEADER = 'X-Yelbo-Key';
+    private const KEY = '~^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$~D';
+
+    public function __construct(private AnsweredRequests $requests, private Security $security)
+    {
+    }
+
+    /** After the firewall: who asks is known. */
+    #[AsEventListener(KernelEvents::REQUEST, priority: 4)]
+    public function look(RequestEvent $event): void
+    {
+        $request = $event->getRequest();
+        $key = $this->key($request);
+        if (!$event->isMainRequest() || null === $key) {
+            return;
+        }
+        $answered = $this->requests->begin(
+            $key,
+            (string) $this->security->getUser()?->getUserIdentifier(),
+            "{$request->getMethod()} {$request->getPathInfo()}",
+        );
+        if (null === $answered) {
+            return;
+        }
+        $event->setResponse(
+            null === $answered['status']
+                ? Problems::response(
+                    new ProblemView(
+                        'about:blank',
+                        'Kept already',
+                        409,
+                        'What you did was kept, and its answer got lost on the way. You see it fresh now.',
+                        [],
+                    ),
+                )
+                : new JsonResponse(
+                    $answered['body'] ?? 'null',
+                    $answered['status'],
+                    $answered['status'] < 400 ? [] : ['Content-Type' => 'application/problem+json'],
+                    true,
+                ),
+        );
+    }
+
+    /** What is answered is kept beside the key, but for faults: those are found out anew. */
+    #[AsEventListener(KernelEvents::RESPONSE, priority: -900)]
+    public function keep(ResponseEvent $event): void
+    {
+        $response = $event->getResponse();
+        if ($event->isMainRequest() && null !== $this->key($event->getRequest()) && !$response->isServerError()) {
+            $this->requests->answer($response->getStatusCode(), (string) $response->getContent());
+        }
+    }
+
+    private function key(Request $request): ?string
+    {
+        $key = $request->headers->get(self::HEADER, '');
+
+        return !$request->isMethodSafe() && 1 === preg_match(self::KEY, (string) $key) ? (string) $key : null;
+    }
+}

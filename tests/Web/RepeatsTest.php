@@ -1,0 +1,83 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+/** A request that is repeated with its key is done once. */
+final class RepeatsTest extends WebCase
+{
+    private const KEY = '0b5e2f10-6f3a-4c7e-9d21-5a8f00000001';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('ines');
+    }
+
+    /** @return array<string, mixed> */
+    private function keyed(string $method, string $path, mixed $body, string $key = self::KEY): array
+    {
+        $this->browser->setServerParameter('HTTP_X_YELBO_KEY', $key);
+        $answer = $this->ask($method, $path, $body);
+        $this->browser->setServerParameter('HTTP_X_YELBO_KEY', '');
+
+        return $answer;
+    }
+
+    /** @return array<string, mixed> */
+    private function order(): array
+    {
+        return ['take' => true, 'answers' => get_object_vars($this->answers())];
+    }
+
+    private function orders(): int
+    {
+        $count = $this->records->getConnection()->fetchOne('SELECT COUNT(*) FROM docket');
+        \assert(is_numeric($count));
+
+        return (int) $count;
+    }
+
+    public function testAskedAgainItAnswersTheSameAndDoesNothing(): void
+    {
+        $first = $this->keyed('POST', '/api/dockets', $this->order());
+        self::assertSame(200, $this->status);
+        self::assertSame($first, $this->keyed('POST', '/api/dockets', $this->order()));
+        self::assertSame(1, $this->orders());
+        $another = $this->keyed('POST', '/api/dockets', $this->order(), str_replace('1', '2', self::KEY));
+        self::assertNotSame($first['number'], $another['number']);
+    }
+
+    public function testWhereTheAnswerGotLostItIsSaidThatItWasKept(): void
+    {
+        $this->keyed('POST', '/api/dockets', $this->order());
+        $this->records->getConnection()->executeStatement('UPDATE answered SET status = NULL, body = NULL');
+        $this->assertProblem(409, 'was kept', $this->keyed('POST', '/api/dockets', $this->order()));
+        self::assertSame(1, $this->orders());
+    }
+
+    public function testWhatWasNotKeptIsDoneWhenItIsAskedAgain(): void
+    {
+        $wrong = [...$this->order(), 'answers' => [...get_object_vars($this->answers()), 'quantity' => 'many']];
+        $this->keyed('POST', '/api/dockets', $wrong);
+        self::assertSame(422, $this->status);
+        $this->keyed('POST', '/api/dockets', $this->order());
+        self::assertSame(200, $this->status);
+        self::assertSame(1, $this->orders());
+    }
+
+    public function testAKeyIsForOneRequestOfOnePerson(): void
+    {
+        $this->keyed('POST', '/api/dockets', $this->order());
+        $this->assertProblem(409, 'key of another', $this->keyed('POST', '/api/stock/receive', []));
+        $this->as('tomas');
+        $this->assertProblem(409, 'key of another', $this->keyed('POST', '/api/dockets', $this->order()));
+    }
+
+    public function testWithoutAKeyNothingIsKept(): void
+    {
+        $this->ask('POST', '/api/dockets', $this->order());
+        self::assertSame('0', (string) $this->records->getConnection()->fetchOne('SELECT COUNT(*) FROM answered'));
+    }
+}

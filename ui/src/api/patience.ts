@@ -1,0 +1,76 @@
+import { type QueryClient, queryOptions } from '@tanstack/react-query';
+import type { Middleware } from 'openapi-fetch';
+
+/** Answers of what stands before the records, or of records that cannot be reached. */
+const AWAY = new Set([502, 503, 504]);
+/** How long a change is repeated until it is given up, and how often, in ms. */
+const PATIENCE = 20_000;
+const AGAIN = 1000;
+
+/** Since when Yelbo has not answered; null while it does. */
+export const away = queryOptions<string | null>({
+  queryKey: ['away'],
+  queryFn: () => null,
+  initialData: null,
+  staleTime: Number.POSITIVE_INFINITY,
+});
+
+/**
+ * Notices when Yelbo is away and when it is back. A change that got no answer may have been kept all the same: it is
+ * asked for again, with a key that tells the server that it is the same one.
+ */
+export function withPatience(client: QueryClient): Middleware {
+  const noteAway = () => client.setQueryData(away.queryKey, (since) => since ?? new Date().toISOString());
+  const noteBack = () => {
+    if (client.getQueryData(away.queryKey)) {
+      client.setQueryData(away.queryKey, null);
+      void client.invalidateQueries();
+    }
+  };
+  const note = (response: Response) => (AWAY.has(response.status) ? noteAway() : noteBack());
+  const asked = async (request: Request): Promise<Response> => {
+    const until = Date.now() + PATIENCE;
+    for (;;) {
+      try {
+        const response = await fetch(request.clone());
+        note(response);
+        if (!AWAY.has(response.status) || Date.now() > until) {
+          return response;
+        }
+      } catch (fault) {
+        if (request.signal.aborted) {
+          throw fault;
+        }
+        noteAway();
+        if (Date.now() > until) {
+          throw fault;
+        }
+      }
+      await new Promise((wake) => setTimeout(wake, AGAIN));
+    }
+  };
+  return {
+    onRequest({ request }) {
+      if (request.method === 'GET') {
+        return undefined;
+      }
+      request.headers.set('X-Yelbo-Key', key());
+      return asked(request);
+    },
+    onResponse({ response }) {
+      note(response);
+    },
+    onError({ request }) {
+      if (!request.signal.aborted) {
+        noteAway();
+      }
+    },
+  };
+}
+
+/** One of a kind; also where the page did not come over TLS. */
+function key(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  const digits = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
+  return digits.replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-');
+}
