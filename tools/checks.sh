@@ -128,6 +128,11 @@ bench() {
         php "$YELBO_ROOT/tools/bench/all.php"
         return
     fi
+    if [ "${1:-}" = chaos ]; then
+        is_running nginx || die "Chaos is made in a running Yelbo." "./yelbo demo, then ./yelbo bench chaos"
+        php "$YELBO_ROOT/tools/bench/chaos.php" "http://127.0.0.1:$YELBO_PORT" "$YELBO_VAR" "${@:2}"
+        return
+    fi
     is_running nginx || die "The benchmark asks a running Yelbo." "./yelbo demo, then ./yelbo bench"
     php "$YELBO_ROOT/tools/bench.php" "http://127.0.0.1:$YELBO_PORT" "$@"
     php "$YELBO_ROOT/tools/bench/batches.php" "http://127.0.0.1:$YELBO_PORT" "$YELBO_VAR/run/mariadb.sock"
