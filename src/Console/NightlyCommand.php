@@ -11,6 +11,7 @@ use Symfony\Component\Console\Command\SignalableCommandInterface;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
+use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Backup\NightlyBackup;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\AnsweredRequests;
@@ -29,6 +30,7 @@ final class NightlyCommand extends Command implements SignalableCommandInterface
     public function __construct(
         private readonly NightlyBackup $backup,
         private readonly Book $book,
+        private readonly SecurityLog $log,
         private readonly AnsweredRequests $answered,
         private readonly ClockInterface $clock,
     ) {
@@ -71,6 +73,7 @@ final class NightlyCommand extends Command implements SignalableCommandInterface
         $this->book->as('Yelbo');
         try {
             $this->answered->tidy();
+            $this->log->rotate();
             $says = 'Nightly backup written and proved: '.basename($this->backup->make());
             $made = true;
         } catch (\Throwable $fault) {
@@ -79,6 +82,7 @@ final class NightlyCommand extends Command implements SignalableCommandInterface
         }
         $output->writeln($says);
         $this->book->noteNow($made ? 'backup' : 'backup-failed', $says);
+        $this->log->note('backup', 'Yelbo', $says);
 
         return $made;
     }

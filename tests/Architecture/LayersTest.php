@@ -64,6 +64,7 @@ final class LayersTest extends TestCase
         'Input',
         'Records',
         'Settings',
+        'Access',
         'Machines',
         'Stock',
         'Objects',

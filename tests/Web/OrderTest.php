@@ -248,6 +248,7 @@ final class OrderTest extends WebCase
         );
         self::assertSame(0, $line[1]['late']);
         $this->clock->modify('2026-12-03 09:00');
+        $this->as('ines');
         self::assertSame(1, $this->ask('GET', '/api/line')['stations'][1]['late'], 'it can no longer rest in time');
         self::assertSame('Damson', $this->ask('GET', '/api/dockets?find=dams')['dockets'][0]['label']);
         self::assertCount(1, $this->ask('GET', '/api/dockets?station=size')['dockets']);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
+use Doctrine\ORM\EntityManagerInterface;
+use Yelbo\Shop\Access\SignIns;
 use Yelbo\Shop\Batches\LayPlan;
 use Yelbo\Shop\Batches\LayPlanHandler;
 use Yelbo\Shop\Batches\PlanEditor;
@@ -20,6 +22,15 @@ abstract class WebCase extends ShopTestCase
         $worker = $this->records->getRepository(Worker::class)->findOneBy(['signIn' => $signIn]);
         \assert($worker instanceof Worker);
         $this->browser->loginUser($worker);
+        $now = $this->clock->now()->format('Y-m-d H:i:s');
+        foreach ($this->browser->getCookieJar()->all() as $cookie) {
+            $this->get(EntityManagerInterface::class)
+                ->getConnection()
+                ->executeStatement(
+                    'REPLACE INTO signed_in (worker_id, session, at, seen_at, address, browser) VALUES (?, ?, ?, ?, ?, ?)',
+                    [$worker->id(), SignIns::hash($cookie->getValue()), $now, $now, '127.0.0.1', 'The test'],
+                );
+        }
     }
 
     /** @return array<string, mixed> */

@@ -71,6 +71,7 @@ const VIEWS = [
   'week',
   'book',
   'figures',
+  'people',
   'nowhere',
 ];
 

@@ -109,3 +109,49 @@ test.describe('at the door', () => {
     expect(answer.status()).toBe(403);
   });
 });
+
+test('the owner adds somebody, sees who is signed in, and ends it; a password of one’s own', async ({
+  page,
+  browser,
+  shop,
+}) => {
+  await page.goto('/people');
+  await page.getByRole('button', { name: 'Add somebody' }).click();
+  const dialog = page.getByRole('dialog', { name: 'Somebody new' });
+  await dialog.getByLabel('Name', { exact: true }).fill('Wim');
+  await dialog.getByLabel('Signs in as').fill('wim');
+  await dialog.getByLabel(/Password/).fill('password1234');
+  await dialog.getByRole('button', { name: /Add them/ }).click();
+  await expect(dialog.getByText('one of the passwords that are tried first', { exact: false })).toBeVisible();
+  await dialog.getByLabel(/Password/).fill('heron-under-the-lock');
+  await dialog.getByRole('button', { name: /Add them/ }).click();
+  await expect(page.getByText('signs in as wim')).toBeVisible();
+
+  const context = await browser.newContext({ baseURL: shop.url, storageState: { cookies: [], origins: [] } });
+  const wim = await context.newPage();
+  await wim.goto('/weed');
+  await signIn(wim, 'wim', 'heron-under-the-lock');
+  await wim.getByRole('button', { name: 'Wim', exact: true }).click();
+  await wim.getByLabel('The one you have').fill('heron-under-the-lock');
+  await wim.getByLabel(/The new one/).fill('towpath-oak-lantern');
+  await wim.getByRole('button', { name: /Set it/ }).click();
+  await expect(wim.getByRole('dialog')).toBeHidden();
+
+  await page.reload();
+  const there = page.getByRole('row').filter({ hasText: 'Wim' }).getByRole('button', { name: 'Sign out' });
+  await there.click();
+  await expect(there).toHaveCount(0);
+  await expect(wim.getByLabel('Password')).toBeVisible();
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'signs in as wim' })
+    .getByRole('button', { name: 'Change' })
+    .click();
+  await page.getByLabel(/Shut out/).check();
+  await page.getByRole('button', { name: /Change it/ }).click();
+  await expect(page.getByText('signs in as wim · shut out')).toBeVisible();
+  await signIn(wim, 'wim', 'towpath-oak-lantern');
+  await expect(wim.getByText('You may not sign in here any more.', { exact: false })).toBeVisible();
+  await expect(page.getByText('Wim (wim): bench, shut out')).toBeVisible();
+  await context.close();
+});

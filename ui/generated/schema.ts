@@ -687,6 +687,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/me/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sets one's own password. */
+        post: operations["my-password"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/nestings": {
         parameters: {
             query?: never;
@@ -835,6 +852,58 @@ export interface paths {
         get: operations["outbox"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists who works here, and who is signed in where. */
+        get: operations["people"];
+        put?: never;
+        /** Adds somebody. */
+        post: operations["people-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Changes somebody's name or role, shuts them out, or lets them in again. */
+        put: operations["people-change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/people/{id}/password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Sets somebody's password anew, and signs them out everywhere. */
+        post: operations["people-password"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1166,6 +1235,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/security": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Reads the log of what concerns who may do what, the newest first. */
+        get: operations["security"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/set": {
         parameters: {
             query?: never;
@@ -1228,6 +1314,23 @@ export interface paths {
         put?: never;
         /** Signs the worker out. */
         post: operations["sign-out"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/signed-in/{id}/end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Signs one browser out. */
+        post: operations["signed-in-end"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2572,6 +2675,37 @@ export interface components {
             /** @description Signs that could be cut in parts, to save empty film. */
             splits: components["schemas"]["SplitView"][];
         };
+        /** @description A password set by the owner. */
+        NewPasswordRequest: {
+            /**
+             * @description At least 12 letters.
+             * @default
+             */
+            password?: string;
+        };
+        /** @description Somebody new. */
+        NewWorkerRequest: {
+            /**
+             * @description The name to sign in with, small letters.
+             * @default
+             */
+            signIn?: string;
+            /**
+             * @description As people call them.
+             * @default
+             */
+            name?: string;
+            /**
+             * @description Owner or bench.
+             * @default bench
+             */
+            role?: string;
+            /**
+             * @description At least 12 letters.
+             * @default
+             */
+            password?: string;
+        };
         /** @description What was typed of an object: every answer a text, none of them judged yet. Lengths in either system. */
         ObjectAnswers: {
             /**
@@ -2769,6 +2903,26 @@ export interface components {
             top: components["schemas"]["LengthView"];
             /** @description The letters first. */
             layers: components["schemas"]["LayerView"][];
+        };
+        /** @description One's own password, changed. */
+        PasswordRequest: {
+            /**
+             * @description The one that is changed.
+             * @default
+             */
+            old?: string;
+            /**
+             * @description The new one, at least 12 letters.
+             * @default
+             */
+            password?: string;
+        };
+        /** @description Who works here, and who is signed in where. */
+        PeopleView: {
+            /** @description By name. */
+            people: components["schemas"]["WorkerView"][];
+            /** @description The last used first. */
+            signedIn: components["schemas"]["SignedInView"][];
         };
         /**
          * @description Where one physical decal stands.
@@ -3126,6 +3280,11 @@ export interface components {
             /** @description What cuts left. */
             remnants: components["schemas"]["RemnantView"][];
         };
+        /**
+         * @description What somebody may do.
+         * @enum {string}
+         */
+        Role: "owner" | "bench";
         /** @description A list of names as it came: the bytes of a file in base 64, or pasted text. */
         RosterRequest: {
             /**
@@ -3225,6 +3384,28 @@ export interface components {
             /** @description The words in each typeface, the best first. */
             samples: components["schemas"]["SampleView"][];
         };
+        /** @description A line of the log of what concerns who may do what. */
+        SecurityEventView: {
+            /** @description Its number in the records. */
+            id: number;
+            /** @description When it happened, ISO 8601. */
+            at: string;
+            /** @description Its kind. */
+            what: string;
+            /** @description Who did it, or tried to. */
+            who: string;
+            /** @description From which address; empty where it was no request. */
+            address: string;
+            /** @description What happened, as a sentence. */
+            says: string;
+        };
+        /** @description A page of the log of what concerns who may do what. */
+        SecurityLogView: {
+            /** @description The newest first. */
+            events: components["schemas"]["SecurityEventView"][];
+            /** @description Whether there are older ones. */
+            more: boolean;
+        };
         /** @description One decal of a set: what it could have had by itself, whether it can be cut, and what would help where it holds the others back. */
         SetMemberView: {
             /** @description Its lines. */
@@ -3308,6 +3489,23 @@ export interface components {
             signIn: string;
             /** @description The password. */
             password: string;
+        };
+        /** @description Somebody who is signed in, in one browser. */
+        SignedInView: {
+            /** @description Its number in the records. */
+            id: number;
+            /** @description Who it is. */
+            name: string;
+            /** @description Since when, ISO 8601. */
+            at: string;
+            /** @description When something was last asked for, to the minute, ISO 8601. */
+            seenAt: string;
+            /** @description From which address. */
+            address: string;
+            /** @description What the browser says it is. */
+            browser: string;
+            /** @description Whether it is the one that asks. */
+            isThis: boolean;
         };
         /** @description A width and a height. */
         SizeView: {
@@ -3903,6 +4101,35 @@ export interface components {
             nth: number;
             /** @description The ways the word can be written. */
             cases: components["schemas"]["CaseView"][];
+        };
+        /** @description What is known of somebody who works here. */
+        WorkerRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /** @description As people call them. */
+            name: string;
+            /** @description Owner or bench. */
+            role: string;
+            /**
+             * @description Whether they are shut out.
+             * @default false
+             */
+            disabled?: boolean;
+        };
+        /** @description Somebody who works here. */
+        WorkerView: {
+            /** @description Its number in the records. */
+            id: number;
+            /** @description The name to sign in with. */
+            signIn: string;
+            /** @description As people call them. */
+            name: string;
+            /** @description What they may do. */
+            role: components["schemas"]["Role"];
+            /** @description Whether they are shut out. */
+            disabled: boolean;
+            /** @description Counts its changes. */
+            version: number;
         };
     };
     responses: never;
@@ -5605,6 +5832,39 @@ export interface operations {
             };
         };
     };
+    "my-password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "nesting-begin": {
         parameters: {
             query?: never;
@@ -5919,6 +6179,140 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutboxView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    people: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "people-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewWorkerRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "people-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WorkerRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "people-password": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NewPasswordRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -6739,6 +7133,38 @@ export interface operations {
             };
         };
     };
+    security: {
+        parameters: {
+            query?: {
+                /** @description Only what is older than this number. */
+                before?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SecurityLogView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     set: {
         parameters: {
             query?: never;
@@ -6948,6 +7374,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DoneView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "signed-in-end": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PeopleView"];
                 };
             };
             /** @description A problem, as a sentence */

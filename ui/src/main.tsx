@@ -69,6 +69,7 @@ const router = createBrowserRouter([
           page('post', () => import('./stations/shop/Post'), 'Post'),
           page('machines', () => import('./stations/shop/Machines'), 'Machines'),
           page('figures', () => import('./stations/shop/Figures'), 'Figures'),
+          page('people', () => import('./stations/shop/People'), 'People'),
           { path: '*', element: <Nothing title="There is no such place">The line above leads everywhere.</Nothing> },
         ],
       },

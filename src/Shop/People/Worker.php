@@ -15,8 +15,15 @@ class Worker implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
 
+    #[ORM\Version, ORM\Column(type: 'integer')]
+    private int $version = 1;
+
     #[ORM\Column]
     private string $password = '';
+
+    /** Shut out: may not sign in any more. */
+    #[ORM\Column]
+    private bool $isDisabled = false;
 
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
@@ -32,6 +39,24 @@ class Worker implements UserInterface, PasswordAuthenticatedUserInterface
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    /** Counts its changes, from 1. */
+    public function version(): int
+    {
+        return $this->version;
+    }
+
+    /** Whether the worker is shut out. */
+    public function isDisabled(): bool
+    {
+        return $this->isDisabled;
+    }
+
+    /** Another name or role, shut out or let in. */
+    public function describe(string $name, Role $role, bool $disabled): void
+    {
+        [$this->name, $this->role, $this->isDisabled] = [$name, $role, $disabled];
     }
 
     /** What people call it. */

@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Proofs;
 use Doctrine\DBAL\LockMode;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
@@ -30,6 +31,7 @@ final readonly class ProofLinks
         private Approval $approval,
         private ProofMailer $post,
         private Book $book,
+        private SecurityLog $log,
         private ShopRules $rules,
         private ClockInterface $clock,
     ) {
@@ -69,6 +71,8 @@ final readonly class ProofLinks
                 $this->post->send($proof, $to, $token, $link->expiresAt());
             }
         });
+
+        $this->log->note('link', $this->book->who(), "{$docket->tag()}: a link to proof {$proof->nth()} was made");
 
         return [$link, $token];
     }
@@ -162,6 +166,7 @@ final readonly class ProofLinks
             }
             $this->approval->approve($docket, $docket->version(), $proof->nth(), $name, Approval::BY_LINK);
         });
+        $this->log->note('link', $name, "{$proof->docket()->tag()}: a yes came by a link");
 
         return $proof;
     }

@@ -7,7 +7,9 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Input\Fields;
+use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Rule;
@@ -19,7 +21,7 @@ use Yelbo\Web\View\RuleView;
 #[IsGranted('ROLE_OWNER')]
 final readonly class RulesController
 {
-    public function __construct(private ShopRules $rules)
+    public function __construct(private ShopRules $rules, private SecurityLog $log, private Book $book)
     {
     }
 
@@ -52,6 +54,7 @@ final readonly class RulesController
         $value = $fields->rule('value', $request->value, $rule);
         $fields->end();
         $this->rules->set($rule, $value, $request->version);
+        $this->log->note('figure', $this->book->who(), "{$rule->label()} was set to {$value} {$rule->unit()}");
 
         return $this->all();
     }

@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
+use Symfony\Component\Security\Core\Exception\CustomUserMessageAuthenticationException;
 use Symfony\Component\Security\Http\Authentication\AuthenticationFailureHandlerInterface;
 use Symfony\Component\Security\Http\Authentication\AuthenticationSuccessHandlerInterface;
 use Symfony\Component\Security\Http\EntryPoint\AuthenticationEntryPointInterface;
@@ -25,6 +26,20 @@ final class SignInAnswers implements AuthenticationSuccessHandlerInterface, Auth
 
     public function onAuthenticationFailure(Request $request, AuthenticationException $exception): Response
     {
+        if ($exception instanceof CustomUserMessageAuthenticationException) {
+            $status = $exception->getCode();
+
+            return Problems::response(
+                new ProblemView(
+                    'about:blank',
+                    'Not signed in',
+                    $status,
+                    strtr($exception->getMessageKey(), $exception->getMessageData()),
+                    [],
+                ),
+            );
+        }
+
         return Problems::response(
             new ProblemView(
                 'about:blank',

@@ -18,6 +18,14 @@ export function startSession(): QueryClient {
   });
   api.use(withToken(() => client.getQueryData<Schemas['MeView']>(me.queryKey)?.csrf ?? ''));
   api.use(withMemory());
+  // Signed out from elsewhere: the page goes to the door.
+  api.use({
+    onResponse({ response }) {
+      if (response.status === 401 && client.getQueryData<Schemas['MeView']>(me.queryKey)?.signedIn) {
+        void client.invalidateQueries({ queryKey: me.queryKey });
+      }
+    },
+  });
   // The last: it asks by itself, and asks again.
   api.use(withPatience(client));
   return client;

@@ -1,7 +1,7 @@
 import { useIsFetching, useQuery } from '@tanstack/react-query';
 import { useCallback, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useSearchParams } from 'react-router';
-import { api, ask, type Schemas } from '../api/client';
+import type { Schemas } from '../api/client';
 import { line } from '../api/queries';
 import { asMoment, useNow } from '../parts/time';
 import { useUnits } from '../parts/units';
@@ -11,6 +11,7 @@ import { Find } from './Find';
 import { KeyList } from './KeyList';
 import { useKey, useNextMove } from './keys';
 import { Line } from './Line';
+import { Me } from './Me';
 import { STATIONS, stationName } from './stations';
 
 /** What stands round every station: the shop, the line, the quieter pages, and the docket drawer. */
@@ -71,6 +72,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
           <Quiet to="/post">Post</Quiet>
           <Quiet to="/book">Book</Quiet>
           {who.role === 'owner' && <Quiet to="/figures">Figures</Quiet>}
+          {who.role === 'owner' && <Quiet to="/people">People</Quiet>}
           <button type="button" className="min-h-8 text-ink2 hover:text-ink" onClick={() => setFinding(true)}>
             Find <kbd>/</kbd>
           </button>
@@ -86,14 +88,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
             {units === 'metric' ? 'mm first' : 'in first'}
           </button>
           <span className="whitespace-nowrap text-ink2 max-xl:hidden">{asMoment(new Date(now).toISOString())}</span>
-          <button
-            type="button"
-            className="min-h-8"
-            title={`${who.name} is signed in`}
-            onClick={() => ask(api.POST('/api/sign-out')).finally(() => window.location.assign('/'))}
-          >
-            {who.name} · sign out
-          </button>
+          <Me who={who} />
         </div>
         <Line />
       </header>
