@@ -86,6 +86,7 @@ start_all() {
     start_service nginx nginx -p "$YELBO_VAR" -c "$YELBO_VAR/etc/nginx.conf"
     wait_for "the page" 30 page_answers || { tail_of "$YELBO_VAR/log/nginx.log"; die "The page does not answer." "./yelbo doctor says what is broken."; }
     warm_letters
+    console yelbo:first-owner 2>>"$YELBO_VAR/log/start.log"
     say "Yelbo runs at http://127.0.0.1:$YELBO_PORT/"
 }
 

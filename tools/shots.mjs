@@ -104,6 +104,7 @@ const views = {
   machines: () => open('machines'),
   week: () => open('week'),
   book: () => open('book'),
+  people: () => open('people'),
   figures: () => open('figures'),
   'weed-tablet': async () => {
     await page.setViewportSize(tablet);

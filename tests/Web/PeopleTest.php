@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Web;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use Yelbo\Shop\Access\FirstOwner;
 use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Access\SignIns;
 use Yelbo\Shop\People\Worker;
@@ -198,6 +199,31 @@ final class PeopleTest extends WebCase
         self::assertSame(['password', 'right', 'figure'], array_column($events, 'what'));
         self::assertSame('Ines', $events[0]['who']);
         self::assertStringNotContainsString('butty', json_encode($events, \JSON_THROW_ON_ERROR));
+    }
+
+    public function testTheFirstOwnerIsMadeOnceByTheCodeFromTheConsole(): void
+    {
+        $first = $this->get(FirstOwner::class);
+        self::assertNull($first->code(), 'somebody works here');
+        $typed = ['signIn' => 'ada', 'name' => 'Ada', 'password' => self::GOOD];
+        $this->records->getConnection()->executeStatement('DELETE FROM worker');
+        self::assertTrue($this->ask('GET', '/api/me')['needsOwner']);
+        $old = $first->code();
+        $code = $first->code();
+        foreach (['', 'aaaa-bbbb-cccc-dddd', (string) $old] as $wrong) {
+            $problem = $this->ask('POST', '/api/first-owner', [...$typed, 'code' => $wrong]);
+            self::assertSame('code', $problem['fields'][0]['field'], $wrong);
+        }
+        $weak = $this->ask('POST', '/api/first-owner', [...$typed, 'password' => 'short', 'code' => strtoupper((string) $code)]);
+        self::assertSame('password', $weak['fields'][0]['field']);
+        $this->clock->modify('+61 minutes');
+        $this->ask('POST', '/api/first-owner', [...$typed, 'code' => $code]);
+        self::assertSame(422, $this->status, 'an hour is over');
+        $this->ask('POST', '/api/first-owner', [...$typed, 'code' => $first->code()]);
+        self::assertSame(200, $this->status);
+        $this->signIn('ada', self::GOOD);
+        self::assertSame('owner', $this->ask('GET', '/api/me')['role']);
+        $this->assertProblem(409, 'works here already', $this->ask('POST', '/api/first-owner', [...$typed, 'code' => $code]));
     }
 
     public function testABrowserIsCalledByItsName(): void

@@ -516,6 +516,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/first-owner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes the first owner, by the code from the console. */
+        post: operations["first-owner"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/fit": {
         parameters: {
             query?: never;
@@ -2252,6 +2269,29 @@ export interface components {
             /** @description Counts its changes. */
             version: number;
         };
+        /** @description The first owner of a shop nobody works in yet. */
+        FirstOwnerRequest: {
+            /**
+             * @description As it stands on the console.
+             * @default
+             */
+            code?: string;
+            /**
+             * @description The name to sign in with, small letters.
+             * @default
+             */
+            signIn?: string;
+            /**
+             * @description As people call them.
+             * @default
+             */
+            name?: string;
+            /**
+             * @description At least 12 letters.
+             * @default
+             */
+            password?: string;
+        };
         /** @description Words drawn on an object: everything the drawing shows. */
         FitView: {
             /** @description The lines of the decal. */
@@ -2594,6 +2634,8 @@ export interface components {
             shop: string;
             /** @description The time at the shop, ISO 8601. */
             now: string;
+            /** @description Whether nobody works here yet. */
+            needsOwner: boolean;
         };
         /** @description A length that is measured of an object. */
         MeasureView: {
@@ -5396,6 +5438,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DocketView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "first-owner": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["FirstOwnerRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -29,7 +29,7 @@ function Door() {
       <Shop who={data} />
     </Suspense>
   ) : (
-    <SignIn shop={data.shop} />
+    <SignIn shop={data.shop} needsOwner={data.needsOwner} />
   );
 }
 

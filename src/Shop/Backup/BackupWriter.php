@@ -14,7 +14,7 @@ final readonly class BackupWriter
      * What is not carried over: who is signed in, what waits to be done by the workers, which looks at the records
      * anew, and what was answered to whom.
      */
-    private const LEFT_OUT = ['sessions', 'messenger_messages', 'answered', 'doctrine_migration_versions'];
+    private const LEFT_OUT = ['sessions', 'messenger_messages', 'answered', 'first_owner', 'doctrine_migration_versions'];
     private const BINARY = ['tinyblob', 'blob', 'mediumblob', 'longblob', 'binary', 'varbinary'];
 
     public function __construct(private Connection $database, private ClockInterface $clock)

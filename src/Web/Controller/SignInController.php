@@ -10,8 +10,10 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+use Yelbo\Shop\Access\FirstOwner;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Web\Guard\CsrfGuard;
+use Yelbo\Web\Request\FirstOwnerRequest;
 use Yelbo\Web\Request\SignInRequest;
 use Yelbo\Web\View\DoneView;
 use Yelbo\Web\View\MeView;
@@ -23,6 +25,7 @@ final readonly class SignInController
         private Security $security,
         private CsrfTokenManagerInterface $tokens,
         private ClockInterface $clock,
+        private FirstOwner $first,
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
     ) {
     }
@@ -41,6 +44,7 @@ final readonly class SignInController
             $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(),
             $this->shop,
             $this->clock->now()->format(\DATE_ATOM),
+            !$known && $this->first->isMissing(),
         );
     }
 
@@ -49,6 +53,15 @@ final readonly class SignInController
     public function signIn(#[MapRequestPayload] SignInRequest $request): DoneView
     {
         throw new \LogicException('The firewall answers first.');
+    }
+
+    /** Makes the first owner, by the code from the console. */
+    #[Route('/api/first-owner', name: 'first-owner', methods: ['POST'])]
+    public function firstOwner(#[MapRequestPayload] FirstOwnerRequest $typed): DoneView
+    {
+        $this->first->make($typed->code, $typed->signIn, $typed->name, $typed->password);
+
+        return new DoneView();
     }
 
     /** Signs the worker out. */

@@ -14,6 +14,7 @@ final readonly class MeView
      * @param string $csrf the token every change has to carry
      * @param string $shop the name of the shop
      * @param string $now the time at the shop, ISO 8601
+     * @param bool $needsOwner whether nobody works here yet
      */
     public function __construct(
         public bool $signedIn,
@@ -22,6 +23,7 @@ final readonly class MeView
         public string $csrf,
         public string $shop,
         public string $now,
+        public bool $needsOwner,
     ) {
     }
 }
