@@ -90,7 +90,6 @@ const views = {
     await page.waitForTimeout(1500);
   },
   batch: () => laid('S-001'),
-  'batch-odd': () => laid(),
   cut: () => open('cut'),
   weed: () => open('weed'),
   apply: () => open('apply'),
