@@ -21,6 +21,18 @@ final class ClosedTest extends WebCase
         'given-pdf',
     ];
 
+    public function testUnderTlsTheBrowserIsToldToStayThere(): void
+    {
+        $this->browser->request('GET', '/api/me');
+        self::assertFalse($this->browser->getResponse()->headers->has('Strict-Transport-Security'));
+        $this->browser->request('GET', '/api/me', server: ['HTTP_X_FORWARDED_PROTO' => 'https']);
+        $response = $this->browser->getResponse();
+        self::assertSame('max-age=31536000', $response->headers->get('Strict-Transport-Security'));
+        foreach ($response->headers->getCookies() as $cookie) {
+            self::assertTrue($cookie->isSecure());
+        }
+    }
+
     public function testEveryRouteIsClosedUnlessNamedOpen(): void
     {
         $routes = $this->get(RouterInterface::class)->getRouteCollection();

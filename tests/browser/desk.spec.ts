@@ -100,7 +100,7 @@ test('a server that is away is said across the page, and what was done is done w
 
 test('an answer that is lost on the way is asked for again, and what was done is done once', async ({ page }) => {
   await page.goto('/ask/new');
-  await page.getByLabel('What words').fill('Dunlin');
+  await page.getByLabel('What words').fill('Phalarope');
   await page.getByLabel('Who', { exact: true }).fill('Marek Solvay');
   await page.route(
     '**/api/dockets',
@@ -112,7 +112,7 @@ test('an answer that is lost on the way is asked for again, and what was done is
   );
   await page.getByRole('button', { name: /Keep it for later/ }).click();
   await expect(page.getByRole('heading', { name: /Order Y-\d{4}/ })).toBeVisible();
-  const { dockets } = await api<{ dockets: unknown[] }>(page, 'GET', '/api/dockets?find=Dunlin');
+  const { dockets } = await api<{ dockets: unknown[] }>(page, 'GET', '/api/dockets?find=Phalarope');
   expect(dockets).toHaveLength(1);
 });
 

@@ -27,6 +27,8 @@ use Yelbo\Trade\Sheet\Place;
  */
 #[ORM\Entity]
 #[ORM\Index(name: 'batch_by_state', columns: ['state'])]
+#[ORM\Index(name: 'batch_by_release', columns: ['release_id'])]
+#[ORM\Index(name: 'batch_by_remnant', columns: ['remnant'])]
 class Batch implements Versioned
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]

@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 
 /** A photo being traced: stripped, made small and written anew, kept for some days. */
 #[ORM\Entity]
+#[ORM\Index(name: 'photo_by_age', columns: ['taken_at'])]
 class Photo
 {
     /** @param resource|string $jpeg */

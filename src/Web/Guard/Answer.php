@@ -34,6 +34,9 @@ final class Answer
         $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
         $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=()');
         $headers->set('Cache-Control', 'no-store');
+        if ($event->getRequest()->isSecure()) {
+            $headers->set('Strict-Transport-Security', 'max-age=31536000');
+        }
         if (!$headers->has('Content-Security-Policy')) {
             $headers->set('Content-Security-Policy', "default-src 'none'; frame-ancestors 'none'");
         }
