@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Batches\Batches;
+use Yelbo\Shop\Batches\CutFollowing;
 use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\Nesting;
@@ -128,19 +129,19 @@ final class BatchesTest extends ShopTestCase
         $cutting->start($batch, $batch->version(), $this->sheets);
         $job = $this->job($batch);
         self::assertSame(PieceState::Cutting, $this->piecesIn($batch)[0]->state());
-        self::assertTrue($cutting->follow($batch->id(), $job), 'not done yet: look again');
+        self::assertTrue($this->get(CutFollowing::class)->follow($batch->id(), $job), 'not done yet: look again');
         $this->machine()->machine->pass(5);
-        self::assertTrue($cutting->follow($batch->id(), $job));
+        self::assertTrue($this->get(CutFollowing::class)->follow($batch->id(), $job));
         $half = $this->get(Batches::class)->batch($batch->id());
         $this->records->refresh($half);
         self::assertGreaterThan(0, $half->progress());
         $this->machine()->machine->pass(10_000);
-        self::assertFalse($cutting->follow($batch->id(), $job));
+        self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), $job));
         $done = $this->get(Batches::class)->batch($batch->id());
         self::assertSame(BatchState::Cut, $done->state());
         self::assertSame(PieceState::Weeding, $this->piecesIn($done)[0]->state());
         self::assertTrue($done->hasRemnant(), 'what is left waits to be put away');
-        self::assertFalse($cutting->follow($batch->id(), $job), 'a message that comes twice changes nothing');
+        self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), $job), 'a message that comes twice changes nothing');
     }
 
     public function testAJamPutsTheBatchBackWithTheReasonAndFreshFilmIsTaken(): void
@@ -150,7 +151,7 @@ final class BatchesTest extends ShopTestCase
         $cutting->start($batch, $batch->version(), $this->sheets);
         $this->machine()->machine->pass(5);
         $this->machine()->jam();
-        self::assertFalse($cutting->follow($batch->id(), $this->job($batch)));
+        self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), $this->job($batch)));
         $back = $this->get(Batches::class)->batch($batch->id());
         self::assertSame(BatchState::Released, $back->state());
         self::assertStringContainsString('jammed', (string) $back->trouble());
@@ -168,10 +169,10 @@ final class BatchesTest extends ShopTestCase
         $cutting->start($batch, $batch->version(), $this->sheets);
         $job = $this->job($batch);
         $this->machine()->on = false;
-        self::assertTrue($cutting->follow($batch->id(), $job), 'no answer: ask again');
+        self::assertTrue($this->get(CutFollowing::class)->follow($batch->id(), $job), 'no answer: ask again');
         $this->machine()->on = true;
         $this->machine()->machine = new \Yelbo\Device\Cutter\SimulatedMachine();
-        self::assertFalse($cutting->follow($batch->id(), $job));
+        self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), $job));
         self::assertStringContainsString(
             'lost the job',
             (string) $this->get(Batches::class)->batch($batch->id())->trouble(),

@@ -12,6 +12,7 @@ use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
 use Symfony\Contracts\EventDispatcher\EventDispatcherInterface;
 use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Batches\Batches;
+use Yelbo\Shop\Batches\CutFollowing;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\FollowCut;
 use Yelbo\Shop\Batches\FollowCutHandler;
@@ -86,7 +87,7 @@ final class FollowCutTest extends ShopTestCase
         $this->fails(new FollowCut($batch->id(), 'an-older-job'), 3);
         $this->machine()->machine->pass(10_000);
         $job = (string) $batch->job();
-        $this->get(Cutting::class)->follow($batch->id(), $job);
+        $this->get(CutFollowing::class)->follow($batch->id(), $job);
         $this->fails(new FollowCut($batch->id(), $job), 3);
         self::assertSame([], $this->sent());
     }

@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Batches\Batches;
+use Yelbo\Shop\Batches\CutFollowing;
 use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\PlanEditor;
@@ -127,7 +128,7 @@ final class PlanReleaseTest extends PlansTestCase
             $fresh = $this->get(Batches::class)->batch($batch->id());
             $cutting->start($fresh, $fresh->version(), $fresh->stock());
             $this->machine()->machine->pass(100_000);
-            self::assertFalse($cutting->follow($batch->id(), (string) $fresh->job()));
+            self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), (string) $fresh->job()));
             $piece = $this->records->find(Piece::class, $pieces[0]->id());
             self::assertSame($nth < \count($batches) - 1 ? PieceState::Cutting : PieceState::Weeding, $piece?->state());
         }

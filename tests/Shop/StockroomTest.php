@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Batches\Batches;
+use Yelbo\Shop\Batches\CutFollowing;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Input\Refusals;
@@ -127,7 +128,7 @@ final class StockroomTest extends ShopTestCase
         self::assertSame([Movement::TAKEN, -1, $batch->id()], [$taken->what(), $taken->count(), $taken->batch()]);
         $this->get(Cutting::class)->start($batch, $batch->version(), $this->sheets);
         $this->machine()->machine->pass(10_000);
-        $this->get(Cutting::class)->follow($batch->id(), (string) $batch->job());
+        $this->get(CutFollowing::class)->follow($batch->id(), (string) $batch->job());
         $done = $batches->batch($batch->id());
         self::assertTrue($done->hasRemnant());
         self::assertCount(1, $batches->withRemnant());

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
-use Yelbo\Shop\Batches\Cutting;
+use Yelbo\Shop\Batches\CutFollowing;
 
 /** What stands beside the line: figures, the book, finding, and what cuts left. */
 final class DeskTest extends WebCase
@@ -98,7 +98,7 @@ final class DeskTest extends WebCase
             'stock' => $this->sheets->id(),
         ]);
         $this->machine()->machine->pass(10_000);
-        self::assertFalse($this->get(Cutting::class)->follow($batch['id'], $this->machine()->status()->job ?? ''));
+        self::assertFalse($this->get(CutFollowing::class)->follow($batch['id'], $this->machine()->status()->job ?? ''));
         $rest = $this->ask('GET', '/api/remnants')['remnants'][0];
         self::assertSame([$batch['id'], 'square'], [$rest['batch'], $rest['propose']]);
         $before = array_column($this->ask('GET', '/api/stock')['items'], 'number');

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
-use Yelbo\Shop\Batches\Cutting;
+use Yelbo\Shop\Batches\CutFollowing;
 
 final class WorkTest extends WebCase
 {
@@ -45,7 +45,7 @@ final class WorkTest extends WebCase
         $this->ask('POST', '/api/cutter/resume');
         $this->machine()->machine->pass(10_000);
         $job = $this->machine()->status()->job ?? '';
-        self::assertFalse($this->get(Cutting::class)->follow($batch['id'], $job));
+        self::assertFalse($this->get(CutFollowing::class)->follow($batch['id'], $job));
 
         $piece = $this->ask('GET', '/api/pieces?station=weed')['pieces'][0];
         $weeding = $this->ask('GET', "/api/pieces/{$piece['id']}/weeding");

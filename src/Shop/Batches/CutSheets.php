@@ -181,4 +181,22 @@ final readonly class CutSheets
             ]),
         );
     }
+
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return list<array{int, int, string}> a line of the book for each: its docket, which of its decals, and what is
+     *     said
+     */
+    public static function lines(array $pieces, string $says): array
+    {
+        return array_map(
+            static fn (Piece $piece): array => [
+                $piece->docket()->number(),
+                $piece->nth(),
+                "{$piece->tag()} $says",
+            ],
+            $pieces,
+        );
+    }
 }

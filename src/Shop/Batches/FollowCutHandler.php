@@ -18,7 +18,7 @@ final readonly class FollowCutHandler
 {
     private const AGAIN_AFTER_MS = 400;
 
-    public function __construct(private Cutting $cutting, private MessageBusInterface $bus, private Book $book)
+    public function __construct(private CutFollowing $following, private MessageBusInterface $bus, private Book $book)
     {
     }
 
@@ -27,9 +27,9 @@ final readonly class FollowCutHandler
     {
         $this->book->as('The cutter');
         if (1 === $message->lost) {
-            $this->cutting->noteLost($message->batch);
+            $this->following->noteLost($message->batch);
         }
-        if ($this->cutting->follow($message->batch, $message->job)) {
+        if ($this->following->follow($message->batch, $message->job)) {
             $this->bus->dispatch(new FollowCut($message->batch, $message->job), [new DelayStamp(self::AGAIN_AFTER_MS)]);
         }
     }
