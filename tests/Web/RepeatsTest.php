@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
+use Yelbo\Shop\Designs\Design;
+
 /** A request that is repeated with its key is done once. */
 final class RepeatsTest extends WebCase
 {
@@ -73,6 +75,19 @@ final class RepeatsTest extends WebCase
         $this->assertProblem(409, 'key of another', $this->keyed('POST', '/api/stock/receive', []));
         $this->as('tomas');
         $this->assertProblem(409, 'key of another', $this->keyed('POST', '/api/dockets', $this->order()));
+    }
+
+    public function testNoTokenOfACustomersLinkIsKept(): void
+    {
+        $docket = $this->taken();
+        $this->draw($docket, new Design('bebas'));
+        $link = $this->keyed('POST', "/api/dockets/{$docket->number()}/links", ['to' => '']);
+        $token = basename((string) parse_url((string) $link['url'], \PHP_URL_PATH));
+        $this->keyed('POST', "/api/given/$token/yes", ['name' => 'Osric'], str_replace('1', '3', self::KEY));
+        self::assertSame(200, $this->status);
+        $kept = json_encode($this->records->getConnection()->fetchAllAssociative('SELECT * FROM answered'));
+        self::assertStringContainsString(self::KEY, (string) $kept);
+        self::assertStringNotContainsString($token, (string) $kept);
     }
 
     public function testWithoutAKeyNothingIsKept(): void

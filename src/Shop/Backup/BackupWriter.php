@@ -103,8 +103,8 @@ final readonly class BackupWriter
         $sum = hash_init('sha256');
         $rows = $bytes = 0;
         $select = implode(', ', array_map($this->database->quoteSingleIdentifier(...), $names));
-        $found = $this->database->executeQuery("SELECT $select FROM ".$this->database->quoteSingleIdentifier($table));
-        foreach ($found->iterateNumeric() as $row) {
+        $from = $this->database->quoteSingleIdentifier($table);
+        foreach ($this->rows("SELECT $select FROM $from") as $row) {
             $row = array_map(static fn (mixed $value): ?string => null === $value ? null : (string) $value, $row);
             foreach ($at as $nth) {
                 $row[$nth] = null === $row[$nth] ? null : base64_encode($row[$nth]);
@@ -120,6 +120,22 @@ final readonly class BackupWriter
         fclose($file);
 
         return new TableShare($table, $names, $binary, $rows, $bytes, hash_final($sum));
+    }
+
+    /**
+     * Rows as they come from the server, however many they are: none are gathered here first.
+     *
+     * @return \Generator<int, list<mixed>>
+     */
+    private function rows(string $select): \Generator
+    {
+        $native = $this->database->getNativeConnection();
+        $native instanceof \PDO && $native->setAttribute(\PDO::MYSQL_ATTR_USE_BUFFERED_QUERY, false);
+        try {
+            yield from $this->database->executeQuery($select)->iterateNumeric();
+        } finally {
+            $native instanceof \PDO && $native->setAttribute(\PDO::MYSQL_ATTR_USE_BUFFERED_QUERY, true);
+        }
     }
 
     private function pack(

@@ -21,6 +21,8 @@ use Yelbo\Web\View\ProblemView;
 final readonly class Repeats
 {
     public const HEADER = 'X-Yelbo-Key';
+    /** What answers a token that nobody keeps: asked again it is told that it was kept, and made anew by hand. */
+    private const SECRET = ['docket-link'];
     private const KEY = '~^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$~D';
 
     public function __construct(private AnsweredRequests $requests, private Security $security)
@@ -39,7 +41,8 @@ final readonly class Repeats
         $answered = $this->requests->begin(
             $key,
             (string) $this->security->getUser()?->getUserIdentifier(),
-            "{$request->getMethod()} {$request->getPathInfo()}",
+            // A path can hold a customer's token: what is kept of it is a hash.
+            hash('sha256', "{$request->getMethod()} {$request->getPathInfo()}"),
         );
         if (null === $answered) {
             return;
@@ -69,6 +72,9 @@ final readonly class Repeats
     public function keep(ResponseEvent $event): void
     {
         $response = $event->getResponse();
+        if (\in_array($event->getRequest()->attributes->get('_route'), self::SECRET, true)) {
+            return;
+        }
         if ($event->isMainRequest() && null !== $this->key($event->getRequest()) && !$response->isServerError()) {
             $this->requests->answer($response->getStatusCode(), (string) $response->getContent());
         }
