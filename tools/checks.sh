@@ -133,6 +133,10 @@ bench() {
         php "$YELBO_ROOT/tools/bench/chaos.php" "http://127.0.0.1:$YELBO_PORT" "$YELBO_VAR" "${@:2}"
         return
     fi
+    if [ "${1:-}" = load ]; then
+        bench_load "${@:2}"
+        return
+    fi
     is_running nginx || die "The benchmark asks a running Yelbo." "./yelbo demo, then ./yelbo bench"
     php "$YELBO_ROOT/tools/bench.php" "http://127.0.0.1:$YELBO_PORT" "$@"
     php "$YELBO_ROOT/tools/bench/batches.php" "http://127.0.0.1:$YELBO_PORT" "$YELBO_VAR/run/mariadb.sock"
@@ -142,4 +146,15 @@ bench() {
     start_all >/dev/null
     ended=$(date +%s%N)
     printf 'start-up, everything installed                 %6d ms\n' $(((ended - began) / 1000000))
+}
+
+# A shop of its own with years of orders in it, dropped afterwards.
+bench_load() {
+    (
+        unset DATABASE_URL YELBO_KEEPER_URL YELBO_PUBLIC YELBO_BACKUPS
+        export YELBO_VAR=$YELBO_VAR/load YELBO_PORT=$((YELBO_PORT + 30)) YELBO_DB_PORT=$((YELBO_DB_PORT + 30)) YELBO_CUTTER_PORT=$((YELBO_CUTTER_PORT + 30)) YELBO_SIGN_INS=6000
+        trap 'stop_all >/dev/null; rm -rf "$YELBO_VAR"' EXIT
+        YELBO_LOAD_DEMO=--fresh start_all >/dev/null
+        DATABASE_URL=$YELBO_KEEPER_URL php -d memory_limit=1G "$YELBO_ROOT/tools/bench/load.php" "http://127.0.0.1:$YELBO_PORT" "$@"
+    )
 }

@@ -10,6 +10,7 @@ use Yelbo\Shop\Batches\PlacedPiece;
 use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Orders\Lateness;
+use Yelbo\Web\View\BatchesView;
 use Yelbo\Web\View\BatchRow;
 use Yelbo\Web\View\BatchView;
 use Yelbo\Web\View\PlaceView;
@@ -26,15 +27,25 @@ final readonly class BatchViews
     ) {
     }
 
-    public function row(Batch $batch): BatchRow
+    /**
+     * @param list<Batch> $batches
+     * @param int|null    $many    how many there are, where only some are shown
+     */
+    public function list(array $batches, ?int $many = null): BatchesView
     {
-        $contents = $this->sheets->contents($batch);
+        $lying = $this->sheets->lying($batches);
 
-        return BatchRow::from(
-            $batch,
-            \count($contents),
-            $this->sheets->metres($contents),
-            $this->sheets->seconds($batch, $contents),
+        return new BatchesView(
+            array_map(
+                fn (Batch $batch): BatchRow => BatchRow::from(
+                    $batch,
+                    \count($lying[$batch->id()]),
+                    $this->sheets->metres($lying[$batch->id()]),
+                    $this->sheets->seconds($batch, $lying[$batch->id()]),
+                ),
+                $batches,
+            ),
+            $many ?? \count($batches),
         );
     }
 

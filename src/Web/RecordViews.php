@@ -12,27 +12,50 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceNotes;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Web\View\DocketRow;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Web\View\DocketView;
+use Yelbo\Web\View\FilmView;
 use Yelbo\Web\View\LogLineView;
 use Yelbo\Web\View\PieceView;
 use Yelbo\Web\View\ProofView;
+use Yelbo\Web\View\WaitingFilmView;
 
 /** Records as the page is shown them. */
 final readonly class RecordViews
 {
+    /** Pieces shown with a docket. */
+    private const MOST_PIECES = 200;
+
     public function __construct(
         private Book $book,
         private Lateness $lateness,
         private PieceNotes $notes,
         private Outlines $outlines,
         private ShopRules $rules,
+        private Shelf $shelf,
     ) {
     }
 
-    public function row(Docket $docket): DocketRow
+    /**
+     * A film for which pieces wait.
+     *
+     * @param array{pieces: int, recut: int, needed: list<array{\DateTimeImmutable|null, int}>} $waiting
+     */
+    public function waiting(int $film, array $waiting): WaitingFilmView
     {
-        return DocketRow::from($docket, $this->lateness->isDocketLate($docket));
+        $late = 0;
+        foreach ($waiting['needed'] as [$needed, $pieces]) {
+            $late += $this->lateness->willBeLate($needed, PieceState::Waiting, null) ? $pieces : 0;
+        }
+
+        return new WaitingFilmView(
+            FilmView::from($this->shelf->film($film)),
+            $waiting['pieces'],
+            $late,
+            $waiting['recut'],
+            $waiting['needed'][0][0]?->format(\DATE_ATOM),
+        );
     }
 
     public function piece(Piece $piece): PieceView
@@ -51,7 +74,8 @@ final readonly class RecordViews
             $docket,
             $this->lateness->isDocketLate($docket),
             $this->lateness->onBy($docket),
-            array_map($this->piece(...), $docket->pieces()),
+            array_map($this->piece(...), \array_slice($docket->pieces(), 0, self::MOST_PIECES)),
+            \count($docket->pieces()),
             array_map($this->proof(...), $docket->proofs()),
             array_map(LogLineView::from(...), $this->book->ofDocket($docket->number())),
             $docket->cautions($this->rules->current()),

@@ -273,6 +273,6 @@ final class BatchesTest extends ShopTestCase
         $this->records->clear();
         $fresh = $this->get(Batches::class)->batch($batch->id());
         self::assertCount(1, $this->piecesIn($fresh));
-        self::assertCount(1, $this->get(Pieces::class)->at(PieceState::Waiting));
+        self::assertCount(1, $this->get(Pieces::class)->at([PieceState::Waiting], 99));
     }
 }

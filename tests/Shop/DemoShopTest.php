@@ -5,7 +5,12 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Demo\DemoShop;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\Lateness;
+use Yelbo\Shop\Orders\Standing;
+use Yelbo\Shop\Orders\Standings;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Trade\Journey\Station;
 
@@ -22,7 +27,44 @@ final class DemoShopTest extends ShopTestCase
             self::assertLessThanOrEqual($all, $done);
         });
         self::assertGreaterThan(14, $told);
-        $dockets = $this->get(Dockets::class)->open();
+        $standings = $this->get(Standings::class)->open();
+        $dockets = array_map(
+            fn (Standing $one): Docket => $this->get(Dockets::class)->numbered($one->number),
+            $standings,
+        );
+        $lateness = $this->get(Lateness::class);
+        foreach ($dockets as $nth => $docket) {
+            $told = $standings[$nth];
+            self::assertEquals(
+                [
+                    $docket->tag(),
+                    $docket->label(),
+                    $docket->customer()?->name() ?? Answers::fromKept($docket->answers())->customer,
+                    $docket->object()->name(),
+                    $docket->state(),
+                    $docket->station(),
+                    $lateness->isDocketLate($docket),
+                    $docket->neededAt(),
+                    $docket->quantity(),
+                    $docket->film()?->id(),
+                ],
+                [
+                    $told->tag(),
+                    $told->label,
+                    $told->customer,
+                    $told->object,
+                    $told->state,
+                    $told->station,
+                    $told->isLate,
+                    $told->neededAt,
+                    $told->quantity,
+                    $told->film,
+                ],
+            );
+        }
+        $late = array_filter($standings, static fn (Standing $one): bool => $one->isLate);
+        self::assertNotEmpty($late);
+        self::assertLessThan(\count($standings), \count($late));
         $stations = array_map(static fn ($docket): ?Station => $docket->station(), $dockets);
         foreach (Station::cases() as $station) {
             self::assertContains($station, $stations, $station->value);

@@ -11,8 +11,10 @@ use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AnswersReader;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\DocketWords;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Outlines;
+use Yelbo\Shop\Orders\Standings;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Records\Conflict;
@@ -204,17 +206,31 @@ final class OrdersTest extends ShopTestCase
         $size->move($docket, $docket->version(), DocketMove::Cancel, 'sold the boat');
         self::assertSame(DocketState::Cancelled, $docket->state());
         self::assertContains('Cancel the order: sold the boat', $this->book($docket));
-        self::assertNotContains($docket, $this->get(Dockets::class)->open());
+        self::assertNotContains($docket->number(), array_column($this->get(Standings::class)->open(), 'number'));
     }
 
     public function testFinding(): void
     {
         $docket = $this->taken('Pêche');
         $dockets = $this->get(Dockets::class);
-        foreach ([$docket->tag(), (string) $docket->number(), 'pêch', 'osric', 'hod'] as $what) {
-            self::assertSame([$docket], $dockets->find($what), $what);
+        $words = $this->get(DocketWords::class);
+        foreach (
+            [$docket->tag(), (string) $docket->number(), 'pêch', 'pech', 'osric', 'hod', 'tamb pêche', ' PÊCHE, hod'] as $what
+        ) {
+            self::assertSame([$docket->number()], $words->find($what, 5), $what);
         }
-        self::assertSame([], $dockets->find('100%'), 'a percent sign is no wildcard');
+        foreach (['100%', '%', '_', 'eche', 'pêche nobody', 'y-99999'] as $what) {
+            self::assertSame([], $words->find($what, 5), $what);
+        }
+        $next = $this->taken('Pêche');
+        self::assertSame([$next->number(), $docket->number()], $words->find('pêche', 5), 'the newest first');
+        self::assertSame([$next->number()], $words->find('pêche', 1));
+        $take = $this->get(TakeOrder::class);
+        $begun = $take->begin($this->answers('Damson'), false);
+        self::assertSame([$begun->number()], $words->find('dam', 5));
+        $take->answer($begun, $begun->version(), $this->answers('Sloe'), false);
+        self::assertCount(1, $words->find('sloe', 5), 'what an order says now');
+        self::assertSame([], $words->find('damson', 5), 'and not what it said before');
         self::assertSame(
             ['Osric Tamblyn'],
             array_map(static fn ($customer): string => $customer->name(), $dockets->customers('tam')),

@@ -131,7 +131,7 @@ final class StockroomTest extends ShopTestCase
         $this->get(CutFollowing::class)->follow($batch->id(), (string) $batch->job());
         $done = $batches->batch($batch->id());
         self::assertTrue($done->hasRemnant());
-        self::assertCount(1, $batches->withRemnant());
+        self::assertCount(1, $batches->withRemnant(9));
         $square = $remnants->lying($done)->square;
         self::assertNotNull($square);
         self::assertEqualsWithDelta(
@@ -316,9 +316,9 @@ final class StockroomTest extends ShopTestCase
             'the maker wants more than the grade does',
         );
         self::assertStringEndsWith('Its maker gives it 2 years outdoors.', $film->life($rules));
-        self::assertTrue($shelf->isLow($film), 'there is none of it');
+        self::assertSame([$film], Shelf::low([$film], $shelf->all()), 'there is none of it');
         $this->room->receive($film, StockItem::SHEET, 300_000, 600_000, 3, '9');
-        self::assertFalse($shelf->isLow($film));
+        self::assertSame([], Shelf::low([$film], $shelf->all()));
         try {
             $goods->film($film, new TypedFilm('cast', '', 'red', '', '', '', false, '', 'thin', 'long', 'dear', ''));
             self::fail();

@@ -358,7 +358,7 @@ final class SizeTest extends WebCase
         self::assertCount(
             8,
             array_filter(
-                $this->get(Pieces::class)->at(PieceState::Waiting),
+                $this->get(Pieces::class)->at([PieceState::Waiting], 99),
                 static fn ($piece): bool => $piece->docket() === $docket,
             ),
         );

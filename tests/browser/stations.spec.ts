@@ -165,7 +165,9 @@ test('a spoiled piece goes back to Batch with its reason and is recut', async ({
   await expect(page.getByRole('button', { name: /Permanent, navy/ })).toContainText('1 recut');
 
   type Waiting = { id: number; version: number; tag: string; film: { id: number } };
-  const { pieces } = await api<{ pieces: Waiting[] }>(page, 'GET', '/api/batches/waiting');
+  type Films = { films: { id: number; name: string }[] };
+  const navy = (await api<Films>(page, 'GET', '/api/stock')).films.find((one) => one.name === 'Permanent, navy');
+  const { pieces } = await api<{ pieces: Waiting[] }>(page, 'GET', `/api/batches/waiting?film=${navy?.id}`);
   const again = pieces.find((one) => one.tag === tag);
   const recut = await batch(page, again?.film.id, again ? [again] : []);
   await api(page, 'POST', `/api/batches/${recut.id}/cut`, { version: recut.version, stock: recut.stock.id });

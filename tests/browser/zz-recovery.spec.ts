@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { readFileSync } from 'node:fs';
-import { api, expect, order, release, test } from './shop';
+import { api, expect, inDays, order, release, test } from './shop';
 import type { Shop } from './shops';
 
 /** Ends a process of the stack under test as rudely as can be, by the id the stack wrote down. */
@@ -122,4 +122,28 @@ test('php-fpm and nginx killed: both come back', async ({ page, shop }) => {
       { timeout: 20_000, intervals: [500] },
     )
     .toBe(200);
+});
+
+test('a long list asks for what is looked at, and shows each row where it stands', async ({ page }) => {
+  test.setTimeout(120_000);
+  const begun = [];
+  for (let nth = 1; nth <= 130; nth += 1) {
+    begun.push(await order(page, `Sluice ${nth}`, 'size', { neededOn: inDays(20) }));
+  }
+  const asked: string[] = [];
+  page.on('request', (request) => request.url().includes('station=size') && asked.push(request.url()));
+  await page.goto('/size');
+  const list = page.getByRole('navigation', { name: 'To be sized' });
+  await expect(list.getByRole('heading')).toContainText(/: 1[3-9]\d/);
+  expect(await list.getByRole('link').count()).toBeLessThan(40);
+  expect(asked.every((url) => url.includes('from=0'))).toBe(true);
+  const last = begun.at(-1);
+  await list.getByRole('list').evaluate((rows) => rows.parentElement?.scrollTo(0, rows.scrollHeight));
+  await expect(list.getByRole('link', { name: new RegExp(`Sluice 130 .*${last?.tag}`) })).toBeVisible();
+  expect(asked.some((url) => url.includes('from=120'))).toBe(true);
+  await list.getByRole('link', { name: /Sluice 130 / }).click();
+  await expect(page).toHaveURL(new RegExp(`/size/${last?.number}$`));
+  await page.keyboard.press('/');
+  await page.getByLabel('Looking for').fill('slui 130');
+  await expect(page.getByRole('dialog').getByRole('button', { name: /Sluice 130/ })).toBeVisible();
 });

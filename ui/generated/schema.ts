@@ -62,7 +62,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Lists the pieces that are approved and wait for film, due soonest first. */
+        /** Lists what is approved and waits for film, by film, and the pieces of one of them, due soonest first: of the first where none is named. */
         get: operations["batch-waiting"];
         put?: never;
         post?: never;
@@ -300,7 +300,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Lists dockets: those at one station, or those found by a word. */
+        /** Lists dockets: those at one station, some of them where there are many, or those found by words or a number. */
         get: operations["dockets"];
         put?: never;
         /** Takes a new order down, and sends it on to Size where it is complete. */
@@ -969,7 +969,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Lists the pieces at one station. */
+        /** Lists the pieces at one station, due soonest first: so many as are asked for. */
         get: operations["pieces"];
         put?: never;
         post?: never;
@@ -1361,7 +1361,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Gives all that is on the shelf. */
+        /** Gives all that is on the shelf, and one thing more by its number where nothing is left of it. */
         get: operations["stock"];
         put?: never;
         post?: never;
@@ -1914,8 +1914,10 @@ export interface components {
         };
         /** @description Batches that are released or under the knife. */
         BatchesView: {
-            /** @description The batches, the oldest first. */
+            /** @description The batches, that under the knife first, then the oldest. */
             batches: components["schemas"]["BatchRow"][];
+            /** @description How many there are; more than are shown where there are very many. */
+            many: number;
         };
         /** @description Art before it was mended, in the frame of its layers, mm. */
         BeforeView: {
@@ -2165,8 +2167,10 @@ export interface components {
             answers: components["schemas"]["Answers"];
             /** @description What is drawn. */
             design: components["schemas"]["DesignView"];
-            /** @description The pieces it is about. */
+            /** @description The pieces it is about; not all where there are very many. */
             pieces: components["schemas"]["PieceView"][];
+            /** @description How many pieces there are. */
+            manyPieces: number;
             /** @description The versions shown to the customer, oldest first. */
             proofs: components["schemas"]["ProofView"][];
             /** @description What happened, newest first. */
@@ -2180,8 +2184,12 @@ export interface components {
         };
         /** @description Dockets in a list. */
         DocketsView: {
-            /** @description The dockets. */
+            /** @description Due soonest first; those found the newest first. */
             dockets: components["schemas"]["DocketRow"][];
+            /** @description How many come before them. */
+            from: number;
+            /** @description How many there are in all. */
+            many: number;
         };
         /** @description It is done. */
         DoneView: {
@@ -3024,8 +3032,10 @@ export interface components {
         };
         /** @description Pieces at a station. */
         PiecesView: {
-            /** @description The pieces it is about. */
+            /** @description Due soonest first. */
             pieces: components["schemas"]["PieceView"][];
+            /** @description How many stand there; more than are given where not all were asked for. */
+            many: number;
         };
         /** @description A piece of a plan that is to stay, or not any more. */
         PinRequest: {
@@ -3319,8 +3329,10 @@ export interface components {
         };
         /** @description Rests that wait to be put away. */
         RemnantsView: {
-            /** @description What cuts left. */
+            /** @description What cuts left, the newest first. */
             remnants: components["schemas"]["RemnantView"][];
+            /** @description How many there are; more than are shown where there are very many. */
+            many: number;
         };
         /**
          * @description What somebody may do.
@@ -3617,7 +3629,9 @@ export interface components {
             nth: number;
             /** @description How many late ones stand there. */
             late: number;
-            /** @description What stands there, due soonest first. */
+            /** @description How many stand there. */
+            many: number;
+            /** @description What stands there, due soonest first; not all where there are very many. */
             waiting: components["schemas"]["TickView"][];
         };
         /** @description A step with this decal's own figures. */
@@ -4085,6 +4099,28 @@ export interface components {
             /** @description The solid that is meant where none is chosen. */
             usualShape: string;
         };
+        /** @description A film for which pieces wait. */
+        WaitingFilmView: {
+            /** @description The film. */
+            film: components["schemas"]["FilmView"];
+            /** @description How many wait for it. */
+            pieces: number;
+            /** @description How many of them will not be ready in time. */
+            late: number;
+            /** @description How many of them are cut again. */
+            recut: number;
+            /** @description When the first of them has to be ready for use, ISO 8601. */
+            neededAt: string | null;
+        };
+        /** @description What is approved and waits for film. */
+        WaitingView: {
+            /** @description By film, that due soonest first. */
+            films: components["schemas"]["WaitingFilmView"][];
+            /** @description The number of the film whose pieces are given; null where nothing waits. */
+            film: number | null;
+            /** @description Of that film, due soonest first; not all where there are very many. */
+            pieces: components["schemas"]["PieceView"][];
+        };
         /** @description A stop to be let pass; how bad it is in µm as the check found it. */
         WaiverRequest: {
             /** @description As it was read; a change by somebody else since is a conflict. */
@@ -4278,7 +4314,10 @@ export interface operations {
     };
     "batch-waiting": {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description The number of the film whose pieces are given. */
+                film?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;
@@ -4291,7 +4330,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["PiecesView"];
+                    "application/json": components["schemas"]["WaitingView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -4883,6 +4922,10 @@ export interface operations {
                 station?: components["schemas"]["Station"];
                 /** @description Only what has this word in it. */
                 find?: string;
+                /** @description How many to leave out before the first that is given. */
+                from?: number;
+                /** @description How many to give at the most. */
+                most?: number;
             };
             header?: never;
             path?: never;
@@ -6506,6 +6549,8 @@ export interface operations {
             query: {
                 /** @description Only what stands at this station. */
                 station: components["schemas"]["Station"];
+                /** @description How many to give at the most. */
+                most?: number;
             };
             header?: never;
             path?: never;
@@ -7496,7 +7541,10 @@ export interface operations {
     };
     stock: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description The number of something on the shelf that is given even where nothing is left of it. */
+                also?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;

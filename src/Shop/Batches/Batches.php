@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Batches;
 
+use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Records\NotFound;
@@ -35,17 +36,26 @@ final readonly class Batches
             ]);
     }
 
-    /** @return list<Batch> released or under the knife, the oldest first */
-    public function open(): array
+    /** How many are released or under the knife. */
+    public function countOpen(): int
+    {
+        return $this->records
+            ->getRepository(Batch::class)
+            ->count(['state' => [BatchState::Released, BatchState::Cutting]]);
+    }
+
+    /** @return list<Batch> released or under the knife, that under the knife first, then the oldest */
+    public function open(int $most): array
     {
         /** @var list<Batch> $batches */
         $batches = $this->records
             ->createQuery(
                 'SELECT b, f, s FROM '.
                     Batch::class.
-                    ' b JOIN b.film f JOIN b.stock s WHERE b.state IN (:open) ORDER BY b.id ASC',
+                    ' b JOIN b.film f JOIN b.stock s WHERE b.state IN (:open) ORDER BY b.state ASC, b.id ASC',
             )
             ->setParameter('open', [BatchState::Released, BatchState::Cutting])
+            ->setMaxResults($most)
             ->getResult();
 
         return $batches;
@@ -69,12 +79,56 @@ final readonly class Batches
         return is_numeric($found) ? (int) $found : null;
     }
 
-    /** @return list<Batch> whose remnant waits to be put away, the oldest first */
-    public function withRemnant(): array
+    /** How many remnants wait to be put away. */
+    public function countRemnants(): int
     {
-        return $this->records
-            ->getRepository(Batch::class)
-            ->findBy(['remnant' => RemnantState::Waiting], ['id' => 'ASC']);
+        return $this->records->getRepository(Batch::class)->count(['remnant' => RemnantState::Waiting]);
+    }
+
+    /** @return list<Batch> whose remnant waits to be put away, the newest first */
+    public function withRemnant(int $most): array
+    {
+        /** @var list<Batch> $batches */
+        $batches = $this->records
+            ->createQuery(
+                'SELECT b, f, s FROM '.
+                    Batch::class.
+                    ' b JOIN b.film f JOIN b.stock s WHERE b.remnant = :waiting ORDER BY b.id DESC',
+            )
+            ->setParameter('waiting', RemnantState::Waiting)
+            ->setMaxResults($most)
+            ->getResult();
+
+        return $batches;
+    }
+
+    /**
+     * Which pieces are still in the releases of some batches, told without reading them.
+     *
+     * @param list<Batch> $batches
+     *
+     * @return array<int, array<int, true>> the numbers of the pieces by the number of the release
+     */
+    public function piecesTogether(array $batches): array
+    {
+        $releases = array_values(
+            array_unique(array_map(static fn (Batch $batch): int => $batch->release(), $batches)),
+        );
+        /** @var list<array{id: int, release_of: int}> $rows */
+        $rows = $this->records
+            ->getConnection()
+            ->fetchAllAssociative(
+                'SELECT p.id, COALESCE(b.release_id, b.id) AS release_of FROM batch b JOIN piece p ON p.batch_id = b.id
+                WHERE b.release_id IN (?) OR b.id IN (?)',
+                [$releases, $releases],
+                [ArrayParameterType::INTEGER, ArrayParameterType::INTEGER],
+            );
+        $here = [];
+        foreach ($rows as $row) {
+            $here[$row['release_of']][$row['id']] = true;
+        }
+
+        return $here;
     }
 
     /**

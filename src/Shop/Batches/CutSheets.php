@@ -43,17 +43,37 @@ final readonly class CutSheets
         $contents = [];
         foreach ($batch->places() as $at) {
             if (isset($here[$at['piece']])) {
-                $contents[] = new PlacedPiece(
-                    $here[$at['piece']],
-                    Batch::place($at),
-                    $at['outline'],
-                    $at['mirrored'] ?? false,
-                    $at['part'] ?? -1,
-                );
+                $contents[] = new PlacedPiece($here[$at['piece']], Lying::kept($at));
             }
         }
 
         return $contents;
+    }
+
+    /**
+     * The same of many sheets at once, without their pieces.
+     *
+     * @param list<Batch> $batches
+     *
+     * @return array<int, list<Lying>> by the number of the batch
+     */
+    public function lying(array $batches): array
+    {
+        $here = $this->batches->piecesTogether($batches);
+        $lying = [];
+        foreach ($batches as $batch) {
+            $lying[$batch->id()] = array_map(
+                Lying::kept(...),
+                array_values(
+                    array_filter(
+                        $batch->places(),
+                        static fn (array $at): bool => isset($here[$batch->release()][$at['piece']]),
+                    ),
+                ),
+            );
+        }
+
+        return $lying;
     }
 
     /**
@@ -72,7 +92,7 @@ final readonly class CutSheets
     }
 
     /** What is cut of a piece, where it lies on the sheet, µm. */
-    public function put(PlacedPiece $placed): Region
+    public function put(Lying $placed): Region
     {
         $region = $this->outlines->region($placed->outline);
 
@@ -80,13 +100,13 @@ final readonly class CutSheets
     }
 
     /** The same as path data in mm. */
-    public function path(PlacedPiece $placed): string
+    public function path(Lying $placed): string
     {
         return $this->cache->recall("put.{$placed->key()}", fn (): string => SvgPath::write($this->put($placed)));
     }
 
     /** The box of what is cut of a piece, where it lies on the sheet. */
-    public function box(PlacedPiece $placed): Box
+    public function box(Lying $placed): Box
     {
         return $this->cache->recall("put-box.{$placed->key()}", fn (): Box => $this->put($placed)->box());
     }
@@ -94,13 +114,13 @@ final readonly class CutSheets
     /**
      * How much of a sheet is to be cut, m.
      *
-     * @param list<PlacedPiece> $contents
+     * @param list<Lying> $contents
      */
     public function metres(array $contents): float
     {
         return array_sum(
             array_map(
-                fn (PlacedPiece $placed): float => $this->cache->recall(
+                fn (Lying $placed): float => $this->cache->recall(
                     "outline.{$placed->outline}.length",
                     fn (): float => $this->outlines->region($placed->outline)->outlineLength(),
                 ),
@@ -112,8 +132,8 @@ final readonly class CutSheets
     /**
      * The cut file of a sheet: the film that stays, weed boxes around it, and nothing else.
      *
-     * @param list<PlacedPiece> $contents
-     * @param StockItem|null    $loaded   other film than was planned
+     * @param list<Lying>    $contents
+     * @param StockItem|null $loaded   other film than was planned
      */
     public function file(Batch $batch, array $contents, ?StockItem $loaded = null): CutFile
     {
@@ -129,7 +149,7 @@ final readonly class CutSheets
                 $height,
                 Machine::by($this->rules->current()),
                 KnifeWay::through(
-                    array_map(fn (PlacedPiece $placed): array => [$this->put($placed), $film], $contents),
+                    array_map(fn (Lying $placed): array => [$this->put($placed), $film], $contents),
                     array_map(static fn (Box $box): array => [$box->region(), $film], $batch->boxes()),
                 ),
                 $title,
@@ -154,7 +174,7 @@ final readonly class CutSheets
     /**
      * How long the cutter takes, s.
      *
-     * @param list<PlacedPiece> $contents
+     * @param list<Lying> $contents
      */
     public function seconds(Batch $batch, array $contents): float
     {
@@ -165,15 +185,15 @@ final readonly class CutSheets
     }
 
     /**
-     * @param list<PlacedPiece> $contents
-     * @param list<int|string>  $also
+     * @param list<Lying>      $contents
+     * @param list<int|string> $also
      */
     private function key(Batch $batch, array $contents, array $also): string
     {
         return hash(
             'xxh128',
             serialize([
-                array_map(static fn (PlacedPiece $placed): string => $placed->key(), $contents),
+                array_map(static fn (Lying $placed): string => $placed->key(), $contents),
                 $batch->boxes(),
                 $batch->film()->name(),
                 $this->rules->current(),

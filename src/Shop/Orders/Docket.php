@@ -122,7 +122,13 @@ class Docket implements Versioned
     /** `Y-0412` */
     public function tag(): string
     {
-        return \sprintf('Y-%04d', $this->number);
+        return self::tagOf($this->number);
+    }
+
+    /** The tag of the docket of a number: `Y-0412`. */
+    public static function tagOf(int $number): string
+    {
+        return \sprintf('Y-%04d', $number);
     }
 
     /** Counts its changes, from 1. */
@@ -285,7 +291,13 @@ class Docket implements Versioned
     /** What people call it: its words on one line, or what is known of them. */
     public function label(): string
     {
-        return '' === $this->label ? 'no words yet' : $this->label;
+        return self::called($this->label);
+    }
+
+    /** What people call an order of such words. */
+    public static function called(string $label): string
+    {
+        return '' === $label ? 'no words yet' : $label;
     }
 
     /** The station it stands at; none off the line. */

@@ -6,7 +6,6 @@ namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Records\NotFound;
-use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Refused;
 
 /** The dockets on record. */
@@ -74,54 +73,6 @@ final readonly class Dockets
         $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM docket');
 
         return 1 + (is_numeric($last) ? (int) $last : self::BEFORE_FIRST);
-    }
-
-    /** @return list<Docket> all that are neither done nor cancelled, due soonest first */
-    public function open(): array
-    {
-        /** @var list<Docket> $dockets */
-        $dockets = $this->records
-            ->createQuery(
-                'SELECT d, c, p FROM '.
-                    Docket::class.
-                    ' d LEFT JOIN d.customer c LEFT JOIN d.pieces p
-             WHERE d.state NOT IN (:over) ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
-            )
-            ->setParameter('over', [DocketState::Done, DocketState::Cancelled])
-            ->getResult();
-        usort(
-            $dockets,
-            static fn (Docket $a, Docket $b): int => [
-                $a->neededAt()?->getTimestamp() ?? \PHP_INT_MAX,
-                $a->number(),
-            ] <=> [$b->neededAt()?->getTimestamp() ?? \PHP_INT_MAX, $b->number()],
-        );
-
-        return $dockets;
-    }
-
-    /** @return list<Docket> by number, customer, words or object */
-    public function find(string $what, int $most = 12): array
-    {
-        $like = '%'.addcslashes(mb_strtolower(trim($what)), '%_\\').'%';
-        $number = preg_match('~^y?-?0*(\d+)~i', trim($what), $found) ? (int) $found[1] : -1;
-
-        /** @var list<Docket> $dockets */
-        $dockets = $this->records
-            ->createQuery(
-                'SELECT d FROM '.
-                    Docket::class.
-                    ' d LEFT JOIN d.customer c
-             WHERE d.number = :number OR LOWER(c.name) LIKE :like OR LOWER(d.label) LIKE :like
-                OR LOWER(d.object.name) LIKE :like
-             ORDER BY d.number DESC',
-            )
-            ->setParameter('number', $number)
-            ->setParameter('like', $like)
-            ->setMaxResults($most)
-            ->getResult();
-
-        return $dockets;
     }
 
     /** @return list<Customer> */

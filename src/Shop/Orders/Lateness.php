@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Time\Promise;
 
@@ -20,36 +21,55 @@ final readonly class Lateness
     /** Whether an order will not be ready in time, as things stand now. */
     public function isDocketLate(Docket $docket): bool
     {
-        if (
-            null === $docket->neededAt()
-            || \in_array($docket->state(), [DocketState::Done, DocketState::Cancelled], true)
-        ) {
-            return false;
-        }
-        foreach ($docket->pieces() as $piece) {
-            if ($this->isPieceLate($piece)) {
-                return true;
-            }
-        }
-
-        return [] === $docket->pieces() && $this->promise()->isLate($this->clock->now(), $docket->neededAt(), null);
+        return $this->isLate(
+            $docket->state(),
+            $docket->neededAt(),
+            array_map(static fn (Piece $piece): array => [$piece->state(), $piece->restsUntil()], $docket->pieces()),
+        );
     }
 
     /** Whether a piece will not be ready in time, as things stand now. */
     public function isPieceLate(Piece $piece): bool
     {
-        $needed = $piece->docket()->neededAt();
-        $station = $piece->state()->station();
+        return $this->willBeLate($piece->docket()->neededAt(), $piece->state(), $piece->restsUntil());
+    }
+
+    /**
+     * The same of an order that is not read.
+     *
+     * @param list<array{PieceState, \DateTimeImmutable|null}> $pieces where each stands and until when it rests
+     */
+    public function isLate(DocketState $state, ?\DateTimeImmutable $needed, array $pieces): bool
+    {
+        if (null === $needed || \in_array($state, [DocketState::Done, DocketState::Cancelled], true)) {
+            return false;
+        }
+        foreach ($pieces as [$stands, $rests]) {
+            if ($this->willBeLate($needed, $stands, $rests)) {
+                return true;
+            }
+        }
+
+        return [] === $pieces && $this->promise()->isLate($this->clock->now(), $needed, null);
+    }
+
+    /**
+     * Whether a piece that stands somewhere will not be ready in time, as things stand now.
+     *
+     * @param \DateTimeImmutable|null $rests until when it rests on its object
+     */
+    public function willBeLate(
+        ?\DateTimeImmutable $needed,
+        PieceState $state,
+        ?\DateTimeImmutable $rests,
+    ): bool {
+        $station = $state->station();
         if (null === $needed || null === $station) {
             return false;
         }
         $on = \in_array($station, [Station::Apply, Station::Send], true);
 
-        return $this->promise()->isLate(
-            $this->clock->now(),
-            $needed,
-            $piece->restsUntil() ?? ($on ? $this->clock->now() : null),
-        );
+        return $this->promise()->isLate($this->clock->now(), $needed, $rests ?? ($on ? $this->clock->now() : null));
     }
 
     /** The latest moment an order's decals must be on their object; none where nobody said when they are used. */

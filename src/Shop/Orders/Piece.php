@@ -18,6 +18,7 @@ use Yelbo\Trade\Measure\Size;
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
 #[ORM\Index(columns: ['batch_id'])]
+#[ORM\Index(name: 'piece_of_docket', columns: ['docket_id', 'state', 'rests_until'])]
 #[ORM\UniqueConstraint(columns: ['proof_id', 'nth', 'layer'])]
 class Piece implements Versioned
 {

@@ -30,21 +30,76 @@ final readonly class Pieces
     /**
      * Pieces with all that is shown of them, read at once.
      *
+     * @param list<PieceState> $states
+     * @param int|null         $film   only those of one film
+     *
      * @return list<Piece> due soonest first
      */
-    public function at(PieceState ...$states): array
+    public function at(array $states, int $most, ?int $film = null): array
     {
-        /** @var list<Piece> $pieces */
-        $pieces = $this->records
-            ->createQuery(
-                'SELECT p, d, c, f, r FROM '.
-                    Piece::class.
-                    ' p JOIN p.docket d JOIN p.film f JOIN p.proof r LEFT JOIN d.customer c WHERE p.state IN (:states) ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
-            )
+        $query = $this->records
+            ->createQueryBuilder()
+            ->select('p', 'd', 'c', 'f', 'r')
+            ->from(Piece::class, 'p')
+            ->join('p.docket', 'd')
+            ->join('p.film', 'f')
+            ->join('p.proof', 'r')
+            ->leftJoin('d.customer', 'c')
+            ->where('p.state IN (:states)')
             ->setParameter('states', $states)
-            ->getResult();
+            ->orderBy('d.neededAt', 'ASC')
+            ->addOrderBy('d.number', 'ASC')
+            ->addOrderBy('p.nth', 'ASC')
+            ->addOrderBy('p.layer', 'ASC')
+            ->setMaxResults($most);
+        if (null !== $film) {
+            $query->andWhere('p.film = :film')->setParameter('film', $film);
+        }
+
+        /** @var list<Piece> $pieces */
+        $pieces = $query->getQuery()->getResult();
 
         return $pieces;
+    }
+
+    /** How many stand there. */
+    public function count(PieceState ...$states): int
+    {
+        return $this->records->getRepository(Piece::class)->count(['state' => $states]);
+    }
+
+    /**
+     * What waits for film, told without reading a piece: for each film how many there are, how many of them were spoiled
+     * before, and how many are needed when.
+     *
+     * @return array<int, array{pieces: int, recut: int, needed: list<array{\DateTimeImmutable|null, int}>}> by the number
+     *     of the film, that due soonest first
+     */
+    public function waitingByFilm(): array
+    {
+        /** @var list<array{film_id: int, needed_at: string|null, pieces: int, recut: int|string}> $rows */
+        $rows = $this->records
+            ->getConnection()
+            ->fetchAllAssociative(
+                'SELECT p.film_id, d.needed_at, COUNT(*) AS pieces, SUM(p.recuts > 0) AS recut
+                FROM piece p JOIN docket d ON d.id = p.docket_id WHERE p.state = ?
+                GROUP BY p.film_id, d.needed_at ORDER BY d.needed_at IS NULL, d.needed_at, p.film_id',
+                [PieceState::Waiting->value],
+            );
+        $films = [];
+        foreach ($rows as $row) {
+            $film = &$films[$row['film_id']];
+            $film ??= ['pieces' => 0, 'recut' => 0, 'needed' => []];
+            $film['pieces'] += $row['pieces'];
+            $film['recut'] += (int) $row['recut'];
+            $film['needed'][] = [
+                null === $row['needed_at'] ? null : new \DateTimeImmutable($row['needed_at']),
+                $row['pieces'],
+            ];
+            unset($film);
+        }
+
+        return $films;
     }
 
     /**

@@ -44,8 +44,7 @@ final readonly class Shelf
      */
     public function itemsOf(FilmOnShelf $film): array
     {
-        $items = $this->records->getRepository(StockItem::class)->findBy(['film' => $film]);
-        $items = array_filter($items, static fn (StockItem $item): bool => $item->count() > 0);
+        $items = $this->lying([$film], null);
         usort(
             $items,
             static fn (StockItem $a, StockItem $b): int => [self::place($a), $a->width() * $a->height(), $a->id()] <=> [
@@ -92,12 +91,45 @@ final readonly class Shelf
         return max([0, ...$widths]) ?: null;
     }
 
-    /** @return list<StockItem> */
-    public function all(): array
+    /**
+     * All that is on the shelf, by film.
+     *
+     * @param StockItem|null $also something that is asked for, even where nothing is left of it
+     *
+     * @return list<StockItem>
+     */
+    public function all(?StockItem $also = null): array
     {
-        return $this->records
-            ->getRepository(StockItem::class)
-            ->findBy([], ['film' => 'ASC', 'kind' => 'DESC', 'id' => 'ASC']);
+        $items = $this->lying($this->films(), $also);
+        usort(
+            $items,
+            static fn (StockItem $a, StockItem $b): int => [$a->film()->id(), $b->kind(), $a->id()] <=> [
+                $b->film()->id(),
+                $a->kind(),
+                $b->id(),
+            ],
+        );
+
+        return $items;
+    }
+
+    /**
+     * @param list<FilmOnShelf> $films
+     *
+     * @return list<StockItem> what is there of them; not the years of offcuts that were used up
+     */
+    private function lying(array $films, ?StockItem $also): array
+    {
+        /** @var list<StockItem> $items */
+        $items = $this->records
+            ->createQuery(
+                'SELECT i FROM '.StockItem::class.' i WHERE (i.film IN (:films) AND i.count > 0) OR i = :also',
+            )
+            ->setParameter('films', $films)
+            ->setParameter('also', $also)
+            ->getResult();
+
+        return $items;
     }
 
     /** What its label says, typed or scanned; nothing where there is no such. */
@@ -131,13 +163,35 @@ final readonly class Shelf
     /** Film of a kind on the shelf, mm². */
     public function amount(FilmOnShelf $film): float
     {
-        return array_sum(array_map(static fn (StockItem $item): float => $item->area() / 1e6, $this->itemsOf($film)));
+        return self::area($this->itemsOf($film));
     }
 
-    /** Whether there is less of a film than there should be. */
-    public function isLow(FilmOnShelf $film): bool
+    /**
+     * Films of which there is less than there should be.
+     *
+     * @param list<FilmOnShelf> $films
+     * @param list<StockItem>   $items all that is on the shelf
+     *
+     * @return list<FilmOnShelf>
+     */
+    public static function low(array $films, array $items): array
     {
-        return null !== $film->lowAt() && $this->amount($film) < $film->lowAt();
+        return array_values(
+            array_filter(
+                $films,
+                static fn (FilmOnShelf $film): bool => null !== $film->lowAt()
+                    && self::area(array_filter(
+                        $items,
+                        static fn (StockItem $item): bool => $item->film() === $film,
+                    )) < $film->lowAt(),
+            ),
+        );
+    }
+
+    /** @param array<StockItem> $items */
+    private static function area(array $items): float
+    {
+        return array_sum(array_map(static fn (StockItem $item): float => $item->area() / 1e6, $items));
     }
 
     /** The number of the last movement there was. */

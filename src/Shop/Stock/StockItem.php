@@ -14,6 +14,7 @@ use Yelbo\Trade\Sheet\NestStock;
 
 /** Sheets of one size, a roll, or one offcut, on the shelf. Its amount is changed by the stockroom only. */
 #[ORM\Entity]
+#[ORM\Index(name: 'stock_on_shelf', columns: ['film_id', 'count'])]
 class StockItem implements Versioned
 {
     public const SHEET = 'sheet';

@@ -6,6 +6,7 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\Batches;
@@ -23,13 +24,17 @@ use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\BatchesView;
 use Yelbo\Web\View\BatchView;
 use Yelbo\Web\View\DoneView;
-use Yelbo\Web\View\PiecesView;
 use Yelbo\Web\View\RemnantsView;
+use Yelbo\Web\View\WaitingView;
 
 /** Sheets that were released, and what cuts left of them. */
 final readonly class BatchController
 {
     private const ID = ['id' => '\d{1,9}'];
+    /** Batches in a list. */
+    private const MOST = 60;
+    /** Pieces of a film to choose from at once: more than any plan is made of. */
+    private const MOST_PIECES = 300;
 
     public function __construct(
         private Batches $batches,
@@ -43,12 +48,25 @@ final readonly class BatchController
     ) {
     }
 
-    /** Lists the pieces that are approved and wait for film, due soonest first. */
+    /**
+     * Lists what is approved and waits for film, by film, and the pieces of one of them, due soonest first: of the first
+     * where none is named.
+     */
     #[Polled]
     #[Route('/api/batches/waiting', name: 'batch-waiting', methods: ['GET'])]
-    public function waiting(): PiecesView
+    public function waiting(#[MapQueryParameter] ?int $film = null): WaitingView
     {
-        return new PiecesView(array_map($this->records->piece(...), $this->pieces->at(PieceState::Waiting)));
+        $waiting = $this->pieces->waitingByFilm();
+        $film = isset($waiting[$film]) ? $film : array_key_first($waiting);
+
+        return new WaitingView(
+            array_map($this->records->waiting(...), array_keys($waiting), array_values($waiting)),
+            $film,
+            null === $film ? [] : array_map(
+                $this->records->piece(...),
+                $this->pieces->at([PieceState::Waiting], self::MOST_PIECES, film: $film),
+            ),
+        );
     }
 
     /** Lists the batches that are released or under the knife, the oldest first. */
@@ -56,7 +74,7 @@ final readonly class BatchController
     #[Route('/api/batches', name: 'batches', methods: ['GET'])]
     public function open(): BatchesView
     {
-        return new BatchesView(array_map($this->views->row(...), $this->batches->open()));
+        return $this->views->list($this->batches->open(self::MOST), $this->batches->countOpen());
     }
 
     /** Gives one batch with its pieces in place. */
@@ -81,7 +99,10 @@ final readonly class BatchController
     #[Route('/api/remnants', name: 'remnants', methods: ['GET'])]
     public function remnants(): RemnantsView
     {
-        return new RemnantsView(array_map($this->views->remnant(...), $this->batches->withRemnant()));
+        return new RemnantsView(
+            array_map($this->views->remnant(...), $this->batches->withRemnant(self::MOST)),
+            $this->batches->countRemnants(),
+        );
     }
 
     /** Puts away what a cut left: on the shelf, square or odd, or in the bin. */

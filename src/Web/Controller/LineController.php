@@ -6,10 +6,12 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
-use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\DocketWords;
+use Yelbo\Shop\Orders\Standing;
+use Yelbo\Shop\Orders\Standings;
+use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Web\Guard\Polled;
-use Yelbo\Web\RecordViews;
 use Yelbo\Web\View\DocketRow;
 use Yelbo\Web\View\DocketsView;
 use Yelbo\Web\View\LineView;
@@ -19,8 +21,16 @@ use Yelbo\Web\View\TickView;
 /** The line across the top, and the dockets behind it. */
 final readonly class LineController
 {
-    public function __construct(private Dockets $dockets, private RecordViews $records)
-    {
+    /** Ticks at a station: more are drawn nowhere. */
+    private const TICKS = 200;
+    private const FOUND = 12;
+    private const MOST = 200;
+
+    public function __construct(
+        private Standings $standings,
+        private DocketWords $words,
+        private Shelf $shelf,
+    ) {
     }
 
     /** Lists the stations with what stands at each and what is late. */
@@ -28,52 +38,62 @@ final readonly class LineController
     #[Route('/api/line', name: 'line', methods: ['GET'])]
     public function line(): LineView
     {
-        $waiting = [];
-        foreach ($this->dockets->open() as $docket) {
-            $row = $this->records->row($docket);
-            $waiting[$row->station->value ?? ''][] = new TickView(
-                $row->number,
-                $row->tag,
-                $row->label,
-                $row->customer,
-                $row->late,
-                $row->neededAt,
-            );
-        }
+        $stations = $this->standings->stations(self::TICKS);
 
         return new LineView(
-            array_map(static function (Station $station) use ($waiting): StationView {
-                $ticks = $waiting[$station->value] ?? [];
+            array_map(static function (Station $station) use ($stations): StationView {
+                $here = $stations[$station->value] ?? ['many' => 0, 'late' => 0, 'first' => []];
 
                 return new StationView(
                     $station,
                     $station->number(),
-                    \count(array_filter($ticks, static fn (TickView $tick): bool => $tick->late)),
-                    $ticks,
+                    $here['late'],
+                    $here['many'],
+                    array_map(TickView::from(...), $here['first']),
                 );
             }, Station::cases()),
         );
     }
 
-    /** Lists dockets: those at one station, or those found by a word. */
+    /** Lists dockets: those at one station, some of them where there are many, or those found by words or a number. */
     #[Polled]
     #[Route('/api/dockets', name: 'dockets', methods: ['GET'])]
     public function dockets(
         #[MapQueryParameter] ?Station $station = null,
         #[MapQueryParameter] ?string $find = null,
+        #[MapQueryParameter] int $from = 0,
+        #[MapQueryParameter] int $most = self::MOST,
     ): DocketsView {
         if (null !== $find && '' !== trim($find)) {
-            return new DocketsView(array_map($this->records->row(...), $this->dockets->find(mb_substr($find, 0, 80))));
+            $found = $this->standings->of($this->words->find(mb_substr($find, 0, 80), self::FOUND));
+
+            return new DocketsView($this->rows($found), 0, \count($found));
         }
-        $rows = array_map($this->records->row(...), $this->dockets->open());
+        $here = null === $station ? $this->standings->open() : $this->standings->at($station);
+        $from = max(0, $from);
 
         return new DocketsView(
-            array_values(
-                array_filter(
-                    $rows,
-                    static fn (DocketRow $row): bool => null === $station || $row->station === $station,
-                ),
-            ),
+            $this->rows(\array_slice($here, $from, max(0, min(self::MOST, $most)))),
+            $from,
+            \count($here),
+        );
+    }
+
+    /**
+     * @param list<Standing> $dockets
+     *
+     * @return list<DocketRow>
+     */
+    private function rows(array $dockets): array
+    {
+        $films = [];
+        foreach ($this->shelf->films() as $film) {
+            $films[$film->id()] = $film;
+        }
+
+        return array_map(
+            static fn (Standing $docket): DocketRow => DocketRow::from($docket, $films[$docket->film] ?? null),
+            $dockets,
         );
     }
 }

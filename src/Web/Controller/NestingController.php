@@ -131,8 +131,6 @@ final readonly class NestingController
     #[Route('/api/plans/{id}/release', name: 'plan-release', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
     public function release(int $id, #[MapRequestPayload] VersionRequest $request): BatchesView
     {
-        return new BatchesView(
-            array_map($this->batches->row(...), $this->editor->release($this->editor->plan($id), $request->version)),
-        );
+        return $this->batches->list($this->editor->release($this->editor->plan($id), $request->version));
     }
 }

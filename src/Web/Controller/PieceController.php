@@ -34,6 +34,9 @@ use Yelbo\Web\View\WeedingView;
 /** Pieces at the bench and on their way out. */
 final readonly class PieceController
 {
+    private const MOST = 60;
+    private const MOST_EVER = 2000;
+
     public function __construct(
         private Pieces $pieces,
         private PieceWeeding $weeding,
@@ -45,14 +48,19 @@ final readonly class PieceController
     ) {
     }
 
-    /** Lists the pieces at one station. */
+    /** Lists the pieces at one station, due soonest first: so many as are asked for. */
     #[Polled]
     #[Route('/api/pieces', name: 'pieces', methods: ['GET'])]
-    public function pieces(#[MapQueryParameter] Station $station): PiecesView
-    {
+    public function pieces(
+        #[MapQueryParameter] Station $station,
+        #[MapQueryParameter] int $most = self::MOST,
+    ): PiecesView {
         $states = PieceState::atStation($station);
 
-        return new PiecesView(array_map($this->records->piece(...), $this->pieces->at(...$states)));
+        return new PiecesView(
+            array_map($this->records->piece(...), $this->pieces->at($states, max(1, min(self::MOST_EVER, $most)))),
+            $this->pieces->count(...$states),
+        );
     }
 
     /** Gives what there is to weed at a piece, and in which order. */

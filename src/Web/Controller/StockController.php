@@ -18,6 +18,7 @@ use Yelbo\Shop\Stock\Supply;
 use Yelbo\Shop\Stock\TypedFilm;
 use Yelbo\Shop\Stock\TypedReceipt;
 use Yelbo\Shop\Stock\TypedSupply;
+use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\Paper\Labels;
 use Yelbo\Web\Request\AmountRequest;
 use Yelbo\Web\View\FilmView;
@@ -34,22 +35,20 @@ final readonly class StockController
     {
     }
 
-    /** Gives all that is on the shelf. */
+    /** Gives all that is on the shelf, and one thing more by its number where nothing is left of it. */
+    #[Polled]
     #[Route('/api/stock', name: 'stock', methods: ['GET'])]
-    public function all(): StockView
+    public function all(#[MapQueryParameter] string $also = ''): StockView
     {
         $films = $this->shelf->films();
+        $named = $this->shelf->named($also);
+        $items = $this->shelf->all($named instanceof StockItem ? $named : null);
 
         return new StockView(
             array_map(static fn (FilmOnShelf $film): FilmView => FilmView::from($film), $films),
-            array_map(static fn (StockItem $item): StockItemView => StockItemView::from($item), $this->shelf->all()),
+            array_map(static fn (StockItem $item): StockItemView => StockItemView::from($item), $items),
             array_map(static fn (Supply $supply): SupplyView => SupplyView::from($supply), $this->shelf->supplies()),
-            array_values(
-                array_map(
-                    static fn (FilmOnShelf $film): int => $film->id(),
-                    array_filter($films, $this->shelf->isLow(...)),
-                ),
-            ),
+            array_map(static fn (FilmOnShelf $film): int => $film->id(), Shelf::low($films, $items)),
         );
     }
 

@@ -20,6 +20,10 @@ final class Describe
 {
     /** What stands in an address, wherever it stands. */
     private const IN_ADDRESSES = [
+        'film' => 'The number of the film whose pieces are given.',
+        'from' => 'How many to leave out before the first that is given.',
+        'most' => 'How many to give at the most.',
+        'also' => 'The number of something on the shelf that is given even where nothing is left of it.',
         'id' => 'Its number in the records.',
         'number' => 'The number of the docket.',
         'nth' => 'Which version of the proof, from 1.',

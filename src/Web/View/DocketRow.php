@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Answers;
-use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Standing;
+use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Station;
 
@@ -40,20 +40,21 @@ final readonly class DocketRow
     ) {
     }
 
-    public static function from(Docket $docket, bool $late): self
+    /** @param FilmOnShelf|null $film its film */
+    public static function from(Standing $docket, ?FilmOnShelf $film): self
     {
         return new self(
-            $docket->number(),
+            $docket->number,
             $docket->tag(),
-            $docket->label(),
-            $docket->customer()?->name() ?? Answers::fromKept($docket->answers())->customer,
-            $docket->object()->name(),
-            $docket->state(),
-            $docket->station(),
-            $late,
-            $docket->neededAt()?->format(\DATE_ATOM),
-            $docket->quantity(),
-            null === $docket->film() ? null : FilmView::from($docket->film()),
+            $docket->label,
+            $docket->customer,
+            $docket->object,
+            $docket->state,
+            $docket->station,
+            $docket->isLate,
+            $docket->neededAt?->format(\DATE_ATOM),
+            $docket->quantity,
+            null === $film ? null : FilmView::from($film),
         );
     }
 }

@@ -17,7 +17,8 @@ final readonly class DocketView
     /**
      * @param list<string>       $words the lines of the decal
      * @param list<list<string>> $roster   the lines of each decal of a set; none where all are alike
-     * @param list<PieceView>   $pieces the pieces it is about
+     * @param list<PieceView>   $pieces the pieces it is about; not all where there are very many
+     * @param int                $manyPieces how many pieces there are
      * @param list<ProofView>   $proofs the versions shown to the customer, oldest first
      * @param list<LogLineView> $log what happened, newest first
      * @param list<MoveView>    $moves what may be done with it now
@@ -66,6 +67,7 @@ final readonly class DocketView
         public Answers $answers,
         public DesignView $design,
         public array $pieces,
+        public int $manyPieces,
         public array $proofs,
         public array $log,
         public array $moves,
@@ -85,6 +87,7 @@ final readonly class DocketView
         bool $late,
         ?\DateTimeImmutable $onBy,
         array $pieces,
+        int $manyPieces,
         array $proofs,
         array $log,
         array $cautions,
@@ -115,6 +118,7 @@ final readonly class DocketView
             $typed,
             DesignView::from($docket->design()),
             $pieces,
+            $manyPieces,
             $proofs,
             $log,
             array_map(MoveView::ofDocket(...), Journey::docketMoves($docket->state())),

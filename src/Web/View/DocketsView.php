@@ -7,8 +7,12 @@ namespace Yelbo\Web\View;
 /** Dockets in a list. */
 final readonly class DocketsView
 {
-    /** @param list<DocketRow> $dockets the dockets*/
-    public function __construct(public array $dockets)
+    /**
+     * @param list<DocketRow> $dockets due soonest first; those found the newest first
+     * @param int             $from    how many come before them
+     * @param int             $many    how many there are in all
+     */
+    public function __construct(public array $dockets, public int $from, public int $many)
     {
     }
 }

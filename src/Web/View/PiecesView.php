@@ -7,8 +7,11 @@ namespace Yelbo\Web\View;
 /** Pieces at a station. */
 final readonly class PiecesView
 {
-    /** @param list<PieceView> $pieces the pieces it is about*/
-    public function __construct(public array $pieces)
+    /**
+     * @param list<PieceView> $pieces due soonest first
+     * @param int             $many   how many stand there; more than are given where not all were asked for
+     */
+    public function __construct(public array $pieces, public int $many)
     {
     }
 }

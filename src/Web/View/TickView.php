@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Orders\Standing;
+
 /** A docket waiting at a station. */
 final readonly class TickView
 {
@@ -23,5 +25,17 @@ final readonly class TickView
         public bool $late,
         public ?string $neededAt,
     ) {
+    }
+
+    public static function from(Standing $docket): self
+    {
+        return new self(
+            $docket->number,
+            $docket->tag(),
+            $docket->label,
+            $docket->customer,
+            $docket->isLate,
+            $docket->neededAt?->format(\DATE_ATOM),
+        );
     }
 }

@@ -19,10 +19,13 @@ export const line = queryOptions({
   refetchInterval: FRESH,
 });
 
-export const dockets = (station: Schemas['Station']) =>
+/** Dockets asked for at once; what comes after them is asked for when it is scrolled to. */
+export const PAGE = 60;
+
+export const dockets = (station: Schemas['Station'], page = 0) =>
   queryOptions({
-    queryKey: [RECORD, 'dockets', station],
-    queryFn: () => ask(api.GET('/api/dockets', { params: { query: { station } } })),
+    queryKey: [RECORD, 'dockets', station, page],
+    queryFn: () => ask(api.GET('/api/dockets', { params: { query: { station, from: page * PAGE, most: PAGE } } })),
     refetchInterval: FRESH,
   });
 
@@ -40,20 +43,32 @@ export const docket = (number: number) =>
     queryFn: () => ask(api.GET('/api/dockets/{number}', { params: { path: { number } } })),
   });
 
-export const pieces = (station: Schemas['Station']) =>
+/** So many of the pieces at a station, due soonest first. */
+export const pieces = (station: Schemas['Station'], most: number) =>
   queryOptions({
-    queryKey: [RECORD, 'pieces', station],
-    queryFn: () => ask(api.GET('/api/pieces', { params: { query: { station } } })),
+    queryKey: [RECORD, 'pieces', station, most],
+    queryFn: () => ask(api.GET('/api/pieces', { params: { query: { station, most } } })),
     refetchInterval: FRESH,
+    placeholderData: keepPreviousData,
   });
 
-export const waitingForFilm = queryOptions({
-  queryKey: [RECORD, 'pieces', 'batch'],
-  queryFn: () => ask(api.GET('/api/batches/waiting')),
-  refetchInterval: FRESH,
-});
+/** What waits for film, with the pieces of one film: of the one due soonest where none is named. */
+export const waitingForFilm = (film: number | null) =>
+  queryOptions({
+    queryKey: [RECORD, 'pieces', 'batch', film],
+    queryFn: () => ask(api.GET('/api/batches/waiting', { params: { query: film === null ? {} : { film } } })),
+    refetchInterval: FRESH,
+    placeholderData: keepPreviousData,
+  });
 
-export const stock = queryOptions({ queryKey: [RECORD, 'stock'], queryFn: () => ask(api.GET('/api/stock')) });
+/** The shelf, and something more by its number that may be used up. */
+export const stockAnd = (also: string) =>
+  queryOptions({
+    queryKey: [RECORD, 'stock', also],
+    queryFn: () => ask(api.GET('/api/stock', { params: { query: also ? { also } : {} } })),
+    placeholderData: keepPreviousData,
+  });
+export const stock = stockAnd('');
 export const batches = queryOptions({
   queryKey: [RECORD, 'batches'],
   queryFn: () => ask(api.GET('/api/batches')),

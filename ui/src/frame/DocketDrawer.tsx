@@ -129,6 +129,11 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
         )}
         {docket.pieces.length > 0 && (
           <Section title="Pieces">
+            {docket.manyPieces > docket.pieces.length && (
+              <p className="pb-1 text-note text-ink2">
+                The first {docket.pieces.length} of {docket.manyPieces}.
+              </p>
+            )}
             <ul>
               {docket.pieces.map((piece) => (
                 <li key={piece.id} className="flex items-center gap-3 border-b border-rule py-1.5">

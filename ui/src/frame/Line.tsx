@@ -12,7 +12,7 @@ import { STATIONS, stationName } from './stations';
 export function Line() {
   const { data } = useQuery(line);
   const stations: Schemas['StationView'][] =
-    data?.stations ?? STATIONS.map((station, nth) => ({ station, nth: nth + 1, late: 0, waiting: [] }));
+    data?.stations ?? STATIONS.map((station, nth) => ({ station, nth: nth + 1, late: 0, many: 0, waiting: [] }));
   return (
     <nav aria-label="The line" className="grid grid-cols-8 border-b-2 border-ink px-5 max-lg:px-2">
       {stations.map((station) => (
@@ -23,7 +23,6 @@ export function Line() {
 }
 
 function Stop({ station }: { station: Schemas['StationView'] }) {
-  const count = station.waiting.length;
   return (
     <NavLink
       to={`/${station.station}`}
@@ -43,12 +42,12 @@ function Stop({ station }: { station: Schemas['StationView'] }) {
                 </span>
               )}
               <span className={isActive ? '' : 'text-ink2'}>
-                {count}
+                {station.many}
                 <span className="sr-only"> waiting</span>
               </span>
             </span>
           </span>
-          <Ticks waiting={station.waiting} light={isActive} />
+          <Ticks waiting={station.waiting} many={station.many} light={isActive} />
         </>
       )}
     </NavLink>
@@ -56,7 +55,7 @@ function Stop({ station }: { station: Schemas['StationView'] }) {
 }
 
 /** One tick a docket. They are a picture: the same dockets stand in the station's own list. */
-function Ticks({ waiting, light }: { waiting: Schemas['TickView'][]; light: boolean }) {
+function Ticks({ waiting, many, light }: { waiting: Schemas['TickView'][]; many: number; light: boolean }) {
   const navigate = useNavigate();
   const [search] = useSearchParams();
   const most = 14;
@@ -92,7 +91,7 @@ function Ticks({ waiting, light }: { waiting: Schemas['TickView'][]; light: bool
           />
         </span>
       ))}
-      {waiting.length > most && <span className="pl-0.5 text-xs leading-3">+{waiting.length - most}</span>}
+      {many > most && <span className="pl-0.5 text-xs leading-3">+{many - most}</span>}
     </span>
   );
 }

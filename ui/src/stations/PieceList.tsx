@@ -1,7 +1,27 @@
-import type { ReactNode } from 'react';
-import type { Piece } from '../api/client';
-import { Swatch } from '../parts/basics';
+import { useQuery } from '@tanstack/react-query';
+import { type ReactNode, useState } from 'react';
+import type { Piece, Schemas } from '../api/client';
+import { pieces } from '../api/queries';
+import { Move, Swatch } from '../parts/basics';
 import { asDay } from '../parts/time';
+
+/** Pieces shown at first, and more each time they are asked for. */
+const SOME = 60;
+
+/** The pieces at a station: so many as were asked for, and what asks for more. */
+export function usePieces(station: Schemas['Station']) {
+  const [most, setMost] = useState(SOME);
+  return { query: useQuery(pieces(station, most)), more: () => setMost((now) => now + SOME) };
+}
+
+/** Under a list that does not show all there are. */
+export function More({ shown, many, onMore }: { shown: number; many: number; onMore: () => void }) {
+  return many > shown ? (
+    <Move tall className="m-4" onClick={onMore}>
+      {many - shown} more wait
+    </Move>
+  ) : null;
+}
 
 /** The pieces at a bench station; targets a thumb can hit. */
 export function PieceList({

@@ -2,22 +2,22 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Piece, type Schemas } from '../../api/client';
 import { stepsKey } from '../../api/keys';
-import { pieces as piecesQuery, useChange } from '../../api/queries';
+import { useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { Caution, NextMove, Nothing, Ready, Scroll, Trouble } from '../../parts/basics';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
 import { Minded } from '../Minded';
-import { PieceList } from '../PieceList';
+import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { usePieceMove } from '../usePieceMove';
 
 export function ApplyStation() {
-  const query = useQuery(piecesQuery('apply'));
+  const { query, more } = usePieces('apply');
   const [chosen, setChosen] = useState<number | null>(null);
   const now = useNow();
   return (
     <Ready query={query} what="the pieces">
-      {({ pieces }) => {
+      {({ pieces, many }) => {
         const piece =
           pieces.find((one) => one.id === chosen) ?? pieces.find((one) => one.state === 'applying') ?? pieces[0];
         const resting = pieces.filter((one) => one.state === 'curing');
@@ -41,6 +41,7 @@ export function ApplyStation() {
                   }
                 />
               )}
+              <More shown={pieces.length} many={many} onMore={more} />
             </div>
             {piece.state === 'curing' ? (
               <Resting key={piece.id} piece={piece} />

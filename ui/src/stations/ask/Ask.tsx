@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Answers, api, ask, type Docket } from '../../api/client';
-import { answersTo, docket as docketQuery, dockets, objects, stock, useDocketChange, useEdit } from '../../api/queries';
+import { answersTo, docket as docketQuery, objects, stock, useDocketChange, useEdit } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
 import { Move, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
@@ -22,13 +22,12 @@ const UNKEPT = 'yelbo.ask';
 
 export function Ask() {
   const { number } = useParams();
-  const list = useQuery(dockets('ask'));
   const opened = useQuery({ ...docketQuery(Number(number)), enabled: Boolean(number) && number !== 'new' });
   return (
     <div className="grid h-full grid-cols-[232px_1fr] grid-rows-[minmax(0,1fr)]">
       <StationList
         title="Begun, not taken yet"
-        query={list}
+        station="ask"
         current={Number(number)}
         to={(row) => `/ask/${row.number}`}
       >

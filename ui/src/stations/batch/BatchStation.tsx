@@ -1,44 +1,34 @@
 import { useQuery } from '@tanstack/react-query';
-import { useMemo, useState } from 'react';
-import type { Film, Piece } from '../../api/client';
+import { useState } from 'react';
+import type { Schemas } from '../../api/client';
 import { waitingForFilm } from '../../api/queries';
 import { Nothing, Ready, Swatch } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 import { PieceChoice } from './PieceChoice';
 import { Planning } from './Planning';
 
-type OfFilm = { film: Film; pieces: Piece[] };
+type Waiting = Schemas['WaitingView'];
 
 export function BatchStation() {
-  const query = useQuery(waitingForFilm);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const query = useQuery(waitingForFilm(chosen));
   return (
     <Ready query={query} what="the approved pieces">
-      {({ pieces }) =>
-        pieces.length === 0 ? (
+      {(waiting) =>
+        waiting.films.length === 0 ? (
           <Nothing title="Nothing waits for film">Approved pieces come here by themselves.</Nothing>
         ) : (
-          <Films pieces={pieces} />
+          <Films waiting={waiting} onChoose={setChosen} />
         )
       }
     </Ready>
   );
 }
 
-function Films({ pieces }: { pieces: Piece[] }) {
-  const films = useMemo(() => {
-    const byFilm = new Map<number, OfFilm>();
-    for (const piece of pieces) {
-      if (piece.film) {
-        const entry = byFilm.get(piece.film.id) ?? { film: piece.film, pieces: [] };
-        entry.pieces.push(piece);
-        byFilm.set(piece.film.id, entry);
-      }
-    }
-    return [...byFilm.values()];
-  }, [pieces]);
-  const [chosen, setChosen] = useState<number | null>(null);
+function Films({ waiting, onChoose }: { waiting: Waiting; onChoose: (film: number) => void }) {
+  const { films, pieces } = waiting;
   const [leftOut, setLeftOut] = useState<Set<number>>(() => new Set());
-  const open = films.find((entry) => entry.film.id === chosen) ?? films[0];
+  const open = films.find((entry) => entry.film.id === waiting.film);
   return (
     <div className="grid h-full grid-cols-[272px_1fr]">
       <div className="flex min-h-0 flex-col border-r border-rule">
@@ -49,28 +39,35 @@ function Films({ pieces }: { pieces: Piece[] }) {
               key={entry.film.id}
               entry={entry}
               current={entry.film.id === open?.film.id}
-              onOpen={() => setChosen(entry.film.id)}
+              onOpen={() => onChoose(entry.film.id)}
             />
           ))}
         </nav>
         {open && (
           <PieceChoice
-            pieces={open.pieces}
-            leftOut={new Set([...leftOut].filter((id) => open.pieces.some((piece) => piece.id === id)))}
+            pieces={pieces}
+            many={open.pieces}
+            leftOut={new Set([...leftOut].filter((id) => pieces.some((piece) => piece.id === id)))}
             onChange={setLeftOut}
           />
         )}
       </div>
       {open && (
-        <Planning key={open.film.id} film={open.film} pieces={open.pieces.filter((piece) => !leftOut.has(piece.id))} />
+        <Planning key={open.film.id} film={open.film} pieces={pieces.filter((piece) => !leftOut.has(piece.id))} />
       )}
     </div>
   );
 }
 
-function FilmRow({ entry, current, onOpen }: { entry: OfFilm; current: boolean; onOpen: () => void }) {
-  const late = entry.pieces.filter((piece) => piece.late).length;
-  const recut = entry.pieces.filter((piece) => piece.recuts > 0).length;
+function FilmRow({
+  entry,
+  current,
+  onOpen,
+}: {
+  entry: Waiting['films'][number];
+  current: boolean;
+  onOpen: () => void;
+}) {
   return (
     <button
       type="button"
@@ -83,15 +80,15 @@ function FilmRow({ entry, current, onOpen }: { entry: OfFilm; current: boolean; 
         <span className="min-w-0 flex-1">
           <span className="flex justify-between gap-2">
             <b className="truncate font-semibold">{entry.film.name}</b>
-            {late > 0 && (
+            {entry.late > 0 && (
               <span className="label bg-signal px-1" style={{ color: 'var(--color-white)' }}>
-                {late} late
+                {entry.late} late
               </span>
             )}
           </span>
           <span className="block truncate text-sm opacity-80">
-            {entry.pieces.length} {entry.pieces.length === 1 ? 'piece' : 'pieces'}, {asDay(entry.pieces[0]?.neededAt)}
-            {recut > 0 && `, ${recut} recut`}
+            {entry.pieces} {entry.pieces === 1 ? 'piece' : 'pieces'}, {asDay(entry.neededAt)}
+            {entry.recut > 0 && `, ${entry.recut} recut`}
           </span>
         </span>
       </span>

@@ -5,10 +5,13 @@ import { asDay } from '../../parts/time';
 /** What waits for one film, due soonest first: all of it, some, or one order. */
 export function PieceChoice({
   pieces,
+  many,
   leftOut,
   onChange,
 }: {
   pieces: Piece[];
+  /** How many wait for this film; more than there are to choose from where there are very many. */
+  many: number;
   leftOut: Set<number>;
   onChange: (leftOut: Set<number>) => void;
 }) {
@@ -36,6 +39,11 @@ export function PieceChoice({
           </Move>
         </span>
       </div>
+      {many > pieces.length && (
+        <p className="px-4 pb-1 text-note">
+          The first {pieces.length} of {many}. The others come up when these are released.
+        </p>
+      )}
       <ul className="min-h-0 flex-1 overflow-auto">
         {pieces.map((piece) => (
           <li key={piece.id} className="flex items-center border-b border-rule pr-2 pl-4">

@@ -17,7 +17,7 @@ export function CutStation() {
   const [chosen, setChosen] = useState<number | null>(null);
   return (
     <Ready query={query} what="the batches">
-      {({ batches: open }) => {
+      {({ batches: open, many }) => {
         const batch = open.find((one) => one.id === chosen) ?? open.find((one) => one.state === 'cutting') ?? open[0];
         return batch ? (
           <div className="grid h-full grid-cols-[220px_1fr]">
@@ -42,6 +42,7 @@ export function CutStation() {
                   )}
                 </button>
               ))}
+              {many > open.length && <p className="px-4 py-3 text-ink2">{many - open.length} more come after these.</p>}
             </nav>
             <Sheet
               key={batch.id}
@@ -104,9 +105,11 @@ function Board({ batch, together }: { batch: Batch; together: number[] }) {
   );
   const cutting = batch.state === 'cutting';
   const live = cutter.data?.batch === batch.id ? cutter.data : undefined;
-  const offers = (shelf.data?.items ?? []).filter(
-    (item) => item.film.id === batch.film.id && (item.count > 0 || item.id === batch.stock.id),
+  const others = (shelf.data?.items ?? []).filter(
+    (item) => item.film.id === batch.film.id && item.id !== batch.stock.id,
   );
+  // What it is planned on may be the last there was of it.
+  const offers = [batch.stock, ...others];
   return (
     <div className="grid min-h-0 grid-cols-[1fr_344px]">
       <div className="flex min-h-0 flex-col">
@@ -218,7 +221,7 @@ function LeftOver() {
   const left = useQuery(remnants);
   return left.data && left.data.remnants.length > 0 ? (
     <div className="shrink-0 border-b border-rule bg-paper">
-      <LastRemnant remnants={left.data.remnants} />
+      <LastRemnant remnants={left.data.remnants} many={left.data.many} />
     </div>
   ) : null;
 }

@@ -23,7 +23,7 @@ export function ProofStation() {
     <div className="grid h-full grid-cols-[232px_1fr]">
       <StationList
         title="Waiting for a yes"
-        query={list}
+        station="proof"
         current={Number(number)}
         to={(row) => `/proof/${row.number}`}
       />

@@ -2,7 +2,6 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Piece } from '../../api/client';
 import { RECORD } from '../../api/keys';
-import { pieces as piecesQuery } from '../../api/queries';
 import {
   Facts,
   FilmName,
@@ -18,16 +17,16 @@ import {
 import { TextField } from '../../parts/fields';
 import { asDay, asMoment } from '../../parts/time';
 import { Minded } from '../Minded';
-import { PieceList } from '../PieceList';
+import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { usePieceMove } from '../usePieceMove';
 
 export function SendStation() {
-  const query = useQuery(piecesQuery('send'));
+  const { query, more } = usePieces('send');
   const [chosen, setChosen] = useState<number | null>(null);
   return (
     <Ready query={query} what="the pieces">
-      {({ pieces }) => {
+      {({ pieces, many }) => {
         const piece =
           pieces.find((one) => one.id === chosen) ?? pieces.find((one) => one.state === 'ready') ?? pieces[0];
         const away = pieces.filter((one) => one.state === 'on-its-way');
@@ -49,6 +48,7 @@ export function SendStation() {
                   extra={(one) => one.tracking ?? 'no tracking number'}
                 />
               )}
+              <More shown={pieces.length} many={many} onMore={more} />
             </div>
             <Parcel key={piece.id} piece={piece} />
           </div>

@@ -20,6 +20,9 @@ export function Week() {
         ) : (
           <Scroll label="Week" className="h-full bg-paper px-8 py-5">
             <h2 className="title mb-3">Promised, by the day it is used</h2>
+            {stations.some((stop) => stop.many > stop.waiting.length) && (
+              <p className="mb-3 text-ink2">The {all.length} due soonest are shown.</p>
+            )}
             {days.map((day) => (
               <div key={day} className="grid grid-cols-[180px_1fr] border-t border-rule py-2">
                 <h2 className="font-label text-xl font-semibold">{day ? asDay(day) : 'No day yet'}</h2>

@@ -32,7 +32,7 @@ export function Size() {
   const opened = useQuery({ ...docketQuery(Number(number)), enabled: Boolean(number) });
   return (
     <div className="grid h-full grid-cols-[232px_1fr]">
-      <StationList title="To be sized" query={list} current={Number(number)} to={(row) => `/size/${row.number}`} />
+      <StationList title="To be sized" station="size" current={Number(number)} to={(row) => `/size/${row.number}`} />
       {number === undefined ? (
         <Nothing title={list.data?.dockets.length === 0 ? 'Nothing to size' : 'Choose an order'}>
           <p>] opens the first one.</p>

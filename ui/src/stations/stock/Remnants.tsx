@@ -7,10 +7,12 @@ type Remnant = Schemas['RemnantView'];
 type How = 'square' | 'odd' | 'scrap';
 
 /** What cuts left, each with what Yelbo would do with it: one touch puts it away. */
-export function Remnants({ remnants }: { remnants: Remnant[] }) {
+export function Remnants({ remnants, many }: { remnants: Remnant[]; many: number }) {
   return (
     <section aria-label="Left from cuts" className="mb-4">
-      <h3 className="label mb-1">Left from cuts, to be put away</h3>
+      <h3 className="label mb-1">
+        Left from cuts, to be put away{many > remnants.length && `: the newest ${remnants.length} of ${many}`}
+      </h3>
       <ul className="grid max-h-80 grid-cols-3 gap-3 overflow-auto">
         {remnants.map((remnant) => (
           <li key={remnant.batch} className="border border-ink bg-ground">
@@ -23,14 +25,14 @@ export function Remnants({ remnants }: { remnants: Remnant[] }) {
 }
 
 /** The newest of them in one line, where the cutter stands; the others are in Stock. */
-export function LastRemnant({ remnants }: { remnants: Remnant[] }) {
-  const last = remnants.at(-1);
+export function LastRemnant({ remnants, many }: { remnants: Remnant[]; many: number }) {
+  const last = remnants[0];
   return last ? (
     <section aria-label="Left from the last cut" className="flex flex-wrap items-center gap-2 px-4 py-2">
       <RemnantRow key={last.batch} remnant={last} line />
-      {remnants.length > 1 && (
+      {many > 1 && (
         <Link className="ml-auto inline-flex min-h-12 items-center underline" to="/stock">
-          {remnants.length - 1} more
+          {many - 1} more
         </Link>
       )}
     </section>

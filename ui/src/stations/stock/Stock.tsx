@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { type FormEvent, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { Film, StockItem as Item, Supply } from '../../api/client';
-import { remnants, stock } from '../../api/queries';
+import { remnants, stockAnd } from '../../api/queries';
 import { Move, Ready, Scroll, Swatch, useShown } from '../../parts/basics';
 import { labelOf } from '../../parts/label';
 import { FilmDialog } from './FilmDialog';
@@ -16,11 +16,11 @@ type Open = { what: 'receive'; film?: Film; item?: Item } | { what: 'film'; film
 
 /** The stockroom: film by film, what is on the shelf, and what a cut left that has to be put away. */
 export function Stock() {
-  const query = useQuery({ ...stock, refetchInterval: 8000 });
   const left = useQuery(remnants);
   const [search, setSearch] = useSearchParams();
   const [open, setOpen] = useState<Open>(null);
   const chosen = search.get('of');
+  const query = useQuery({ ...stockAnd(chosen ?? ''), refetchInterval: 8000 });
   const choose = (number: string | null) => setSearch(number === null ? {} : { of: number }, { replace: true });
   return (
     <Ready query={query} what="the shelf">
@@ -32,13 +32,13 @@ export function Stock() {
             <div className="flex min-h-0 flex-col bg-paper">
               <div className="flex flex-wrap items-end gap-3 border-b border-rule px-6 py-3">
                 <h2 className="title mr-auto self-center">Stock</h2>
-                <Scan known={[...items, ...supplies].map((one) => one.number)} onFound={choose} />
+                <Scan onFound={choose} />
                 <Move onClick={() => setOpen({ what: 'receive' })}>Receive film</Move>
                 <Move onClick={() => setOpen({ what: 'film' })}>New film</Move>
                 <Move onClick={() => setOpen({ what: 'supply' })}>Tape or blank</Move>
               </div>
               <Scroll label="Shelf" className="min-h-0 flex-1 px-6 py-3">
-                {left.data && left.data.remnants.length > 0 && <Remnants remnants={left.data.remnants} />}
+                {left.data && left.data.remnants.length > 0 && <Remnants {...left.data} />}
                 {films.length === 0 && <p className="py-6 text-ink2">No film yet. Add one with “New film”.</p>}
                 {films.map((film) => (
                   <FilmRow
@@ -91,13 +91,13 @@ export function Stock() {
 }
 
 /** A label's code, scanned or typed: a scanner types it and presses Enter. */
-function Scan({ known, onFound }: { known: string[]; onFound: (number: string) => void }) {
+function Scan({ onFound }: { onFound: (number: string) => void }) {
   const [code, setCode] = useState('');
   const [says, setSays] = useState('');
   const find = (event: FormEvent) => {
     event.preventDefault();
     const number = labelOf(code);
-    if (number !== null && known.includes(number)) {
+    if (number !== null) {
       onFound(number);
       setSays('');
       setCode('');

@@ -2,20 +2,20 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { api, ask, Problem, type Schemas } from '../../api/client';
 import { weedingKey } from '../../api/keys';
-import { pieces as piecesQuery, refresh } from '../../api/queries';
+import { refresh } from '../../api/queries';
 import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
 import { Minded } from '../Minded';
-import { PieceList } from '../PieceList';
+import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { usePieceMove } from '../usePieceMove';
 import { WeedDrawing } from './WeedDrawing';
 
 export function WeedStation() {
-  const query = useQuery(piecesQuery('weed'));
+  const { query, more } = usePieces('weed');
   const [chosen, setChosen] = useState<number | null>(null);
   return (
     <Ready query={query} what="the pieces">
-      {({ pieces }) => {
+      {({ pieces, many }) => {
         const piece = pieces.find((one) => one.id === chosen) ?? pieces[0];
         return piece ? (
           <div className="grid h-full grid-cols-[212px_1fr] max-lg:grid-cols-[168px_1fr]">
@@ -26,6 +26,7 @@ export function WeedStation() {
                 current={piece.id}
                 onChoose={(next) => setChosen(next.id)}
               />
+              <More shown={pieces.length} many={many} onMore={more} />
             </div>
             <Open key={piece.id} id={piece.id} />
           </div>
