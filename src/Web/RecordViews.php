@@ -11,9 +11,9 @@ use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceNotes;
 use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\WaitingFilm;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Web\View\DocketView;
 use Yelbo\Web\View\FilmView;
 use Yelbo\Web\View\LogLineView;
@@ -37,24 +37,14 @@ final readonly class RecordViews
     ) {
     }
 
-    /**
-     * A film for which pieces wait.
-     *
-     * @param array{pieces: int, recut: int, needed: list<array{\DateTimeImmutable|null, int}>} $waiting
-     */
-    public function waiting(int $film, array $waiting): WaitingFilmView
+    public function waiting(WaitingFilm $waiting): WaitingFilmView
     {
-        $late = 0;
-        foreach ($waiting['needed'] as [$needed, $pieces]) {
-            $late += $this->lateness->willBeLate($needed, PieceState::Waiting, null) ? $pieces : 0;
-        }
-
         return new WaitingFilmView(
-            FilmView::from($this->shelf->film($film)),
-            $waiting['pieces'],
-            $late,
-            $waiting['recut'],
-            $waiting['needed'][0][0]?->format(\DATE_ATOM),
+            FilmView::from($this->shelf->film($waiting->film)),
+            $waiting->pieces,
+            $waiting->late,
+            $waiting->recut,
+            $waiting->needed?->format(\DATE_ATOM),
         );
     }
 

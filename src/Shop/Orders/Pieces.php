@@ -17,6 +17,9 @@ use Yelbo\Trade\Journey\PieceState;
 /** The pieces on record. */
 final readonly class Pieces
 {
+    /** More are never read at once. */
+    private const MOST = 2000;
+
     public function __construct(private EntityManagerInterface $records)
     {
     }
@@ -31,6 +34,7 @@ final readonly class Pieces
      * Pieces with all that is shown of them, read at once.
      *
      * @param list<PieceState> $states
+     * @param int              $most   so many; 2,000 at the most
      * @param int|null         $film   only those of one film
      *
      * @return list<Piece> due soonest first
@@ -51,7 +55,7 @@ final readonly class Pieces
             ->addOrderBy('d.number', 'ASC')
             ->addOrderBy('p.nth', 'ASC')
             ->addOrderBy('p.layer', 'ASC')
-            ->setMaxResults($most);
+            ->setMaxResults(max(1, min(self::MOST, $most)));
         if (null !== $film) {
             $query->andWhere('p.film = :film')->setParameter('film', $film);
         }
@@ -66,40 +70,6 @@ final readonly class Pieces
     public function count(PieceState ...$states): int
     {
         return $this->records->getRepository(Piece::class)->count(['state' => $states]);
-    }
-
-    /**
-     * What waits for film, told without reading a piece: for each film how many there are, how many of them were spoiled
-     * before, and how many are needed when.
-     *
-     * @return array<int, array{pieces: int, recut: int, needed: list<array{\DateTimeImmutable|null, int}>}> by the number
-     *     of the film, that due soonest first
-     */
-    public function waitingByFilm(): array
-    {
-        /** @var list<array{film_id: int, needed_at: string|null, pieces: int, recut: int|string}> $rows */
-        $rows = $this->records
-            ->getConnection()
-            ->fetchAllAssociative(
-                'SELECT p.film_id, d.needed_at, COUNT(*) AS pieces, SUM(p.recuts > 0) AS recut
-                FROM piece p JOIN docket d ON d.id = p.docket_id WHERE p.state = ?
-                GROUP BY p.film_id, d.needed_at ORDER BY d.needed_at IS NULL, d.needed_at, p.film_id',
-                [PieceState::Waiting->value],
-            );
-        $films = [];
-        foreach ($rows as $row) {
-            $film = &$films[$row['film_id']];
-            $film ??= ['pieces' => 0, 'recut' => 0, 'needed' => []];
-            $film['pieces'] += $row['pieces'];
-            $film['recut'] += (int) $row['recut'];
-            $film['needed'][] = [
-                null === $row['needed_at'] ? null : new \DateTimeImmutable($row['needed_at']),
-                $row['pieces'],
-            ];
-            unset($film);
-        }
-
-        return $films;
     }
 
     /**

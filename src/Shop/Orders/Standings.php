@@ -25,6 +25,8 @@ use Yelbo\Trade\Journey\Station;
  */
 final readonly class Standings
 {
+    /** More are never given at once. */
+    private const MOST = 200;
     private const ROW = <<<'SQL'
         SELECT d.id, d.number, d.label, d.state, d.needed_at, d.quantity, d.film_id, d.object_name,
                COALESCE(c.name, JSON_VALUE(d.answers, '$.customer')) AS customer
@@ -64,10 +66,27 @@ final readonly class Standings
         ));
     }
 
-    /** @return list<Standing> all that stand at a station, due soonest first */
-    public function at(Station $station): array
+    /**
+     * Some of those that stand at a station, due soonest first.
+     *
+     * @param Station|null $station none for all stations
+     * @param int          $from    so many come before them
+     * @param int          $most    so many of them; 200 at the most
+     *
+     * @return array{many: int, from: int, part: list<Standing>} with how many stand there in all
+     */
+    public function part(?Station $station, int $from, int $most): array
     {
-        return $this->remembered($station->value, fn (): array => $this->byStation()[$station->value] ?? []);
+        $here = null === $station
+            ? $this->open()
+            : $this->remembered($station->value, fn (): array => $this->byStation()[$station->value] ?? []);
+        $from = max(0, $from);
+
+        return [
+            'many' => \count($here),
+            'from' => $from,
+            'part' => \array_slice($here, $from, max(0, min(self::MOST, $most))),
+        ];
     }
 
     /** @return array<string, list<Standing>> */

@@ -14,6 +14,7 @@ use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Shop\Orders\WaitingFilms;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Web\BatchViews;
 use Yelbo\Web\Guard\Polled;
@@ -42,6 +43,7 @@ final readonly class BatchController
         private Cutting $cutting,
         private Remnants $remnants,
         private Pieces $pieces,
+        private WaitingFilms $films,
         private BatchViews $views,
         private RecordViews $records,
         private SheetMap $map,
@@ -49,18 +51,18 @@ final readonly class BatchController
     }
 
     /**
-     * Lists what is approved and waits for film, by film, and the pieces of one of them, due soonest first: of the first
-     * where none is named.
+     * Lists what is approved and waits for film, by film, and the pieces of one of them, due soonest first: of the
+     * first where none is named.
      */
     #[Polled]
     #[Route('/api/batches/waiting', name: 'batch-waiting', methods: ['GET'])]
     public function waiting(#[MapQueryParameter] ?int $film = null): WaitingView
     {
-        $waiting = $this->pieces->waitingByFilm();
+        $waiting = $this->films->all();
         $film = isset($waiting[$film]) ? $film : array_key_first($waiting);
 
         return new WaitingView(
-            array_map($this->records->waiting(...), array_keys($waiting), array_values($waiting)),
+            array_map($this->records->waiting(...), array_values($waiting)),
             $film,
             null === $film ? [] : array_map(
                 $this->records->piece(...),

@@ -69,14 +69,9 @@ final readonly class LineController
 
             return new DocketsView($this->rows($found), 0, \count($found));
         }
-        $here = null === $station ? $this->standings->open() : $this->standings->at($station);
-        $from = max(0, $from);
+        $here = $this->standings->part($station, $from, $most);
 
-        return new DocketsView(
-            $this->rows(\array_slice($here, $from, max(0, min(self::MOST, $most)))),
-            $from,
-            \count($here),
-        );
+        return new DocketsView($this->rows($here['part']), $here['from'], $here['many']);
     }
 
     /**

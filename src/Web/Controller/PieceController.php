@@ -35,7 +35,6 @@ use Yelbo\Web\View\WeedingView;
 final readonly class PieceController
 {
     private const MOST = 60;
-    private const MOST_EVER = 2000;
 
     public function __construct(
         private Pieces $pieces,
@@ -58,7 +57,7 @@ final readonly class PieceController
         $states = PieceState::atStation($station);
 
         return new PiecesView(
-            array_map($this->records->piece(...), $this->pieces->at($states, max(1, min(self::MOST_EVER, $most)))),
+            array_map($this->records->piece(...), $this->pieces->at($states, $most)),
             $this->pieces->count(...$states),
         );
     }

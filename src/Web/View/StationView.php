@@ -16,7 +16,12 @@ final readonly class StationView
      * @param int $nth its place in the line, from 1
      * @param int $late how many late ones stand there
      */
-    public function __construct(public Station $station, public int $nth, public int $late, public int $many, public array $waiting)
-    {
+    public function __construct(
+        public Station $station,
+        public int $nth,
+        public int $late,
+        public int $many,
+        public array $waiting,
+    ) {
     }
 }
