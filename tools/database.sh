@@ -1,13 +1,13 @@
 # The database in the data folder: made once, started on loopback, brought up to date.
 
 # As the one who owns the data folder: known by the socket, without a password.
-admin_sql() { mariadb --no-defaults --protocol=socket --socket="$YELBO_VAR/run/mariadb.sock" -u "$(id -un)" "$@"; }
+admin_sql() { as_shop mariadb --no-defaults --protocol=socket --socket="$YELBO_VAR/run/mariadb.sock" -u "$SHOP_USER" "$@"; }
 
 make_database() {
     [ -f "$YELBO_VAR/mariadb/.made" ] && return 0
     rm -rf "$YELBO_VAR/mariadb"
-    step "Database folder" "$YELBO_VAR/log/mariadb-install.log" mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$YELBO_VAR/mariadb" \
-        --auth-root-authentication-method=socket --auth-root-socket-user="$(id -un)" --skip-test-db ||
+    step "Database folder" "$YELBO_VAR/log/mariadb-install.log" as_shop mariadb-install-db --no-defaults --user="$SHOP_USER" --datadir="$YELBO_VAR/mariadb" \
+        --auth-root-authentication-method=socket --auth-root-socket-user="$SHOP_USER" --skip-test-db ||
         { tail_of "$YELBO_VAR/log/mariadb-install.log"; die "The database folder could not be made." "See $YELBO_VAR/log/mariadb-install.log"; }
     : >"$YELBO_VAR/mariadb/.made"
 }
@@ -17,7 +17,7 @@ start_database() {
     make_database
     is_running mariadb || refuse_taken_port "$YELBO_DB_PORT" YELBO_DB_PORT
     mkdir -p "$YELBO_VAR/run/none"
-    start_service mariadb mariadbd --no-defaults --user="$(id -un)" --datadir="$YELBO_VAR/mariadb" --bind-address=127.0.0.1 \
+    start_service mariadb mariadbd --no-defaults --user="$SHOP_USER" --datadir="$YELBO_VAR/mariadb" --bind-address=127.0.0.1 \
         --port="$YELBO_DB_PORT" --socket="$YELBO_VAR/run/mariadb.sock" --pid-file="$YELBO_VAR/run/mariadbd.pid" --tmpdir="$YELBO_VAR/tmp" \
         --secure-file-priv="$YELBO_VAR/run/none" --local-infile=0 --symbolic-links=0 --max-allowed-packet=64M \
         --skip-log-bin --skip-name-resolve --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci
@@ -29,7 +29,7 @@ start_database() {
 # A data folder from before has a root that asks for no password: it is shut when it is first met.
 admin_answers() {
     admin_sql -e 'SELECT 1' || mariadb --no-defaults --protocol=socket --socket="$YELBO_VAR/run/mariadb.sock" -u root -e "
-        CREATE USER IF NOT EXISTS '$(id -un)'@localhost IDENTIFIED VIA unix_socket; GRANT ALL ON *.* TO '$(id -un)'@localhost WITH GRANT OPTION"
+        CREATE USER IF NOT EXISTS '$SHOP_USER'@localhost IDENTIFIED VIA unix_socket; GRANT ALL ON *.* TO '$SHOP_USER'@localhost WITH GRANT OPTION"
 }
 
 # Rows for the application, tables and schemas for what keeps them, and nobody without a password or the right socket.
@@ -89,7 +89,13 @@ backup() {
     local file says
     file=$(from_caller "${GIVEN[0]}")
     database_is_there
-    says=$(keeper yelbo:backup "$file") || die "The backup was not written. $says" "./yelbo backup FILE, with another name or more room"
+    # Written by the one whose shop it is, put in its place by the one who asked for it.
+    [ ! -e "$file" ] || die "The backup was not written. $file is there already." "./yelbo backup FILE, with another name or more room"
+    local made=$YELBO_VAR/tmp/backup-$$.zip
+    says=$(keeper yelbo:backup "$made") || { rm -f "$made"; die "The backup was not written. $says" "./yelbo backup FILE, with another name or more room"; }
+    mv "$made" "$file" 2>>"$YELBO_VAR/log/backup.log" ||
+        { rm -f "$made"; die "The backup was not written. There is no writing to $file." "./yelbo backup FILE, with another name or more room"; }
+    chown "$(id -u):$(id -g)" "$file"
     say "Written: $file ($says, $(du -h "$file" | cut -f1))"
 }
 
@@ -110,11 +116,17 @@ restore() {
     [ "$(admin_sql -N "$YELBO_SCHEMA" -e "SELECT COUNT(*) FROM batch WHERE state = 'cutting'" 2>/dev/null)" = 0 ] ||
         die "A batch is on the cutter." "Wait until it is done, or stop it, then put the backup back."
     stamp=$(date +%Y%m%d_%H%M%S)
-    says=$(keeper yelbo:restore "$file" "yelbo_$stamp") ||
+    # As the one whose shop it is can read it.
+    local given=$YELBO_VAR/tmp/restore-$$.zip
+    (umask 077 && cp "$file" "$given" && chown "$SHOP_USER:" "$given") || die "$file cannot be read." "./yelbo restore FILE"
+    says=$(keeper yelbo:restore "$given" "yelbo_$stamp")
+    local told=$?
+    rm -f "$given"
+    [ $told = 0 ] ||
         die "$(basename "$file") was not put back, and nothing was changed. ${says:-See $YELBO_VAR/log/yelbo.log}" "./yelbo restore FILE, with another file"
     for name in nginx worker nester nightly fpm; do stop_service "$name"; done
     before=$YELBO_BACKUPS/before-restore-$stamp.zip
-    (umask 077 && mkdir -p "$YELBO_BACKUPS")
+    [ -d "$YELBO_BACKUPS" ] || (umask 077 && mkdir -p "$YELBO_BACKUPS" && chown "$SHOP_USER:" "$YELBO_BACKUPS")
     if ! keeper yelbo:backup "$before" >"$YELBO_VAR/log/backup.log" 2>&1; then
         admin_sql -e "DROP DATABASE yelbo_$stamp"
         start_all installed

@@ -39,6 +39,11 @@ install_npm() {
     set_stamp "$YELBO_ROOT/node_modules" "$(npm_stamp)"
 }
 
+# Some archives of packages let nobody but their owner read them; what runs is not always theirs.
+let_read() {
+    [ -z "$(find "$YELBO_ROOT/vendor" "$YELBO_ROOT/public" ! -type l ! -perm -004 -print -quit)" ] || chmod -R a+rX "$YELBO_ROOT/vendor" "$YELBO_ROOT/public"
+}
+
 build_ui() {
     stamp_is "$YELBO_ROOT/public/build" "$(ui_stamp)" && return 0
     step "Front end" "$YELBO_VAR/log/vite.log" npm run build ||
@@ -47,7 +52,7 @@ build_ui() {
 }
 
 warm_cache() {
-    mkdir -p "$YELBO_VAR/cache"
+    as_shop mkdir -p "$YELBO_VAR/cache"
     stamp_is "$YELBO_VAR/cache" "$(code_stamp)" && return 0
     rm -rf "$YELBO_VAR/cache/$APP_ENV"
     step "Application cache" "$YELBO_VAR/log/cache.log" console cache:warmup ||
@@ -61,5 +66,6 @@ install_all() {
     install_composer
     install_npm
     build_ui
+    [ "$SHOP_USER" = "$(id -un)" ] || let_read
     warm_cache
 }

@@ -1,6 +1,7 @@
 # The processes: each kept alive by a small keeper, each ended by the id it was started with.
 
 service_names() {
+    [ ! -e "$YELBO_VAR/node" ] || { printf 'fpm worker nester nginx'; return; }
     [ "$YELBO_OWN_DATABASE" = yes ] && printf 'mariadb '
     printf 'fpm worker nester nightly cutter nginx'
 }
@@ -13,7 +14,7 @@ start_service() {
     shift
     is_running "$name" && return 0
     stop_service "$name"
-    setsid bash "$YELBO_ROOT/tools/keep.sh" "$name" "$@" >>"$YELBO_VAR/log/$name.log" 2>&1 </dev/null &
+    as_shop setsid bash "$YELBO_ROOT/tools/keep.sh" "$name" "$@" >>"$YELBO_VAR/log/$name.log" 2>&1 </dev/null &
     wait_for "$name" 10 is_running "$name" || { tail_of "$YELBO_VAR/log/$name.log"; die "$name would not start." "See $YELBO_VAR/log/$name.log"; }
 }
 
@@ -56,13 +57,13 @@ page_answers() { php -r 'exit(str_contains((string) @file_get_contents("http://1
 
 write_configs() {
     local root_user='' fpm_user=''
-    [ "$(id -u)" = 0 ] && root_user="user root;" && fpm_user='user = root\ngroup = root'
+    [ "$SHOP_USER" = root ] && root_user="user root;" && fpm_user='user = root\ngroup = root'
     sed -e "s|@VAR@|$YELBO_VAR|g" -e "s|@ROOT@|$YELBO_ROOT|g" -e "s|@PORT@|$YELBO_PORT|g" -e "s|@USER@|$root_user|g" \
         -e "s|@SIGN_INS@|$YELBO_SIGN_INS|g" "$YELBO_ROOT/config/server/nginx.conf" >"$YELBO_VAR/etc/nginx.conf"
     sed -e "s|@VAR@|$YELBO_VAR|g" -e "s|@BUDGET@|$YELBO_BUDGET|g" "$YELBO_ROOT/config/server/fpm.conf" >"$YELBO_VAR/etc/fpm.conf"
     # The user of every pool.
     [ -z "$fpm_user" ] || sed -i "s|^listen = |$fpm_user\nlisten = |" "$YELBO_VAR/etc/fpm.conf"
-    mkdir -p "$YELBO_VAR"/tmp/nginx
+    as_shop mkdir -p "$YELBO_VAR"/tmp/nginx
 }
 
 start_all() {
@@ -75,27 +76,47 @@ start_all() {
     start_database
     migrate
     [ -n "${YELBO_LOAD_DEMO:-}" ] && load_demo $YELBO_LOAD_DEMO
-    write_configs
-    local fpm_flags=()
-    [ "$(id -u)" = 0 ] && fpm_flags=(--allow-to-run-as-root)
-    start_service fpm php-fpm8.2 --nodaemonize --fpm-config "$YELBO_VAR/etc/fpm.conf" "${fpm_flags[@]}"
     start_service cutter php "$YELBO_ROOT/bin/console" yelbo:cutter
-    start_service worker php "$YELBO_ROOT/bin/console" messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.2 --quiet
-    start_service nester php "$YELBO_ROOT/bin/console" messenger:consume quick nest --keepalive=4 --time-limit=3600 --memory-limit=384M --sleep=0.2 --quiet
     DATABASE_URL=$YELBO_KEEPER_URL start_service nightly php "$YELBO_ROOT/bin/console" yelbo:nightly
-    start_service nginx nginx -p "$YELBO_VAR" -c "$YELBO_VAR/etc/nginx.conf"
-    wait_for "the page" 30 page_answers || { tail_of "$YELBO_VAR/log/nginx.log"; die "The page does not answer." "./yelbo doctor says what is broken."; }
+    start_pages
     warm_letters
     console yelbo:first-owner 2>>"$YELBO_VAR/log/start.log"
     say "Yelbo runs at http://127.0.0.1:$YELBO_PORT/"
 }
 
+# A further machine's pages and workers for the shop whose database DATABASE_URL is; that shop keeps the database, the cutter
+# and the backups.
+start_node() {
+    [ -n "${DATABASE_URL:-}" ] ||
+        die "A node works for a shop that runs elsewhere, and nothing says which." "Set DATABASE_URL to its database and YELBO_CUTTER_AT to its cutter; docs/operations.md tells more."
+    settings
+    install_all
+    as_shop touch "$YELBO_VAR/node"
+    is_running nginx || { stop_service nginx; refuse_taken_port "$YELBO_PORT" YELBO_PORT; }
+    console doctrine:migrations:up-to-date --quiet >>"$YELBO_VAR/log/start.log" 2>&1 ||
+        die "The shop's database does not answer, or is of another version of Yelbo." "Update both to the same version; is DATABASE_URL right?"
+    start_pages
+    say "A node of Yelbo runs at http://127.0.0.1:$YELBO_PORT/"
+}
+
+# What serves the pages and does the long work; any number of machines may.
+start_pages() {
+    write_configs
+    local fpm_flags=()
+    [ "$SHOP_USER" = root ] && fpm_flags=(--allow-to-run-as-root)
+    start_service fpm php-fpm8.2 --nodaemonize --fpm-config "$YELBO_VAR/etc/fpm.conf" "${fpm_flags[@]}"
+    start_service worker php "$YELBO_ROOT/bin/console" messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.2 --quiet
+    start_service nester php "$YELBO_ROOT/bin/console" messenger:consume quick nest --keepalive=4 --time-limit=3600 --memory-limit=384M --sleep=0.2 --quiet
+    start_service nginx nginx -p "$YELBO_VAR" -c "$YELBO_VAR/etc/nginx.conf"
+    wait_for "the page" 30 page_answers || { tail_of "$YELBO_VAR/log/nginx.log"; die "The page does not answer." "./yelbo doctor says what is broken."; }
+}
+
 # In the background, once for each state of the code; ends by itself after some seconds.
 warm_letters() {
     stamp_is "$YELBO_VAR/cache/letters" "$(code_stamp)" && return 0
-    mkdir -p "$YELBO_VAR/cache/letters"
+    as_shop mkdir -p "$YELBO_VAR/cache/letters"
     set_stamp "$YELBO_VAR/cache/letters" "$(code_stamp)"
-    nice -n 15 php "$YELBO_ROOT/bin/console" yelbo:warm >"$YELBO_VAR/log/warm.log" 2>&1 </dev/null &
+    as_shop nice -n 15 php "$YELBO_ROOT/bin/console" yelbo:warm >"$YELBO_VAR/log/warm.log" 2>&1 </dev/null &
     disown
 }
 
@@ -104,6 +125,43 @@ restart_if_code_changed() {
     stamp_is "$YELBO_VAR/run" "$(code_stamp)" && return 0
     for name in nginx worker nester nightly cutter fpm; do stop_service "$name"; done
     set_stamp "$YELBO_VAR/run" "$(code_stamp)"
+}
+
+# Started with the machine and ended with it, where systemd does that.
+install_service() {
+    settings
+    local unit
+    unit=$(cat <<UNIT
+[Unit]
+Description=Yelbo, $YELBO_ROOT
+After=network.target
+
+[Service]
+Type=oneshot
+RemainAfterExit=yes
+Environment=YELBO_VAR=$YELBO_VAR YELBO_PORT=$YELBO_PORT YELBO_DB_PORT=$YELBO_DB_PORT YELBO_CUTTER_PORT=$YELBO_CUTTER_PORT YELBO_PUBLIC=$YELBO_PUBLIC
+WorkingDirectory=$YELBO_ROOT
+ExecStart=$YELBO_ROOT/yelbo start
+ExecStop=$YELBO_ROOT/yelbo stop
+TimeoutStartSec=900
+NoNewPrivileges=yes
+PrivateTmp=yes
+ProtectSystem=full
+
+[Install]
+WantedBy=multi-user.target
+UNIT
+)
+    if [ "${1:-}" = --print ]; then
+        printf '%s\n' "$unit"
+        return
+    fi
+    [ -d /run/systemd/system ] || die "There is no systemd on this machine." "./yelbo install-service --print shows the unit; ./yelbo start starts without it."
+    [ "$(id -u)" = 0 ] || die "Only root may add a service." "As root: ./yelbo install-service"
+    printf '%s\n' "$unit" >/etc/systemd/system/yelbo.service
+    systemctl daemon-reload && systemctl enable yelbo.service ||
+        die "systemd would not take the service." "systemctl status yelbo.service says why."
+    say "Yelbo starts with this machine from now on. Now: systemctl start yelbo"
 }
 
 stop_all() {

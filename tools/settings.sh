@@ -5,7 +5,7 @@ settings() {
     export YELBO_PORT=${YELBO_PORT:-8412}
     export YELBO_DB_PORT=${YELBO_DB_PORT:-8413}
     export YELBO_CUTTER_PORT=${YELBO_CUTTER_PORT:-8414}
-    export YELBO_CUTTER=127.0.0.1:$YELBO_CUTTER_PORT
+    export YELBO_CUTTER=${YELBO_CUTTER_AT:-127.0.0.1:$YELBO_CUTTER_PORT}
     # Seconds of the processor for what is worked out at the counter.
     export YELBO_BUDGET=${YELBO_BUDGET:-5}
     export YELBO_CUTTER_PACE=${YELBO_CUTTER_PACE:-8}
@@ -31,6 +31,7 @@ settings() {
     # Nothing in it concerns other accounts of this machine.
     chmod 0700 "$YELBO_VAR"
     secrets
+    shop_user
     # The schema the shop works with: another one after a backup was put back.
     YELBO_SCHEMA=$(cat "$YELBO_VAR/schema" 2>/dev/null || echo yelbo)
     if [ -n "${DATABASE_URL:-}" ] && [ "${YELBO_OWN_DATABASE:-}" != yes ]; then
@@ -63,7 +64,35 @@ secrets() {
 
 random_hex() { od -An -N24 -tx1 /dev/urandom | tr -d ' \n'; }
 
-console() { php "$YELBO_ROOT/bin/console" "$@"; }
+# Started by root, everything runs as a user of its own all the same, who owns the data folder and nothing else. Only where
+# that user cannot read the program it has to stay root, which is said.
+shop_user() {
+    SHOP_USER=$(id -un)
+    [ "$(id -u)" = 0 ] && [ "${YELBO_USER:-yelbo}" != root ] || return 0
+    local name=${YELBO_USER:-yelbo}
+    if ! id "$name" >/dev/null 2>&1; then
+        useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$name" 2>/dev/null ||
+            { say "  There is no account $name and none could be made: everything runs as root."; return 0; }
+    fi
+    if ! setpriv --reuid="$name" --regid="$name" --init-groups sh -c 'cd "$1" && test -r public/index.php && cd "$2/.."' - "$YELBO_ROOT" "$YELBO_VAR" 2>/dev/null; then
+        say "  The account $name cannot read $YELBO_ROOT or reach $YELBO_VAR: everything runs as root."
+        return 0
+    fi
+    SHOP_USER=$name
+    [ "$(stat -c %U "$YELBO_VAR")" = "$name" ] || chown -R "$name:" "$YELBO_VAR"
+    chown "$name:" "$YELBO_VAR"/{run,log,etc,cache,tmp,secret}
+}
+
+# as_shop COMMAND…  as the user whose shop it is.
+as_shop() {
+    if [ "$SHOP_USER" = "$(id -un)" ]; then
+        "$@"
+    else
+        HOME=$YELBO_VAR setpriv --reuid="$SHOP_USER" --regid="$SHOP_USER" --init-groups -- "$@"
+    fi
+}
+
+console() { as_shop php "$YELBO_ROOT/bin/console" "$@"; }
 
 # The same as the one who may change tables and make schemas; the application itself may only work with rows.
-keeper() { DATABASE_URL=$YELBO_KEEPER_URL php "$YELBO_ROOT/bin/console" "$@"; }
+keeper() { DATABASE_URL=$YELBO_KEEPER_URL as_shop php "$YELBO_ROOT/bin/console" "$@"; }

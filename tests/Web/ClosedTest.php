@@ -119,9 +119,23 @@ final class ClosedTest extends WebCase
         $this->assertProblem(403, 'open too long', $this->ask('POST', '/api/dockets', ['answers' => []], false));
         $this->assertProblem(
             403,
-            'open too long',
+            'own page only',
             $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'lantern'], false),
         );
+    }
+
+    public function testAStrangerHasNoSession(): void
+    {
+        $this->ask('GET', '/api/me');
+        $this->ask('POST', '/api/sign-in', ['signIn' => 'ines', 'password' => 'wrong']);
+        $this->ask('GET', '/api/line');
+        $this->ask('POST', '/api/dockets', ['answers' => []]);
+        $this->ask('GET', '/api/given/'.str_repeat('x', 43));
+        self::assertSame([], $this->browser->getCookieJar()->all());
+        $foreign = ['HTTP_ORIGIN' => 'https://elsewhere.example', 'HTTP_X_YELBO_TOKEN' => 'x', 'CONTENT_TYPE' => 'application/json'];
+        $this->browser->request('POST', '/api/sign-in', [], [], $foreign, '{"signIn":"ines","password":"lantern"}');
+        self::assertSame(403, $this->browser->getResponse()->getStatusCode());
+        self::assertSame([], $this->browser->getCookieJar()->all());
     }
 
     public function testSigningInAndOut(): void

@@ -41,7 +41,7 @@ final readonly class SignInController
             $known,
             $known ? $worker->name() : '',
             $known ? $worker->role()->value : '',
-            $this->tokens->getToken(CsrfGuard::TOKEN)->getValue(),
+            $known ? $this->tokens->getToken(CsrfGuard::TOKEN)->getValue() : CsrfGuard::AT_THE_DOOR,
             $this->shop,
             $this->clock->now()->format(\DATE_ATOM),
             !$known && $this->first->isMissing(),

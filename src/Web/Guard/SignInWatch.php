@@ -6,10 +6,12 @@ namespace Yelbo\Web\Guard;
 
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\KernelEvents;
 use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 use Symfony\Component\Security\Core\Authentication\Token\Storage\TokenStorageInterface;
+use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\CustomUserMessageAuthenticationException;
 use Symfony\Component\Security\Core\Exception\UserNotFoundException;
 use Symfony\Component\Security\Http\Authenticator\Passport\Badge\UserBadge;
@@ -78,9 +80,12 @@ final readonly class SignInWatch
         $worker = $event->getUser();
         $request = $event->getRequest();
         if ($worker instanceof Worker) {
+            $session = $request->getSession();
+            // Nobody has one before.
+            $session->start();
             $this->signIns->begin(
                 $worker,
-                $request->getSession()->getId(),
+                $session->getId(),
                 $this->log->address(),
                 (string) $request->headers->get('User-Agent'),
             );
@@ -125,6 +130,15 @@ final readonly class SignInWatch
             if (str_starts_with($path, '/api/') && !\in_array($path, self::OPEN, true)) {
                 $event->setResponse($this->answers->start($request));
             }
+        }
+    }
+
+    /** Whoever is not signed in is told so; no session is made to remember where they wanted to go. */
+    #[AsEventListener(KernelEvents::EXCEPTION, priority: 2)]
+    public function turnAway(ExceptionEvent $event): void
+    {
+        if ($event->getThrowable() instanceof AccessDeniedException && null === $this->security->getUser()) {
+            $event->setResponse($this->answers->start($event->getRequest(), null));
         }
     }
 

@@ -78,18 +78,10 @@ function Door() {
   const [password, setPassword] = useState('');
   const [says, setSays] = useState<string | null>(null);
   const [busy, setBusy] = useState(false);
-  const send = () => ask(api.POST('/api/sign-in', { body: { signIn: signIn.trim(), password } }));
   const go = async () => {
     setBusy(true);
     try {
-      await send().catch(async (fault) => {
-        // Whoever was signed out from elsewhere has a token of a session that is gone: once more with a new one.
-        if (!(fault instanceof Problem && fault.status === 403)) {
-          throw fault;
-        }
-        await client.refetchQueries({ queryKey: ['me'] });
-        await send();
-      });
+      await ask(api.POST('/api/sign-in', { body: { signIn: signIn.trim(), password } }));
       await client.invalidateQueries();
     } catch (fault) {
       setSays(fault instanceof Problem ? fault.message : String(fault));
