@@ -14,6 +14,8 @@ start_service() {
     shift
     is_running "$name" && return 0
     stop_service "$name"
+    # Some write to it themselves as well.
+    as_shop touch "$YELBO_VAR/log/$name.log"
     as_shop setsid bash "$YELBO_ROOT/tools/keep.sh" "$name" "$@" >>"$YELBO_VAR/log/$name.log" 2>&1 </dev/null &
     wait_for "$name" 10 is_running "$name" || { tail_of "$YELBO_VAR/log/$name.log"; die "$name would not start." "See $YELBO_VAR/log/$name.log"; }
 }

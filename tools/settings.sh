@@ -74,13 +74,14 @@ shop_user() {
         useradd --system --user-group --no-create-home --home-dir /nonexistent --shell /usr/sbin/nologin "$name" 2>/dev/null ||
             { say "  There is no account $name and none could be made: everything runs as root."; return 0; }
     fi
-    if ! setpriv --reuid="$name" --regid="$name" --init-groups sh -c 'cd "$1" && test -r public/index.php && cd "$2/.."' - "$YELBO_ROOT" "$YELBO_VAR" 2>/dev/null; then
+    if ! setpriv --reuid="$name" --regid="$name" --init-groups sh -c 'cd "$1" && test -r public/index.php && cd "$2"' - "$YELBO_ROOT" "$(dirname "$YELBO_VAR")" 2>/dev/null; then
         say "  The account $name cannot read $YELBO_ROOT or reach $YELBO_VAR: everything runs as root."
         return 0
     fi
     SHOP_USER=$name
     [ "$(stat -c %U "$YELBO_VAR")" = "$name" ] || chown -R "$name:" "$YELBO_VAR"
     chown "$name:" "$YELBO_VAR"/{run,log,etc,cache,tmp,secret}
+    as_shop touch "$YELBO_VAR"/log/{php,yelbo}.log
 }
 
 # as_shop COMMAND…  as the user whose shop it is.

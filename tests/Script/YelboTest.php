@@ -82,7 +82,7 @@ final class YelboTest extends TestCase
     public function testNothingIsCompiledAtRunTime(): void
     {
         [$status, $says] = $this->yelbo(
-            'help; . tools/settings.sh; YELBO_ROOT=$PWD settings; php -d opcache.enable_cli=1 -r "var_dump(opcache_get_status(false)[\"jit\"][\"enabled\"]);"',
+            'help; . tools/say.sh; . tools/settings.sh; YELBO_ROOT=$PWD settings; php -d opcache.enable_cli=1 -r "var_dump(opcache_get_status(false)[\"jit\"][\"enabled\"]);"',
         );
         self::assertSame(0, $status, $says);
         self::assertStringContainsString('bool(false)', $says);
@@ -175,8 +175,41 @@ final class YelboTest extends TestCase
 
     public function testBackupAndRestoreAskForWhatTheyNeed(): void
     {
+        $this->assertSentence('nothing says which', 'DATABASE_URL', 'node');
         $this->assertSentence('needs a file to write', 'backup yelbo-', 'backup');
         $this->assertSentence('needs a file that backup wrote', 'restore FILE', 'restore nowhere.zip');
         $this->assertSentence('not running', './yelbo start', 'backup '.escapeshellarg($this->folder.'/b.zip'));
+    }
+
+    public function testTheServiceStartsAndStopsWhatTheScriptDoes(): void
+    {
+        [$status, $says] = $this->yelbo('install-service --print', ['YELBO_PORT' => '8632']);
+        self::assertSame(0, $status, $says);
+        $root = \dirname(__DIR__, 2);
+        self::assertStringContainsString("ExecStart=$root/yelbo start", $says);
+        self::assertStringContainsString("ExecStop=$root/yelbo stop", $says);
+        self::assertStringContainsString('YELBO_PORT=8632', $says);
+        self::assertMatchesRegularExpression('~^\[Unit\]~m', $says);
+        if (!is_dir('/run/systemd/system')) {
+            $this->assertSentence('no systemd', 'install-service --print', 'install-service');
+        }
+    }
+
+    public function testTheDataFolderIsNobodyElses(): void
+    {
+        $this->yelbo('install-service --print');
+        $var = $this->folder.'/var';
+        self::assertSame('0700', substr(\sprintf('%o', fileperms($var)), -4), 'others see nothing in it');
+        self::assertSame(0o600, fileperms("$var/secret") & 0o777);
+        if (0 === posix_geteuid()) {
+            // The test's own folder lets nobody in: there it stays root, and says so.
+            self::assertSame(0, fileowner($var));
+            chmod($this->folder, 0o755);
+            clearstatcache();
+            $this->yelbo('install-service --print');
+            clearstatcache();
+            self::assertSame(posix_getpwnam('yelbo')['uid'] ?? null, fileowner($var));
+            self::assertSame(fileowner($var), fileowner("$var/secret"));
+        }
     }
 }

@@ -9,6 +9,10 @@ use Doctrine\DBAL\Connection;
 /** The requests with a key that were answered, as the records know them. */
 final readonly class AnsweredRequests
 {
+    /** How often the answer of another who works on the same request is looked for, and how long between, µs. */
+    private const LOOKS = 20;
+    private const PAUSE = 100_000;
+
     public function __construct(private Connection $database, private OnceOnly $once)
     {
     }
@@ -22,12 +26,31 @@ final readonly class AnsweredRequests
      */
     public function begin(string $key, string $who, string $what): ?array
     {
-        $answered = $this->once->answered($this->database, $key, $who, $what);
+        $answered = $this->meanwhile($key, $who, $what);
         if (null === $answered) {
             $this->once->begin($key, $who, $what);
         }
 
         return $answered;
+    }
+
+    /**
+     * What was answered to it by another node, which was asked the same. That it was done is kept a moment before what
+     * was answered: so long it is waited for.
+     *
+     * @return array{status: int|null, body: string|null}|null see `OnceOnly::answered`
+     *
+     * @throws Conflict for a key of another request
+     */
+    public function meanwhile(string $key, string $who, string $what): ?array
+    {
+        for ($look = 0;; ++$look) {
+            $answered = $this->once->answered($this->database, $key, $who, $what);
+            if (null === $answered || null !== $answered['status'] || self::LOOKS === $look) {
+                return $answered;
+            }
+            usleep(self::PAUSE);
+        }
     }
 
     /** Keeps what is answered to it, where it changed something. */

@@ -65,7 +65,7 @@ final readonly class CsrfGuard
         if (
             'json' !== $request->getContentTypeFormat()
             || '' === (string) $request->headers->get(self::HEADER)
-            || (null !== $origin && $origin !== $request->getSchemeAndHttpHost())
+            || (null !== $origin && parse_url($origin, \PHP_URL_HOST) !== $request->getHost())
         ) {
             throw new AccessDeniedHttpException('This is answered from Yelbo’s own page only.');
         }

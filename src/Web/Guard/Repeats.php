@@ -8,10 +8,14 @@ use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ExceptionEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 use Symfony\Component\HttpKernel\KernelEvents;
 use Yelbo\Shop\Records\AnsweredRequests;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Records\StoreTrouble;
 use Yelbo\Web\View\ProblemView;
 
 /**
@@ -38,16 +42,50 @@ final readonly class Repeats
         if (!$event->isMainRequest() || null === $key) {
             return;
         }
-        $answered = $this->requests->begin(
-            $key,
-            (string) $this->security->getUser()?->getUserIdentifier(),
-            // A path can hold a customer's token: what is kept of it is a hash.
-            hash('sha256', "{$request->getMethod()} {$request->getPathInfo()}"),
-        );
-        if (null === $answered) {
+        $answered = $this->requests->begin($key, $this->who(), self::what($request));
+        if (null !== $answered) {
+            $event->setResponse(self::again($answered));
+        }
+    }
+
+    /** Two nodes were asked the same at once: the second finds the key taken and answers as the first. */
+    #[AsEventListener(KernelEvents::EXCEPTION, priority: 8)]
+    public function lookAgain(ExceptionEvent $event): void
+    {
+        $request = $event->getRequest();
+        $key = $this->key($request);
+        if (
+            !$event->isMainRequest()
+            || null === $key
+            || !StoreTrouble::behind($event->getThrowable()) instanceof Conflict
+        ) {
             return;
         }
-        $event->setResponse(
+        try {
+            $answered = $this->requests->meanwhile($key, $this->who(), self::what($request));
+        } catch (Conflict) {
+            return;
+        }
+        if (null !== $answered) {
+            $event->setResponse(self::again($answered));
+        }
+    }
+
+    private function who(): string
+    {
+        return (string) $this->security->getUser()?->getUserIdentifier();
+    }
+
+    /** A path can hold a customer's token: what is kept of it is a hash. */
+    private static function what(Request $request): string
+    {
+        return hash('sha256', "{$request->getMethod()} {$request->getPathInfo()}");
+    }
+
+    /** @param array{status: int|null, body: string|null} $answered */
+    private static function again(array $answered): Response
+    {
+        return
             null === $answered['status']
                 ? Problems::response(
                     new ProblemView(
@@ -63,8 +101,7 @@ final readonly class Repeats
                     $answered['status'],
                     $answered['status'] < 400 ? [] : ['Content-Type' => 'application/problem+json'],
                     true,
-                ),
-        );
+                );
     }
 
     /** What is answered is kept beside the key, but for faults: those are found out anew. */

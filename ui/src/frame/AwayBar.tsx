@@ -1,10 +1,14 @@
 import { useQuery } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { away } from '../api/patience';
 import { asMoment } from '../parts/time';
 
 /** Across the page while Yelbo does not answer; goes by itself. */
 export function AwayBar() {
   const { data: since } = useQuery(away);
+  useEffect(() => {
+    document.documentElement.toggleAttribute('data-away', Boolean(since));
+  }, [since]);
   return (
     <div role="status" aria-live="assertive">
       {since && (
