@@ -152,8 +152,8 @@ test('two at once: one makes the move, the other is told', async ({ page, as }) 
   const now = counted.items.find((one) => one.id === item?.id);
   const scrap = { version: now?.version, amount: '1', reason: 'creased' };
   await once('scrap', 'POST', `/api/stock/items/${item?.id}/scrap`, scrap);
-  const described = { grade: film?.grade, colour: film?.colour, maker: 'M', version: film?.version };
-  await once('film', 'PUT', `/api/stock/films/${film?.id}`, described, { ...described, maker: 'N' });
+  const described = { grade: film?.grade, colour: film?.colour, maker: `M ${Date.now()}`, version: film?.version };
+  await once('film', 'PUT', `/api/stock/films/${film?.id}`, described, { ...described, maker: `N ${Date.now()}` });
   const tape = { kind: 'tape', name: `tape ${Date.now()}`, width: '300mm', amount: '30m', bin: 'T' };
   await whole('supply', 'POST', '/api/stock/supplies', tape);
   type Supplies = { supplies: (Ids & { name: string })[] };
@@ -180,7 +180,7 @@ test('two at once: one makes the move, the other is told', async ({ page, as }) 
       `/api/objects?find=${encodeURIComponent(tin.object)}`,
     )
   ).objects.find((one) => one.id === measured.id);
-  await once('object dropped', 'POST', `/api/objects/${measured.id}/drop`, { version: fresh?.version });
+  await whole('object dropped', 'POST', `/api/objects/${measured.id}/drop`, { version: fresh?.version });
   const { people } = await api<{ people: (Ids & { signIn: string; name: string; role: string })[] }>(
     page,
     'GET',
