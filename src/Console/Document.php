@@ -67,6 +67,14 @@ final class Document
     }
 
     /** @throws Refused */
+    public function flag(string $key, bool $default): bool
+    {
+        $value = $this->value($key) ?? $default;
+
+        return \is_bool($value) ? $value : throw $this->wrong($key, 'has to be true or false');
+    }
+
+    /** A whole number between two bounds. */
     public function whole(string $key, int $least, int $most, ?int $default = null): int
     {
         $number = $this->number($key, $least, $most, $default);

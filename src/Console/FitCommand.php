@@ -40,21 +40,30 @@ final class FitCommand extends TradeCommand
 
     protected function answer(Document $in, InputInterface $input): array
     {
-        $surface = $this->reading->kept($in, $this->reading->surface($in->object('object')));
+        $seen = $in->has('seen') ? $in->number('seen', 10, 360) : null;
+        $surface = $this->reading->kept($in, $this->reading->surface($in->object('object'), $seen));
         $lettering = $in->object('lettering');
         $film = $this->reading->film($in);
         $use = $this->reading->useOf($in);
         $offset = $lettering->has('offset') ? $lettering->length('offset', 0, 1000) : null;
         $clearance = $in->has('clearance') ? $in->length('clearance', 0, 10_000) : null;
         $capHeight = $in->has('capHeight') ? $in->length('capHeight', 0.5, 20_000) : null;
+        $centred = $in->flag('centred', true);
         if ($in->has('set')) {
-            return $this->set($in, $surface, $lettering, $film, $use, $offset, $clearance);
+            return $this->set($in, $surface, $lettering, $film, $use, $offset, $clearance, $centred);
+        }
+        $width = $in->has('width') ? $in->length('width', 0.5, 20_000) : null;
+        $height = $in->has('height') ? $in->length('height', 0.5, 20_000) : null;
+        if (null !== $capHeight && (null !== $width || null !== $height)) {
+            throw $in->wrong('capHeight', 'says the size, and so does the width or the height. Give one of them');
         }
         $words = $this->reading->words($lettering);
         $lettering->end();
         $in->end();
         $fitted = self::lettered(
-            fn (): Fitted => $this->fitting->fit($surface, $words, $capHeight, $offset, $clearance),
+            fn (): Fitted => null === $width && null === $height
+                ? $this->fitting->fit($surface, $words, $capHeight, $offset, $clearance, centred: $centred)
+                : $this->fitting->fitTo($surface, $words, $width, $height, $offset, $clearance, centred: $centred),
         );
 
         return [
@@ -76,6 +85,7 @@ final class FitCommand extends TradeCommand
         Usage $use,
         ?int $offset,
         ?int $clearance,
+        bool $centred,
     ): array {
         $lettering->has('lines');
         /** @var list<Words> $members */
@@ -88,7 +98,7 @@ final class FitCommand extends TradeCommand
         if ([] === $members) {
             throw $in->wrong('set', 'holds no words');
         }
-        $fitted = $this->sets->fit($surface, $members, null, $offset, $clearance);
+        $fitted = $this->sets->fit($surface, $members, null, $offset, $clearance, $centred);
 
         return [
             'capHeight' => Reading::mm($fitted->capHeight),

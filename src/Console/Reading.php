@@ -24,6 +24,7 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Ellipse;
+use Yelbo\Trade\Object\FromTheFront;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Outline;
 use Yelbo\Trade\Object\Polygon;
@@ -70,7 +71,8 @@ final readonly class Reading
         );
     }
 
-    public function surface(Document $in): Surface
+    /** @param float|null $seen degrees of a round thing seen from the front, where the object itself does not say */
+    public function surface(Document $in, ?float $seen = null): Surface
     {
         $kind = $in->text('surface');
         $surface = self::under(
@@ -81,9 +83,9 @@ final readonly class Reading
                 'polygon' => new Polygon(self::size($in), $in->whole('sides', -1_000_000, 1_000_000)),
                 'ring' => $this->ring($in),
                 'outline' => new Outline($this->path($in)),
-                'cylinder' => new Cylinder(self::length($in, 'circumference'), self::length($in, 'height')),
-                'taper' => self::taper($in),
-                'ball' => new Ball(self::length($in, 'diameter')),
+                'cylinder' => new Cylinder(self::length($in, 'circumference'), self::length($in, 'height'), self::seen($in, $seen)),
+                'taper' => self::taper($in, self::seen($in, $seen)),
+                'ball' => new Ball(self::length($in, 'diameter'), self::seen($in, $seen)),
                 default => throw new Refused(
                     'unknown-surface',
                     '“'.
@@ -175,9 +177,16 @@ final readonly class Reading
         return new Ring($badge, $limit);
     }
 
-    private static function taper(Document $in): Surface
+    private static function taper(Document $in, float $seen): Surface
     {
-        return new Taper(self::length($in, 'top'), self::length($in, 'bottom'), self::length($in, 'slant'));
+        [$top, $bottom] = [self::length($in, 'top'), self::length($in, 'bottom')];
+
+        return new Taper($top, $bottom, self::length($in, 'slant'), seen: $seen);
+    }
+
+    private static function seen(Document $in, ?float $seen): float
+    {
+        return $in->has('seen') ? $in->number('seen', 10, 360) : $seen ?? FromTheFront::USUAL;
     }
 
     public static function length(Document $in, string $key): Length

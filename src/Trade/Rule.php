@@ -13,6 +13,8 @@ enum Rule: string
     case Clearance = 'clearance';
     case DiscClearance = 'disc-clearance';
     case LeastClearance = 'least-clearance';
+    case Seen = 'seen';
+    case VehicleFirst = 'vehicle-first';
     case KeepLip = 'keep-lip';
     case KeepSeam = 'keep-seam';
     case KeepHandle = 'keep-handle';
@@ -151,6 +153,8 @@ enum Rule: string
             self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
             self::ReadJust => [8, 1, 40, 'm', 'Read only just: distance for 25 mm of letter height', 'Beyond it letters run together.', 4],
             self::VehicleLetter => [13, 0, 200, 'mm', 'Smallest letter on the back of a vehicle', 'It is read while moving.', 4],
+            self::Seen => [120, 10, 360, '°', 'Art on round things stays within', 'So much is seen from the front; 360 is a wrap all round.', 3],
+            self::VehicleFirst => [150, 50, 2000, 'mm', 'First size of a vehicle decal, over all', 'From 127 to 152 mm is what people put on a car; larger when they ask for it.', 3],
             self::VehicleOverAll => [127, 0, 1000, 'mm', 'Smallest decal on the back of a vehicle, over all', 'From the car behind less is not seen.', 4],
             self::WeedBoxAway => [1.5, 0.5, 20, 'mm', 'A weed box stands off the decal by', 'Half the gap inside an order, so that two boxes do not meet.', 7],
             self::JoinPart => [2, 0, 60, 'min', 'Each part more of a decal cut in parts', 'Laid over a full-size paper guide and taped together.', 7],

@@ -146,7 +146,6 @@ final class TradeCommandsTest extends TestCase
             'capHeight' => 20,
         ]);
         self::assertContains('ball-strain', array_column($ball['snags'], 'code'));
-        self::assertContains('outside-safe-area', array_column($ball['snags'], 'code'));
         $kept = $this->answer('trade:fit', [
             'object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 60],
             'keepOuts' => ['M40 0H60V30H40Z'],

@@ -169,7 +169,7 @@ final class SizeTest extends WebCase
         ];
         yield 'no outline' => [['surface' => 'outline', 'width' => '100'], 'outline', 'photo'];
         yield 'seen from behind' => [
-            ['surface' => 'cylinder', 'circumference' => '258', 'height' => '95mm', 'seen' => '300'],
+            ['surface' => 'cylinder', 'circumference' => '258', 'height' => '95mm', 'seen' => '400'],
             'seen',
             'degrees',
         ];

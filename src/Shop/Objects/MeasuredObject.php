@@ -15,6 +15,7 @@ use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
@@ -119,13 +120,20 @@ final class MeasuredObject
         return $features;
     }
 
-    /** @throws Refused at the measure that makes no sense */
-    public function surface(): Surface
+    /**
+     * The surface as it was measured.
+     *
+     * @param Rules|null $rules how much of a round thing is seen where nobody said; without them all of it is
+     *
+     * @throws Refused at the measure that makes no sense
+     */
+    public function surface(?Rules $rules = null): Surface
     {
         return $this->kind()->surface([
             'width' => $this->width,
             'height' => $this->height,
             'corner' => $this->corner,
+            ...null === $rules ? [] : ['seen' => $rules->value(Rule::Seen)],
             ...$this->measures ?? [],
         ]);
     }
@@ -137,7 +145,7 @@ final class MeasuredObject
      */
     public function kept(Rules $rules): Surface
     {
-        $surface = $this->surface();
+        $surface = $this->surface($rules);
         $regions = [];
         $wall = $surface->wall();
         foreach ($this->keepOuts ?? [] as $nth => $kept) {

@@ -27,7 +27,7 @@ final readonly class ObjectAnswers
      * @param string $lower the way round at the lower edge
      * @param string $slant the height along the wall
      * @param string $wideEnd which end is wider
-     * @param string $seen how many degrees of it are seen from the front, as typed; empty for all round
+     * @param string $seen how many degrees of it are seen from the front, as typed; 360 for a wrap, empty for the usual
      * @param string $panes how many panes or facets in a row are covered
      * @param string $readFrom from how many metres it has to be read, as typed
      * @param string $outline the traced outline as path data, mm

@@ -135,13 +135,13 @@ final readonly class ObjectReader
         return match ($kind) {
             Kind::Polygon => [['sides', 3, 60, true, 'How many sides? From 3 to 60.']],
             Kind::Panes => [['panes', 1, 60, true, 'How many panes? From 1 to 60.']],
-            Kind::Cylinder, Kind::Taper => [
+            Kind::Cylinder, Kind::Taper, Kind::Ball => [
                 [
                     'seen',
                     10,
-                    180,
+                    360,
                     false,
-                    'How many degrees are seen from the front? From 10 to 180; empty for all round.',
+                    'How many degrees are seen from the front? From 10 to 180; 360 for a wrap all round.',
                 ],
             ],
             Kind::Panel => [['readFrom', 0.5, 200, false, 'From how many metres is it read? From 0.5 to 200.']],

@@ -165,7 +165,7 @@ final readonly class Judgement
             return [];
         }
         $largest = Length::micrometres($fitted->largest);
-        if ($fitted->capHeight <= $fitted->largest && null === $fitted->strain) {
+        if ($fitted->capHeight <= $fitted->largest) {
             return [
                 new Snag(
                     'outside-safe-area',
@@ -178,13 +178,11 @@ final readonly class Judgement
                 ),
             ];
         }
-        // On a ball there is no edge: how far it may reach is said by its strain.
-        $bears = null !== $fitted->strain && $fitted->strain <= Ball::SNIPS;
 
         return [
             new Snag(
                 'outside-safe-area',
-                $bears ? Snag::WARN : Snag::STOP,
+                Snag::STOP,
                 $fitted->largest,
                 $fitted->capHeight,
                 null,
@@ -229,8 +227,8 @@ final readonly class Judgement
                 (int) round(1000 * 100 * $fitted->strain),
                 null,
                 $stop
-                    ? "On this ball the edge would have to shrink by $percent %: it will crease. Make it smaller, or split the decal."
-                    : "On this ball the edge has to shrink by $percent %: it needs relief snips in the tape between the letters.",
+                    ? "On this ball the edge of the largest part would have to shrink by $percent %: it will crease. Make it smaller, or split it."
+                    : "On this ball the edge of the largest part has to shrink by $percent %: it needs relief snips.",
                 [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => $stop ? 'split' : 'snip']],
             );
         }

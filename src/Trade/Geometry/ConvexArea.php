@@ -104,6 +104,11 @@ final readonly class ConvexArea implements Room
         return self::within([...$this->sides, ...$other->sides]);
     }
 
+    public function isConvex(): bool
+    {
+        return true;
+    }
+
     public function inset(int|float $by): self
     {
         return new self(array_map(

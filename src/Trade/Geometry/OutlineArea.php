@@ -22,6 +22,11 @@ final readonly class OutlineArea implements Room
         return $this->region;
     }
 
+    public function isConvex(): bool
+    {
+        return false;
+    }
+
     public function inset(int|float $by): self
     {
         return 0 === (int) ceil($by) ? $this : new self(Geos::grow($this->region, -(int) ceil($by) - self::ARC_ERROR));

@@ -10,6 +10,9 @@ interface Room
     /** What it covers; nothing where there is no room. */
     public function region(): Region;
 
+    /** Has it no corner that points inwards and no hole? */
+    public function isConvex(): bool;
+
     /** Every point of it that is so many µm from its edge. */
     public function inset(int|float $by): self;
 

@@ -18,7 +18,7 @@ final readonly class Fitted
      * @param Words           $words     as they were set: a ring's circle chosen
      * @param int|null        $droop     on a taper: how far the middle of a straight line would hang, µm
      * @param bool            $bent      on a taper: the art follows the arc
-     * @param float|null      $strain    on a ball: how much the decal's edge has to shrink
+     * @param float|null      $strain    on a ball: how much the edge of its largest part has to shrink
      */
     public function __construct(
         public int $capHeight,

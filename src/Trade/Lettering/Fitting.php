@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Geometry\Anchor;
+use Yelbo\Trade\Geometry\AnchoredRoom;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Geos;
@@ -14,6 +16,7 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Development;
 use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Object\Outline;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
@@ -33,6 +36,10 @@ final readonly class Fitting
     private const MOST_TRIES = 24;
     /** µm: any circle, to measure art by. */
     private const CIRCLE = 100_000;
+    /** µm: larger than anything. */
+    private const ANY_SIZE = 1_000_000_000;
+    /** Size and reach decide each other where rims do not grow with the letters. */
+    private const BALL_ROUNDS = 6;
 
     private OnTaper $onTaper;
     private RingRound $rings;
@@ -48,6 +55,7 @@ final readonly class Fitting
      * @param int|list<int>|null   $offset    widths of the layers underneath, µm
      * @param int|null             $clearance µm; by the shop's rule where it is left out
      * @param array{int, int}|null $at        left and top where the art is wanted; the middle where left out
+     * @param bool                 $centred   its middle on the object's; else the largest anywhere
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
      */
@@ -58,6 +66,7 @@ final readonly class Fitting
         int|array|null $offset = null,
         ?int $clearance = null,
         ?array $at = null,
+        bool $centred = true,
     ): Fitted {
         $room = $surface->safe($clearance ?? $surface->clearance($this->rules));
         $safe = $room->region();
@@ -65,15 +74,17 @@ final readonly class Fitting
             throw $this->noRoom($surface, $clearance);
         }
         $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $words->setting->mending->thicken);
-        [$words, $ring] = $this->rings->ringed($words, $inner, self::middle($surface), $capHeight);
+        $middle = self::middle($room);
+        [$words, $ring] = $this->rings->ringed($words, $inner, $middle, $capHeight);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $inner = $centred && null === $at ? self::anchored($base, $inner, $middle) : $inner;
         if ($base instanceof Taper) {
-            $fitted = $this->onTaper->fit($base, $room, $inner, $words, $capHeight, $offset, $at);
+            $fitted = $this->onTaper->fit($base, $room, $inner, $words, $capHeight, $offset, $at, $middle);
             if (null !== $fitted && $fitted->droop > Development::SHOWS) {
                 return $fitted;
             }
         }
-        $flat = $this->flat($surface, $room, $inner, $words, $capHeight, $offset, $at, $ring);
+        $flat = $this->flat($middle, $room, $inner, $words, $capHeight, $offset, $at, $ring);
         $box = $flat->artwork->box();
         if ($base instanceof Taper) {
             [$x, $y] = $base->straightened($flat->at[0] + $box->width() / 2, $flat->at[1] + $box->height());
@@ -89,19 +100,112 @@ final readonly class Fitting
                 (int) round($droop),
             );
         } elseif ($base instanceof Ball) {
+            $most = $this->lyingFlat($base, $words, $flat, $offset);
+            if (null === $capHeight && $most < $flat->capHeight) {
+                $flat = $this->flat($middle, $room, $inner, $words, $most, $offset, $at, $ring);
+            }
             $flat = new Fitted(
                 $flat->capHeight,
-                $flat->largest,
+                min($flat->largest, $most),
                 $flat->artwork,
                 $flat->at,
                 $safe,
                 $flat->inside,
                 $words,
-                strain: self::strain($base, $flat),
+                strain: $base->strain(self::reach(self::outermost($flat->artwork))),
             );
         }
 
         return $flat;
+    }
+
+    /**
+     * At the size at which the art's box is so wide, or so high, or just inside of both.
+     *
+     * @param int|null             $width  µm
+     * @param int|null             $height µm
+     * @param int|list<int>|null   $offset
+     * @param array{int, int}|null $at
+     *
+     * @throws Refused where there is no such size
+     */
+    public function fitTo(
+        Surface $surface,
+        Words $words,
+        ?int $width,
+        ?int $height,
+        int|array|null $offset = null,
+        ?int $clearance = null,
+        ?array $at = null,
+        bool $centred = true,
+    ): Fitted {
+        $wanted = Box::sized($width ?? self::ANY_SIZE, $height ?? self::ANY_SIZE);
+        $chosen = max(Typesetter::SMALLEST, min(Typesetter::LARGEST, $this->typesetter->guess($words, $wanted)));
+        $best = null;
+        for ($round = 0; $round < self::MOST_TRIES; ++$round) {
+            $fitted = $this->fit($surface, $words, $chosen, $offset, $clearance, $at, $centred);
+            $box = $fitted->artwork->box();
+            $share = min($wanted->width() / max(1, $box->width()), $wanted->height() / max(1, $box->height()));
+            if ($share >= 1 && (null === $best || $fitted->capHeight > $best->capHeight)) {
+                $best = $fitted;
+            }
+            $next = (int) floor($chosen * $share);
+            $next = $next === $chosen && $share < 1 ? $chosen - 1 : $next;
+            if ($next < Typesetter::SMALLEST || $next > Typesetter::LARGEST || $next === $best?->capHeight) {
+                break;
+            }
+            $chosen = $next;
+        }
+
+        return $best ??
+            throw new Refused(
+                'no-such-size',
+                'These words cannot be set at this size. Letters are from half a millimetre to 20 m high.',
+                null === $width ? '/height' : '/width',
+            );
+    }
+
+    /**
+     * The largest letter height at which each part of the decal lies flat on a ball, µm.
+     *
+     * @param int|list<int>|null $offset
+     */
+    private function lyingFlat(Ball $ball, Words $words, Fitted $fitted, int|array|null $offset): int
+    {
+        $allowed = $ball->reach(Ball::FLAT);
+        $rim = max([0, ...(array) $offset]);
+        $chosen = $fitted->capHeight;
+        $reach = self::reach(self::outermost($fitted->artwork));
+        for ($round = 0; $round < self::BALL_ROUNDS; ++$round) {
+            $better = (int) floor(($chosen * max(1, $allowed - $rim)) / max(1, $reach - $rim));
+            if ($better < Typesetter::SMALLEST) {
+                return Typesetter::SMALLEST;
+            }
+            $layers = $this->typesetter->layers($words, $this->typesetter->top($words, $better), $better, $offset);
+            $reach = self::reach(self::outermost($layers));
+            if ($reach <= $allowed && $better - $chosen <= self::FINE * $chosen) {
+                return $better;
+            }
+            $chosen = $better;
+        }
+
+        return $chosen;
+    }
+
+    /** How far the largest connected part reaches from its own middle: the smallest circle round it, µm. */
+    private static function reach(Region $film): float
+    {
+        $circle = ConvexArea::ellipse(0, 0, self::CIRCLE, self::CIRCLE);
+        $most = 0.0;
+        foreach ($film->polygons as $polygon) {
+            $part = new Region([[$polygon[0]]]);
+            $box = $part->box();
+            if (hypot($box->width(), $box->height()) / 2 > $most) {
+                $most = max($most, self::CIRCLE / max(1e-9, $circle->largest($part)->scale()));
+            }
+        }
+
+        return $most;
     }
 
     /**
@@ -120,8 +224,11 @@ final readonly class Fitting
         }
         $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $thicken);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $straight = $base instanceof Taper ? OnTaper::straight($base, $inner->region()) : null;
 
-        return $base instanceof Taper ? OnTaper::straight($base, $inner->region()) ?? $inner : $inner;
+        return null === $straight
+            ? self::anchored($base, $inner, self::middle($room))
+            : new AnchoredRoom($straight, Anchor::middle($straight->region()->box()));
     }
 
     /**
@@ -139,12 +246,24 @@ final readonly class Fitting
                 $words->setting->bowed($this->typesetter->bow($words->with($words->setting->unbowed()))),
             );
         }
-        [$words, $ring] = $this->rings->ringed($words, $room, self::middle($surface), null);
+        [$words, $ring] = $this->rings->ringed($words, $room, self::middle($room), null);
         $sketch =
-            $room instanceof ConvexArea
+            $room->isConvex()
                 ? $this->typesetter->sketch($words)
                 : Geos::union([$this->typesetter->sketch($words)]);
-        $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $room->largest($sketch, true)->scale());
+        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $scale = $base instanceof Taper && $room instanceof AnchoredRoom
+            ? $this->onTaper->sketched(
+                $base,
+                $room,
+                $sketch,
+                self::middle($surface->safe($surface->clearance($this->rules))),
+            )
+            : $room->largest($sketch, true)->scale();
+        if ($base instanceof Ball) {
+            $scale = min($scale, $base->reach(Ball::FLAT) / max(1.0, self::reach(Geos::union([$sketch]))));
+        }
+        $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $scale);
 
         return $height < Typesetter::SMALLEST
             ? throw self::tooLong()
@@ -161,12 +280,13 @@ final readonly class Fitting
     }
 
     /**
+     * @param array{float, float}  $middle of what is safe, µm
      * @param int|list<int>|null   $offset
      * @param array{int, int}|null $at
      * @param int|null             $ring   the largest letter height of a ring round a hole
      */
     private function flat(
-        Surface $surface,
+        array $middle,
         Room $room,
         Room $inner,
         Words $words,
@@ -175,7 +295,6 @@ final readonly class Fitting
         ?array $at,
         ?int $ring,
     ): Fitted {
-        $middle = self::middle($surface);
         [$reference, $scale] = match (true) {
             null !== $ring => [$ring, new Centred($this->typesetter->top($words, $ring), $inner, $middle)],
             $words->setting->isProportional() => $this->largest($words, $inner),
@@ -307,18 +426,34 @@ final readonly class Fitting
         ];
     }
 
-    /** @return array{float, float} */
-    private static function middle(Surface $surface): array
+    /**
+     * The middle of an object is the middle of the box of what is safe on it: a lip or a rim kept clear moves it, a
+     * hole or a hinge inside does not. Source: handbook section 3, "First sizes".
+     *
+     * @return array{float, float} µm
+     */
+    public static function middle(Room $room): array
     {
-        return [$surface->size()->width->micrometres / 2, $surface->size()->height->micrometres / 2];
+        $box = $room->region()->isEmpty() ? Box::sized(0, 0) : $room->region()->box();
+
+        return [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
     }
 
-    /** How much the edge of a decal has to shrink, by the smallest circle round it. */
-    private static function strain(Ball $ball, Fitted $fitted): float
+    /**
+     * Art's middle is on the object's middle; of an odd shape that is the same on both sides on its axis, of any other
+     * nowhere.
+     *
+     * @param array{float, float} $middle µm
+     */
+    private static function anchored(Surface $surface, Room $room, array $middle): Room
     {
-        $circle = ConvexArea::ellipse(0, 0, self::CIRCLE, self::CIRCLE);
+        $axis = $surface instanceof Outline ? $surface->axis() : null;
 
-        return $ball->strain(self::CIRCLE / max(1e-9, $circle->largest(self::outermost($fitted->artwork))->scale()));
+        return match (true) {
+            null !== $axis => new AnchoredRoom($room, new Anchor($axis, null)),
+            $surface instanceof Outline => $room,
+            default => new AnchoredRoom($room, new Anchor(...$middle)),
+        };
     }
 
     /** The layer that reaches furthest. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Geometry\Anchor;
+use Yelbo\Trade\Geometry\AnchoredRoom;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Geos;
@@ -23,6 +25,7 @@ use Yelbo\Trade\Object\Taper;
 final readonly class OnTaper
 {
     private const ROUNDS = 7;
+    private const SKETCH_ROUNDS = 3;
     /** In a room of odd outline the first of them only look for the place. */
     private const ROUGH_ROUNDS = 2;
     /** Of the radius: a change that no width shows. */
@@ -40,8 +43,10 @@ final readonly class OnTaper
     }
 
     /**
+     * @param Room                 $inner  less the rims of layers; anchored where the art is to lie in the middle
      * @param int|list<int>|null   $offset
      * @param array{int, int}|null $at
+     * @param array{float, float}  $middle of what is safe, µm
      */
     public function fit(
         Taper $taper,
@@ -51,13 +56,15 @@ final readonly class OnTaper
         ?int $capHeight,
         int|array|null $offset,
         ?array $at,
+        array $middle,
     ): ?Fitted {
         $straight = self::straight($taper, $inner->region());
         if (null === $straight || !$words->setting->isProportional()) {
             return null;
         }
         $reference = $this->typesetter->guess($words, $straight->region()->box());
-        $settled = $this->settled($taper, $straight, $words, $capHeight, $reference, $offset, $at);
+        $middle = $inner instanceof AnchoredRoom && $inner->isFree() ? $middle : null;
+        $settled = $this->settled($taper, $straight, $words, $capHeight, $reference, $offset, $at, $middle);
         if (null === $settled) {
             return null;
         }
@@ -110,7 +117,8 @@ final readonly class OnTaper
      * Place and width decide each other: how large the art is, where its middle goes, and the radius it was tried at.
      *
      * @param int|list<int>|null   $offset
-     * @param array{int, int}|null $at
+     * @param array{int, int}|null     $at
+     * @param array{float, float}|null $middle where the middle of its box has to go, µm
      *
      * @return array{int, int, array{float, float}, float}|null the height chosen and the largest, µm; nothing where it
      *     does not fit
@@ -123,9 +131,10 @@ final readonly class OnTaper
         int $reference,
         int|array|null $offset,
         ?array $at,
+        ?array $middle,
     ): ?array {
         $wanted =
-            null === $at
+            null === $at && null === $middle
                 ? [
                     0.0,
                     $taper->middleRadius() > 0
@@ -136,7 +145,8 @@ final readonly class OnTaper
         $top = $this->typesetter->top($words, $reference);
         $radius = $taper->middleRadius();
         $chosen = $largest = 0;
-        $place = [0.0, 0.0];
+        $place = null === $middle ? [0.0, 0.0] : $taper->straightened(...$middle);
+        $radius = null === $middle ? $radius : $taper->radiusAt($place[1]);
         for ($round = 0; $round < self::ROUNDS; ++$round) {
             $convex = $straight instanceof ConvexArea;
             // In a room of odd outline the place may stay a hair off: the art is tried so much wider than it is.
@@ -146,14 +156,18 @@ final readonly class OnTaper
                 $straight instanceof ConvexArea && null !== $wanted && $largest > 0
                     ? self::band($straight, $wanted[1], ($top->box()->height() * $largest) / $reference)
                     : $straight;
+            $band = null === $middle ? $band : new AnchoredRoom($straight, new Anchor(...$place));
             $most = $band->largest($tried, $round < self::ROUGH_ROUNDS && !$convex);
             $largest = (int) floor($reference * $most->scale());
             $chosen = $capHeight ?? $largest;
             if ($chosen < Typesetter::SMALLEST) {
                 return null;
             }
-            $place = $wanted ?? $this->wanted($taper, $words, $chosen, $reference, $offset, $at ?? [0, 0]);
-            $place = null === $wanted ? $place : $most->middle($chosen / $reference, $place) ?? $place;
+            $place = match (true) {
+                null !== $wanted => $most->middle($chosen / $reference, $wanted) ?? $wanted,
+                null !== $middle => $this->middled($taper, $words, $chosen, $reference, $middle),
+                default => $this->wanted($taper, $words, $chosen, $reference, $offset, $at ?? [0, 0]),
+            };
             $next = $taper->radiusAt($place[1]);
             if (
                 abs($next - $radius) < ($convex ? 1 : self::SETTLED * $radius)
@@ -196,6 +210,28 @@ final readonly class OnTaper
         return $inner->holds(self::bent($taper, $this->typesetter->top($words, $chosen, $reference), $place), [0, 0]);
     }
 
+    /**
+     * How large a sketch may be whose bent box has its middle at a place: the more it is bent, the further its own
+     * middle lies from that of its box.
+     *
+     * @param array{float, float} $middle µm
+     */
+    public function sketched(Taper $taper, AnchoredRoom $straight, Region $sketch, array $middle): float
+    {
+        $box = $sketch->box();
+        [$x, $y] = $taper->straightened(...$middle);
+        $scale = 0.0;
+        $sag = 0.0;
+        for ($round = 0; $round < self::SKETCH_ROUNDS; ++$round) {
+            $down = $y - ($taper->wideUp ? 1 : -1) * $sag;
+            $scale = (new AnchoredRoom($straight->room(), new Anchor($x, $down)))->largest($sketch, true)->scale();
+            $edge = $taper->radiusAt($down + (($taper->wideUp ? 1 : -1) * $scale * $box->height()) / 2);
+            $sag = ($edge * (1 - cos(min(\M_PI, ($scale * $box->width()) / 2 / $taper->radiusAt($down))))) / 2;
+        }
+
+        return $scale;
+    }
+
     /** The safe area laid straight. */
     public static function straight(Taper $taper, Region $safe): ?Room
     {
@@ -233,6 +269,26 @@ final readonly class OnTaper
 
             return [$ax + $out * sin($angle), $ay - $way * $out * cos($angle)];
         });
+    }
+
+    /**
+     * Where the middle goes so that the middle of the bent art's box is at a place.
+     *
+     * @param array{float, float} $middle
+     *
+     * @return array{float, float}
+     */
+    private function middled(Taper $taper, Words $words, int $chosen, int $reference, array $middle): array
+    {
+        $art = $this->typesetter->top($words, $chosen, $reference);
+        [$x, $y] = $middle;
+        for ($round = 0; $round < 3; ++$round) {
+            $box = $this->typesetter->mended($words, self::bent($taper, $art, $taper->straightened($x, $y)))->box();
+            $x += $middle[0] - ($box->left + $box->right) / 2;
+            $y += $middle[1] - ($box->top + $box->bottom) / 2;
+        }
+
+        return $taper->straightened($x, $y);
     }
 
     /**

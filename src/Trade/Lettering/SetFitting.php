@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
-use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Object\Surface;
@@ -48,6 +47,7 @@ final readonly class SetFitting
         ?int $capHeight = null,
         int|array|null $offset = null,
         ?int $clearance = null,
+        bool $centred = true,
     ): FittedSet {
         if ([] === $members) {
             throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
@@ -57,7 +57,7 @@ final readonly class SetFitting
         foreach ($members as $nth => $words) {
             $alone[$words->key()] ??= self::under(
                 $nth,
-                fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance),
+                fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance, null, $centred),
             );
         }
         $common = $capHeight ?? min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
@@ -69,7 +69,15 @@ final readonly class SetFitting
                     ? $own
                     : self::under(
                         $nth,
-                        fn (): Fitted => $this->fitting->fit($surface, $words, $common, $offset, $clearance),
+                        fn (): Fitted => $this->fitting->fit(
+                            $surface,
+                            $words,
+                            $common,
+                            $offset,
+                            $clearance,
+                            null,
+                            $centred,
+                        ),
                     );
         }
 
@@ -104,7 +112,7 @@ final readonly class SetFitting
     ): array {
         $this->typesetter->shapeAll($members);
         $room = $this->fitting->sketchRoom($surface, $offset, $members[0]->setting->mending->thicken);
-        $near = $room instanceof ConvexArea ? self::NEARLY_LEAST : self::ROUGHLY_LEAST;
+        $near = $room->isConvex() ? self::NEARLY_LEAST : self::ROUGHLY_LEAST;
         $alone = $exact = [];
         foreach ($members as $nth => $words) {
             if (isset($alone[$words->key()])) {
@@ -127,7 +135,7 @@ final readonly class SetFitting
         $common ??= min($alone);
         $placed = [];
         foreach ($members as $words) {
-            $placed[$words->key()] ??= $this->placed($surface, $room, $words, $common);
+            $placed[$words->key()] ??= $this->placed($room, $words, $common);
         }
 
         return [
@@ -138,7 +146,7 @@ final readonly class SetFitting
     }
 
     /** @return array{Artwork, array{int, int}, bool} */
-    private function placed(Surface $surface, Room $room, Words $words, int $capHeight): array
+    private function placed(Room $room, Words $words, int $capHeight): array
     {
         $sketch = $this->typesetter->sketch($words)->put($capHeight / Glyphs::SKETCH_HEIGHT, 0, 0);
         $artwork = Artwork::fromLayers([
@@ -149,8 +157,8 @@ final readonly class SetFitting
                     : $words->setting->mending->apply(Geos::union([$sketch])),
             ),
         ]);
-        $middle = [$surface->size()->width->micrometres / 2, $surface->size()->height->micrometres / 2];
-        $shape = $room instanceof ConvexArea ? $sketch : Geos::union([$sketch]);
+        $middle = Fitting::middle($room);
+        $shape = $room->isConvex() ? $sketch : Geos::union([$sketch]);
         $place =
             $room->largest($shape, true)->middle(1.0, $middle) ??
             $room->largest($shape, true)->middle(1 / self::NEARLY_LEAST, $middle);

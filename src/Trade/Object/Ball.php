@@ -16,9 +16,9 @@ use Yelbo\Trade\Rules;
  * A ball, its front half laid flat about its middle: lengths from the middle are those along
  * the surface.
  *
- * A decal reaching r along the surface has to shrink at its edge by 1 − sin(t)/t, t = r/R: up
- * to 1.5 % it lies flat, to 4 % with relief snips between letters, beyond it is split or made
- * smaller. Source: handbook section 3.
+ * What is in one piece and reaches r along the surface has to shrink at its edge by 1 − sin(t)/t, t = r/R: up to 1.5 %
+ * it lies flat, to 4 % with relief snips, beyond it is split or made smaller. Letters that touch nothing lie each by
+ * itself: then it is the tape that is snipped between them. Source: handbook section 3.
  */
 final readonly class Ball implements Round
 {
@@ -27,8 +27,10 @@ final readonly class Ball implements Round
     public const FLAT = 0.015;
     public const SNIPS = 0.04;
 
-    public function __construct(private Length $diameter)
+    /** @param float|null $seen angle in degrees within which art has to be seen from the front; else all its front */
+    public function __construct(private Length $diameter, private ?float $seen = null)
     {
+        FromTheFront::check($seen);
     }
 
     /** Over all. */
@@ -50,10 +52,12 @@ final readonly class Ball implements Round
         return 0;
     }
 
-    /** Where a decal lies flat without a snip. */
+    /** What is seen from the front. How large each part of a decal may be there, its strain says. */
     public function safe(int $clearance): Room
     {
-        return $this->disc($this->reach(self::FLAT))->inset($clearance);
+        $angle = deg2rad(min(180.0, $this->seen ?? 180.0)) / 2;
+
+        return $this->disc(($angle * $this->diameter->micrometres) / 2)->inset($clearance);
     }
 
     /** How much the edge of a decal has to shrink that reaches so far (µm) from its middle. */
@@ -77,6 +81,11 @@ final readonly class Ball implements Round
         }
 
         return $does;
+    }
+
+    public function overJoin(Region $flat): Region
+    {
+        return $flat;
     }
 
     public function front(): Region

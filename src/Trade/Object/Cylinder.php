@@ -11,7 +11,6 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
-use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -24,17 +23,11 @@ final readonly class Cylinder implements Round
     use Level;
 
     /**
-     * @param float|null $seen angle in degrees within which art has to be seen from the front; all round where left out
+     * @param float|null $seen angle in degrees within which art has to be seen from the front; 360, or none, all round
      */
     public function __construct(private Length $circumference, private Length $height, private ?float $seen = null)
     {
-        if (null !== $seen && ($seen < 10 || $seen > 180)) {
-            throw new Refused(
-                'absurd-angle',
-                'From the front one sees from 10 to 180 degrees of a round thing.',
-                '/seen',
-            );
-        }
+        FromTheFront::check($seen);
     }
 
     /** Over all. */
@@ -59,7 +52,14 @@ final readonly class Cylinder implements Round
             Box::sized($this->circumference->micrometres, $this->height->micrometres)->grown(-$clearance),
         );
 
-        return null === $this->seen ? $all : $all->and(ConvexArea::box($this->part($this->seen)));
+        return FromTheFront::isAllRound($this->seen) ? $all : $all->and(ConvexArea::box($this->part($this->seen ?? 0)));
+    }
+
+    public function overJoin(Region $flat): Region
+    {
+        $round = $this->circumference->micrometres;
+
+        return Geos::union([$flat, $flat->moved($round, 0), $flat->moved(-$round, 0)]);
     }
 
     public function front(): Region

@@ -14,9 +14,13 @@ use Yelbo\Trade\Rules;
  */
 final readonly class KeptClear implements Surface
 {
-    /** @param Region $keepOuts in the surface's own frame, their margins included */
-    public function __construct(public Surface $surface, public Region $keepOuts)
+    /** In the surface's own frame, their margins included. */
+    public Region $keepOuts;
+
+    /** @param Region $keepOuts in the surface's own frame, margins included; over the join of a wall that closes */
+    public function __construct(public Surface $surface, Region $keepOuts)
     {
+        $this->keepOuts = $surface instanceof Round ? $surface->overJoin($keepOuts) : $keepOuts;
     }
 
     /** Over all. */

@@ -125,7 +125,7 @@ enum Kind: string
                 'bottom' !== ($of['wideEnd'] ?? 'top'),
                 $seen,
             ),
-            self::Ball => new Ball(self::round($of)->times(1 / \M_PI)),
+            self::Ball => new Ball(self::round($of)->times(1 / \M_PI), $seen),
         };
     }
 

@@ -19,6 +19,9 @@ final readonly class Outline implements Surface
 {
     use Level;
 
+    /** Of the area. */
+    private const ALIKE = 0.985;
+
     private Region $outline;
 
     /** @throws Refused for an outline that encloses nothing */
@@ -29,6 +32,22 @@ final readonly class Outline implements Surface
         }
         $box = $outline->box();
         $this->outline = $outline->moved(-$box->left, -$box->top);
+    }
+
+    /**
+     * The upright line about which it is the same on both sides, µm; none where there is no such line.
+     *
+     * By how much of it lies on its own mirror image: a traced edge is never quite the same on both sides.
+     */
+    public function axis(): ?float
+    {
+        $box = $this->outline->box();
+        $mirrored = $this->outline->mirrored();
+        $mirrored = $mirrored->moved($box->left - $mirrored->box()->left, 0);
+
+        return Geos::intersection($this->outline, $mirrored)->area() > self::ALIKE * $this->outline->area()
+            ? ($box->left + $box->right) / 2
+            : null;
     }
 
     /** Over all. */

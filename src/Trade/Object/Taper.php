@@ -13,7 +13,6 @@ use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Geometry\Winding;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
-use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -41,13 +40,7 @@ final readonly class Taper implements Round
         private ?float $seen = null,
     ) {
         $this->development = new Development($wide, $narrow, $slant);
-        if (null !== $seen && ($seen < 10 || $seen > 180)) {
-            throw new Refused(
-                'absurd-angle',
-                'From the front one sees from 10 to 180 degrees of a round thing.',
-                '/seen',
-            );
-        }
+        FromTheFront::check($seen);
     }
 
     /** Over all. */
@@ -93,9 +86,12 @@ final readonly class Taper implements Round
         $safe = Geos::grow($this->outline(), -$clearance);
 
         return new OutlineArea(
-            null === $this->seen
+            FromTheFront::isAllRound($this->seen)
                 ? $safe
-                : Geos::intersection($safe, $this->sector(0, 0, ($this->seen / 360) * $this->development->sweep)),
+                : Geos::intersection(
+                    $safe,
+                    $this->sector(0, 0, (($this->seen ?? 0) / 360) * $this->development->sweep),
+                ),
         );
     }
 
@@ -147,6 +143,17 @@ final readonly class Taper implements Round
         return $this->wideUp
             ? $this->development->apexRadius - $down
             : $this->development->apexRadius - $this->slant->micrometres + $down;
+    }
+
+    public function overJoin(Region $flat): Region
+    {
+        [$ax, $ay] = $this->apex();
+        $turned = static fn (float $by): Region => $flat->bent(static fn (float $x, float $y): array => [
+            $ax + ($x - $ax) * cos($by) - ($y - $ay) * sin($by),
+            $ay + ($x - $ax) * sin($by) + ($y - $ay) * cos($by),
+        ]);
+
+        return Geos::union([$flat, $turned($this->development->sweep), $turned(-$this->development->sweep)]);
     }
 
     public function front(): Region

@@ -95,11 +95,18 @@ final class FittingTest extends TestCase
         self::assertLessThan($square->capHeight, $disc->capHeight);
         $box = $disc->artwork->box();
         self::assertLessThan(hypot(264_000, 264_000), hypot($box->width(), $box->height()));
+        self::assertEqualsWithDelta(150_000, $disc->at[1] + $box->height() / 2, 1, 'its middle on the middle');
+        $anywhere = $fitting->fit(
+            new Ellipse(Size::millimetres(300, 300)),
+            Lettering::words('oswald', 'Ada', 'Bartholomew'),
+            centred: false,
+        );
         self::assertLessThan(
-            150_000,
-            $disc->at[1] + $box->height() / 2,
+            149_000,
+            $anywhere->at[1] + $anywhere->artwork->box()->height() / 2,
             'the short line lets the pair rise above the middle',
         );
+        self::assertGreaterThan($disc->capHeight, $anywhere->capHeight);
     }
 
     public function testASizeThatIsGivenIsCheckedNotChosen(): void

@@ -89,7 +89,8 @@ export function ObjectFields({
       {answers.surface === 'polygon' && field('sides', 'Sides', '6 for a hexagon')}
       {answers.surface === 'panes' && field('panes', 'How many panes')}
       {answers.surface === 'panel' && field('readFrom', 'Read from', 'metres')}
-      {(answers.surface === 'cylinder' || answers.surface === 'taper') && field('seen', 'Seen from front', 'degrees')}
+      {['cylinder', 'taper', 'ball'].includes(answers.surface) &&
+        field('seen', 'Seen from front', '120 degrees, 360 wraps')}
       {answers.surface === 'taper' && (
         <div className="col-span-4">
           <Choice
