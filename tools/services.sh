@@ -16,7 +16,7 @@ start_service() {
     stop_service "$name"
     # Some write to it themselves as well.
     as_shop touch "$YELBO_VAR/log/$name.log"
-    as_shop setsid bash "$YELBO_ROOT/tools/keep.sh" "$name" "$@" >>"$YELBO_VAR/log/$name.log" 2>&1 </dev/null &
+    "${SHOP_AS[@]}" setsid bash "$YELBO_ROOT/tools/keep.sh" "$name" "$@" >>"$YELBO_VAR/log/$name.log" 2>&1 </dev/null &
     wait_for "$name" 10 is_running "$name" || { tail_of "$YELBO_VAR/log/$name.log"; die "$name would not start." "See $YELBO_VAR/log/$name.log"; }
 }
 
@@ -118,7 +118,7 @@ warm_letters() {
     stamp_is "$YELBO_VAR/cache/letters" "$(code_stamp)" && return 0
     as_shop mkdir -p "$YELBO_VAR/cache/letters"
     set_stamp "$YELBO_VAR/cache/letters" "$(code_stamp)"
-    as_shop nice -n 15 php "$YELBO_ROOT/bin/console" yelbo:warm >"$YELBO_VAR/log/warm.log" 2>&1 </dev/null &
+    "${SHOP_AS[@]}" nice -n 15 php "$YELBO_ROOT/bin/console" yelbo:warm >"$YELBO_VAR/log/warm.log" 2>&1 </dev/null &
     disown
 }
 

@@ -68,6 +68,7 @@ random_hex() { od -An -N24 -tx1 /dev/urandom | tr -d ' \n'; }
 # that user cannot read the program it has to stay root, which is said.
 shop_user() {
     SHOP_USER=$(id -un)
+    SHOP_AS=()
     [ "$(id -u)" = 0 ] && [ "${YELBO_USER:-yelbo}" != root ] || return 0
     local name=${YELBO_USER:-yelbo}
     if ! id "$name" >/dev/null 2>&1; then
@@ -79,19 +80,14 @@ shop_user() {
         return 0
     fi
     SHOP_USER=$name
+    SHOP_AS=(env "HOME=$YELBO_VAR" setpriv "--reuid=$name" "--regid=$name" --init-groups --)
     [ "$(stat -c %U "$YELBO_VAR")" = "$name" ] || chown -R "$name:" "$YELBO_VAR"
     chown "$name:" "$YELBO_VAR"/{run,log,etc,cache,tmp,secret}
     as_shop touch "$YELBO_VAR"/log/{php,yelbo}.log
 }
 
 # as_shop COMMAND…  as the user whose shop it is.
-as_shop() {
-    if [ "$SHOP_USER" = "$(id -un)" ]; then
-        "$@"
-    else
-        HOME=$YELBO_VAR setpriv --reuid="$SHOP_USER" --regid="$SHOP_USER" --init-groups -- "$@"
-    fi
-}
+as_shop() { "${SHOP_AS[@]}" "$@"; }
 
 console() { as_shop php "$YELBO_ROOT/bin/console" "$@"; }
 

@@ -514,4 +514,81 @@ final class SizeTest extends WebCase
         self::assertSame(15.0, (float) array_column($kinds['keepOuts'], 'margin', 'what')['lip']['mm']);
         self::assertContains('fabric', array_column($kinds['materials'], 'value'));
     }
+
+    public function testTheFirstSizeIsInTheMiddleAndALargerOneIsOfferedBesideIt(): void
+    {
+        $docket = $this->order(['surface' => 'ellipse', 'width' => '96mm', 'height' => '96mm', 'words' => "Ada\nBartholomew"]);
+        $typed = ['docket' => $docket->number(), 'words' => "Ada\nBartholomew", 'face' => 'oswald'];
+        $fit = $this->ask('POST', '/api/fit', $typed);
+        self::assertEqualsWithDelta(0, $fit['across']['mm'], 0.002);
+        self::assertEqualsWithDelta(0, $fit['down']['mm'], 0.002);
+        self::assertSame(0.0, fmod(round(1000 * $fit['capHeight']['mm']), 100), 'told in tenths');
+        $elsewhere = $this->ask('POST', '/api/check', $typed)['elsewhere'];
+        self::assertGreaterThan($fit['capHeight']['mm'], $elsewhere['capHeight']['mm']);
+        self::assertGreaterThan(2, $elsewhere['more']);
+        $there = [
+            'capHeight' => "{$elsewhere['capHeight']['mm']}mm",
+            'left' => "{$elsewhere['left']['mm']}mm",
+            'top' => "{$elsewhere['top']['mm']}mm",
+        ];
+        self::assertTrue($this->ask('POST', '/api/fit', $typed + $there)['inside']);
+        self::assertNull($this->ask('POST', '/api/check', $typed + $there)['elsewhere'], 'its place was chosen');
+    }
+
+    /** What is told fits as it is told, in either system. */
+    public function testALimitHoldsWhereItIsTypedAgain(): void
+    {
+        foreach ([[181, 93], [137, 61], [300, 40], [77, 77]] as [$width, $height]) {
+            $docket = $this->order(['surface' => 'rectangle', 'width' => "{$width}mm", 'height' => "{$height}mm"]);
+            $typed = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'lobster'];
+            $largest = $this->ask('POST', '/api/fit', $typed + ['capHeight' => '300mm'])['largest'];
+            foreach (["{$largest['metric']}mm", "{$largest['imperial']}\""] as $told) {
+                self::assertTrue($this->ask('POST', '/api/fit', $typed + ['capHeight' => $told])['inside'], $told);
+            }
+            $check = $this->ask('POST', '/api/check', $typed + ['capHeight' => '300mm']);
+            $outside = array_column($check['snags'], null, 'code')['outside-safe-area'];
+            self::assertStringContainsString("{$largest['metric']} mm", json_encode($outside, \JSON_THROW_ON_ERROR));
+        }
+    }
+
+    public function testSoWideOrSoHighOverAll(): void
+    {
+        $docket = $this->order(['surface' => 'rectangle', 'width' => '300mm', 'height' => '120mm']);
+        $typed = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'oswald'];
+        foreach (['width' => '120mm', 'height' => '1 1/2"'] as $of => $size) {
+            $sized = $this->ask('POST', '/api/size', $typed + ['of' => $of, 'size' => $size]);
+            $fit = $this->ask('POST', '/api/fit', $typed + ['capHeight' => "{$sized['capHeight']['mm']}mm"]);
+            self::assertEqualsWithDelta('width' === $of ? 120 : 38.1, $fit['size'][$of]['mm'], 0.06);
+        }
+        $problem = $this->ask('POST', '/api/size', $typed + ['of' => 'width', 'size' => 'wide']);
+        self::assertSame(422, $this->status);
+        self::assertSame('size', $problem['fields'][0]['field']);
+    }
+
+    public function testACupKeepsItsLipClearByItself(): void
+    {
+        $mug = ['surface' => 'cylinder', 'circumference' => '258mm', 'height' => '95mm', 'object' => 'Enamel mug'];
+        $fit = fn (Docket $docket): array => $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'oswald',
+        ]);
+        $kept = $fit($this->order($mug));
+        self::assertGreaterThanOrEqual(15, $kept['top']['mm']);
+        self::assertLessThanOrEqual(86, $kept['size']['width']['mm'], 'inside what is seen from the front');
+        $none = $fit($this->order(['lip' => 'none'] + $mug));
+        self::assertLessThan($kept['top']['mm'] + $kept['size']['height']['mm'] / 2, $none['top']['mm'] + $none['size']['height']['mm'] / 2);
+        self::assertSame('', $none['keepOuts']);
+        self::assertNotSame('', $kept['keepOuts']);
+    }
+
+    public function testAVehicleStartsAtWhatPeoplePutOnACar(): void
+    {
+        $docket = $this->order(['surface' => 'panel', 'width' => '900mm', 'height' => '400mm', 'useOf' => 'vehicle']);
+        $typed = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'alfa-slab'];
+        $fit = $this->ask('POST', '/api/fit', $typed);
+        self::assertGreaterThanOrEqual(127, $fit['size']['width']['mm']);
+        self::assertLessThanOrEqual(152, $fit['size']['width']['mm']);
+        self::assertGreaterThan(100, $fit['largest']['mm'], 'larger when they ask for it');
+    }
 }

@@ -1354,6 +1354,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/size": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says how high letters are where the art is so wide or so high over all. */
+        post: operations["size"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/stock": {
         parameters: {
             query?: never;
@@ -1758,6 +1775,11 @@ export interface components {
              */
             side?: string;
             /**
+             * @description None where nobody drinks from it, whatever it is called.
+             * @default
+             */
+            lip?: string;
+            /**
              * @description Yes where it goes into the dishwasher.
              * @default
              */
@@ -1978,6 +2000,8 @@ export interface components {
             spelling: string[];
             /** @description How long weeding takes, minutes. */
             weeding: number;
+            /** @description A larger place off the middle, where there is one worth the name. */
+            elsewhere: components["schemas"]["ElsewhereView"] | null;
         };
         /** @description Something that can be chosen, and what it is called. */
         ChoiceView: {
@@ -2198,6 +2222,17 @@ export interface components {
              * @default true
              */
             done: boolean;
+        };
+        /** @description A larger place off the middle. */
+        ElsewhereView: {
+            /** @description The height of the capitals there. */
+            capHeight: components["schemas"]["LengthView"];
+            /** @description From the left edge of the object to the art. */
+            left: components["schemas"]["LengthView"];
+            /** @description From the top edge of the object to the art. */
+            top: components["schemas"]["LengthView"];
+            /** @description How much larger than in the middle, per cent. */
+            more: number;
         };
         /** @description A cutting face; its thinnest stroke as a share of the letter height. */
         FaceView: {
@@ -2863,6 +2898,11 @@ export interface components {
              * @default outside
              */
             side?: string;
+            /**
+             * @description None where nobody drinks from it, whatever it is called.
+             * @default
+             */
+            lip?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -3567,6 +3607,11 @@ export interface components {
             width: components["schemas"]["LengthView"];
             /** @description From top to bottom. */
             height: components["schemas"]["LengthView"];
+        };
+        /** @description The letters that make the art so large. */
+        SizedView: {
+            /** @description The height of the capitals. */
+            capHeight: components["schemas"]["LengthView"];
         };
         /** @description Snags of one kind, told once: the worst in µm, their spots on the art in mm; why the owner lets a stop pass, where that is written. */
         SnagGroupView: {
@@ -7526,6 +7571,93 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    size: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Its number. */
+                    docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
+                    words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
+                    roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
+                    face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
+                    capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
+                    units?: string;
+                    /** @description How the words are set. */
+                    setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
+                    film?: string;
+                    /** @description A drawing that takes the place of the words. */
+                    art?: components["schemas"]["TypedArt"] | null;
+                    /**
+                     * @description Width or height.
+                     * @enum {string}
+                     */
+                    of: "width" | "height";
+                    /** @description As typed, with its unit. */
+                    size: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SizedView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -22,12 +22,19 @@ use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 
 /** Sets a design's words on an object by the shop's rules. */
 final readonly class DesignFitter
 {
+    /** µm: what is told is told in tenths of a millimetre, and fits as it is told. */
+    public const STEP = 100;
+    /** Of the size in the middle: less more is not worth being off it. */
+    private const WORTH = 1.02;
+
     public function __construct(
         private Typesetter $typesetter,
         private Faces $faces,
@@ -51,14 +58,84 @@ final readonly class DesignFitter
 
         return $this->cache->recall(
             "fitted.$key",
-            fn (): Fitted => (new Fitting($this->typesetter, $this->rules->current()))->fit(
+            fn (): Fitted => $this->first($object, $this->words($lines, $design), $design),
+        );
+    }
+
+    /** The size that was typed, or the first one: the largest, but on a vehicle what people put on a car. */
+    private function first(MeasuredObject $object, Words $words, Design $design): Fitted
+    {
+        $rules = $this->rules->current();
+        $surface = $object->kept($rules);
+        $fitting = $this->fitting();
+        $fitted = $fitting->fit($surface, $words, $design->capHeight(), $design->offsets(), at: $design->at());
+        $usual = $rules->micrometres(Rule::VehicleFirst);
+        $box = $fitted->artwork->box();
+        if (
+            Kind::Panel !== $object->kind()
+            || null !== $design->capHeight()
+            || max($box->width(), $box->height()) <= $usual
+        ) {
+            return $fitted;
+        }
+        $offsets = $design->offsets();
+        $smaller = $fitting->fitTo($surface, $words, $usual, $usual, $offsets, at: $design->at())->capHeight;
+
+        return $fitting
+            ->fit($surface, $words, intdiv($smaller, self::STEP) * self::STEP, $offsets, at: $design->at())
+            ->upTo($fitted->largest);
+    }
+
+    /**
+     * A larger place off the middle, where there is one worth the name.
+     *
+     * @param list<string> $lines
+     *
+     * @return Fitted|null nothing where its place or its size is typed, or the middle is as good
+     *
+     * @throws Refused where the object leaves no room, or the words cannot be set
+     */
+    public function elsewhere(MeasuredObject $object, array $lines, Design $design): ?Fitted
+    {
+        if (null !== $design->at() || null !== $design->capHeight()) {
+            return null;
+        }
+        $key = hash('xxh128', serialize([$object, $lines, $design, $this->rules->current()]));
+        $found = $this->cache->recall(
+            "elsewhere.$key",
+            fn (): Fitted => $this->fitting()->fit(
                 $object->kept($this->rules->current()),
                 $this->words($lines, $design),
-                $design->capHeight(),
+                null,
                 $design->offsets(),
-                at: $design->at(),
+                centred: false,
             ),
         );
+
+        return $found->capHeight > self::WORTH * $this->fit($object, $lines, $design)->largest ? $found : null;
+    }
+
+    /**
+     * The letter height at which the art's box is so wide, so high, or just inside of both, µm.
+     *
+     * @param list<string> $lines
+     * @param int|null     $width  µm
+     * @param int|null     $height µm
+     *
+     * @throws Refused where there is no such size
+     */
+    public function heightFor(MeasuredObject $object, array $lines, Design $design, ?int $width, ?int $height): int
+    {
+        return $this->fitting()
+            ->fitTo(
+                $object->kept($this->rules->current()),
+                $this->words($lines, $design),
+                $width,
+                $height,
+                $design->offsets(),
+                at: $design->at(),
+            )
+            ->capHeight;
     }
 
     /**
@@ -130,7 +207,7 @@ final readonly class DesignFitter
             : $this->cache->recall(
                 "samples.$key",
                 fn (): array => (new FaceRanking(
-                    new Fitting($this->typesetter, $this->rules->current()),
+                    $this->fitting(),
                     $this->typesetter,
                     $this->measures,
                 ))->rank(
@@ -186,8 +263,13 @@ final readonly class DesignFitter
             );
     }
 
+    private function fitting(): Fitting
+    {
+        return new Fitting($this->typesetter, $this->rules->current(), self::STEP);
+    }
+
     private function sets(): SetFitting
     {
-        return new SetFitting($this->typesetter, $this->rules->current());
+        return new SetFitting($this->typesetter, $this->rules->current(), self::STEP);
     }
 }

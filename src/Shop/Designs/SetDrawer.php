@@ -53,7 +53,7 @@ final readonly class SetDrawer
             $surface = $object->kept($rules);
             $words = $this->fitter->members($roster, $design);
             [$capHeight, $alone, $decals] = $this->fitter->sketchSet($object, $roster, $design);
-            $outliers = (new SetFitting($this->typesetter, $rules))->outliers(
+            $outliers = (new SetFitting($this->typesetter, $rules, DesignFitter::STEP))->outliers(
                 $surface,
                 $words,
                 $alone,

@@ -32,6 +32,7 @@ final readonly class ObjectAnswers
      * @param string $readFrom from how many metres it has to be read, as typed
      * @param string $outline the traced outline as path data, mm
      * @param string $side inside where it is stuck inside a window and read from outside
+     * @param string $lip none where nobody drinks from it, whatever it is called
      */
     public function __construct(
         public string $object = '',
@@ -55,6 +56,7 @@ final readonly class ObjectAnswers
         public string $readFrom = '',
         public string $outline = '',
         public string $side = 'outside',
+        public string $lip = '',
         public array $keepOuts = [],
     ) {
     }

@@ -10,6 +10,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Measure\Units;
+use Yelbo\Trade\Object\DrunkFrom;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Refused;
@@ -56,6 +57,14 @@ final readonly class ObjectReader
         $own = new Fields();
         $measures = $this->measures($own, $answers, $kind);
         $keepOuts = $this->keepOuts($own, $answers);
+        if (
+            'none' !== $answers->lip
+            && \in_array($kind, [Kind::Cylinder, Kind::Taper], true)
+            && DrunkFrom::isToldBy($name)
+            && !\in_array(KeepOut::Lip->value, array_column($keepOuts, 'what'), true)
+        ) {
+            $keepOuts[] = ['what' => KeepOut::Lip->value, 'x' => 0, 'y' => 0, 'width' => 0, 'height' => 0];
+        }
         if ($own->isWrong()) {
             return $fields->refuseAll(
                 new Refusals($own->sentences() ?: throw new \LogicException('Nothing is wrong.')),

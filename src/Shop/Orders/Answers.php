@@ -45,6 +45,7 @@ final readonly class Answers
      * @param string $outline the traced outline as path data, mm
      * @param string $roster the names of a set
      * @param string $side inside where it is stuck inside a window and read from outside
+     * @param string $lip none where nobody drinks from it, whatever it is called
      * @param string $dishwasher yes where it goes into the dishwasher
      */
     public function __construct(
@@ -79,6 +80,7 @@ final readonly class Answers
         public string $outline = '',
         public string $roster = '',
         public string $side = 'outside',
+        public string $lip = '',
         public string $dishwasher = '',
         public array $keepOuts = [],
     ) {

@@ -186,7 +186,7 @@ final readonly class Judgement
                 $fitted->largest,
                 $fitted->capHeight,
                 null,
-                "The art reaches beyond the safe area. At a letter height of {$largest->inBoth()} or less it fits.",
+                "The art reaches beyond the safe area. At a letter height of {$largest->inBothDown()} or less it fits.",
                 [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => 'centre']],
             ),
         ];

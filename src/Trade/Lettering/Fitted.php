@@ -33,4 +33,27 @@ final readonly class Fitted
         public ?float $strain = null,
     ) {
     }
+
+    /** How much larger it is than another could be, whole per cent. */
+    public function moreThan(self $other): int
+    {
+        return (int) floor((100 * $this->capHeight) / max(1, $other->largest) - 100);
+    }
+
+    /** The same where a smaller size is told as the largest. */
+    public function upTo(int $largest): self
+    {
+        return new self(
+            $this->capHeight,
+            $largest,
+            $this->artwork,
+            $this->at,
+            $this->safe,
+            $this->inside,
+            $this->words,
+            $this->droop,
+            $this->bent,
+            $this->strain,
+        );
+    }
 }

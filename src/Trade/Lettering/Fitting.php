@@ -44,7 +44,8 @@ final readonly class Fitting
     private OnTaper $onTaper;
     private RingRound $rings;
 
-    public function __construct(private Typesetter $typesetter, private Rules $rules)
+    /** @param int $step µm; sizes that fit are told in whole steps, rounded down, so that what is told fits */
+    public function __construct(private Typesetter $typesetter, private Rules $rules, private int $step = 1)
     {
         $this->onTaper = new OnTaper($typesetter);
         $this->rings = new RingRound($typesetter);
@@ -67,6 +68,32 @@ final readonly class Fitting
         ?int $clearance = null,
         ?array $at = null,
         bool $centred = true,
+    ): Fitted {
+        $fitted = $this->exactly($surface, $words, $capHeight, $offset, $clearance, $at, $centred);
+        $told = intdiv($fitted->largest, $this->step) * $this->step;
+        if ($told === $fitted->largest || $told < Typesetter::SMALLEST) {
+            return $fitted;
+        }
+
+        return (
+            null === $capHeight
+                ? $this->exactly($surface, $words, $told, $offset, $clearance, $at, $centred)
+                : $fitted
+        )->upTo($told);
+    }
+
+    /**
+     * @param int|list<int>|null   $offset
+     * @param array{int, int}|null $at
+     */
+    private function exactly(
+        Surface $surface,
+        Words $words,
+        ?int $capHeight,
+        int|array|null $offset,
+        ?int $clearance,
+        ?array $at,
+        bool $centred,
     ): Fitted {
         $room = $surface->safe($clearance ?? $surface->clearance($this->rules));
         $safe = $room->region();

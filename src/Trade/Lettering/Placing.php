@@ -51,7 +51,7 @@ final readonly class Placing
     /**
      * @param array{int, int} $at   left and top of the art as it lies
      * @param string          $from `left`, `right`, `top` or `bottom` for an edge, `across` or `down` for the middle,
-     *     with `/n` for the nth part
+     *     with `/n` for the nth part; `between/n/m` for the middle between two parts, the distance to the right of it
      *
      * @return array{int, int} left and top of the art put there
      *
@@ -59,6 +59,9 @@ final readonly class Placing
      */
     public function put(array $at, string $from, int $distance): array
     {
+        if (1 === preg_match('~^between/(\d+)/(\d+)$~D', $from, $found)) {
+            return $this->between((int) $found[1], (int) $found[2], $distance);
+        }
         [$edge, $nth] = explode('/', $from.'/');
         $feature =
             '' === $nth
@@ -82,5 +85,23 @@ final readonly class Placing
         };
 
         return [$left, $top];
+    }
+
+    /**
+     * @return array{int, int}
+     *
+     * @throws Refused
+     */
+    private function between(int $one, int $other, int $distance): array
+    {
+        $parts = [$this->features[$one] ?? null, $this->features[$other] ?? null];
+        if (null === $parts[0] || null === $parts[1]) {
+            throw new Refused('no-feature', 'There is no such part on this object.', '/from');
+        }
+
+        return [
+            intdiv($parts[0]['x'] + $parts[1]['x'], 2) + $distance - intdiv($this->art->width(), 2),
+            intdiv($parts[0]['y'] + $parts[1]['y'], 2) - intdiv($this->art->height(), 2),
+        ];
     }
 }

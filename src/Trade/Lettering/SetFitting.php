@@ -29,9 +29,10 @@ final readonly class SetFitting
 
     private Fitting $fitting;
 
-    public function __construct(private Typesetter $typesetter, Rules $rules)
+    /** @param int $step µm; as in `Fitting` */
+    public function __construct(private Typesetter $typesetter, Rules $rules, int $step = 1)
     {
-        $this->fitting = new Fitting($typesetter, $rules);
+        $this->fitting = new Fitting($typesetter, $rules, $step);
     }
 
     /**

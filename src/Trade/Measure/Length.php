@@ -15,6 +15,8 @@ final readonly class Length
 {
     public const MICROMETRES_PER_INCH = 25400;
     public const TICKS_PER_INCH = 16;
+    /** µm: what is shown of a length in mm. */
+    private const TENTH = 100;
 
     /** 100 m: longer than any film on a roll; beyond it a figure is a slip of the pen. */
     private const LONGEST = 100_000_000;
@@ -195,6 +197,24 @@ final readonly class Length
         $text = 0 === $over ? (string) $whole : ($whole > 0 ? "$whole $over/$under" : "$over/$under");
 
         return $this->micrometres < 0 && $ticks > 0 ? '-'.$text : $text;
+    }
+
+    /** The same rounded DOWN, as a limit that holds where it is typed again: `30` of 30.055 mm. */
+    public function inMetricDown(): string
+    {
+        return self::micrometres(floor(($this->micrometres + 1) / self::TENTH) * self::TENTH)->inMetric();
+    }
+
+    /** The same rounded DOWN, to the tick. */
+    public function inImperialDown(): string
+    {
+        return self::micrometres($this->micrometres + 1)->downToTick()->inImperial();
+    }
+
+    /** Both systems, rounded down. */
+    public function inBothDown(): string
+    {
+        return "{$this->inMetricDown()} mm · {$this->inImperialDown()} in";
     }
 
     /** Both systems, the shop's own first: `41 mm · 1 5/8 in`. */

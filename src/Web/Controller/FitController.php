@@ -24,19 +24,26 @@ use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
 use Yelbo\Web\Request\DocketRequest;
 use Yelbo\Web\Request\PlaceRequest;
+use Yelbo\Web\Request\SizeRequest;
 use Yelbo\Web\View\CasesView;
 use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\CuresView;
+use Yelbo\Web\View\ElsewhereView;
 use Yelbo\Web\View\FitView;
 use Yelbo\Web\View\LengthView;
 use Yelbo\Web\View\PlacedView;
 use Yelbo\Web\View\SamplesView;
 use Yelbo\Web\View\SampleView;
 use Yelbo\Web\View\SetView;
+use Yelbo\Web\View\SizedView;
 
 /** Words drawn on a docket's object: in one face at a size, in every face, or a whole set. */
 final readonly class FitController
 {
+    /** µm over all. */
+    private const SMALLEST = 500;
+    private const LARGEST = 20_000_000;
+
     public function __construct(
         private Dockets $dockets,
         private DesignReader $reader,
@@ -99,12 +106,47 @@ final readonly class FitController
         [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
         $fitted = $this->atItsField(fn () => $this->fitter->fit($docket->object(), $decal->lines, $decal->design));
         $spelling = null === $fitted->words->art ? $this->check->spelling($docket->asked(), $decal->lines) : [];
+        $elsewhere = $this->fitter->elsewhere($docket->object(), $decal->lines, $decal->design);
 
         return CheckView::from(
             $this->check->groups($fitted, $docket->object(), $decal->film->grade(), $decal->use, $decal->film),
             $docket,
             $spelling,
             $this->check->weeding($fitted, $decal->film->grade()),
+            null === $elsewhere ? null : ElsewhereView::from($elsewhere, $fitted),
+        );
+    }
+
+    /** Says how high letters are where the art is so wide or so high over all. */
+    #[Route('/api/size', name: 'size', methods: ['POST'])]
+    public function size(
+        #[MapRequestPayload] DocketRequest $on,
+        #[MapRequestPayload] TypedDesign $typed,
+        #[MapRequestPayload] SizeRequest $wanted,
+    ): SizedView {
+        [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
+        $fields = new Fields();
+        $size = $fields->length(
+            'size',
+            $wanted->size,
+            self::SMALLEST,
+            self::LARGEST,
+            Units::tryFrom($typed->units) ?? Units::Metric,
+        );
+        $fields->end();
+
+        return new SizedView(
+            LengthView::micrometres(
+                $this->atItsField(
+                    fn (): int => $this->fitter->heightFor(
+                        $docket->object(),
+                        $decal->lines,
+                        $decal->design,
+                        'width' === $wanted->of ? $size : null,
+                        'height' === $wanted->of ? $size : null,
+                    ),
+                ),
+            ),
         );
     }
 

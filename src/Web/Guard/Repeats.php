@@ -67,6 +67,7 @@ final readonly class Repeats
             return;
         }
         if (null !== $answered) {
+            $event->allowCustomResponseCode();
             $event->setResponse(self::again($answered));
         }
     }

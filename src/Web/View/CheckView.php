@@ -16,9 +16,14 @@ final readonly class CheckView
      * @param list<SnagGroupView> $snags what the check found, worst first
      * @param list<string>        $spelling what looks misspelled, sentences
      * @param float $weeding how long weeding takes, minutes
+     * @param ElsewhereView|null $elsewhere a larger place off the middle, where there is one worth the name
      */
-    public function __construct(public array $snags, public array $spelling, public float $weeding)
-    {
+    public function __construct(
+        public array $snags,
+        public array $spelling,
+        public float $weeding,
+        public ?ElsewhereView $elsewhere,
+    ) {
     }
 
     /**
@@ -26,8 +31,13 @@ final readonly class CheckView
      * @param Docket|null     $docket   whose order it is: what the owner lets pass
      * @param list<string>    $spelling
      */
-    public static function from(array $groups, ?Docket $docket, array $spelling, float $weeding): self
-    {
+    public static function from(
+        array $groups,
+        ?Docket $docket,
+        array $spelling,
+        float $weeding,
+        ?ElsewhereView $elsewhere = null,
+    ): self {
         return new self(
             array_map(
                 static fn (SnagGroup $group): SnagGroupView => SnagGroupView::from(
@@ -38,6 +48,7 @@ final readonly class CheckView
             ),
             $spelling,
             $weeding,
+            $elsewhere,
         );
     }
 }

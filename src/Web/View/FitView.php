@@ -107,7 +107,7 @@ final readonly class FitView
             $drawn->lines,
             $drawn->design->face(),
             $length($fitted->capHeight),
-            $length($fitted->largest),
+            LengthView::atMost($fitted->largest),
             $length($drawn->xHeight),
             SizeView::box($fitted->artwork->box()),
             $length($fitted->at[0]),

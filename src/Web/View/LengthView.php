@@ -23,6 +23,14 @@ final readonly class LengthView
         return new self($length->toMillimetres(), $length->inMetric(), $length->inImperial());
     }
 
+    /** A limit: what is shown of it, typed again, is inside it. */
+    public static function atMost(int $micrometres): self
+    {
+        $length = Length::micrometres($micrometres);
+
+        return new self($length->toMillimetres(), $length->inMetricDown(), $length->inImperialDown());
+    }
+
     public static function micrometres(int $micrometres): self
     {
         return self::from(Length::micrometres($micrometres));

@@ -47,7 +47,7 @@ final readonly class SampleView
             $sample->face->style,
             null === $film ? null : SvgPath::write($film),
             null === $film ? null : SizeView::box($film->box()),
-            null === $sample->capHeight ? null : LengthView::micrometres($sample->capHeight),
+            null === $sample->capHeight ? null : LengthView::atMost($sample->capHeight),
             $sample->canBeCut(),
             round($sample->spare, 3),
             $sample->verdict,

@@ -45,7 +45,7 @@ final readonly class SetMemberView
     {
         return new self(
             $member->words->lines,
-            LengthView::micrometres($member->alone),
+            LengthView::atMost($member->alone),
             SizeView::box($member->artwork->box()),
             LengthView::micrometres($member->at[0]),
             LengthView::micrometres($member->at[1]),
@@ -58,7 +58,7 @@ final readonly class SetMemberView
                 static fn (array $proposal): ProposalView => new ProposalView(
                     $proposal['do'],
                     $proposal['says'],
-                    LengthView::micrometres($proposal['alone']),
+                    LengthView::atMost($proposal['alone']),
                     $proposal['face'] ?? null,
                     $proposal['lines'] ?? [],
                     $proposal['condense'] ?? null,

@@ -21,6 +21,19 @@ final class PlacingTest extends TestCase
         return new Placing(Size::millimetres(180, 90), new Box(0, 0, 60_000, 20_000), [self::LAMP]);
     }
 
+    public function testTheMiddleBetweenTwoPartsIsAMiddleToo(): void
+    {
+        $placing = new Placing(
+            Size::millimetres(300, 100),
+            Box::sized(40_000, 20_000),
+            [['label' => 'Clip', 'x' => 50_000, 'y' => 20_000], ['label' => 'Clip', 'x' => 190_000, 'y' => 40_000]],
+        );
+        self::assertSame([100_000, 20_000], $placing->put([0, 0], 'between/0/1', 0));
+        self::assertSame([105_000, 20_000], $placing->put([0, 0], 'between/1/0', 5_000));
+        $this->expectException(Refused::class);
+        $placing->put([0, 0], 'between/0/7', 0);
+    }
+
     public function testADistanceByHand(): void
     {
         $told = self::placing()->distances([10_000, 5000]);

@@ -18,17 +18,27 @@ export function BatchStation() {
         waiting.films.length === 0 ? (
           <Nothing title="Nothing waits for film">Approved pieces come here by themselves.</Nothing>
         ) : (
-          <Films waiting={waiting} onChoose={setChosen} />
+          <Films waiting={waiting} chosen={chosen} onChoose={setChosen} />
         )
       }
     </Ready>
   );
 }
 
-function Films({ waiting, onChoose }: { waiting: Waiting; onChoose: (film: number) => void }) {
-  const { films, pieces } = waiting;
+function Films({
+  waiting,
+  chosen,
+  onChoose,
+}: {
+  waiting: Waiting;
+  chosen: number | null;
+  onChoose: (film: number) => void;
+}) {
+  const { films } = waiting;
   const [leftOut, setLeftOut] = useState<Set<number>>(() => new Set());
-  const open = films.find((entry) => entry.film.id === waiting.film);
+  const open = films.find((entry) => entry.film.id === chosen) ?? films.find((entry) => entry.film.id === waiting.film);
+  // Those of the film before are not shown as another's.
+  const pieces = open?.film.id === waiting.film ? waiting.pieces : [];
   return (
     <div className="grid h-full grid-cols-[272px_1fr]">
       <div className="flex min-h-0 flex-col border-r border-rule">

@@ -39,7 +39,8 @@ export function PieceChoice({
           </Move>
         </span>
       </div>
-      {many > pieces.length && (
+      {pieces.length === 0 && <p className="px-4 py-3 text-ink2">Loading …</p>}
+      {pieces.length > 0 && many > pieces.length && (
         <p className="px-4 pb-1 text-note">
           The first {pieces.length} of {many}. The others come up when these are released.
         </p>

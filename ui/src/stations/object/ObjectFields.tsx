@@ -104,6 +104,17 @@ export function ObjectFields({
           />
         </div>
       )}
+      {['cylinder', 'taper'].includes(answers.surface) && !answers.keepOuts.some((kept) => kept.what === 'lip') && (
+        <label className="col-span-6 flex min-h-11 cursor-pointer items-center gap-3">
+          <input
+            type="checkbox"
+            className="h-5 w-5 accent-ink"
+            checked={answers.lip === 'none'}
+            onChange={(event) => set({ lip: event.target.checked ? 'none' : '' })}
+          />
+          <span>Nobody drinks from it. Of cups, mugs, glasses and bottles the lip is kept clear by itself.</span>
+        </label>
+      )}
       <div className="col-span-6">
         <KeepOuts answers={answers} set={set} wrong={wrong} known={words.keepOuts} />
       </div>

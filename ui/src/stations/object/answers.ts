@@ -8,6 +8,7 @@ export const OF_OBJECT = [
   'corner',
   'material',
   'side',
+  'lip',
   'innerWidth',
   'innerHeight',
   'sides',

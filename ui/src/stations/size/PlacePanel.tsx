@@ -1,7 +1,7 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, ask, type Fit, type Length, type Problem } from '../../api/client';
-import { Section, useShown } from '../../parts/basics';
+import { api, ask, type Fit, type Length, type Problem, type Schemas } from '../../api/client';
+import { Move, Section, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import type { Units } from '../../parts/units';
 import type { Drawing } from './useDrawing';
@@ -12,14 +12,17 @@ export function PlacePanel({
   drawing,
   units,
   fit,
+  elsewhere,
   change,
 }: {
   docket: number;
   drawing: Drawing;
   units: Units;
   fit: Fit | undefined;
+  elsewhere: Schemas['ElsewhereView'] | null | undefined;
   change: (part: Partial<Drawing>) => void;
 }) {
+  const shown = useShown();
   const place = useMutation<{ left: Length; top: Length }, Problem, { from: string; distance: string }>({
     mutationFn: ({ from, distance }) => {
       const { roster: _, ...single } = drawing;
@@ -27,9 +30,27 @@ export function PlacePanel({
     },
     onSuccess: (put) => change({ left: `${put.left.mm}mm`, top: `${put.top.mm}mm` }),
   });
+  const size = useMutation<{ capHeight: Length }, Problem, { of: 'width' | 'height'; size: string }>({
+    mutationFn: ({ of, size: typed }) => {
+      const { roster: _, ...single } = drawing;
+      return ask(api.POST('/api/size', { body: { docket, ...single, units, of, size: typed } }));
+    },
+    onSuccess: ({ capHeight }) => change({ capHeight: `${capHeight.mm}mm` }),
+  });
   if (!fit) {
     return null;
   }
+  const sized = (of: 'width' | 'height', label: string, now: Length) => (
+    <Distance
+      label={label}
+      now={now}
+      onType={(typed) => size.mutate({ of, size: typed })}
+      says={size.variables?.of === of ? (size.error?.fields.size ?? size.error?.message) : undefined}
+    />
+  );
+  const pairs = fit.features.flatMap((one, first) =>
+    fit.features.slice(first + 1).map((other, nth) => ({ first, second: first + 1 + nth, one, other })),
+  );
   const field = (from: string, label: string, now: Length) => (
     <Distance
       key={from}
@@ -40,10 +61,41 @@ export function PlacePanel({
     />
   );
   return (
-    <Section title="Where it lies">
+    <Section title="How large, and where it lies">
+      {elsewhere && (
+        <Move
+          className="mb-3 w-full text-left"
+          onClick={() =>
+            change({
+              capHeight: `${elsewhere.capHeight.mm}mm`,
+              left: `${elsewhere.left.mm}mm`,
+              top: `${elsewhere.top.mm}mm`,
+            })
+          }
+        >
+          Off the middle it could be {elsewhere.more} % larger: letters of {shown.one(elsewhere.capHeight)}
+        </Move>
+      )}
+      <div className="mb-3 grid grid-cols-2 gap-3">
+        {sized('width', 'Width over all', fit.size.width)}
+        {sized('height', 'Height over all', fit.size.height)}
+      </div>
       <p className="mb-2 text-sm text-ink2">
         Type a distance and press Enter. Arrow keys on the drawing move by a tick.
       </p>
+      {pairs.length > 0 && pairs.length < 7 && (
+        <div className="mb-3 flex flex-col gap-2">
+          {pairs.map(({ first, second, one, other }) => (
+            <Move
+              key={`${first}-${second}`}
+              className="text-left"
+              onClick={() => place.mutate({ from: `between/${first}/${second}`, distance: '0' })}
+            >
+              In the middle between: {one.label} and {other.label}
+            </Move>
+          ))}
+        </div>
+      )}
       <div className="grid grid-cols-2 gap-3">
         {field('left', 'From left edge', fit.left)}
         {field('right', 'From right edge', fit.right)}

@@ -242,7 +242,14 @@ function Desk({ docket }: { docket: Docket }) {
               />
             </Tabs.Content>
             <Tabs.Content value="place">
-              <PlacePanel docket={docket.number} drawing={drawing} units={units} fit={drawn} change={change} />
+              <PlacePanel
+                docket={docket.number}
+                drawing={drawing}
+                units={units}
+                fit={drawn}
+                elsewhere={check?.elsewhere}
+                change={change}
+              />
             </Tabs.Content>
           </Tabs.Root>
         </div>

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Trade\Lettering\Fitted;
+
+/** A larger place off the middle. */
+final readonly class ElsewhereView
+{
+    /**
+     * @param LengthView $capHeight the height of the capitals there
+     * @param LengthView $left      from the left edge of the object to the art
+     * @param LengthView $top       from the top edge of the object to the art
+     * @param int        $more      how much larger than in the middle, per cent
+     */
+    public function __construct(
+        public LengthView $capHeight,
+        public LengthView $left,
+        public LengthView $top,
+        public int $more,
+    ) {
+    }
+
+    public static function from(Fitted $elsewhere, Fitted $middle): self
+    {
+        return new self(
+            LengthView::atMost($elsewhere->capHeight),
+            LengthView::micrometres($elsewhere->at[0]),
+            LengthView::micrometres($elsewhere->at[1]),
+            $elsewhere->moreThan($middle),
+        );
+    }
+}
