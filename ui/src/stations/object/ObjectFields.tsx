@@ -89,8 +89,7 @@ export function ObjectFields({
       {answers.surface === 'polygon' && field('sides', 'Sides', '6 for a hexagon')}
       {answers.surface === 'panes' && field('panes', 'How many panes')}
       {answers.surface === 'panel' && field('readFrom', 'Read from', 'metres')}
-      {['cylinder', 'taper', 'ball'].includes(answers.surface) &&
-        field('seen', 'Seen from front', '120 degrees, 360 wraps')}
+      {['cylinder', 'taper', 'ball'].includes(answers.surface) && field('seen', 'Seen from front', '120°, a wrap 360°')}
       {answers.surface === 'taper' && (
         <div className="col-span-4">
           <Choice
