@@ -3122,8 +3122,12 @@ export interface components {
             sheets: number;
             /** @description How many offcuts are used up. */
             offcuts: number;
-            /** @description The film it takes, m². */
+            /** @description The film it takes, m²; what goes back is not taken. */
             film: number;
+            /** @description The film that goes back on the shelf, m². */
+            back: number;
+            /** @description What that is worth, hundredths of the currency; null where the film has no price. */
+            backWorth: number | null;
             /** @description What is left in one piece. */
             remnant: components["schemas"]["LengthView"];
             /** @description How long cutting takes, minutes. */

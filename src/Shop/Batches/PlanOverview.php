@@ -67,12 +67,16 @@ final readonly class PlanOverview
                     }
                 }
 
+                [$above, $below] = $stock->parted($sheet['length']);
+
                 return new PlannedSheet(
                     $stock->width(),
                     NestBuilder::usableLength($stock, $rules),
                     $sheet['length'],
                     StockItem::OFFCUT === $stock->kind(),
-                    $stock->area() / max(1, $stock->count()) / 1e6,
+                    $above,
+                    $below,
+                    $rules->micrometres(Rule::ShortestOffcut),
                     $planned,
                 );
             }, $laid['sheets']),

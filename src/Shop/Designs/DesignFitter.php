@@ -91,11 +91,11 @@ final readonly class DesignFitter
      *
      * @param list<string> $lines
      *
-     * @return Fitted|null nothing where its place or its size is typed, or the middle is as good
+     * @return LargerPlace|null nothing where its place or its size is typed, or the middle is as good
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
      */
-    public function elsewhere(MeasuredObject $object, array $lines, Design $design): ?Fitted
+    public function elsewhere(MeasuredObject $object, array $lines, Design $design): ?LargerPlace
     {
         if (null !== $design->at() || null !== $design->capHeight()) {
             return null;
@@ -112,7 +112,11 @@ final readonly class DesignFitter
             ),
         );
 
-        return $found->capHeight > self::WORTH * $this->fit($object, $lines, $design)->largest ? $found : null;
+        $middle = $this->fit($object, $lines, $design);
+
+        return $found->capHeight > self::WORTH * $middle->largest
+            ? new LargerPlace($found->capHeight, $found->at[0], $found->at[1], $found->moreThan($middle))
+            : null;
     }
 
     /**

@@ -9,6 +9,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Records\Versioned;
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Sheet\NestStock;
 
@@ -163,6 +164,36 @@ class StockItem implements Versioned
             (null === $this->outline
                 ? $this->width * $this->height
                 : (int) round(1e6 * SvgPath::read($this->outline)->area()));
+    }
+
+    /**
+     * Film of one of it down to a length and below.
+     *
+     * @param int $length µm
+     *
+     * @return array{float, float} mm²; of a roll nothing is below, since it stays on it
+     */
+    public function parted(int $length): array
+    {
+        $above =
+            null === $this->outline
+                ? ($this->width / 1e3) * ($length / 1e3)
+                : Geos::clipped(
+                    SvgPath::read($this->outline),
+                    new Box(-$this->width, -$this->height, 2 * $this->width, $length),
+                )->area();
+
+        return [
+            $above,
+            self::ROLL === $this->kind
+                ? 0.0
+                : max(
+                    0.0,
+                    (null === $this->outline
+                        ? ($this->width / 1e3) * ($this->height / 1e3)
+                        : SvgPath::read($this->outline)->area()) - $above,
+                ),
+        ];
     }
 
     /** Keeps when it came and its lot. */

@@ -26,6 +26,11 @@ final readonly class Cutability
     private const AGAIN = 2;
     /** Of a limit, both ways: what is larger is a letter and not a dot, and is not dropped. */
     private const DOT = 1.6;
+    /** Of a limit: what is so thin on the whole, and no longer than the limit, is a touch or a point. */
+    private const SHARP = 0.3;
+    /** Of a limit: a stroke so thin may only run out to a point there; and what is shorter is a point. */
+    private const POINTED = 0.2;
+    private const POINT = 0.5;
     /** µm: how finely the opening test tells a stroke at the limit from one under it. */
     private const GRACE = 10;
 
@@ -81,10 +86,11 @@ final readonly class Cutability
             array_map(static fn (Region $piece): Box => $piece->box(), $layer->pieces()),
             fn (Box $box): bool => max($box->width(), $box->height()) < $this->limits->island,
         );
-        [$parts, $means] = self::narrowestFirst(Opening::tooThin($layer, $limit - self::GRACE));
+        [$touches, $thin] = $this->touching($layer, Opening::tooThin($layer, $limit - self::GRACE));
+        [$parts, $means] = self::narrowestFirst($thin);
         $widths = $this->widths($layer, $parts);
         $worst = min([$limit, ...$widths]);
-        $snags = [];
+        $snags = array_map(fn (Region $touch): Snag => $this->touch($layer, $touch), $touches);
         foreach ($parts as $nth => $part) {
             $spot = isset($widths[$nth])
                 ? self::spot(Inscribed::in($part, 25))
@@ -114,6 +120,69 @@ final readonly class Cutability
         }
 
         return $snags;
+    }
+
+    /**
+     * Places where a letter merely touches itself or runs out to a point, apart from strokes that are thin: no longer
+     * than a stroke is wide, sharp, and where the knife parts it nothing comes off.
+     *
+     * @param list<Region> $parts
+     *
+     * @return array{list<Region>, list<Region>}
+     */
+    private function touching(Region $layer, array $parts): array
+    {
+        $touches = $thin = [];
+        foreach ($parts as $part) {
+            $box = $part->box();
+            $isSharp =
+                max($box->width(), $box->height()) < $this->limits->stroke
+                && self::meanWidth($part) < self::SHARP * $this->limits->stroke;
+            if ($isSharp && $this->keepsTogether($layer, $part)) {
+                $touches[] = $part;
+            } else {
+                $thin[] = $part;
+            }
+        }
+
+        return [$touches, $thin];
+    }
+
+    /** Is it in as many pieces without a part as with it? */
+    private function keepsTogether(Region $layer, Region $part): bool
+    {
+        $box = $part->box()->grown(self::GRACE);
+        foreach ($layer->pieces() as $piece) {
+            if ($piece->box()->overlaps($box)) {
+                $left = Geos::difference($piece, Geos::grow($part, self::GRACE))->pieces();
+                $whole = array_filter(
+                    $left,
+                    fn (Region $rest): bool => $rest->area() > ($this->limits->stroke / 1000) ** 2,
+                );
+                if (\count($whole) > 1) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
+    private function touch(Region $layer, Region $part): Snag
+    {
+        $found = self::meanWidth($part);
+
+        return new Snag(
+            'thin-stroke',
+            Snag::WARN,
+            $this->limits->stroke,
+            $found,
+            array_map(static fn (float $at): int => (int) round($at), Geos::pointInside($part)),
+            'A letter only just touches itself, or runs out to a point, '.
+                self::mm($found).
+                ' wide. The knife may part it there; nothing comes off.',
+            [['do' => 'thicken', 'by' => self::half($this->limits->stroke - $found)]],
+        );
     }
 
     /**
@@ -175,13 +244,18 @@ final readonly class Cutability
     private function width(Region $layer, Region $part): int
     {
         $box = $part->box();
-        $near = Geos::clipped($layer, $box->grown(2 * $this->limits->stroke));
+        $limit = $this->limits->stroke;
+        $near = Geos::clipped($layer, $box->grown(2 * $limit));
+        $found = Opening::thinnest($near, $limit, static fn (Region $thin): bool => $thin->box()->overlaps($box));
 
-        return Opening::thinnest(
-            $near,
-            $this->limits->stroke,
-            static fn (Region $thin): bool => $thin->box()->overlaps($box),
-        );
+        return $found >= self::POINTED * $limit
+            ? $found
+            : Opening::thinnest(
+                $near,
+                $limit,
+                static fn (Region $thin): bool => $thin->box()->overlaps($box)
+                    && max($thin->box()->width(), $thin->box()->height()) > self::POINT * $limit,
+            );
     }
 
     /**

@@ -20,6 +20,8 @@ final readonly class Ring implements Surface
 
     /** µm: "an annulus with a 1 mm gap to the badge". */
     public const GAP = 1000;
+    /** Of the band's width. */
+    private const CLEAR = 0.1;
 
     /** @throws Refused where the badge is as large as what is round it */
     public function __construct(private Size $inner, private Size $outer)
@@ -47,9 +49,18 @@ final readonly class Ring implements Surface
         return Geos::difference($this->ellipse($this->outer)->region(), $this->ellipse($this->inner)->region());
     }
 
+    /** By the band's own width, where it is narrowest: letters on a band stand in some seven tenths of it. */
     public function clearance(Rules $rules): int
     {
-        return Clearance::share($this->outer, Rule::DiscClearance, $rules);
+        $band = min(
+            $this->outer->width->micrometres - $this->inner->width->micrometres,
+            $this->outer->height->micrometres - $this->inner->height->micrometres,
+        ) / 2;
+
+        return min(
+            Clearance::share($this->outer, Rule::DiscClearance, $rules),
+            (int) round(self::CLEAR * $band),
+        );
     }
 
     public function safe(int $clearance): Room

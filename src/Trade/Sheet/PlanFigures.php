@@ -19,8 +19,12 @@ final readonly class PlanFigures
         public int $placed,
         public int $sheets,
         public int $offcuts,
-        /** m² of film; offcuts count whole, since what is left of one is odd. */
+        /** m² of film that is used: what goes back is not. */
         public float $film,
+        /** m² of film that goes back on the shelf. */
+        public float $back,
+        /** What goes back is worth, minor units; none where the film has no price. */
+        public ?int $backWorth,
         /** µm of the last sheet that stay square. */
         public int $remnant,
         /** Minutes. */
@@ -40,11 +44,12 @@ final readonly class PlanFigures
     {
         $effort = new Effort($rules);
         $placed = $offcuts = $remnant = 0;
-        $film = $cutting = $weeding = 0.0;
+        $film = $back = $cutting = $weeding = 0.0;
         $parts = [];
         foreach ($sheets as $sheet) {
             $offcuts += $sheet->isOffcut ? 1 : 0;
             $film += $sheet->film();
+            $back += $sheet->back();
             $remnant = $sheet->isOffcut ? $remnant : $sheet->left();
             $boxes = array_map(static fn (PlannedPiece $piece): Box => $piece->box, $sheet->pieces);
             foreach ($sheet->pieces as $piece) {
@@ -65,6 +70,8 @@ final readonly class PlanFigures
             \count($sheets),
             $offcuts,
             round($film, 4),
+            round($back, 4),
+            null === $price ? null : (int) round($price * $back),
             $remnant,
             round($cutting, 1),
             round($weeding, 1),

@@ -113,7 +113,7 @@ final readonly class FitController
             $docket,
             $spelling,
             $this->check->weeding($fitted, $decal->film->grade()),
-            null === $elsewhere ? null : ElsewhereView::from($elsewhere, $fitted),
+            null === $elsewhere ? null : ElsewhereView::from($elsewhere),
         );
     }
 

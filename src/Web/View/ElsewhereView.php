@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Shop\Designs\LargerPlace;
 
 /** A larger place off the middle. */
 final readonly class ElsewhereView
@@ -23,13 +23,13 @@ final readonly class ElsewhereView
     ) {
     }
 
-    public static function from(Fitted $elsewhere, Fitted $middle): self
+    public static function from(LargerPlace $place): self
     {
         return new self(
-            LengthView::atMost($elsewhere->capHeight),
-            LengthView::micrometres($elsewhere->at[0]),
-            LengthView::micrometres($elsewhere->at[1]),
-            $elsewhere->moreThan($middle),
+            LengthView::atMost($place->capHeight),
+            LengthView::micrometres($place->left),
+            LengthView::micrometres($place->top),
+            $place->more,
         );
     }
 }

@@ -14,7 +14,9 @@ final readonly class PlanFiguresView
      * @param int $pieces how many pieces there are to place
      * @param int $sheets how many sheets and rolls are used
      * @param int $offcuts how many offcuts are used up
-     * @param float $film the film it takes, m²
+     * @param float $film the film it takes, m²; what goes back is not taken
+     * @param float $back the film that goes back on the shelf, m²
+     * @param int|null $backWorth what that is worth, hundredths of the currency; null where the film has no price
      * @param LengthView $remnant what is left in one piece
      * @param float $cutting how long cutting takes, minutes
      * @param float $weeding how long weeding takes, minutes
@@ -26,6 +28,8 @@ final readonly class PlanFiguresView
         public int $sheets,
         public int $offcuts,
         public float $film,
+        public float $back,
+        public ?int $backWorth,
         public LengthView $remnant,
         public float $cutting,
         public float $weeding,
@@ -42,6 +46,8 @@ final readonly class PlanFiguresView
             $figures->sheets,
             $figures->offcuts,
             $figures->film,
+            $figures->back,
+            $figures->backWorth,
             LengthView::micrometres($figures->remnant),
             $figures->cutting,
             $figures->weeding,

@@ -76,6 +76,44 @@ final class CutabilityTest extends TestCase
         );
     }
 
+    public function testALetterThatMerelyTouchesItselfIsMindedAndNoStop(): void
+    {
+        $check = new Cutability(Film::Permanent->limits(Rules::standard()));
+        $snags = static fn (int $capHeight): array => array_values(
+            array_filter(
+                $check->snags(
+                    Lettering::typesetter()->top(Lettering::words('dancing', 'a'), $capHeight),
+                    $capHeight,
+                ),
+                static fn (Snag $snag): bool => 'thin-stroke' === $snag->code,
+            ),
+        );
+        self::assertSame([Snag::WARN], array_column($snags(60_000), 'severity'));
+        $stops = array_filter($snags(20_000), static fn (Snag $snag): bool => Snag::STOP === $snag->severity);
+        self::assertNotEmpty($stops, 'its strokes are thin at 20 mm');
+        foreach ($stops as $snag) {
+            self::assertLessThan(40_000, $snag->cures[0]['capHeight'] ?? 0, 'not letters a metre high');
+        }
+    }
+
+    public function testWhatWouldComeOffIsAStopHoweverShortItIs(): void
+    {
+        $neck = static fn (float $half): string => \sprintf(
+            'M0 0H10V%1$s L10.2 %2$s L10.4 %1$sV0H20V10H10.4V%3$s L10.2 %4$s L10 %3$sV10H0Z',
+            4.5,
+            5 - $half,
+            5.5,
+            5 + $half,
+        );
+        foreach ([0.02, 0.1] as $half) {
+            $codes = array_map(
+                static fn (Snag $snag): array => [$snag->code, $snag->severity],
+                $this->plain($neck($half)),
+            );
+            self::assertContains(['thin-stroke', Snag::STOP], $codes, "two blocks on a neck of $half mm");
+        }
+    }
+
     public function testBoldFacesAreCleanAndHairlinesAreNot(): void
     {
         $typesetter = Lettering::typesetter();

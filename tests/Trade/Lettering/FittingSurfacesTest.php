@@ -257,7 +257,7 @@ final class FittingSurfacesTest extends TestCase
             '3 mm to every edge',
         ];
         yield 'a ring with no film left' => [
-            new Ring(Size::millimetres(112, 112), Size::millimetres(120, 120)),
+            new Ring(Size::millimetres(118, 118), Size::millimetres(120, 120)),
             '/object',
             'no room',
         ];

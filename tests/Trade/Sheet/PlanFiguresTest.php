@@ -24,13 +24,14 @@ final class PlanFiguresTest extends TestCase
     {
         $figures = PlanFigures::forSheets(
             [
-                new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1)]),
-                new PlannedSheet(150_000, 128_000, 107_000, true, 14_000, [self::piece(2)]),
+                new PlannedSheet(300_000, 600_000, 200_000, false, 60_000, 120_000, 50_000, [self::piece(1)]),
+                new PlannedSheet(150_000, 128_000, 107_000, true, 12_000, 2_000, 50_000, [self::piece(2)]),
             ],
             Rules::standard(),
             null,
         );
-        self::assertSame(0.074, $figures->film, '0.06 of the sheet and 0.014 of the offcut');
+        self::assertSame(0.074, $figures->film, '0.06 of the sheet; of the offcut all, the rest is too short to keep');
+        self::assertSame([0.12, null], [$figures->back, $figures->backWorth], 'what is left of the sheet');
         self::assertSame([2, 2, 1], [$figures->placed, $figures->sheets, $figures->offcuts]);
         self::assertSame(400_000, $figures->remnant, 'what stays square of the last sheet; an odd rest does not count');
         self::assertNull($figures->cost, 'a film without a price has no cost');
@@ -40,7 +41,7 @@ final class PlanFiguresTest extends TestCase
     {
         $rules = Rules::standard();
         $figures = PlanFigures::forSheets(
-            [new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1)])],
+            [new PlannedSheet(300_000, 600_000, 200_000, false, 60_000, 120_000, 50_000, [self::piece(1)])],
             $rules,
             980,
         );
@@ -49,10 +50,20 @@ final class PlanFiguresTest extends TestCase
         self::assertEqualsWithDelta(980 * 0.06 + 100 * $rules->value(Rule::BenchMinute) * $minutes, $figures->cost, 6);
     }
 
+    public function testOfALongOffcutOnlyWhatIsUsedIsTaken(): void
+    {
+        $figures = PlanFigures::forSheets(
+            [new PlannedSheet(300_000, 567_000, 44_000, true, 13_200, 156_900, 50_000, [self::piece(1)])],
+            Rules::standard(),
+            980,
+        );
+        self::assertSame([0.0132, 0.1569, 154], [$figures->film, $figures->back, $figures->backWorth]);
+    }
+
     public function testPartsOfOneDecalTakeTimeToJoin(): void
     {
         $laid = static fn (int $second): PlanFigures => PlanFigures::forSheets(
-            [new PlannedSheet(300_000, 600_000, 200_000, false, 0, [self::piece(1), self::piece($second, 60_000)])],
+            [new PlannedSheet(300_000, 600_000, 200_000, false, 60_000, 120_000, 50_000, [self::piece(1), self::piece($second, 60_000)])],
             Rules::standard(),
             980,
         );
@@ -67,7 +78,7 @@ final class PlanFiguresTest extends TestCase
     public function testMoreFilmNeverCostsLess(): void
     {
         $cost = static fn (int $length): ?int => PlanFigures::forSheets(
-            [new PlannedSheet(300_000, 600_000, $length, false, 0, [self::piece(1)])],
+            [new PlannedSheet(300_000, 600_000, $length, false, 0.3 * $length, 0.3 * (600_000 - $length), 50_000, [self::piece(1)])],
             Rules::standard(),
             980,
         )->cost;

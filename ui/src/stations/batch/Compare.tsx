@@ -33,6 +33,14 @@ export function Compare({
       weigh: (plan) => figures(plan)?.film ?? 0,
     },
     {
+      name: 'goes back',
+      of: (plan) => `${figures(plan)?.back.toFixed(3)} m²`,
+    },
+    {
+      name: 'worth',
+      of: (plan) => money(figures(plan)?.backWorth ?? null),
+    },
+    {
       name: 'left of the last',
       of: (plan) => figures(plan) && one((figures(plan) as NonNullable<Plan['figures']>).remnant),
     },
