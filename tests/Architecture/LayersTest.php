@@ -125,6 +125,7 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Lettering\Faces',
         'Yelbo\Trade\Lettering\Layer',
         'Yelbo\Trade\Lettering\Roster',
+        'Yelbo\Trade\Object\Allowance',
         'Yelbo\Trade\Object\KeepOut',
         'Yelbo\Trade\Object\Kind',
         'Yelbo\Trade\Sheet\PlanFigures',

@@ -136,6 +136,36 @@ final class ArtTest extends WebCase
         );
     }
 
+    public function testAnotherOrdersDrawingIsRefused(): void
+    {
+        $this->as('ines');
+        $art = $this->bring($this->taken()->number(), self::LANTERN, 'lantern.svg');
+        $other = $this->taken();
+        $drawing = ['words' => 'Lantern', 'face' => 'bebas', 'art' => ['id' => $art['id'], 'layers' => []]];
+        foreach (['fit', 'check', 'cures', 'samples'] as $what) {
+            $problem = $this->ask('POST', "/api/$what", ['docket' => $other->number()] + $drawing);
+            self::assertSame([422, 'art'], [$this->status, $problem['fields'][0]['field'] ?? ''], $what);
+        }
+        $this->ask(
+            'PUT',
+            "/api/dockets/{$other->number()}/design",
+            ['version' => $other->version(), 'proof' => true] + $drawing,
+        );
+        self::assertSame(422, $this->status);
+        self::assertSame([], $this->ask('GET', "/api/dockets/{$other->number()}")['proofs']);
+    }
+
+    public function testAPictureIsCalledByItsName(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken();
+        foreach (["\x89PNG\r\n\x1a\n" => 'a PNG picture', "\xFF\xD8\xFF\xE0" => 'a JPEG photo', '%PDF-1.7' => 'a PDF'] as $begins => $what) {
+            $problem = $this->bring($docket->number(), $begins.str_repeat('x', 200), 'logo.svg');
+            self::assertStringContainsString("This is $what.", $problem['fields'][0]['says']);
+            self::assertStringContainsString('SVG', $problem['fields'][0]['says']);
+        }
+    }
+
     public function testHostileFilesAreRefusedAtTheirFieldAndNothingIsServedAsItCame(): void
     {
         $this->as('ines');

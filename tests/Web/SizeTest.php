@@ -591,4 +591,19 @@ final class SizeTest extends WebCase
         self::assertLessThanOrEqual(152, $fit['size']['width']['mm']);
         self::assertGreaterThan(100, $fit['largest']['mm'], 'larger when they ask for it');
     }
+
+    /** Of a plate of 200 × 100 mm: 3 mm, 5, 10 or none stay clear. */
+    public function testRoomToTheEdgeIsAMatterOfTaste(): void
+    {
+        foreach (['close' => 3, 'usual' => 5, 'airy' => 10, 'edge' => 0] as $taste => $clear) {
+            $plate = ['surface' => 'rectangle', 'width' => '200mm', 'height' => '100mm', 'allowance' => $taste];
+            $fit = $this->ask('POST', '/api/fit', [
+                'docket' => $this->order($plate)->number(),
+                'words' => 'Kestrel',
+                'face' => 'oswald',
+            ]);
+            self::assertEquals($clear, $fit['clearance']['mm'], $taste);
+            self::assertEqualsWithDelta(200 - 2 * $clear, $fit['size']['width']['mm'], 0.4);
+        }
+    }
 }

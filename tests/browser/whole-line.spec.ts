@@ -64,6 +64,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Frosted, clear frost' })).toBeVisible();
   await page.getByLabel(/test cut weeds clean/).focus();
   await press('Space');
+  await expect(page.getByRole('button', { name: /Start cutting/ })).toBeEnabled();
   await page.getByRole('button', { name: /Frosted, clear frost/ }).focus();
   await press('Enter');
   await expect(page.getByRole('dialog', { name: /Cut batch/ })).toBeVisible();

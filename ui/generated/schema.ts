@@ -1780,6 +1780,11 @@ export interface components {
              */
             lip?: string;
             /**
+             * @description How much room to the edge: close, usual, airy, or edge for none.
+             * @default usual
+             */
+            allowance?: string;
+            /**
              * @description Yes where it goes into the dishwasher.
              * @default
              */
@@ -2903,6 +2908,11 @@ export interface components {
              * @default
              */
             lip?: string;
+            /**
+             * @description How much room to the edge: close, usual, airy, or edge for none.
+             * @default usual
+             */
+            allowance?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -4123,6 +4133,8 @@ export interface components {
             kinds: components["schemas"]["KindView"][];
             /** @description What has to stay clear, with the shop's margins. */
             keepOuts: components["schemas"]["KeepOutView"][];
+            /** @description How much room to the edge can be liked. */
+            allowances: components["schemas"]["ChoiceView"][];
             /** @description An object can be made of. */
             materials: components["schemas"]["MaterialView"][];
             /** @description Of film. */

@@ -58,6 +58,21 @@ final readonly class BroughtArts
         return $this->records->find(BroughtArt::class, $id) ?? throw new NotFound('There is no such drawing.');
     }
 
+    /**
+     * What was brought for one order is not cut for another.
+     *
+     * @param int $docket its number
+     *
+     * @throws Refusals|NotFound
+     */
+    public function refuseForeign(Design $design, int $docket): void
+    {
+        $art = $design->art();
+        if (null !== $art && $this->numbered($art['id'])->docket() !== $docket) {
+            throw Refusals::at('art', 'This drawing was brought for another order. Bring it for this one too.');
+        }
+    }
+
     /** @throws NotFound */
     public function drawing(int $id): VectorArt
     {

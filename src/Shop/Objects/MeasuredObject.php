@@ -9,7 +9,9 @@ use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\OutlineArea;
+use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Kind;
@@ -80,6 +82,12 @@ final class MeasuredObject
     public function isInside(): bool
     {
         return true === $this->material()?->hasInside() && 1 === (int) ($this->measures['inside'] ?? 0);
+    }
+
+    /** How much room to the edge is liked. */
+    public function allowance(): Allowance
+    {
+        return Allowance::tryFrom((string) ($this->measures['allowance'] ?? '')) ?? Allowance::Usual;
     }
 
     /** How many panes; one of anything else. */
@@ -173,6 +181,12 @@ final class MeasuredObject
             $regions[] = $surface->laid($measured);
         }
 
-        return [] === $regions ? $surface : new KeptClear($surface, Geos::union($regions));
+        $allowance = $this->allowance();
+
+        return match (true) {
+            [] !== $regions => new KeptClear($surface, Geos::union($regions), $allowance),
+            Allowance::Usual === $allowance => $surface,
+            default => new KeptClear($surface, Region::none(), $allowance),
+        };
     }
 }

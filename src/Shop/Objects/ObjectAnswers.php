@@ -33,6 +33,7 @@ final readonly class ObjectAnswers
      * @param string $outline the traced outline as path data, mm
      * @param string $side inside where it is stuck inside a window and read from outside
      * @param string $lip none where nobody drinks from it, whatever it is called
+     * @param string $allowance how much room to the edge: close, usual, airy, or edge for none
      */
     public function __construct(
         public string $object = '',
@@ -57,6 +58,7 @@ final readonly class ObjectAnswers
         public string $outline = '',
         public string $side = 'outside',
         public string $lip = '',
+        public string $allowance = 'usual',
         public array $keepOuts = [],
     ) {
     }

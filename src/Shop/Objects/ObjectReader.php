@@ -10,6 +10,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Measure\Units;
+use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\DrunkFrom;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Kind;
@@ -73,6 +74,10 @@ final readonly class ObjectReader
         $material = '' === $answers->material ? null : Material::tryFrom($answers->material);
         if (true === $material?->hasInside() && 'inside' === $answers->side) {
             $measures['inside'] = 1;
+        }
+        $allowance = Allowance::tryFrom($answers->allowance) ?? Allowance::Usual;
+        if (Allowance::Usual !== $allowance) {
+            $measures['allowance'] = $allowance->value;
         }
         $object = new MeasuredObject(
             $name,

@@ -46,6 +46,7 @@ final readonly class Answers
      * @param string $roster the names of a set
      * @param string $side inside where it is stuck inside a window and read from outside
      * @param string $lip none where nobody drinks from it, whatever it is called
+     * @param string $allowance how much room to the edge: close, usual, airy, or edge for none
      * @param string $dishwasher yes where it goes into the dishwasher
      */
     public function __construct(
@@ -81,6 +82,7 @@ final readonly class Answers
         public string $roster = '',
         public string $side = 'outside',
         public string $lip = '',
+        public string $allowance = 'usual',
         public string $dishwasher = '',
         public array $keepOuts = [],
     ) {

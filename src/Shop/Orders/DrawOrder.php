@@ -55,6 +55,7 @@ final readonly class DrawOrder
         if ([] === $draft->lines) {
             throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
         }
+        $this->arts->refuseForeign($draft->design, $docket->number());
         $decals = $this->drawn($docket, $draft);
         if ($proof) {
             $copies = $docket->quantity() * $docket->object()->panes();

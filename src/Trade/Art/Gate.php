@@ -23,6 +23,18 @@ final class Gate
     {
     }
 
+    /** How files begin that are brought instead, and what they are called. */
+    private const PICTURES = [
+        "\x89PNG" => 'a PNG picture',
+        "\xFF\xD8\xFF" => 'a JPEG photo',
+        'GIF8' => 'a GIF picture',
+        '%PDF' => 'a PDF',
+        '%!PS' => 'a PostScript file',
+        "PK\x03\x04" => 'a packed file',
+        'II*' => 'a TIFF picture',
+        'RIFF' => 'a WebP picture',
+    ];
+
     /** @throws Refused */
     public static function check(string $svg): void
     {
@@ -31,6 +43,14 @@ final class Gate
                 'too-large',
                 'This file is larger than 5 MB. A drawing to be cut is far smaller: save the outlines alone.',
             );
+        }
+        foreach (self::PICTURES as $begins => $what) {
+            if (str_starts_with($svg, $begins)) {
+                throw self::refused(
+                    'not-a-drawing',
+                    "This is $what. What is cut needs outlines: an SVG, saved from the program it was drawn in with its text as paths. A picture can be traced at the object.",
+                );
+            }
         }
         if (false !== stripos($svg, '<!ENTITY') || 1 === preg_match('~<!DOCTYPE[^>]*\[~i', $svg)) {
             throw self::refused(

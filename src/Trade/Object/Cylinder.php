@@ -57,6 +57,9 @@ final readonly class Cylinder implements Round
 
     public function overJoin(Region $flat): Region
     {
+        if ($flat->isEmpty()) {
+            return $flat;
+        }
         $round = $this->circumference->micrometres;
 
         return Geos::union([$flat, $flat->moved($round, 0), $flat->moved(-$round, 0)]);

@@ -17,9 +17,15 @@ final readonly class KeptClear implements Surface
     /** In the surface's own frame, their margins included. */
     public Region $keepOuts;
 
-    /** @param Region $keepOuts in the surface's own frame, margins included; over the join of a wall that closes */
-    public function __construct(public Surface $surface, Region $keepOuts)
-    {
+    /**
+     * @param Region    $keepOuts  in the surface's own frame, margins included; over the join of a wall that closes
+     * @param Allowance $allowance how much room to the edge somebody likes
+     */
+    public function __construct(
+        public Surface $surface,
+        Region $keepOuts,
+        private Allowance $allowance = Allowance::Usual,
+    ) {
         $this->keepOuts = $surface instanceof Round ? $surface->overJoin($keepOuts) : $keepOuts;
     }
 
@@ -46,7 +52,7 @@ final readonly class KeptClear implements Surface
 
     public function clearance(Rules $rules): int
     {
-        return $this->surface->clearance($rules);
+        return $this->allowance->of($this->surface, $rules);
     }
 
     public function safe(int $clearance): Room

@@ -147,6 +147,9 @@ final readonly class Taper implements Round
 
     public function overJoin(Region $flat): Region
     {
+        if ($flat->isEmpty()) {
+            return $flat;
+        }
         [$ax, $ay] = $this->apex();
         $turned = static fn (float $by): Region => $flat->bent(static fn (float $x, float $y): array => [
             $ax + ($x - $ax) * cos($by) - ($y - $ay) * sin($by),

@@ -6,6 +6,7 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\CureSearch;
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
@@ -52,6 +53,7 @@ final readonly class FitController
         private DesignCheck $check,
         private SetDrawer $sets,
         private CureSearch $cures,
+        private BroughtArts $arts,
     ) {
     }
 
@@ -239,6 +241,7 @@ final readonly class FitController
     private function decal(DocketRequest $on, Draft $draft): array
     {
         $docket = $this->dockets->measured($on->docket);
+        $this->arts->refuseForeign($draft->design, $docket->number());
 
         return [
             $docket,

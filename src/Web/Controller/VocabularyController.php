@@ -20,6 +20,7 @@ use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Frame;
 use Yelbo\Trade\Lettering\KnockoutShape;
 use Yelbo\Trade\Lettering\MonogramOrder;
+use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Kind;
 use Yelbo\Web\View\ChoiceView;
@@ -70,6 +71,10 @@ final readonly class VocabularyController
                     LengthView::micrometres($what->margin($rules)),
                 ),
                 KeepOut::cases(),
+            ),
+            array_map(
+                static fn (Allowance $room): ChoiceView => new ChoiceView($room->value, $room->label()),
+                Allowance::cases(),
             ),
             array_map(
                 static fn (Material $material): MaterialView => new MaterialView(

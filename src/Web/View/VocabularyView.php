@@ -17,6 +17,7 @@ final readonly class VocabularyView
      * @param list<ChoiceView>   $usesInWords    the same in a sentence
      * @param list<KindView>     $kinds          of surface, with what is measured of each
      * @param list<KeepOutView>  $keepOuts       what has to stay clear, with the shop's margins
+     * @param list<ChoiceView>   $allowances     how much room to the edge can be liked
      * @param list<MaterialView> $materials      an object can be made of
      * @param list<ChoiceView>   $grades         of film
      * @param list<FaceView>     $faces          to cut
@@ -36,6 +37,7 @@ final readonly class VocabularyView
         public array $usesInWords,
         public array $kinds,
         public array $keepOuts,
+        public array $allowances,
         public array $materials,
         public array $grades,
         public array $faces,

@@ -289,7 +289,7 @@ final class SvgDrawingTest extends TestCase
         ];
         yield 'no drawing' => ['<html xmlns="http://www.w3.org/1999/xhtml"/>', 'cannot be read'];
         yield 'broken' => ['<svg xmlns="http://www.w3.org/2000/svg"><g></svg>', 'cannot be read'];
-        yield 'not even text' => ["\x89PNG\r\n\x1a\n\0\0", 'cannot be read'];
+        yield 'not even text' => ["\x89PNG\r\n\x1a\n\0\0", 'This is a PNG picture'];
         yield 'an empty file' => ['', 'cannot be read'];
         yield 'nothing in it' => [$svg('<g/>'), 'nothing in this drawing'];
         yield 'huge' => [$svg('<rect width="1e12" height="1"/>'), '100 m'];

@@ -103,6 +103,14 @@ export function ObjectFields({
           />
         </div>
       )}
+      <div className="col-span-6">
+        <Choice
+          label="Room to the edge"
+          value={answers.allowance || 'usual'}
+          onChange={(allowance) => set({ allowance })}
+          options={words.allowances}
+        />
+      </div>
       {['cylinder', 'taper'].includes(answers.surface) && !answers.keepOuts.some((kept) => kept.what === 'lip') && (
         <label className="col-span-6 flex min-h-11 cursor-pointer items-center gap-3">
           <input

@@ -9,6 +9,7 @@ export const OF_OBJECT = [
   'material',
   'side',
   'lip',
+  'allowance',
   'innerWidth',
   'innerHeight',
   'sides',

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Object;
+
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** How much room to the edge somebody likes: it is a matter of taste too. Source: handbook section 3. */
+enum Allowance: string
+{
+    /** The least that hands can keep. */
+    case Close = 'close';
+    case Usual = 'usual';
+    /** About a tenth of the shorter side. */
+    case Airy = 'airy';
+    /** Film that covers all of it goes to the edge on purpose. */
+    case Edge = 'edge';
+
+    private const AIRY = 2;
+
+    /** As it is chosen. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Close => 'Close',
+            self::Usual => 'Usual',
+            self::Airy => 'Airy',
+            self::Edge => 'To the edge',
+        };
+    }
+
+    /** What it makes of the shop's own clearance, µm. */
+    public function of(Surface $surface, Rules $rules): int
+    {
+        $usual = $surface->clearance($rules);
+
+        return match ($this) {
+            self::Close => min($usual, $rules->micrometres(Rule::LeastClearance)),
+            self::Usual => $usual,
+            self::Airy => self::AIRY * $usual,
+            self::Edge => 0,
+        };
+    }
+}
