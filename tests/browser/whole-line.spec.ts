@@ -23,7 +23,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await type('7 1/2');
   await press('Tab');
   await type('90mm');
-  for (const _field of ['corner', 'keep-outs', 'used where', 'film']) {
+  for (const _field of ['corner', 'room to the edge', 'keep-outs', 'used where', 'film']) {
     await press('Tab');
   }
   await type('Frosted');
@@ -72,6 +72,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await expect(page.getByRole('dialog')).toBeHidden();
 
   await press('6');
+  await expect(page).toHaveURL('/weed');
   const listed = page.getByRole('button', { name: new RegExp(`Marigold ${tag}/1`) });
   await expect(listed).toBeVisible({ timeout: 40_000 });
   await listed.focus();
@@ -90,6 +91,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await expect(listed).toBeHidden();
 
   await press('7');
+  await expect(page).toHaveURL('/apply');
   await page.getByRole('button', { name: new RegExp(`Marigold ${tag}/1`) }).focus();
   await press('Enter');
   await expect(page.getByRole('heading', { name: /Marigold on Biscuit tin/ })).toBeVisible();
@@ -104,6 +106,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await press('Enter');
 
   await press('8');
+  await expect(page).toHaveURL('/send');
   await page.getByRole('button', { name: new RegExp(`Marigold ${tag}/1`) }).focus();
   await press('Enter');
   await expect(page.getByRole('heading', { name: /Marigold for Perpetua Lyle/ })).toBeVisible();
