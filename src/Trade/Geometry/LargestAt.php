@@ -36,7 +36,7 @@ final class LargestAt implements Largest
     ) {
         // What is inside a letter's counter matters only where the room has holes.
         $this->shape = 0 === $room->holes()
-            ? new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $shape->polygons))
+            ? $shape->filled()
             : $shape;
         $box = $shape->box();
         $this->middleX = ($box->left + $box->right) / 2;

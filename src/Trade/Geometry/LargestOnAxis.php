@@ -35,7 +35,7 @@ final class LargestOnAxis implements Largest
         private readonly bool $roughly = false,
     ) {
         $this->shape = 0 === $room->holes()
-            ? new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $shape->polygons))
+            ? $shape->filled()
             : $shape;
         $box = $shape->box();
         $this->middle = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];

@@ -40,7 +40,7 @@ final class LargestPlace implements Largest
         // What is inside a letter's counter matters only where the room has holes.
         $this->shape =
             0 === $room->holes()
-                ? new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $shape->polygons))
+                ? $shape->filled()
                 : $shape;
         $box = $shape->box();
         $this->middle = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];

@@ -224,6 +224,12 @@ final readonly class Region
         return $sum / 1000;
     }
 
+    /** The same with its holes filled. */
+    public function filled(): self
+    {
+        return new self(array_map(static fn (array $polygon): array => [$polygon[0]], $this->polygons));
+    }
+
     /** How many holes, in all polygons. */
     public function holes(): int
     {

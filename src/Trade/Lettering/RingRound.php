@@ -48,7 +48,7 @@ final readonly class RingRound
         $limit =
             abs(
                 Inscribed::depth(
-                    new Region(array_map(static fn (array $polygon): array => [$polygon[0]], $region->polygons)),
+                    $region->filled(),
                     $x,
                     $y,
                 ),
