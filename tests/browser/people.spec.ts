@@ -155,3 +155,33 @@ test('the owner adds somebody, sees who is signed in, and ends it; a password of
   await expect(page.getByText('Wim (wim): bench, shut out')).toBeVisible();
   await context.close();
 });
+
+test('one thing is worked out at a time for each who is signed in', async ({ page }) => {
+  const me = await (await page.request.get('/api/me')).json();
+  const words = ['Wharfinger', 'Bartholomew', 'Hollyhock', 'Towpath'];
+  const asked = await Promise.all(
+    words.map((word) =>
+      page.request.post('/api/answers', {
+        headers: { 'X-Yelbo-Token': me.csrf },
+        data: { words: word, object: 'Sign', surface: 'outline', outline: star(word.length * 90), width: '300mm' },
+      }),
+    ),
+  );
+  const statuses = asked.map((answer) => answer.status());
+  expect(statuses).toContain(200);
+  expect(statuses).toContain(429);
+  for (const refused of asked.filter((answer) => answer.status() === 429)) {
+    expect(refused.headers()['content-type']).toContain('application/problem+json');
+    expect((await refused.json()).detail).toContain('still being worked out');
+  }
+});
+
+/** A ragged round sign of so many corners, as path data in mm. */
+function star(corners: number): string {
+  const points = Array.from({ length: corners }, (_, at) => {
+    const far = at % 2 === 0 ? 100 : 98;
+    const turn = (2 * Math.PI * at) / corners;
+    return `${(100 + far * Math.cos(turn)).toFixed(2)} ${(100 + far * Math.sin(turn)).toFixed(2)}`;
+  });
+  return `M${points.join('L')}Z`;
+}

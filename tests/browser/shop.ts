@@ -86,11 +86,18 @@ export async function api<T = Record<string, unknown>>(
   body?: unknown,
 ): Promise<T> {
   const me = await (await page.request.get('/api/me')).json();
-  const response = await page.request.fetch(path, {
-    method,
-    headers: { 'X-Yelbo-Token': me.csrf, 'Content-Type': 'application/json' },
-    data: body === undefined ? undefined : JSON.stringify(body),
-  });
+  const asked = () =>
+    page.request.fetch(path, {
+      method,
+      headers: { 'X-Yelbo-Token': me.csrf, 'Content-Type': 'application/json' },
+      data: body === undefined ? undefined : JSON.stringify(body),
+    });
+  let response = await asked();
+  // What the page has still worked out for it comes first.
+  for (let times = 0; response.status() === 429 && times < 50; times += 1) {
+    await page.waitForTimeout(200);
+    response = await asked();
+  }
   const answer = await response.json();
   if (!response.ok()) {
     throw new Error(`${method} ${path}: ${response.status()} ${JSON.stringify(answer)}`);

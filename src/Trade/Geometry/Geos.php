@@ -11,6 +11,8 @@ final class Geos
 {
     /** How far a round join may stand off the true arc, in µm. */
     private const ARC_ERROR = 5;
+    /** An edge longer than so many times the way round its box runs to and fro. */
+    private const RAGGED = 1;
 
     private function __construct()
     {
@@ -58,7 +60,30 @@ final class Geos
             return $region;
         }
 
-        return self::back(self::geometry($region)->buffer($by, ['quad_segs' => self::segments($by)]));
+        $geometry = self::geometry($region);
+        foreach ($by < 0 && self::isRagged($geometry, $region->box()) ? self::steps($by) : [$by] as $step) {
+            $geometry = $geometry->buffer($step, ['quad_segs' => self::segments($step)]);
+        }
+
+        return self::back($geometry);
+    }
+
+    /** Does its edge run to and fro? Each tooth's inset then crosses those of many others, all in one. */
+    private static function isRagged(\GEOSGeometry $geometry, Box $box): bool
+    {
+        return $geometry->length() > self::RAGGED * 2 * ($box->width() + $box->height());
+    }
+
+    /**
+     * Shrinking by parts is shrinking by their sum: the first ones take the teeth off before they can cross far.
+     *
+     * @return list<int> µm
+     */
+    private static function steps(int $by): array
+    {
+        $steps = array_map(static fn (int $share): int => intdiv($by * $share, 500), [1, 4, 20, 100]);
+
+        return array_values(array_filter([...$steps, $by - array_sum($steps)]));
     }
 
     /**

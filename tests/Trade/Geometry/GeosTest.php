@@ -79,6 +79,27 @@ final class GeosTest extends TestCase
         self::assertSame($a, Geos::grow($a, 0));
     }
 
+    /** What runs to and fro is shrunk by parts; it must come out as if in one go. Teeth as of a saw, and as of a comb. */
+    public function testAnEdgeOfTeethIsShrunkExactly(): void
+    {
+        foreach ([[1500, 20_000], [800, 99_000], [60, 70_000]] as [$teeth, $depth]) {
+            $saw = array_map(
+                static fn (int $nth): array => [
+                    (int) round((0 === $nth % 2 ? 100_000 : $depth) * cos(2 * \M_PI * $nth / $teeth)),
+                    (int) round((0 === $nth % 2 ? 100_000 : $depth) * sin(2 * \M_PI * $nth / $teeth)),
+                ],
+                range(0, $teeth - 1),
+            );
+            $outline = new Region([[$saw]]);
+            $shrunk = Geos::grow($outline, -6000);
+            self::assertTrue(Geos::covers($outline, Geos::grow($shrunk, 5970)), "$teeth teeth");
+            foreach (Geos::difference($outline, Geos::grow($shrunk, 6030))->polygons as $left) {
+                // What does not come back is narrower than what was taken off.
+                self::assertTrue(Geos::grow(new Region([$left]), -6030)->isEmpty(), "$teeth teeth");
+            }
+        }
+    }
+
     public function testPointsInsideAreInside(): void
     {
         $ring = Geos::difference($this->box(0, 0, 20, 20), $this->box(1, 1, 19, 19));

@@ -1,5 +1,6 @@
 import { type QueryClient, queryOptions } from '@tanstack/react-query';
 import type { Middleware } from 'openapi-fetch';
+import { Turns } from './turn';
 
 /** Answers of what stands before the records, or of records that cannot be reached. */
 const AWAY = new Set([502, 503, 504]);
@@ -28,11 +29,12 @@ export function withPatience(client: QueryClient): Middleware {
     }
   };
   const note = (response: Response) => (AWAY.has(response.status) ? noteAway() : noteBack());
+  const turns = new Turns();
   const asked = async (request: Request): Promise<Response> => {
     const until = Date.now() + PATIENCE;
     for (;;) {
       try {
-        const response = await fetch(request.clone());
+        const response = await turns.send(request.clone(), (mine) => fetch(mine));
         note(response);
         if (!AWAY.has(response.status) || Date.now() > until) {
           return response;

@@ -3,7 +3,7 @@ import { api, ask, type Schemas } from '../api/client';
 import { useChange } from '../api/queries';
 import { Trouble } from '../parts/basics';
 import { FormBox } from '../parts/dialog';
-import { TextField } from '../parts/fields';
+import { NewPassword, TextField } from '../parts/fields';
 
 /** Whoever is signed in: a password of their own, and the way out. */
 export function Me({ who }: { who: Schemas['MeView'] }) {
@@ -49,13 +49,11 @@ function PasswordBox({ onClose }: { onClose: () => void }) {
         autoComplete="current-password"
         autoFocus
       />
-      <TextField
-        label="The new one, 12 letters at least"
-        type="password"
+      <NewPassword
+        label="The new one"
         value={typed.password}
         onChange={(password) => setTyped((now) => ({ ...now, password }))}
         says={says.password}
-        autoComplete="new-password"
       />
       <Trouble says={save.error && Object.keys(says).length === 0 ? save.error.message : null} />
     </FormBox>

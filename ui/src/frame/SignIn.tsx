@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, Problem } from '../api/client';
 import { NextMove, Trouble } from '../parts/basics';
-import { TextField } from '../parts/fields';
+import { NewPassword, TextField } from '../parts/fields';
 
 /** The door: a name and a password; in a shop nobody works in yet, whoever reads the code makes its owner. */
 export function SignIn({ shop, needsOwner }: { shop: string; needsOwner: boolean }) {
@@ -56,14 +56,7 @@ function FirstOwner() {
         says={says.signIn}
         autoComplete="username"
       />
-      <TextField
-        label="Password, 12 letters at least"
-        type="password"
-        value={typed.password}
-        onChange={set('password')}
-        says={says.password}
-        autoComplete="new-password"
-      />
+      <NewPassword value={typed.password} onChange={set('password')} says={says.password} />
       <Trouble says={fault && Object.keys(says).length === 0 ? fault.message : null} />
       <NextMove type="submit" disabled={busy}>
         Make the owner

@@ -117,3 +117,30 @@ export function SelectField({
     </div>
   );
 }
+
+/** A password somebody sets: how it has to be, at its field. */
+export function NewPassword({
+  value,
+  onChange,
+  says,
+  label = 'Password',
+  autoFocus,
+}: {
+  value: string;
+  onChange: (value: string) => void;
+  says: string | undefined;
+  label?: string;
+  autoFocus?: boolean;
+}) {
+  return (
+    <TextField
+      label={`${label}, 12 letters at least`}
+      type="password"
+      value={value}
+      onChange={onChange}
+      says={says}
+      autoComplete="new-password"
+      autoFocus={autoFocus}
+    />
+  );
+}

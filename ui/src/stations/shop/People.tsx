@@ -5,7 +5,7 @@ import { RECORD } from '../../api/keys';
 import { useChange } from '../../api/queries';
 import { Move, Ready, Scroll, Trouble } from '../../parts/basics';
 import { FormBox } from '../../parts/dialog';
-import { SelectField, TextField } from '../../parts/fields';
+import { NewPassword, SelectField, TextField } from '../../parts/fields';
 import { asMoment } from '../../parts/time';
 
 type Worker = Schemas['WorkerView'];
@@ -162,14 +162,7 @@ function AddDialog({ onDone }: { onDone: () => void }) {
       <TextField label="Name" value={typed.name} onChange={set('name')} says={says.name} autoFocus />
       <TextField label="Signs in as" value={typed.signIn} onChange={set('signIn')} says={says.signIn} />
       <SelectField label="May do" value={typed.role} onChange={set('role')} says={says.role} options={ROLES} />
-      <TextField
-        label="Password, 12 letters at least"
-        type="password"
-        value={typed.password}
-        onChange={set('password')}
-        says={says.password}
-        autoComplete="new-password"
-      />
+      <NewPassword value={typed.password} onChange={set('password')} says={says.password} />
       <Trouble says={save.error && Object.keys(says).length === 0 ? save.error.message : null} />
     </FormBox>
   );
@@ -242,15 +235,7 @@ function PasswordDialog({ worker, onDone }: { worker: Worker; onDone: () => void
       pending={save.isPending}
       onSubmit={() => save.mutate(undefined)}
     >
-      <TextField
-        label="Password, 12 letters at least"
-        type="password"
-        value={password}
-        onChange={setPassword}
-        says={save.error?.fields.password}
-        autoComplete="new-password"
-        autoFocus
-      />
+      <NewPassword value={password} onChange={setPassword} says={save.error?.fields.password} autoFocus />
       <Trouble says={save.error && !save.error.fields.password ? save.error.message : null} />
     </FormBox>
   );
