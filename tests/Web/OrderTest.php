@@ -200,7 +200,7 @@ final class OrderTest extends WebCase
             ])['snags'],
             'code',
         );
-        self::assertSame([[], ['thin-stroke']], [$stops($plain), $stops($strict)]);
+        self::assertSame([[], ['thin-stroke', 'indoors-only']], [$stops($plain), $stops($strict)]);
         $problem = $this->ask('POST', '/api/stock/films', [
             'grade' => 'permanent',
             'colour' => 'mist',

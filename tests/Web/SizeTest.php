@@ -408,6 +408,74 @@ final class SizeTest extends WebCase
         self::assertStringContainsString($letters->tag(), $bench->steps($rim)[0]['title']);
     }
 
+    /** What is told of each layer is its own, and the film is that of all. */
+    public function testEveryLayerIsToldByItself(): void
+    {
+        $docket = $this->order(['surface' => 'rectangle', 'width' => '180mm', 'height' => '90mm']);
+        $drawing = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'fredoka', 'capHeight' => '20mm'];
+        $one = $this->ask('POST', '/api/fit', $drawing);
+        $rim = ['setting' => ['offset' => '2mm', 'offsetFilm' => (string) $this->navy->id()]];
+        $two = $this->ask('POST', '/api/fit', [...$drawing, ...$rim]);
+        [$letters, $under] = $two['layers'];
+        self::assertSame($one['film'], $one['layers'][0]['area']);
+        self::assertSame($one['layers'][0]['area'], $letters['area']);
+        self::assertEqualsWithDelta($two['film'], $letters['area'] + $under['area'], 0.05);
+        self::assertEqualsWithDelta($letters['size']['width']['mm'] + 4, $under['size']['width']['mm'], 0.1);
+        self::assertSame($two['size'], $under['size']);
+        $minutes = fn (array $more): float => $this->ask('POST', '/api/check', [...$drawing, ...$more])['weeding'];
+        self::assertGreaterThan($minutes([]) + 0.3, $minutes($rim), 'a second layer is weeded too');
+    }
+
+    /** Cures of a set help every member, and are tried on it as a whole. */
+    public function testASetHasItsMinutesItsNotesAndCuresOfItsOwn(): void
+    {
+        $black = new FilmOnShelf(Film::Permanent, 'black', '#101010');
+        $this->records->persist($black);
+        $this->records->flush();
+        $docket = $this->order([
+            'words' => '',
+            'roster' => "Ada\nBartholomew\nCass\nEugenia",
+            'surface' => 'rectangle',
+            'width' => '90mm',
+            'height' => '40mm',
+        ]);
+        $set = [
+            'docket' => $docket->number(),
+            'roster' => "Ada\nBartholomew\nCass\nEugenia",
+            'face' => 'bebas',
+            'film' => (string) $black->id(),
+        ];
+        $check = $this->ask('POST', '/api/set/check', $set);
+        $alone = fn (string $words): float => $this->ask('POST', '/api/check', [
+            ...$set,
+            'roster' => '',
+            'words' => $words,
+            'capHeight' => $this->ask('POST', '/api/set', $set)['capHeight']['mm'].'mm',
+        ])['weeding'];
+        $minutes = array_sum(array_map($alone, ['Ada', 'Bartholomew', 'Cass', 'Eugenia']));
+        self::assertEqualsWithDelta($minutes, $check['weeding'], 0.05);
+        self::assertContains('note', array_column($check['snags'], 'severity'), 'what the film’s colour hides');
+        $taken = 0;
+        foreach ($this->ask('POST', '/api/cures', $set)['snags'] as $snag) {
+            foreach ($snag['cures'] as $cure) {
+                $typed = array_column($cure['change']['setting'] ?? [], 'value', 'name');
+                if ([] === $typed) {
+                    continue;
+                }
+                $after = $this->ask('POST', '/api/set/check', [...$set, 'setting' => $typed]);
+                $stops = array_column(
+                    array_filter($after['snags'], static fn (array $one): bool => 'note' !== $one['severity']),
+                    'code',
+                );
+                self::assertNotContains($snag['code'], $stops, $cure['says']);
+                preg_match('~by ([\d.]+) mm~', $cure['says'], $told);
+                self::assertSame(($told[1] ?? '').'mm', isset($told[1]) ? $typed['thicken'] : 'mm', 'told is set');
+                ++$taken;
+            }
+        }
+        self::assertGreaterThan(0, $taken);
+    }
+
     public function testPanesGetADecalEach(): void
     {
         $docket = $this->order([

@@ -2416,7 +2416,7 @@ export interface components {
             corners: number;
             /** @description The letters before they were mended, where they were. */
             before: components["schemas"]["BeforeView"] | null;
-            /** @description The film that stays of the letters, cm². */
+            /** @description The film that stays of all layers, cm². */
             film: number;
             /** @description How long it lasts where it is used. */
             life: string;
@@ -2553,6 +2553,10 @@ export interface components {
             path: string;
             /** @description The number of its film; null for the film of the order. */
             film: number | null;
+            /** @description Of this layer by itself. */
+            size: components["schemas"]["SizeView"];
+            /** @description The film that stays of it, cm²; not known of old proofs. */
+            area: number | null;
         };
         /** @description A piece that did not go on, and why. */
         LeftView: {
@@ -3051,8 +3055,10 @@ export interface components {
             station: components["schemas"]["Station"] | null;
             /** @description The film it is cut from. */
             film: components["schemas"]["FilmView"] | null;
-            /** @description Over all. */
+            /** @description Of the whole decal. */
             size: components["schemas"]["SizeView"];
+            /** @description Of this layer of film. */
+            cut: components["schemas"]["SizeView"];
             /** @description Whether the promised day is in danger. */
             late: boolean;
             /** @description When it has to be ready for use, ISO 8601. */
@@ -3235,6 +3241,8 @@ export interface components {
             swatch: string;
             /** @description How long it lasts where it is used. */
             life: string;
+            /** @description Of what is cut from it, of the first decal. */
+            size: components["schemas"]["SizeView"];
         };
         /** @description A frozen version of what will be cut, with all it says. Paths in mm, the price in minor units. */
         ProofView: {

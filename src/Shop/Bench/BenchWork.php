@@ -57,7 +57,7 @@ final readonly class BenchWork
             ),
         );
         if ($piece->layer() > 0) {
-            return $steps->underneath($piece->size(), \sprintf('%s/%d', $piece->docket()->tag(), $piece->nth()));
+            return $steps->underneath($piece->cutSize(), \sprintf('%s/%d', $piece->docket()->tag(), $piece->nth()));
         }
 
         return [

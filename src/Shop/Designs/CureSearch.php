@@ -4,39 +4,38 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
-use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Check\SnagGroup;
-use Yelbo\Trade\Film\Advice;
-use Yelbo\Trade\Film\Limits;
-use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
-use Yelbo\Trade\Lettering\Mending;
+use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Refused;
 
 /**
  * Cures that were tried: each is drawn and checked again, and shown only where its snag is gone
  * and no new stop appeared. Source: handbook section 5.
- *
- * @phpstan-import-type Cure from Snag as SnagCure
  */
 final readonly class CureSearch
 {
-    /** Faces and films that are tried for one snag. */
-    private const MOST_TRIED = 3;
-    /** What a figure grows by when it was a hair too small: mending makes art larger, so it is set smaller. */
-    private const AGAIN = [1.0, 1.15, 1.35];
-    /** A hair more than the figure that was found. */
-    private const ENLARGED = 1.03;
-    /** Thousandths of the em that a letter height is, about. */
-    private const EM_OF_CAPS = 700;
-    /** µm: what figures of mending are rounded up to. */
-    private const STEP = 10;
-
+    /** Seconds of the processor after which no further cure is tried. */
+    private const PATIENCE = 3.5;
+    /** Members of a set that cures are tried on. */
+    private const MOST_MEMBERS = 3;
+    /** Of a figure that is too small: a cure leaves others as they were, but for rounding. */
+    private const NO_WORSE = 0.98;
+    /** What a cure may bring along, as it is told beside it. */
+    private const BROUGHT = [
+        'too-large-for-machine' => 'to be cut in panels',
+        'too-large-for-film' => 'to be cut in panels',
+        'too-wide-for-tape' => 'strips of tape side by side',
+        'too-small-to-read' => 'hard to read from afar',
+        'film-and-use' => 'the film is not for that use',
+        'film-and-surface' => 'the film is not for that surface',
+        'droop' => 'the middle of the line hangs',
+        'ball-strain' => 'snips between the letters',
+        'patterned' => 'mind which way the pattern runs',
+        'indoors-only' => 'for indoors only',
+    ];
     /** Said, since no drawing changes it. */
     private const SAID = [
         'test-first' => 'test a scrap first',
@@ -50,13 +49,13 @@ final readonly class CureSearch
     public function __construct(
         private DesignFitter $fitter,
         private DesignCheck $check,
-        private Faces $faces,
-        private Shelf $shelf,
-        private ShopRules $rules,
+        private CureAttempts $attempts,
     ) {
     }
 
     /**
+     * Of a set those members are looked at that have least to spare, and the one that decides its letter height.
+     *
      * @return list<array{SnagGroup, list<Cure>}> for every kind of snag what helps against it, in the order of the
      *     check
      *
@@ -64,21 +63,33 @@ final readonly class CureSearch
      */
     public function all(Drawable $decal): array
     {
-        $fitted = $this->fitter->fit($decal->object, $decal->lines, $decal->design);
-        $groups = $this->groups($decal, $fitted);
+        $drawn = $this->drawn($decal);
+        $groups = $this->groups($decal, $drawn);
+        if ([] !== $decal->roster) {
+            // The least to spare first; whoever is longest decides how high the others are.
+            $inNeed = array_map(
+                static fn (int $nth): array => $decal->roster[$nth],
+                \array_slice(array_keys($drawn), 0, self::MOST_MEMBERS),
+            );
+            $decal = $decal->of(array_values(array_unique([...$inNeed, Roster::longest($decal->roster)], \SORT_REGULAR)));
+        }
+
+        $until = self::seconds() + self::PATIENCE;
 
         return array_map(
-            fn (SnagGroup $group): array => [$group, $this->against($group, $groups, $decal, $fitted)],
+            fn (SnagGroup $group): array => [$group, $this->against($group, $groups, $decal, $drawn, $until)],
             $groups,
         );
     }
 
     /**
-     * @param list<SnagGroup> $groups
+     * @param list<SnagGroup>             $groups
+     * @param non-empty-array<int, Fitted> $drawn
+     * @param float                       $until when it is enough, in seconds of the processor
      *
      * @return list<Cure>
      */
-    private function against(SnagGroup $group, array $groups, Drawable $decal, Fitted $fitted): array
+    private function against(SnagGroup $group, array $groups, Drawable $decal, array $drawn, float $until): array
     {
         $cures = [];
         foreach ($group->cures as $cure) {
@@ -86,8 +97,11 @@ final readonly class CureSearch
                 $cures[] = new Cure($cure['do'], self::SAID[$cure['do']]);
                 continue;
             }
-            foreach ($this->attempts($cure, $decal, $fitted) as $attempt) {
-                $effect = $this->effect($group, $groups, $attempt->decal);
+            foreach ($this->attempts->of($cure, $decal, reset($drawn)) as $attempt) {
+                if (self::seconds() > $until) {
+                    break 2;
+                }
+                $effect = $this->tried($group, $groups, $attempt->decal, $drawn);
                 if (null !== $effect) {
                     $cures[] = new Cure($cure['do'], $attempt->says, $effect, $attempt->change);
                     break;
@@ -99,279 +113,203 @@ final readonly class CureSearch
     }
 
     /**
-     * What it comes to; none where it does not help.
+     * What it comes to for a decal, or for every member of a set: the one with least to spare is asked first.
      *
-     * @param list<SnagGroup> $before
+     * @param list<SnagGroup>              $before
+     * @param non-empty-array<int, Fitted> $drawn  before
      */
-    private function effect(SnagGroup $cured, array $before, Drawable $decal): ?string
+    private function tried(SnagGroup $cured, array $before, Drawable $decal, array $drawn): ?string
     {
-        try {
-            $fitted = $this->fitter->fit($decal->object, $decal->lines, $decal->design);
-        } catch (Refused) {
+        $height = $decal->design->capHeight();
+        if (null !== $height && $height > min(array_map(static fn (Fitted $fitted): int => $fitted->largest, $drawn))) {
+            // Larger than there is room for: known without drawing it.
             return null;
         }
-        $after = $this->groups($decal, $fitted);
-        $known = self::stops($before);
-        foreach (self::stops($after) as $code => $count) {
-            if ($count > ($known[$code] ?? 0)) {
+        if ([] !== $decal->roster) {
+            $one = new Drawable(
+                $decal->object,
+                $decal->lines,
+                $decal->design->sized($height ?? reset($drawn)->capHeight),
+                $decal->film,
+                $decal->use,
+            );
+            if (null === $this->effect($cured, $before, $one, $drawn)) {
                 return null;
             }
         }
-        foreach ($after as $group) {
+
+        return $this->effect($cured, $before, $decal, $drawn);
+    }
+
+    /** @param list<SnagGroup> $groups */
+    private static function holds(SnagGroup $snag, array $groups): bool
+    {
+        foreach ($groups as $group) {
             if (
-                $group->code === $cured->code
-                && $group->severity === $cured->severity
-                && ([] === $group->spots) === ([] === $cured->spots)
+                $group->code === $snag->code
+                && $group->severity === $snag->severity
+                && ([] === $group->spots) === ([] === $snag->spots)
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What it comes to; none where it does not help, or makes something else worse.
+     *
+     * @param list<SnagGroup>              $before
+     * @param non-empty-array<int, Fitted> $drawn  before
+     */
+    private function effect(SnagGroup $cured, array $before, Drawable $decal, array $drawn): ?string
+    {
+        try {
+            $redrawn = $this->drawn($decal);
+        } catch (Refused) {
+            return null;
+        }
+        $after = $this->groups($decal, $redrawn);
+        $known = self::stops($before);
+        foreach (self::stops($after) as $code => $stop) {
+            if (
+                !isset($known[$code])
+                || $stop->count > $known[$code]->count
+                || $stop->found < self::NO_WORSE * $known[$code]->found
             ) {
                 return null;
             }
         }
-        $box = $fitted->artwork->box();
-        $left = array_sum(self::stops($after));
 
-        return \sprintf(
-            '%s%s × %s mm over all%s',
-            null === $fitted->words->art
-                ? 'letters '.Length::micrometres($fitted->capHeight)->inMetric().' mm, '
-                : '',
-            Length::micrometres($box->width())->inMetric(),
-            Length::micrometres($box->height())->inMetric(),
-            0 === $left ? '' : ", $left other ".(1 === $left ? 'stop stays' : 'stops stay'),
+        return self::holds($cured, $after) ? null : implode(
+            ', ',
+            [self::size($redrawn), ...self::changes($drawn, $redrawn), ...self::brought($before, $after)],
         );
     }
 
-    /** @return list<SnagGroup> */
-    private function groups(Drawable $decal, Fitted $fitted): array
+    /** @param non-empty-array<int, Fitted> $drawn */
+    private static function size(array $drawn): string
     {
-        return $this->check->groups($fitted, $decal->object, $decal->film->grade(), $decal->use, $decal->film);
+        $fitted = reset($drawn);
+        $box = $fitted->artwork->box();
+        $letters = 'letters '.Length::micrometres($fitted->capHeight)->inMetric().' mm';
+        $size = \sprintf(
+            '%s × %s mm over all',
+            Length::micrometres($box->width())->inMetric(),
+            Length::micrometres($box->height())->inMetric(),
+        );
+
+        return match (true) {
+            null !== $fitted->words->art => $size,
+            \count($drawn) > 1 => "$letters on all",
+            default => "$letters, $size",
+        };
+    }
+
+    /**
+     * Parts and insides of a single decal that are gone or have come.
+     *
+     * @param non-empty-array<int, Fitted> $before
+     * @param non-empty-array<int, Fitted> $after
+     *
+     * @return list<string>
+     */
+    private static function changes(array $before, array $after): array
+    {
+        if (\count($after) > 1) {
+            return [];
+        }
+        $one = reset($before)->artwork->top();
+        $other = reset($after)->artwork->top();
+        $says = [];
+        if (\count($one->polygons) !== \count($other->polygons)) {
+            $says[] = self::many(\count($one->polygons), 'part').\count($other->polygons);
+        }
+        if ($one->holes() !== $other->holes()) {
+            $says[] = self::many($one->holes(), 'inside').$other->holes();
+        }
+
+        return $says;
+    }
+
+    private static function many(int $count, string $what): string
+    {
+        return 1 === $count ? "1 $what becomes " : "$count {$what}s become ";
+    }
+
+    /**
+     * What stays, and what has come that was not there before.
+     *
+     * @param list<SnagGroup> $before
+     * @param list<SnagGroup> $after
+     *
+     * @return list<string>
+     */
+    private static function brought(array $before, array $after): array
+    {
+        $left = array_sum(array_map(static fn (SnagGroup $stop): int => $stop->count, self::stops($after)));
+        $says = 0 === $left ? [] : ["$left other ".(1 === $left ? 'stop stays' : 'stops stay')];
+        $known = array_map(static fn (SnagGroup $group): string => $group->code, $before);
+        foreach ($after as $group) {
+            if (!\in_array($group->code, $known, true) && isset(self::BROUGHT[$group->code])) {
+                $says[self::BROUGHT[$group->code]] = 'then '.self::BROUGHT[$group->code];
+            }
+        }
+
+        return array_values($says);
+    }
+
+    /**
+     * @return non-empty-array<int, Fitted>
+     *
+     * @throws Refused
+     */
+    private function drawn(Drawable $decal): array
+    {
+        return [] === $decal->roster
+            ? [$this->fitter->fit($decal->object, $decal->lines, $decal->design)]
+            : $this->check->tightestOfSet(
+                $decal->object,
+                $decal->roster,
+                $decal->design,
+                $decal->film,
+                $decal->use,
+            );
+    }
+
+    /**
+     * @param non-empty-array<int, Fitted> $drawn
+     *
+     * @return list<SnagGroup>
+     */
+    private function groups(Drawable $decal, array $drawn): array
+    {
+        return $this->check->ofAll($drawn, $decal->object, $decal->film, $decal->use);
     }
 
     /**
      * @param list<SnagGroup> $groups
      *
-     * @return array<string, int> how many of each kind of stop
+     * @return array<string, SnagGroup> stops, by their kind
      */
     private static function stops(array $groups): array
     {
-        $count = [];
+        $stops = [];
         foreach ($groups as $group) {
             if (Snag::STOP === $group->severity) {
-                $count[$group->code] = $group->count;
+                $stops[$group->code] = $group;
             }
         }
 
-        return $count;
+        return $stops;
     }
 
-    /**
-     * @param SnagCure $cure
-     *
-     * @return iterable<CureAttempt>
-     */
-    private function attempts(array $cure, Drawable $decal, Fitted $fitted): iterable
+    /** What this process has taken of the processor. */
+    private static function seconds(): float
     {
-        $by = $cure['by'] ?? 0;
-        $height = $cure['capHeight'] ?? 0;
+        $usage = getrusage() ?: [];
 
-        return match ($cure['do']) {
-            'enlarge' => $this->heights([$height, (int) ceil($height * self::ENLARGED)], $decal, 'Letters %s high'),
-            'reduce' => $this->heights([$height], $decal, 'Letters %s high fit'),
-            'centre' => [
-                new CureAttempt(
-                    $decal->with($decal->design->centred()),
-                    'Back to the middle',
-                    new DesignChange(toTheMiddle: true),
-                ),
-            ],
-            'thicken' => $this->thickened($by, $decal),
-            'fuse' => $this->mendings('fuse', $by, $decal, 'Close gaps up to %s mm', 0),
-            'fill' => $this->mendings('fill', $by, $decal, 'Fill insides under %s mm', 0),
-            'drop' => $this->mendings('drop', $by, $decal, 'Drop parts under %s mm', 0),
-            'track' => null === $decal->design->art() ? $this->tracked($by, $decal, $fitted) : [],
-            'leave-out' => [
-                new CureAttempt(
-                    $decal->with($decal->design->without($cure['colour'] ?? '')),
-                    'Leave that outline out',
-                    new DesignChange('', toTheMiddle: true, setting: ['leave-out' => $cure['colour'] ?? '']),
-                ),
-            ],
-            'widen-rim' => $this->widened($by, $decal),
-            'bolder-face' => $this->bolder($decal),
-            'another-film' => $this->films($cure, $decal),
-            default => [],
-        };
-    }
-
-    /**
-     * @param list<int> $heights µm
-     *
-     * @return iterable<CureAttempt>
-     */
-    private function heights(array $heights, Drawable $decal, string $says): iterable
-    {
-        foreach ($heights as $height) {
-            yield new CureAttempt(
-                $decal->with($decal->design->sized($height)),
-                \sprintf($says, Length::micrometres($height)->inBoth()),
-                new DesignChange(self::typed($height), toTheMiddle: true),
-            );
-        }
-    }
-
-    /**
-     * @param value-of<Mending::STEPS> $step
-     *
-     * @return iterable<CureAttempt>
-     */
-    private function mendings(string $step, int $by, Drawable $decal, string $says, int $already): iterable
-    {
-        foreach (self::AGAIN as $factor) {
-            $figure = $already + self::STEP * (int) ceil(($by * $factor) / self::STEP);
-            yield new CureAttempt(
-                $decal->with($decal->design->with($step, $figure)),
-                \sprintf($says, Length::micrometres($figure)->inMetric()),
-                new DesignChange(setting: [$step => self::typed($figure)]),
-            );
-        }
-    }
-
-    /**
-     * Thicker strokes close insides: where that is all that speaks against it, those are filled too.
-     *
-     * @return iterable<CureAttempt>
-     */
-    private function thickened(int $by, Drawable $decal): iterable
-    {
-        $already = $decal->design->mending()->thicken;
-        yield from $this->mendings('thicken', $by, $decal, 'Thicken by %s mm on each side', $already);
-        $limit = $this->limits($decal)->counter;
-        foreach (self::AGAIN as $factor) {
-            $figure = $already + self::STEP * (int) ceil(($by * $factor) / self::STEP);
-            yield new CureAttempt(
-                $decal->with($decal->design->with('thicken', $figure)->with('fill', $limit)),
-                'Thicken by '.
-                    Length::micrometres($figure)->inMetric().
-                    ' mm on each side, and fill the insides that close',
-                new DesignChange(setting: ['thicken' => self::typed($figure), 'fill' => self::typed($limit)]),
-            );
-        }
-    }
-
-    /** @return iterable<CureAttempt> */
-    private function tracked(int $by, Drawable $decal, Fitted $fitted): iterable
-    {
-        $needed = (int) ceil((self::EM_OF_CAPS * $by) / max(1, $fitted->capHeight));
-        foreach (self::AGAIN as $factor) {
-            $tracking = $fitted->words->setting->tracking + max(1, (int) ceil($needed * $factor));
-            yield new CureAttempt(
-                $decal->with($decal->design->centred()->with('tracking', $tracking)),
-                "Tracking $tracking",
-                new DesignChange(toTheMiddle: true, setting: ['tracking' => (string) $tracking]),
-            );
-        }
-    }
-
-    /** @return iterable<CureAttempt> */
-    private function widened(int $width, Drawable $decal): iterable
-    {
-        $layers = $decal->design->layers();
-        foreach ($layers as $nth => $layer) {
-            $layers[$nth]['offset'] = max($layer['offset'], $width + ($nth > 0 ? $width : 0));
-        }
-        $parts = array_combine(
-            \array_slice(['offset', 'base'], 0, \count($layers)),
-            array_map(static fn (array $layer): string => self::typed($layer['offset']), $layers),
-        );
-        yield new CureAttempt(
-            $decal->with($decal->design->layered($layers)),
-            'A rim of '.Length::micrometres($width)->inMetric().' mm',
-            new DesignChange(toTheMiddle: true, setting: $parts),
-        );
-    }
-
-    /**
-     * Faces that can be cut here, those of the same style first.
-     *
-     * @return iterable<CureAttempt>
-     */
-    private function bolder(Drawable $decal): iterable
-    {
-        if (null !== $decal->design->art()) {
-            return;
-        }
-        $own = $this->faces->named($decal->design->face());
-        $samples = array_values(
-            array_filter(
-                $this->fitter->rankFaces(
-                    $decal->object,
-                    $decal->lines,
-                    $decal->design->sized(null),
-                    $this->limits($decal),
-                ),
-                static fn (FaceSample $sample): bool => $sample->canBeCut() && $sample->face->slug !== $own->slug,
-            ),
-        );
-        $kind = static fn (string $style): string => explode(',', $style)[0];
-        usort(
-            $samples,
-            static fn (FaceSample $a, FaceSample $b): int => [
-                $b->face->style === $own->style,
-                $kind($b->face->style) === $kind($own->style),
-            ] <=> [$a->face->style === $own->style, $kind($a->face->style) === $kind($own->style)],
-        );
-        foreach (\array_slice($samples, 0, self::MOST_TRIED) as $sample) {
-            yield new CureAttempt(
-                $decal->with($decal->design->inFace($sample->face->slug)),
-                "Set in {$sample->face->name}",
-                new DesignChange('', $sample->face->slug, toTheMiddle: true),
-            );
-        }
-    }
-
-    /**
-     * @param SnagCure $cure
-     *
-     * @return iterable<CureAttempt>
-     */
-    private function films(array $cure, Drawable $decal): iterable
-    {
-        /** @var array<string, int|null> $places */
-        $places = [];
-        $object = $decal->object;
-        $advices = Advice::all($this->rules->current(), $decal->use, $object->material(), $object->isInside());
-        foreach ($advices as $nth => $advice) {
-            $places[$advice->film->value] = Advice::REFUSED === $advice->verdict ? null : $nth;
-        }
-        $films = array_values(
-            array_filter(
-                $this->shelf->films(),
-                static fn (FilmOnShelf $film): bool => $film->grade() !== $decal->film->grade()
-                    && null !== ($places[$film->grade()->value] ?? null)
-                    && ($cure['film'] ?? $film->grade()->value) === $film->grade()->value,
-            ),
-        );
-        usort(
-            $films,
-            static fn (FilmOnShelf $a, FilmOnShelf $b): int => ($places[$a->grade()->value] ?? 0) <=>
-                ($places[$b->grade()->value] ?? 0),
-        );
-        $tried = [];
-        foreach ($films as $film) {
-            if (isset($tried[$film->grade()->value]) || \count($tried) >= self::MOST_TRIED) {
-                continue;
-            }
-            $tried[$film->grade()->value] = true;
-            yield new CureAttempt($decal->inFilm($film), $film->name(), new DesignChange(film: (string) $film->id()));
-        }
-    }
-
-    private function limits(Drawable $decal): Limits
-    {
-        return $this->check->limits($decal->film->grade(), $decal->use, $decal->film);
-    }
-
-    private static function typed(int $micrometres): string
-    {
-        return $micrometres / 1000 .'mm';
+        return ($usage['ru_utime.tv_sec'] ?? 0) + ($usage['ru_utime.tv_usec'] ?? 0) / 1e6;
     }
 }

@@ -26,6 +26,9 @@ use Yelbo\Trade\Refused;
 /** Everything that speaks against a drawing, and what of it stops a proof. */
 final readonly class DesignCheck
 {
+    /** Members of a set that are drawn to tell how long weeding takes. */
+    private const MOST_WEEDED = 30;
+
     public function __construct(
         private DesignFitter $fitter,
         private ShopRules $rules,
@@ -119,28 +122,33 @@ final readonly class DesignCheck
             static fn (Fitted $fitted): array => [$fitted->words, $fitted->capHeight, $fitted->inside],
             $decals,
         );
+        $tightest = (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film));
 
-        return $this->stopsOf(
-            array_map(
-                static fn (int $nth): Fitted => $decals[$nth],
-                (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film)),
+        return array_values(
+            array_filter(
+                SnagGroup::worst(
+                    array_map(
+                        fn (int $nth): array => SnagGroup::all(
+                            $this->snags($decals[$nth], $object, $film->grade(), $use, $film),
+                        ),
+                        $tightest,
+                    ),
+                ),
+                static fn (SnagGroup $group): bool => Snag::STOP === $group->severity,
             ),
-            $object,
-            $film,
-            $use,
         );
     }
 
     /**
-     * The same for a set that is not drawn yet: only its tightest members are.
+     * Those of a set that is not drawn yet which have least to spare, drawn at the set's letter height.
      *
      * @param list<list<string>> $roster
      *
-     * @return list<SnagGroup>
+     * @return non-empty-array<int, Fitted> by their place in the roster
      *
      * @throws Refused at `/set/…`
      */
-    public function stopsOfSet(
+    public function tightestOfSet(
         MeasuredObject $object,
         array $roster,
         Design $design,
@@ -153,17 +161,50 @@ final readonly class DesignCheck
         foreach ($words as $nth => $each) {
             $members[] = [$each, $capHeight, $decals[$nth][2]];
         }
-        $tightest = (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film));
+        $tightest = [];
+        foreach (
+            (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film)) as $nth
+        ) {
+            $tightest[$nth] = $this->fitter->fit($object, $roster[$nth], $design->sized($capHeight));
+        }
 
-        return $this->stopsOf(
+        return $tightest;
+    }
+
+    /**
+     * Everything that speaks against several decals, each kind as it stands in the one it is worst in.
+     *
+     * @param array<int, Fitted> $decals
+     *
+     * @return list<SnagGroup> stops first
+     */
+    public function ofAll(array $decals, MeasuredObject $object, FilmOnShelf $film, Usage $use): array
+    {
+        return SnagGroup::worst(
             array_map(
-                fn (int $nth): Fitted => $this->fitter->fit($object, $roster[$nth], $design->sized($capHeight)),
-                $tightest,
+                fn (Fitted $fitted): array => $this->groups($fitted, $object, $film->grade(), $use, $film),
+                array_values($decals),
             ),
-            $object,
-            $film,
-            $use,
         );
+    }
+
+    /**
+     * Minutes to weed a whole set; of a long one told from some of its members.
+     *
+     * @param list<list<string>> $roster
+     * @param int                $capHeight µm, of all
+     */
+    public function weedingOfSet(MeasuredObject $object, array $roster, Design $design, int $capHeight, Film $film): float
+    {
+        $every = max(1, intdiv(\count($roster) - 1, self::MOST_WEEDED) + 1);
+        $minutes = [];
+        foreach ($roster as $nth => $lines) {
+            if (0 === $nth % $every) {
+                $minutes[] = $this->weeding($this->fitter->fit($object, $lines, $design->sized($capHeight)), $design, $film);
+            }
+        }
+
+        return (array_sum($minutes) / max(1, \count($minutes))) * \count($roster);
     }
 
     /**
@@ -182,31 +223,15 @@ final readonly class DesignCheck
         );
     }
 
-    /** Minutes to weed the letters of a drawing. */
-    public function weeding(Fitted $fitted, Film $film): float
+    /** Minutes to weed a drawing, every layer of its own film. */
+    public function weeding(Fitted $fitted, Design $design, Film $own): float
     {
-        return (new Weeding($fitted->artwork->top(), $film, $this->rules->current()))->minutes;
-    }
-
-    /**
-     * @param list<Fitted> $decals
-     *
-     * @return list<SnagGroup>
-     */
-    private function stopsOf(array $decals, MeasuredObject $object, FilmOnShelf $film, Usage $use): array
-    {
-        $stops = [];
-        foreach ($decals as $fitted) {
-            foreach (SnagGroup::all($this->snags($fitted, $object, $film->grade(), $use, $film)) as $group) {
-                if (
-                    Snag::STOP === $group->severity
-                    && (!isset($stops[$group->code]) || $group->found < $stops[$group->code]->found)
-                ) {
-                    $stops[$group->code] = $group;
-                }
-            }
+        $minutes = 0.0;
+        foreach ($fitted->artwork->layers as $nth => $layer) {
+            $film = $this->shelf->filmNumbered($design->films()[$nth] ?? 0)?->grade() ?? $own;
+            $minutes += (new Weeding($layer->region, $film, $this->rules->current()))->minutes;
         }
 
-        return array_values($stops);
+        return $minutes;
     }
 }

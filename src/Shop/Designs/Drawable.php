@@ -11,25 +11,39 @@ use Yelbo\Trade\Film\Usage;
 /** All that decides how a decal comes out: the object, the words, how they are set, the film, the use. */
 final readonly class Drawable
 {
-    /** @param list<string> $lines */
+    /**
+     * @param list<string>       $lines
+     * @param list<list<string>> $roster the lines of each member where it is a set
+     */
     public function __construct(
         public MeasuredObject $object,
         public array $lines,
         public Design $design,
         public FilmOnShelf $film,
         public Usage $use,
+        public array $roster = [],
     ) {
+    }
+
+    /**
+     * The same of these members only.
+     *
+     * @param list<list<string>> $roster
+     */
+    public function of(array $roster): self
+    {
+        return new self($this->object, $roster[0] ?? $this->lines, $this->design, $this->film, $this->use, $roster);
     }
 
     /** The same in another design. */
     public function with(Design $design): self
     {
-        return new self($this->object, $this->lines, $design, $this->film, $this->use);
+        return new self($this->object, $this->lines, $design, $this->film, $this->use, $this->roster);
     }
 
     /** The same in another film. */
     public function inFilm(FilmOnShelf $film): self
     {
-        return new self($this->object, $this->lines, $this->design, $film, $this->use);
+        return new self($this->object, $this->lines, $this->design, $film, $this->use, $this->roster);
     }
 }

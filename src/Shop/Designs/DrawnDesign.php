@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Designs;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Placing;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Surface;
@@ -67,9 +68,12 @@ final readonly class DrawnDesign
         return null === $this->fitted->strain ? null : round(100 * $this->fitted->strain, 2);
     }
 
-    /** Film that stays of the letters, cm². */
+    /** Film that stays of all layers, cm²: what is told of each, added up. */
     public function film(): float
     {
-        return round($this->fitted->artwork->top()->area() / 100, 1);
+        return round(
+            array_sum(array_map(static fn (Layer $layer): float => $layer->area(), $this->fitted->artwork->layers)),
+            1,
+        );
     }
 }

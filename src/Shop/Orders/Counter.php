@@ -92,7 +92,7 @@ final readonly class Counter
             $drawn,
             null === $drawn || null === $object ? [] : $this->check->groups($drawn->fitted, $object, $grade, $use),
             $this->check->spelling(null, $lines),
-            null === $drawn ? 0.0 : $this->check->weeding($drawn->fitted, $grade),
+            null === $drawn ? 0.0 : $this->check->weeding($drawn->fitted, $drawn->design, $grade),
             null === $film ? null : Suitability::warning($film->grade(), $use),
             $this->lateness->earliest(),
             $this->lateness->isInTime($answers->neededOn),

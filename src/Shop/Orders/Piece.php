@@ -154,6 +154,12 @@ class Piece implements Versioned
         return $this->proof->size($this->member);
     }
 
+    /** Of this layer of film by itself. */
+    public function cutSize(): Size
+    {
+        return $this->proof->layerSize($this->member, $this->layer);
+    }
+
     /** From the left edge of the object to the art. */
     public function left(): Length
     {

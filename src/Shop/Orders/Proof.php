@@ -15,7 +15,7 @@ use Yelbo\Trade\Measure\Size;
  * Of each decal lengths are in µm, the outlines of all its layers in one frame, its box, each named
  * by its hash; a layer names its film by its number on the shelf, none for the order's own.
  *
- * @phpstan-type PartLayer array{role: string, film: int|null, outline: string}
+ * @phpstan-type PartLayer array{role: string, film: int|null, outline: string, width?: int, height?: int, area?: float}
  * @phpstan-type Part array{lines: list<string>, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
  */
 #[ORM\Entity]
@@ -126,6 +126,16 @@ class Proof
             Length::micrometres($this->part($member)['width']),
             Length::micrometres($this->part($member)['height']),
         );
+    }
+
+    /** The size of one layer of film; of proofs from before layers had one, of the art over all. */
+    public function layerSize(int $member = 0, int $layer = 0): Size
+    {
+        $of = $this->part($member)['layers'][$layer] ?? [];
+
+        return isset($of['width'], $of['height'])
+            ? new Size(Length::micrometres($of['width']), Length::micrometres($of['height']))
+            : $this->size($member);
     }
 
     /** From the left edge of the object to the art. */

@@ -124,7 +124,7 @@ final readonly class ProofMaker
     /**
      * @param list<string> $lines
      *
-     * @return array{lines: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string}>}
+     * @return array{lines: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float}>}
      */
     private function part(array $lines, Fitted $fitted, Design $design): array
     {
@@ -141,6 +141,9 @@ final readonly class ProofMaker
                     'role' => $layer->role,
                     'film' => $design->films()[$nth] ?? null,
                     'outline' => $this->outlines->keep($layer->region),
+                    'width' => $layer->region->box()->width(),
+                    'height' => $layer->region->box()->height(),
+                    'area' => $layer->area(),
                 ],
                 $fitted->artwork->layers,
                 array_keys($fitted->artwork->layers),

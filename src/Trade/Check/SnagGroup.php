@@ -41,7 +41,38 @@ final readonly class SnagGroup
             // What is measured at a spot repeats itself; the rest says something of its own each time.
             $groups[null === $snag->at ? \count($groups) : "$snag->code $snag->severity"][] = $snag;
         }
-        $groups = array_map(self::ofSnags(...), array_values($groups));
+
+        return self::sorted(array_map(self::ofSnags(...), array_values($groups)));
+    }
+
+    /**
+     * What is found in several decals: each kind as it stands in the one it is worst in, what is only said once.
+     *
+     * @param list<list<self>> $decals
+     *
+     * @return list<self> stops first
+     */
+    public static function worst(array $decals): array
+    {
+        $worst = [];
+        foreach (array_merge([], ...$decals) as $group) {
+            $kind = "$group->severity $group->code ".([] === $group->spots && 0 === $group->found ? $group->message : '');
+            $known = $worst[$kind] ?? null;
+            if (null === $known || $group->found < $known->found) {
+                $worst[$kind] = $group;
+            }
+        }
+
+        return self::sorted(array_values($worst));
+    }
+
+    /**
+     * @param list<self> $groups
+     *
+     * @return list<self> stops first
+     */
+    private static function sorted(array $groups): array
+    {
         $order = [Snag::STOP => 0, Snag::WARN => 1, Snag::NOTE => 2];
         usort($groups, static fn (self $a, self $b): int => $order[$a->severity] <=> $order[$b->severity]);
 

@@ -29,7 +29,7 @@ final readonly class OutlineArea implements Room
 
     public function inset(int|float $by): self
     {
-        return 0 === (int) ceil($by) ? $this : new self(Geos::grow($this->region, -(int) ceil($by) - self::ARC_ERROR));
+        return 0 === (int) ceil($by) ? $this : new self(Geos::inset($this->region, (int) ceil($by) + self::ARC_ERROR));
     }
 
     public function without(Region $keepOut): self

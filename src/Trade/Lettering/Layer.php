@@ -19,4 +19,10 @@ final readonly class Layer
     public function __construct(public string $role, public Region $region)
     {
     }
+
+    /** The film that stays, cm² to the tenth. */
+    public function area(): float
+    {
+        return round($this->region->area() / 100, 1);
+    }
 }

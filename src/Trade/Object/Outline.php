@@ -70,6 +70,6 @@ final readonly class Outline implements Surface
 
     public function safe(int $clearance): Room
     {
-        return new OutlineArea(Geos::grow($this->outline, -$clearance));
+        return new OutlineArea(Geos::inset($this->outline, $clearance));
     }
 }

@@ -114,7 +114,7 @@ final readonly class FitController
             $this->check->groups($fitted, $docket->object(), $decal->film->grade(), $decal->use, $decal->film),
             $docket,
             $spelling,
-            $this->check->weeding($fitted, $decal->film->grade()),
+            $this->check->weeding($fitted, $decal->design, $decal->film->grade()),
             null === $elsewhere ? null : ElsewhereView::from($elsewhere),
         );
     }
@@ -156,7 +156,9 @@ final readonly class FitController
     #[Route('/api/cures', name: 'cures', methods: ['POST'])]
     public function cures(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CuresView
     {
-        [, $decal] = $this->decal($on, $this->reader->read($typed));
+        $draft = $this->reader->read($typed);
+        [, $decal] = $this->decal($on, $draft);
+        $decal = [] === $draft->roster ? $decal : $decal->with($draft->design->centred())->of($draft->roster);
 
         return $this->atItsField(fn (): CuresView => CuresView::from($this->cures->all($decal)));
     }
@@ -224,17 +226,18 @@ final readonly class FitController
     {
         $draft = $this->reader->read($typed);
         [$docket, $decal] = $this->decal($on, $draft);
-        $stops = $this->atItsField(
-            fn (): array => $this->check->stopsOfSet(
-                $docket->object(),
-                $draft->roster,
-                $draft->design->centred(),
-                $decal->film,
-                $decal->use,
-            ),
+        $design = $draft->design->centred();
+        [$object, $roster, $film] = [$docket->object(), $draft->roster, $decal->film];
+        $tightest = $this->atItsField(
+            fn (): array => $this->check->tightestOfSet($object, $roster, $design, $film, $decal->use),
         );
 
-        return CheckView::from($stops, $docket, $this->check->spelling(null, array_merge(...$draft->roster)), 0.0);
+        return CheckView::from(
+            $this->check->ofAll($tightest, $object, $film, $decal->use),
+            $docket,
+            $this->check->spelling(null, array_merge(...$roster)),
+            $this->check->weedingOfSet($object, $roster, $design, reset($tightest)->capHeight, $film->grade()),
+        );
     }
 
     /** @return array{Docket, Drawable} an order that has been measured, and its decal as it is typed */

@@ -133,7 +133,7 @@ final readonly class ProofPaper
                 self::bothWays(new Size(Length::micrometres($said->wallWidth), Length::micrometres($said->wallHeight))),
             ],
             ['From left, top', self::both($proof->left()).'; '.self::both($proof->top())],
-            ['Film', implode(' on ', array_map(static fn (array $film): string => $film['name'], $said->films))],
+            ['Film', self::films($proof)],
             ['How many', $said->quantity.($said->panes > 1 ? " of each of $said->panes panes" : '')],
             ...null === $said->price ? [] : [['Price', number_format($said->price / 100, 2, '.', ' ')]],
         ];
@@ -223,6 +223,22 @@ final readonly class ProofPaper
     private static function both(Length $length): string
     {
         return $length->inBoth();
+    }
+
+    /** Each layer's film, the letters' first; where there are several each with its own size. */
+    private static function films(Proof $proof): string
+    {
+        $films = $proof->frozen()->films;
+
+        return implode(
+            ' on ',
+            array_map(
+                static fn (array $film, int $nth): string => $film['name'].
+                    (\count($films) > 1 ? ' ('.self::bothWays($proof->layerSize(0, $nth)).')' : ''),
+                $films,
+                array_keys($films),
+            ),
+        );
     }
 
     private static function bothWays(Size $size): string

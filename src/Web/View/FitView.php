@@ -49,7 +49,7 @@ final readonly class FitView
      * @param int $keeps how many pieces of film stay
      * @param int $counters how many insides have to be picked out
      * @param int $corners how many corners the outlines have
-     * @param float $film the film that stays of the letters, cm²
+     * @param float $film the film that stays of all layers, cm²
      * @param string $life how long it lasts where it is used
      * @param string $readyAt when it can be used at the earliest, ISO 8601
      */

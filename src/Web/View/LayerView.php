@@ -17,9 +17,16 @@ final readonly class LayerView
      * @param string $role top, colour, offset or base
      * @param string $path the outlines as path data, mm
      * @param int|null $film the number of its film; null for the film of the order
+     * @param SizeView $size of this layer by itself
+     * @param float|null $area the film that stays of it, cm²; not known of old proofs
      */
-    public function __construct(public string $role, public string $path, public ?int $film)
-    {
+    public function __construct(
+        public string $role,
+        public string $path,
+        public ?int $film,
+        public SizeView $size,
+        public ?float $area,
+    ) {
     }
 
     /**
@@ -35,6 +42,8 @@ final readonly class LayerView
                 $layer->role,
                 SvgPath::write($layer->region),
                 $films[$nth] ?? null,
+                SizeView::box($layer->region->box()),
+                $layer->area(),
             ),
             $layers,
             array_keys($layers),

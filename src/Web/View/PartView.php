@@ -34,12 +34,15 @@ final readonly class PartView
             LengthView::from($proof->left($member)),
             LengthView::from($proof->top($member)),
             array_map(
-                static fn (array $layer): LayerView => new LayerView(
+                static fn (array $layer, int $nth): LayerView => new LayerView(
                     $layer['role'],
                     $paths[$layer['outline']],
                     $layer['film'],
+                    SizeView::from($proof->layerSize($member, $nth)),
+                    $layer['area'] ?? null,
                 ),
                 $proof->layers($member),
+                array_keys($proof->layers($member)),
             ),
         );
     }

@@ -27,7 +27,8 @@ final readonly class PieceView
      * @param PieceState $state where it stands
      * @param Station|null $station the station it stands at; null off the line
      * @param FilmView|null $film the film it is cut from
-     * @param SizeView $size over all
+     * @param SizeView $size of the whole decal
+     * @param SizeView $cut of this layer of film
      * @param bool $late whether the promised day is in danger
      * @param string|null $neededAt when it has to be ready for use, ISO 8601
      * @param bool $appliedHere whether the shop applies it
@@ -51,6 +52,7 @@ final readonly class PieceView
         public ?Station $station,
         public ?FilmView $film,
         public SizeView $size,
+        public SizeView $cut,
         public bool $late,
         public ?string $neededAt,
         public bool $appliedHere,
@@ -83,6 +85,7 @@ final readonly class PieceView
             $piece->state()->station(),
             FilmView::from($piece->film()),
             SizeView::from($piece->size()),
+            SizeView::from($piece->cutSize()),
             $late,
             $docket->neededAt()?->format(\DATE_ATOM),
             $docket->isAppliedHere(),

@@ -118,12 +118,14 @@ final readonly class ProofView
             $facts->safe,
             $facts->keepOuts,
             array_map(
-                static fn (array $film): ProofFilmView => new ProofFilmView(
+                static fn (array $film, int $nth): ProofFilmView => new ProofFilmView(
                     $film['name'],
                     $film['swatch'],
                     $film['life'],
+                    SizeView::from($proof->layerSize(0, $nth)),
                 ),
                 $facts->films,
+                array_keys($facts->films),
             ),
             $facts->care,
             $facts->cautions,

@@ -91,7 +91,7 @@ final class GeosTest extends TestCase
                 range(0, $teeth - 1),
             );
             $outline = new Region([[$saw]]);
-            $shrunk = Geos::grow($outline, -6000);
+            $shrunk = Geos::inset($outline, 6000);
             self::assertTrue(Geos::covers($outline, Geos::grow($shrunk, 5970)), "$teeth teeth");
             foreach (Geos::difference($outline, Geos::grow($shrunk, 6030))->polygons as $left) {
                 // What does not come back is narrower than what was taken off.

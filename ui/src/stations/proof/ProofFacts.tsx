@@ -17,7 +17,10 @@ export function ProofFacts({ proof }: { proof: Proof }) {
     ...(proof.material ? [['made of', proof.material.toLowerCase()] as [string, ReactNode]] : []),
     ...proof.films.map((film, nth): [string, ReactNode] => [
       nth === 0 ? 'film' : `underneath ${nth > 1 ? nth : ''}`,
-      <FilmName key={film.name} film={film} />,
+      <span key={film.name} className="flex flex-wrap items-center gap-x-2">
+        <FilmName film={film} />
+        {proof.films.length > 1 && shown.size(film.size)}
+      </span>,
     ]),
     [
       'how many',

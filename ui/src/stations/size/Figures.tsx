@@ -54,7 +54,7 @@ export function Figures({
           <Figure
             name="Film"
             first={`${fit.film} cm²`}
-            second={weeding === undefined ? 'checking …' : `${Math.max(1, Math.round(weeding))} min to weed`}
+            second={`${fit.layers.length > 1 ? `${fit.layers.map((layer) => layer.area).join(' + ')}, ` : ''}${weeding === undefined ? 'checking …' : `${inMinutes(weeding)} to weed`}`}
           />
         </>
       )}
@@ -67,11 +67,15 @@ export function Figures({
             second={smallest ? shown.size(smallest.size) : ''}
           />
           <Figure name="Decals" first={String(set.members.length)} second="one letter height" />
+          <Figure name="A set" first={inMinutes(weeding)} second="to weed" />
         </>
       )}
     </div>
   );
 }
+
+const inMinutes = (weeding: number | undefined) =>
+  weeding === undefined ? 'checking …' : `${Math.max(1, Math.round(weeding))} min`;
 
 function Figure({ name, first, second }: { name: string; first: string; second: string }) {
   return (

@@ -1,4 +1,4 @@
-import type { Film, Length, Setting } from '../../api/client';
+import type { Film, Fit, Length, Setting } from '../../api/client';
 import { Move, Section, useShown } from '../../parts/basics';
 import { SelectField, TextField } from '../../parts/fields';
 import type { Drawing } from './useDrawing';
@@ -7,12 +7,15 @@ import type { Drawing } from './useDrawing';
 export function LayersPanel({
   drawing,
   films,
+  layers,
   suggested,
   change,
   says,
 }: {
   drawing: Drawing;
   films: Film[];
+  /** As they are drawn, the letters first; none of a set. */
+  layers: Fit['layers'];
   suggested: Length | undefined;
   change: (part: Partial<Drawing>) => void;
   says: Record<string, string>;
@@ -26,6 +29,14 @@ export function LayersPanel({
       .filter((film) => String(film.id) !== drawing.film)
       .map((film) => ({ value: String(film.id), label: film.name })),
   ];
+  const sizeOf = (nth: number) => {
+    const drawn = layers[nth];
+    return drawn && layers.length > 1 ? (
+      <p className="-mt-2 text-sm text-ink2">
+        {shown.size(drawn.size)}, {drawn.area} cm²
+      </p>
+    ) : null;
+  };
   const layer = (width: 'offset' | 'base', film: 'offsetFilm' | 'baseFilm', title: string) => (
     <div className="grid grid-cols-[110px_1fr] items-start gap-3">
       <TextField
@@ -53,10 +64,12 @@ export function LayersPanel({
           onChange={(film) => change({ film })}
           options={films.map((film) => ({ value: String(film.id), label: film.name }))}
         />
+        {sizeOf(0)}
         <p className="text-sm text-ink2">
           An even rim round the letters in another film lets a pale or patterned one be read on a dark object.
         </p>
         {layer('offset', 'offsetFilm', 'Rim')}
+        {sizeOf(layers.findIndex((each) => each.role === 'offset'))}
         {suggested && setting.offset === '' && (
           <Move
             onClick={() =>
@@ -71,6 +84,7 @@ export function LayersPanel({
           </Move>
         )}
         {setting.offset !== '' && layer('base', 'baseFilm', 'Rim below')}
+        {sizeOf(layers.findIndex((each) => each.role === 'base'))}
         {setting.offset !== '' && (
           <Move onClick={() => set({ offset: '', offsetFilm: '', base: '', baseFilm: '' })}>No layers underneath</Move>
         )}

@@ -131,7 +131,7 @@ function Desk({ docket }: { docket: Docket }) {
         <Figures
           fit={drawn}
           set={set.data}
-          weeding={isSet ? undefined : check?.weeding}
+          weeding={check?.weeding}
           drawing={drawing}
           change={change}
           says={says.capHeight}
@@ -176,7 +176,7 @@ function Desk({ docket }: { docket: Docket }) {
           {isSet ? (
             <>
               <SetPanel set={set.data} drawing={drawing} change={change} />
-              <Snags docket={docket} check={check} body={null} drawing={drawing} onCure={change} />
+              <Snags docket={docket} check={check} body={settled} drawing={drawing} onCure={change} />
             </>
           ) : (
             <Snags docket={docket} check={check} body={settled} drawing={drawing} onCure={change} />
@@ -229,7 +229,14 @@ function Desk({ docket }: { docket: Docket }) {
               />
             </Tabs.Content>
             <Tabs.Content value="layers">
-              <LayersPanel drawing={drawing} films={films} suggested={suggested} change={change} says={says} />
+              <LayersPanel
+                drawing={drawing}
+                films={films}
+                layers={drawn?.layers ?? []}
+                suggested={suggested}
+                change={change}
+                says={says}
+              />
             </Tabs.Content>
             <Tabs.Content value="mend">
               <MendPanel

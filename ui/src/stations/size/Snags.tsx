@@ -22,8 +22,8 @@ export function Snags({
 }: {
   docket: Docket;
   check: Schemas['CheckView'] | undefined;
-  /** What cures are tried on; nothing for a set, where they would have to help every member. */
-  body: DesignBody | null;
+  /** What cures are tried on: of a set they have to help every member. */
+  body: DesignBody;
   drawing: Drawing;
   onCure: (part: Partial<Drawing>) => void;
 }) {
@@ -31,8 +31,8 @@ export function Snags({
   const [passing, setPassing] = useState<Snag | null>(null);
   const cures = useQuery({
     queryKey: [CALCULATED, 'cures', body],
-    queryFn: ({ signal }) => ask(api.POST('/api/cures', { body: body as DesignBody, signal })),
-    enabled: body !== null && check?.snags.some((snag) => snag.severity !== 'note'),
+    queryFn: ({ signal }) => ask(api.POST('/api/cures', { body, signal })),
+    enabled: check?.snags.some((snag) => snag.severity !== 'note'),
     retry: false,
   });
   const owner = useQuery(me).data?.role === 'owner';
@@ -97,15 +97,11 @@ export function Snags({
                   {snag.message}
                 </p>
                 {snag.waiver !== null && <p className="mt-1 border-l-4 border-ink pl-2">Let pass by {snag.waiver}</p>}
-                {body && (
-                  <Cures
-                    known={
-                      cures.data ? (cures.data.snags.find((one) => one.code === snag.code)?.cures ?? []) : undefined
-                    }
-                    failed={cures.isError}
-                    onTake={take}
-                  />
-                )}
+                <Cures
+                  known={cures.data ? (cures.data.snags.find((one) => one.code === snag.code)?.cures ?? []) : undefined}
+                  failed={cures.isError}
+                  onTake={take}
+                />
                 {snag.severity === 'stop' && snag.waiver === null && owner && (
                   <button type="button" className="mt-1 text-sm underline" onClick={() => setPassing(snag)}>
                     Let it pass, with a reason

@@ -50,7 +50,8 @@ export function useFitting(docket: Docket, drawing: Drawing, units: Units) {
     isSet,
     /** Of a set: those of its first decal. */
     words: isSet ? (set.data?.members[0]?.lines.join('\n') ?? '') : drawing.words,
-    settled,
+    /** What cures are tried on. */
+    settled: isSet ? settledSet : settled,
     set: { data: isSet ? set.data : undefined, isFetching: isSet && set.isFetching },
     check: (isSet ? setCheck : check).data,
     problem,
