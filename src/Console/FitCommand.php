@@ -12,12 +12,12 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\FittedSet;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\SetFitting;
 use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
-use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -49,13 +49,22 @@ final class FitCommand extends TradeCommand
         $clearance = $in->has('clearance') ? $in->length('clearance', 0, 10_000) : null;
         $capHeight = $in->has('capHeight') ? $in->length('capHeight', 0.5, 20_000) : null;
         $centred = $in->flag('centred', true);
-        if ($in->has('set')) {
-            return $this->set($in, $surface, $lettering, $film, $use, $offset, $clearance, $centred);
-        }
         $width = $in->has('width') ? $in->length('width', 0.5, 20_000) : null;
         $height = $in->has('height') ? $in->length('height', 0.5, 20_000) : null;
         if (null !== $capHeight && (null !== $width || null !== $height)) {
             throw $in->wrong('capHeight', 'says the size, and so does the width or the height. Give one of them');
+        }
+        if ($in->has('set')) {
+            $members = $this->members($in, $lettering);
+            $capHeight = null === $width && null === $height
+                ? $capHeight
+                : $this->sets->heightFor($surface, $members, $width, $height, $offset, $clearance, $centred);
+
+            return $this->set(
+                $this->sets->fit($surface, $members, $capHeight, $offset, $clearance, $centred),
+                $film,
+                $use,
+            );
         }
         $words = $this->reading->words($lettering);
         $lettering->end();
@@ -76,17 +85,9 @@ final class FitCommand extends TradeCommand
         ];
     }
 
-    /** @return array<string, mixed> one letter height for all, by the one that allows least (section 4) */
-    private function set(
-        Document $in,
-        Surface $surface,
-        Document $lettering,
-        Film $film,
-        Usage $use,
-        ?int $offset,
-        ?int $clearance,
-        bool $centred,
-    ): array {
+    /** @return non-empty-list<Words> of a roster */
+    private function members(Document $in, Document $lettering): array
+    {
         $lettering->has('lines');
         /** @var list<Words> $members */
         $members = [];
@@ -95,11 +96,13 @@ final class FitCommand extends TradeCommand
         }
         $lettering->end();
         $in->end();
-        if ([] === $members) {
-            throw $in->wrong('set', 'holds no words');
-        }
-        $fitted = $this->sets->fit($surface, $members, null, $offset, $clearance, $centred);
 
+        return [] === $members ? throw $in->wrong('set', 'holds no words') : $members;
+    }
+
+    /** @return array<string, mixed> one letter height for all, by the one that allows least (section 4) */
+    private function set(FittedSet $fitted, Film $film, Usage $use): array
+    {
         return [
             'capHeight' => Reading::mm($fitted->capHeight),
             'members' => array_map(

@@ -97,11 +97,17 @@ final class TradeCommandsTest extends TestCase
             ['code', 'severity', 'limit', 'found', 'at', 'message', 'cures'],
             array_keys($checked['snags'][0]),
         );
-        $set = $this->answer('trade:fit', [
+        $roster = [
             'object' => ['surface' => 'ellipse', 'width' => 100, 'height' => 60],
             'set' => [['Ada'], ['Bartholomew']],
             'lettering' => ['face' => 'oswald'],
-        ]);
+        ];
+        $typed = $this->answer('trade:fit', [...$roster, 'capHeight' => 30]);
+        self::assertSame(30.0, (float) $typed['capHeight']);
+        self::assertContains('outside-safe-area', array_column($typed['members'][1]['snags'], 'code'));
+        $wide = $this->answer('trade:fit', [...$roster, 'width' => 50]);
+        self::assertEqualsWithDelta(50, $wide['members'][1]['layers'][0]['box']['width'], 0.1, 'the widest');
+        $set = $this->answer('trade:fit', $roster);
         self::assertSame($set['capHeight'], $set['members'][1]['alone'], 'the longest name decides');
         self::assertGreaterThan($set['capHeight'], $set['members'][0]['alone']);
     }

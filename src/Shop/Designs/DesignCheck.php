@@ -165,7 +165,7 @@ final readonly class DesignCheck
         foreach (
             (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film)) as $nth
         ) {
-            $tightest[$nth] = $this->fitter->fit($object, $roster[$nth], $design->sized($capHeight));
+            $tightest[$nth] = $this->fitter->fitMember($object, $words[$nth], $design->sized($capHeight));
         }
 
         return $tightest;
@@ -198,9 +198,10 @@ final readonly class DesignCheck
     {
         $every = max(1, intdiv(\count($roster) - 1, self::MOST_WEEDED) + 1);
         $minutes = [];
-        foreach ($roster as $nth => $lines) {
+        foreach ($this->fitter->members($roster, $design) as $nth => $words) {
             if (0 === $nth % $every) {
-                $minutes[] = $this->weeding($this->fitter->fit($object, $lines, $design->sized($capHeight)), $design, $film);
+                $fitted = $this->fitter->fitMember($object, $words, $design->sized($capHeight));
+                $minutes[] = $this->weeding($fitted, $design, $film);
             }
         }
 

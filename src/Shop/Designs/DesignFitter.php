@@ -18,6 +18,7 @@ use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\FittedSet;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\SetFitting;
+use Yelbo\Trade\Lettering\SetFrame;
 use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
@@ -60,6 +61,18 @@ final readonly class DesignFitter
             "fitted.$key",
             fn (): Fitted => $this->first($object, $this->words($lines, $design), $design),
         );
+    }
+
+    /**
+     * One member of a set, as `members()` gives it.
+     *
+     * @throws Refused where the object leaves no room, or the words cannot be set
+     */
+    public function fitMember(MeasuredObject $object, Words $words, Design $design): Fitted
+    {
+        $key = hash('xxh128', serialize([$object, $words->key(), $design, $this->rules->current()]));
+
+        return $this->cache->recall("fitted.$key", fn (): Fitted => $this->first($object, $words, $design));
     }
 
     /** The size that was typed, or the first one: the largest, but on a vehicle what people put on a car. */
@@ -226,6 +239,8 @@ final readonly class DesignFitter
     }
 
     /**
+     * The members of a set, those with a line in common lined up.
+     *
      * @param list<list<string>> $roster
      *
      * @return non-empty-list<Words>
@@ -243,9 +258,8 @@ final readonly class DesignFitter
             }
         }
 
-        return [] === $members
-            ? throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set')
-            : $members;
+        return (new SetFrame($this->typesetter))->linedUp($members) ?:
+            throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
     }
 
     /**

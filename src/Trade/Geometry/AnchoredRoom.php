@@ -17,6 +17,12 @@ final readonly class AnchoredRoom implements Room
         return $this->room;
     }
 
+    /** The same for art that leans so much. */
+    public function leaning(float $lean): self
+    {
+        return new self($this->room, $this->anchor->leaning($lean));
+    }
+
     public function region(): Region
     {
         return $this->room->region();
@@ -83,16 +89,9 @@ final readonly class AnchoredRoom implements Room
             $this->room instanceof ConvexArea && null !== $this->anchor->y => new LargestAbout(
                 $this->room,
                 Hull::ofRegion($shape),
-                $this->anchor->x,
-                $this->anchor->y,
+                $this->anchor,
             ),
-            null !== $this->anchor->y => new LargestAt(
-                $this->room->region(),
-                $shape,
-                $this->anchor->x,
-                $this->anchor->y,
-                $roughly,
-            ),
+            null !== $this->anchor->y => new LargestAt($this->room->region(), $shape, $this->anchor, $roughly),
             default => new LargestOnAxis($this->room->region(), $shape, $this->anchor->x, $roughly),
         };
     }

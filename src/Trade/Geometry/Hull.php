@@ -37,6 +37,14 @@ final readonly class Hull
         return [(min($xs) + max($xs)) / 2, (min($ys) + max($ys)) / 2];
     }
 
+    /** Of its box, µm. */
+    public function height(): float
+    {
+        $ys = array_column($this->corners, 1);
+
+        return [] === $ys ? 0.0 : max($ys) - min($ys);
+    }
+
     /**
      * How far the hull reaches in each direction: the largest x·nx + y·ny. Directions and
      * corners run round the same way, so one walk round answers all.

@@ -14,15 +14,22 @@ final readonly class LargestAbout implements Largest
     private const GRACE = 1e-6;
 
     private float $scale;
+    private float $x;
+    private float $y;
+    /** From the point of the shape that goes to the anchor up to the middle of its box, at a scale of one. */
+    private float $up;
 
-    public function __construct(ConvexArea $area, Hull $hull, private float $x, private float $y)
+    public function __construct(ConvexArea $area, Hull $hull, Anchor $anchor)
     {
+        [$this->x, $this->y] = [$anchor->x, (float) $anchor->y];
         [$mx, $my] = $hull->middle();
+        $this->up = $anchor->lean * $hull->height();
+        $my += $this->up;
         $most = \INF;
         foreach ($hull->reaches($area->sides) as $nth => $reach) {
             [$nx, $ny, $limit] = $area->sides[$nth];
             $reach -= $nx * $mx + $ny * $my;
-            $free = $limit - $nx * $x - $ny * $y;
+            $free = $limit - $nx * $this->x - $ny * $this->y;
             $most = match (true) {
                 $free <= 0 => 0.0,
                 $reach > 0 => min($most, $free / $reach),
@@ -39,6 +46,6 @@ final readonly class LargestAbout implements Largest
 
     public function middle(float $scale, array $wanted): ?array
     {
-        return $scale > $this->scale * (1 + self::GRACE) ? null : [$this->x, $this->y];
+        return $scale > $this->scale * (1 + self::GRACE) ? null : [$this->x, $this->y - $scale * $this->up];
     }
 }

@@ -25,22 +25,27 @@ final class LargestAt implements Largest
     private readonly Region $shape;
     private readonly float $middleX;
     private readonly float $middleY;
+    private readonly float $x;
+    private readonly float $y;
+    /** From the point of the shape that goes to the anchor up to the middle of its box, at a scale of one. */
+    private readonly float $up;
     private ?float $best = null;
 
     public function __construct(
         private readonly Region $room,
         Region $shape,
-        private readonly float $x,
-        private readonly float $y,
+        Anchor $anchor,
         private readonly bool $roughly = false,
     ) {
+        [$this->x, $this->y] = [$anchor->x, (float) $anchor->y];
         // What is inside a letter's counter matters only where the room has holes.
         $this->shape = 0 === $room->holes()
             ? $shape->filled()
             : $shape;
         $box = $shape->box();
         $this->middleX = ($box->left + $box->right) / 2;
-        $this->middleY = ($box->top + $box->bottom) / 2;
+        $this->up = $anchor->lean * $box->height();
+        $this->middleY = ($box->top + $box->bottom) / 2 + $this->up;
     }
 
     public function scale(): float
@@ -50,7 +55,7 @@ final class LargestAt implements Largest
 
     public function middle(float $scale, array $wanted): ?array
     {
-        return $this->fits($scale) ? [$this->x, $this->y] : null;
+        return $this->fits($scale) ? [$this->x, $this->y - $scale * $this->up] : null;
     }
 
     private function search(): float
@@ -62,7 +67,8 @@ final class LargestAt implements Largest
         $box = $this->shape->box();
         $most = min(
             (2 * min($this->x - $room->left, $room->right - $this->x)) / max(1, $box->width()),
-            (2 * min($this->y - $room->top, $room->bottom - $this->y)) / max(1, $box->height()),
+            ($this->y - $room->top) / max(1, $box->height() / 2 + $this->up),
+            ($room->bottom - $this->y) / max(1, $box->height() / 2 - $this->up),
         );
         // Where the room is its own box nothing has to be looked for.
         $try = $most * (1 - self::FINE / 2);

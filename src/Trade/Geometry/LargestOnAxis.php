@@ -82,7 +82,7 @@ final class LargestOnAxis implements Largest
         $found = [];
         for ($nth = 1; $nth <= self::HEIGHTS; ++$nth) {
             $y = $box->top + ($box->height() * $nth) / (self::HEIGHTS + 1);
-            $found[] = [(new LargestAt($this->room, $this->shape, $this->x, $y, true))->scale(), $y];
+            $found[] = [(new LargestAt($this->room, $this->shape, new Anchor($this->x, $y), true))->scale(), $y];
         }
         usort($found, static fn (array $a, array $b): int => [$b[0], $a[1]] <=> [$a[0], $b[1]]);
         if ($this->roughly || $found[0][0] <= 0) {

@@ -94,6 +94,18 @@ final readonly class Arranger
         return null === $set ? $this->set($words, $cap) : $this->condensed($words, $set);
     }
 
+    /** From baseline to baseline of stacked lines, as a share of the letter height. */
+    public function pitch(Words $words): float
+    {
+        $cap = Glyphs::SKETCH_HEIGHT;
+        $lines = array_map(
+            fn (int $nth): Region => $this->lines->loose($words, $nth, $cap, $this->glyphs->sketch(...)),
+            array_keys($words->lines),
+        );
+
+        return Lines::pitch($lines, $words->setting, $cap) / $cap;
+    }
+
     private function stack(Words $words, int $capHeight): Region
     {
         $lines = array_map(

@@ -104,7 +104,7 @@ final readonly class Fitting
         $middle = self::middle($room);
         [$words, $ring] = $this->rings->ringed($words, $inner, $middle, $capHeight);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
-        $inner = $centred && null === $at ? self::anchored($base, $inner, $middle) : $inner;
+        $inner = $centred && null === $at ? self::anchored($base, $inner, $middle, $words->setting->lean) : $inner;
         if ($base instanceof Taper) {
             $fitted = $this->onTaper->fit($base, $room, $inner, $words, $capHeight, $offset, $at, $middle);
             if (null !== $fitted && $fitted->droop > Development::SHOWS) {
@@ -273,6 +273,7 @@ final readonly class Fitting
                 $words->setting->bowed($this->typesetter->bow($words->with($words->setting->unbowed()))),
             );
         }
+        $room = $room instanceof AnchoredRoom ? $room->leaning($words->setting->lean) : $room;
         [$words, $ring] = $this->rings->ringed($words, $room, self::middle($room), null);
         $sketch =
             $room->isConvex()
@@ -471,15 +472,16 @@ final readonly class Fitting
      * nowhere.
      *
      * @param array{float, float} $middle µm
+     * @param float               $lean   of art that is lined up with others of its set
      */
-    private static function anchored(Surface $surface, Room $room, array $middle): Room
+    private static function anchored(Surface $surface, Room $room, array $middle, float $lean = 0.0): Room
     {
         $axis = $surface instanceof Outline ? $surface->axis() : null;
 
         return match (true) {
             null !== $axis => new AnchoredRoom($room, new Anchor($axis, null)),
             $surface instanceof Outline => $room,
-            default => new AnchoredRoom($room, new Anchor(...$middle)),
+            default => new AnchoredRoom($room, new Anchor($middle[0], $middle[1], $lean)),
         };
     }
 

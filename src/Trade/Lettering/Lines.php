@@ -78,6 +78,26 @@ final readonly class Lines
     }
 
     /**
+     * From baseline to baseline so that the ink of all lines is clear, µm.
+     *
+     * @param list<Region> $lines
+     */
+    public static function pitch(array $lines, Setting $setting, int $capHeight): int
+    {
+        $pitch = 0;
+        for ($nth = 1; $nth < \count($lines); ++$nth) {
+            $pitch = max(
+                $pitch,
+                $lines[$nth - 1]->box()->bottom -
+                    $lines[$nth]->box()->top +
+                    (int) round($setting->lineSpacing * $capHeight),
+            );
+        }
+
+        return $pitch;
+    }
+
+    /**
      * Lines one under the other, their baselines evenly apart and their ink clear.
      *
      * @param list<Region> $lines
@@ -89,15 +109,9 @@ final readonly class Lines
         if (1 === \count($lines)) {
             return $lines;
         }
-        $pitch = 0;
-        for ($nth = 1; $nth < \count($lines); ++$nth) {
-            $pitch = max(
-                $pitch,
-                $lines[$nth - 1]->box()->bottom -
-                    $lines[$nth]->box()->top +
-                    (int) round($setting->lineSpacing * $capHeight),
-            );
-        }
+        $pitch = null === $setting->pitch
+            ? self::pitch($lines, $setting, $capHeight)
+            : (int) round($setting->pitch * $capHeight);
         $stacked = [];
         foreach ($lines as $nth => $line) {
             $box = $line->box();

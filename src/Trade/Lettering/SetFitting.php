@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Geometry\AnchoredRoom;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Object\Surface;
@@ -53,7 +54,7 @@ final readonly class SetFitting
         if ([] === $members) {
             throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
         }
-        $this->typesetter->shapeAll($members);
+        $members = $this->linedUp($members);
         $alone = [];
         foreach ($members as $nth => $words) {
             $alone[$words->key()] ??= self::under(
@@ -96,6 +97,44 @@ final readonly class SetFitting
     }
 
     /**
+     * The letter height at which the widest is so wide, the highest so high, or both just inside, µm.
+     *
+     * @param non-empty-list<Words> $members
+     * @param int|null              $width  µm
+     * @param int|null              $height µm
+     * @param int|list<int>|null    $offset
+     *
+     * @throws Refused at `/set/…`, or where there is no such size
+     */
+    public function heightFor(
+        Surface $surface,
+        array $members,
+        ?int $width,
+        ?int $height,
+        int|array|null $offset = null,
+        ?int $clearance = null,
+        bool $centred = true,
+    ): int {
+        $heights = [];
+        foreach ($this->linedUp($members) as $nth => $words) {
+            $heights[$words->key()] ??= self::under(
+                $nth,
+                fn (): int => $this->fitting->fitTo(
+                    $surface,
+                    $words,
+                    $width,
+                    $height,
+                    $offset,
+                    $clearance,
+                    centred: $centred,
+                )->capHeight,
+            );
+        }
+
+        return min($heights);
+    }
+
+    /**
      * The same to look at while a roster is typed: heights by unfused letters, the one that
      * decides fitted exactly.
      *
@@ -111,7 +150,7 @@ final readonly class SetFitting
         ?int $capHeight = null,
         int|array|null $offset = null,
     ): array {
-        $this->typesetter->shapeAll($members);
+        $members = $this->linedUp($members);
         $room = $this->fitting->sketchRoom($surface, $offset, $members[0]->setting->mending->thicken);
         $near = $room->isConvex() ? self::NEARLY_LEAST : self::ROUGHLY_LEAST;
         $alone = $exact = [];
@@ -146,6 +185,18 @@ final readonly class SetFitting
         ];
     }
 
+    /**
+     * @param non-empty-list<Words> $members
+     *
+     * @return non-empty-list<Words>
+     */
+    private function linedUp(array $members): array
+    {
+        $this->typesetter->shapeAll($members);
+
+        return (new SetFrame($this->typesetter))->linedUp($members) ?: $members;
+    }
+
     /** @return array{Artwork, array{int, int}, bool} */
     private function placed(Room $room, Words $words, int $capHeight): array
     {
@@ -159,6 +210,7 @@ final readonly class SetFitting
             ),
         ]);
         $middle = Fitting::middle($room);
+        $room = $room instanceof AnchoredRoom ? $room->leaning($words->setting->lean) : $room;
         $shape = $room->isConvex() ? $sketch : Geos::union([$sketch]);
         $place =
             $room->largest($shape, true)->middle(1.0, $middle) ??

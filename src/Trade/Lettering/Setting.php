@@ -21,6 +21,9 @@ final readonly class Setting
      * @param float|null $bow       the same as a share of the letter height; by the words where left out too
      * @param float    $lineSpacing clear film between stacked lines, as a share of the letter height
      * @param float    $condense    per cent narrower; wider where negative
+     * @param float|null $pitch     from baseline to baseline of stacked lines, as a share of the letter height; by their
+     *     ink where left out
+     * @param float    $lean        of the art's height: how far under its own middle that of the set it belongs to lies
      * @param Mending  $mending     what is done to the outlines for knife and hook
      */
     public function __construct(
@@ -35,6 +38,8 @@ final readonly class Setting
         public float $condense = 0.0,
         public ?float $bow = null,
         public Mending $mending = new Mending(),
+        public ?float $pitch = null,
+        public float $lean = 0.0,
     ) {
         if (abs($tracking) > self::WIDEST_TRACKING) {
             throw new Refused(
@@ -110,6 +115,12 @@ final readonly class Setting
     public function condensed(float $condense): self
     {
         return $this->with(['condense' => $condense]);
+    }
+
+    /** The same as a member of a set whose lines stand alike. */
+    public function linedUp(float $pitch, float $lean): self
+    {
+        return $this->with(['pitch' => $pitch, 'lean' => $lean]);
     }
 
     /** The same, mended. */

@@ -300,6 +300,12 @@ final class Typesetter
         );
     }
 
+    /** From baseline to baseline of stacked lines, as a share of the letter height. */
+    public function pitch(Words $words): float
+    {
+        return $words->setting->pitch ?? $this->arranger->pitch($words);
+    }
+
     /** The radius that words on a circle take, as a share of their height. */
     public function bow(Words $words): float
     {

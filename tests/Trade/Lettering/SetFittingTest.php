@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Trade\Lettering;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\SetFitting;
 use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Object\Ellipse;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Rectangle;
+use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -102,6 +106,54 @@ final class SetFittingTest extends TestCase
                 );
             }
         }
+    }
+
+    /** @return iterable<string, array{Surface, non-empty-list<array{string, string}>, bool}> and whether the upper line is shared */
+    public static function shared(): iterable
+    {
+        $tin = new Rectangle(Size::millimetres(120, 70), Length::millimetres(12));
+        $below = [['Gypsy', 'Seeds'], ['Ox', 'Seeds'], ['Angelica', 'Seeds']];
+        $above = [['Seeds', 'Gypsophila'], ['Seeds', 'Oxer'], ['Seeds', 'Ay']];
+        yield 'above, on a tin' => [$tin, $above, true];
+        yield 'below, on a tin' => [$tin, $below, false];
+        yield 'above, on a disc' => [new Ellipse(Size::millimetres(96, 96)), $above, true];
+        yield 'below, beside a hole' => [new KeptClear($tin, SvgPath::read('M56 0H64V9H56Z')), $below, false];
+    }
+
+    /**
+     * A word that stands on several members stands at the same place on each, drawn and sketched.
+     *
+     * @param non-empty-list<array{string, string}> $lines
+     */
+    #[DataProvider('shared')]
+    public function testAWordTheyShareStandsAtTheSamePlace(Surface $surface, array $lines, bool $above): void
+    {
+        $members = array_map(
+            static fn (array $each): Words => Lettering::words('fredoka', ...$each),
+            $lines,
+        );
+        $at = static fn (Artwork $artwork, array $corner): int => $corner[1] +
+            ($above ? 0 : $artwork->box()->height());
+        $drawn = array_map(
+            static fn (SetMember $member): int => $at($member->fitted->artwork, $member->fitted->at),
+            $this->sets()->fit($surface, $members)->members,
+        );
+        $sketched = array_map(
+            static fn (array $decal): int => $at($decal[0], $decal[1]),
+            $this->sets()->sketch($surface, $members)[2],
+        );
+        foreach ([...$drawn, ...$sketched] as $place) {
+            self::assertEqualsWithDelta($drawn[0], $place, 60);
+        }
+        foreach ($this->sets()->fit($surface, $members)->members as $member) {
+            self::assertTrue($member->fitted->inside);
+        }
+        $middles = array_map(
+            static fn (SetMember $member): float => $member->fitted->at[1] +
+                $member->fitted->artwork->box()->height() / 2,
+            $this->sets()->fit($surface, $members)->members,
+        );
+        self::assertGreaterThan(100, max($middles) - min($middles), 'not each by itself in the middle');
     }
 
     public function testAWrongMemberIsNamed(): void
