@@ -12,6 +12,8 @@ enum Rule: string
 {
     case Clearance = 'clearance';
     case DiscClearance = 'disc-clearance';
+    case BandClearance = 'band-clearance';
+    case AiryClearance = 'airy-clearance';
     case LeastClearance = 'least-clearance';
     case Seen = 'seen';
     case VehicleFirst = 'vehicle-first';
@@ -95,6 +97,8 @@ enum Rule: string
         $row = match ($this) {
             self::Clearance => [5, 0, 40, '%', 'Clearance to the edge, share of the shorter side', 'Film that nears an edge gets caught and lifts.', 3],
             self::DiscClearance => [6, 0, 40, '%', 'Clearance on round and oval things', 'A round edge shows an uneven rim sooner.', 3],
+            self::BandClearance => [20, 0, 60, '%', 'Clearance to the outer edge of a band, of its width', 'Letters on a band stand in some seven tenths of it.', 4],
+            self::AiryClearance => [2, 1, 5, '×', 'Airy: the usual clearance times', 'About a tenth of the shorter side.', 3],
             self::LeastClearance => [3, 0, 50, 'mm', 'Clearance at the least', 'Hands place a decal to about a millimetre.', 3],
             self::KeepLip => [15, 0, 100, 'mm', 'Clear of the lip of anything drunk from', 'No film where lips touch.', 3],
             self::KeepSeam => [3, 0, 50, 'mm', 'Clear of a seam or mould line, each side', 'Film lifts along the ridge.', 3],

@@ -71,7 +71,8 @@ final readonly class CureSearch
                 static fn (int $nth): array => $decal->roster[$nth],
                 \array_slice(array_keys($drawn), 0, self::MOST_MEMBERS),
             );
-            $decal = $decal->of(array_values(array_unique([...$inNeed, Roster::longest($decal->roster)], \SORT_REGULAR)));
+            $all = [...$inNeed, Roster::longest($decal->roster)];
+            $decal = $decal->of(array_values(array_unique($all, \SORT_REGULAR)));
         }
 
         $until = self::seconds() + self::PATIENCE;

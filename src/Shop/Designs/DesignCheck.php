@@ -194,8 +194,13 @@ final readonly class DesignCheck
      * @param list<list<string>> $roster
      * @param int                $capHeight µm, of all
      */
-    public function weedingOfSet(MeasuredObject $object, array $roster, Design $design, int $capHeight, Film $film): float
-    {
+    public function weedingOfSet(
+        MeasuredObject $object,
+        array $roster,
+        Design $design,
+        int $capHeight,
+        Film $film,
+    ): float {
         $every = max(1, intdiv(\count($roster) - 1, self::MOST_WEEDED) + 1);
         $minutes = [];
         foreach ($this->fitter->members($roster, $design) as $nth => $words) {

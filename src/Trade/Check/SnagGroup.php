@@ -56,7 +56,8 @@ final readonly class SnagGroup
     {
         $worst = [];
         foreach (array_merge([], ...$decals) as $group) {
-            $kind = "$group->severity $group->code ".([] === $group->spots && 0 === $group->found ? $group->message : '');
+            $isOnlySaid = [] === $group->spots && 0 === $group->found;
+            $kind = "$group->severity $group->code ".($isOnlySaid ? $group->message : '');
             $known = $worst[$kind] ?? null;
             if (null === $known || $group->found < $known->found) {
                 $worst[$kind] = $group;

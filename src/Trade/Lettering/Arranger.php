@@ -48,7 +48,15 @@ final readonly class Arranger
 
         return Frame::None === $setting->frame
             ? $set
-            : Geos::union([$set, Frames::around($set, $capHeight, $setting->frame)]);
+            : Geos::union([
+                $set,
+                Frames::around(
+                    $set,
+                    $capHeight,
+                    $setting->frame,
+                    Arrangement::Ring === $setting->arrangement ? $this->circle->halves($words, $capHeight) : null,
+                ),
+            ]);
     }
 
     /** The radius of the circle as a share of the letter height, where the words decide it. */

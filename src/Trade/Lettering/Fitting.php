@@ -274,7 +274,7 @@ final readonly class Fitting
             );
         }
         $room = $room instanceof AnchoredRoom ? $room->leaning($words->setting->lean) : $room;
-        [$words, $ring] = $this->rings->ringed($words, $room, self::middle($room), null);
+        [$words, $ring] = $this->rings->ringed($words, $room, self::middle($room), null, false);
         $sketch =
             $room->isConvex()
                 ? $this->typesetter->sketch($words)

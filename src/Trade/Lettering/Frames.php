@@ -45,8 +45,13 @@ final class Frames
         );
     }
 
-    /** Words with a frame round them. */
-    public static function around(Region $letters, int $capHeight, Frame $frame): Region
+    /**
+     * Words with a frame round them.
+     *
+     * @param array{float, float}|null $halves half the sides of an oval about the origin that rings follow, µm; round
+     *     the letters' box where left out
+     */
+    public static function around(Region $letters, int $capHeight, Frame $frame, ?array $halves = null): Region
     {
         $clear = (int) round(self::CLEAR * $capHeight);
         $stroke = max(1, (int) round(self::STROKE * $capHeight));
@@ -55,10 +60,10 @@ final class Frames
         return match ($frame) {
             Frame::None => Region::none(),
             Frame::Rule => self::border(ConvexArea::box($letters->box()->grown($clear + $stroke)), $stroke),
-            Frame::Ring => self::border(self::ellipse($letters, $clear + $stroke), $stroke),
+            Frame::Ring => self::border(self::ring($letters, $clear + $stroke, $halves), $stroke),
             Frame::DoubleRing => Geos::union([
-                self::border(self::ellipse($letters, $clear + $thin), $thin),
-                self::border(self::ellipse($letters, $clear + $thin + 2 * $stroke), $stroke),
+                self::border(self::ring($letters, $clear + $thin, $halves), $thin),
+                self::border(self::ring($letters, $clear + $thin + 2 * $stroke, $halves), $stroke),
             ]),
             Frame::Polygon => self::border(self::hexagon($letters->box()->grown($clear))->inset(-$stroke), $stroke),
         };
@@ -67,6 +72,32 @@ final class Frames
     private static function border(ConvexArea $outside, int $stroke): Region
     {
         return Geos::difference($outside->region(), $outside->inset($stroke)->region());
+    }
+
+    /** @param array{float, float}|null $halves */
+    private static function ring(Region $letters, int $more, ?array $halves): ConvexArea
+    {
+        return null === $halves ? self::ellipse($letters, $more) : self::along($letters, $more, ...$halves);
+    }
+
+    /** Along an oval about the origin: as far off it all round as the letters reach, and so much more. */
+    private static function along(Region $letters, int $more, float $across, float $down): ConvexArea
+    {
+        $off = 0.0;
+        foreach (Hull::ofRegion($letters)->corners as [$x, $y]) {
+            $isInside = static fn (float $by): bool => hypot($x / ($across + $by), $y / ($down + $by)) <= 1;
+            if ($isInside($off)) {
+                continue;
+            }
+            [$low, $high] = [$off, max($off, hypot($x, $y))];
+            while ($high - $low > 1) {
+                $middle = ($low + $high) / 2;
+                [$low, $high] = $isInside($middle) ? [$low, $middle] : [$middle, $high];
+            }
+            $off = $high;
+        }
+
+        return ConvexArea::ellipse(0, 0, $across + $off + $more, $down + $off + $more);
     }
 
     /** The smallest oval of the box's own proportions round the letters, and so much more. */

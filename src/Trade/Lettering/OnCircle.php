@@ -9,7 +9,8 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Refused;
 
 /**
- * Letters upright on a circle, outside it or inside; a joined script is bent as a whole. Source: handbook section 4.
+ * Letters upright on a circle or an oval, outside it or inside; a joined script is bent as a whole. Source: handbook
+ * section 4.
  */
 final readonly class OnCircle
 {
@@ -54,28 +55,29 @@ final readonly class OnCircle
      */
     public function letters(Words $words, int $capHeight, \Closure $outline): array
     {
-        $radius = $this->radius($words, $capHeight);
-        [$regions, $angle] = $this->bowed(
+        $oval = $this->oval($words, $capHeight);
+        [$regions, $share] = $this->bowed(
             $words,
             0,
             $capHeight,
-            $radius,
+            $oval,
             Arrangement::ArcDown !== $words->setting->arrangement,
             $outline,
         );
         if (isset($words->lines[1])) {
-            [$below, $more] = $this->bowed($words, 1, $capHeight, $radius + $capHeight, false, $outline);
+            [$below, $more] = $this->bowed($words, 1, $capHeight, $oval->grown($capHeight), false, $outline);
             $regions = [...$regions, ...$below];
-            $angle += $more;
+            $share += $more;
         }
-        self::refuseFull($angle);
+        self::refuseFull($share);
 
         return $regions;
     }
 
-    private static function refuseFull(float $angle): void
+    /** @param float $share of the way round that is taken */
+    private static function refuseFull(float $share): void
     {
-        if ($angle > 2 * \M_PI) {
+        if ($share > 1) {
             throw new Refused(
                 'circle-too-small',
                 'These words are longer than the circle is round. Take a larger radius or smaller letters.',
@@ -84,31 +86,44 @@ final readonly class OnCircle
         }
     }
 
-    private function radius(Words $words, int $capHeight): float
+    /**
+     * Half the sides of the baseline of the upper line, µm.
+     *
+     * @return array{float, float}
+     */
+    public function halves(Words $words, int $capHeight): array
     {
-        return $words->setting->radius ?? $capHeight * ($words->setting->bow ?? $this->naturalBow($words));
+        return $this->oval($words, $capHeight)->halves();
+    }
+
+    private function oval(Words $words, int $capHeight): Oval
+    {
+        $setting = $words->setting;
+        $across = $setting->radius ?? $capHeight * ($setting->bow ?? $this->naturalBow($words));
+
+        return new Oval($across, null === $setting->bowDown ? $across : $capHeight * $setting->bowDown);
     }
 
     /**
-     * Letters upright on a circle about the origin. Outside it they open up at the top and inside
+     * Letters upright on a circle or an oval about the origin. Outside it they open up at the top and inside
      * it they close up, so they keep their distance above the baseline.
      *
      * @param \Closure(Face, int): Region $outline of a glyph at that height
      *
-     * @return array{list<Region>, float} and the angle they take, radians
+     * @return array{list<Region>, float} and the share of the way round they take
      */
     private function bowed(
         Words $words,
         int $nth,
         int $capHeight,
-        float $radius,
+        Oval $oval,
         bool $outside,
         \Closure $outline,
     ): array {
-        $spaced =
-            $radius +
-            ($words->face->isJoined() ? 0 : ($outside ? self::SPACED_OUTSIDE : -self::SPACED_INSIDE) * $capHeight);
-        if ($spaced <= 0 || (!$outside && $radius <= $capHeight)) {
+        $spaced = $oval->grown(
+            $words->face->isJoined() ? 0 : ($outside ? self::SPACED_OUTSIDE : -self::SPACED_INSIDE) * $capHeight,
+        );
+        if ($spaced->tightest() <= 0 || (!$outside && $oval->tightest() <= $capHeight)) {
             throw new Refused(
                 'circle-too-small',
                 'Letters this high do not stand inside so small a circle. Take a larger radius or smaller letters.',
@@ -116,7 +131,7 @@ final readonly class OnCircle
             );
         }
         if ($words->face->isJoined()) {
-            return $this->bentScript($words, $nth, $capHeight, $radius, $outside, $outline);
+            return $this->bentScript($words, $nth, $capHeight, $oval, $outside, $outline);
         }
         $heights = $this->glyphs->heights($words->face);
         $scale = $capHeight / $heights['cap'];
@@ -126,7 +141,9 @@ final readonly class OnCircle
         $regions = [];
         foreach ($groups as $group) {
             $middle = ($group['from'] + $group['to'] - $tracking) / 2;
-            $angle = (($middle - $end / 2) * $scale) / $spaced;
+            $angle = $spaced->angleAt(($middle - $end / 2) * $scale);
+            [$x, $y] = $oval->at($angle);
+            $turn = ($outside ? 1 : -1) * rad2deg($oval->slope($angle));
             $letters = [];
             foreach ($group['glyphs'] as [$glyph, $shift]) {
                 $region = $outline($words->face, $glyph->glyph);
@@ -139,18 +156,15 @@ final readonly class OnCircle
             }
             foreach ($letters as $letter) {
                 $regions[] = $letter
-                    ->turned(($outside ? 1 : -1) * rad2deg($angle))
-                    ->moved(
-                        (int) round($radius * sin($angle)),
-                        (int) round(($outside ? -1 : 1) * $radius * cos($angle)),
-                    );
+                    ->turned($turn)
+                    ->moved((int) round($x), (int) round($outside ? $y : -$y));
             }
         }
         if ([] === $regions) {
             Lines::something(Region::none(), $nth);
         }
 
-        return [$regions, ($end * $scale) / $spaced];
+        return [$regions, ($end * $scale) / $spaced->length()];
     }
 
     /**
@@ -164,7 +178,7 @@ final readonly class OnCircle
         Words $words,
         int $nth,
         int $capHeight,
-        float $radius,
+        Oval $oval,
         bool $outside,
         \Closure $outline,
     ): array {
@@ -175,14 +189,13 @@ final readonly class OnCircle
 
         return [
             [
-                Geos::union([$line])->bent(static function (float $x, float $y) use ($middle, $radius, $way): array {
-                    $angle = ($x - $middle) / $radius;
-                    $out = $radius - $way * $y;
+                Geos::union([$line])->bent(static function (float $x, float $y) use ($middle, $oval, $way): array {
+                    [$atX, $atY, $outX, $outY] = $oval->at($oval->angleAt($x - $middle));
 
-                    return [$out * sin($angle), -$way * $out * cos($angle)];
+                    return [$atX - $way * $y * $outX, $way * ($atY - $way * $y * $outY)];
                 }),
             ],
-            $box->width() / $radius,
+            $box->width() / $oval->length(),
         ];
     }
 

@@ -19,10 +19,12 @@ final readonly class Setting
      * @param int      $tracking    extra space after each letter, in 1/1000 of the em
      * @param int|null $radius      of the circle the baseline stands on, µm; by the bow where left out
      * @param float|null $bow       the same as a share of the letter height; by the words where left out too
+     * @param float|null $bowDown   half the height of an oval baseline as a share of the letter height, `bow` being
+     *     half its width; a circle where left out
      * @param float    $lineSpacing clear film between stacked lines, as a share of the letter height
      * @param float    $condense    per cent narrower; wider where negative
-     * @param float|null $pitch     from baseline to baseline of stacked lines, as a share of the letter height; by their
-     *     ink where left out
+     * @param float|null $pitch     from baseline to baseline of stacked lines, as a share of the letter height; by
+     *     their ink where left out
      * @param float    $lean        of the art's height: how far under its own middle that of the set it belongs to lies
      * @param Mending  $mending     what is done to the outlines for knife and hook
      */
@@ -40,6 +42,7 @@ final readonly class Setting
         public Mending $mending = new Mending(),
         public ?float $pitch = null,
         public float $lean = 0.0,
+        public ?float $bowDown = null,
     ) {
         if (abs($tracking) > self::WIDEST_TRACKING) {
             throw new Refused(
@@ -99,16 +102,16 @@ final readonly class Setting
         return null === $this->radius || !$this->arrangement->isRound();
     }
 
-    /** The same along a circle, its radius as a share of the letter height. */
-    public function bowed(float $bow): self
+    /** The same along a circle, its radius as a share of the letter height, or along an oval by half its sides. */
+    public function bowed(float $bow, ?float $down = null): self
     {
-        return $this->with(['radius' => null, 'bow' => $bow]);
+        return $this->with(['radius' => null, 'bow' => $bow, 'bowDown' => $down]);
     }
 
     /** On a circle that its words decide. */
     public function unbowed(): self
     {
-        return $this->with(['radius' => null, 'bow' => null]);
+        return $this->with(['radius' => null, 'bow' => null, 'bowDown' => null]);
     }
 
     /** The same, so many per cent narrower; wider where negative. */

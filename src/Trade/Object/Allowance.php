@@ -18,8 +18,6 @@ enum Allowance: string
     /** Film that covers all of it goes to the edge on purpose. */
     case Edge = 'edge';
 
-    private const AIRY = 2;
-
     /** As it is chosen. */
     public function label(): string
     {
@@ -39,7 +37,7 @@ enum Allowance: string
         return match ($this) {
             self::Close => min($usual, $rules->micrometres(Rule::LeastClearance)),
             self::Usual => $usual,
-            self::Airy => self::AIRY * $usual,
+            self::Airy => (int) round($rules->value(Rule::AiryClearance) * $usual),
             self::Edge => 0,
         };
     }

@@ -20,8 +20,6 @@ final readonly class Ring implements Surface
 
     /** µm: "an annulus with a 1 mm gap to the badge". */
     public const GAP = 1000;
-    /** Of the band's width. */
-    private const CLEAR = 0.1;
 
     /** @throws Refused where the badge is as large as what is round it */
     public function __construct(private Size $inner, private Size $outer)
@@ -59,7 +57,7 @@ final readonly class Ring implements Surface
 
         return min(
             Clearance::share($this->outer, Rule::DiscClearance, $rules),
-            (int) round(self::CLEAR * $band),
+            (int) round($rules->value(Rule::BandClearance) / 100 * $band),
         );
     }
 
