@@ -3442,7 +3442,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "clear-tape-up-to" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "clear-tape-up-to" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -4090,6 +4090,11 @@ export interface components {
              * @default
              */
             drop?: string;
+            /**
+             * @description Loose insides are held by bars of this width, as typed.
+             * @default
+             */
+            bridge?: string;
             /**
              * @description Corners are rounded by this radius, as typed.
              * @default

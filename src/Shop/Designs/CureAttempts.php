@@ -69,6 +69,7 @@ final readonly class CureAttempts
             'thicken' => $this->thickened($by, $decal),
             'fuse' => $this->mendings('fuse', $by, $decal, 'Close gaps up to %s mm', 0),
             'fill' => $this->mendings('fill', $by, $decal, 'Fill insides under %s mm', 0),
+            'bridge' => $this->mendings('bridge', $by, $decal, 'Hold them by bars of %s mm', 0),
             'drop' => $this->mendings('drop', $by, $decal, 'Drop parts under %s mm', 0),
             'track' => null === $decal->design->art() ? $this->tracked($by, $decal, $fitted) : [],
             'leave-out' => [

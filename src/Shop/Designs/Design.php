@@ -106,7 +106,7 @@ final class Design
     {
         $of = fn (string $step): int => (int) ($this->setting[$step] ?? 0);
 
-        return new Mending($of('thicken'), $of('fuse'), $of('fill'), $of('drop'), $of('smooth'), $of('reduce'));
+        return new Mending(...array_combine(Mending::STEPS, array_map($of, Mending::STEPS)));
     }
 
     /** @return list<Underneath> */

@@ -84,7 +84,7 @@ final readonly class DesignDrawer
             null !== $fitted->words->art
                 ? $fitted->capHeight
                 : (int) round($this->typesetter->xHeight($this->faces->named($design->face()), $fitted->capHeight)),
-            $setting->arrangement->isRound()
+            $setting->isRound() && null === $setting->bowDown
                 ? $setting->radius ?? (int) round($fitted->capHeight * $this->typesetter->bow($fitted->words))
                 : null,
             Offset::suggested($fitted->capHeight),

@@ -27,6 +27,7 @@ final readonly class TypedSetting
      * @param string $fuse gaps between parts are closed up to this width, as typed
      * @param string $fill insides are filled where no circle of this width fits, as typed
      * @param string $drop parts smaller than this both ways are left out, as typed
+     * @param string $bridge loose insides are held by bars of this width, as typed
      * @param string $smooth corners are rounded by this radius, as typed
      * @param string $reduce corners are left out where no outline moves by more than this, as typed
      */
@@ -48,6 +49,7 @@ final readonly class TypedSetting
         public string $fuse = '',
         public string $fill = '',
         public string $drop = '',
+        public string $bridge = '',
         public string $smooth = '',
         public string $reduce = '',
     ) {

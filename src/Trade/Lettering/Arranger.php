@@ -33,11 +33,7 @@ final readonly class Arranger
         $setting = $words->setting;
         $set = match ($setting->arrangement) {
             Arrangement::Line, Arrangement::Stack => $this->stack($words, $capHeight),
-            Arrangement::Knockout => Frames::knockedOut(
-                $this->condensed($words, $this->stack($words, $capHeight)),
-                $capHeight,
-                $setting->shape,
-            ),
+            Arrangement::Knockout => $this->knockedOut($words, $capHeight),
             Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Geos::union(
                 $this->circle->letters($words, $capHeight, $this->lines->cut($words->face, $capHeight)),
             ),
@@ -54,9 +50,24 @@ final readonly class Arranger
                     $set,
                     $capHeight,
                     $setting->frame,
-                    Arrangement::Ring === $setting->arrangement ? $this->circle->halves($words, $capHeight) : null,
+                    $setting->isRing() ? $this->circle->halves($words, $capHeight) : null,
                 ),
             ]);
+    }
+
+    private function knockedOut(Words $words, int $capHeight): Region
+    {
+        return $words->setting->isRing()
+            ? Frames::cutOutOfABand(
+                Geos::union($this->circle->letters($words, $capHeight, $this->lines->cut($words->face, $capHeight))),
+                $capHeight,
+                $this->circle->halves($words, $capHeight),
+            )
+            : Frames::knockedOut(
+                $this->condensed($words, $this->stack($words, $capHeight)),
+                $capHeight,
+                $words->setting->shape,
+            );
     }
 
     /** The radius of the circle as a share of the letter height, where the words decide it. */

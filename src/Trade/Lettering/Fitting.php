@@ -435,7 +435,7 @@ final readonly class Fitting
         } catch (Refused $refused) {
             return 'circle-too-small' === $refused->reason ? [0.0, null] : throw $refused;
         }
-        if (Arrangement::Ring === $words->setting->arrangement && 0 < $inner->region()->holes()) {
+        if ($words->setting->isRing() && 0 < $inner->region()->holes()) {
             $centred = new Centred($top, $inner, $middle);
 
             return [$centred->scale(), $centred];

@@ -14,12 +14,15 @@ use Yelbo\Trade\Geometry\Region;
 final class Frames
 {
     /**
-     * As shares of the letter height: film round the letters of a knock-out, clear film inside a border, the border
-     * itself.
+     * As shares of the letter height: film round the letters of a knock-out, on either side of those in a band, clear
+     * film inside a border, the border itself.
      */
     private const MARGIN = 0.45;
+    private const BAND = 0.2;
     private const CLEAR = 0.4;
     private const STROKE = 0.12;
+    /** µm: how finely it is found how far letters reach inwards. */
+    private const INWARDS = 20;
     /** Of the border: the thin second ring. */
     private const THIN = 0.5;
     /** Boxes nearer to a square than this get a true circle. */
@@ -40,9 +43,25 @@ final class Frames
                 KnockoutShape::Rounded => ConvexArea::rounded($letters->box()->grown($margin), $margin)->region(),
                 KnockoutShape::Ellipse => self::ellipse($letters, $margin)->region(),
                 KnockoutShape::Polygon => self::hexagon($letters->box()->grown($margin))->region(),
+                KnockoutShape::Band => throw new \LogicException('A band follows the words.'),
             },
             $letters,
         );
+    }
+
+    /**
+     * Words cut out of the band they run along, about the origin.
+     *
+     * @param array{float, float} $halves half the sides of the baseline, µm
+     */
+    public static function cutOutOfABand(Region $letters, int $capHeight, array $halves): Region
+    {
+        $rim = (int) round(self::BAND * $capHeight);
+        $outside = self::along($letters, $rim, ...$halves);
+        // As far in as the letters reach, seen from where all of them lie outside.
+        $inside = self::alongInside($letters, $rim, ...$halves);
+
+        return Geos::difference(Geos::difference($outside->region(), $inside->region()), $letters);
     }
 
     /**
@@ -98,6 +117,21 @@ final class Frames
         }
 
         return ConvexArea::ellipse(0, 0, $across + $off + $more, $down + $off + $more);
+    }
+
+    /** Along an oval about the origin: as far inside it as the letters reach, and so much more. */
+    private static function alongInside(Region $letters, int $more, float $across, float $down): ConvexArea
+    {
+        $off = 0.0;
+        foreach ($letters->rings() as $ring) {
+            foreach ($ring as [$x, $y]) {
+                while ($off < min($across, $down) && hypot($x / ($across - $off), $y / ($down - $off)) < 1) {
+                    $off += self::INWARDS;
+                }
+            }
+        }
+
+        return ConvexArea::ellipse(0, 0, max(1, $across - $off - $more), max(1, $down - $off - $more));
     }
 
     /** The smallest oval of the box's own proportions round the letters, and so much more. */

@@ -11,6 +11,8 @@ enum KnockoutShape: string
     case Rounded = 'rounded';
     case Ellipse = 'ellipse';
     case Polygon = 'polygon';
+    /** A ring the words follow: above and below, upright. */
+    case Band = 'band';
 
     /** The one that is meant where none is named. */
     public const USUAL = self::Rounded;
@@ -23,6 +25,7 @@ enum KnockoutShape: string
             self::Rounded => 'Rectangle, round corners',
             self::Ellipse => 'Oval',
             self::Polygon => 'Hexagon',
+            self::Band => 'Band, a ring or an oval',
         };
     }
 }

@@ -12,13 +12,13 @@ use Yelbo\Trade\Refused;
 
 /**
  * What is done to outlines so that knife and hook can manage them, always in the same order:
- * thicken, fuse, fill, drop, smooth, reduce. By figures and not by spots, so that it stays
+ * thicken, fuse, fill, drop, bridge, smooth, reduce. By figures and not by spots, so that it stays
  * right when the words or their size change. All in µm; 0 leaves a step out.
  * Source: handbook section 5, cures of a snag; section 2, step 4.
  */
 final readonly class Mending
 {
-    public const STEPS = ['thicken', 'fuse', 'fill', 'drop', 'smooth', 'reduce'];
+    public const STEPS = ['thicken', 'fuse', 'fill', 'drop', 'bridge', 'smooth', 'reduce'];
 
     /** µm: more would be another drawing. */
     private const MOST = [
@@ -26,6 +26,7 @@ final readonly class Mending
         'fuse' => 5_000,
         'fill' => 20_000,
         'drop' => 20_000,
+        'bridge' => 20_000,
         'smooth' => 3_000,
         'reduce' => 1_000,
     ];
@@ -37,6 +38,7 @@ final readonly class Mending
      * @param int $fuse    gaps between parts are closed up to this width
      * @param int $fill    insides are filled where no circle of this width fits
      * @param int $drop    parts are dropped that are smaller than this both ways
+     * @param int $bridge  parts that lie loose inside others are held by bars of this width
      * @param int $smooth  corners, inner and outer, are rounded by this radius
      * @param int $reduce  corners are left out where no outline moves by more than this
      */
@@ -45,6 +47,7 @@ final readonly class Mending
         public int $fuse = 0,
         public int $fill = 0,
         public int $drop = 0,
+        public int $bridge = 0,
         public int $smooth = 0,
         public int $reduce = 0,
     ) {
@@ -86,14 +89,19 @@ final readonly class Mending
                 $this->fuse > 0 ? "gaps up to {$mm($this->fuse)} closed" : null,
                 $this->fill > 0 ? "insides under {$mm($this->fill)} filled" : null,
                 $this->drop > 0 ? "parts under {$mm($this->drop)} left out" : null,
+                $this->bridge > 0 ? "loose insides held by bars of {$mm($this->bridge)}" : null,
                 $this->smooth > 0 ? "corners rounded by {$mm($this->smooth)}" : null,
                 $this->reduce > 0 ? "drawn with fewer corners, true to {$mm($this->reduce)}" : null,
             ]),
         );
     }
 
-    /** A region, mended. */
-    public function apply(Region $region): Region
+    /**
+     * A region, mended.
+     *
+     * @param bool $round about the origin: bars run towards it, else upright
+     */
+    public function apply(Region $region, bool $round = false): Region
     {
         if ($this->isNothing() || $region->isEmpty()) {
             return $region;
@@ -102,6 +110,7 @@ final readonly class Mending
         $mended = $this->fused($mended);
         $mended = $this->filled($mended);
         $mended = $this->dropped($mended);
+        $mended = $this->bridged($mended, $round);
         if ($this->smooth > 0) {
             $mended = Geos::grow(Geos::grow(Geos::grow($mended, $this->smooth), -2 * $this->smooth), $this->smooth);
         }
@@ -189,6 +198,48 @@ final readonly class Mending
                 }),
             ),
         );
+    }
+
+    /** Bars through the middle of each part that lies in a hole of another, across that hole. */
+    private function bridged(Region $region, bool $round): Region
+    {
+        $bars = [];
+        foreach (0 === $this->bridge ? [] : self::loose($region) as [$part, $hole]) {
+            $box = $part->box();
+            $far = (int) ceil(hypot($hole->box()->width(), $hole->box()->height()));
+            [$x, $y] = [($box->left + $box->right) / 2, ($box->top + $box->bottom) / 2];
+            $bar = (new Box(-intdiv($this->bridge, 2), -$far, intdiv($this->bridge, 2), $far))
+                ->region()
+                ->turned($round ? rad2deg(atan2($x, -$y)) : 0)
+                ->moved((int) round($x), (int) round($y));
+            $bars[] = Geos::grow(Geos::intersection($bar, $hole), self::TOUCH);
+        }
+
+        return [] === $bars ? $region : Geos::union([$region, ...$bars]);
+    }
+
+    /**
+     * Parts that lie in a hole of another part and touch nothing: the inside of an O that is cut out of a solid.
+     *
+     * @return list<array{Region, Region}> each with the hole it lies in
+     */
+    public static function loose(Region $region): array
+    {
+        $pieces = $region->pieces();
+        $loose = [];
+        foreach ($pieces as $nth => $piece) {
+            $box = $piece->box();
+            foreach ($region->polygons as $other => $polygon) {
+                foreach ($other === $nth ? [] : \array_slice($polygon, 1) as $ring) {
+                    $hole = new Region([[array_reverse($ring)]]);
+                    if ($hole->box()->overlaps($box) && Geos::covers($hole, $piece->filled())) {
+                        $loose[] = [$piece, $hole];
+                    }
+                }
+            }
+        }
+
+        return $loose;
     }
 
     /**

@@ -45,7 +45,7 @@ final readonly class RingRound
         $setting = $words->setting;
         $region = $inner->region();
         if (
-            Arrangement::Ring !== $setting->arrangement
+            !$setting->isRing()
             || null !== $setting->radius
             || null !== $setting->bow
             || 0 === $region->holes()

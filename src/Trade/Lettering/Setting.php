@@ -99,7 +99,20 @@ final readonly class Setting
     /** Does everything grow with the letters? Not on a circle of a given size. */
     public function isProportional(): bool
     {
-        return null === $this->radius || !$this->arrangement->isRound();
+        return null === $this->radius || !$this->isRound();
+    }
+
+    /** Do words run along a circle or an oval? */
+    public function isRound(): bool
+    {
+        return $this->isRing() || $this->arrangement->isRound();
+    }
+
+    /** Do they go all the way round: standing in a ring, or cut out of one? */
+    public function isRing(): bool
+    {
+        return Arrangement::Ring === $this->arrangement
+            || (Arrangement::Knockout === $this->arrangement && KnockoutShape::Band === $this->shape);
     }
 
     /** The same along a circle, its radius as a share of the letter height, or along an oval by half its sides. */

@@ -160,7 +160,9 @@ final class Typesetter
         }
         $key = hash('xxh128', serialize([$mending, $top->polygons]));
 
-        return $this->cache->recall("mended.$key", static fn (): Region => $mending->apply($top));
+        $isRing = $words->setting->isRing();
+
+        return $this->cache->recall("mended.$key.$isRing", static fn (): Region => $mending->apply($top, $isRing));
     }
 
     /** @param int|list<int>|null $offset */
@@ -211,7 +213,7 @@ final class Typesetter
         $long = $this->glyphs->lengths($words->face, $words->lines, $setting->tracking);
         $across = max([0.1, ...$long]);
         $lines = \count($words->lines);
-        [$wide, $high] = match ($setting->arrangement) {
+        [$wide, $high] = match ($setting->isRing() ? Arrangement::Ring : $setting->arrangement) {
             Arrangement::Line, Arrangement::Stack => [$across, $lines * (1 + $setting->lineSpacing)],
             Arrangement::Knockout => [$across + 1, $lines * (1 + $setting->lineSpacing) + 0.7],
             Arrangement::ArcUp, Arrangement::ArcDown => [0.85 * $across, 1 + 0.2 * $across],

@@ -51,7 +51,9 @@ final readonly class Words
             self::refuse($line, "/lines/$nth");
         }
 
-        return new self($face, self::arranged($lines, $setting->arrangement), $setting);
+        $arrangement = $setting->isRing() ? Arrangement::Ring : $setting->arrangement;
+
+        return new self($face, self::arranged($lines, $arrangement), $setting);
     }
 
     /** A drawing instead of words. */

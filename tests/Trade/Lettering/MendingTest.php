@@ -12,6 +12,7 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\KnockoutShape;
 use Yelbo\Trade\Lettering\Mending;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Words;
@@ -66,6 +67,27 @@ final class MendingTest extends TestCase
             self::mend(new Mending(fuse: 700), $slit)->area(),
             0.001,
         );
+    }
+
+    /** The inside of an O that is cut out of a solid hangs on a bar as wide as was said, and is no part of its own. */
+    public function testBarsHoldLooseInsides(): void
+    {
+        $o = 'M0 0H40V30H0ZM10 5V25H30V5ZM16 10H24V20H16Z';
+        self::assertCount(1, Mending::loose(self::mend(new Mending(), $o)));
+        $held = self::mend(new Mending(bridge: 2000), $o);
+        self::assertCount(1, $held->polygons);
+        self::assertEqualsWithDelta(1200 - 400 + 80 + 2 * 2 * 5, $held->area(), 0.5, 'a bar above and one below');
+        self::assertSame(2, $held->holes());
+        self::assertSame([], Mending::loose($held));
+        $words = Words::set(
+            Lettering::faces()->named('bebas'),
+            ['BOAT', 'CLUB'],
+            new Setting(Arrangement::Knockout, shape: KnockoutShape::Band, bow: 3.0),
+        );
+        $band = Lettering::typesetter()->top($words, 12_000);
+        self::assertGreaterThan(4, \count(Mending::loose($band)));
+        $held = (new Mending(bridge: 1500))->apply($band, true);
+        self::assertCount(1, $held->polygons, 'every letter’s inside, whichever way it is turned');
     }
 
     public function testRoundsCornersAndReducesThem(): void

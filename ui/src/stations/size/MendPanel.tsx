@@ -3,13 +3,14 @@ import { Move, Section } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import type { Drawing } from './useDrawing';
 
-export const STEPS = ['thicken', 'fuse', 'fill', 'drop', 'smooth', 'reduce'] as const;
+export const STEPS = ['thicken', 'fuse', 'fill', 'drop', 'bridge', 'smooth', 'reduce'] as const;
 
 const FIELDS: [(typeof STEPS)[number], string, string][] = [
   ['thicken', 'Thicken by', 'each side'],
   ['fuse', 'Close gaps', 'up to'],
   ['fill', 'Fill insides', 'under'],
   ['drop', 'Drop parts', 'under'],
+  ['bridge', 'Bridge insides', 'bars of'],
   ['smooth', 'Round corners', 'by'],
   ['reduce', 'Fewer corners', 'true to'],
 ];
