@@ -231,9 +231,48 @@ final class SizeTest extends WebCase
         );
     }
 
+    public function testLinesHaveFacesAndHeightsOfTheirOwn(): void
+    {
+        $docket = $this->order([
+            'surface' => 'panel',
+            'width' => '300mm',
+            'height' => '200mm',
+            'words' => "The Heron\n1948\nKettle Wharf",
+            'readFrom' => '30',
+        ]);
+        $setting = ['lineFaces' => 'lobster||', 'lineHeights' => '60||50%'];
+        $drawing = [
+            'docket' => $docket->number(),
+            'words' => "The Heron\n1948\nKettle Wharf",
+            'face' => 'bebas',
+            'setting' => $setting,
+        ];
+        $fit = $this->ask('POST', '/api/fit', $drawing);
+        $told = array_column($fit['lineHeights'], 'mm');
+        self::assertEqualsWithDelta([0.6 * $told[1], $fit['capHeight']['mm'], 0.5 * $told[1]], $told, 0.01);
+        $snags = array_column($this->ask('POST', '/api/check', $drawing)['snags'], 'found', 'code');
+        self::assertEqualsWithDelta(1000 * $told[2], $snags['too-small-to-read'], 1, 'of the lowest line');
+        $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            ...array_diff_key($drawing, ['docket' => true]),
+            'proof' => true,
+        ]);
+        self::assertSame(['lobster||', '60||50'], [
+            $saved['design']['setting']['lineFaces'],
+            $saved['design']['setting']['lineHeights'],
+        ]);
+        $remarks = implode(' ', $saved['proofs'][0]['remarks']);
+        self::assertStringContainsString('Letters of the lines', $remarks);
+        self::assertStringContainsString('Lobster', $remarks);
+        $wide = $this->ask('POST', '/api/fit', [...$drawing, 'setting' => ['justify' => 'yes']]);
+        self::assertCount(3, $wide['lineHeights']);
+    }
+
     /** @return iterable<string, array{array<string, string>, string, string}> */
     public static function wrongSettings(): iterable
     {
+        yield 'a line too high' => [['lineHeights' => '100|900'], 'lineHeights', '500 %'];
+        yield 'a line in no face' => [['lineFaces' => 'curly|'], 'lineFaces', 'no such face'];
         yield 'stretched' => [['condense' => '20'], 'condense', '8 %'];
         yield 'not a figure' => [['tracking' => 'wide'], 'tracking', 'plain figure'];
         yield 'a radius of letters' => [['radius' => 'x', 'arrangement' => 'ring'], 'radius', 'not a length'];

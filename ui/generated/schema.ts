@@ -2348,6 +2348,8 @@ export interface components {
             face: string;
             /** @description The height of the capitals. */
             capHeight: components["schemas"]["LengthView"];
+            /** @description The letter height of each line, where they differ. */
+            lineHeights: components["schemas"]["LengthView"][];
             /** @description The largest letters the surface takes. */
             largest: components["schemas"]["LengthView"];
             /** @description The height of the small letters. */
@@ -4050,6 +4052,21 @@ export interface components {
              * @default
              */
             condense?: string;
+            /**
+             * @description A face for each line by its short name, | between them; empty for the decal's.
+             * @default
+             */
+            lineFaces?: string;
+            /**
+             * @description The height of each line's letters, per cent of the letter height, | between them.
+             * @default
+             */
+            lineHeights?: string;
+            /**
+             * @description Yes where all lines are set to one width.
+             * @default
+             */
+            justify?: string;
             /**
              * @description How wide the rim is.
              * @default

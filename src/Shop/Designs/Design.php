@@ -101,6 +101,30 @@ final class Design
         );
     }
 
+    /**
+     * What lines have of their own, the first line first.
+     *
+     * @return list<array{face: string, height: float}> the face by its short name, empty for the decal's
+     */
+    public function lineStyles(): array
+    {
+        $faces = explode('|', (string) ($this->setting['lineFaces'] ?? ''));
+        $heights = explode('|', (string) ($this->setting['lineHeights'] ?? ''));
+        $styles = [];
+        for ($nth = 0; $nth < max(\count($faces), \count($heights)); ++$nth) {
+            $height = $heights[$nth] ?? '';
+            $styles[] = ['face' => $faces[$nth] ?? '', 'height' => '' === $height ? 1.0 : (float) $height / 100];
+        }
+
+        return $styles;
+    }
+
+    /** Whether all lines are set to one width. */
+    public function isJustified(): bool
+    {
+        return 'yes' === ($this->setting['justify'] ?? '');
+    }
+
     /** What is done to the outlines for knife and hook. @throws Refused */
     public function mending(): Mending
     {

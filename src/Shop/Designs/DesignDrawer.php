@@ -188,7 +188,7 @@ final readonly class DesignDrawer
     {
         [$spare] = $this->measures
             ->ofWords($fitted->words)
-            ->worst($fitted->words->setting->smallestOf($fitted->largest), $limits);
+            ->worst($fitted->largest, $limits);
         if ($spare >= 1 || $spare <= 0) {
             return null;
         }

@@ -17,9 +17,11 @@ use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\FittedSet;
 use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Lettering\SetFitting;
 use Yelbo\Trade\Lettering\SetFrame;
 use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Object\KeptClear;
@@ -273,12 +275,26 @@ final readonly class DesignFitter
         $art = $design->art();
 
         return null === $art
-            ? Words::set($face, $lines, $design->setting(\count($lines)))
+            ? Words::set($face, $lines, $this->styled($design->setting(\count($lines)), $design))
             : Words::brought(
                 $face,
                 $this->arts->drawing($art['id'])->inFilms($design->artFilms()),
                 $design->setting(1),
             );
+    }
+
+    private function styled(Setting $setting, Design $design): Setting
+    {
+        return $setting->styled(
+            array_map(
+                fn (array $style): LineStyle => new LineStyle(
+                    '' === $style['face'] ? null : $this->faces->named($style['face']),
+                    $style['height'],
+                ),
+                $design->lineStyles(),
+            ),
+            $design->isJustified(),
+        );
     }
 
     private function fitting(): Fitting

@@ -11,6 +11,8 @@ use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Face;
+use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Mending;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Measure\Units;
@@ -24,7 +26,7 @@ final readonly class DesignReader
     /** What is out of range is said by what the figure is for. */
     private const MOST_FIGURE = 1e9;
 
-    public function __construct(private Shelf $shelf, private BroughtArts $arts)
+    public function __construct(private Shelf $shelf, private BroughtArts $arts, private Faces $faces)
     {
     }
 
@@ -39,7 +41,7 @@ final readonly class DesignReader
             $fields->refuse('capHeight', 'A letter height goes from 0.5 mm to 20 m.');
         }
         $at = [$fields->offset('left', $typed->left, $units), $fields->offset('top', $typed->top, $units)];
-        $setting = self::setting($fields, $typed->setting, $units);
+        $setting = $this->setting($fields, $typed->setting, $units);
         $layers = $this->layers($fields, $typed->setting, $units);
         $fields->end();
         $design = new Design(
@@ -88,7 +90,7 @@ final readonly class DesignReader
     }
 
     /** @return array<string, int|float|string|null>|null what differs from the usual */
-    private static function setting(Fields $fields, TypedSetting $typed, Units $units): ?array
+    private function setting(Fields $fields, TypedSetting $typed, Units $units): ?array
     {
         $radius = $fields->offset('radius', $typed->radius, $units);
         $spacing = self::figure($fields, 'lineSpacing', $typed->lineSpacing);
@@ -104,11 +106,37 @@ final readonly class DesignReader
                 'lineSpacing' => null === $spacing ? null : $spacing / 100,
                 'align' => '' === $typed->align ? null : $typed->align,
                 'condense' => self::figure($fields, 'condense', $typed->condense),
+                ...$this->lines($fields, $typed),
                 ...self::mending($fields, $typed, $units),
             ],
             static fn (mixed $value): bool => null !== $value,
         ) ?:
             null;
+    }
+
+    /** @return array<string, string|null> what lines have of their own, each list as it is typed */
+    private function lines(Fields $fields, TypedSetting $typed): array
+    {
+        $known = array_map(static fn (Face $face): string => $face->slug, $this->faces->all());
+        foreach (explode('|', $typed->lineFaces) as $face) {
+            if ('' !== trim($face) && !\in_array(trim($face), $known, true)) {
+                $fields->refuse('lineFaces', 'There is no such face. Choose one of the list.');
+            }
+        }
+        $heights = array_map(static function (string $typed) use ($fields): string {
+            $says = 'A line is from 10 to 500 % as high as the letter height.';
+
+            return Fields::isEmpty(trim($typed, ' %'))
+                ? ''
+                : (string) $fields->figure('lineHeights', $typed, 10, 500, $says, '%');
+        }, explode('|', $typed->lineHeights));
+        $list = static fn (array $each): ?string => '' === implode('', $each) ? null : implode('|', $each);
+
+        return [
+            'lineFaces' => $list(array_map(trim(...), explode('|', $typed->lineFaces))),
+            'lineHeights' => $list($heights),
+            'justify' => 'yes' === $typed->justify ? 'yes' : null,
+        ];
     }
 
     /** @return array<string, int|null> */

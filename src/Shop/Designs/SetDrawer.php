@@ -101,7 +101,7 @@ final readonly class SetDrawer
         ?array $proposals,
     ): DrawnMember {
         [$artwork, $at, $inside] = $decal;
-        [$spare, , $found] = $this->measures->ofWords($words)->worst($words->setting->smallestOf($capHeight), $limits);
+        [$spare, , $found] = $this->measures->ofWords($words)->worst($capHeight, $limits);
 
         return new DrawnMember(
             $words,

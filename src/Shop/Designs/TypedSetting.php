@@ -19,6 +19,9 @@ final readonly class TypedSetting
      * @param string $lineSpacing clear film between lines, per cent of the letter height, as typed
      * @param string $align left, middle or right
      * @param string $condense per cent narrower; wider where negative, as typed
+     * @param string $lineFaces a face for each line by its short name, | between them; empty for the decal's
+     * @param string $lineHeights the height of each line's letters, per cent of the letter height, | between them
+     * @param string $justify yes where all lines are set to one width
      * @param string $offset how wide the rim is
      * @param string $offsetFilm the film of the rim
      * @param string $base the shape behind it
@@ -41,6 +44,9 @@ final readonly class TypedSetting
         public string $lineSpacing = '',
         public string $align = '',
         public string $condense = '',
+        public string $lineFaces = '',
+        public string $lineHeights = '',
+        public string $justify = '',
         public string $offset = '',
         public string $offsetFilm = '',
         public string $base = '',
@@ -73,6 +79,9 @@ final readonly class TypedSetting
             isset($set['lineSpacing']) ? (string) round(100 * (float) $set['lineSpacing']) : '',
             $of('align'),
             $of('condense'),
+            $of('lineFaces'),
+            $of('lineHeights'),
+            $of('justify'),
             $mm($layers[0]['offset'] ?? null),
             (string) ($layers[0]['film'] ?? ''),
             $mm($layers[1]['offset'] ?? null),

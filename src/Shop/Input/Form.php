@@ -14,7 +14,7 @@ use Yelbo\Trade\Refused;
 enum Form
 {
     /** What of the design a place can name. */
-    private const SET_AT_SIZE = ['capHeight', 'face', 'radius', 'tracking', 'condense', 'lineSpacing', 'offset', 'art'];
+    private const SET_AT_SIZE = ['capHeight', 'face', 'radius', 'tracking', 'condense', 'lineSpacing', 'lineHeights', 'offset', 'art'];
 
     /** An object with its measures. */
     case Object;

@@ -17,6 +17,8 @@ use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Layer;
+use Yelbo\Trade\Lettering\LineStyle;
+use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\KeptClear;
 
 /** Freezes an order's drawing as its next proof. */
@@ -105,6 +107,19 @@ final readonly class ProofMaker
         $remarks = [];
         if (0.0 !== $setting->condense) {
             $remarks[] = ($setting->condense > 0 ? 'Condensed' : 'Expanded').' by '.abs($setting->condense).' %.';
+        }
+        $heights = $fitted->lineHeights();
+        if ([] !== $heights) {
+            $remarks[] = 'Letters of the lines: '.
+                implode(', ', array_map(static fn (int $of): string => Length::micrometres($of)->inMetric(), $heights)).
+                ' mm'.
+                ($setting->justify ? ', all lines one width.' : '.');
+        }
+        $others = array_filter(
+            array_map(static fn (LineStyle $style): ?string => $style->face?->name, $setting->styles),
+        );
+        if ([] !== $others && $setting->hasStyles()) {
+            $remarks[] = 'Lines in faces of their own: '.implode(', ', array_unique($others)).'.';
         }
         if (Arrangement::Monogram === $setting->arrangement) {
             $remarks[] = 'Order of the monogram: '.$setting->order->label().'.';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Cache;
+use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
@@ -33,23 +34,25 @@ final class FaceMeasures
     public function ofWords(Words $words): Measures
     {
         $this->shipped ??= $this->cache->recall('face-measures', $this->faces->measures(...));
-        $known = $this->shipped[$words->face->slug] ?? [];
         $all = null;
-        foreach ($this->typesetter->glyphs($words) as $glyph) {
-            $one = isset($known[$glyph]) ? new Measures(...$known[$glyph]) : $this->measured($words, $glyph);
-            $all = null === $all || null === $one ? $one ?? $all : $all->and($one);
+        foreach ($this->typesetter->shares($words) as $nth => $share) {
+            $known = $this->shipped[$words->faceOf($nth)->slug] ?? [];
+            foreach ($this->typesetter->glyphs($words, $nth) as $glyph) {
+                $one = isset($known[$glyph])
+                    ? new Measures(...$known[$glyph])
+                    : $this->measured($words->faceOf($nth), $glyph);
+                $one = $one?->times($share);
+                $all = null === $all || null === $one ? $one ?? $all : $all->and($one);
+            }
         }
 
-        return $all ?? new Measures(1.0, null, null);
+        return ($all ?? new Measures(1.0, null, null))->times($words->setting->smallestLetters());
     }
 
-    private function measured(Words $words, int $glyph): ?Measures
+    private function measured(Face $face, int $glyph): ?Measures
     {
-        return $this->cache->recall("measured.{$words->face->slug}.$glyph", function () use (
-            $words,
-            $glyph,
-        ): ?Measures {
-            $film = $this->typesetter->glyph($words->face, $glyph, self::MEASURED_AT);
+        return $this->cache->recall("measured.$face->slug.$glyph", function () use ($face, $glyph): ?Measures {
+            $film = $this->typesetter->glyph($face, $glyph, self::MEASURED_AT);
 
             return $film->isEmpty() ? null : Measures::ofRegion($film, self::MEASURED_AT);
         });

@@ -92,7 +92,7 @@ final readonly class FaceRanking
         }
         [$spare, $code, $found] = $this->measures
             ->ofWords($words)
-            ->worst($words->setting->smallestOf($capHeight), $limits);
+            ->worst($capHeight, $limits);
         $box = $film->box();
 
         return new FaceSample(

@@ -310,12 +310,14 @@ final readonly class Judgement
             $limit = max($limit, (int) round((self::READ_BY * $readFrom) / $this->rules->value(Rule::ReadJust)));
         }
         $over = Usage::Vehicle === $use ? $this->overAll($fitted) : [];
-        if ($fitted->capHeight >= $limit || null !== $fitted->words->art) {
+        $smallest = $fitted->smallest();
+        if ($smallest >= $limit) {
             return $over;
         }
-        $found = Length::micrometres($fitted->capHeight)->inMetric();
+        $found = Length::micrometres($smallest)->inMetric();
         $wanted = Length::micrometres($limit)->inMetric();
         $why = null === $readFrom ? 'on a vehicle' : "from $readFrom m";
+        $what = null === $fitted->words->art ? 'Letters' : 'Parts';
 
         return [
             ...$over,
@@ -323,10 +325,10 @@ final readonly class Judgement
                 'too-small-to-read',
                 Snag::WARN,
                 $limit,
-                $fitted->capHeight,
+                $smallest,
                 null,
-                "Letters of $found mm cannot be read $why. They need $wanted mm at the least.",
-                [['do' => 'enlarge', 'capHeight' => $limit]],
+                "$what of $found mm cannot be read $why. They need $wanted mm at the least.",
+                [['do' => 'enlarge', 'capHeight' => (int) ceil(($fitted->capHeight * $limit) / max(1, $smallest))]],
             ),
         ];
     }

@@ -49,6 +49,18 @@ final readonly class Measures
         );
     }
 
+    /** The same of letters so much higher. */
+    public function times(float $share): self
+    {
+        return 1.0 === $share
+            ? $this
+            : new self(
+                $this->stroke * $share,
+                null === $this->island ? null : $this->island * $share,
+                null === $this->counter ? null : $this->counter * $share,
+            );
+    }
+
     /** The smaller of both, each for itself. */
     public function and(self $other): self
     {

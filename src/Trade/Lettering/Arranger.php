@@ -95,14 +95,7 @@ final readonly class Arranger
         }
         $set = match ($setting->arrangement) {
             Arrangement::Line, Arrangement::Stack => Lines::together(
-                Lines::stacked(
-                    array_map(
-                        fn (int $nth): Region => $this->lines->loose($words, $nth, $cap, $this->glyphs->sketch(...)),
-                        array_keys($words->lines),
-                    ),
-                    $setting,
-                    $cap,
-                ),
+                Lines::stacked($this->sketched($words), $setting, $cap, $this->lines->shares($words)),
             ),
             Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Lines::together(
                 $this->circle->letters($words, $cap, $this->glyphs->sketch(...)),
@@ -117,22 +110,44 @@ final readonly class Arranger
     public function pitch(Words $words): float
     {
         $cap = Glyphs::SKETCH_HEIGHT;
-        $lines = array_map(
-            fn (int $nth): Region => $this->lines->loose($words, $nth, $cap, $this->glyphs->sketch(...)),
+
+        return Lines::pitch($this->sketched($words), $words->setting, $cap) / $cap;
+    }
+
+    /**
+     * The letter height of each line as a share of the decal's.
+     *
+     * @return non-empty-list<float>
+     */
+    public function shares(Words $words): array
+    {
+        return $this->lines->shares($words);
+    }
+
+    /** @return list<Region> the lines of a sketch, each where its own baseline begins */
+    private function sketched(Words $words): array
+    {
+        $shares = $this->lines->shares($words);
+
+        return array_map(
+            fn (int $nth): Region => $this->lines
+                ->loose($words, $nth, Glyphs::SKETCH_HEIGHT, $this->glyphs->sketch(...))
+                ->scaled($shares[$nth]),
             array_keys($words->lines),
         );
-
-        return Lines::pitch($lines, $words->setting, $cap) / $cap;
     }
 
     private function stack(Words $words, int $capHeight): Region
     {
+        $shares = $this->lines->shares($words);
         $lines = array_map(
-            fn (int $nth): Region => $this->lines->fused($words, $nth, $capHeight),
+            fn (int $nth): Region => $this->lines->fused($words, $nth, max(1, (int) round($shares[$nth] * $capHeight))),
             array_keys($words->lines),
         );
 
-        return 1 === \count($lines) ? $lines[0] : Geos::union(Lines::stacked($lines, $words->setting, $capHeight));
+        return 1 === \count($lines)
+            ? $lines[0]
+            : Geos::union(Lines::stacked($lines, $words->setting, $capHeight, $shares));
     }
 
     private function monogram(Words $words, int $capHeight): Region

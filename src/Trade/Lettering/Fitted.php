@@ -9,6 +9,9 @@ use Yelbo\Trade\Geometry\Region;
 /** Words at a size, in their place on an object. */
 final readonly class Fitted
 {
+    /** Of the usual part of a drawing: smaller ones are dots and accents. */
+    private const NO_DOT = 0.5;
+
     /**
      * @param int             $capHeight µm
      * @param int             $largest   the largest letter height that fits, µm; 0 where none does
@@ -19,6 +22,7 @@ final readonly class Fitted
      * @param int|null        $droop     on a taper: how far the middle of a straight line would hang, µm
      * @param bool            $bent      on a taper: the art follows the arc
      * @param float|null      $strain    on a ball: how much the edge of its largest part has to shrink
+     * @param non-empty-list<float> $shares the letter height of each line as a share of the letter height
      */
     public function __construct(
         public int $capHeight,
@@ -31,7 +35,35 @@ final readonly class Fitted
         public ?int $droop = null,
         public bool $bent = false,
         public ?float $strain = null,
+        public array $shares = [1.0],
     ) {
+    }
+
+    /** The letter height of the smallest letters, of a drawing the smallest part that is no dot; µm. */
+    public function smallest(): int
+    {
+        if (null === $this->words->art) {
+            return (int) round($this->capHeight * $this->words->setting->smallestLetters() * min($this->shares));
+        }
+        $sides = array_map(
+            static fn (Region $part): int => max($part->box()->width(), $part->box()->height()),
+            $this->artwork->top()->pieces(),
+        );
+        sort($sides);
+        $usual = $sides[intdiv(\count($sides), 2)] ?? 0;
+
+        return min([
+            $this->capHeight,
+            ...array_filter($sides, static fn (int $side): bool => $side >= self::NO_DOT * $usual),
+        ]);
+    }
+
+    /** @return list<int> the letter height of each line where they differ, µm */
+    public function lineHeights(): array
+    {
+        return 1 === \count(array_unique($this->shares)) && 1.0 === $this->shares[0]
+            ? []
+            : array_map(fn (float $share): int => (int) round($share * $this->capHeight), $this->shares);
     }
 
     /** How much larger it is than another could be, whole per cent. */
@@ -43,17 +75,16 @@ final readonly class Fitted
     /** The same where a smaller size is told as the largest. */
     public function upTo(int $largest): self
     {
-        return new self(
-            $this->capHeight,
-            $largest,
-            $this->artwork,
-            $this->at,
-            $this->safe,
-            $this->inside,
-            $this->words,
-            $this->droop,
-            $this->bent,
-            $this->strain,
-        );
+        return new self(...[...get_object_vars($this), 'largest' => $largest]);
+    }
+
+    /**
+     * The same of lines of these heights.
+     *
+     * @param non-empty-list<float> $shares of the letter height
+     */
+    public function ofLines(array $shares): self
+    {
+        return new self(...[...get_object_vars($this), 'shares' => $shares]);
     }
 }

@@ -69,7 +69,8 @@ final readonly class Fitting
         ?array $at = null,
         bool $centred = true,
     ): Fitted {
-        $fitted = $this->exactly($surface, $words, $capHeight, $offset, $clearance, $at, $centred);
+        $shares = $this->typesetter->shares($words);
+        $fitted = $this->exactly($surface, $words, $capHeight, $offset, $clearance, $at, $centred)->ofLines($shares);
         $told = intdiv($fitted->largest, $this->step) * $this->step;
         if ($told === $fitted->largest || $told < Typesetter::SMALLEST) {
             return $fitted;
@@ -77,7 +78,7 @@ final readonly class Fitting
 
         return (
             null === $capHeight
-                ? $this->exactly($surface, $words, $told, $offset, $clearance, $at, $centred)
+                ? $this->exactly($surface, $words, $told, $offset, $clearance, $at, $centred)->ofLines($shares)
                 : $fitted
         )->upTo($told);
     }

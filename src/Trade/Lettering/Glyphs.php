@@ -54,6 +54,26 @@ final class Glyphs
     }
 
     /**
+     * One line of words in its own face.
+     *
+     * @return list<PlacedGlyph> in font units
+     *
+     * @throws Refused for a character the face lacks
+     */
+    public function line(Words $words, int $nth): array
+    {
+        $face = $words->faceOf($nth);
+        if ($face === $words->face) {
+            return $this->shaped($face, $words->lines)[$nth];
+        }
+        try {
+            return $this->shaped($face, [$words->lines[$nth]])[0];
+        } catch (Refused $refused) {
+            throw new Refused($refused->reason, $refused->getMessage(), "/lines/$nth");
+        }
+    }
+
+    /**
      * Shapes many at once: one shaper started instead of hundreds.
      *
      * @param list<list<string>> $many the lines of each

@@ -19,9 +19,34 @@ final readonly class Lines
     public function fused(Words $words, int $nth, int $capHeight): Region
     {
         return self::something(
-            Geos::union([$this->loose($words, $nth, $capHeight, $this->cut($words->face, $capHeight))]),
+            Geos::union([$this->loose($words, $nth, $capHeight, $this->cut($words->faceOf($nth), $capHeight))]),
             $nth,
         );
+    }
+
+    /**
+     * The letter height of each line as a share of the decal's.
+     *
+     * @return non-empty-list<float>
+     */
+    public function shares(Words $words): array
+    {
+        $setting = $words->setting;
+        $nths = array_keys($words->lines);
+        if (!$setting->hasStyles()) {
+            return array_map(static fn (): float => 1.0, $nths);
+        }
+        if (!$setting->justify || 1 === \count($words->lines)) {
+            return array_map(static fn (int $nth): float => $setting->styles[$nth]->height ?? 1.0, $nths);
+        }
+        $wide = array_map(
+            fn (int $nth): int => $this->loose($words, $nth, Glyphs::SKETCH_HEIGHT, $this->glyphs->sketch(...))
+                ->box()
+                ->width(),
+            $nths,
+        );
+
+        return array_map(static fn (int $own): float => min($wide) / max(1, $own), $wide);
     }
 
     /**
@@ -43,13 +68,14 @@ final readonly class Lines
      */
     public function loose(Words $words, int $nth, int $capHeight, \Closure $outline): Region
     {
-        $heights = $this->glyphs->heights($words->face);
+        $face = $words->faceOf($nth);
+        $heights = $this->glyphs->heights($face);
         $scale = $capHeight / $heights['cap'];
         $tracking = ($words->setting->tracking / 1000) * $heights['em'];
         $regions = [];
         $shift = 0.0;
-        foreach ($this->glyphs->shaped($words->face, $words->lines)[$nth] as $glyph) {
-            $regions[] = $outline($words->face, $glyph->glyph)->moved(
+        foreach ($this->glyphs->line($words, $nth) as $glyph) {
+            $regions[] = $outline($face, $glyph->glyph)->moved(
                 (int) round(($glyph->x + $shift) * $scale),
                 (int) round(-$glyph->y * $scale),
             );
@@ -86,34 +112,45 @@ final readonly class Lines
     {
         $pitch = 0;
         for ($nth = 1; $nth < \count($lines); ++$nth) {
-            $pitch = max(
-                $pitch,
-                $lines[$nth - 1]->box()->bottom -
-                    $lines[$nth]->box()->top +
-                    (int) round($setting->lineSpacing * $capHeight),
-            );
+            $pitch = max($pitch, self::step($lines, $nth, $setting, $capHeight));
         }
 
         return $pitch;
     }
 
+    /** @param list<Region> $lines */
+    private static function step(array $lines, int $nth, Setting $setting, float $capHeight): int
+    {
+        return $lines[$nth - 1]->box()->bottom -
+            $lines[$nth]->box()->top +
+            (int) round($setting->lineSpacing * $capHeight);
+    }
+
     /**
-     * Lines one under the other, their baselines evenly apart and their ink clear.
+     * Lines one under the other and their ink clear, those of one height with their baselines evenly apart.
      *
      * @param list<Region> $lines
+     * @param list<float>  $shares the letter height of each as a share of the decal's
      *
      * @return list<Region>
      */
-    public static function stacked(array $lines, Setting $setting, int $capHeight): array
+    public static function stacked(array $lines, Setting $setting, int $capHeight, array $shares): array
     {
         if (1 === \count($lines)) {
             return $lines;
         }
+        $even = 1 === \count(array_unique($shares));
         $pitch = null === $setting->pitch
-            ? self::pitch($lines, $setting, $capHeight)
+            ? self::pitch($lines, $setting, (int) round($shares[0] * $capHeight))
             : (int) round($setting->pitch * $capHeight);
         $stacked = [];
+        $down = 0;
         foreach ($lines as $nth => $line) {
+            if ($nth > 0) {
+                // Between a high and a low line as much as the lower one asks for.
+                $lower = min($shares[$nth - 1], $shares[$nth]) * $capHeight;
+                $down += $even ? $pitch : self::step($lines, $nth, $setting, $lower);
+            }
             $box = $line->box();
             $stacked[] = $line->moved(
                 match ($setting->align) {
@@ -121,7 +158,7 @@ final readonly class Lines
                     Align::Centre => -intdiv($box->left + $box->right, 2),
                     Align::Right => -$box->right,
                 },
-                $nth * $pitch,
+                $down,
             );
         }
 

@@ -26,6 +26,8 @@ final readonly class Setting
      * @param float|null $pitch     from baseline to baseline of stacked lines, as a share of the letter height; by
      *     their ink where left out
      * @param float    $lean        of the art's height: how far under its own middle that of the set it belongs to lies
+     * @param list<LineStyle> $styles  what lines have of their own, the first line first
+     * @param bool     $justify     whether all lines are set to one width, the shortest as high as the letter height
      * @param Mending  $mending     what is done to the outlines for knife and hook
      */
     public function __construct(
@@ -43,6 +45,8 @@ final readonly class Setting
         public ?float $pitch = null,
         public float $lean = 0.0,
         public ?float $bowDown = null,
+        public array $styles = [],
+        public bool $justify = false,
     ) {
         if (abs($tracking) > self::WIDEST_TRACKING) {
             throw new Refused(
@@ -80,12 +84,6 @@ final readonly class Setting
         }
     }
 
-    /** @return int µm: the smallest letters at a letter height */
-    public function smallestOf(int $capHeight): int
-    {
-        return (int) round($capHeight * $this->smallestLetters());
-    }
-
     /** The smallest letters beside the letter height: a monogram's outer ones, the name across an initial. */
     public function smallestLetters(): float
     {
@@ -94,6 +92,16 @@ final readonly class Setting
             Arrangement::Initial => Arranger::NAME_ACROSS,
             default => 1.0,
         };
+    }
+
+    /** Can lines have something of their own? Where they stand under each other. */
+    public function hasStyles(): bool
+    {
+        return !$this->isRound() && \in_array(
+            $this->arrangement,
+            [Arrangement::Line, Arrangement::Stack, Arrangement::Knockout],
+            true,
+        );
     }
 
     /** Does everything grow with the letters? Not on a circle of a given size. */
@@ -137,6 +145,16 @@ final readonly class Setting
     public function linedUp(float $pitch, float $lean): self
     {
         return $this->with(['pitch' => $pitch, 'lean' => $lean]);
+    }
+
+    /**
+     * The same with something of their own for its lines.
+     *
+     * @param list<LineStyle> $styles
+     */
+    public function styled(array $styles, bool $justify): self
+    {
+        return $this->with(['styles' => $styles, 'justify' => $justify]);
     }
 
     /** The same, mended. */

@@ -210,9 +210,12 @@ final class Typesetter
             return max(2 * self::SMALLEST, min($words->art->box()->height(), self::LARGEST));
         }
         $setting = $words->setting;
-        $long = $this->glyphs->lengths($words->face, $words->lines, $setting->tracking);
-        $across = max([0.1, ...$long]);
-        $lines = \count($words->lines);
+        $shares = $this->shares($words);
+        $across = max([
+            0.1,
+            ...array_map(static fn (float $long, float $of): float => $long * $of, $this->lengths($words), $shares),
+        ]);
+        $lines = array_sum($shares);
         [$wide, $high] = match ($setting->isRing() ? Arrangement::Ring : $setting->arrangement) {
             Arrangement::Line, Arrangement::Stack => [$across, $lines * (1 + $setting->lineSpacing)],
             Arrangement::Knockout => [$across + 1, $lines * (1 + $setting->lineSpacing) + 0.7],
@@ -241,6 +244,25 @@ final class Typesetter
         return $this->glyphs->lengths($words->face, $words->lines, $words->setting->tracking);
     }
 
+    /**
+     * The letter height of each line as a share of the decal's.
+     *
+     * @return non-empty-list<float>
+     */
+    public function shares(Words $words): array
+    {
+        return null === $words->art ? $this->arranger->shares($words) : [1.0];
+    }
+
+    /**
+     * The smallest letters as a share of the letter height: those of the lowest line, the outer ones of a monogram, a
+     * name across an initial.
+     */
+    public function smallest(Words $words): float
+    {
+        return $words->setting->smallestLetters() * min($this->shares($words));
+    }
+
     /** Words to look at and to measure by their corners, letters not fused, at the height of a sketch. */
     public function sketch(Words $words): Region
     {
@@ -248,17 +270,12 @@ final class Typesetter
             null === $words->art ? $this->arranger->sketch($words) : $this->top($words, Glyphs::SKETCH_HEIGHT);
     }
 
-    /** @return list<int> every glyph there is film in, each once */
-    public function glyphs(Words $words): array
+    /** @return list<int> every glyph of a line that there is film in, each once */
+    public function glyphs(Words $words, int $nth): array
     {
-        if (null !== $words->art) {
-            return [];
-        }
         $glyphs = [];
-        foreach ($this->glyphs->shaped($words->face, $words->lines) as $line) {
-            foreach ($line as $glyph) {
-                $glyphs[$glyph->glyph] = true;
-            }
+        foreach (null === $words->art ? $this->glyphs->line($words, $nth) : [] as $glyph) {
+            $glyphs[$glyph->glyph] = true;
         }
 
         return array_keys($glyphs);

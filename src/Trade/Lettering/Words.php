@@ -74,6 +74,12 @@ final readonly class Words
         );
     }
 
+    /** The face of a line. */
+    public function faceOf(int $nth): Face
+    {
+        return ($this->setting->hasStyles() ? $this->setting->styles[$nth]->face ?? null : null) ?? $this->face;
+    }
+
     /** The same in another setting. */
     public function with(Setting $setting): self
     {

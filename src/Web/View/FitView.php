@@ -21,6 +21,7 @@ final readonly class FitView
      * @param BeforeView|null $before the letters before they were mended, where they were
      * @param string $face the short name of the typeface
      * @param LengthView $capHeight the height of the capitals
+     * @param list<LengthView> $lineHeights the letter height of each line, where they differ
      * @param LengthView $largest the largest letters the surface takes
      * @param LengthView $xHeight the height of the small letters
      * @param SizeView $size over all
@@ -57,6 +58,7 @@ final readonly class FitView
         public array $words,
         public string $face,
         public LengthView $capHeight,
+        public array $lineHeights,
         public LengthView $largest,
         public LengthView $xHeight,
         public SizeView $size,
@@ -107,6 +109,7 @@ final readonly class FitView
             $drawn->lines,
             $drawn->design->face(),
             $length($fitted->capHeight),
+            array_map($length, $fitted->lineHeights()),
             LengthView::atMost($fitted->largest),
             $length($drawn->xHeight),
             SizeView::box($fitted->artwork->box()),

@@ -42,7 +42,7 @@ final class MeasuresTest extends TestCase
         $shipped = Lettering::faces()->measures();
         foreach (['oswald' => 'Ae8', 'pacifico' => 'Qg', 'playfair' => 'Wi'] as $slug => $letters) {
             $words = Lettering::words($slug, $letters);
-            foreach (Lettering::typesetter()->glyphs($words) as $glyph) {
+            foreach (Lettering::typesetter()->glyphs($words, 0) as $glyph) {
                 $fresh = Measures::ofRegion(Lettering::typesetter()->glyph($words->face, $glyph, 20_000), 20_000);
                 self::assertEqualsWithDelta(
                     $shipped[$slug][$glyph],

@@ -6,19 +6,26 @@ namespace Yelbo\Tests\Trade\Lettering;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Hull;
 use Yelbo\Trade\Geometry\Inscribed;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Align;
 use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\Frame;
 use Yelbo\Trade\Lettering\KnockoutShape;
+use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Lettering\MonogramOrder;
 use Yelbo\Trade\Lettering\Offset;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
 
 /** Every way words are set. Source: handbook section 4. */
 final class ArrangementsTest extends TestCase
@@ -93,9 +100,9 @@ final class ArrangementsTest extends TestCase
         self::assertEqualsWithDelta(-70_000, $box->top, 300);
         self::assertEqualsWithDelta(70_000, $box->bottom, 300);
         // The bar of an upright T is on its inner side, near the middle.
-        $below = Geos::clipped($ring, new \Yelbo\Trade\Geometry\Box(-50_000, 0, 50_000, 80_000));
-        $bar = Geos::clipped($below, new \Yelbo\Trade\Geometry\Box(-50_000, 49_000, 50_000, 53_000))->box()->width();
-        $foot = Geos::clipped($below, new \Yelbo\Trade\Geometry\Box(-50_000, 66_000, 50_000, 70_000))->box()->width();
+        $below = Geos::clipped($ring, new Box(-50_000, 0, 50_000, 80_000));
+        $bar = Geos::clipped($below, new Box(-50_000, 49_000, 50_000, 53_000))->box()->width();
+        $foot = Geos::clipped($below, new Box(-50_000, 66_000, 50_000, 70_000))->box()->width();
         self::assertGreaterThan(2 * $foot, $bar);
     }
 
@@ -145,6 +152,60 @@ final class ArrangementsTest extends TestCase
         $alone = $this->set(['M'], new Setting(), 'alfa-slab');
         self::assertEqualsWithDelta($alone->box()->height(), $initial->box()->height(), 4);
         self::assertGreaterThan(4, \count($initial->polygons), 'the name is parted from the letter by clear film');
+    }
+
+    /** A script word over a block word, a year as high as it should be: each line by its own figures. */
+    public function testEachLineHasItsOwnFaceAndHeight(): void
+    {
+        $lobster = Lettering::faces()->named('lobster');
+        $styles = [new LineStyle($lobster, 0.5), new LineStyle(), new LineStyle(null, 0.25)];
+        $set = new Setting(Arrangement::Stack, styles: $styles);
+        $words = Words::set(Lettering::faces()->named('oswald'), ['H', 'H', 'H'], $set);
+        $pieces = Lettering::typesetter()->top($words, 40_000)->pieces();
+        usort($pieces, static fn (Region $a, Region $b): int => $a->box()->top <=> $b->box()->top);
+        $heights = array_map(static fn (Region $piece): int => $piece->box()->height(), $pieces);
+        self::assertEqualsWithDelta(40_000, $heights[1], 60);
+        self::assertEqualsWithDelta(10_000, $heights[2], 60);
+        $own = $this->set(['H'], new Setting(), 'lobster', 20_000)->box();
+        self::assertEqualsWithDelta($own->height(), $heights[0], 60, 'in its own face at its own height');
+        self::assertEqualsWithDelta($own->width(), $pieces[0]->box()->width(), 60);
+        foreach ([[0, 0.5], [1, 0.25]] as [$nth, $lower]) {
+            $clear = $pieces[$nth + 1]->box()->top - $pieces[$nth]->box()->bottom;
+            self::assertEqualsWithDelta(0.25 * $lower * 40_000, $clear, 60, 'as much as the lower of the two asks for');
+        }
+        self::assertEqualsWithDelta(0.25, Lettering::typesetter()->smallest($words), 1e-9);
+        // The sketch is of the same lines.
+        $sketch = Lettering::typesetter()->sketch($words);
+        self::assertEqualsWithDelta(
+            Lettering::typesetter()->top($words, 20_000)->box()->height(),
+            $sketch->box()->height(),
+            120,
+        );
+    }
+
+    public function testLinesAreSetToOneWidth(): void
+    {
+        $set = new Setting(Arrangement::Stack, lineSpacing: 0.4, justify: true);
+        $words = Words::set(Lettering::faces()->named('oswald'), ['OAK', 'LANTERN TOWPATH', 'BOATS'], $set);
+        $region = Lettering::typesetter()->top($words, 40_000);
+        $shares = Lettering::typesetter()->shares($words);
+        self::assertSame(1.0, $shares[0], 'the shortest is as high as the letter height');
+        $lines = [];
+        foreach ($region->pieces() as $piece) {
+            $middle = ($piece->box()->top + $piece->box()->bottom) / 2;
+            $nth = $middle < 2000 ? 0 : ($piece->box()->height() < 0.6 * 40_000 * $shares[2] ? 1 : 2);
+            $lines[$nth] = isset($lines[$nth]) ? $lines[$nth]->around($piece->box()) : $piece->box();
+        }
+        self::assertCount(3, $lines);
+        $widths = array_map(static fn (Box $box): int => $box->width(), array_values($lines));
+        self::assertLessThan(150, max($widths) - min($widths));
+        $fitted = (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
+            new Rectangle(Size::millimetres(200, 120), Length::millimetres(0)),
+            $words,
+        );
+        self::assertTrue($fitted->inside);
+        self::assertCount(3, $fitted->lineHeights());
+        self::assertSame(min($fitted->lineHeights()), $fitted->smallest());
     }
 
     public function testLettersKnockedOutOfASolid(): void
@@ -210,7 +271,7 @@ final class ArrangementsTest extends TestCase
             $box = $stack->box();
             $first = Geos::clipped(
                 $stack,
-                new \Yelbo\Trade\Geometry\Box($box->left, $box->top, $box->right, $box->top + 15_000),
+                new Box($box->left, $box->top, $box->right, $box->top + 15_000),
             )->box();
             self::assertEqualsWithDelta($share * ($box->width() - $first->width()), $first->left - $box->left, 30);
         }

@@ -37,7 +37,11 @@ export function Figures({
           <Figure
             name={drawing.art ? 'Height' : 'Letters'}
             first={shown.one(fit.capHeight)}
-            second={shown.other(fit.capHeight)}
+            second={
+              fit.lineHeights.length > 0
+                ? `lines ${fit.lineHeights.map((height) => shown.bare(height)).join(' · ')}`
+                : shown.other(fit.capHeight)
+            }
           />
           <Figure name="Over all" first={shown.size(fit.size)} second={shown.otherSize(fit.size)} />
           <Figure

@@ -7,6 +7,7 @@ import { Choice } from '../../parts/choice';
 import { SelectField, TextField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
 import type { Units } from '../../parts/units';
+import { LinesPanel } from './LinesPanel';
 import type { Drawing } from './useDrawing';
 
 /** Which of one line and lines under each other is meant is seen by the words. */
@@ -42,6 +43,7 @@ export function SettingPanel({
       says={says[name]}
     />
   );
+  const lines = drawing.words.split('\n').filter((line) => line.trim() !== '');
   const round = ['arc-up', 'arc-down', 'ring'].includes(setting.arrangement);
   return (
     <Section title="How they are set">
@@ -97,6 +99,10 @@ export function SettingPanel({
             options={vocabulary.aligns}
           />
         )}
+        {lines.length > 1 &&
+          (setting.arrangement === '' || (setting.arrangement === 'knockout' && setting.shape !== 'band')) && (
+            <LinesPanel lines={lines} setting={setting} fit={fit} set={set} says={says} />
+          )}
         {fit && fit.condense !== 0 && (
           <p className="text-sm">
             {fit.condense > 0 ? 'Condensed' : 'Expanded'} by {Math.abs(fit.condense)} %: it is said on the proof.
