@@ -672,6 +672,32 @@ final class SizeTest extends WebCase
         self::assertSame('size', $problem['fields'][0]['field']);
     }
 
+    public function testABoxOfBothIsFilledAsNearAsLettersAllow(): void
+    {
+        $docket = $this->order(['surface' => 'rectangle', 'width' => '300mm', 'height' => '120mm']);
+        $typed = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'wide' => '280mm', 'high' => '40mm'];
+        $offers = $this->ask('POST', '/api/box', $typed)['offers'];
+        self::assertSame('bebas', $offers[0]['face'], 'the face that was chosen first');
+        $left = static fn (array $offer): float => max(
+            $offer['across']['mm'] / 280,
+            $offer['down']['mm'] / 40,
+        );
+        foreach ($offers as $offer) {
+            self::assertLessThanOrEqual($left($offers[0]) + 0.001, $left($offer));
+            $drawn = $this->ask('POST', '/api/fit', [
+                'docket' => $docket->number(),
+                'words' => 'Kestrel',
+                'face' => $offer['face'],
+                'capHeight' => "{$offer['capHeight']['mm']}mm",
+                'setting' => ['tracking' => (string) $offer['tracking'], 'condense' => (string) $offer['condense']],
+            ]);
+            self::assertSame($offer['size'], $drawn['size'], 'what is told is what is drawn');
+        }
+        self::assertGreaterThan(1, \count($offers));
+        $this->assertProblem(422, '', $problem = $this->ask('POST', '/api/box', [...$typed, 'high' => 'tall']));
+        self::assertSame('high', $problem['fields'][0]['field']);
+    }
+
     public function testACupKeepsItsLipClearByItself(): void
     {
         $mug = ['surface' => 'cylinder', 'circumference' => '258mm', 'height' => '95mm', 'object' => 'Enamel mug'];

@@ -191,6 +191,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/box": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says how words would fill a box of both sides, by tracking, a little condensing, or another face. */
+        post: operations["box"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cases": {
         parameters: {
             query?: never;
@@ -1956,6 +1973,30 @@ export interface components {
             counters: number;
             /** @description How many corners the outlines have. */
             corners: number;
+        };
+        /** @description How words would fill a box of both sides: what would be set, and what is left over. */
+        BoxOfferView: {
+            /** @description The short name of the typeface. */
+            face: string;
+            /** @description The typeface as people call it. */
+            name: string;
+            /** @description The space added between letters, in 1/1000 of the em. */
+            tracking: number;
+            /** @description Per cent narrower than the face; wider where negative. */
+            condense: number;
+            /** @description The height of the capitals. */
+            capHeight: components["schemas"]["LengthView"];
+            /** @description Over all. */
+            size: components["schemas"]["SizeView"];
+            /** @description What is left over of the width. */
+            across: components["schemas"]["LengthView"];
+            /** @description What is left over of the height. */
+            down: components["schemas"]["LengthView"];
+        };
+        /** @description Ways for words to fill a box of both sides. */
+        BoxOffersView: {
+            /** @description The face chosen first, then those that leave less over. */
+            offers: components["schemas"]["BoxOfferView"][];
         };
         /** @description A box on an object, mm from its left top corner. */
         BoxView: {
@@ -4660,6 +4701,90 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    box: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Its number. */
+                    docket: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
+                    words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
+                    roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
+                    face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
+                    capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
+                    units?: string;
+                    /** @description How the words are set. */
+                    setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
+                    film?: string;
+                    /** @description A drawing that takes the place of the words. */
+                    art?: components["schemas"]["TypedArt"] | null;
+                    /** @description How wide it is, as typed with its unit. */
+                    wide: string;
+                    /** @description How high it is, as typed with its unit. */
+                    high: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxOffersView"];
                 };
             };
             /** @description A problem, as a sentence */

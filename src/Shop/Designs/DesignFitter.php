@@ -11,6 +11,7 @@ use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\FaceRanking;
 use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
@@ -155,6 +156,14 @@ final readonly class DesignFitter
                 at: $design->at(),
             )
             ->capHeight;
+    }
+
+    /** Words at the size at which they are just inside a box. @throws Refused where there is no such size */
+    public function fitBox(MeasuredObject $object, Words $words, Design $design, Box $box): Fitted
+    {
+        $surface = $object->kept($this->rules->current());
+
+        return $this->fitting()->fitTo($surface, $words, $box->width(), $box->height(), $design->offsets());
     }
 
     /**

@@ -135,6 +135,12 @@ final readonly class Setting
         return $this->with(['radius' => null, 'bow' => null, 'bowDown' => null]);
     }
 
+    /** The same with so much space between letters, in thousandths of the em. */
+    public function tracked(int $tracking): self
+    {
+        return $this->with(['tracking' => $tracking]);
+    }
+
     /** The same, so many per cent narrower; wider where negative. */
     public function condensed(float $condense): self
     {

@@ -6,6 +6,7 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Designs\BoxOffers;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\CureSearch;
 use Yelbo\Shop\Designs\DesignCheck;
@@ -23,9 +24,11 @@ use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
+use Yelbo\Web\Request\BoxRequest;
 use Yelbo\Web\Request\DocketRequest;
 use Yelbo\Web\Request\PlaceRequest;
 use Yelbo\Web\Request\SizeRequest;
+use Yelbo\Web\View\BoxOffersView;
 use Yelbo\Web\View\CasesView;
 use Yelbo\Web\View\CheckView;
 use Yelbo\Web\View\CuresView;
@@ -53,6 +56,7 @@ final readonly class FitController
         private DesignCheck $check,
         private SetDrawer $sets,
         private CureSearch $cures,
+        private BoxOffers $boxes,
         private BroughtArts $arts,
     ) {
     }
@@ -148,6 +152,27 @@ final readonly class FitController
                         'height' === $wanted->of ? $size : null,
                     ),
                 ),
+            ),
+        );
+    }
+
+    /** Says how words would fill a box of both sides, by tracking, a little condensing, or another face. */
+    #[Route('/api/box', name: 'box', methods: ['POST'])]
+    public function box(
+        #[MapRequestPayload] DocketRequest $on,
+        #[MapRequestPayload] TypedDesign $typed,
+        #[MapRequestPayload] BoxRequest $box,
+    ): BoxOffersView {
+        [, $decal] = $this->decal($on, $this->reader->read($typed));
+        $units = Units::tryFrom($typed->units) ?? Units::Metric;
+        $fields = new Fields();
+        $wide = $fields->length('wide', $box->wide, self::SMALLEST, self::LARGEST, $units);
+        $high = $fields->length('high', $box->high, self::SMALLEST, self::LARGEST, $units);
+        $fields->end();
+
+        return $this->atItsField(
+            fn (): BoxOffersView => BoxOffersView::from(
+                $this->boxes->of($decal, $wide, $high),
             ),
         );
     }

@@ -4,6 +4,7 @@ import { api, ask, type Fit, type Length, type Problem, type Schemas } from '../
 import { Move, Section, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import type { Units } from '../../parts/units';
+import { BoxPanel } from './BoxPanel';
 import type { Drawing } from './useDrawing';
 
 /** Where the decal lies, typed from any edge, the middle or a part of the object. */
@@ -80,6 +81,7 @@ export function PlacePanel({
         {sized('width', 'Width over all', fit.size.width)}
         {sized('height', 'Height over all', fit.size.height)}
       </div>
+      <BoxPanel docket={docket} drawing={drawing} units={units} change={change} />
       <p className="mb-2 text-sm text-ink2">
         Type a distance and press Enter. Arrow keys on the drawing move by a tick.
       </p>
