@@ -23,12 +23,14 @@ use Yelbo\Trade\Sheet\Blocks;
 use Yelbo\Trade\Sheet\Cost;
 use Yelbo\Trade\Sheet\Fixed;
 use Yelbo\Trade\Sheet\Gaps;
+use Yelbo\Trade\Sheet\LeastStock;
 use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\NestPiece;
 use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Parts;
 use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Plan;
+use Yelbo\Trade\Sheet\Sheet;
 
 /**
  * From the shop's pieces and shelf to the core's nest and back.
@@ -88,18 +90,40 @@ final readonly class NestBuilder
         }
         $by = array_column($stock, null, 'id');
         $standing = self::standing($plan, $parts, $by);
+        $nest = new Nest($gaps, $turns);
+        $least = new LeastStock($nest, $rules->micrometres(Rule::ShortestOffcut));
         // What is there already stays until something better is found.
-        $back = function (Plan $best) use ($blocks, $pinned, $parts, $by, $standing): array {
+        $back = function (Plan $best) use (
+            $plan,
+            $least,
+            $blocks,
+            $pinned,
+            $parts,
+            $by,
+            $standing,
+        ): array {
             $laid = $this->back($blocks?->apart($best) ?? $best, $pinned, $parts, $by);
 
-            return null === $standing || self::cost($laid, $parts, $by) < self::cost($standing, $parts, $by)
-                ? $laid
-                : $standing;
+            return match (true) {
+                null === $standing => $laid,
+                PlanKind::LeastFilm === $plan->kind() => $least->isBetter(
+                    self::planned($laid),
+                    self::planned($standing),
+                    array_values($by),
+                )
+                    ? $laid
+                    : $standing,
+                default => self::cost($laid, $parts, $by) < self::cost($standing, $parts, $by) ? $laid : $standing,
+            };
         };
         $tell = static fn (Plan $best): bool => $more(static fn (): array => $back($best));
-        $nest = new Nest($gaps, $turns);
         $best = match ($plan->kind()) {
-            PlanKind::LeastFilm => $nest->plan($stock, $loose, $tell, $fixed),
+            PlanKind::LeastFilm => $nest->plan(
+                [] === $fixed ? $least->choose($stock, $loose) : $stock,
+                $loose,
+                $tell,
+                $fixed,
+            ),
             PlanKind::LeastWeeding => $nest->plan(
                 $stock,
                 array_map(
@@ -155,6 +179,29 @@ final readonly class NestBuilder
         );
 
         return \count($names) === \count($parts) && [] === array_diff_key($parts, array_flip($names)) ? $laid : null;
+    }
+
+    /**
+     * Its sheets and what is left, as far as they count.
+     *
+     * @param Laid $laid
+     */
+    private static function planned(array $laid): Plan
+    {
+        return new Plan(
+            array_map(
+                static fn (array $sheet): Sheet => new Sheet((string) $sheet['stock'], [], $sheet['length'], 0.0),
+                $laid['sheets'],
+            ),
+            array_map(
+                static fn (array $at): array => [
+                    'piece' => self::name($at['piece'], $at['part']),
+                    'count' => 1,
+                    'why' => '',
+                ],
+                $laid['left'],
+            ),
+        );
     }
 
     /**

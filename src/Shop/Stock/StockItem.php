@@ -267,6 +267,7 @@ class StockItem implements Versioned
                 $length,
                 $length > 0 ? intdiv($this->height, $length) : 0,
                 $reach,
+                true,
             );
         }
 

@@ -31,6 +31,8 @@ final readonly class Nest
     private const FINER = 3;
     /** After so many tries a piece that is done again, if something better was found. */
     private const EVERY = 8;
+    /** So many pieces are laid all standing and all lying, too. */
+    private const ALL_ONE_WAY = 60;
     /** µm: how far a plan may miss a gap by its own arithmetic before it is thrown away. */
     private const EXACTLY = 10;
 
@@ -71,6 +73,11 @@ final readonly class Nest
             return $best;
         }
         $cost = $this->cost($best, $stock, $pieces);
+        foreach ([] === $fixed && \count($copies) <= self::ALL_ONE_WAY ? $this->oneWay() : [] as $nest) {
+            $plan = $nest->plan($stock, $pieces);
+            $now = $this->cost($plan, $stock, $pieces);
+            [$best, $cost] = $now < $cost ? [$plan, $now] : [$best, $cost];
+        }
         foreach ($this->tries($stock, $copies, $fixed) as $found) {
             if (null !== $found) {
                 $plan = $this->plain($found, $stock, $pieces, $fixed);
@@ -85,6 +92,26 @@ final readonly class Nest
         }
 
         return $best;
+    }
+
+    /**
+     * The same with every piece standing, or every piece lying: each by itself is put down where it reaches least far,
+     * and two that lie may take more than two that stand.
+     *
+     * @return list<self>
+     */
+    private function oneWay(): array
+    {
+        $ways = [[], []];
+        foreach ($this->turns as $turn) {
+            if (0.0 === fmod($turn, 90)) {
+                $ways[(int) round(abs($turn) / 90) % 2][] = $turn;
+            }
+        }
+
+        return [] === $ways[0] || [] === $ways[1]
+            ? []
+            : [new self($this->gaps, $ways[0]), new self($this->gaps, $ways[1])];
     }
 
     /**

@@ -16,21 +16,31 @@ final readonly class NestStock
     /** How far down it reaches, µm. */
     public int $length;
 
-    /** @param Box|null $reach what the machine can cut of it; all of it where left out */
+    /**
+     * @param Box|null $reach  what the machine can cut of it; all of it where left out
+     * @param bool     $onRoll whether what is not used stays on its roll, however short
+     */
     public function __construct(
         public string $id,
         public Region $outline,
         public int $count = 1,
         public ?Box $reach = null,
+        public bool $onRoll = false,
     ) {
         $this->area = $outline->area();
         $this->length = $outline->box()->bottom;
     }
 
     /** @param int $width µm @param int $height µm */
-    public static function sheet(string $id, int $width, int $height, int $count = 1, ?Box $reach = null): self
-    {
-        return new self($id, Box::sized($width, $height)->region(), $count, $reach);
+    public static function sheet(
+        string $id,
+        int $width,
+        int $height,
+        int $count = 1,
+        ?Box $reach = null,
+        bool $onRoll = false,
+    ): self {
+        return new self($id, Box::sized($width, $height)->region(), $count, $reach, $onRoll);
     }
 
     /**
