@@ -71,11 +71,14 @@ enum Rule: string
     case TapeMargin = 'tape-margin';
     case TapeWidth = 'tape-width';
     case TapeOverlap = 'tape-overlap';
+    case Hinge = 'hinge';
+    case HingeOver = 'hinge-over';
     case ClearTapeUpTo = 'clear-tape-up-to';
     case ReadJust = 'read-just';
     case VehicleLetter = 'vehicle-letter';
     case VehicleOverAll = 'vehicle-over-all';
     case WeedBoxAway = 'weed-box-away';
+    case RecutShare = 'recut-share';
     case JoinPart = 'join-part';
     case BenchMinute = 'bench-minute';
     case OddRemnantAway = 'odd-remnant-away';
@@ -154,6 +157,8 @@ enum Rule: string
             self::TapeMargin => [8, 0, 60, 'mm', 'Tape beyond the art', 'To hold it by.', 10],
             self::TapeWidth => [300, 20, 2000, 'mm', 'Widest roll of transfer tape', 'Wider than the roll it is laid in strips.', 10],
             self::TapeOverlap => [12, 0, 100, 'mm', 'Strips of tape overlap by', 'So that the decal lifts in one piece.', 10],
+            self::Hinge => [60, 0, 200, 'mm', 'Hinge: more tape at the top of large and vehicle work', 'To swing the decal up and back down on the same spot, and for the hands.', 10],
+            self::HingeOver => [300, 0, 5000, 'mm', 'Large work, that takes a hinge, has a side over', 'Smaller decals are laid by hand.', 10],
             self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
             self::ReadJust => [8, 1, 40, 'm', 'Read only just: distance for 25 mm of letter height', 'Beyond it letters run together.', 4],
             self::VehicleLetter => [13, 0, 200, 'mm', 'Smallest letter on the back of a vehicle', 'It is read while moving.', 4],
@@ -161,6 +166,7 @@ enum Rule: string
             self::VehicleFirst => [150, 50, 2000, 'mm', 'First size of a vehicle decal, over all', 'From 127 to 152 mm is what people put on a car; larger when they ask for it.', 3],
             self::VehicleOverAll => [127, 0, 1000, 'mm', 'Smallest decal on the back of a vehicle, over all', 'From the car behind less is not seen.', 4],
             self::WeedBoxAway => [1.5, 0.5, 20, 'mm', 'A weed box stands off the decal by', 'Half the gap inside an order, so that two boxes do not meet.', 7],
+            self::RecutShare => [4, 0, 50, '%', 'Film that is cut again', 'Some letter comes up with the surround.', 16],
             self::JoinPart => [2, 0, 60, 'min', 'Each part more of a decal cut in parts', 'Laid over a full-size paper guide and taped together.', 7],
             self::BenchMinute => [0.5, 0, 20, 'a minute', 'What a minute at the cutter or the bench costs', 'To weigh film against work.', 7],
             self::OddRemnantAway => [3, 0, 30, 'mm', 'Film beside a cut piece that is spoiled with it', 'The hook and the scissors want room.', 7],

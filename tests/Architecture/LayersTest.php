@@ -84,6 +84,7 @@ final class LayersTest extends TestCase
         'src/Shop/Settings/ShopRules.php',
         'src/Console/FitCommand.php',
         'src/Console/RankCommand.php',
+        'src/Console/TapeCommand.php',
         'src/Console/WeedCommand.php',
     ];
 

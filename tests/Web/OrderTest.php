@@ -4,6 +4,16 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
+use Yelbo\Shop\Bench\Materials;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Shop\Stock\Supply;
+use Yelbo\Trade\Film\Film;
+
 final class OrderTest extends WebCase
 {
     protected function setUp(): void
@@ -102,6 +112,56 @@ final class OrderTest extends WebCase
         self::assertNull($bare['fit']);
         $undrawable = $this->ask('POST', '/api/answers', $this->typed(words: 'Ж🙂'));
         self::assertStringContainsString('🙂', implode(' ', array_column($undrawable['wrong'], 'says')));
+    }
+
+    /** Film, tape and blanks for the whole order, and off the shelf when they are used. */
+    public function testEnoughIsToldAtAskAndBookedWhenUsed(): void
+    {
+        $tape = new Supply(Supply::TAPE, 'Clear, medium tack', 300_000, 2000, 'rack');
+        $tin = new Supply(Supply::BLANK, 'Seed tin', null, 3, 'B1');
+        $this->get(Stockroom::class)->keep($tape);
+        $this->get(Stockroom::class)->keep($tin);
+        $typed = [
+            'customer' => 'Osric Tamblyn',
+            'words' => 'Kestrel',
+            'object' => 'Seed tin',
+            'width' => '180mm',
+            'height' => '90mm',
+            'film' => (string) $this->navy->id(),
+            'quantity' => '2',
+            'neededOn' => '2026-12-05',
+            'blank' => (string) $tin->id(),
+        ];
+        $enough = $this->ask('POST', '/api/answers', $typed)['enough'];
+        self::assertGreaterThan(0, $enough['film']);
+        self::assertSame(['Seed tin', 2.0, 3.0, true], array_values(array_diff_key($enough['blank'], ['unit' => 0])));
+        self::assertTrue($enough['tape']['isEnough']);
+        $many = $this->ask('POST', '/api/answers', [...$typed, 'quantity' => '60'])['enough'];
+        self::assertFalse($many['blank']['isEnough']);
+        self::assertFalse($many['tape']['isEnough']);
+        self::assertEqualsWithDelta(30 * $enough['tape']['needed'], $many['tape']['needed'], 0.3);
+        self::assertGreaterThan(20 * $enough['film'], $many['film']);
+        $glitter = new FilmOnShelf(Film::Glitter, 'copper', '#b87333');
+        $this->records->persist($glitter);
+        $this->records->flush();
+        $none = $this->ask('POST', '/api/answers', [...$typed, 'film' => (string) $glitter->id()])['enough'];
+        self::assertSame([null, 'strong clear tape'], [$none['tape'], $none['tapeKind']]);
+        self::assertGreaterThan(0, $none['buy'], 'there is no such film on the shelf');
+
+        $docket = $this->get(TakeOrder::class)->begin(Answers::fromKept($typed), true);
+        $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+            'proof' => true,
+        ]);
+        $docket = $this->get(Dockets::class)->numbered($docket->number());
+        $this->approve($docket, 1, 'Osric');
+        $piece = $docket->pieces()[0];
+        $this->get(Materials::class)->book($piece);
+        self::assertSame(2, $this->get(Shelf::class)->supply($tin->id())->amount());
+        $left = $this->get(Shelf::class)->supply($tape->id())->amount();
+        self::assertEqualsWithDelta($piece->size()->height->toMillimetres() + 16, 2000 - $left, 1, 'off a wide roll');
     }
 
     public function testBadSizesAtSizeAreSaidAtTheirField(): void

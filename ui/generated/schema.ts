@@ -1802,6 +1802,11 @@ export interface components {
              */
             allowance?: string;
             /**
+             * @description The number of the blank it goes on, where the shop sells that too.
+             * @default
+             */
+            blank?: string;
+            /**
              * @description Yes where it goes into the dishwasher.
              * @default
              */
@@ -1839,6 +1844,8 @@ export interface components {
             life: string | null;
             /** @description Films for this surface and use, the best first. */
             advice: components["schemas"]["FilmAdviceView"][];
+            /** @description Whether there is enough on the shelf. */
+            enough: components["schemas"]["EnoughView"] | null;
             /** @description How many names the roster holds. */
             names: number;
         };
@@ -2279,6 +2286,23 @@ export interface components {
             top: components["schemas"]["LengthView"];
             /** @description How much larger than in the middle, per cent. */
             more: number;
+        };
+        /** @description Whether there is enough on the shelf for an order. */
+        EnoughView: {
+            /** @description Film it will take, about, m². */
+            film: number;
+            /** @description More or less, per cent. */
+            doubt: number;
+            /** @description Of that film on the shelf, m². */
+            shelf: number;
+            /** @description Film to buy, m²; 0 where there is enough. */
+            buy: number;
+            /** @description What kind of tape it takes. */
+            tapeKind: string;
+            /** @description The tape it takes; none where there is none of that kind. */
+            tape: components["schemas"]["SupplyNeedView"] | null;
+            /** @description What it goes on, where the shop sells that too. */
+            blank: components["schemas"]["SupplyNeedView"] | null;
         };
         /** @description A cutting face; its thinnest stroke as a share of the letter height. */
         FaceView: {
@@ -3485,7 +3509,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "clear-tape-up-to" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -3807,6 +3831,19 @@ export interface components {
             supplies: components["schemas"]["SupplyView"][];
             /** @description Films with less on the shelf than is wanted. */
             low: number[];
+        };
+        /** @description What is needed of a tape or a blank, and what there is. */
+        SupplyNeedView: {
+            /** @description As people call it. */
+            name: string;
+            /** @description Metres of tape, or how many blanks. */
+            needed: number;
+            /** @description What there is, likewise. */
+            shelf: number;
+            /** @description M of tape, none of blanks. */
+            unit: string;
+            /** @description Whether that is enough. */
+            isEnough: boolean;
         };
         /** @description A tape or a blank. */
         SupplyView: {

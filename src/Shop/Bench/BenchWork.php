@@ -35,6 +35,7 @@ final readonly class BenchWork
         private Book $book,
         private ClockInterface $clock,
         private ShopRules $rules,
+        private Materials $materials,
     ) {
     }
 
@@ -127,6 +128,9 @@ final readonly class BenchWork
                 $piece->spoil(trim($reason), $now);
             } else {
                 $piece->move($move, $now);
+            }
+            if (\in_array($move, [PieceMove::Applied, PieceMove::Packed], true)) {
+                $this->materials->book($piece);
             }
             if (PieceMove::Applied === $move) {
                 $piece->restUntil((new Promise($this->rules->current()))->restedAt($now));

@@ -47,6 +47,7 @@ final readonly class Answers
      * @param string $side inside where it is stuck inside a window and read from outside
      * @param string $lip none where nobody drinks from it, whatever it is called
      * @param string $allowance how much room to the edge: close, usual, airy, or edge for none
+     * @param string $blank the number of the blank it goes on, where the shop sells that too
      * @param string $dishwasher yes where it goes into the dishwasher
      */
     public function __construct(
@@ -83,6 +84,7 @@ final readonly class Answers
         public string $side = 'outside',
         public string $lip = '',
         public string $allowance = 'usual',
+        public string $blank = '',
         public string $dishwasher = '',
         public array $keepOuts = [],
     ) {

@@ -38,6 +38,7 @@ final readonly class Counter
         private DesignDrawer $drawer,
         private DesignCheck $check,
         private Lateness $lateness,
+        private EnoughFor $enough,
         private ShopRules $rules,
     ) {
     }
@@ -98,8 +99,27 @@ final readonly class Counter
             $this->lateness->isInTime($answers->neededOn),
             $film?->life($this->rules->current()),
             $this->advice($answers, $use),
+            $this->enough($answers, $drawn, $object, $film, $use),
             $names,
         );
+    }
+
+    private function enough(
+        Answers $answers,
+        ?DrawnDesign $drawn,
+        ?MeasuredObject $object,
+        ?FilmOnShelf $film,
+        Usage $use,
+    ): ?Enough {
+        if (null === $drawn || null === $object || null === $film) {
+            return null;
+        }
+        try {
+            return $this->enough->order($answers, $drawn, $object, $film, $use);
+        } catch (Refused) {
+            // The name is named among what is wrong, or will be.
+            return null;
+        }
     }
 
     /** @return list<array{Advice, list<FilmOnShelf>}> */

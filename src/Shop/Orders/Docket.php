@@ -306,6 +306,12 @@ class Docket implements Versioned
         return Journey::station($this->state, array_map(static fn (Piece $piece) => $piece->state(), $this->pieces()));
     }
 
+    /** The number of the blank it goes on, where the shop sells that too; 0 where it does not. */
+    public function blank(): int
+    {
+        return (int) Answers::fromKept($this->answers)->blank;
+    }
+
     /** @param array<string, mixed> $answers as they were typed */
     public function keepAnswers(array $answers): void
     {

@@ -24,6 +24,8 @@ final readonly class Heard
      * @param string|null                                  $life    for how long the film is good
      * @param list<array{Advice, list<FilmOnShelf>}>       $advice films for this surface and use, the best first, those
      *     the shop keeps
+     * @param Enough|null                                  $enough whether there is enough on the shelf; none where that
+     *     cannot be told yet
      * @param int                                          $names   how many names the roster holds
      */
     public function __construct(
@@ -37,6 +39,7 @@ final readonly class Heard
         public ?bool $inTime,
         public ?string $life,
         public array $advice,
+        public ?Enough $enough,
         public int $names,
     ) {
     }

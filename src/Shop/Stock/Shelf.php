@@ -160,6 +160,14 @@ final readonly class Shelf
         return $this->records->find(Supply::class, $id) ?? throw new NotFound('There is no such tape or blank.');
     }
 
+    /** What is sold with decals on it, by its number; none where there is no such. */
+    public function blank(int $id): ?Supply
+    {
+        $supply = $id > 0 ? $this->records->find(Supply::class, $id) : null;
+
+        return Supply::BLANK === $supply?->kind() ? $supply : null;
+    }
+
     /** Film of a kind on the shelf, mm². */
     public function amount(FilmOnShelf $film): float
     {

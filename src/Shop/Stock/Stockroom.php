@@ -211,6 +211,18 @@ final readonly class Stockroom
         $this->supply($supply, Movement::USED, -$amount, $reason);
     }
 
+    /** What work took of a supply: so much, or all there is where the shelf has less. */
+    public function takeOff(Supply $supply, int $amount, string $reason): void
+    {
+        $this->records->wrapInTransaction(function () use ($supply, $amount, $reason): void {
+            $this->records->refresh($supply, LockMode::PESSIMISTIC_WRITE);
+            $taken = min($amount, $supply->amount());
+            if ($taken > 0) {
+                $this->supply($supply, Movement::USED, -$taken, $reason);
+            }
+        });
+    }
+
     /** How a tape or a blank came to be kept: its first amount is received. */
     public function keep(Supply $supply): void
     {

@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Stock;
 
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Records\Versioned;
+use Yelbo\Trade\Bench\TapeKind;
 
 /** What is not film: transfer tape by its kind and width, and blanks the shop sells with its decals. */
 #[ORM\Entity]
@@ -73,6 +74,12 @@ class Supply implements Versioned
     public function kind(): string
     {
         return $this->kind;
+    }
+
+    /** Which tape it is, by its name: strong, of paper, or clear; none of what is no tape. */
+    public function tape(): ?TapeKind
+    {
+        return self::TAPE === $this->kind ? TapeKind::named($this->name) : null;
     }
 
     /** What people call it. */

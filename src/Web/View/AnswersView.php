@@ -19,6 +19,7 @@ final readonly class AnswersView
      * @param bool|null            $inTime  whether that is soon enough; none where the day is not known
      * @param string|null          $life    for how long the film is good
      * @param list<FilmAdviceView> $advice  films for this surface and use, the best first
+     * @param EnoughView|null      $enough  whether there is enough on the shelf
      * @param int                  $names   how many names the roster holds
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class AnswersView
         public ?bool $inTime,
         public ?string $life,
         public array $advice,
+        public ?EnoughView $enough,
         public int $names,
     ) {
     }
@@ -57,6 +59,7 @@ final readonly class AnswersView
                 ),
                 $heard->advice,
             ),
+            null === $heard->enough ? null : EnoughView::from($heard->enough),
             $heard->names,
         );
     }

@@ -217,7 +217,13 @@ function Form({ docket }: { docket: Docket | null }) {
             />
           </div>
           <ObjectFields answers={answers} set={change} wrong={wrong} />
-          <OrderFields answers={answers} change={change} wrong={wrong} films={films.data?.films ?? []} />
+          <OrderFields
+            answers={answers}
+            change={change}
+            wrong={wrong}
+            films={films.data?.films ?? []}
+            blanks={films.data?.supplies.filter((one) => one.kind === 'blank') ?? []}
+          />
         </div>
       </form>
       {listing && (

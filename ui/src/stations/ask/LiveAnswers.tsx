@@ -55,6 +55,7 @@ export function LiveAnswers({
           </p>
         )}
       </Section>
+      {answers?.enough && <Enough enough={answers.enough} />}
       <Section title="Film">
         <p>{film ? `${film.name}. ${answers?.life ?? ''}` : <span className="text-ink2">Not chosen yet.</span>}</p>
         {answers?.warning && (
@@ -65,6 +66,63 @@ export function LiveAnswers({
         {answers && <Advice advice={answers.advice} onFilm={onFilm} />}
       </Section>
     </Scroll>
+  );
+}
+
+/** What it takes of film, tape and blanks, against what is on the shelf. */
+function Enough({ enough }: { enough: NonNullable<Schemas['AnswersView']['enough']> }) {
+  const rows: [string, string, string, string | null][] = [
+    [
+      'film',
+      `${enough.film} m² ± ${enough.doubt} %`,
+      `${enough.shelf} m²`,
+      enough.buy > 0 ? `buy ${enough.buy} m²` : null,
+    ],
+    enough.tape
+      ? [
+          enough.tape.name,
+          `${enough.tape.needed} ${enough.tape.unit}`,
+          `${enough.tape.shelf} ${enough.tape.unit}`,
+          enough.tape.isEnough ? null : 'not enough',
+        ]
+      : [enough.tapeKind, '', 'none', 'buy some'],
+    ...(enough.blank
+      ? ([
+          [
+            enough.blank.name,
+            String(enough.blank.needed),
+            String(enough.blank.shelf),
+            enough.blank.isEnough ? null : `buy ${enough.blank.needed - enough.blank.shelf}`,
+          ],
+        ] as [string, string, string, string | null][])
+      : []),
+  ];
+  return (
+    <Section title="Enough?" signal={rows.some(([, , , short]) => short !== null)}>
+      <table className="w-full text-note">
+        <thead>
+          <tr className="text-left text-sm text-ink2">
+            <th className="font-normal">&nbsp;</th>
+            <th className="font-normal">takes</th>
+            <th className="font-normal">on the shelf</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(([name, takes, shelf, short]) => (
+            <tr key={name} className="border-t border-rule align-top">
+              <th scope="row" className="py-1 pr-2 text-left font-normal">
+                {name}
+              </th>
+              <td className="py-1 pr-2 whitespace-nowrap">{takes}</td>
+              <td className="py-1">
+                <span className="whitespace-nowrap">{shelf}</span>
+                {short && <b className="block font-medium text-signal-ink">{short}</b>}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </Section>
   );
 }
 

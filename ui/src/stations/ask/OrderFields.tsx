@@ -1,4 +1,4 @@
-import type { Answers, FilmShown } from '../../api/client';
+import type { Answers, FilmShown, Supply } from '../../api/client';
 import { useVocabulary } from '../../api/vocabulary';
 import { Choice } from '../../parts/choice';
 import { SelectField, TextField } from '../../parts/fields';
@@ -9,11 +9,13 @@ export function OrderFields({
   change,
   wrong,
   films,
+  blanks,
 }: {
   answers: Answers;
   change: (part: Partial<Answers>) => void;
   wrong: (field: string) => string | undefined;
   films: FilmShown[];
+  blanks: Supply[];
 }) {
   const words = useVocabulary();
   return (
@@ -84,6 +86,19 @@ export function OrderFields({
       <div className="col-span-3">
         <TextField label="Note" value={answers.note} onChange={(note) => change({ note })} says={wrong('note')} />
       </div>
+      {blanks.length > 0 && (
+        <div className="col-span-3">
+          <SelectField
+            label="On a blank of the shop’s"
+            value={answers.blank}
+            onChange={(blank) => change({ blank })}
+            options={[
+              { value: '', label: 'No, the customer brings it' },
+              ...blanks.map((blank) => ({ value: String(blank.id), label: blank.name })),
+            ]}
+          />
+        </div>
+      )}
     </>
   );
 }

@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Stock;
+
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\TapeChoice;
+use Yelbo\Trade\Bench\TapeKind;
+use Yelbo\Trade\Bench\TapeRoll;
+use Yelbo\Trade\Bench\Taping;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Refused;
+
+/** The shop's rolls of tape, and which of them lifts a decal. */
+final readonly class TapeOnShelf
+{
+    public function __construct(private Shelf $shelf, private ShopRules $rules)
+    {
+    }
+
+    /** The kind of tape a decal takes. */
+    public function choice(Size $art, Film $film, Usage $use, ?Material $on): TapeChoice
+    {
+        $longer = max($art->width->micrometres, $art->height->micrometres);
+
+        return TapeChoice::for($longer, $film, $use, $on, false, $this->rules->current());
+    }
+
+    /** @return list<Supply> rolls there is something on */
+    public function rolls(): array
+    {
+        return array_values(
+            array_filter(
+                $this->shelf->supplies(),
+                static fn (Supply $supply): bool => null !== $supply->tape() && $supply->amount() > 0,
+            ),
+        );
+    }
+
+    /**
+     * @param list<Supply> $supplies as `rolls()` gives them
+     *
+     * @return array{Supply, int}|null the roll, and how much comes off it in µm; none where no roll fits
+     */
+    public function lifts(Size $art, TapeChoice $choice, Usage $use, array $supplies): ?array
+    {
+        $rolls = [];
+        foreach ($supplies as $supply) {
+            $rolls[] = new TapeRoll($supply->tape() ?? TapeKind::Clear, $supply->width() ?? 0);
+        }
+        try {
+            $taping = Taping::of($art, $choice, $use, $rolls, $this->rules->current());
+        } catch (Refused) {
+            return null;
+        }
+        foreach ($supplies as $supply) {
+            if ($supply->tape() === $taping->roll->kind && $supply->width() === $taping->roll->width) {
+                return [$supply, $taping->length()];
+            }
+        }
+
+        return null;
+    }
+}
