@@ -235,6 +235,7 @@ enum Rule: string
             8 => 'The knife',
             9 => 'Weeding',
             10 => 'Tape',
+            16 => 'What pieces take',
             default => 'Waits',
         };
     }

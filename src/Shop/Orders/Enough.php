@@ -31,9 +31,32 @@ final readonly class Enough
     ) {
     }
 
-    /** mm² of film that have to be bought, to be on the safe side. */
+    /** m² of film that have to be bought, to be on the safe side. */
     public function toBuy(): float
     {
-        return max(0.0, $this->film * (1 + $this->doubt) - $this->shelf);
+        return self::squareMetres(max(0.0, $this->film * (1 + $this->doubt) - $this->shelf));
+    }
+
+    /** m² of film it will take, about. */
+    public function filmNeeded(): float
+    {
+        return self::squareMetres($this->film);
+    }
+
+    /** Per cent, more or less. */
+    public function doubtInPerCent(): int
+    {
+        return (int) round(100 * $this->doubt);
+    }
+
+    /** m² of that film on the shelf. */
+    public function onShelf(): float
+    {
+        return self::squareMetres($this->shelf);
+    }
+
+    private static function squareMetres(float $squareMillimetres): float
+    {
+        return round($squareMillimetres / 1e6, 3);
     }
 }

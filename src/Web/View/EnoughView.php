@@ -32,10 +32,10 @@ final readonly class EnoughView
     public static function from(Enough $enough): self
     {
         return new self(
-            round($enough->film / 1e6, 3),
-            (int) round(100 * $enough->doubt),
-            round($enough->shelf / 1e6, 3),
-            round($enough->toBuy() / 1e6, 3),
+            $enough->filmNeeded(),
+            $enough->doubtInPerCent(),
+            $enough->onShelf(),
+            $enough->toBuy(),
             $enough->tapeKind,
             null === $enough->tape ? null : SupplyNeedView::from($enough->tape, $enough->tapeNeeded),
             null === $enough->blank ? null : SupplyNeedView::from($enough->blank, $enough->blanks),
