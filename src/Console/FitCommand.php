@@ -142,7 +142,8 @@ final class FitCommand extends TradeCommand
 
             return [
                 'code' => $snag->code,
-                'severity' => $snag->severity,
+                // What the bench should only know has no severity of its own here.
+                'severity' => Snag::NOTE === $snag->severity ? Snag::WARN : $snag->severity,
                 'limit' => Reading::mm($snag->limit),
                 'found' => Reading::mm($snag->found),
                 'at' => ['x' => Reading::mm($at[0] + $fitted->at[0]), 'y' => Reading::mm($at[1] + $fitted->at[1])],

@@ -715,6 +715,24 @@ final class SizeTest extends WebCase
         self::assertNotSame('', $kept['keepOuts']);
     }
 
+    /** Lies flat, with snips, too large: the first two are offered with their sizes, and hold. */
+    public function testOnABallThreeSizesAreOffered(): void
+    {
+        $docket = $this->order(['surface' => 'ball', 'diameter' => '100mm', 'words' => 'HW']);
+        $typed = ['docket' => $docket->number(), 'words' => 'HW', 'face' => 'alfa-slab'];
+        $first = $this->ask('POST', '/api/fit', $typed);
+        $check = fn (string $height): array => $this->ask('POST', '/api/check', [...$typed, 'capHeight' => $height]);
+        $sizes = $check('')['onBall'];
+        self::assertSame($first['capHeight']['mm'], $sizes['flat']['mm'], 'the first size lies flat');
+        self::assertGreaterThan(1.2 * $sizes['flat']['mm'], $sizes['snips']['mm']);
+        $strain = static fn (array $of): array => array_column($of['snags'], 'severity', 'code');
+        self::assertArrayNotHasKey('ball-strain', $strain($check("{$sizes['flat']['mm']}mm")));
+        self::assertSame('warn', $strain($check("{$sizes['snips']['mm']}mm"))['ball-strain']);
+        self::assertSame('stop', $strain($check(1.02 * $sizes['snips']['mm'].'mm'))['ball-strain']);
+        $flat = $this->order(['surface' => 'rectangle', 'width' => '100mm', 'height' => '50mm']);
+        self::assertNull($this->ask('POST', '/api/check', [...$typed, 'docket' => $flat->number()])['onBall']);
+    }
+
     public function testAVehicleStartsAtWhatPeoplePutOnACar(): void
     {
         $docket = $this->order(['surface' => 'panel', 'width' => '900mm', 'height' => '400mm', 'useOf' => 'vehicle']);

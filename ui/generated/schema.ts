@@ -2055,6 +2055,8 @@ export interface components {
             weeding: number;
             /** @description A larger place off the middle, where there is one worth the name. */
             elsewhere: components["schemas"]["ElsewhereView"] | null;
+            /** @description How large letters may be, where the object is a ball. */
+            onBall: components["schemas"]["OnBallView"] | null;
         };
         /** @description Something that can be chosen, and what it is called. */
         ChoiceView: {
@@ -3020,6 +3022,13 @@ export interface components {
             panes: number;
             /** @description What the object is made of. */
             material: string | null;
+        };
+        /** @description How large letters may be on a ball. */
+        OnBallView: {
+            /** @description The largest letters of which each part lies flat. */
+            flat: components["schemas"]["LengthView"];
+            /** @description The largest with snips between the letters; larger ones have to be split. */
+            snips: components["schemas"]["LengthView"];
         };
         /** @description Answers to begin an order with, and whether to take it. */
         OrderRequest: {

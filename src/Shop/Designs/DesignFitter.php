@@ -25,6 +25,7 @@ use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Object\Taper;
@@ -133,6 +134,29 @@ final readonly class DesignFitter
         return $found->capHeight > self::WORTH * $middle->largest
             ? new LargerPlace($found->capHeight, $found->at[0], $found->at[1], $found->moreThan($middle))
             : null;
+    }
+
+    /**
+     * How large letters may be where the object is a ball.
+     *
+     * @param list<string> $lines
+     *
+     * @return OnBall|null none where it is no ball
+     *
+     * @throws Refused where the object leaves no room, or the words cannot be set
+     */
+    public function onBall(MeasuredObject $object, array $lines, Design $design): ?OnBall
+    {
+        if (Kind::Ball !== $object->kind()) {
+            return null;
+        }
+        $surface = $object->kept($this->rules->current());
+        $words = $this->words($lines, $design);
+        $upTo = fn (float $strain): int => $this->fitting()
+            ->fit($surface, $words, null, $design->offsets(), at: $design->at(), strain: $strain)
+            ->largest;
+
+        return new OnBall($upTo(Ball::FLAT), $upTo(Ball::SNIPS));
     }
 
     /**

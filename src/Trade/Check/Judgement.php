@@ -201,7 +201,7 @@ final readonly class Judgement
             $droop = Length::micrometres($fitted->droop)->inMetric();
             $snags[] = new Snag(
                 'droop',
-                Snag::WARN,
+                $fitted->bent ? Snag::NOTE : Snag::WARN,
                 Development::SHOWS,
                 $fitted->droop,
                 null,
@@ -220,7 +220,7 @@ final readonly class Judgement
         }
         if (null !== $fitted->strain && $fitted->strain > Ball::FLAT + self::STRAIN_GRACE) {
             $percent = round(100 * $fitted->strain, 1);
-            $stop = $fitted->strain > Ball::SNIPS;
+            $stop = $fitted->strain > Ball::SNIPS + self::STRAIN_GRACE;
             $snags[] = new Snag(
                 'ball-strain',
                 $stop ? Snag::STOP : Snag::WARN,

@@ -57,6 +57,7 @@ final readonly class Fitting
      * @param int|null             $clearance µm; by the shop's rule where it is left out
      * @param array{int, int}|null $at        left and top where the art is wanted; the middle where left out
      * @param bool                 $centred   its middle on the object's; else the largest anywhere
+     * @param float                $strain    of a ball: how much the edge of a part may have to shrink
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
      */
@@ -68,9 +69,11 @@ final readonly class Fitting
         ?int $clearance = null,
         ?array $at = null,
         bool $centred = true,
+        float $strain = Ball::FLAT,
     ): Fitted {
         $shares = $this->typesetter->shares($words);
-        $fitted = $this->exactly($surface, $words, $capHeight, $offset, $clearance, $at, $centred)->ofLines($shares);
+        $fitted = $this->exactly($surface, $words, $capHeight, $offset, $clearance, $at, $centred, $strain)
+            ->ofLines($shares);
         $told = intdiv($fitted->largest, $this->step) * $this->step;
         if ($told === $fitted->largest || $told < Typesetter::SMALLEST) {
             return $fitted;
@@ -78,7 +81,7 @@ final readonly class Fitting
 
         return (
             null === $capHeight
-                ? $this->exactly($surface, $words, $told, $offset, $clearance, $at, $centred)->ofLines($shares)
+                ? $this->exactly($surface, $words, $told, $offset, $clearance, $at, $centred, $strain)->ofLines($shares)
                 : $fitted
         )->upTo($told);
     }
@@ -95,6 +98,7 @@ final readonly class Fitting
         ?int $clearance,
         ?array $at,
         bool $centred,
+        float $strain,
     ): Fitted {
         $room = $surface->safe($clearance ?? $surface->clearance($this->rules));
         $safe = $room->region();
@@ -128,7 +132,7 @@ final readonly class Fitting
                 (int) round($droop),
             );
         } elseif ($base instanceof Ball) {
-            $most = $this->lyingFlat($base, $words, $flat, $offset);
+            $most = $this->lyingFlat($base, $words, $flat, $offset, $strain);
             if (null === $capHeight && $most < $flat->capHeight) {
                 $flat = $this->flat($middle, $room, $inner, $words, $most, $offset, $at, $ring);
             }
@@ -194,13 +198,18 @@ final readonly class Fitting
     }
 
     /**
-     * The largest letter height at which each part of the decal lies flat on a ball, µm.
+     * The largest letter height at which no part of the decal is strained more on a ball, µm.
      *
      * @param int|list<int>|null $offset
      */
-    private function lyingFlat(Ball $ball, Words $words, Fitted $fitted, int|array|null $offset): int
-    {
-        $allowed = $ball->reach(Ball::FLAT);
+    private function lyingFlat(
+        Ball $ball,
+        Words $words,
+        Fitted $fitted,
+        int|array|null $offset,
+        float $strain,
+    ): int {
+        $allowed = $ball->reach($strain);
         $rim = max([0, ...(array) $offset]);
         $chosen = $fitted->capHeight;
         $reach = self::reach(self::outermost($fitted->artwork));

@@ -35,6 +35,7 @@ use Yelbo\Web\View\CuresView;
 use Yelbo\Web\View\ElsewhereView;
 use Yelbo\Web\View\FitView;
 use Yelbo\Web\View\LengthView;
+use Yelbo\Web\View\OnBallView;
 use Yelbo\Web\View\PlacedView;
 use Yelbo\Web\View\SamplesView;
 use Yelbo\Web\View\SampleView;
@@ -113,6 +114,7 @@ final readonly class FitController
         $fitted = $this->atItsField(fn () => $this->fitter->fit($docket->object(), $decal->lines, $decal->design));
         $spelling = null === $fitted->words->art ? $this->check->spelling($docket->asked(), $decal->lines) : [];
         $elsewhere = $this->fitter->elsewhere($docket->object(), $decal->lines, $decal->design);
+        $onBall = $this->fitter->onBall($docket->object(), $decal->lines, $decal->design);
 
         return CheckView::from(
             $this->check->groups($fitted, $docket->object(), $decal->film->grade(), $decal->use, $decal->film),
@@ -120,6 +122,7 @@ final readonly class FitController
             $spelling,
             $this->check->weeding($fitted, $decal->design, $decal->film->grade()),
             null === $elsewhere ? null : ElsewhereView::from($elsewhere),
+            null === $onBall ? null : OnBallView::from($onBall),
         );
     }
 

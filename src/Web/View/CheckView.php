@@ -16,6 +16,7 @@ final readonly class CheckView
      * @param list<SnagGroupView> $snags what the check found, worst first
      * @param list<string>        $spelling what looks misspelled, sentences
      * @param float $weeding how long weeding takes, minutes
+     * @param OnBallView|null $onBall how large letters may be, where the object is a ball
      * @param ElsewhereView|null $elsewhere a larger place off the middle, where there is one worth the name
      */
     public function __construct(
@@ -23,6 +24,7 @@ final readonly class CheckView
         public array $spelling,
         public float $weeding,
         public ?ElsewhereView $elsewhere,
+        public ?OnBallView $onBall,
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class CheckView
         array $spelling,
         float $weeding,
         ?ElsewhereView $elsewhere = null,
+        ?OnBallView $onBall = null,
     ): self {
         return new self(
             array_map(
@@ -49,6 +52,7 @@ final readonly class CheckView
             $spelling,
             $weeding,
             $elsewhere,
+            $onBall,
         );
     }
 }

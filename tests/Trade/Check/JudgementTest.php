@@ -87,7 +87,7 @@ final class JudgementTest extends TestCase
         $bent = $this->fit($bucket, 'Tideway');
         self::assertTrue($bent->bent);
         $snag = $this->snag('droop', $bent);
-        self::assertSame([Snag::WARN, 'place-on-the-arc'], [$snag?->severity, $snag?->cures[0]['do'] ?? null]);
+        self::assertSame([Snag::NOTE, 'place-on-the-arc'], [$snag?->severity, $snag?->cures[0]['do'] ?? null]);
         self::assertSame($bent->droop, $snag?->found);
         $short = $this->fit($bucket, 'Ada', 5_000);
         self::assertFalse($short->bent, 'a short word is as good as straight');

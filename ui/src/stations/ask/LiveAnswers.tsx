@@ -104,7 +104,7 @@ function Enough({ enough }: { enough: NonNullable<Schemas['AnswersView']['enough
           <tr className="text-left text-sm text-ink2">
             <th className="font-normal">&nbsp;</th>
             <th className="font-normal">takes</th>
-            <th className="font-normal">on the shelf</th>
+            <th className="font-normal">there is</th>
           </tr>
         </thead>
         <tbody>

@@ -14,6 +14,7 @@ export function PlacePanel({
   units,
   fit,
   elsewhere,
+  onBall,
   change,
 }: {
   docket: number;
@@ -21,6 +22,7 @@ export function PlacePanel({
   units: Units;
   fit: Fit | undefined;
   elsewhere: Schemas['ElsewhereView'] | null | undefined;
+  onBall: Schemas['OnBallView'] | null | undefined;
   change: (part: Partial<Drawing>) => void;
 }) {
   const shown = useShown();
@@ -76,6 +78,19 @@ export function PlacePanel({
         >
           Off the middle it could be {elsewhere.more} % larger: letters of {shown.one(elsewhere.capHeight)}
         </Move>
+      )}
+      {onBall && (
+        <div className="mb-3 flex flex-col gap-2">
+          <Move className="text-left" onClick={() => change({ capHeight: `${onBall.flat.mm}mm` })}>
+            Lies flat: letters up to {shown.one(onBall.flat)}
+          </Move>
+          {onBall.snips.mm > onBall.flat.mm && (
+            <Move className="text-left" onClick={() => change({ capHeight: `${onBall.snips.mm}mm` })}>
+              With snips between the letters: up to {shown.one(onBall.snips)}
+            </Move>
+          )}
+          <p className="text-sm text-ink2">Larger ones crease on this ball: split the decal.</p>
+        </div>
       )}
       <div className="mb-3 grid grid-cols-2 gap-3">
         {sized('width', 'Width over all', fit.size.width)}

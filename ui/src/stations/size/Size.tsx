@@ -255,6 +255,7 @@ function Desk({ docket }: { docket: Docket }) {
                 units={units}
                 fit={drawn}
                 elsewhere={check?.elsewhere}
+                onBall={check?.onBall}
                 change={change}
               />
             </Tabs.Content>
