@@ -14,6 +14,8 @@ enum Rule: string
     case DiscClearance = 'disc-clearance';
     case BandClearance = 'band-clearance';
     case AiryClearance = 'airy-clearance';
+    case TrimGap = 'trim-gap';
+    case HangsOver = 'hangs-over';
     case LeastClearance = 'least-clearance';
     case Seen = 'seen';
     case VehicleFirst = 'vehicle-first';
@@ -102,6 +104,8 @@ enum Rule: string
             self::DiscClearance => [6, 0, 40, '%', 'Clearance on round and oval things', 'A round edge shows an uneven rim sooner.', 3],
             self::BandClearance => [20, 0, 60, '%', 'Clearance to the outer edge of a band, of its width', 'Letters on a band stand in some seven tenths of it.', 4],
             self::AiryClearance => [2, 1, 5, '×', 'Airy: the usual clearance times', 'About a tenth of the shorter side.', 3],
+            self::TrimGap => [1.5, 0.2, 20, 'mm', 'Trim gap of film that covers a pane', 'So that no edge stands against the frame and lifts.', 3],
+            self::HangsOver => [5, 0.5, 60, 'mm', 'Film that covers a pane hangs over by', 'It is trimmed at the edge when it is on.', 3],
             self::LeastClearance => [3, 0, 50, 'mm', 'Clearance at the least', 'Hands place a decal to about a millimetre.', 3],
             self::KeepLip => [15, 0, 100, 'mm', 'Clear of the lip of anything drunk from', 'No film where lips touch.', 3],
             self::KeepSeam => [3, 0, 50, 'mm', 'Clear of a seam or mould line, each side', 'Film lifts along the ridge.', 3],

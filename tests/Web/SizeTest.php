@@ -746,7 +746,7 @@ final class SizeTest extends WebCase
     /** Of a plate of 200 × 100 mm: 3 mm, 5, 10 or none stay clear. */
     public function testRoomToTheEdgeIsAMatterOfTaste(): void
     {
-        foreach (['close' => 3, 'usual' => 5, 'airy' => 10, 'edge' => 0] as $taste => $clear) {
+        foreach (['close' => 3, 'usual' => 5, 'airy' => 10, 'edge' => 0, 'gap' => 1.5, 'over' => -5] as $taste => $clear) {
             $plate = ['surface' => 'rectangle', 'width' => '200mm', 'height' => '100mm', 'allowance' => $taste];
             $fit = $this->ask('POST', '/api/fit', [
                 'docket' => $this->order($plate)->number(),
@@ -755,6 +755,7 @@ final class SizeTest extends WebCase
             ]);
             self::assertEquals($clear, $fit['clearance']['mm'], $taste);
             self::assertEqualsWithDelta(200 - 2 * $clear, $fit['size']['width']['mm'], 0.4);
+            self::assertTrue($fit['inside'], $taste);
         }
     }
 }

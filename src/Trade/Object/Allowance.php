@@ -17,6 +17,10 @@ enum Allowance: string
     case Airy = 'airy';
     /** Film that covers all of it goes to the edge on purpose. */
     case Edge = 'edge';
+    /** Just short of it, so that no edge stands against a frame. */
+    case Gap = 'gap';
+    /** Over it, to be trimmed when it is on. */
+    case Over = 'over';
 
     /** As it is chosen. */
     public function label(): string
@@ -26,6 +30,8 @@ enum Allowance: string
             self::Usual => 'Usual',
             self::Airy => 'Airy',
             self::Edge => 'To the edge',
+            self::Gap => 'Trim gap',
+            self::Over => 'Hangs over',
         };
     }
 
@@ -39,6 +45,8 @@ enum Allowance: string
             self::Usual => $usual,
             self::Airy => (int) round($rules->value(Rule::AiryClearance) * $usual),
             self::Edge => 0,
+            self::Gap => $rules->micrometres(Rule::TrimGap),
+            self::Over => -$rules->micrometres(Rule::HangsOver),
         };
     }
 }
