@@ -17,6 +17,28 @@ final class ArtTest extends WebCase
 {
     private const LANTERN = '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="80mm" viewBox="0 0 60 80"><path fill="#123456" fill-rule="evenodd" d="M5 5H55V75H5ZM15 15V65H45V15Z"/><circle cx="30" cy="40" r="10" fill="#d9a322"/><text>words</text></svg>';
 
+    /** A backing is the object's own outline less so much, true to size, and fits as it is. */
+    public function testAPieceLikeTheObject(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken();
+        $problem = $this->ask('POST', "/api/dockets/{$docket->number()}/backing", ['less' => '900mm']);
+        self::assertSame('less', $problem['fields'][0]['field']);
+        $art = $this->ask('POST', "/api/dockets/{$docket->number()}/backing", ['less' => '6mm']);
+        $wall = $docket->object()->size();
+        self::assertEqualsWithDelta($wall->width->toMillimetres() - 12, $art['size']['width']['mm'], 0.01);
+        self::assertEqualsWithDelta($wall->height->toMillimetres() - 12, $art['size']['height']['mm'], 0.01);
+        $fit = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Backing',
+            'face' => 'bebas',
+            'capHeight' => "{$art['size']['height']['mm']}mm",
+            'art' => ['id' => $art['id'], 'layers' => []],
+        ]);
+        self::assertTrue($fit['inside']);
+        self::assertEqualsWithDelta(6, $fit['left']['mm'], 0.01);
+    }
+
     public function testADrawingIsReadReportedAndFittedInItsTrueOrTheLargestSize(): void
     {
         $this->as('ines');

@@ -396,6 +396,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dockets/{number}/backing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a drawing of the object's own outline less so much, and keeps it with the docket. */
+        post: operations["docket-backing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dockets/{number}/design": {
         parameters: {
             query?: never;
@@ -1897,6 +1914,19 @@ export interface components {
             layers: components["schemas"]["ArtColourView"][];
             /** @description What to mind in the drawing. */
             notes: components["schemas"]["ArtNoteView"][];
+        };
+        /** @description A piece of film like the object's outline. */
+        BackingRequest: {
+            /**
+             * @description How much smaller all round, as typed; the object's clearance where empty.
+             * @default
+             */
+            less?: string;
+            /**
+             * @description Which system plain figures are in.
+             * @default metric
+             */
+            units?: string;
         };
         /** @description A batch in a list. */
         BatchRow: {
@@ -3518,7 +3548,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -5366,6 +5396,42 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArtView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-backing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BackingRequest"];
+            };
+        };
         responses: {
             /** @description Done */
             200: {

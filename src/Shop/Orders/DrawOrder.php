@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Designs\Backing;
 use Yelbo\Shop\Designs\BroughtArt;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\DesignCheck;
@@ -36,6 +37,7 @@ final readonly class DrawOrder
         private DesignCheck $check,
         private ProofMaker $proofs,
         private BroughtArts $arts,
+        private Backing $backing,
         private OrderSize $size,
         private Change $change,
         private Book $book,
@@ -88,6 +90,18 @@ final readonly class DrawOrder
         self::expectSizing($docket);
 
         return $this->arts->bring($docket->number(), $name, $svg);
+    }
+
+    /**
+     * A piece like the object's outline less so much, as a drawing of this order.
+     *
+     * @param int|null $less µm; the object's clearance where left out
+     *
+     * @throws Refusals|Refused
+     */
+    public function back(Docket $docket, ?int $less): BroughtArt
+    {
+        return $this->bring($docket, 'backing.svg', $this->backing->svg($docket->object(), $less));
     }
 
     private static function expectSizing(Docket $docket): void

@@ -6,10 +6,14 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\BroughtArts;
+use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Trade\Measure\Units;
+use Yelbo\Web\Request\BackingRequest;
 use Yelbo\Web\View\ArtView;
 
 /** Drawings customers bring: read, reported, and shown as outlines only. The file itself is never given out. */
@@ -24,6 +28,22 @@ final readonly class ArtController
     public function bring(int $number, Request $request, #[MapQueryParameter] string $name = 'drawing.svg'): ArtView
     {
         return ArtView::from($this->draw->bring($this->dockets->numbered($number), $name, $request->getContent()));
+    }
+
+    /** Makes a drawing of the object's own outline less so much, and keeps it with the docket. */
+    #[Route(
+        '/api/dockets/{number}/backing',
+        name: 'docket-backing',
+        requirements: ['number' => '\d{1,9}'],
+        methods: ['POST'],
+    )]
+    public function back(int $number, #[MapRequestPayload] BackingRequest $wanted): ArtView
+    {
+        $fields = new Fields();
+        $less = $fields->offset('less', $wanted->less, Units::tryFrom($wanted->units) ?? Units::Metric);
+        $fields->end();
+
+        return ArtView::from($this->draw->back($this->dockets->measured($number), $less));
     }
 
     /** Gives what is known of a drawing: its size, its colours and what to mind in it. */

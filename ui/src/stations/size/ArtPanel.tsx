@@ -1,9 +1,10 @@
-import { useQuery } from '@tanstack/react-query';
+import { useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { api, asFile, ask, type Docket, type Film, Problem, type Schemas } from '../../api/client';
 import { RECORD } from '../../api/keys';
 import { Move, Section, Trouble, useShown } from '../../parts/basics';
-import { SelectField } from '../../parts/fields';
+import { SelectField, TextField } from '../../parts/fields';
+import { useUnits } from '../../parts/units';
 import type { Drawing } from './useDrawing';
 
 type Art = Schemas['ArtView'];
@@ -21,6 +22,18 @@ export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (ar
   const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
+  const { units } = useUnits();
+  const [less, setLess] = useState('');
+  const back = useMutation<Art, Problem>({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/dockets/{number}/backing', {
+          params: { path: { number: docket.number } },
+          body: { less, units },
+        }),
+      ),
+    onSuccess: onBrought,
+  });
   const take = async (file: File | undefined) => {
     if (!file) {
       return;
@@ -66,8 +79,20 @@ export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (ar
       <Move className="w-full" onClick={() => input.current?.click()} disabled={busy}>
         {busy ? 'Reading the drawing …' : 'Their own drawing, as SVG …'}
       </Move>
+      <form
+        className="mt-2 grid grid-cols-[1fr_110px] items-end gap-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          back.mutate();
+        }}
+      >
+        <Move type="submit" disabled={back.isPending}>
+          A piece like the object
+        </Move>
+        <TextField label="less" placeholder="clearance" value={less} onChange={setLess} />
+      </form>
       <div className="mt-2" aria-live="polite">
-        <Trouble says={trouble} />
+        <Trouble says={trouble ?? back.error?.fields.less ?? back.error?.message ?? null} />
       </div>
     </div>
   );
