@@ -42,7 +42,7 @@ final class ProofsTest extends ShopTestCase
         self::assertSame('Permanent, navy', $said->films[0]['name']);
         self::assertNotSame('', $said->outline.$said->safe);
         self::assertNull($said->price, 'the price came after it');
-        self::assertContains('Hand wash, not the dishwasher, no scrubbing.', $said->care);
+        self::assertContains('Wipe it with a soft cloth, no jet at its edges.', $said->care);
         $size = $this->get(DrawOrder::class);
         $size->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('anton', setting: ['condense' => 4, 'thicken' => 100]), lines: ['Kestrels']);

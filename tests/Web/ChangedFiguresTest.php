@@ -65,7 +65,13 @@ final class ChangedFiguresTest extends WebCase
                     $this->ask('POST', '/api/answers', $this->answers('Kestrel', 1)),
                     $this->ask('POST', '/api/dockets', [
                         'take' => true,
-                        'answers' => ['useOf' => 'washed'] + get_object_vars($this->answers('Kestrel', 1)),
+                        'answers' => [
+                            'useOf' => 'washed',
+                            'object' => 'Enamel mug',
+                            'surface' => 'cylinder',
+                            'circumference' => '258mm',
+                            'height' => '95mm',
+                        ] + get_object_vars($this->answers('Kestrel', 1)),
                     ]),
                     $this->ask('POST', '/api/fit', $drawing),
                     $this->ask('POST', '/api/check', $drawing),

@@ -302,6 +302,23 @@ final class ProofTest extends WebCase
         );
     }
 
+    /** A monogram is read out as what is cut, in its order. */
+    public function testAMonogramIsReadOutAsItIsCut(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken("Ines\nTeal\nMarigold");
+        $made = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => "Ines\nTeal\nMarigold",
+            'face' => 'alfa-slab',
+            'setting' => ['arrangement' => 'monogram', 'order' => 'family-centre'],
+            'proof' => true,
+        ]);
+        self::assertSame(200, $this->status, json_encode($made, \JSON_THROW_ON_ERROR));
+        self::assertSame(['I M T'], array_column($made['proofs'][0]['readOut'], 'line'));
+        self::assertSame([], $made['proofs'][0]['spelling'], 'as asked for');
+    }
+
     public function testPricesAreReadAndRefused(): void
     {
         $this->as('tomas');

@@ -301,11 +301,12 @@ final readonly class NestBuilder
     public function partsOf(Piece $piece, bool $split, Rules $rules, ?array $panel = null): array
     {
         $region = $this->outlines->cut($piece);
-        $parts = $split ? Parts::apart($region, $rules->micrometres(Rule::GapInsideOrder)) : [$region];
+        $gap = $rules->micrometres(Rule::GapInsideOrder);
+        $parts = $split ? Parts::apart($region, $gap) : [$region];
         [$width, $length] = $panel ?? $this->panel($piece->film(), $rules);
 
         return array_merge(
-            ...array_map(static fn (Region $part): array => Parts::panels($part, $width, $length), $parts),
+            ...array_map(static fn (Region $part): array => Parts::forMachine($part, $width, $length, $gap), $parts),
         );
     }
 

@@ -12,6 +12,7 @@ use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\Packing;
 use Yelbo\Trade\Bench\Steps;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
@@ -65,8 +66,23 @@ final readonly class BenchWork
             ...$steps->layered($under),
             ...$piece->docket()->isAppliedHere()
                 ? $steps->onTheObject($piece->size(), $piece->docket()->object()->size(), $piece->left(), $piece->top())
-                : $steps->forTheCustomer($piece->size(), $piece->film()->life($this->rules->current())),
+                : $steps->forTheCustomer($piece->size(), $this->care($piece)),
         ];
+    }
+
+    /** @return list<string> what the care card of a decal says that the customer applies */
+    private function care(Piece $piece): array
+    {
+        $docket = $piece->docket();
+        $rules = $this->rules->current();
+
+        return (new Packing($rules))->care(
+            $piece->film()->life($rules),
+            false,
+            $piece->film()->grade(),
+            $docket->useOf(),
+            $docket->object()->isDrunkFrom(),
+        );
     }
 
     /**

@@ -53,6 +53,9 @@ final readonly class Delivery
         return (new Packing($rules))->care(
             $docket->film()?->life($rules) ?? Film::Permanent->life($rules),
             $docket->isAppliedHere(),
+            $docket->film()?->grade() ?? Film::Permanent,
+            $docket->useOf(),
+            $docket->object()->isDrunkFrom(),
         );
     }
 

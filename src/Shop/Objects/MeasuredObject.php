@@ -146,6 +146,12 @@ final class MeasuredObject
         ]);
     }
 
+    /** Whether lips touch it: its lip is kept clear. */
+    public function isDrunkFrom(): bool
+    {
+        return \in_array(KeepOut::Lip->value, array_column($this->keepOuts ?? [], 'what'), true);
+    }
+
     /**
      * The surface less what has to stay free.
      *

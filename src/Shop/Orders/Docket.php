@@ -261,7 +261,13 @@ class Docket implements Versioned
         return [
             ...null === $this->film
                 ? []
-                : Cautions::all($rules, $this->film->grade(), $this->useOf(), $this->object->material()),
+                : Cautions::all(
+                    $rules,
+                    $this->film->grade(),
+                    $this->useOf(),
+                    $this->object->material(),
+                    $this->object->isDrunkFrom(),
+                ),
             ...$this->waivers->said(),
         ];
     }

@@ -16,7 +16,7 @@ use Yelbo\Trade\Measure\Size;
  * by its hash; a layer names its film by its number on the shelf, none for the order's own.
  *
  * @phpstan-type PartLayer array{role: string, film: int|null, outline: string, width?: int, height?: int, area?: float}
- * @phpstan-type Part array{lines: list<string>, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
+ * @phpstan-type Part array{lines: list<string>, cut?: list<string>, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
  */
 #[ORM\Entity]
 class Proof
@@ -196,7 +196,11 @@ class Proof
     {
         return array_map(
             static fn (string $line): array => ['line' => $line, 'letters' => Spelling::readOut($line)],
-            $this->lines(),
+            '' === $this->frozen()->drawing
+                ? array_merge(
+                    ...array_map(static fn (array $part): array => $part['cut'] ?? $part['lines'], $this->parts),
+                )
+                : [],
         );
     }
 

@@ -86,8 +86,14 @@ final readonly class ProofMaker
                 ],
                 $films,
             ),
-            (new Packing($rules))->care($own->life($rules), false),
-            Cautions::all($rules, $own->grade(), $docket->useOf(), $object->material()),
+            (new Packing($rules))->care(
+                $own->life($rules),
+                false,
+                $own->grade(),
+                $docket->useOf(),
+                $object->isDrunkFrom(),
+            ),
+            Cautions::all($rules, $own->grade(), $docket->useOf(), $object->material(), $object->isDrunkFrom()),
             self::remarks($docket, $design, $fitted),
             $object->isInside(),
             $docket->price(),
@@ -139,14 +145,27 @@ final readonly class ProofMaker
     /**
      * @param list<string> $lines
      *
-     * @return array{lines: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float}>}
+     * @return array{lines: list<string>, cut?: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float}>}
      */
     private function part(array $lines, Fitted $fitted, Design $design): array
     {
         $box = $fitted->artwork->box();
 
+        $setting = $fitted->words->setting;
+        $letters = $fitted->words->lines;
+        $cut = match (true) {
+            null !== $fitted->words->art => [],
+            Arrangement::Monogram === $setting->arrangement && 3 === \count($letters) => [
+                implode(' ', $setting->order->put([$letters[0], $letters[1], $letters[2]])),
+            ],
+            Arrangement::Initial === $setting->arrangement => $letters,
+            default => [],
+        };
+
         return [
             'lines' => $lines,
+            // A monogram is read out as what is cut.
+            ...[] === $cut ? [] : ['cut' => $cut],
             'width' => $box->width(),
             'height' => $box->height(),
             'left' => $fitted->at[0],

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Bench;
 
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -32,22 +34,39 @@ final readonly class Packing
     }
 
     /**
-     * @param string $life for how long the film is good, as a sentence
+     * What this film, this object and this use will stand, and nothing that does not concern them.
+     *
+     * @param string $life      for how long the film is good, as a sentence
+     * @param bool   $drunkFrom whether lips touch the object
      *
      * @return list<string>
      */
-    public function care(string $life, bool $appliedHere): array
+    public function care(string $life, bool $appliedHere, Film $film, Usage $use, bool $drunkFrom): array
     {
         $hours = (int) $this->rules->value(Rule::Cure);
+        $wash = Usage::Washed === $use ? ' or washing' : '';
 
-        return [
-            $life,
-            $appliedHere
-                ? "It has rested its $hours h: it may be used and washed."
-                : "Wait $hours h after applying before use or washing.",
-            'Hand wash, not the dishwasher, no scrubbing.',
-            'Not where lips or food touch.',
-        ];
+        return array_values(
+            array_filter([
+                $life,
+                match (true) {
+                    Film::Cling === $film => 'It may be used at once: it holds without glue and can be moved.',
+                    $appliedHere => "It has rested its $hours h: it may be used".('' === $wash ? '.' : ' and washed.'),
+                    default => "Wait $hours h after applying before use$wash.",
+                },
+                match ($use) {
+                    Usage::Washed => 'Hand wash, not the dishwasher, no scrubbing.',
+                    Usage::Vehicle => 'Wash it by hand: no brushes, no jet at its edges.',
+                    Usage::Outdoor => 'Wipe it with a soft cloth, no jet at its edges.',
+                    Usage::Indoor => 'Wipe it with a soft cloth, no scrubbing.',
+                },
+                match (true) {
+                    $drunkFrom => 'Not where lips touch.',
+                    Usage::Washed === $use => 'Not where food touches.',
+                    default => null,
+                },
+            ]),
+        );
     }
 
     private function small(string $object): string

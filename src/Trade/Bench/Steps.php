@@ -64,11 +64,11 @@ final readonly class Steps
     }
 
     /**
-     * @param string $life for how long the film is good, as a sentence
+     * @param list<string> $care what the care card says
      *
      * @return list<array{title: string, how: string, caution: string|null}>
      */
-    public function forTheCustomer(Size $art, string $life): array
+    public function forTheCustomer(Size $art, array $care): array
     {
         return [
             $this->tape($art),
@@ -79,7 +79,7 @@ final readonly class Steps
             ),
             self::step('Add a test scrap', 'A corner of the same film for the customer to try on the surface first.'),
             self::step('Pack flat', 'Between card, with the printed steps.'),
-            self::step('Add the care card', implode(' ', (new Packing($this->rules))->care($life, false))),
+            self::step('Add the care card', implode(' ', $care)),
         ];
     }
 

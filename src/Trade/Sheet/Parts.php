@@ -21,6 +21,8 @@ final class Parts
     private const WORTH = 0.15;
     /** µm: panels of a decal too long with no gap to part at lie over each other by so much. */
     public const OVERLAP = 10_000;
+    /** Of a letter: so much of it in one part is all of it. */
+    private const WHOLE = 0.999;
     /** µm: in less room panels would be all joint. */
     private const LEAST = 5 * self::OVERLAP;
     /**
@@ -110,14 +112,91 @@ final class Parts
         if ($short < self::LEAST) {
             return [$region];
         }
-        $ways = array_map(static fn (array $room): array => self::grid($region, ...$room), [
+        $ways = array_map(static fn (array $room): array => self::cells($region, ...self::grid($region, ...$room)), [
             [$long, $short],
             [$short, $long],
         ]);
-        [$columns, $rows] =
-            \count($ways[0][0]) * \count($ways[0][1]) <= \count($ways[1][0]) * \count($ways[1][1])
-                ? $ways[0]
-                : $ways[1];
+
+        return self::best($region, $ways, 0);
+    }
+
+    /**
+     * The parts of a decal larger than the machine: at wide strips of empty film and then in panels, or panels alone;
+     * what cuts fewer letters, then what takes less film.
+     *
+     * @param int $width  µm
+     * @param int $length µm
+     * @param int $gap    what each part keeps around it, µm
+     *
+     * @return list<Region>
+     */
+    public static function forMachine(Region $region, int $width, int $length, int $gap): array
+    {
+        $panels = self::panels($region, $width, $length);
+        $pieces = $region->pieces();
+        if (1 === \count($panels) || self::isRound($pieces, $region->box())) {
+            return $panels;
+        }
+        $apart = array_merge(
+            ...array_map(
+                static fn (Region $part): array => self::panels($part, $width, $length),
+                self::groups($pieces, true),
+            ),
+        );
+
+        return self::best($region, [$panels, $apart], $gap);
+    }
+
+    /**
+     * Of ways to part a decal the one that cuts fewest letters, takes least film, has fewest parts.
+     *
+     * @param non-empty-list<list<Region>> $ways
+     * @param int                          $gap  µm
+     *
+     * @return list<Region>
+     */
+    private static function best(Region $region, array $ways, int $gap): array
+    {
+        $worth = array_map(
+            static fn (array $parts): array => [
+                self::cut($region, $parts),
+                array_sum(array_map(static fn (Region $part): float => self::film($part, $gap), $parts)),
+                \count($parts),
+            ],
+            $ways,
+        );
+
+        return $ways[(int) array_search(min($worth), $worth, true)];
+    }
+
+    /**
+     * How many letters no part holds whole.
+     *
+     * @param list<Region> $parts
+     */
+    private static function cut(Region $region, array $parts): int
+    {
+        $cut = 0;
+        foreach ($region->pieces() as $piece) {
+            foreach ($parts as $part) {
+                if (Geos::intersection($part, $piece)->area() >= self::WHOLE * $piece->area()) {
+                    continue 2;
+                }
+            }
+            ++$cut;
+        }
+
+        return $cut;
+    }
+
+    /**
+     * @param list<array{int, int, list<int>}> $columns
+     * @param list<array{int, int, list<int>}> $rows
+     *
+     * @return list<Region>
+     */
+    private static function cells(Region $region, array $columns, array $rows): array
+    {
         $panels = [];
         foreach ($rows as [$top, $bottom, $across]) {
             foreach ($columns as [$left, $right, $down]) {

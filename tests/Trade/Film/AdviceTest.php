@@ -97,7 +97,7 @@ final class AdviceTest extends TestCase
         );
         self::assertStringContainsString(
             'lips',
-            implode(' ', Cautions::all(Rules::standard(), Film::Permanent, Usage::Washed)),
+            implode(' ', Cautions::all(Rules::standard(), Film::Permanent, Usage::Washed, null, true)),
         );
         self::assertStringContainsString(
             'overnight',

@@ -94,6 +94,36 @@ final class PartsTest extends TestCase
         self::assertSame(\count($word->pieces()), $letters, 'no letter is cut through');
     }
 
+    /** Larger than the machine: parted between words and letters first, and with less film than a grid takes. */
+    public function testALargeDecalIsPartedBetweenLettersFirst(): void
+    {
+        $whole = static fn (Region $letter, array $parts): bool => [] !== array_filter(
+            $parts,
+            static fn (Region $part): bool => Geos::intersection($part, $letter)->area() > 0.999 * $letter->area(),
+        );
+        $film = static fn (array $parts): float => array_sum(
+            array_map(
+                static fn (Region $part): float => $part->box()->grown(1500)->region()->area(),
+                $parts,
+            ),
+        );
+        foreach ([['Tollgate Wharf', 'Boat Owners'], ['Kettle', 'Wharf Club'], ['LANTERN TOWPATH']] as $lines) {
+            $words = Lettering::typesetter()->top(Lettering::words('bebas', ...$lines), 100_000);
+            $decal = $words->scaled(1_483_000 / $words->box()->width());
+            $parts = Parts::forMachine($decal, 292_000, 593_000, 3000);
+            foreach ($decal->pieces() as $letter) {
+                self::assertTrue($whole($letter, $parts), implode('/', $lines));
+            }
+            foreach ($parts as $part) {
+                self::assertLessThanOrEqual(593_000, max($part->box()->width(), $part->box()->height()));
+                self::assertLessThanOrEqual(292_000, min($part->box()->width(), $part->box()->height()));
+            }
+            self::assertLessThan($film(Parts::panels($decal, 292_000, 593_000)), $film($parts));
+        }
+        $small = Lettering::typesetter()->top(Lettering::words('bebas', 'Heron'), 30_000);
+        self::assertSame([$small], Parts::forMachine($small, 292_000, 593_000, 3000));
+    }
+
     public function testWhereThereIsNoGapPanelsLieOverEachOtherByTenMillimetres(): void
     {
         $bar = Box::sized(500_000, 40_000)->region();
