@@ -1,5 +1,7 @@
+import { execFileSync } from 'node:child_process';
+import { writeFileSync } from 'node:fs';
 import { photo } from './photo';
-import { api, expect, inDays, order, test } from './shop';
+import { api, batch, expect, inDays, order, test } from './shop';
 
 test('a tapered object from Ask to Size: measured, kept clear, bent along its arc, seen from the front', async ({
   page,
@@ -283,4 +285,70 @@ test('what somebody else draws meanwhile is taken over, and never written over u
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
   expect((await seen()).words).toEqual(['Fulmar six']);
+});
+
+test('a size is told once: on Ask, Size, Proof, Batch, Cut, Weed, Apply, the paper and in the book', async ({
+  page,
+}) => {
+  await page.goto('/ask/new');
+  await page.getByLabel('Who', { exact: true }).fill('Perpetua Lyle');
+  await page.getByLabel('What words').fill('Bittern 7');
+  await page.getByLabel('On what').fill('Biscuit tin lid');
+  await page.getByLabel('Its shape').selectOption({ label: 'Disc or oval' });
+  await page.getByLabel('Width', { exact: true }).fill('173mm');
+  await page.getByLabel('Height', { exact: true }).fill('121mm');
+  await page.getByLabel('Film', { exact: true }).selectOption({ label: 'Cast, cream' });
+  await page.getByLabel('Used on').fill(inDays(12));
+  const told = page.getByText(/over all, in a plain face/);
+  await expect(told).toBeVisible();
+  const size = /[\d.]+ × [\d.]+ mm/.exec((await told.textContent()) ?? '')?.[0] ?? 'none';
+  await page.getByRole('button', { name: /Take the order/ }).click();
+  await expect(page).toHaveURL(/\/size\/\d+$/);
+  const number = Number(page.url().split('/').at(-1));
+  const says = async (where: string) => {
+    await page.goto(where);
+    await expect(page.getByRole('main').getByText(size).first(), where).toBeVisible();
+  };
+
+  await expect(page.getByText(size).first()).toBeVisible();
+  await page.getByRole('button', { name: /Make the proof/ }).click();
+  await expect(page).toHaveURL(`/proof/${number}`);
+  await says(`/proof/${number}`);
+  type Docket = { version: number; proofs: { nth: number }[]; pieces: { id: number; version: number }[] };
+  let docket = await api<Docket>(page, 'GET', `/api/dockets/${number}`);
+  const paper = await page.request.get(`/api/dockets/${number}/proofs/1.pdf`);
+  writeFileSync('test-results/told-once.pdf', await paper.body());
+  expect(execFileSync('pdftotext', ['-layout', 'test-results/told-once.pdf', '-']).toString()).toContain(size);
+  docket = await api<Docket>(page, 'POST', `/api/dockets/${number}/approve`, {
+    version: docket.version,
+    proof: 1,
+    by: 'Perpetua',
+  });
+
+  const stock = await api<{ films: { id: number; name: string }[] }>(page, 'GET', '/api/stock');
+  const cream = stock.films.find((film) => film.name === 'Cast, cream');
+  await page.goto('/batch');
+  await page.getByRole('button', { name: /Cast, cream/ }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Bittern 7' }).getByText(size)).toBeVisible();
+  const cut = await batch(page, cream?.id, docket.pieces);
+  await page.goto('/cut');
+  await page.getByRole('button', { name: new RegExp(`Batch ${cut.id}\\b`) }).click();
+  await expect(page.getByText(new RegExp(`Y-0*${number}/1, ${size}`))).toBeVisible();
+  await api(page, 'POST', `/api/batches/${cut.id}/cut`, { version: cut.version, stock: cut.stock.id });
+  const id = docket.pieces[0]?.id;
+  type State = { pieces: { state: string; version: number }[] };
+  const piece = async () => (await api<State>(page, 'GET', `/api/dockets/${number}`)).pieces[0];
+  await expect.poll(async () => (await piece())?.state, { timeout: 60_000 }).toBe('weeding');
+  await page.goto('/weed');
+  await page.getByRole('button', { name: new RegExp(`Bittern 7.*Y-0*${number}/1`) }).click();
+  await expect(page.getByText(`Cast, cream, ${size}`)).toBeVisible();
+  const { insides } = await api<{ insides: unknown[] }>(page, 'GET', `/api/pieces/${id}/weeding`);
+  const out = { version: (await piece())?.version, numbers: insides.map((_, nth) => nth) };
+  await api(page, 'PUT', `/api/pieces/${id}/out`, out);
+  await api(page, 'POST', `/api/pieces/${id}/moves`, { move: 'weeded', version: (await piece())?.version });
+  await page.goto('/apply');
+  await page.getByRole('button', { name: new RegExp(`Bittern 7.*Y-0*${number}/1`) }).click();
+  await expect(page.getByText(`${size} over all`)).toBeVisible();
+  await page.goto('/book');
+  await expect(page.getByText(`Proof 1 made, ${size}`).first()).toBeVisible();
 });

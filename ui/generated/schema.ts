@@ -3224,6 +3224,8 @@ export interface components {
             x: number;
             /** @description Mm from the top of the sheet. */
             y: number;
+            /** @description Of the layer of film it is. */
+            cut: components["schemas"]["SizeView"];
             /** @description Whether the promised day is in danger. */
             late: boolean;
         };

@@ -21,6 +21,7 @@ use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
 
 /**
@@ -76,7 +77,8 @@ final readonly class DrawOrder
             }
             $made = $this->proofs->freeze($docket, $draft, $decals);
             $docket->freeze($made);
-            $this->book->note('proof', "Proof {$made->nth()} made", $docket->number());
+            $size = $made->size()->in(Units::Metric);
+            $this->book->note('proof', "Proof {$made->nth()} made, $size", $docket->number());
         });
     }
 

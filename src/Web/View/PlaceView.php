@@ -16,6 +16,7 @@ final readonly class PlaceView
      * @param string $path the outlines as path data, mm
      * @param float $x mm from the left of the sheet
      * @param float $y mm from the top of the sheet
+     * @param SizeView $cut of the layer of film it is
      * @param bool $late whether the promised day is in danger
      */
     public function __construct(
@@ -25,6 +26,7 @@ final readonly class PlaceView
         public string $path,
         public float $x,
         public float $y,
+        public SizeView $cut,
         public bool $late,
     ) {
     }
@@ -33,6 +35,15 @@ final readonly class PlaceView
     {
         $at = SpotView::micrometres($placed->place->x, $placed->place->y);
 
-        return new self($placed->piece->id(), $placed->tag(), $placed->piece->label(), $path, $at->x, $at->y, $late);
+        return new self(
+            $placed->piece->id(),
+            $placed->tag(),
+            $placed->piece->label(),
+            $path,
+            $at->x,
+            $at->y,
+            SizeView::from($placed->piece->cutSize()),
+            $late,
+        );
     }
 }

@@ -4,7 +4,7 @@ import { api, ask, type Piece, type Schemas } from '../../api/client';
 import { stepsKey } from '../../api/keys';
 import { useChange } from '../../api/queries';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
-import { Caution, NextMove, Nothing, Ready, Scroll, Trouble } from '../../parts/basics';
+import { Caution, NextMove, Nothing, Ready, Scroll, Trouble, useShown } from '../../parts/basics';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
 import { Minded } from '../Minded';
 import { More, PieceList, usePieces } from '../PieceList';
@@ -70,6 +70,7 @@ function Steps({ piece }: { piece: Piece }) {
 }
 
 function Bench({ steps }: { steps: Schemas['StepsView'] }) {
+  const shown = useShown();
   const client = useQueryClient();
   const { piece } = steps;
   const done = steps.steps.filter((step) => step.done).map((step) => step.nth);
@@ -94,6 +95,7 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
         <h2 className="title mb-2">
           {piece.label} <span className="text-ink2">on {piece.object}</span>
         </h2>
+        <p className="mb-2 text-lg">{shown.size(piece.cut)} over all</p>
         <Minded piece={piece} />
         <ol>
           {steps.steps.map((step) => (

@@ -1,5 +1,5 @@
 import type { Piece } from '../../api/client';
-import { Move } from '../../parts/basics';
+import { Move, useShown } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 
 /** What waits for one film, due soonest first: all of it, some, or one order. */
@@ -15,6 +15,7 @@ export function PieceChoice({
   leftOut: Set<number>;
   onChange: (leftOut: Set<number>) => void;
 }) {
+  const shown = useShown();
   const turn = (id: number) => {
     const next = new Set(leftOut);
     next.delete(id) || next.add(id);
@@ -66,7 +67,7 @@ export function PieceChoice({
                       late
                     </b>
                   )}
-                  {asDay(piece.neededAt)} · {piece.customer}
+                  {asDay(piece.neededAt)} · {shown.size(piece.cut)} · {piece.customer}
                 </span>
                 {piece.recuts > 0 && (
                   <span className="block border-l-4 border-ink pl-1.5 text-sm font-semibold">

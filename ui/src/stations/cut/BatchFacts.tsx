@@ -7,7 +7,16 @@ export function BatchFacts({ batch, together }: { batch: Batch; together: number
   return (
     <Facts
       rows={[
-        ['pieces', batch.places.length],
+        [
+          'pieces',
+          batch.places.length > 4
+            ? batch.places.length
+            : batch.places.map((place) => (
+                <span key={place.tag} className="block">
+                  {place.tag}, {shown.size(place.cut)}
+                </span>
+              )),
+        ],
         ['on', `${batch.stock.number}, ${shown.size(batch.size)}`],
         ...(together.length > 1
           ? [['released with', together.filter((id) => id !== batch.id).join(', ')] as [string, string]]

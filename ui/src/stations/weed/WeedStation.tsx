@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { api, ask, Problem, type Schemas } from '../../api/client';
 import { weedingKey } from '../../api/keys';
 import { refresh } from '../../api/queries';
-import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
+import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble, useShown } from '../../parts/basics';
 import { Minded } from '../Minded';
 import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
@@ -51,6 +51,7 @@ function Open({ id }: { id: number }) {
 }
 
 function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
+  const shown = useShown();
   const client = useQueryClient();
   const { piece } = weeding;
   const { out, tap, says, written } = useTaps(weeding);
@@ -69,7 +70,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
           </p>
           <h2 className="title break-words">{piece.label}</h2>
           <p className="mb-4 text-ink2">
-            {piece.film?.name}
+            {piece.film?.name}, {shown.size(piece.cut)}
             {piece.recuts > 0 && `, recut: ${piece.spoiledBecause}`}
           </p>
           <Minded piece={piece} />
