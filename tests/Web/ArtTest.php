@@ -17,6 +17,47 @@ final class ArtTest extends WebCase
 {
     private const LANTERN = '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="80mm" viewBox="0 0 60 80"><path fill="#123456" fill-rule="evenodd" d="M5 5H55V75H5ZM15 15V65H45V15Z"/><circle cx="30" cy="40" r="10" fill="#d9a322"/><text>words</text></svg>';
 
+    /** Parts of a drawing can be left out, and the rest is of its true size still. */
+    public function testPartsOfADrawingAreLeftOut(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken();
+        $svg = '<svg xmlns="http://www.w3.org/2000/svg" width="80mm" height="60mm" viewBox="0 0 80 60">'.
+            '<path d="M0 0H80V10H0Z"/><path d="M10 20H40V40H10Z"/><path d="M50 50H60V60H50Z"/></svg>';
+        $art = $this->bring($docket->number(), $svg);
+        $colour = $art['layers'][0]['colour'];
+        self::assertSame([80.0, 30.0, 10.0], array_map(
+            static fn (array $piece): float => (float) $piece['size']['width']['mm'],
+            $art['layers'][0]['pieces'],
+        ));
+        $fit = fn (string $out): array => $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Parts',
+            'face' => 'bebas',
+            'capHeight' => '' === $out ? '60mm' : '40mm',
+            'art' => ['id' => $art['id'], 'layers' => [['colour' => $colour, 'film' => '', 'out' => $out]]],
+        ]);
+        self::assertSame([3, 60.0], [$fit('')['keeps'], (float) $fit('')['trueHeight']['mm']]);
+        $less = $fit('1');
+        self::assertSame([2, 40.0], [$less['keeps'], (float) $less['trueHeight']['mm']]);
+        self::assertEqualsWithDelta(50, $less['size']['width']['mm'], 0.01);
+        $kept = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => 'Parts',
+            'face' => 'bebas',
+            'art' => ['id' => $art['id'], 'layers' => [['colour' => $colour, 'film' => '', 'out' => '1,3,9']]],
+            'proof' => false,
+        ]);
+        self::assertSame('1,3', $kept['design']['art']['layers'][0]['out']);
+        $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Parts',
+            'face' => 'bebas',
+            'art' => ['id' => $art['id'], 'layers' => [['colour' => $colour, 'film' => '', 'out' => '1,2,3']]],
+        ]);
+        self::assertSame(422, $this->status, 'something has to be cut');
+    }
+
     /** A backing is the object's own outline less so much, true to size, and fits as it is. */
     public function testAPieceLikeTheObject(): void
     {

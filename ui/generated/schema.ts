@@ -1890,6 +1890,8 @@ export interface components {
             corners: number;
             /** @description The outlines as path data, mm. */
             path: string;
+            /** @description Each of its outlines by itself, where they are few enough to be chosen from. */
+            pieces: components["schemas"]["ArtPartView"][];
         };
         /** @description What was put right in a drawing (put-right), or cannot be cut (left-out). */
         ArtNoteView: {
@@ -1897,6 +1899,13 @@ export interface components {
             kind: string;
             /** @description A sentence for the worker. */
             says: string;
+        };
+        /** @description One outline of a drawing with its insides, to be looked at. */
+        ArtPartView: {
+            /** @description The outline as path data, mm, in the drawing's own frame. */
+            path: string;
+            /** @description Of its box. */
+            size: components["schemas"]["SizeView"];
         };
         /** @description A drawing that was brought: its colours, and what was put right or left out. */
         ArtView: {
@@ -2449,6 +2458,8 @@ export interface components {
             lineHeights: components["schemas"]["LengthView"][];
             /** @description The largest letters the surface takes. */
             largest: components["schemas"]["LengthView"];
+            /** @description How high a drawing truly is, less what is left out, where its file says so. */
+            trueHeight: components["schemas"]["LengthView"] | null;
             /** @description The height of the small letters. */
             xHeight: components["schemas"]["LengthView"];
             /** @description Over all. */
@@ -3968,6 +3979,11 @@ export interface components {
              * @default
              */
             film?: string;
+            /**
+             * @description Numbers of its parts that are left out, from 1, a comma between them.
+             * @default
+             */
+            out?: string;
         };
         /** @description A figure as typed, by the rule it stands for. */
         TypedFigure: {

@@ -91,7 +91,7 @@ final readonly class NestBuilder
         $by = array_column($stock, null, 'id');
         $standing = self::standing($plan, $parts, $by);
         $nest = new Nest($gaps, $turns);
-        $least = new LeastStock($nest, $rules->micrometres(Rule::ShortestOffcut));
+        $least = new LeastStock($gaps, $turns, $rules->micrometres(Rule::ShortestOffcut));
         // What is there already stays until something better is found.
         $back = function (Plan $best) use (
             $plan,

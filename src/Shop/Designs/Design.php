@@ -22,7 +22,7 @@ use Yelbo\Trade\Refused;
  * A colour of a drawing goes into the order's own film where none is named, and is left out at 0.
  *
  * @phpstan-type Underneath array{offset: int, film: int}
- * @phpstan-type Coloured array{colour: string, film: int|null}
+ * @phpstan-type Coloured array{colour: string, film: int|null, out?: list<int>}
  * @phpstan-type Art array{id: int, layers: list<Coloured>}
  */
 #[ORM\Embeddable]
@@ -163,6 +163,21 @@ final class Design
     }
 
     /**
+     * Parts of the drawing that are left out, by their place among the outlines of each colour, from 0.
+     *
+     * @return array<string, list<int>>
+     */
+    public function artWithout(): array
+    {
+        $out = [];
+        foreach ($this->art['layers'] ?? [] as $layer) {
+            $out[$layer['colour']] = array_map(static fn (int $part): int => $part - 1, $layer['out'] ?? []);
+        }
+
+        return $out;
+    }
+
+    /**
      * The film of each layer of the decal by its number on the shelf, none for the order's own: the
      * top one first, rims last.
      *
@@ -220,10 +235,7 @@ final class Design
     public function without(string $colour): self
     {
         $layers = array_map(
-            static fn (array $layer): array => [
-                'colour' => $layer['colour'],
-                'film' => $layer['colour'] === $colour ? 0 : $layer['film'],
-            ],
+            static fn (array $layer): array => $layer['colour'] === $colour ? ['film' => 0] + $layer : $layer,
             $this->art['layers'] ?? [],
         );
 

@@ -186,9 +186,7 @@ final readonly class DesignDrawer
     /** Where the words fit at no size that can be cut: what they would need, and what they have. */
     private function tooLong(Fitted $fitted, Limits $limits): ?string
     {
-        [$spare] = $this->measures
-            ->ofWords($fitted->words)
-            ->worst($fitted->largest, $limits);
+        [$spare] = $this->measures->worst($fitted->words, $fitted->largest, $limits);
         if ($spare >= 1 || $spare <= 0) {
             return null;
         }

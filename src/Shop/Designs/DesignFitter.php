@@ -311,7 +311,7 @@ final readonly class DesignFitter
             ? Words::set($face, $lines, $this->styled($design->setting(\count($lines)), $design))
             : Words::brought(
                 $face,
-                $this->arts->drawing($art['id'])->inFilms($design->artFilms()),
+                $this->arts->drawing($art['id'])->withoutParts($design->artWithout())->inFilms($design->artFilms()),
                 $design->setting(1),
             );
     }

@@ -70,7 +70,7 @@ final readonly class DesignReader
     /**
      * In the order of the drawing, whatever order the page sends.
      *
-     * @return array{id: int, layers: list<array{colour: string, film: int|null}>}|null
+     * @return array{id: int, layers: list<array{colour: string, film: int|null, out?: list<int>}>}|null
      */
     private function art(?TypedArt $brought): ?array
     {
@@ -79,14 +79,30 @@ final readonly class DesignReader
         }
         $typed = [];
         foreach ($brought->layers as $layer) {
-            $typed[$layer->colour] = '' === $layer->film ? null : (int) $layer->film;
+            $typed[$layer->colour] = $layer;
         }
         $layers = [];
-        foreach (array_keys($this->arts->drawing($brought->id)->layers) as $colour) {
-            $layers[] = ['colour' => $colour, 'film' => \array_key_exists($colour, $typed) ? $typed[$colour] : null];
+        foreach ($this->arts->drawing($brought->id)->layers as $colour => $region) {
+            $film = ($typed[$colour] ?? new TypedArtLayer())->film;
+            $out = self::parts(($typed[$colour] ?? new TypedArtLayer())->out, \count($region->polygons));
+            $layers[] = [
+                'colour' => $colour,
+                'film' => '' === $film ? null : (int) $film,
+                ...[] === $out ? [] : ['out' => $out],
+            ];
         }
 
         return ['id' => $brought->id, 'layers' => $layers];
+    }
+
+    /** @return list<int> numbers of parts there are, from 1 */
+    private static function parts(string $typed, int $count): array
+    {
+        $numbers = array_map(intval(...), array_filter(explode(',', $typed), is_numeric(...)));
+
+        return array_values(
+            array_unique(array_filter($numbers, static fn (int $part): bool => $part > 0 && $part <= $count)),
+        );
     }
 
     /** @return array<string, int|float|string|null>|null what differs from the usual */

@@ -68,6 +68,14 @@ final readonly class DrawnDesign
         return null === $this->fitted->strain ? null : round(100 * $this->fitted->strain, 2);
     }
 
+    /** How high a drawing truly is, less what is left out, µm; none of words, and where its file does not say. */
+    public function trueHeight(): ?int
+    {
+        $art = $this->fitted->words->art;
+
+        return true === $art?->sized ? $art->box()->height() : null;
+    }
+
     /** Film that stays of all layers, cm²: what is told of each, added up. */
     public function film(): float
     {

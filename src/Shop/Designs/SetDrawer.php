@@ -101,7 +101,7 @@ final readonly class SetDrawer
         ?array $proposals,
     ): DrawnMember {
         [$artwork, $at, $inside] = $decal;
-        [$spare, , $found] = $this->measures->ofWords($words)->worst($capHeight, $limits);
+        [$spare, , $found] = $this->measures->worst($words, $capHeight, $limits);
 
         return new DrawnMember(
             $words,

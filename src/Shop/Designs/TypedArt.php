@@ -28,6 +28,7 @@ final readonly class TypedArt
                     static fn (array $layer): TypedArtLayer => new TypedArtLayer(
                         $layer['colour'],
                         null === $layer['film'] ? '' : (string) $layer['film'],
+                        implode(',', $layer['out'] ?? []),
                     ),
                     $art['layers'],
                 ),

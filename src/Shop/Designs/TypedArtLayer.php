@@ -9,9 +9,10 @@ final readonly class TypedArtLayer
 {
     /**
      * @param string $colour as it stands in the drawing, #rrggbb
+     * @param string $out numbers of its parts that are left out, from 1, a comma between them
      * @param string $film the number of its film; empty for the film of the order
      */
-    public function __construct(public string $colour = '', public string $film = '')
+    public function __construct(public string $colour = '', public string $film = '', public string $out = '')
     {
     }
 }

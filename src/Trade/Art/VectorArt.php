@@ -17,6 +17,8 @@ final readonly class VectorArt
 {
     /** µm */
     private const GLANCE = 40;
+    /** Parts that somebody chooses from by hand. */
+    private const MOST_CHOSEN = 60;
 
     /** More colours than that are a picture, and no decal. */
     public const MOST_COLOURS = 12;
@@ -99,6 +101,42 @@ final readonly class VectorArt
         foreach ($groups as $group) {
             $layers[(string) array_key_first($group)] =
                 1 === \count($group) ? reset($group) : Geos::union(array_values($group));
+        }
+
+        return self::fromLayers($layers, $this->notes, $this->sized);
+    }
+
+    /**
+     * The outlines of a colour, drawn with few corners to be looked at and chosen from; none where they are too many.
+     *
+     * @return list<Region>
+     */
+    public function parts(string $colour): array
+    {
+        $pieces = $this->layers[$colour]->pieces();
+
+        return \count($pieces) < 2 || \count($pieces) > self::MOST_CHOSEN
+            ? []
+            : array_map(static fn (Region $piece): Region => Geos::simplified($piece, self::GLANCE), $pieces);
+    }
+
+    /**
+     * Without some of its parts.
+     *
+     * @param array<string, list<int>> $parts of each colour, by their place among its outlines, from 0
+     *
+     * @throws Refused where nothing is left
+     */
+    public function withoutParts(array $parts): self
+    {
+        if ([] === array_filter($parts)) {
+            return $this;
+        }
+        $layers = [];
+        foreach ($this->layers as $colour => $region) {
+            $layers[$colour] = new Region(
+                array_values(array_diff_key($region->polygons, array_flip($parts[$colour] ?? []))),
+            );
         }
 
         return self::fromLayers($layers, $this->notes, $this->sized);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Cache;
+use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Typesetter;
@@ -28,6 +29,18 @@ final class FaceMeasures
         private readonly Typesetter $typesetter,
         private readonly Cache $cache,
     ) {
+    }
+
+    /**
+     * The worst of what is smallest in words at a letter height, mended as they are to be.
+     *
+     * @param int $capHeight µm
+     *
+     * @return array{float, string, int} as `Measures::worst()`
+     */
+    public function worst(Words $words, int $capHeight, Limits $limits): array
+    {
+        return $this->ofWords($words)->mended($words->setting->mending, $capHeight)->worst($capHeight, $limits);
     }
 
     /** What is smallest in words, as shares of the letter height. */

@@ -90,9 +90,7 @@ final readonly class FaceRanking
         } catch (Refused $refused) {
             return new FaceSample($face, null, null, 0.0, $refused->getMessage());
         }
-        [$spare, $code, $found] = $this->measures
-            ->ofWords($words)
-            ->worst($capHeight, $limits);
+        [$spare, $code, $found] = $this->measures->worst($words, $capHeight, $limits);
         $box = $film->box();
 
         return new FaceSample(

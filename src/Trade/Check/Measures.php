@@ -7,6 +7,7 @@ namespace Yelbo\Trade\Check;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Geometry\Inscribed;
 use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Lettering\Mending;
 
 /**
  * What is smallest in a piece of lettering, each as a share of the letter height: known once
@@ -59,6 +60,27 @@ final readonly class Measures
                 null === $this->island ? null : $this->island * $share,
                 null === $this->counter ? null : $this->counter * $share,
             );
+    }
+
+    /**
+     * The same once outlines are mended: strokes and parts grow, insides close or are filled, small parts are gone.
+     *
+     * @param int $capHeight µm
+     */
+    public function mended(Mending $mending, int $capHeight): self
+    {
+        if (0 === $mending->thicken + $mending->fill + $mending->drop) {
+            return $this;
+        }
+        $grown = (2 * $mending->thicken) / $capHeight;
+        $island = null === $this->island ? null : $this->island + $grown;
+        $counter = null === $this->counter ? null : max(0.0, $this->counter - $grown);
+
+        return new self(
+            $this->stroke + $grown,
+            null !== $island && $island * $capHeight < $mending->drop ? null : $island,
+            null !== $counter && (0.0 === $counter || $counter * $capHeight < $mending->fill) ? null : $counter,
+        );
     }
 
     /** The smaller of both, each for itself. */

@@ -31,7 +31,7 @@ final readonly class SetCheck
      */
     public function spare(Words $words, int $capHeight, bool $inside, Limits $limits): float
     {
-        return $this->measures->ofWords($words)->worst($capHeight, $limits)[0] -
+        return $this->measures->worst($words, $capHeight, $limits)[0] -
             ($inside ? 0 : self::OUTSIDE);
     }
 

@@ -32,7 +32,7 @@ final readonly class Nest
     /** After so many tries a piece that is done again, if something better was found. */
     private const EVERY = 8;
     /** So many pieces are laid all standing and all lying, too. */
-    private const ALL_ONE_WAY = 60;
+    private const ALL_ONE_WAY = 12;
     /** µm: how far a plan may miss a gap by its own arithmetic before it is thrown away. */
     private const EXACTLY = 10;
 

@@ -12,8 +12,14 @@ final readonly class ArtColourView
      * @param int $parts how many outlines
      * @param int $corners how many corners the outlines have
      * @param string $path the outlines as path data, mm
+     * @param list<ArtPartView> $pieces each of its outlines by itself, where they are few enough to be chosen from
      */
-    public function __construct(public string $colour, public int $parts, public int $corners, public string $path)
-    {
+    public function __construct(
+        public string $colour,
+        public int $parts,
+        public int $corners,
+        public string $path,
+        public array $pieces,
+    ) {
     }
 }

@@ -41,6 +41,7 @@ final readonly class ArtView
                 \count($region->polygons),
                 $region->corners(),
                 SvgPath::write($drawing->glance($colour)),
+                array_map(ArtPartView::from(...), $drawing->parts($colour)),
             );
         }
 

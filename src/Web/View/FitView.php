@@ -23,6 +23,7 @@ final readonly class FitView
      * @param LengthView $capHeight the height of the capitals
      * @param list<LengthView> $lineHeights the letter height of each line, where they differ
      * @param LengthView $largest the largest letters the surface takes
+     * @param LengthView|null $trueHeight how high a drawing truly is, less what is left out, where its file says so
      * @param LengthView $xHeight the height of the small letters
      * @param SizeView $size over all
      * @param LengthView $left from the left edge of the object to the art
@@ -60,6 +61,7 @@ final readonly class FitView
         public LengthView $capHeight,
         public array $lineHeights,
         public LengthView $largest,
+        public ?LengthView $trueHeight,
         public LengthView $xHeight,
         public SizeView $size,
         public LengthView $left,
@@ -111,6 +113,7 @@ final readonly class FitView
             $length($fitted->capHeight),
             array_map($length, $fitted->lineHeights()),
             LengthView::atMost($fitted->largest),
+            null === $drawn->trueHeight() ? null : $length($drawn->trueHeight()),
             $length($drawn->xHeight),
             SizeView::box($fitted->artwork->box()),
             $length($fitted->at[0]),

@@ -8,7 +8,6 @@ use PHPUnit\Framework\TestCase;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\LeastStock;
-use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\NestPiece;
 use Yelbo\Trade\Sheet\NestStock;
 
@@ -23,7 +22,7 @@ final class LeastStockTest extends TestCase
      */
     private function chosen(array $stock, array $pieces): array
     {
-        $least = new LeastStock(new Nest(new Gaps(3000, 8000, 2000), [0, 90]), 50_000);
+        $least = new LeastStock(new Gaps(3000, 8000, 2000), [0, 90], 50_000);
 
         return array_column(
             $least->choose(

@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { api, asFile, ask, type Docket, type Film, Problem, type Schemas } from '../../api/client';
+import { api, asFile, ask, type Docket, type Film, type Length, Problem, type Schemas } from '../../api/client';
 import { RECORD } from '../../api/keys';
 import { Move, Section, Trouble, useShown } from '../../parts/basics';
 import { SelectField, TextField } from '../../parts/fields';
@@ -103,12 +103,15 @@ export function ArtPanel({
   docket,
   art,
   drawing,
+  trueHeight,
   films,
   change,
   says,
 }: {
   docket: Docket;
   art: Art;
+  /** How high it truly is, less what is left out; none where its file does not say. */
+  trueHeight: Length | null | undefined;
   drawing: Drawing;
   films: Film[];
   change: (part: Partial<Drawing>) => void;
@@ -118,18 +121,28 @@ export function ArtPanel({
   const own = films.find((film) => String(film.id) === drawing.film);
   const layers = drawing.art?.layers ?? [];
   const filmOf = (colour: string) => layers.find((layer) => layer.colour === colour)?.film ?? '';
-  const set = (colour: string, film: string) =>
+  const outOf = (colour: string) =>
+    (layers.find((layer) => layer.colour === colour)?.out ?? '').split(',').filter((part) => part !== '');
+  // What is left out makes the rest another size: its true one is a press away.
+  const set = (colour: string, part: { film?: string; out?: string }) =>
     change({
       art: {
         id: art.id,
         layers: art.layers.map((layer) => ({
           colour: layer.colour,
-          film: layer.colour === colour ? film : filmOf(layer.colour),
+          film: filmOf(layer.colour),
+          out: outOf(layer.colour).join(','),
+          ...(layer.colour === colour ? part : {}),
         })),
       },
+      ...(part.film === undefined || part.film === '0' ? { capHeight: '' } : {}),
       left: '',
       top: '',
     });
+  const turn = (colour: string, part: string) => {
+    const out = outOf(colour);
+    set(colour, { out: (out.includes(part) ? out.filter((one) => one !== part) : [...out, part]).join(',') });
+  };
   const left = art.notes.filter((note) => note.kind === 'left-out');
   const right = art.notes.filter((note) => note.kind === 'put-right');
   return (
@@ -140,12 +153,9 @@ export function ArtPanel({
           ? `The file says ${shown.size(art.size)}.`
           : 'The file does not say how large it is. Type the height it truly has, or leave it the largest that fits.'}
       </p>
-      {art.sized && (
-        <Move
-          className="mt-2 w-full"
-          onClick={() => change({ capHeight: `${art.size.height.mm}mm`, left: '', top: '' })}
-        >
-          Its true size, {shown.size(art.size)}
+      {trueHeight && (
+        <Move className="mt-2 w-full" onClick={() => change({ capHeight: `${trueHeight.mm}mm`, left: '', top: '' })}>
+          Its true size, {shown.one(trueHeight)} high
         </Move>
       )}
       {says && <p className="mt-2 text-sm font-medium text-signal-ink">{says}</p>}
@@ -166,7 +176,7 @@ export function ArtPanel({
               <SelectField
                 label={`Colour ${layer.colour}, ${layer.parts} ${layer.parts === 1 ? 'part' : 'parts'}`}
                 value={filmOf(layer.colour)}
-                onChange={(film) => set(layer.colour, film)}
+                onChange={(film) => set(layer.colour, { film })}
                 options={[
                   { value: '', label: own ? `${own.name}, the order’s film` : 'the order’s film' },
                   ...films
@@ -175,6 +185,40 @@ export function ArtPanel({
                   ...(art.layers.length > 1 ? [{ value: '0', label: 'Leave it out' }] : []),
                 ]}
               />
+              {layer.pieces.length > 0 && (
+                <details className="mt-1">
+                  <summary className="min-h-8 cursor-pointer text-sm underline">
+                    {outOf(layer.colour).length === 0
+                      ? 'Leave parts of it out'
+                      : `${outOf(layer.colour).length} of ${layer.parts} parts left out`}
+                  </summary>
+                  <ul className="mt-1 flex max-h-56 flex-col gap-1 overflow-auto">
+                    {layer.pieces.map((piece, nth) => (
+                      // biome-ignore lint/suspicious/noArrayIndexKey: a part is known by its place in the drawing
+                      <li key={nth}>
+                        <label className="flex min-h-9 cursor-pointer items-center gap-2 text-sm">
+                          <input
+                            type="checkbox"
+                            className="h-5 w-5 accent-ink"
+                            checked={!outOf(layer.colour).includes(String(nth + 1))}
+                            onChange={() => turn(layer.colour, String(nth + 1))}
+                          />
+                          <svg
+                            width="34"
+                            height="34"
+                            viewBox={`0 0 ${art.size.width.mm} ${art.size.height.mm}`}
+                            className="shrink-0 border border-rule bg-paper"
+                            aria-hidden="true"
+                          >
+                            <path d={piece.path} fill="var(--color-ink)" fillRule="evenodd" />
+                          </svg>
+                          Part {nth + 1}, {shown.size(piece.size)}
+                        </label>
+                      </li>
+                    ))}
+                  </ul>
+                </details>
+              )}
             </div>
           </div>
         ))}
@@ -213,7 +257,7 @@ export function ArtPanel({
 
 /** A drawing put in the place of the words: as large as fits, every colour in the order's film until one is chosen. */
 export const artOf = (art: Art): Partial<Drawing> => ({
-  art: { id: art.id, layers: art.layers.map((layer) => ({ colour: layer.colour, film: '' })) },
+  art: { id: art.id, layers: art.layers.map((layer) => ({ colour: layer.colour, film: '', out: '' })) },
   capHeight: '',
   left: '',
   top: '',

@@ -8,12 +8,16 @@ import { useSettled } from '../../parts/time';
 import type { Units } from '../../parts/units';
 import type { Drawing } from './useDrawing';
 
+/** What of the check is about cutting. */
+const CUT = new Set(['thin-stroke', 'small-island', 'small-counter', 'tight-gap']);
+
 /** The customer's own words in every face, what can be cut first, all at the scale of the object. */
 export function Samples({
   docket,
   drawing,
   units,
   object,
+  check,
   onChoose,
 }: {
   docket: number;
@@ -21,19 +25,28 @@ export function Samples({
   units: Units;
   /** Width of the object laid flat, mm. */
   object: number;
+  /** Of the face chosen, at the largest size: it has looked at every letter as it is cut, and has the last word. */
+  check: Schemas['CheckView'] | undefined;
   onChoose: (face: string) => void;
 }) {
   const [style, setStyle] = useState('');
-  const settled = useSettled({ words: drawing.words, roster: drawing.roster, setting: drawing.setting }, 180);
+  const { words, roster, setting, film } = drawing;
+  const settled = useSettled({ words, roster, setting, film }, 180);
   const { data, isFetching } = useQuery({
     queryKey: [CALCULATED, 'samples', docket, settled],
     queryFn: ({ signal }) => ask(api.POST('/api/samples', { body: { docket, ...settled, face: '', units }, signal })),
     placeholderData: keepPreviousData,
     retry: false,
   });
-  const able = data?.samples.filter((sample) => sample.canBeCut).length ?? 0;
-  const styles = [...new Set((data?.samples ?? []).flatMap((sample) => sample.style.split(', ')))].sort();
-  const listed = data?.samples.filter((sample) => style === '' || sample.style.split(', ').includes(style));
+  const stop = check?.snags.find((snag) => snag.severity === 'stop' && CUT.has(snag.code));
+  const samples = data?.samples.map((sample) =>
+    stop && sample.face === drawing.face && sample.canBeCut
+      ? { ...sample, canBeCut: false, says: 'a part too small to cut: see its snags' }
+      : sample,
+  );
+  const able = samples?.filter((sample) => sample.canBeCut).length ?? 0;
+  const styles = [...new Set((samples ?? []).flatMap((sample) => sample.style.split(', ')))].sort();
+  const listed = samples?.filter((sample) => style === '' || sample.style.split(', ').includes(style));
   return (
     <Section title="In every face, the largest that fits">
       <div className="mb-2">

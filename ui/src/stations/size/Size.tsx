@@ -201,7 +201,15 @@ function Desk({ docket }: { docket: Docket }) {
             </Tabs.List>
             <Tabs.Content value="faces">
               {drawing.art && art && (
-                <ArtPanel docket={docket} art={art} drawing={drawing} films={films} change={change} says={says.art} />
+                <ArtPanel
+                  docket={docket}
+                  art={art}
+                  drawing={drawing}
+                  trueHeight={drawn?.trueHeight}
+                  films={films}
+                  change={change}
+                  says={says.art}
+                />
               )}
               {!drawing.art && !isSet && (
                 <div className="mb-3">
@@ -214,6 +222,7 @@ function Desk({ docket }: { docket: Docket }) {
                   drawing={drawing}
                   units={units}
                   object={docket.object?.wall.width.mm ?? 100}
+                  check={drawing.capHeight === '' ? check : undefined}
                   onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
                 />
               )}

@@ -13,7 +13,7 @@ export type Drawing = {
   /** Another film than the order's own, by its number on the shelf; empty for its own. */
   film: string;
   /** A drawing that was brought, in the place of the words. */
-  art: { id: number; layers: { colour: string; film: string }[] } | null;
+  art: { id: number; layers: { colour: string; film: string; out: string }[] } | null;
 };
 
 const MOST_STEPS = 100;
@@ -29,6 +29,7 @@ export const drawingOf = (docket: Docket, usual: Setting): Drawing => ({
         layers: (docket.design.art.layers ?? []).map((layer) => ({
           colour: layer.colour ?? '',
           film: layer.film ?? '',
+          out: layer.out ?? '',
         })),
       }
     : null,
