@@ -6,6 +6,7 @@ namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Cache;
 use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Typesetter;
@@ -59,7 +60,11 @@ final class FaceMeasures
             }
         }
 
-        return ($all ?? new Measures(1.0, null, null))->times($words->setting->smallestLetters());
+        $all = ($all ?? new Measures(1.0, null, null))->times($words->setting->smallestLetters());
+
+        return Arrangement::Knockout === $words->setting->arrangement
+            ? $all->knockedOut($words->setting->mending->bridge > 0)
+            : $all;
     }
 
     private function measured(Face $face, int $glyph): ?Measures

@@ -94,7 +94,11 @@ final readonly class Judgement
      */
     private function guide(Fitted $fitted): array
     {
-        if (null === $fitted->words->art) {
+        $parts = array_sum(
+            array_map(static fn (Layer $layer): int => \count($layer->region->polygons), $fitted->artwork->layers),
+        );
+        if (null === $fitted->words->art || $parts < 2) {
+            // One part alone is no guide round anything: a pane covered whole, a backing.
             return [];
         }
         $whole = $fitted->artwork->box();

@@ -63,6 +63,16 @@ final readonly class Measures
     }
 
     /**
+     * The same of letters that are cut out of a solid: what was film is lifted out, and insides are parts of film.
+     *
+     * @param bool $held whether bars hold those parts
+     */
+    public function knockedOut(bool $held): self
+    {
+        return new self(1.0, $held ? null : $this->counter, $this->stroke);
+    }
+
+    /**
      * The same once outlines are mended: strokes and parts grow, insides close or are filled, small parts are gone.
      *
      * @param int $capHeight µm

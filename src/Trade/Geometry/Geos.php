@@ -34,7 +34,13 @@ final class Geos
     {
         return $from->isEmpty() || $what->isEmpty()
             ? $from
-            : self::back(self::geometry($from)->difference(self::geometry($what)));
+            : self::back(
+                self::regular(
+                    static fn (\GEOSGeometry $one, \GEOSGeometry $other): \GEOSGeometry => $one->difference($other),
+                    $from,
+                    $what,
+                ),
+            );
     }
 
     /** What lies in both. */
@@ -42,7 +48,13 @@ final class Geos
     {
         return $one->isEmpty() || $other->isEmpty()
             ? Region::none()
-            : self::back(self::geometry($one)->intersection(self::geometry($other)));
+            : self::back(
+                self::regular(
+                    static fn (\GEOSGeometry $a, \GEOSGeometry $b): \GEOSGeometry => $a->intersection($b),
+                    $one,
+                    $other,
+                ),
+            );
     }
 
     /** What lies inside a box: quicker than an intersection. */
@@ -203,7 +215,31 @@ final class Geos
     /** Does the one hold every point of the other? */
     public static function covers(Region $outer, Region $inner): bool
     {
-        return $inner->isEmpty() || (!$outer->isEmpty() && self::geometry($outer)->covers(self::geometry($inner)));
+        return $inner->isEmpty()
+            || (!$outer->isEmpty() && self::regular(
+                static fn (\GEOSGeometry $one, \GEOSGeometry $other): bool => $one->covers($other),
+                $outer,
+                $inner,
+            ));
+    }
+
+    /**
+     * What two regions come to; made regular first where GEOS finds that rounding to the grid has laid sides across
+     * each other.
+     *
+     * @template T
+     *
+     * @param \Closure(\GEOSGeometry, \GEOSGeometry): T $does
+     *
+     * @return T
+     */
+    private static function regular(\Closure $does, Region $one, Region $other): mixed
+    {
+        try {
+            return $does(self::geometry($one), self::geometry($other));
+        } catch (\Exception) {
+            return $does(self::geometry(self::tidy($one)), self::geometry(self::tidy($other)));
+        }
     }
 
     /** The shortest way between two regions, in µm; 0 where they touch. */

@@ -285,6 +285,9 @@ final readonly class Fitting
         }
         $room = $room instanceof AnchoredRoom ? $room->leaning($words->setting->lean) : $room;
         [$words, $ring] = $this->rings->ringed($words, $room, self::middle($room), null, false);
+        // Cut out of a band they are sketched by their letters alone, the band's own film beside them reckoned in.
+        $isBand = $words->setting->isRing() && Arrangement::Knockout === $words->setting->arrangement;
+        $words = $isBand ? $words->with($words->setting->arranged(Arrangement::Ring)) : $words;
         $sketch =
             $room->isConvex()
                 ? $this->typesetter->sketch($words)
@@ -298,6 +301,10 @@ final readonly class Fitting
                 self::middle($surface->safe($surface->clearance($this->rules))),
             )
             : $room->largest($sketch, true)->scale();
+        if ($isBand) {
+            $half = min($sketch->box()->width(), $sketch->box()->height()) / 2;
+            $scale *= $half / ($half + Frames::BAND * Glyphs::SKETCH_HEIGHT);
+        }
         if ($base instanceof Ball) {
             $scale = min($scale, $base->reach(Ball::FLAT) / max(1.0, self::reach(Geos::union([$sketch]))));
         }

@@ -18,7 +18,7 @@ final class Frames
      * film inside a border, the border itself.
      */
     private const MARGIN = 0.45;
-    private const BAND = 0.2;
+    public const BAND = 0.2;
     private const CLEAR = 0.4;
     private const STROKE = 0.12;
     /** µm: how finely it is found how far letters reach inwards. */

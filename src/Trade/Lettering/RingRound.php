@@ -74,7 +74,7 @@ final readonly class RingRound
         $bow = max($natural, 1.5);
         $largest = 0.0;
         for ($round = 0; $round < self::RING_ROUNDS; ++$round) {
-            [$out, $in] = $this->typesetter->ringReaches($words->with($setting->bowed($bow)));
+            [$out, $in] = $this->reaches($words, $bow);
             $largest = ($limit - $hole) / ($out + $in);
             if ($largest * ($natural - $in) > $hole) {
                 $largest = $limit / ($natural + $out);
@@ -116,7 +116,7 @@ final readonly class RingRound
         $bow = max($natural, 1.5);
         $largest = $out = $in = 0.0;
         for ($round = 0; $round < self::RING_ROUNDS; ++$round) {
-            [$out, $in] = $this->typesetter->ringReaches($words->with($words->setting->bowed($bow)));
+            [$out, $in] = $this->reaches($words, $bow);
             $largest = $width / ($out + $in);
             if ($largest * ($natural - $in) > $least) {
                 $largest = $most / ($natural + $out);
@@ -195,6 +195,23 @@ final readonly class RingRound
         return abs($halves[0] - $halves[1]) < self::ROUGH_RING && abs($halves[2] - $halves[3]) < self::ROUGH_RING
             ? null
             : [$halves[0], $halves[1], $halves[2], $halves[3]];
+    }
+
+    /**
+     * How far letters reach beyond the circle they stand on, outwards and inwards, as shares of the letter height; with
+     * the film round them where they are cut out of a band. Measured by the letters alone: that is quick.
+     *
+     * @return array{float, float}
+     */
+    private function reaches(Words $words, float $bow): array
+    {
+        $setting = $words->setting->bowed($bow);
+        $isBand = Arrangement::Knockout === $setting->arrangement;
+        [$out, $in] = $this->typesetter->ringReaches(
+            $words->with($isBand ? $setting->arranged(Arrangement::Ring) : $setting),
+        );
+
+        return $isBand ? [$out + Frames::BAND, $in + Frames::BAND] : [$out, $in];
     }
 
     /** The furthest point of the hole about a point, µm; 0 where there is none. */

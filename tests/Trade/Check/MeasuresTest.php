@@ -13,6 +13,7 @@ use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\InMemoryCache;
+use Yelbo\Trade\Lettering\Mending;
 use Yelbo\Trade\Rules;
 
 /** What is smallest in a glyph says whether words can be cut, at any size. */
@@ -34,6 +35,21 @@ final class MeasuresTest extends TestCase
         self::assertEqualsWithDelta(1000, $found, 5);
         $both = $measures->and(new Measures(0.05, null, 0.5));
         self::assertSame([0.05, 0.1], [$both->stroke, round((float) $both->island, 3)]);
+    }
+
+    /** Mended as it is to be, and cut out of a solid. */
+    public function testWhatIsMendedIsMeasuredMended(): void
+    {
+        $plain = new Measures(0.05, 0.08, 0.06);
+        $thick = $plain->mended(new Mending(thicken: 200), 20_000);
+        self::assertEqualsWithDelta([0.07, 0.1, 0.04], [$thick->stroke, $thick->island, $thick->counter], 1e-9);
+        self::assertNull($plain->mended(new Mending(fill: 1300), 20_000)->counter, 'filled');
+        self::assertNull($plain->mended(new Mending(thicken: 700), 20_000)->counter, 'closed');
+        self::assertNull($plain->mended(new Mending(drop: 1700), 20_000)->island, 'left out');
+        self::assertSame($plain, $plain->mended(new Mending(fuse: 900), 20_000));
+        $out = $plain->knockedOut(false);
+        self::assertSame([0.06, 0.05], [$out->island, $out->counter]);
+        self::assertNull($plain->knockedOut(true)->island, 'bars hold it');
     }
 
     /** Shipped measures agree with measuring the glyphs anew. */

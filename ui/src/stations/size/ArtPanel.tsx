@@ -87,7 +87,7 @@ export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (ar
         }}
       >
         <Move type="submit" disabled={back.isPending}>
-          A piece like the object
+          The object’s shape
         </Move>
         <TextField label="less" placeholder="clearance" value={less} onChange={setLess} />
       </form>
