@@ -6,11 +6,13 @@ namespace Yelbo\Console;
 
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
+use Yelbo\Trade\Check\ElementsCheck;
 use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Lettering\ElementFitting;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\FittedSet;
 use Yelbo\Trade\Lettering\Fitting;
@@ -18,6 +20,7 @@ use Yelbo\Trade\Lettering\SetFitting;
 use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -27,21 +30,31 @@ final class FitCommand extends TradeCommand
     private readonly Fitting $fitting;
     private readonly SetFitting $sets;
     private readonly Judgement $judgement;
+    private readonly ElementFitting $together;
+    private readonly ElementsCheck $elementsCheck;
 
     /** Scripts are answered by the standard figures: they have no shop. */
-    public function __construct(private readonly Reading $reading, Typesetter $typesetter)
-    {
+    public function __construct(
+        private readonly Reading $reading,
+        private readonly ElementsReading $elements,
+        Typesetter $typesetter,
+    ) {
         parent::__construct();
         $rules = Rules::standard();
         $this->fitting = new Fitting($typesetter, $rules);
         $this->sets = new SetFitting($typesetter, $rules);
         $this->judgement = new Judgement($rules);
+        $this->together = new ElementFitting($this->fitting);
+        $this->elementsCheck = new ElementsCheck($this->judgement, $rules);
     }
 
     protected function answer(Document $in, InputInterface $input): array
     {
         $seen = $in->has('seen') ? $in->number('seen', 10, 360) : null;
         $surface = $this->reading->kept($in, $this->reading->surface($in->object('object'), $seen));
+        if ($in->has('elements')) {
+            return $this->elements($in, $surface);
+        }
         $lettering = $in->object('lettering');
         $film = $this->reading->film($in);
         $use = $this->reading->useOf($in);
@@ -82,6 +95,48 @@ final class FitCommand extends TradeCommand
             'safe' => SvgPath::write($fitted->safe),
             'layers' => array_map(Reading::layer(...), $fitted->artwork->layers),
             'snags' => $this->snags($fitted, $film, $use),
+        ];
+    }
+
+    /** @return array<string, mixed> several things on one object, from bottom to top */
+    private function elements(Document $in, Surface $surface): array
+    {
+        $use = $this->reading->useOf($in);
+        $clearance = $in->has('clearance') ? $in->length('clearance', 0, 10_000) : null;
+        $read = $this->elements->elements($in);
+        $in->end();
+        $laid = [];
+        foreach ($read as $nth => [$element, $film]) {
+            $laid[] = [
+                $element,
+                $in->at(
+                    "elements/$nth",
+                    fn (): Fitted => self::lettered(
+                        fn (): Fitted => $this->together->fit($surface, $element, $clearance),
+                    ),
+                ),
+                $film,
+            ];
+        }
+
+        return [
+            'elements' => array_map(
+                static fn (array $one): array => [
+                    'film' => $one[2]->value,
+                    'box' => Reading::box($one[1]->artwork->box()),
+                    'at' => ['left' => Reading::mm($one[1]->at[0]), 'top' => Reading::mm($one[1]->at[1])],
+                    'layers' => array_map(Reading::layer(...), $one[1]->artwork->layers),
+                ],
+                $laid,
+            ),
+            'safe' => SvgPath::write($laid[0][1]->safe),
+            'snags' => array_map(
+                static fn (array $found): array => [
+                    ...self::snag($found[0], $found[0]->at ?? [0, 0]),
+                    'element' => $found[1],
+                ],
+                $this->elementsCheck->judge($laid, $use),
+            ),
         ];
     }
 
@@ -140,22 +195,32 @@ final class FitCommand extends TradeCommand
             $box = $fitted->artwork->box();
             $at = $snag->at ?? [intdiv($box->width(), 2), intdiv($box->height(), 2)];
 
-            return [
-                'code' => $snag->code,
-                // What the bench should only know has no severity of its own here.
-                'severity' => Snag::NOTE === $snag->severity ? Snag::WARN : $snag->severity,
-                'limit' => Reading::mm($snag->limit),
-                'found' => Reading::mm($snag->found),
-                'at' => ['x' => Reading::mm($at[0] + $fitted->at[0]), 'y' => Reading::mm($at[1] + $fitted->at[1])],
-                'message' => $snag->message,
-                'cures' => array_map(
-                    static fn (array $cure): array => array_map(
-                        static fn (mixed $value): mixed => \is_int($value) ? Reading::mm($value) : $value,
-                        $cure,
-                    ),
-                    $snag->cures,
-                ),
-            ];
+            return self::snag($snag, [$at[0] + $fitted->at[0], $at[1] + $fitted->at[1]]);
         }, $this->judgement->judge($fitted, $film, $use));
+    }
+
+    /**
+     * @param array{int, int} $at µm in the object's own coordinates
+     *
+     * @return array<string, mixed>
+     */
+    private static function snag(Snag $snag, array $at): array
+    {
+        return [
+            'code' => $snag->code,
+            // What the bench should only know has no severity of its own here.
+            'severity' => Snag::NOTE === $snag->severity ? Snag::WARN : $snag->severity,
+            'limit' => Reading::mm($snag->limit),
+            'found' => Reading::mm($snag->found),
+            'at' => ['x' => Reading::mm($at[0]), 'y' => Reading::mm($at[1])],
+            'message' => $snag->message,
+            'cures' => array_map(
+                static fn (array $cure): array => array_map(
+                    static fn (mixed $value): mixed => \is_int($value) ? Reading::mm($value) : $value,
+                    $cure,
+                ),
+                $snag->cures,
+            ),
+        ];
     }
 }

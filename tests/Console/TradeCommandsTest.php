@@ -112,6 +112,120 @@ final class TradeCommandsTest extends TestCase
         self::assertGreaterThan($set['capHeight'], $set['members'][0]['alone']);
     }
 
+    /** Rows evenly spaced, the sides of a cup, level lines: figures of the contract, and what always holds. */
+    public function testPlaces(): void
+    {
+        $row = $this->answer('trade:place', [
+            'object' => ['surface' => 'rectangle', 'width' => 900, 'height' => 300],
+            'art' => ['width' => 120, 'height' => 60],
+            'count' => 4,
+            'along' => 'width',
+            'features' => [['name' => 'lamp', 'x' => 450]],
+        ]);
+        self::assertEquals(84, $row['gap']);
+        self::assertEquals(['name' => 'lamp', 'x' => -306], $row['spots'][0]['from'][0]);
+        foreach ($row['spots'] as $spot) {
+            self::assertEqualsWithDelta(900, $spot['left'] + 120 + $spot['right'], 0.001);
+            self::assertEquals([120, 120], [$spot['top'], $spot['bottom']]);
+        }
+        $cup = [
+            'object' => ['surface' => 'cylinder', 'circumference' => 258, 'height' => 95],
+            'art' => ['width' => 80, 'height' => 40],
+            'handle' => 0,
+            'hand' => 'right',
+            'shows' => 'outwards',
+            'top' => 25,
+            'blocks' => [5, 10, 20, 50],
+        ];
+        $right = $this->answer('trade:place', $cup);
+        self::assertEquals([['left' => 24.5, 'middle' => 64.5, 'fromHandle' => 64.5]], $right['spots']);
+        self::assertEquals(['height' => 30, 'stack' => [20, 10], 'off' => 0], $right['level']);
+        $left = $this->answer('trade:place', [...$cup, 'hand' => 'left', 'shows' => 'both'])['spots'];
+        self::assertEquals([-64.5, 64.5], array_column($left, 'fromHandle'));
+        self::assertEquals([193.5, 64.5], array_column($left, 'middle'), 'along the wall from 0 on');
+        self::assertSame([], $this->answer('trade:place', array_diff_key($cup, ['handle' => 0]))['spots']);
+        $taper = $this->answer('trade:place', [
+            'object' => ['surface' => 'taper', 'top' => 300, 'bottom' => 200, 'slant' => 120],
+            'art' => ['width' => 60, 'height' => 30],
+            'top' => 30,
+            'blocks' => [50, 5, 12.5],
+        ])['level'];
+        $lean = 100 / (2 * \M_PI);
+        self::assertEqualsWithDelta(60 * sqrt(120 ** 2 - $lean ** 2) / 120, $taper['height'], 0.001, 'upright');
+        self::assertEquals([50, 12.5], $taper['stack']);
+        self::assertEqualsWithDelta(62.5 - $taper['height'], $taper['off'], 0.002);
+        [$status, , $error] = $this->run1('trade:place', [
+            'object' => ['surface' => 'rectangle', 'width' => 100, 'height' => 100],
+            'art' => ['width' => 60, 'height' => 30],
+            'count' => 2,
+        ]);
+        self::assertSame(2, $status);
+        self::assertSame('/count', json_decode($error, true, 8, \JSON_THROW_ON_ERROR)['error']['at']);
+    }
+
+    /** A notice board: a square, a disc over it on purpose, words of another film that nobody said lie on top. */
+    public function testSeveralElementsOnOneObject(): void
+    {
+        $board = ['surface' => 'rectangle', 'width' => 400, 'height' => 300];
+        $shape = static fn (string $shape, int $width, int $height, string $film, array $at): array => [
+            'kind' => 'shape',
+            'shape' => $shape,
+            'width' => $width,
+            'height' => $height,
+            'film' => $film,
+            'at' => array_combine(['x', 'y'], $at),
+        ];
+        $words = static fn (string $line, array $size, string $film, array $at): array => [
+            'kind' => 'words',
+            'lettering' => ['face' => 'oswald', 'lines' => [$line]],
+            'film' => $film,
+            'at' => array_combine(['x', 'y'], $at),
+        ] + $size;
+        $answer = $this->answer('trade:fit', [
+            'object' => $board,
+            'use' => 'outdoor',
+            'elements' => [
+                $shape('rectangle', 120, 80, 'permanent', [100, 80]),
+                $shape('disc', 40, 40, 'cast', [100, 80]) + ['over' => true],
+                $words('Heron', ['capHeight' => 30], 'pearl', [150, 120]),
+                $words('Wharf', ['width' => 150], 'permanent', [290, 240]),
+                ['kind' => 'path', 'path' => 'M0 0H10V10H0Z', 'width' => 20, 'at' => ['x' => 390, 'y' => 30]],
+                $shape('ring', 60, 50, 'permanent', [330, 100]) + ['inner' => ['width' => 50, 'height' => 40]],
+            ],
+        ]);
+        self::assertCount(6, $answer['elements']);
+        [$square, $disc, $name, $wide, $path, $ring] = $answer['elements'];
+        self::assertSame([40.0, 40.0], [(float) $square['at']['left'], (float) $square['at']['top']]);
+        self::assertEqualsWithDelta(80, $disc['at']['left'], 0.01);
+        self::assertEqualsWithDelta(150, $name['at']['left'] + $name['box']['width'] / 2, 0.01, 'its middle');
+        self::assertEqualsWithDelta(120, $name['at']['top'] + $name['box']['height'] / 2, 0.01);
+        self::assertEqualsWithDelta(150, $wide['box']['width'], 0.1);
+        self::assertEqualsWithDelta(20, $path['box']['height'], 0.01);
+        self::assertSame(1, $ring['layers'][0]['counters']);
+        $by = static fn (string $code): array => array_column(
+            array_filter($answer['snags'], static fn (array $snag): bool => $code === $snag['code']),
+            'element',
+        );
+        self::assertSame([2], $by('elements-overlap'), 'the disc lies on top on purpose');
+        self::assertSame([4], $by('outside-safe-area'));
+        foreach (
+            [
+                ['/elements/0/shape', $shape('heart', 9, 9, 'cast', [9, 9])],
+                ['/elements/0/kind', ['kind' => 'photo']],
+                [
+                    '/elements/0/inner',
+                    $shape('ring', 9, 9, 'cast', [9, 9]) + ['inner' => ['width' => 9, 'height' => 3]],
+                ],
+                ['/elements/0/lettering/lines/0', $words('☃', [], 'cast', [9, 9])],
+                ['/elements/0/size', ['kind' => 'path', 'path' => 'M0 0H10V10H0Z', 'size' => 4]],
+            ] as [$at, $element]
+        ) {
+            [$status, $out, $error] = $this->run1('trade:fit', ['object' => $board, 'elements' => [$element]]);
+            self::assertSame([2, ''], [$status, $out]);
+            self::assertSame($at, json_decode($error, true, 8, \JSON_THROW_ON_ERROR)['error']['at']);
+        }
+    }
+
     public function testFitOnEverySurface(): void
     {
         $lettering = ['face' => 'oswald', 'lines' => ['Teal']];
