@@ -82,6 +82,56 @@ final class FirstSizeTest extends TestCase
         self::assertGreaterThanOrEqual($fitted->capHeight - 2, $anywhere->capHeight);
     }
 
+    /** The same on what is bent, creases or has any outline: told it fits and lies flat, 0.6 % more does not. */
+    #[DataProvider('seeds')]
+    public function testWhatIsToldOfRoundAndOddThingsHoldsToo(int $seed): void
+    {
+        $random = new Randomizer(new Mt19937(1000 + $seed));
+        $mm = static fn (int $least, int $most): Length => Length::millimetres($random->getInt($least, $most));
+        $surface = match ($seed % 3) {
+            0 => new Taper($mm(500, 900), $mm(260, 490), $mm(90, 260), seen: 120),
+            1 => new Ball($mm(60, 300), 120),
+            default => new Outline(self::odd($random)),
+        };
+        $words = Words::set(
+            Lettering::faces()->named(self::FACES[$random->getInt(0, \count(self::FACES) - 1)]),
+            [self::WORDS[$random->getInt(0, \count(self::WORDS) - 1)]],
+            new Setting(),
+        );
+        $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
+        $fitted = $fitting->fit($surface, $words);
+        $isFlat = static fn (Fitted $of): bool => ($of->strain ?? 0.0) <= Ball::FLAT + 0.0001;
+        self::assertTrue($fitted->inside && $isFlat($fitted), 'it fits');
+        self::assertTrue(
+            Geos::covers(
+                Geos::grow($fitted->safe, self::GRID),
+                $fitted->artwork->top()->moved(...$fitted->at),
+            ),
+        );
+        $typed = $fitting->fit($surface, $words, (int) ceil(1.006 * $fitted->capHeight) + 1);
+        self::assertFalse($typed->inside && $isFlat($typed), '0.6 % more does not');
+        if (!$surface instanceof Outline) {
+            $safe = $fitted->safe->box();
+            $art = $fitted->artwork->box();
+            self::assertEqualsWithDelta($safe->left + $safe->right, 2 * $fitted->at[0] + $art->width(), 200);
+            self::assertEqualsWithDelta($safe->top + $safe->bottom, 2 * $fitted->at[1] + $art->height(), 200);
+        }
+    }
+
+    /** Some outline, as of a leaf or a stone. */
+    private static function odd(Randomizer $random): Region
+    {
+        $corners = $random->getInt(7, 16);
+        $ring = [];
+        for ($nth = 0; $nth < $corners; ++$nth) {
+            $far = 1000 * $random->getInt(50, 150);
+            $turn = (2 * \M_PI * $nth) / $corners;
+            $ring[] = [(int) round($far * cos($turn)), (int) round(0.7 * $far * sin($turn))];
+        }
+
+        return new Region([[$ring]]);
+    }
+
     private static function surface(Randomizer $random, int $kind): Surface
     {
         $mm = static fn (int $least, int $most): Length => Length::millimetres($random->getInt($least, $most));
