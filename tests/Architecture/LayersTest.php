@@ -52,7 +52,7 @@ final class LayersTest extends TestCase
         'Lettering' => ['Measure', 'Geometry', 'Object', 'Art'],
         'Check' => ['Measure', 'Geometry', 'Film', 'Object', 'Lettering', 'Art'],
         'Sheet' => ['Measure', 'Geometry'],
-        'Knife' => ['Geometry'],
+        'Knife' => ['Geometry', 'Film'],
         'Bench' => ['Measure', 'Geometry', 'Film'],
     ];
 
@@ -85,6 +85,7 @@ final class LayersTest extends TestCase
         'src/Console/FitCommand.php',
         'src/Console/RankCommand.php',
         'src/Console/TapeCommand.php',
+        'src/Console/TestcutCommand.php',
         'src/Console/WeedCommand.php',
     ];
 

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Knife;
+
+use Yelbo\Trade\Film\Film;
+
+/** A test cut, or a job, as it was judged. */
+final readonly class JudgedCut
+{
+    /**
+     * @param float $metres what the blade had cut by then
+     * @param float $force  grams
+     */
+    public function __construct(
+        public Film $film,
+        public string $blade,
+        public float $metres,
+        public float $force,
+        public int $passes,
+        public CutVerdict $verdict,
+    ) {
+    }
+}
