@@ -8,9 +8,10 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Rules;
 
 /**
- * What to try next on a film, a machine and a blade, from all that was judged so far. A blade only gets duller: what
- * was too little stays too little, and what was too much at more metres is too much at fewer. What other films and blades
- * showed only says where to begin. Source: handbook section 8, "Test cut first".
+ * What to try next on a film, a machine and a blade, from all that was judged so far.
+ *
+ * A blade only gets duller: what was too little stays too little, and what was too much at more metres is too much at
+ * fewer. What other films and blades showed only says where to begin. Source: handbook section 8, "Test cut first".
  */
 final readonly class TestCut
 {
