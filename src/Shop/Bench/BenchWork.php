@@ -47,7 +47,7 @@ final readonly class BenchWork
      */
     public function steps(Piece $piece): array
     {
-        $steps = new Steps($this->rules->current());
+        $steps = new Steps($this->rules->current(), $this->materials->tape($piece), $piece->docket()->useOf());
         $under = array_map(
             static fn (Piece $other): string => $other->tag(),
             array_values(

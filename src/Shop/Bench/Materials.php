@@ -8,6 +8,7 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\TapeOnShelf;
+use Yelbo\Trade\Bench\TapeChoice;
 
 /** Tape and blanks come off the shelf when a decal is applied or packed. */
 final readonly class Materials
@@ -16,20 +17,37 @@ final readonly class Materials
     {
     }
 
-    /** Books what a decal took; of what the shelf does not have so much, what there is. */
-    public function book(Piece $piece): void
+    /** The tape a decal is lifted with. */
+    public function tape(Piece $piece): TapeChoice
     {
         $docket = $piece->docket();
-        $object = $docket->object();
-        [$size, $use] = [$piece->cutSize(), $docket->useOf()];
-        $choice = $this->tapes->choice($size, $piece->film()->grade(), $use, $object->material());
-        [$tape, $length] = $this->tapes->lifts($size, $choice, $use, $this->tapes->rolls()) ?? [null, 0];
+
+        return $this->tapes->choice(
+            $piece->size(),
+            $piece->film()->grade(),
+            $docket->useOf(),
+            $docket->object()->material(),
+        );
+    }
+
+    /**
+     * Books what a decal took; of what the shelf does not have so much, what there is. What lies underneath its letters
+     * is lifted with them.
+     */
+    public function book(Piece $piece): void
+    {
+        if ($piece->layer() > 0) {
+            return;
+        }
+        $docket = $piece->docket();
+        $lifts = $this->tapes->lifts($piece->size(), $this->tape($piece), $docket->useOf(), $this->tapes->rolls());
+        [$tape, $length] = $lifts ?? [null, 0];
         if (null !== $tape) {
             $this->stockroom->takeOff($tape, (int) ceil($length / 1000), $piece->tag());
         }
         $blank = $this->shelf->blank($docket->blank());
         // Panes of one thing carry a decal each and are one blank.
-        if (null !== $blank && 0 === $piece->layer() && 0 === ($piece->nth() - 1) % $object->panes()) {
+        if (null !== $blank && 0 === ($piece->nth() - 1) % $docket->object()->panes()) {
             $this->stockroom->takeOff($blank, 1, $piece->tag());
         }
     }

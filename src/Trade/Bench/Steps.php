@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Bench;
 
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Measure\Units;
@@ -16,7 +17,8 @@ use Yelbo\Trade\Rules;
  */
 final readonly class Steps
 {
-    public function __construct(private Rules $rules)
+    /** @param TapeChoice $tape what this decal is lifted with */
+    public function __construct(private Rules $rules, private TapeChoice $tape, private Usage $use)
     {
     }
 
@@ -122,18 +124,17 @@ final readonly class Steps
     /** @return array{title: string, how: string, caution: string|null} */
     private function tape(Size $art): array
     {
-        $width = $art->width->plus($this->margin()->times(2));
-        $height = $art->height->plus($this->margin()->times(2));
-        $clear =
-            max($art->width->toMillimetres(), $art->height->toMillimetres()) <=
-            $this->rules->value(Rule::ClearTapeUpTo);
-        $kind = $clear ? 'clear, medium tack tape' : 'paper, low tack tape';
+        $cover = Taping::cover($art, $this->use, $this->rules);
+        $size = new Size(Length::micrometres($cover->width()), Length::micrometres($cover->height()));
+        $hinge = Length::micrometres(-$cover->top - $this->margin()->micrometres);
 
         return self::step(
             'Tape it',
-            'Cut '.
-                (new Size($width, $height))->in(Units::Metric).
-                " of $kind. Lay it from the middle outwards, burnish front and back, peel the liner away flat.",
+            "Cut {$size->in(Units::Metric)} of ".
+                mb_strtolower($this->tape->kind->label()).
+                ' tape.'.
+                ($hinge->micrometres > 0 ? " {$hinge->inBoth()} of it stand over the top as a hinge." : '').
+                ' Lay it from the middle outwards, burnish front and back, peel the liner away flat.',
         );
     }
 

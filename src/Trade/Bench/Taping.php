@@ -34,13 +34,7 @@ final readonly class Taping
     public static function of(Size $art, TapeChoice $choice, Usage $use, array $rolls, Rules $rules): self
     {
         $hinge = self::hinge($art, $use, $rules);
-        $margin = $rules->micrometres(Rule::TapeMargin);
-        $all = new Box(
-            -$margin,
-            -$margin - $hinge,
-            $art->width->micrometres + $margin,
-            $art->height->micrometres + $margin,
-        );
+        $all = self::cover($art, $use, $rules);
         $fitting = self::fitting($choice->kind, $rolls);
         if ([] === $fitting && null !== $choice->other) {
             $fitting = self::fitting($choice->other[0], $rolls);
@@ -61,6 +55,19 @@ final readonly class Taping
         }
 
         return new self($choice, $best[0], $hinge, $best[1]);
+    }
+
+    /** The art with its margin all round and its hinge at the top, in the art's own frame, µm. */
+    public static function cover(Size $art, Usage $use, Rules $rules): Box
+    {
+        $margin = $rules->micrometres(Rule::TapeMargin);
+
+        return new Box(
+            -$margin,
+            -$margin - self::hinge($art, $use, $rules),
+            $art->width->micrometres + $margin,
+            $art->height->micrometres + $margin,
+        );
     }
 
     /** All strips, mm². */

@@ -7,8 +7,10 @@ namespace Yelbo\Tests\Trade\Bench;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
 use Yelbo\Trade\Bench\Steps;
+use Yelbo\Trade\Bench\TapeChoice;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Length;
@@ -93,7 +95,7 @@ final class WeedingTest extends TestCase
 
     public function testStepsCarryThisDecalsOwnFigures(): void
     {
-        $steps = (new Steps(Rules::standard()))->onTheObject(
+        $steps = $this->steps(94)->onTheObject(
             Size::millimetres(94, 26),
             Size::millimetres(100, 60),
             Length::millimetres(3),
@@ -105,11 +107,20 @@ final class WeedingTest extends TestCase
         self::assertStringContainsString('30 mm', $steps[1]['how']);
         self::assertStringContainsString('3 mm', $steps[3]['how']);
         self::assertNotEmpty(array_filter(array_column($steps, 'caution')));
-        $large = (new Steps(Rules::standard()))->forTheCustomer(
+        $large = $this->steps(420)->forTheCustomer(
             Size::millimetres(420, 90),
             ['Wipe it with a soft cloth.'],
         );
-        self::assertStringContainsString('paper', $large[0]['how']);
+        self::assertStringContainsString('436 × 166 mm of paper', $large[0]['how'], 'with its hinge');
+        self::assertStringContainsString('60 mm', $large[0]['how']);
         self::assertStringContainsString('soft cloth', implode(' ', array_column($large, 'how')));
+    }
+
+    private function steps(int $longer): Steps
+    {
+        $rules = Rules::standard();
+        $tape = TapeChoice::for(1000 * $longer, Film::Permanent, Usage::Outdoor, null, false, $rules);
+
+        return new Steps($rules, $tape, Usage::Outdoor);
     }
 }
