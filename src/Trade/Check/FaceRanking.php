@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Room;
+use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Lettering\Typesetter;
@@ -16,7 +18,8 @@ use Yelbo\Trade\Refused;
 
 /**
  * The customer's own words in every face at the largest size that fits, ranked by whether and
- * how well they can be cut. Source: handbook section 4.
+ * how well they can be cut. Glyphs alone say which cannot; whether the rest can is said by the check that judges a
+ * decal, over the letters fused, since a join of two letters may be thinner than either. Source: handbook section 4.
  */
 final readonly class FaceRanking
 {
@@ -24,6 +27,13 @@ final readonly class FaceRanking
     private const ENOUGH = 2.0;
     /** Shares of a limit: with this much to spare it cuts well. */
     private const WELL = 1.3;
+    /** Of a limit: glyphs this near under it may still be cut, as they lie. */
+    private const NEARLY = 0.97;
+    /** What a share that the check stops at is told as at the most. */
+    private const JUST_UNDER = 0.999;
+    /** So many letters are fused and checked in all while somebody waits, and so many faces at the least. */
+    private const LETTERS_CHECKED = 1200;
+    private const FACES_CHECKED = 12;
 
     public function __construct(
         private Fitting $fitting,
@@ -56,6 +66,17 @@ final readonly class FaceRanking
             fn (Face $face): FaceSample => $this->sample($face, $surface, $room, $set, $limits),
             $faces,
         );
+
+        return self::bestFirst($this->checked(self::bestFirst($samples), $set, $limits));
+    }
+
+    /**
+     * @param list<FaceSample> $samples
+     *
+     * @return list<FaceSample>
+     */
+    private static function bestFirst(array $samples): array
+    {
         usort(
             $samples,
             static fn (FaceSample $a, FaceSample $b): int => [
@@ -66,6 +87,62 @@ final readonly class FaceRanking
         );
 
         return $samples;
+    }
+
+    /**
+     * The same, those that glyphs let pass judged by the check itself: of long words the best only.
+     *
+     * @param list<FaceSample>      $samples the best first
+     * @param \Closure(Face): Words $set
+     *
+     * @return list<FaceSample>
+     */
+    private function checked(array $samples, \Closure $set, Limits $limits): array
+    {
+        $cutability = new Cutability($limits);
+        $left = null;
+        foreach ($samples as $nth => $sample) {
+            if (null === $sample->film || $sample->spare < self::NEARLY) {
+                continue;
+            }
+            $words = $set($sample->face);
+            $left ??= max(
+                self::FACES_CHECKED,
+                intdiv(self::LETTERS_CHECKED, max(1, mb_strlen(implode('', $words->lines)))),
+            );
+            if ($left-- <= 0) {
+                break;
+            }
+            $samples[$nth] = $this->check($sample, $words, $cutability);
+        }
+
+        return array_values($samples);
+    }
+
+    private function check(FaceSample $sample, Words $words, Cutability $cutability): FaceSample
+    {
+        $isKnockout = Arrangement::Knockout === $words->setting->arrangement;
+        if (null === $sample->film || null === $sample->capHeight || ($isKnockout && $words->setting->isRing())) {
+            return $sample;
+        }
+        $film = $this->typesetter->mended(
+            $words,
+            $isKnockout ? $this->typesetter->top($words, $sample->capHeight) : Geos::union([$sample->film]),
+        );
+        $stops = array_filter(
+            $cutability->snags($film, $sample->capHeight),
+            static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+        );
+        if ([] === $stops) {
+            return $sample->judged(max(1.0, $sample->spare), self::verdict(max(1.0, $sample->spare)));
+        }
+        usort($stops, static fn (Snag $a, Snag $b): int => $a->found / $a->limit <=> $b->found / $b->limit);
+        $worst = $stops[0];
+
+        return $sample->judged(
+            min(self::JUST_UNDER, $worst->found / $worst->limit),
+            self::tooSmall($worst->code, Length::micrometres($worst->found)->inMetric()),
+        );
     }
 
     /**
@@ -98,12 +175,13 @@ final readonly class FaceRanking
             $film->moved(-$box->left, -$box->top),
             $capHeight,
             $spare,
-            match (true) {
-                $spare >= self::WELL => 'cuts well',
-                $spare >= 1 => 'can just be cut',
-                default => self::tooSmall($code, Length::micrometres($found)->inMetric()),
-            },
+            $spare >= 1 ? self::verdict($spare) : self::tooSmall($code, Length::micrometres($found)->inMetric()),
         );
+    }
+
+    private static function verdict(float $spare): string
+    {
+        return $spare >= self::WELL ? 'cuts well' : 'can just be cut';
     }
 
     private static function tooSmall(string $code, string $mm): string
@@ -111,6 +189,7 @@ final readonly class FaceRanking
         return match ($code) {
             'thin-stroke' => "strokes of $mm mm, too thin here",
             'small-island' => "a part of $mm mm would get lost",
+            'tight-gap' => "a gap of $mm mm, too tight here",
             default => "an inside of $mm mm cannot be weeded",
         };
     }

@@ -25,6 +25,12 @@ final readonly class FaceSample
     ) {
     }
 
+    /** The same, judged otherwise. */
+    public function judged(float $spare, string $verdict): self
+    {
+        return new self($this->face, $this->film, $this->capHeight, $spare, $verdict);
+    }
+
     /** Whether nothing in it is under its limit. */
     public function canBeCut(): bool
     {

@@ -6,10 +6,12 @@ namespace Yelbo\Tests\Trade\Check;
 
 use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
+use Yelbo\Trade\Check\Cutability;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\FaceRanking;
 use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Check\SetCheck;
+use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\InMemoryCache;
@@ -68,6 +70,40 @@ final class RankingTest extends TestCase
             rsort($sorted);
             self::assertSame($sorted, $able, "on $width mm");
         }
+    }
+
+    public function testWhatTheSamplerCallsGoodTheCheckLetsPass(): void
+    {
+        $rules = Rules::standard();
+        $fitting = new Fitting(Lettering::typesetter(), $rules);
+        $ranking = new FaceRanking($fitting, Lettering::typesetter(), self::measures());
+        $all = Lettering::faces()->all() ?: throw new \LogicException('No faces.');
+        $seen = [];
+        foreach (
+            [
+                ['27', 80, 80, Film::Permanent],
+                ['27', 80, 80, Film::Glitter],
+                ['Kettle & Rope', 200, 50, Film::Permanent],
+            ] as [$words, $width, $height, $film]
+        ) {
+            $object = new Rectangle(Size::millimetres($width, $height), Length::millimetres(0));
+            $limits = $film->limits($rules);
+            $set = static fn (Face $face): Words => Lettering::words($face->slug, $words);
+            $told = $checked = [];
+            foreach ($ranking->rank($object, $all, $set, $limits) as $sample) {
+                $fitted = $fitting->fit($object, $set($sample->face));
+                $stops = array_filter(
+                    (new Cutability($limits))->snags($fitted->artwork->top(), $fitted->capHeight),
+                    static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+                );
+                $told[$sample->face->slug] = $sample->canBeCut();
+                $checked[$sample->face->slug] = [] === $stops;
+            }
+            self::assertSame($checked, $told, "$words in $film->value");
+            $seen = [...$seen, ...array_values($checked)];
+        }
+        self::assertContains(false, $seen);
+        self::assertContains(true, $seen);
     }
 
     public function testALargerObjectNeverTakesAFaceAway(): void
