@@ -102,6 +102,7 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Geometry\Region',
         'Yelbo\Trade\Geometry\SvgPath',
         'Yelbo\Trade\Art\Note',
+        'Yelbo\Trade\Bench\CutPart',
         'Yelbo\Trade\Bench\Part',
         'Yelbo\Trade\Bench\Weeding',
         'Yelbo\Trade\Check\FaceSample',

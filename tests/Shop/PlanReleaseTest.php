@@ -7,9 +7,11 @@ namespace Yelbo\Tests\Shop;
 use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Batches\Batches;
 use Yelbo\Shop\Batches\CutFollowing;
+use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\PlanEditor;
+use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Machines\TypedFigure;
@@ -20,8 +22,11 @@ use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Trade\Bench\CutPart;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Journey\BatchState;
 use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Measure\Units;
 
 final class PlanReleaseTest extends PlansTestCase
 {
@@ -133,6 +138,36 @@ final class PlanReleaseTest extends PlansTestCase
             self::assertSame($nth < \count($batches) - 1 ? PieceState::Cutting : PieceState::Weeding, $piece?->state());
         }
         self::assertSame(BatchState::Cut, $this->get(Batches::class)->batch($batches[0]->id())->state());
+        $this->refuseOtherParts($batches);
+    }
+
+    /**
+     * Parts keep the numbers, sizes and places of their sheets to the bench, where they are one decal again.
+     *
+     * @param list<Batch> $batches
+     */
+    private function refuseOtherParts(array $batches): void
+    {
+        $onSheets = [];
+        foreach ($batches as $batch) {
+            foreach ($batch->places() as $at) {
+                $onSheets[($at['part'] ?? -1) + 1] = $this->get(Outlines::class)->region($at['outline'])->box();
+            }
+        }
+        ksort($onSheets);
+        $piece = $this->piecesIn($this->get(Batches::class)->batch($batches[0]->id()))[0];
+        $parts = $this->get(CutParts::class)->of($piece);
+        self::assertEquals(
+            $onSheets,
+            array_combine(
+                array_map(static fn (CutPart $part): int => $part->number, $parts),
+                array_map(static fn (CutPart $part): Box => $part->box, $parts),
+            ),
+        );
+        self::assertStringContainsString(
+            "part 2 ({$parts[1]->size()->in(Units::Metric)}) at ",
+            $this->get(BenchWork::class)->steps($piece)[0]['how'],
+        );
     }
 
     public function testARollIsCutToLengthAndTheRestStaysOnIt(): void

@@ -2175,6 +2175,15 @@ export interface components {
             /** @description Who is known by that name. */
             customers: components["schemas"]["CustomerView"][];
         };
+        /** @description A part of a piece that was cut in parts. */
+        CutPartView: {
+            /** @description From 1, as on the sheet. */
+            number: number;
+            /** @description Where it lies in the whole, mm. */
+            box: components["schemas"]["BoxView"];
+            /** @description Over all. */
+            size: components["schemas"]["SizeView"];
+        };
         /** @description What the cutter says of itself. */
         CutterView: {
             /** @description Whether the cutter answers. */
@@ -4396,6 +4405,8 @@ export interface components {
             why: string;
             /** @description How long it is expected to take. */
             minutes: number;
+            /** @description The parts it was cut in; none where it was cut whole. */
+            parts: components["schemas"]["CutPartView"][];
         };
         /** @description A word as it is typed and its other cases; its line and its place in it, counted from nought. */
         WordCasesView: {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Bench;
 
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Piece;
@@ -37,6 +38,7 @@ final readonly class BenchWork
         private ClockInterface $clock,
         private ShopRules $rules,
         private Materials $materials,
+        private CutParts $parts,
     ) {
     }
 
@@ -58,11 +60,15 @@ final readonly class BenchWork
                 ),
             ),
         );
+        $together = $steps->together($this->parts->of($piece));
         if ($piece->layer() > 0) {
-            return $steps->underneath($piece->cutSize(), \sprintf('%s/%d', $piece->docket()->tag(), $piece->nth()));
+            $above = \sprintf('%s/%d', $piece->docket()->tag(), $piece->nth());
+
+            return [...$together, ...$steps->underneath($piece->cutSize(), $above)];
         }
 
         return [
+            ...$together,
             ...$steps->layered($under),
             ...$piece->docket()->isAppliedHere()
                 ? $steps->onTheObject($piece->size(), $piece->docket()->object()->size(), $piece->left(), $piece->top())

@@ -121,6 +121,52 @@ final readonly class Steps
         );
     }
 
+    /**
+     * What was cut in parts is one decal again: before it is taped where the parts stand clear of each other, one by
+     * one on the object where they lie over each other.
+     *
+     * @param list<CutPart> $parts none where it was cut whole
+     *
+     * @return list<array{title: string, how: string, caution: string|null}>
+     */
+    public function together(array $parts): array
+    {
+        if ([] === $parts) {
+            return [];
+        }
+        $where = implode(
+            '; ',
+            array_map(
+                static fn (CutPart $part): string => \sprintf(
+                    'part %d (%s) at %s from the left, %s from the top',
+                    $part->number,
+                    $part->size()->in(Units::Metric),
+                    Length::micrometres(max(0, $part->box->left))->inMetric(),
+                    Length::micrometres(max(0, $part->box->top))->inMetric(),
+                ),
+                $parts,
+            ),
+        );
+        $overlap = false;
+        foreach ($parts as $nth => $part) {
+            foreach (\array_slice($parts, $nth + 1) as $other) {
+                $overlap = $overlap || $part->box->overlaps($other->box);
+            }
+        }
+
+        return [
+            $overlap
+                ? self::step(
+                    'Mark where each part goes',
+                    "It was cut in parts that lie over each other: each goes on its own tape, in the order of the numbers, its register marks on those of the one before. In mm of the whole decal: $where.",
+                )
+                : self::step(
+                    'Lay the parts together',
+                    "On their liners, along a straight edge, liner trimmed where it is in the way. In mm of the whole decal: $where.",
+                ),
+        ];
+    }
+
     /** @return array{title: string, how: string, caution: string|null} */
     private function tape(Size $art): array
     {

@@ -10,7 +10,6 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Element;
 use Yelbo\Trade\Lettering\Fitted;
-use Yelbo\Trade\Lettering\Fitting;
 use Yelbo\Trade\Rules;
 
 /**
@@ -45,7 +44,7 @@ final readonly class ElementsCheck
     /** @return Region the film of an element where it lies */
     private static function laid(Fitted $fitted): Region
     {
-        return Fitting::outermost($fitted->artwork)->moved(...$fitted->at);
+        return $fitted->artwork->outermost()->moved(...$fitted->at);
     }
 
     private static function inObject(Snag $snag, Fitted $fitted): Snag

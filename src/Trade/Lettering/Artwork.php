@@ -41,6 +41,12 @@ final readonly class Artwork
         return $this->layers[0]->region;
     }
 
+    /** The layer that reaches furthest. */
+    public function outermost(): Region
+    {
+        return $this->layers[\count($this->layers) - 1]->region;
+    }
+
     /** @param non-empty-list<Layer> $layers */
     private static function boxOf(array $layers): Box
     {

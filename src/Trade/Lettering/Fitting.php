@@ -7,7 +7,6 @@ namespace Yelbo\Trade\Lettering;
 use Yelbo\Trade\Geometry\Anchor;
 use Yelbo\Trade\Geometry\AnchoredRoom;
 use Yelbo\Trade\Geometry\Box;
-use Yelbo\Trade\Geometry\ConvexArea;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Largest;
 use Yelbo\Trade\Geometry\Region;
@@ -31,24 +30,22 @@ final readonly class Fitting
 {
     /** µm: more than rounding to the grid can move a corner outwards. */
     private const ROUNDING = 2;
-    /** Of a size: how finely the largest is found where letters do not grow with their circle. */
-    private const FINE = 0.0008;
     private const MOST_TRIES = 24;
-    /** µm: any circle, to measure art by. */
-    private const CIRCLE = 100_000;
     /** µm: larger than anything. */
     private const ANY_SIZE = 1_000_000_000;
-    /** Size and reach decide each other where rims do not grow with the letters. */
-    private const BALL_ROUNDS = 6;
 
     private OnTaper $onTaper;
     private RingRound $rings;
+    private PartsOnBall $onBall;
+    private LargestOnCircle $circles;
 
     /** @param int $step µm; sizes that fit are told in whole steps, rounded down, so that what is told fits */
     public function __construct(private Typesetter $typesetter, private Rules $rules, private int $step = 1)
     {
         $this->onTaper = new OnTaper($typesetter);
         $this->rings = new RingRound($typesetter);
+        $this->onBall = new PartsOnBall($typesetter);
+        $this->circles = new LargestOnCircle($typesetter);
     }
 
     /**
@@ -132,7 +129,7 @@ final readonly class Fitting
                 (int) round($droop),
             );
         } elseif ($base instanceof Ball) {
-            $most = $this->lyingFlat($base, $words, $flat, $offset, $strain);
+            $most = $this->onBall->lyingFlat($base, $words, $flat, $offset, $strain);
             if (null === $capHeight && $most < $flat->capHeight) {
                 $flat = $this->flat($middle, $room, $inner, $words, $most, $offset, $at, $ring);
             }
@@ -144,7 +141,7 @@ final readonly class Fitting
                 $safe,
                 $flat->inside,
                 $words,
-                strain: $base->strain(self::reach(self::outermost($flat->artwork))),
+                strain: $base->strain(PartsOnBall::reach($flat->artwork->outermost())),
             );
         }
 
@@ -195,54 +192,6 @@ final readonly class Fitting
                 'These words cannot be set at this size. Letters are from half a millimetre to 20 m high.',
                 null === $width ? '/height' : '/width',
             );
-    }
-
-    /**
-     * The largest letter height at which no part of the decal is strained more on a ball, µm.
-     *
-     * @param int|list<int>|null $offset
-     */
-    private function lyingFlat(
-        Ball $ball,
-        Words $words,
-        Fitted $fitted,
-        int|array|null $offset,
-        float $strain,
-    ): int {
-        $allowed = $ball->reach($strain);
-        $rim = max([0, ...(array) $offset]);
-        $chosen = $fitted->capHeight;
-        $reach = self::reach(self::outermost($fitted->artwork));
-        for ($round = 0; $round < self::BALL_ROUNDS; ++$round) {
-            $better = (int) floor(($chosen * max(1, $allowed - $rim)) / max(1, $reach - $rim));
-            if ($better < Typesetter::SMALLEST) {
-                return Typesetter::SMALLEST;
-            }
-            $layers = $this->typesetter->layers($words, $this->typesetter->top($words, $better), $better, $offset);
-            $reach = self::reach(self::outermost($layers));
-            if ($reach <= $allowed && $better - $chosen <= self::FINE * $chosen) {
-                return $better;
-            }
-            $chosen = $better;
-        }
-
-        return $chosen;
-    }
-
-    /** How far the largest connected part reaches from its own middle: the smallest circle round it, µm. */
-    private static function reach(Region $film): float
-    {
-        $circle = ConvexArea::ellipse(0, 0, self::CIRCLE, self::CIRCLE);
-        $most = 0.0;
-        foreach ($film->polygons as $polygon) {
-            $part = new Region([[$polygon[0]]]);
-            $box = $part->box();
-            if (hypot($box->width(), $box->height()) / 2 > $most) {
-                $most = max($most, self::CIRCLE / max(1e-9, $circle->largest($part)->scale()));
-            }
-        }
-
-        return $most;
     }
 
     /**
@@ -306,7 +255,7 @@ final readonly class Fitting
             $scale *= $half / ($half + Frames::BAND * Glyphs::SKETCH_HEIGHT);
         }
         if ($base instanceof Ball) {
-            $scale = min($scale, $base->reach(Ball::FLAT) / max(1.0, self::reach(Geos::union([$sketch]))));
+            $scale = min($scale, $base->reach(Ball::FLAT) / max(1.0, PartsOnBall::reach(Geos::union([$sketch]))));
         }
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $scale);
 
@@ -343,7 +292,7 @@ final readonly class Fitting
         [$reference, $scale] = match (true) {
             null !== $ring => [$ring, new Centred($this->typesetter->top($words, $ring), $inner, $middle)],
             $words->setting->isProportional() => $this->largest($words, $inner),
-            default => $this->onCircle($words, $inner, $middle),
+            default => $this->circles->largest($words, $inner, $middle),
         };
         $largest = $ring ?? (int) floor($reference * ($words->setting->isProportional() ? $scale->scale() : 1));
         $chosen = $capHeight ?? $largest;
@@ -374,7 +323,7 @@ final readonly class Fitting
             $artwork,
             $corner,
             $room->region(),
-            $room->holds(self::outermost($artwork), $corner),
+            $room->holds($artwork->outermost(), $corner),
             $words,
         );
     }
@@ -396,70 +345,6 @@ final readonly class Fitting
             }
             $reference = $better;
         }
-    }
-
-    /**
-     * Letters on a circle of a given size: larger ones until they no longer fit.
-     *
-     * @param array{float, float} $middle of the object, µm
-     *
-     * @return array{int, Largest} the size itself, and where a scale of one goes
-     */
-    private function onCircle(Words $words, Room $inner, array $middle): array
-    {
-        $room = $inner->region()->isEmpty() ? Box::sized(1, 1) : $inner->region()->box();
-        $does = null;
-        $low = (float) Typesetter::SMALLEST;
-        $high = (float) min(Typesetter::LARGEST, max($room->height(), $room->width()));
-        $try = sqrt($low * $high);
-        for ($round = 0; $round < self::MOST_TRIES && $high - $low > self::FINE * $low; ++$round) {
-            [$scale, $largest] = $this->atSize($words, $inner, (int) $try, $middle);
-            if ($scale >= 1 && null !== $largest) {
-                $does = [(int) $try, $largest];
-                $low = $try;
-            } else {
-                $high = $try;
-            }
-            // A step by the scale first, then halving.
-            $guess = $try * max(0.5, min(2.0, $scale));
-            $try =
-                $round < 6 && $guess > $low * (1 + self::FINE) && $guess < $high * (1 - self::FINE)
-                    ? $guess
-                    : ($round < 3
-                        ? sqrt($low * $high)
-                        : ($low + $high) / 2);
-        }
-        if (null === $does) {
-            throw new Refused(
-                'circle-too-large',
-                'A circle of this radius has no room for these words on this object. Take another radius, or leave it to the words.',
-                '/radius',
-            );
-        }
-
-        return $does;
-    }
-
-    /**
-     * @param array{float, float} $middle
-     *
-     * @return array{float, Largest|null}
-     */
-    private function atSize(Words $words, Room $inner, int $capHeight, array $middle): array
-    {
-        try {
-            $top = $this->typesetter->top($words, $capHeight);
-        } catch (Refused $refused) {
-            return 'circle-too-small' === $refused->reason ? [0.0, null] : throw $refused;
-        }
-        if ($words->setting->isRing() && 0 < $inner->region()->holes()) {
-            $centred = new Centred($top, $inner, $middle);
-
-            return [$centred->scale(), $centred];
-        }
-        $largest = $inner->largest($top);
-
-        return [$largest->scale(), $largest];
     }
 
     /** @return array{float, float} from the middle of one box to another's, µm */
@@ -500,12 +385,6 @@ final readonly class Fitting
             $surface instanceof Outline => $room,
             default => new AnchoredRoom($room, new Anchor($middle[0], $middle[1], $lean)),
         };
-    }
-
-    /** The layer that reaches furthest. */
-    public static function outermost(Artwork $artwork): Region
-    {
-        return $artwork->layers[\count($artwork->layers) - 1]->region;
     }
 
     private function noRoom(Surface $surface, ?int $clearance): Refused

@@ -106,7 +106,7 @@ final readonly class OnTaper
             $artwork,
             $corner,
             $room->region(),
-            $room->holds(Fitting::outermost($artwork), $corner),
+            $room->holds($artwork->outermost(), $corner),
             $words,
             (int) round($taper->development->droop($baseline, $flat->width())),
             true,

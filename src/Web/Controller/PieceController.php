@@ -7,6 +7,7 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Input\Refusals;
@@ -44,6 +45,7 @@ final readonly class PieceController
         private Delivery $delivery,
         private RecordViews $records,
         private ShopRules $rules,
+        private CutParts $parts,
     ) {
     }
 
@@ -131,6 +133,7 @@ final readonly class PieceController
             $this->outlines->cut($piece),
             $this->weeding->weeding($piece),
             $piece->out(),
+            $this->parts->of($piece),
         );
     }
 

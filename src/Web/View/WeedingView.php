@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Trade\Bench\CutPart;
 use Yelbo\Trade\Bench\Part;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Geometry\Region;
@@ -22,6 +23,7 @@ final readonly class WeedingView
      * @param string $school surround-first or insides-first
      * @param string $why why so, in a sentence
      * @param float $minutes how long it is expected to take
+     * @param list<CutPartView> $parts the parts it was cut in; none where it was cut whole
      */
     public function __construct(
         public PieceView $piece,
@@ -33,12 +35,21 @@ final readonly class WeedingView
         public string $school,
         public string $why,
         public float $minutes,
+        public array $parts,
     ) {
     }
 
-    /** @param list<int> $out the inside pieces that are out */
-    public static function from(PieceView $piece, Region $outline, Weeding $weeding, array $out): self
-    {
+    /**
+     * @param list<int>     $out   the inside pieces that are out
+     * @param list<CutPart> $parts the parts it was cut in
+     */
+    public static function from(
+        PieceView $piece,
+        Region $outline,
+        Weeding $weeding,
+        array $out,
+        array $parts,
+    ): self {
         return new self(
             $piece,
             SvgPath::write($outline),
@@ -57,6 +68,7 @@ final readonly class WeedingView
             $weeding->school,
             $weeding->why,
             $weeding->minutes,
+            array_map(CutPartView::from(...), $parts),
         );
     }
 }

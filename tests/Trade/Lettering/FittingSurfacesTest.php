@@ -139,7 +139,7 @@ final class FittingSurfacesTest extends TestCase
         foreach (['Ada', 'Marigold', 'y', 'Tideway Rowing Club'] as $words) {
             foreach ([null, 1500] as $offset) {
                 $fitted = $this->fit($surface, [$words], new Setting(), null, $offset);
-                $outermost = Fitting::outermost($fitted->artwork)->moved(...$fitted->at);
+                $outermost = $fitted->artwork->outermost()->moved(...$fitted->at);
                 self::assertLessThan(0.02, Geos::intersection($outermost, $keepOut)->area());
                 self::assertTrue($fitted->inside);
             }

@@ -64,6 +64,20 @@ export function WeedDrawing({
                 />
               ))}
             </g>
+            {weeding.parts.map(({ number, box }) => (
+              <g key={number}>
+                <rect
+                  x={px(box.left) - 3}
+                  y={py(box.top) - 3}
+                  width={box.width * view.scale + 6}
+                  height={box.height * view.scale + 6}
+                  fill="none"
+                  stroke="var(--color-ink)"
+                  strokeDasharray="5 4"
+                />
+                <PartNumber x={px(box.left + box.width / 2)} y={py(box.top + box.height) + 3} number={number} />
+              </g>
+            ))}
             <g>
               {spots.map((spot) => (
                 <g key={spot.nth}>
@@ -103,6 +117,25 @@ export function WeedDrawing({
         </>
       )}
     </div>
+  );
+}
+
+/** On the lower edge of a part, where no letter is. */
+function PartNumber({ x, y, number }: { x: number; y: number; number: number }) {
+  return (
+    <>
+      <rect x={x - 21} y={y} width="42" height="22" fill="var(--color-paper)" stroke="var(--color-ink)" />
+      <text
+        x={x}
+        y={y + 16}
+        fontSize="15"
+        className="font-label font-semibold"
+        textAnchor="middle"
+        fill="var(--color-ink)"
+      >
+        part {number}
+      </text>
+    </>
   );
 }
 

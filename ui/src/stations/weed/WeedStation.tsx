@@ -82,6 +82,17 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
               still to come out
             </span>
           </div>
+          {weeding.parts.length > 0 && (
+            <Section title={`Cut in ${weeding.parts.length} parts`}>
+              <ul className="text-ink2">
+                {weeding.parts.map((part) => (
+                  <li key={part.number}>
+                    part {part.number}: {shown.size(part.size)}
+                  </li>
+                ))}
+              </ul>
+            </Section>
+          )}
           <Section title="How">
             <p>
               <b className="font-semibold">
