@@ -34,10 +34,9 @@ final class CuresCommand extends Command
     {
         $typed = $input->getArgument('docket');
         try {
-            $docket = $this->dockets->measured((int) preg_replace('~\D~', '', \is_string($typed) ? $typed : ''));
-            $film = $docket->film() ?? throw new NotFound("{$docket->tag()} has no film yet.");
+            $item = $this->dockets->measuredItem((int) preg_replace('~\D~', '', \is_string($typed) ? $typed : ''), 1);
             $found = $this->cures->all(
-                new Drawable($docket->object(), $docket->words(), $docket->design(), $film, $docket->useOf()),
+                new Drawable($item->object(), $item->words(), $item->design(), $item->ownFilm(), $item->useOf()),
             );
         } catch (NotFound|Refused $refused) {
             $output->writeln($refused->getMessage());

@@ -19,6 +19,7 @@ use Yelbo\Web\View\FilmView;
 use Yelbo\Web\View\LogLineView;
 use Yelbo\Web\View\PieceView;
 use Yelbo\Web\View\ProofView;
+use Yelbo\Web\View\VersionView;
 use Yelbo\Web\View\WaitingFilmView;
 
 /** Records as the page is shown them. */
@@ -58,6 +59,14 @@ final readonly class RecordViews
         return ProofView::from($proof, $this->outlines->paths($proof->outlines()));
     }
 
+    /** @param list<Proof> $pages of one version, at least one */
+    public function version(array $pages): VersionView
+    {
+        return [] === $pages
+            ? throw new \LogicException('A proof has a page.')
+            : VersionView::from($pages, array_map($this->proof(...), $pages));
+    }
+
     public function docket(Docket $docket): DocketView
     {
         return DocketView::from(
@@ -66,7 +75,7 @@ final readonly class RecordViews
             $this->lateness->onBy($docket),
             array_map($this->piece(...), \array_slice($docket->pieces(), 0, self::MOST_PIECES)),
             \count($docket->pieces()),
-            array_map($this->proof(...), $docket->proofs()),
+            array_map($this->version(...), $docket->proofs()),
             array_map(LogLineView::from(...), $this->book->ofDocket($docket->number())),
             $docket->cautions($this->rules->current()),
         );

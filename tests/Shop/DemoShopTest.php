@@ -8,6 +8,7 @@ use Yelbo\Shop\Demo\DemoShop;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Lateness;
 use Yelbo\Shop\Orders\Standing;
 use Yelbo\Shop\Orders\Standings;
@@ -40,13 +41,14 @@ final class DemoShopTest extends ShopTestCase
                     $docket->tag(),
                     $docket->label(),
                     $docket->customer()?->name() ?? Answers::fromKept($docket->answers())->customer,
-                    $docket->object()->name(),
+                    $docket->item()->answers()->object.
+                        (\count($docket->items()) > 1 ? ' and '.(\count($docket->items()) - 1).' more' : ''),
                     $docket->state(),
                     $docket->station(),
                     $lateness->isDocketLate($docket),
                     $docket->neededAt(),
-                    $docket->quantity(),
-                    $docket->film()?->id(),
+                    array_sum(array_map(static fn (Item $item): int => $item->quantity(), $docket->items())),
+                    $docket->item()->film()?->id(),
                 ],
                 [
                     $told->tag(),

@@ -35,7 +35,7 @@ final class OrdersTest extends ShopTestCase
         $take->answer($docket, $docket->version(), $this->answers(), true);
         self::assertSame(Station::Size, $docket->station());
         self::assertSame('Osric Tamblyn', $docket->customer()?->name());
-        self::assertSame(180_000, $docket->object()->size()->width->micrometres);
+        self::assertSame(180_000, $docket->item()->object()->size()->width->micrometres);
         self::assertSame('Order taken: Kestrel × 2 on Coal hod, Permanent, navy', $this->book($docket)[1]);
     }
 
@@ -104,8 +104,8 @@ final class OrdersTest extends ShopTestCase
                 'height' => '110mm',
             ]),
         );
-        self::assertSame(179_388, $agreed->object->size()->width->micrometres);
-        self::assertSame(110_000, $agreed->object->size()->height->micrometres);
+        self::assertSame(179_388, $agreed->items[0]->object->size()->width->micrometres);
+        self::assertSame(110_000, $agreed->items[0]->object->size()->height->micrometres);
     }
 
     public function testWordsNoFaceCanDrawAreNotTaken(): void
@@ -119,8 +119,7 @@ final class OrdersTest extends ShopTestCase
     {
         $docket = $this->taken();
         $this->draw($docket, new Design('bebas', 30_000));
-        $proof = $docket->latestProof();
-        self::assertNotNull($proof);
+        $proof = $this->page($docket);
         self::assertSame(30_000, $proof->capHeight()->micrometres);
         self::assertEqualsWithDelta(
             $proof->size()->width->micrometres,
@@ -130,7 +129,7 @@ final class OrdersTest extends ShopTestCase
         $this->get(DrawOrder::class)->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('pacifico', 25_000));
         self::assertCount(2, $docket->proofs());
-        self::assertSame(30_000, $docket->proofs()[0]->capHeight()->micrometres, 'the first proof is as it was');
+        self::assertSame(30_000, $docket->proofs()[0][0]->capHeight()->micrometres, 'the first proof is as it was');
         $this->expectException(Refused::class);
         $this->expectExceptionMessageMatches('~newest~');
         $this->approve($docket);
@@ -150,7 +149,7 @@ final class OrdersTest extends ShopTestCase
         self::assertCount(3, $docket->pieces());
         self::assertSame($docket->tag().'/3', $docket->pieces()[2]->tag());
         self::assertSame(Station::Batch, $docket->station());
-        self::assertSame('Osric Tamblyn', $docket->latestProof()?->approvedBy());
+        self::assertSame('Osric Tamblyn', $this->page($docket)->approvedBy());
     }
 
     public function testASecondHandComesTooLateAndIsToldBySentence(): void

@@ -32,8 +32,7 @@ final class ProofsTest extends ShopTestCase
     {
         $docket = $this->proofed();
         $this->get(DrawOrder::class)->price($docket, $docket->version(), '42');
-        $said = $docket->latestProof()?->frozen();
-        self::assertNotNull($said);
+        $said = $this->page($docket)->frozen();
         self::assertSame(['Kestrel'], $said->asked);
         self::assertSame(
             ['Coal hod', 180_000, 110_000, 'outdoor'],
@@ -54,11 +53,11 @@ final class ProofsTest extends ShopTestCase
                     ->getConnection()
                     ->fetchOne('SELECT id FROM docket WHERE number = ?', [$docket->number()]),
             ) ?? self::fail();
-        self::assertEquals($said, $docket->proofs()[0]->frozen());
-        self::assertSame(4_200, $docket->proofs()[1]->frozen()->price);
+        self::assertEquals($said, $docket->proofs()[0][0]->frozen());
+        self::assertSame(4_200, $docket->proofs()[1][0]->frozen()->price);
         self::assertSame(
             ['Condensed by 4 %.', 'Thickened by 0.1 mm on each side.'],
-            $docket->proofs()[1]->frozen()->remarks,
+            $docket->proofs()[1][0]->frozen()->remarks,
         );
     }
 
@@ -74,26 +73,26 @@ final class ProofsTest extends ShopTestCase
             self::assertStringContainsString('strokes are too thin', $refusals->fields['snags'] ?? '');
         }
         try {
-            $size->waive($docket, $docket->version(), 'thin-stroke', 0, ' ', 'Ines');
+            $size->waive($docket->item(), $docket->version(), 'thin-stroke', 0, ' ', 'Ines');
             self::fail('a reason is needed');
         } catch (Refusals $refusals) {
             self::assertArrayHasKey('reason', $refusals->fields);
         }
         foreach (['thin-stroke', 'small-island', 'small-counter'] as $code) {
-            $size->waive($docket, $docket->version(), $code, 0, 'for one day only', 'Ines');
+            $size->waive($docket->item(), $docket->version(), $code, 0, 'for one day only', 'Ines');
         }
         $this->draw($docket, $hairline, lines: ['Kestrel']);
-        self::assertContains('Let pass by Ines: for one day only', $docket->latestProof()?->frozen()->remarks ?? []);
+        self::assertContains('Let pass by Ines: for one day only', $this->page($docket)->frozen()->remarks);
         self::assertStringContainsString('thin-stroke', implode(' ', $this->book($docket)));
     }
 
     public function testWhatBecameWorseSinceIsNotLetPass(): void
     {
         $docket = $this->taken();
-        $docket->waivers()->add('thin-stroke', 900, 'it will do', 'Ines', $this->clock->now());
-        self::assertSame('Ines: it will do', $docket->waivers()->reason('thin-stroke', 950));
-        self::assertNull($docket->waivers()->reason('thin-stroke', 850));
-        self::assertNull($docket->waivers()->reason('small-island', 950));
+        $docket->item()->waivers()->add('thin-stroke', 900, 'it will do', 'Ines', $this->clock->now());
+        self::assertSame('Ines: it will do', $docket->item()->waivers()->reason('thin-stroke', 950));
+        self::assertNull($docket->item()->waivers()->reason('thin-stroke', 850));
+        self::assertNull($docket->item()->waivers()->reason('small-island', 950));
     }
 
     public function testALinkIsUnguessableKeptAsAHashAndSentByPost(): void
@@ -121,12 +120,12 @@ final class ProofsTest extends ShopTestCase
     {
         [$docket, $token] = $this->linked();
         $links = $this->get(ProofLinks::class);
-        self::assertSame($docket->latestProof(), $links->follow($token));
+        self::assertSame($this->page($docket), $links->follow($token));
         $links->approve($token, 'Osric Tamblyn');
         $links->approve($token, 'Osric Tamblyn');
         self::assertCount(2, $docket->pieces());
         self::assertSame(DocketState::Making, $docket->state());
-        self::assertSame('Osric Tamblyn', $docket->latestProof()->approvedBy());
+        self::assertSame('Osric Tamblyn', $this->page($docket)->approvedBy());
         self::assertCount(
             1,
             array_filter(

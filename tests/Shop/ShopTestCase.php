@@ -29,6 +29,7 @@ use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
+use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\People\Role;
 use Yelbo\Shop\People\Worker;
@@ -130,12 +131,19 @@ abstract class ShopTestCase extends WebTestCase
         ?array $lines = null,
         ?int $version = null,
     ): void {
+        $item = $docket->item();
         $this->get(DrawOrder::class)->draw(
-            $docket,
+            $item,
             $version ?? $docket->version(),
-            new Draft($lines ?? $docket->words(), $design, null === $lines ? $docket->roster() : []),
+            new Draft($lines ?? $item->words(), $design, null === $lines ? $item->roster() : []),
             $proof,
         );
+    }
+
+    /** The page of the newest proof that shows the first thing of an order. */
+    protected function page(Docket $docket): Proof
+    {
+        return $docket->pageOf($docket->item()) ?? self::fail('no proof yet');
     }
 
     protected function approve(Docket $docket, int $proof = 1, string $by = 'Osric Tamblyn'): void

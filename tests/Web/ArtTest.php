@@ -48,7 +48,7 @@ final class ArtTest extends WebCase
             'art' => ['id' => $art['id'], 'layers' => [['colour' => $colour, 'film' => '', 'out' => '1,3,9']]],
             'proof' => false,
         ]);
-        self::assertSame('1,3', $kept['design']['art']['layers'][0]['out']);
+        self::assertSame('1,3', $kept['items'][0]['design']['art']['layers'][0]['out']);
         $this->ask('POST', '/api/fit', [
             'docket' => $docket->number(),
             'words' => 'Parts',
@@ -66,7 +66,7 @@ final class ArtTest extends WebCase
         $problem = $this->ask('POST', "/api/dockets/{$docket->number()}/backing", ['less' => '900mm']);
         self::assertSame('less', $problem['fields'][0]['field']);
         $art = $this->ask('POST', "/api/dockets/{$docket->number()}/backing", ['less' => '6mm']);
-        $wall = $docket->object()->size();
+        $wall = $docket->item()->object()->size();
         self::assertEqualsWithDelta($wall->width->toMillimetres() - 12, $art['size']['width']['mm'], 0.01);
         self::assertEqualsWithDelta($wall->height->toMillimetres() - 12, $art['size']['height']['mm'], 0.01);
         $fit = $this->ask('POST', '/api/fit', [
@@ -129,7 +129,7 @@ final class ArtTest extends WebCase
         ];
         $proofed = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design);
         self::assertSame(200, $this->status, json_encode($proofed, \JSON_THROW_ON_ERROR));
-        self::assertSame(['Permanent, ochre', 'Permanent, navy'], array_column($proofed['proofs'][0]['films'], 'name'));
+        self::assertSame(['Permanent, ochre', 'Permanent, navy'], array_column($proofed['proofs'][0]['pages'][0]['films'], 'name'));
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 1, 'Osric Tamblyn');
         $films = array_map(static fn ($piece): string => $piece->film()->name(), $docket->pieces());
@@ -265,8 +265,7 @@ final class ArtTest extends WebCase
         self::assertSame(200, $this->status);
         $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.svg");
         $out = (string) $this->browser->getResponse()->getContent();
-        $proof = $this->get(Dockets::class)->numbered($docket->number())->latestProof();
-        self::assertNotNull($proof);
+        $proof = $this->page($this->get(Dockets::class)->numbered($docket->number()));
         $region = $this->get(Outlines::class)->region($proof->outline());
         $back = SvgDrawing::read($out);
         self::assertTrue($back->sized);

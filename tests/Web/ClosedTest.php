@@ -86,7 +86,7 @@ final class ClosedTest extends WebCase
                 $path =
                     preg_replace(
                         [
-                            '~\{(number|id|nth)\}~',
+                            '~\{(number|id|nth|item)\}~',
                             '~\{format\}~',
                             '~\{order\}~',
                             '~\{name\}~',

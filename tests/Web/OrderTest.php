@@ -48,7 +48,7 @@ final class OrderTest extends WebCase
             'proof' => true,
         ]);
         self::assertSame('proofing', $proofed['state']);
-        self::assertSame('30', $proofed['proofs'][0]['capHeight']['metric']);
+        self::assertSame('30', $proofed['proofs'][0]['pages'][0]['capHeight']['metric']);
         $this->assertProblem(
             422,
             'Who says yes',
@@ -89,15 +89,15 @@ final class OrderTest extends WebCase
             'take' => false,
         ]);
         self::assertSame('asking', $docket['state']);
-        self::assertSame('about a foot', $docket['answers']['width']);
+        self::assertSame('about a foot', $docket['items'][0]['answers']['width']);
         $taken = $this->ask('PUT', "/api/dockets/{$docket['number']}/answers", [
             'version' => $docket['version'],
             'answers' => $this->typed(width: '1\' 1/2"'),
             'take' => true,
         ]);
         self::assertSame('sizing', $taken['state']);
-        self::assertEqualsWithDelta(317.5, $taken['object']['size']['width']['mm'], 0.001);
-        self::assertSame('12 1/2', $taken['object']['size']['width']['imperial']);
+        self::assertEqualsWithDelta(317.5, $taken['items'][0]['object']['size']['width']['mm'], 0.001);
+        self::assertSame('12 1/2', $taken['items'][0]['object']['size']['width']['imperial']);
     }
 
     public function testAnswersComeLive(): void

@@ -102,7 +102,7 @@ final class PapersTest extends WebCase
         ];
         $docket = $this->taken();
         $this->get(DrawOrder::class)->draw(
-            $docket,
+            $docket->item(),
             $docket->version(),
             new Draft([$names[0]], new Design('bebas'), array_map(static fn (string $name): array => [$name], $names)),
             true,

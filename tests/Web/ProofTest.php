@@ -80,7 +80,7 @@ final class ProofTest extends WebCase
         }
         self::assertCount(
             3,
-            $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design)['proofs'][0]['parts'] ?? [],
+            $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design)['proofs'][0]['pages'][0]['parts'] ?? [],
         );
     }
 
@@ -144,7 +144,7 @@ final class ProofTest extends WebCase
         );
         self::assertSame(
             ['K', 'e'],
-            array_column(\array_slice($given['proof']['readOut'][0]['letters'], 0, 2), 'letter'),
+            array_column(\array_slice($given['proof']['pages'][0]['readOut'][0]['letters'], 0, 2), 'letter'),
         );
         $text = (string) $this->browser->getResponse()->getContent();
         foreach (['0700 900 181', 'version":', 'Tomas', 'Ines'] as $inside) {
@@ -276,8 +276,7 @@ final class ProofTest extends WebCase
                 }
             }
         }
-        $size = $docket->latestProof()?->size();
-        self::assertNotNull($size);
+        $size = $this->page($docket)->size();
         $mm = 25.4 / $dots;
         self::assertEqualsWithDelta($size->width->micrometres / 1000, ($right - $left + 1) * $mm, 0.5);
         self::assertEqualsWithDelta($size->height->micrometres / 1000, ($bottom - $top + 1) * $mm, 0.5);
@@ -289,8 +288,7 @@ final class ProofTest extends WebCase
         [$docket] = $this->linked();
         $this->browser->request('GET', "/api/dockets/{$docket->number()}/proofs/1.svg");
         $svg = new \SimpleXMLElement((string) $this->browser->getResponse()->getContent());
-        $proof = $docket->latestProof();
-        self::assertNotNull($proof);
+        $proof = $this->page($docket);
         self::assertSame($proof->size()->width->micrometres / 1000, (float) $svg['width']);
         self::assertEquals(
             $this->get(Outlines::class)->region($proof->outline()),
@@ -315,8 +313,8 @@ final class ProofTest extends WebCase
             'proof' => true,
         ]);
         self::assertSame(200, $this->status, json_encode($made, \JSON_THROW_ON_ERROR));
-        self::assertSame(['I M T'], array_column($made['proofs'][0]['readOut'], 'line'));
-        self::assertSame([], $made['proofs'][0]['spelling'], 'as asked for');
+        self::assertSame(['I M T'], array_column($made['proofs'][0]['pages'][0]['readOut'], 'line'));
+        self::assertSame([], $made['proofs'][0]['pages'][0]['spelling'], 'as asked for');
     }
 
     public function testPricesAreReadAndRefused(): void

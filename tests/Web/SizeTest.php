@@ -221,7 +221,7 @@ final class SizeTest extends WebCase
         self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
         self::assertSame(
             ['ring', '28mm', 'double-ring', '20', '4'],
-            array_map(static fn (string $name): string => $saved['design']['setting'][$name], [
+            array_map(static fn (string $name): string => $saved['items'][0]['design']['setting'][$name], [
                 'arrangement',
                 'radius',
                 'frame',
@@ -258,10 +258,10 @@ final class SizeTest extends WebCase
             'proof' => true,
         ]);
         self::assertSame(['lobster||', '60||50'], [
-            $saved['design']['setting']['lineFaces'],
-            $saved['design']['setting']['lineHeights'],
+            $saved['items'][0]['design']['setting']['lineFaces'],
+            $saved['items'][0]['design']['setting']['lineHeights'],
         ]);
-        $remarks = implode(' ', $saved['proofs'][0]['remarks']);
+        $remarks = implode(' ', $saved['proofs'][0]['pages'][0]['remarks']);
         self::assertStringContainsString('Letters of the lines', $remarks);
         self::assertStringContainsString('Lobster', $remarks);
         $wide = $this->ask('POST', '/api/fit', [...$drawing, 'setting' => ['justify' => 'yes']]);
@@ -384,7 +384,7 @@ final class SizeTest extends WebCase
             'proof' => true,
         ]);
         self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
-        $parts = $saved['proofs'][0]['parts'];
+        $parts = $saved['proofs'][0]['pages'][0]['parts'];
         self::assertSame([['Ada'], ['Zoë'], ['Mary-Anne', 'Penhallow'], ['Adda']], array_column($parts, 'lines'));
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 1, 'the office');
@@ -589,7 +589,7 @@ final class SizeTest extends WebCase
         );
 
         $docket = $this->order(array_diff_key($mug, ['object' => 0]) + ['object' => 'Mug']);
-        $before = $docket->object()->size();
+        $before = $docket->item()->object()->size();
         $changed = $this->ask('PUT', "/api/objects/{$added['id']}", [
             'version' => $added['version'],
             'answers' => ['circumference' => '300mm'] + $mug,
@@ -597,7 +597,7 @@ final class SizeTest extends WebCase
         self::assertSame(200, $this->status, json_encode($changed, \JSON_THROW_ON_ERROR));
         self::assertEquals(
             $before,
-            $this->get(Dockets::class)->numbered($docket->number())->object()->size(),
+            $this->get(Dockets::class)->numbered($docket->number())->item()->object()->size(),
             'changing an object changes no order',
         );
         $this->assertProblem(

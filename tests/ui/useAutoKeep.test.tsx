@@ -5,7 +5,7 @@ import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import type { Docket } from '../../ui/src/api/client';
 import { useAutoKeep } from '../../ui/src/stations/size/useAutoKeep';
 import { type Drawing, drawingOf } from '../../ui/src/stations/size/useDrawing';
-import { docketWith, USUAL } from './docket';
+import { docketWith, itemOf, USUAL } from './docket';
 
 const keep = vi.fn();
 const take = vi.fn();
@@ -22,13 +22,16 @@ afterEach(() => vi.useRealTimers());
 type Shown = { docket: Docket; drawing: Drawing; busy: boolean };
 
 function shown(docket = docketWith()) {
-  const begun: Shown = { docket, drawing: drawingOf(docket, USUAL), busy: false };
-  const hook = renderHook((now: Shown) => useAutoKeep(now.docket, now.drawing, USUAL, now.busy, keep, take), {
-    initialProps: begun,
-    wrapper: ({ children }: { children: ReactNode }) => (
-      <QueryClientProvider client={client}>{children}</QueryClientProvider>
-    ),
-  });
+  const begun: Shown = { docket, drawing: drawingOf(itemOf(docket), USUAL), busy: false };
+  const hook = renderHook(
+    (now: Shown) => useAutoKeep(now.docket, itemOf(now.docket), now.drawing, USUAL, now.busy, keep, take),
+    {
+      initialProps: begun,
+      wrapper: ({ children }: { children: ReactNode }) => (
+        <QueryClientProvider client={client}>{children}</QueryClientProvider>
+      ),
+    },
+  );
   let now = begun;
   return {
     /** The page as it is after a change of some of it. */

@@ -1,11 +1,11 @@
 import { act, renderHook } from '@testing-library/react';
 import { beforeEach, expect, test } from 'vitest';
 import { useDrawing } from '../../ui/src/stations/size/useDrawing';
-import { docketWith, USUAL } from './docket';
+import { docketWith, itemOf, USUAL } from './docket';
 
 beforeEach(() => localStorage.clear());
 
-const drawn = (docket = docketWith()) => renderHook(() => useDrawing(docket, USUAL));
+const drawn = (docket = docketWith()) => renderHook(() => useDrawing(docket, itemOf(docket), USUAL));
 
 test('it begins with what the docket says, over what is usual', () => {
   const { drawing, canUndo, canRedo } = drawn().result.current;
@@ -82,6 +82,6 @@ test('once it is kept, or the docket has moved on, the docket counts', () => {
 });
 
 test('a spoiled memory is not trusted', () => {
-  localStorage.setItem('yelbo.size.412', '{"version":3,');
+  localStorage.setItem('yelbo.size.412.1', '{"version":3,');
   expect(drawn().result.current.drawing.face).toBe('bebas');
 });

@@ -430,6 +430,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dockets/{number}/items": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds another thing to an order that was taken already. */
+        post: operations["docket-item-add"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/items/again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds the same again, of any order, with other words. */
+        post: operations["docket-item-again"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/items/{item}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a thing out of an order: it is not made after all. */
+        post: operations["docket-item-drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dockets/{number}/links": {
         parameters: {
             query?: never;
@@ -1835,13 +1886,15 @@ export interface components {
         AnswersRequest: {
             /** @description The version of the docket as it was read. */
             version: number;
-            /** @description What was answered, as typed. */
+            /** @description What was answered, as typed: once for the order, and of its first thing. */
             answers: components["schemas"]["Answers"];
             /**
              * @description Whether the order goes on to Size.
              * @default false
              */
             take?: boolean;
+            /** @description What was answered of its other things. */
+            others?: components["schemas"]["Answers"][];
         };
         /** @description What can be said to the answers so far. */
         AnswersView: {
@@ -1936,6 +1989,11 @@ export interface components {
              * @default metric
              */
             units?: string;
+            /**
+             * @description Which thing of the order, from 1.
+             * @default 1
+             */
+            item?: number;
         };
         /** @description A batch in a list. */
         BatchRow: {
@@ -2075,6 +2133,8 @@ export interface components {
             id: number;
             /** @description Which version of the proof, from 1. */
             proof: number;
+            /** @description Which item of the order it is about. */
+            item: number;
             /** @description Who said it. */
             by: string;
             /** @description What else was said. */
@@ -2268,38 +2328,22 @@ export interface components {
             customer: string;
             /** @description How the customer is reached. */
             contact: string;
-            /** @description The lines of the decal. */
-            words: string[];
-            /** @description The lines of each decal of a set; none where all are alike. */
-            roster: string[][];
-            /** @description What it goes on. */
-            object: components["schemas"]["ObjectView"] | null;
-            /** @description Where it is used: indoors, outdoors and so on. */
-            useOf: components["schemas"]["Usage"];
-            /** @description The film answered for. */
-            film: components["schemas"]["FilmView"] | null;
-            /** @description How many pieces. */
-            quantity: number;
             /** @description When it has to be ready for use, ISO 8601. */
             neededAt: string | null;
             /** @description The latest moment to apply it, ISO 8601. */
             onBy: string | null;
             /** @description Whether the promised day is in danger. */
             late: boolean;
-            /** @description Whether the shop applies it. */
-            appliedHere: boolean;
             /** @description What else was said. */
             note: string;
-            /** @description What was answered, as typed. */
-            answers: components["schemas"]["Answers"];
-            /** @description What is drawn. */
-            design: components["schemas"]["DesignView"];
+            /** @description The things it holds, the first one first. */
+            items: components["schemas"]["ItemView"][];
             /** @description The pieces it is about; not all where there are very many. */
             pieces: components["schemas"]["PieceView"][];
             /** @description How many pieces there are. */
             manyPieces: number;
             /** @description The versions shown to the customer, oldest first. */
-            proofs: components["schemas"]["ProofView"][];
+            proofs: components["schemas"]["VersionView"][];
             /** @description What happened, newest first. */
             log: components["schemas"]["LogLineView"][];
             /** @description What may be done with it now. */
@@ -2569,6 +2613,11 @@ export interface components {
             x?: number | null;
             /** @description Where on the drawing, mm from its top. */
             y?: number | null;
+            /**
+             * @description Which thing of the order it is about; 0 for the first.
+             * @default 0
+             */
+            item?: number;
         };
         /** @description A new link, shown once. */
         GivenLinkView: {
@@ -2589,8 +2638,8 @@ export interface components {
             state: string;
             /** @description Where it stands, in a sentence. */
             says: string;
-            /** @description Which version of the proof, from 1. */
-            proof: components["schemas"]["ProofView"];
+            /** @description The version of the proof the link shows. */
+            proof: components["schemas"]["VersionView"];
             /** @description What the customer asked to be different. */
             changeRequests: components["schemas"]["ChangeRequestView"][];
         };
@@ -2601,6 +2650,57 @@ export interface components {
              * @default
              */
             name?: string;
+        };
+        /** @description The same again, with other words. */
+        ItemAgainRequest: {
+            /** @description Of the docket it is added to, as it was read. */
+            version: number;
+            /** @description The number of the docket it is taken from. */
+            docket: number;
+            /**
+             * @description Which thing of that one, from 1.
+             * @default 1
+             */
+            item?: number;
+            /**
+             * @description Other words, as typed; the same where empty.
+             * @default
+             */
+            words?: string;
+        };
+        /** @description Another thing for an order. */
+        ItemRequest: {
+            /** @description Of the docket as it was read. */
+            version: number;
+            /** @description What was answered of the thing, as typed. */
+            answers: components["schemas"]["Answers"];
+        };
+        /** @description One thing of an order: an object, so many times, with what is drawn on it. */
+        ItemView: {
+            /** @description Its number in the order, from 1. */
+            nth: number;
+            /** @description As it is shown. */
+            label: string;
+            /** @description The lines of the decal. */
+            words: string[];
+            /** @description The lines of each decal of a set; none where all are alike. */
+            roster: string[][];
+            /** @description What it goes on. */
+            object: components["schemas"]["ObjectView"] | null;
+            /** @description Where it is used: indoors, outdoors and so on. */
+            useOf: components["schemas"]["Usage"];
+            /** @description The film answered for. */
+            film: components["schemas"]["FilmView"] | null;
+            /** @description How many pieces. */
+            quantity: number;
+            /** @description Whether the shop applies it. */
+            appliedHere: boolean;
+            /** @description What was answered, as typed. */
+            answers: components["schemas"]["Answers"];
+            /** @description What is drawn. */
+            design: components["schemas"]["DesignView"];
+            /** @description Whether the customer said yes to it and it is being made. */
+            beingMade: boolean;
         };
         /** @description A part to keep clear of, the lengths asked for it, and the margin the shop keeps. */
         KeepOutView: {
@@ -2828,6 +2928,8 @@ export interface components {
              * @default
              */
             detail?: string;
+            /** @description The numbers of the things it is about; all of them where none is named. */
+            items?: number[];
         };
         /** @description Something that may be done next. */
         MoveView: {
@@ -3082,13 +3184,15 @@ export interface components {
         };
         /** @description Answers to begin an order with, and whether to take it. */
         OrderRequest: {
-            /** @description What was answered, as typed. */
+            /** @description What was answered, as typed: once for the order, and of its first thing. */
             answers: components["schemas"]["Answers"];
             /**
              * @description Whether the order goes on to Size.
              * @default false
              */
             take?: boolean;
+            /** @description What was answered of its other things. */
+            others?: components["schemas"]["Answers"][];
         };
         /** @description A letter that would have been sent. */
         OutboxLetterView: {
@@ -3173,6 +3277,8 @@ export interface components {
             label: string;
             /** @description Who ordered it. */
             customer: string;
+            /** @description Which item of the order it is of. */
+            item: number;
             /** @description What it goes on. */
             object: string;
             /** @description Where it stands. */
@@ -3372,10 +3478,12 @@ export interface components {
             /** @description Of what is cut from it, of the first decal. */
             size: components["schemas"]["SizeView"];
         };
-        /** @description A frozen version of what will be cut, with all it says. Paths in mm, the price in minor units. */
+        /** @description A frozen version of what will be cut of one thing, with all it says. Paths in mm, the price in minor units. */
         ProofView: {
             /** @description Which version it is, from 1. */
             nth: number;
+            /** @description Which thing of the order it shows. */
+            item: number;
             /** @description When it was made, ISO 8601. */
             madeAt: string;
             /** @description The lines of the decal. */
@@ -4295,6 +4403,19 @@ export interface components {
             /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
         };
+        /** @description One version of an order's proof: a page for every thing. */
+        VersionView: {
+            /** @description Which version it is, from 1. */
+            nth: number;
+            /** @description When it was made, ISO 8601. */
+            madeAt: string;
+            /** @description When the customer said yes to all of it, ISO 8601. */
+            approvedAt: string | null;
+            /** @description Who said yes last. */
+            approvedBy: string | null;
+            /** @description A page for every thing of the order. */
+            pages: components["schemas"]["ProofView"][];
+        };
         /** @description The words, starting values and limits the pages are made with, in one answer. */
         VocabularyView: {
             /** @description Of the work, in order. */
@@ -4369,6 +4490,11 @@ export interface components {
              * @default 0
              */
             found?: number;
+            /**
+             * @description Which thing of the order, from 1.
+             * @default 1
+             */
+            item?: number;
         };
         /** @description An inside piece that has to come out. */
         WastePartView: {
@@ -4832,6 +4958,11 @@ export interface operations {
                     /** @description Its number. */
                     docket: number;
                     /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
                      */
@@ -4916,6 +5047,11 @@ export interface operations {
                     /** @description Its number. */
                     docket: number;
                     /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
                      */
@@ -4996,6 +5132,11 @@ export interface operations {
                     /** @description Its number. */
                     docket: number;
                     /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
                      */
@@ -5075,6 +5216,11 @@ export interface operations {
                 "application/json": {
                     /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
                     /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
@@ -5498,10 +5644,15 @@ export interface operations {
                     /** @description Of the docket the design was begun on. */
                     version: number;
                     /**
-                     * @description Whether a proof is made of it at once.
+                     * @description Whether a proof is made of the whole order at once.
                      * @default false
                      */
                     proof?: boolean;
+                    /**
+                     * @description Which thing of the order it is drawn for, from 1.
+                     * @default 1
+                     */
+                    item?: number;
                     /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
@@ -5547,6 +5698,116 @@ export interface operations {
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
                 };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocketView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-item-add": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ItemRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocketView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-item-again": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ItemAgainRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DocketView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-item-drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+                /** @description Which thing of the order, from 1. */
+                item: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionRequest"];
             };
         };
         responses: {
@@ -5781,6 +6042,8 @@ export interface operations {
     "proof-svg": {
         parameters: {
             query?: {
+                /** @description Which thing of the order, from 1. */
+                item?: number;
                 /** @description Which decal of a set, from 1. */
                 decal?: number;
             };
@@ -5896,6 +6159,11 @@ export interface operations {
                 "application/json": {
                     /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
                     /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
@@ -7152,6 +7420,11 @@ export interface operations {
                     /** @description Its number. */
                     docket: number;
                     /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
                      */
@@ -7543,6 +7816,11 @@ export interface operations {
                     /** @description Its number. */
                     docket: number;
                     /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
                      */
@@ -7655,6 +7933,11 @@ export interface operations {
                     /** @description Its number. */
                     docket: number;
                     /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
                      */
@@ -7734,6 +8017,11 @@ export interface operations {
                 "application/json": {
                     /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
                     /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default
@@ -7908,6 +8196,11 @@ export interface operations {
                 "application/json": {
                     /** @description Its number. */
                     docket: number;
+                    /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
                     /**
                      * @description A line of the decal on each line; passed over where there is a roster.
                      * @default

@@ -55,7 +55,7 @@ const router = createBrowserRouter([
         children: [
           { index: true, element: <Navigate to="/ask" replace /> },
           page('ask/:number?', () => import('./stations/ask/Ask'), 'Ask'),
-          page('size/:number?', () => import('./stations/size/Size'), 'Size'),
+          page('size/:number?/:item?', () => import('./stations/size/Size'), 'Size'),
           page('proof/:number?', () => import('./stations/proof/ProofStation'), 'ProofStation'),
           page('batch', () => import('./stations/batch/BatchStation'), 'BatchStation'),
           page('cut', () => import('./stations/cut/CutStation'), 'CutStation'),

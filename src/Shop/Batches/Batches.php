@@ -146,9 +146,9 @@ final readonly class Batches
         /** @var list<Piece> $pieces */
         $pieces = $this->records
             ->createQuery(
-                'SELECT p, d, r FROM '.
+                'SELECT p, d, r, i FROM '.
                     Piece::class.
-                    ' p JOIN p.docket d JOIN p.proof r WHERE p.batch IN (:numbers) ORDER BY p.id',
+                    ' p JOIN p.docket d JOIN p.proof r JOIN r.item i WHERE p.batch IN (:numbers) ORDER BY p.id',
             )
             ->setParameter('numbers', $numbers)
             ->getResult();

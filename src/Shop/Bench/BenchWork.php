@@ -49,7 +49,7 @@ final readonly class BenchWork
      */
     public function steps(Piece $piece): array
     {
-        $steps = new Steps($this->rules->current(), $this->materials->tape($piece), $piece->docket()->useOf());
+        $steps = new Steps($this->rules->current(), $this->materials->tape($piece), $piece->item()->useOf());
         $under = array_map(
             static fn (Piece $other): string => $other->tag(),
             array_values(
@@ -70,8 +70,8 @@ final readonly class BenchWork
         return [
             ...$together,
             ...$steps->layered($under),
-            ...$piece->docket()->isAppliedHere()
-                ? $steps->onTheObject($piece->size(), $piece->docket()->object()->size(), $piece->left(), $piece->top())
+            ...$piece->item()->isAppliedHere()
+                ? $steps->onTheObject($piece->size(), $piece->item()->object()->size(), $piece->left(), $piece->top())
                 : $steps->forTheCustomer($piece->size(), $this->care($piece)),
         ];
     }
@@ -79,15 +79,15 @@ final readonly class BenchWork
     /** @return list<string> what the care card of a decal says that the customer applies */
     private function care(Piece $piece): array
     {
-        $docket = $piece->docket();
+        $item = $piece->item();
         $rules = $this->rules->current();
 
         return (new Packing($rules))->care(
             $piece->film()->life($rules),
             false,
             $piece->film()->grade(),
-            $docket->useOf(),
-            $docket->object()->isDrunkFrom(),
+            $item->useOf(),
+            $item->object()->isDrunkFrom(),
         );
     }
 
@@ -178,10 +178,10 @@ final readonly class BenchWork
             throw new Refused('not-yet', 'Not all inside pieces are out yet.');
         }
         if (\in_array($move, [PieceMove::Applied, PieceMove::Packed], true)) {
-            if ($piece->docket()->isAppliedHere() !== (PieceMove::Applied === $move)) {
+            if ($piece->item()->isAppliedHere() !== (PieceMove::Applied === $move)) {
                 throw new Refused(
                     'illegal-move',
-                    $piece->docket()->isAppliedHere()
+                    $piece->item()->isAppliedHere()
                         ? 'This one is applied here, not packed for the customer.'
                         : 'The customer applies this one: pack it.',
                 );

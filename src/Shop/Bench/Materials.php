@@ -20,13 +20,13 @@ final readonly class Materials
     /** The tape a decal is lifted with. */
     public function tape(Piece $piece): TapeChoice
     {
-        $docket = $piece->docket();
+        $item = $piece->item();
 
         return $this->tapes->choice(
             $piece->size(),
             $piece->film()->grade(),
-            $docket->useOf(),
-            $docket->object()->material(),
+            $item->useOf(),
+            $item->object()->material(),
         );
     }
 
@@ -39,15 +39,15 @@ final readonly class Materials
         if ($piece->layer() > 0) {
             return;
         }
-        $docket = $piece->docket();
-        $lifts = $this->tapes->lifts($piece->size(), $this->tape($piece), $docket->useOf(), $this->tapes->rolls());
+        $item = $piece->item();
+        $lifts = $this->tapes->lifts($piece->size(), $this->tape($piece), $item->useOf(), $this->tapes->rolls());
         [$tape, $length] = $lifts ?? [null, 0];
         if (null !== $tape) {
             $this->stockroom->takeOff($tape, (int) ceil($length / 1000), $piece->tag());
         }
-        $blank = $this->shelf->blank($docket->blank());
+        $blank = $this->shelf->blank($item->blank());
         // Panes of one thing carry a decal each and are one blank.
-        if (null !== $blank && 0 === ($piece->nth() - 1) % $docket->object()->panes()) {
+        if (null !== $blank && 0 === $piece->copy() % $item->object()->panes()) {
             $this->stockroom->takeOff($blank, 1, $piece->tag());
         }
     }

@@ -17,6 +17,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Packing;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Refused;
 
@@ -39,23 +40,23 @@ final readonly class Delivery
     /** @return list<string> what goes into the parcel */
     public function contents(Piece $piece): array
     {
-        $docket = $piece->docket();
+        $item = $piece->item();
 
-        return (new Packing($this->rules->current()))->contents($docket->object()->name(), $docket->isAppliedHere());
+        return (new Packing($this->rules->current()))->contents($item->object()->name(), $item->isAppliedHere());
     }
 
     /** @return list<string> what the care card says */
     public function care(Piece $piece): array
     {
-        $docket = $piece->docket();
+        $item = $piece->item();
         $rules = $this->rules->current();
 
         return (new Packing($rules))->care(
-            $docket->film()?->life($rules) ?? Film::Permanent->life($rules),
-            $docket->isAppliedHere(),
-            $docket->film()?->grade() ?? Film::Permanent,
-            $docket->useOf(),
-            $docket->object()->isDrunkFrom(),
+            $item->film()?->life($rules) ?? Film::Permanent->life($rules),
+            $item->isAppliedHere(),
+            $item->film()?->grade() ?? Film::Permanent,
+            $item->useOf(),
+            $item->object()->isDrunkFrom(),
         );
     }
 
@@ -95,7 +96,7 @@ final readonly class Delivery
     {
         $docket = $piece->docket();
         $this->records->flush();
-        if ($this->pieces->areUnderWay($docket->number())) {
+        if (DocketState::Making !== $docket->state() || $this->pieces->areUnderWay($docket->number())) {
             return;
         }
         $docket->move(DocketMove::Finish);

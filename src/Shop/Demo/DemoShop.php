@@ -264,7 +264,8 @@ final class DemoShop
             return;
         }
         Clock::set(new MockClock($began->modify('+40 minutes')));
-        $this->draw->draw($docket, $docket->version(), new Draft($docket->words(), new Design($face)), true);
+        $item = $docket->item();
+        $this->draw->draw($item, $docket->version(), new Draft($item->words(), new Design($face)), true);
         if ($far < 3) {
             return;
         }
@@ -298,13 +299,14 @@ final class DemoShop
         );
         Clock::set(new MockClock($began->modify('+30 minutes')));
         $docket->askPrice($order['price'] ?? null);
+        $item = $docket->item();
         $this->draw->draw(
-            $docket,
+            $item,
             $docket->version(),
             new Draft(
-                $docket->words(),
+                $item->words(),
                 new Design($order['face'] ?? null, setting: $order['setting'] ?? null, layers: $layers ?: null),
-                $docket->roster(),
+                $item->roster(),
             ),
             $far > 1,
         );
@@ -363,7 +365,7 @@ final class DemoShop
         $pieces = array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces());
         [$plan] = $this->queue
             ->begin(
-                $docket->film() ?? throw new \LogicException('Taken without film.'),
+                $docket->item()->ownFilm(),
                 $pieces,
                 [],
                 Nesting::NO_BOXES,
@@ -388,7 +390,7 @@ final class DemoShop
         $this->bench->move(
             $piece,
             $piece->version(),
-            $piece->docket()->isAppliedHere() ? PieceMove::Applied : PieceMove::Packed,
+            $piece->item()->isAppliedHere() ? PieceMove::Applied : PieceMove::Packed,
             '',
         );
         if ($far >= 9) {

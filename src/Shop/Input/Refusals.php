@@ -13,6 +13,17 @@ final class Refusals extends \DomainException
         parent::__construct(1 === \count($fields) ? reset($fields) : 'Some answers need another look.');
     }
 
+    /** The same at the fields of a part of a form: `others.0.` */
+    public function under(string $part): self
+    {
+        $fields = [];
+        foreach ($this->fields as $field => $sentence) {
+            $fields[$part.$field] = $sentence;
+        }
+
+        return new self($fields);
+    }
+
     /** One refusal at one field. */
     public static function at(string $field, string $sentence): self
     {

@@ -12,6 +12,8 @@ use Yelbo\Shop\Objects\TypedKeepOut;
 /** The answers at Ask as they were typed: every one a text, none of them judged yet. Lengths in either system. */
 final readonly class Answers
 {
+    private const OF_ORDER = ['customer', 'contact', 'neededOn', 'note', 'units'];
+
     /**
      * @param list<TypedKeepOut> $keepOuts what is kept clear as path data, mm
      * @param string $customer who ordered it
@@ -88,6 +90,36 @@ final readonly class Answers
         public string $dishwasher = '',
         public array $keepOuts = [],
     ) {
+    }
+
+    /**
+     * Those that are asked once for the whole order, however many things are in it.
+     *
+     * @return array<string, mixed>
+     */
+    public function ofOrder(): array
+    {
+        return array_intersect_key($this->toArray(), array_flip(self::OF_ORDER));
+    }
+
+    /**
+     * Those of one thing of the order.
+     *
+     * @return array<string, mixed>
+     */
+    public function ofItem(): array
+    {
+        return array_diff_key($this->toArray(), array_flip(self::OF_ORDER));
+    }
+
+    /** What people call it as long as it is only asked: its words on one line, or how many names. */
+    public function label(): string
+    {
+        $names = TypedWords::lines($this->roster);
+
+        return [] === $names
+            ? implode(' ', TypedWords::lines($this->words))
+            : \sprintf('%d names: %s …', \count($names), $names[0]);
     }
 
     /** The answers that describe the object. */

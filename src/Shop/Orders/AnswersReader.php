@@ -23,6 +23,7 @@ final readonly class AnswersReader
 {
     private const MOST_PIECES = 200;
     private const MOST_NAMES = 400;
+    private const MOST_ITEMS = 60;
 
     public function __construct(
         private EntityManagerInterface $records,
@@ -33,12 +34,49 @@ final readonly class AnswersReader
     ) {
     }
 
-    /** @throws Refusals */
-    public function read(Answers $answers): AgreedOrder
+    /**
+     * @param Answers       $answers those asked once, and those of the first thing
+     * @param list<Answers> $others  those of the other things; what is wrong in them stands at `others.0.…`
+     *
+     * @throws Refusals
+     */
+    public function read(Answers $answers, array $others = []): AgreedOrder
     {
         $fields = new Fields();
         $customer = $fields->text('customer', $answers->customer, 120, 'Who is it for? A name is enough.');
         $contact = $fields->text('contact', $answers->contact, 200);
+        $neededAt = $this->day($fields, $answers->neededOn);
+        $note = $fields->text('note', $answers->note, 2000);
+        if (\count($others) >= self::MOST_ITEMS) {
+            $fields->refuse('items', 'At most '.self::MOST_ITEMS.' items in one order. Begin another for the rest.');
+        }
+        $wrong = self::wrong($fields->end(...));
+        $items = [];
+        foreach ([$answers, ...$others] as $nth => $one) {
+            $at = 0 === $nth ? '' : 'others.'.($nth - 1).'.';
+            $wrong += self::wrong(function () use ($one, &$items): void {
+                $items[] = $this->item($one);
+            }, $at);
+        }
+        if ([] !== $wrong) {
+            throw new Refusals($wrong);
+        }
+        if ([] === $items || null === $neededAt) {
+            throw new \LogicException('A wrong answer was not noted.');
+        }
+        $this->refuseTooMuch($items);
+
+        return new AgreedOrder($customer, $contact, $neededAt, $note, $items);
+    }
+
+    /**
+     * Reads the answers to one thing of an order.
+     *
+     * @throws Refusals
+     */
+    public function item(Answers $answers): AgreedItem
+    {
+        $fields = new Fields();
         $roster = TypedWords::roster($answers->roster);
         if (\count($roster) > self::MOST_NAMES) {
             $fields->refuse('roster', 'At most '.self::MOST_NAMES.' names in one order. Split the list.');
@@ -62,37 +100,61 @@ final readonly class AnswersReader
             self::MOST_PIECES,
             'How many? From 1 to '.self::MOST_PIECES.'.',
         );
-        $decals = max(1, \count($roster)) * $quantity * ($object?->panes() ?? 1);
-        $many = $this->size->tooMany($decals, 1);
+        $many = $this->size->tooMany(max(1, \count($roster)) * $quantity * ($object?->panes() ?? 1), 1);
         if (null !== $many) {
             $fields->refuse('quantity', $many);
         }
-        $neededAt = $this->day($fields, $answers->neededOn);
-        $note = $fields->text('note', $answers->note, 2000);
         $this->refuseWhatCannotWork($fields, $answers, $film);
         $fields->end();
         if (
             !($object instanceof MeasuredObject)
             || !($useOf instanceof Usage)
             || !($film instanceof FilmOnShelf)
-            || !($neededAt instanceof \DateTimeImmutable)
         ) {
             throw new \LogicException('A wrong answer was not noted.');
         }
 
-        return new AgreedOrder(
-            $customer,
-            $contact,
+        return new AgreedItem(
             $words,
             $object,
             $useOf,
             $film,
             $quantity,
-            $neededAt,
             'customer' !== $answers->appliedBy,
-            $note,
             $roster,
         );
+    }
+
+    /**
+     * One order may not stop the shop, however many things it is spread over.
+     *
+     * @param non-empty-list<AgreedItem> $items
+     */
+    private function refuseTooMuch(array $items): void
+    {
+        $decals = array_map(
+            static fn (AgreedItem $item): int => $item->decals(),
+            $items,
+        );
+        $this->size->refuseTooMany(array_sum($decals), 1, 'quantity');
+    }
+
+    /**
+     * What is wrong, by its field.
+     *
+     * @param \Closure(): void $read
+     *
+     * @return array<string, string>
+     */
+    private static function wrong(\Closure $read, string $under = ''): array
+    {
+        try {
+            $read();
+        } catch (Refusals $refusals) {
+            return $refusals->under($under)->fields;
+        }
+
+        return [];
     }
 
     /** Film against surface and use: what cannot work is refused with what would (section 6). */

@@ -7,14 +7,10 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\Common\Collections\ArrayCollection;
 use Doctrine\Common\Collections\Collection;
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\Draft;
-use Yelbo\Shop\Input\TypedWords;
-use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Records\Versioned;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Trade\Film\Cautions;
-use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\IllegalMove;
@@ -26,10 +22,8 @@ use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
 /**
- * An order: some words on an object, so many times.
- *
- * The answers as they were typed are always kept; what is computed with is read from them
- * when the order is taken.
+ * An order: one customer, one day, one proof, one parcel; in it any number of things, each an object, so many times,
+ * with what is drawn on it.
  */
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
@@ -47,37 +41,26 @@ class Docket implements Versioned
     #[ORM\ManyToOne(cascade: ['persist'])]
     private ?Customer $customer = null;
 
-    /** @var list<string> */
-    #[ORM\Column(type: 'json')]
-    private array $words = [];
-
-    /** @var list<list<string>>|null a set: the lines of each decal */
-    #[ORM\Column(type: 'json', nullable: true)]
-    private ?array $roster = null;
-
+    /** For lists: the words of its things on one line, and what they go on. */
     #[ORM\Column(length: 300)]
     private string $label = '';
 
-    #[ORM\Embedded]
-    private MeasuredObject $object;
+    #[ORM\Column(length: 120, nullable: true)]
+    private ?string $objectName = null;
 
-    #[ORM\Embedded]
-    private Design $design;
-
-    #[ORM\Column(length: 10, nullable: true)]
-    private ?Usage $useOf = null;
+    /** For lists: how many things in all, and the film of the first. */
+    #[ORM\Column]
+    private int $quantity = 1;
 
     #[ORM\ManyToOne]
     private ?FilmOnShelf $film = null;
 
+    /** Counts changes of its things, so that each counts as one of its own. */
     #[ORM\Column]
-    private int $quantity = 1;
+    private int $changes = 0;
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $neededAt = null;
-
-    #[ORM\Column]
-    private bool $appliedHere = true;
 
     #[ORM\Column(type: 'text')]
     private string $note = '';
@@ -86,8 +69,10 @@ class Docket implements Versioned
     #[ORM\Column(nullable: true)]
     private ?int $price = null;
 
-    #[ORM\Embedded(columnPrefix: false)]
-    private Waivers $waivers;
+    /** @var Collection<int, Item> */
+    #[ORM\OneToMany(targetEntity: Item::class, mappedBy: 'docket', cascade: ['persist'])]
+    #[ORM\OrderBy(['nth' => 'ASC'])]
+    private Collection $items;
 
     /** @var Collection<int, Piece> */
     #[ORM\OneToMany(targetEntity: Piece::class, mappedBy: 'docket', cascade: ['persist'])]
@@ -96,19 +81,16 @@ class Docket implements Versioned
 
     /** @var Collection<int, Proof> */
     #[ORM\OneToMany(targetEntity: Proof::class, mappedBy: 'docket', cascade: ['persist'])]
-    #[ORM\OrderBy(['nth' => 'ASC'])]
+    #[ORM\OrderBy(['nth' => 'ASC', 'id' => 'ASC'])]
     private Collection $proofs;
 
-    /** @param array<string, mixed> $answers as they were typed */
+    /** @param array<string, mixed> $answers as they were typed: those asked once, as `Answers::ofOrder()` */
     public function __construct(
         #[ORM\Column(unique: true)] private int $number,
         #[ORM\Column(type: 'json')] private array $answers,
         #[ORM\Column] private \DateTimeImmutable $begunAt,
     ) {
-        $this->keepAnswers($answers);
-        $this->object = new MeasuredObject();
-        $this->design = new Design();
-        $this->waivers = new Waivers();
+        $this->items = new ArrayCollection();
         $this->pieces = new ArrayCollection();
         $this->proofs = new ArrayCollection();
     }
@@ -159,12 +141,6 @@ class Docket implements Versioned
         return $this->answers;
     }
 
-    /** @return list<string> what the customer asked for, letter for letter as it was given */
-    public function asked(): array
-    {
-        return Answers::fromKept($this->answers)->asked();
-    }
-
     /** When it was begun. */
     public function begunAt(): \DateTimeImmutable
     {
@@ -177,58 +153,40 @@ class Docket implements Versioned
         return $this->customer;
     }
 
-    /** @return list<string> */
-    public function words(): array
+    /** Whether anything is in it yet. */
+    public function hasItems(): bool
     {
-        return $this->words;
+        return !$this->items->isEmpty();
     }
 
-    /** @return list<list<string>> the lines of each decal of a set; none where all are alike */
-    public function roster(): array
+    /** @return non-empty-list<Item> the things that are to be made, by their numbers */
+    public function items(): array
     {
-        return $this->roster ?? [];
+        return array_values(
+            $this->items->filter(static fn (Item $item): bool => !$item->isDropped())->toArray(),
+        ) ?:
+            throw new \LogicException("{$this->tag()} holds nothing.");
     }
 
-    /** What it goes on, measured. */
-    public function object(): MeasuredObject
+    /**
+     * One of its things by its number.
+     *
+     * @throws NotFound
+     */
+    public function item(int $nth = 1): Item
     {
-        return $this->object;
-    }
-
-    /** What is drawn. */
-    public function design(): Design
-    {
-        return $this->design;
-    }
-
-    /** Where it is used. */
-    public function useOf(): Usage
-    {
-        return $this->useOf ?? Usage::Indoor;
-    }
-
-    /** The film of the order; none where nobody said yet. */
-    public function film(): ?FilmOnShelf
-    {
-        return $this->film;
-    }
-
-    /** How many pieces. */
-    public function quantity(): int
-    {
-        return $this->quantity;
+        foreach ($this->items as $item) {
+            if ($item->nth() === $nth && !$item->isDropped()) {
+                return $item;
+            }
+        }
+        throw new NotFound("{$this->tag()} has no item $nth.");
     }
 
     /** When it is used; none where nobody said yet. */
     public function neededAt(): ?\DateTimeImmutable
     {
         return $this->neededAt;
-    }
-
-    /** Whether the shop applies it. */
-    public function isAppliedHere(): bool
-    {
-        return $this->appliedHere;
     }
 
     /** What was said about it. */
@@ -255,27 +213,14 @@ class Docket implements Versioned
         return DocketState::Asking !== $this->state && null !== $this->customer;
     }
 
-    /** @return list<string> what has to be said of it every time */
+    /** @return list<string> what has to be said of its things every time, each once */
     public function cautions(Rules $rules): array
     {
-        return [
-            ...null === $this->film
-                ? []
-                : Cautions::all(
-                    $rules,
-                    $this->film->grade(),
-                    $this->useOf(),
-                    $this->object->material(),
-                    $this->object->isDrunkFrom(),
-                ),
-            ...$this->waivers->said(),
-        ];
-    }
-
-    /** Stops the owner lets pass. */
-    public function waivers(): Waivers
-    {
-        return $this->waivers;
+        return array_values(
+            array_unique(
+                array_merge(...array_map(static fn (Item $item): array => $item->cautions($rules), $this->items())),
+            ),
+        );
     }
 
     /** @return list<Piece> those that are to be made; not those of an approval that was taken back */
@@ -288,10 +233,16 @@ class Docket implements Versioned
         );
     }
 
-    /** @return list<Proof> */
+    /** @return list<non-empty-list<Proof>> its versions, the oldest first: of each a page for every thing */
     public function proofs(): array
     {
-        return array_values($this->proofs->toArray());
+        $versions = [];
+        foreach ($this->proofs as $page) {
+            $versions[$page->nth()][] = $page;
+        }
+        ksort($versions);
+
+        return array_values($versions);
     }
 
     /** What people call it: its words on one line, or what is known of them. */
@@ -312,69 +263,73 @@ class Docket implements Versioned
         return Journey::station($this->state, array_map(static fn (Piece $piece) => $piece->state(), $this->pieces()));
     }
 
-    /** The number of the blank it goes on, where the shop sells that too; 0 where it does not. */
-    public function blank(): int
-    {
-        return (int) Answers::fromKept($this->answers)->blank;
-    }
-
     /** @param array<string, mixed> $answers as they were typed */
     public function keepAnswers(array $answers): void
     {
         $this->answers = $answers;
-        $typed = $answers['words'] ?? '';
-        $names = TypedWords::lines(\is_string($answers['roster'] ?? null) ? $answers['roster'] : '');
-        $this->callIt(
-            [] !== $names
-                ? [\sprintf('%d names: %s …', \count($names), $names[0])]
-                : (\is_string($typed)
-                    ? (preg_split('~\R~u', trim($typed)) ?:
-                    [])
-                    : []),
-        );
     }
 
-    /** Takes over what was answered. */
+    /** @param array<string, mixed> $answers as they were typed: those of the thing */
+    public function add(array $answers): Item
+    {
+        $item = new Item($this, 1 + \count($this->items), $answers);
+        $this->items->add($item);
+        $this->changed();
+
+        return $item;
+    }
+
+    /** A thing is not made after all; the last one is never dropped. @throws Refused */
+    public function drop(Item $item): void
+    {
+        if (\count($this->items()) < 2) {
+            throw new Refused('illegal-move', 'It is the only item of this order. Cancel the order instead.');
+        }
+        $item->drop();
+        $this->changed();
+    }
+
+    /** Takes over what was answered, thing by thing. */
     public function agree(AgreedOrder $agreed, Customer $customer): void
     {
         $this->move(DocketMove::Take);
         $this->customer = $customer;
-        $this->say($agreed->words, $agreed->roster);
-        $this->object = $agreed->object;
-        $this->useOf = $agreed->useOf;
-        $this->film = $agreed->film;
-        $this->quantity = $agreed->quantity;
         $this->neededAt = $agreed->neededAt;
-        $this->appliedHere = $agreed->appliedHere;
         $this->note = $agreed->note;
+        foreach ($this->items() as $nth => $item) {
+            $item->agree($agreed->items[$nth]);
+        }
+        $this->changed();
     }
 
-    /** Takes over what was drawn. */
-    public function draw(Draft $draft): void
+    /** Takes over what was drawn of one of its things. */
+    public function draw(Item $item, Draft $draft): void
     {
-        $this->say($draft->lines, $draft->roster);
-        $this->design = $draft->design;
-        $this->film = $draft->film ?? $this->film;
+        $item->draw($draft);
+        $this->changed();
     }
 
-    /**
-     * @param list<string>       $words
-     * @param list<list<string>> $roster
-     */
-    private function say(array $words, array $roster): void
+    /** One of its things was changed: what lists tell of it follows. */
+    public function changed(): void
     {
-        $this->words = $words;
-        $this->roster = [] === $roster ? null : $roster;
-        $this->callIt(
-            [] === $roster ? $words : [\sprintf('%d names: %s …', \count($roster), implode(' ', $roster[0]))],
-        );
+        ++$this->changes;
+        $items = $this->items();
+        $labels = array_map(static fn (Item $item): string => $item->label(), $items);
+        $this->label = mb_substr(implode('; ', $labels), 0, 300);
+        $names = array_map(static fn (Item $item): string => $item->objectName(), $items);
+        $more = \count($names) - 1;
+        $this->objectName = mb_substr($names[0], 0, 80).($more > 0 ? " and $more more" : '');
+        $this->quantity = array_sum(array_map(static fn (Item $item): int => $item->quantity(), $items));
+        $this->film = $items[0]->film();
     }
 
-    /** Takes a new version of the proof. */
-    public function freeze(Proof $proof): void
+    /** Takes a new version of the proof: a page for every thing. */
+    public function freeze(Proof ...$pages): void
     {
         $this->move(DocketMove::MakeProof);
-        $this->proofs->add($proof);
+        foreach ($pages as $page) {
+            $this->proofs->add($page);
+        }
     }
 
     /** Takes the customer’s yes, and the pieces it makes. */
@@ -386,10 +341,18 @@ class Docket implements Versioned
         }
     }
 
-    /** The yes is taken back while nothing is cut: its pieces will never be made. */
-    public function reopen(\DateTimeImmutable $now): void
+    /**
+     * The yes to some of its things is taken back while nothing of them is cut: their pieces will never be made. What
+     * was said yes to elsewhere stays.
+     *
+     * @param list<Item> $items
+     */
+    public function reopen(array $items, \DateTimeImmutable $now): void
     {
         foreach ($this->pieces() as $piece) {
+            if (!\in_array($piece->item(), $items, true)) {
+                continue;
+            }
             if (PieceState::Waiting !== $piece->state()) {
                 throw new Refused(
                     'illegal-move',
@@ -411,27 +374,59 @@ class Docket implements Versioned
         $this->state = Journey::docket($this->state, $move);
     }
 
-    /** One of its proofs by its number. */
-    public function proof(int $nth): ?Proof
+    /** Whether anything of it has not arrived yet. */
+    public function isUnderWay(): bool
     {
-        foreach ($this->proofs as $proof) {
-            if ($proof->nth() === $nth) {
-                return $proof;
+        foreach ($this->pieces() as $piece) {
+            if (PieceState::Delivered !== $piece->state()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a thing was said yes to and has pieces that are made. */
+    public function isBeingMade(Item $item): bool
+    {
+        foreach ($this->pieces() as $piece) {
+            if ($piece->item() === $item) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<Proof> the pages of one version of the proof; none where there is no such version */
+    public function proof(int $nth): array
+    {
+        return array_values($this->proofs->filter(static fn (Proof $page): bool => $page->nth() === $nth)->toArray());
+    }
+
+    /** @return list<Proof> the pages of the newest version of the proof; none where there is none */
+    public function latestProof(): array
+    {
+        $last = $this->proofs->last();
+
+        return false === $last ? [] : $this->proof($last->nth());
+    }
+
+    /** Whether a page belongs to the newest version of the proof. */
+    public function isNewest(Proof $page): bool
+    {
+        return \in_array($page, $this->latestProof(), true);
+    }
+
+    /** The page of the newest version that shows one of its things; none where it was not frozen yet. */
+    public function pageOf(Item $item): ?Proof
+    {
+        foreach ($this->latestProof() as $page) {
+            if ($page->item() === $item) {
+                return $page;
             }
         }
 
         return null;
-    }
-
-    /** The newest version of the proof; none where there is none. */
-    public function latestProof(): ?Proof
-    {
-        return $this->proofs->last() ?: null;
-    }
-
-    /** @param list<string> $words */
-    private function callIt(array $words): void
-    {
-        $this->label = mb_substr(implode(' ', $words), 0, 300);
     }
 }

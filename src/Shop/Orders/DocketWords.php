@@ -95,12 +95,15 @@ final readonly class DocketWords
         if (!$record instanceof Docket) {
             return;
         }
-        $answers = Answers::fromKept($record->answers());
+        $things = array_map(
+            static fn (Item $item): string => $item->object()->name(),
+            $record->hasItems() ? $record->items() : [],
+        );
         $words = \array_slice(
             self::of(
                 $record->label(),
-                $record->customer()?->name() ?? $answers->customer,
-                $record->object()->name(),
+                $record->customer()?->name() ?? Answers::fromKept($record->answers())->customer,
+                ...$things,
             ),
             0,
             self::KEPT,

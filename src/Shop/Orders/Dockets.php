@@ -42,6 +42,16 @@ final readonly class Dockets
     }
 
     /**
+     * One thing of a docket whose objects have been measured.
+     *
+     * @throws NotFound|Refused
+     */
+    public function measuredItem(int $number, int $item): Item
+    {
+        return $this->measured($number)->item($item);
+    }
+
+    /**
      * Orders are numbered one after the other, however many are taken at one moment: a lock of the
      * database's own, since locking the last row makes two that come at once fall over each other.
      *

@@ -47,39 +47,97 @@ final readonly class DrawOrder
     }
 
     /**
-     * Keeps a drawing; with `$proof` it is frozen as the next proof at once.
+     * Keeps a drawing of one of the things; with `$proof` all of them are frozen as the next proof at once.
      *
      * @throws Refusals for words that cannot be drawn, and for a stop the owner has not let pass
      * @throws Conflict
      */
-    public function draw(Docket $docket, int $version, Draft $draft, bool $proof): void
+    public function draw(Item $item, int $version, Draft $draft, bool $proof): void
     {
+        $docket = $item->docket();
         self::expectSizing($docket);
+        if ($docket->isBeingMade($item)) {
+            throw new Refused(
+                'illegal-move',
+                "{$item->label()} was said yes to and is being made. Open it again first, from the docket.",
+            );
+        }
         if ([] === $draft->lines) {
             throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
         }
         $this->arts->refuseForeign($draft->design, $docket->number());
-        $decals = $this->drawn($docket, $draft);
-        if ($proof) {
-            $copies = $docket->quantity() * $docket->object()->panes();
-            $this->size->refuseTooMany(\count($decals) * $copies, \count($draft->design->layers()), 'roster');
-            $this->refuseStops($docket, $decals, $draft);
-        }
-        $this->change->apply($docket, $version, function () use ($docket, $draft, $proof, $decals): void {
-            if (null !== $draft->film && $draft->film !== $docket->film()) {
+        $decals = $this->drawn($item, $draft);
+        $pages = $proof ? $this->pages($item, $draft, $decals) : [];
+        $this->change->apply($docket, $version, function () use ($docket, $item, $draft, $pages): void {
+            if (null !== $draft->film && $draft->film !== $item->film()) {
                 $this->book->note('film', "Film changed to {$draft->film->name()}", $docket->number());
             }
-            $docket->draw($draft);
-            if (!$proof) {
+            $docket->draw($item, $draft);
+            if ([] === $pages) {
                 $this->book->noteOnce('drawn', 'Drawing changed', $docket->number());
 
                 return;
             }
-            $made = $this->proofs->freeze($docket, $draft, $decals);
-            $docket->freeze($made);
-            $size = $made->size()->in(Units::Metric);
-            $this->book->note('proof', "Proof {$made->nth()} made, $size", $docket->number());
+            $nth = 1 + \count($docket->proofs());
+            $all = array_map(
+                fn (array|Proof $page): Proof => $page instanceof Proof
+                    ? $page->again($nth, $this->clock->now())
+                    : $this->proofs->freeze($nth, ...$page),
+                $pages,
+            );
+            $docket->freeze(...$all);
+            $sizes = implode(
+                '; ',
+                array_map(static fn (Proof $page): string => $page->size()->in(Units::Metric), $all),
+            );
+            $this->book->note('proof', "Proof $nth made, $sizes", $docket->number());
         });
+    }
+
+    /**
+     * What every thing of the order is frozen from: the one in hand as it is drawn now, the others as they were kept;
+     * of what is being made the page it is made by.
+     *
+     * @param non-empty-list<array{list<string>, Fitted}> $decals of the one in hand
+     *
+     * @return list<Proof|array{Item, Draft, non-empty-list<array{list<string>, Fitted}>}>
+     *
+     * @throws Refusals
+     */
+    private function pages(Item $inHand, Draft $draft, array $decals): array
+    {
+        $docket = $inHand->docket();
+        $pages = [];
+        $pieces = 0;
+        foreach ($docket->items() as $item) {
+            $made = $docket->isBeingMade($item) ? $docket->pageOf($item) : null;
+            if (null !== $made) {
+                $pages[] = $made;
+                $pieces += $made->members() * \count($made->layers()) * $item->copies();
+                continue;
+            }
+            $own = $item === $inHand;
+            try {
+                $of = $own ? $draft : $item->draft();
+                $drawn = $own ? $decals : $this->drawn($item, $of);
+                $this->refuseStops($item, $drawn, $of);
+            } catch (Refusals $refusals) {
+                throw $own ? $refusals : self::elsewhere($item, $refusals);
+            }
+            $pages[] = [$item, $of, $drawn];
+            $pieces += \count($drawn) * \count($of->design->layers()) * $item->copies();
+        }
+        $this->size->refuseTooMany($pieces, 1, 'roster');
+
+        return $pages;
+    }
+
+    /** What is wrong with a thing that is not in hand stands where the proof is made, and says which it is. */
+    private static function elsewhere(Item $item, Refusals $refusals): Refusals
+    {
+        $says = $refusals->fields;
+
+        return Refusals::at('items', "{$item->label()} on {$item->object()->name()}: ".reset($says));
     }
 
     /**
@@ -101,9 +159,9 @@ final readonly class DrawOrder
      *
      * @throws Refusals|Refused
      */
-    public function back(Docket $docket, ?int $less): BroughtArt
+    public function back(Item $item, ?int $less): BroughtArt
     {
-        return $this->bring($docket, 'backing.svg', $this->backing->svg($docket->object(), $less));
+        return $this->bring($item->docket(), 'backing.svg', $this->backing->svg($item->object(), $less));
     }
 
     private static function expectSizing(Docket $docket): void
@@ -118,11 +176,11 @@ final readonly class DrawOrder
      *
      * @throws Refusals for a stop that the owner has not let pass
      */
-    private function refuseStops(Docket $docket, array $decals, Draft $draft): void
+    private function refuseStops(Item $item, array $decals, Draft $draft): void
     {
-        $film = $draft->film ?? ($docket->film() ?? throw new \LogicException('Taken without film.'));
-        foreach ($this->check->stops(array_column($decals, 1), $docket->object(), $film, $docket->useOf()) as $stop) {
-            if (null === $docket->waivers()->reason($stop->code, $stop->found)) {
+        $film = $draft->film ?? $item->ownFilm();
+        foreach ($this->check->stops(array_column($decals, 1), $item->object(), $film, $item->useOf()) as $stop) {
+            if (null === $item->waivers()->reason($stop->code, $stop->found)) {
                 throw Refusals::at(
                     'outside-safe-area' === $stop->code ? 'capHeight' : 'snags',
                     "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.",
@@ -138,7 +196,7 @@ final readonly class DrawOrder
      *
      * @throws Refusals|Refused|Conflict
      */
-    public function waive(Docket $docket, int $version, string $code, int $found, string $reason, string $by): void
+    public function waive(Item $item, int $version, string $code, int $found, string $reason, string $by): void
     {
         if (1 !== preg_match('~^[a-z-]{1,40}$~', $code)) {
             throw Refusals::at('code', 'There is no such stop.');
@@ -146,13 +204,15 @@ final readonly class DrawOrder
         if (mb_strlen(trim($reason)) < 3) {
             throw Refusals::at('reason', 'Why may it pass? A few words that stand on the docket and at the bench.');
         }
+        $docket = $item->docket();
         if (!\in_array($docket->state(), [DocketState::Sizing, DocketState::Proofing], true)) {
             throw new Refused('illegal-move', "{$docket->tag()} is not at Size any more.");
         }
-        $this->change->apply($docket, $version, function () use ($docket, $code, $found, $reason, $by): void {
-            $docket
+        $this->change->apply($docket, $version, function () use ($item, $docket, $code, $found, $reason, $by): void {
+            $item
                 ->waivers()
                 ->add($code, $found, mb_substr(trim($reason), 0, self::LONGEST_REASON), $by, $this->clock->now());
+            $docket->changed();
             $this->book->note('waived', "“{$code}” let pass by $by: ".trim($reason), $docket->number());
         });
     }
@@ -192,6 +252,11 @@ final readonly class DrawOrder
         if (DocketMove::Cancel === $move && '' === trim($reason)) {
             throw Refusals::at('reason', 'Why is it cancelled? A few words for the book.');
         }
+        foreach (DocketMove::Cancel === $move ? $docket->items() : [] as $item) {
+            if ($docket->isBeingMade($item)) {
+                throw new Refused('illegal-move', "{$item->label()} is being made already: take what is made out first.");
+            }
+        }
         $this->change->apply($docket, $version, function () use ($docket, $move, $reason): void {
             $docket->move($move);
             $this->book->note(
@@ -203,13 +268,13 @@ final readonly class DrawOrder
     }
 
     /** @return non-empty-list<array{list<string>, Fitted}> the lines of every decal, and how it lies */
-    private function drawn(Docket $docket, Draft $draft): array
+    private function drawn(Item $item, Draft $draft): array
     {
         try {
             if (!$draft->isSet()) {
-                return [[$draft->lines, $this->fitter->fit($docket->object(), $draft->lines, $draft->design)]];
+                return [[$draft->lines, $this->fitter->fit($item->object(), $draft->lines, $draft->design)]];
             }
-            $members = $this->fitter->fitSet($docket->object(), $draft->roster, $draft->design)->members;
+            $members = $this->fitter->fitSet($item->object(), $draft->roster, $draft->design)->members;
         } catch (Refused $refused) {
             throw '' === $refused->at ? $refused : Form::Design->refusals($refused);
         }

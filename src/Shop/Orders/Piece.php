@@ -106,7 +106,13 @@ class Piece implements Versioned
         return $this->docket;
     }
 
-    /** The proof it belongs to. */
+    /** Of which of the order's things it is. */
+    public function item(): Item
+    {
+        return $this->proof->item();
+    }
+
+    /** The page of the proof it is made by. */
     public function proof(): Proof
     {
         return $this->proof;
@@ -176,6 +182,19 @@ class Piece implements Versioned
     public function label(): string
     {
         return implode(' ', $this->proof->linesOf($this->member));
+    }
+
+    /** Which of the decals alike it is, from 0: of its thing, whatever numbers they bear. */
+    public function copy(): int
+    {
+        $before = array_filter(
+            $this->docket->pieces(),
+            fn (self $other): bool => $other->item() === $this->item()
+                && 0 === $other->layer()
+                && $other->nth() < $this->nth,
+        );
+
+        return \count($before);
     }
 
     /** Which member of the set it is, from 0. */

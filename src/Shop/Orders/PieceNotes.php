@@ -32,7 +32,7 @@ final readonly class PieceNotes
                 : [];
 
         return [
-            ...$piece->docket()->waivers()->said(),
+            ...$piece->item()->waivers()->said(),
             ...array_map(static fn (Snag $snag): string => $snag->message, $colour),
         ];
     }
@@ -40,12 +40,12 @@ final readonly class PieceNotes
     /** @return list<string> how the words drawn differ from what was asked for */
     public function spelling(Piece $piece): array
     {
-        $asked = $piece->docket()->asked();
+        $asked = $piece->item()->asked();
         $lines = $piece->proof()->linesOf($piece->member());
         if ([] === $asked || '' !== $piece->proof()->frozen()->drawing) {
             return [];
         }
-        if ([] === $piece->docket()->roster()) {
+        if ([] === $piece->item()->roster()) {
             return array_column(Spelling::differences($asked, $lines), 'says');
         }
         $others = array_values(array_diff($lines, $asked));

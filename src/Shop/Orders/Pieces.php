@@ -43,11 +43,12 @@ final readonly class Pieces
     {
         $query = $this->records
             ->createQueryBuilder()
-            ->select('p', 'd', 'c', 'f', 'r')
+            ->select('p', 'd', 'c', 'f', 'r', 'i')
             ->from(Piece::class, 'p')
             ->join('p.docket', 'd')
             ->join('p.film', 'f')
             ->join('p.proof', 'r')
+            ->join('r.item', 'i')
             ->leftJoin('d.customer', 'c')
             ->where('p.state IN (:states)')
             ->setParameter('states', $states)

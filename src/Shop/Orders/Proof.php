@@ -10,7 +10,8 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 
 /**
- * A frozen version of what will be cut. Only whether it was approved is ever added.
+ * A frozen version of what will be cut of one thing: a page of the proof of its order, whose pages share one number.
+ * Only whether it was approved is ever added.
  *
  * Of each decal lengths are in µm, the outlines of all its layers in one frame, its box, each named
  * by its hash; a layer names its film by its number on the shelf, none for the order's own.
@@ -42,6 +43,7 @@ class Proof
      */
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'proofs'), ORM\JoinColumn(nullable: false)] private Docket $docket,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] private Item $item,
         #[ORM\Column] private int $nth,
         #[ORM\Column] private \DateTimeImmutable $madeAt,
         #[ORM\Column(type: 'json')] private array $words,
@@ -71,7 +73,13 @@ class Proof
         return $this->docket;
     }
 
-    /** Which version it is, from 1. */
+    /** What it shows. */
+    public function item(): Item
+    {
+        return $this->item;
+    }
+
+    /** Which version of the order's proof it belongs to, from 1. */
     public function nth(): int
     {
         return $this->nth;
@@ -228,6 +236,44 @@ class Proof
     private function part(int $member): array
     {
         return $this->parts[$member] ?? throw new \LogicException("There is no decal $member.");
+    }
+
+    /** The same page in a later version of the proof, with the yes that was said to it. */
+    public function again(int $nth, \DateTimeImmutable $now): self
+    {
+        $page = new self(
+            $this->docket,
+            $this->item,
+            $nth,
+            $now,
+            $this->words,
+            $this->face,
+            $this->capHeight,
+            $this->parts,
+            $this->frozen(),
+        );
+        $page->approvedAt = $this->approvedAt;
+        $page->approvedBy = $this->approvedBy;
+
+        return $page;
+    }
+
+    /**
+     * The page of a version that was said yes to last; none where not all of them were.
+     *
+     * @param list<self> $pages
+     */
+    public static function lastApproved(array $pages): ?self
+    {
+        $last = null;
+        foreach ($pages as $page) {
+            if (null === $page->approvedAt()) {
+                return null;
+            }
+            $last = null === $last || $page->approvedAt() > $last->approvedAt() ? $page : $last;
+        }
+
+        return $last;
     }
 
     /** Takes the customer’s yes. */

@@ -21,7 +21,7 @@ use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\KeptClear;
 
-/** Freezes an order's drawing as its next proof. */
+/** Freezes the drawing of a thing as a page of its order's next proof. */
 final readonly class ProofMaker
 {
     public function __construct(
@@ -34,32 +34,35 @@ final readonly class ProofMaker
     }
 
     /**
-     * Freezes a drawing as the docket's next proof.
+     * Freezes a drawing as a page of the docket's next proof.
      *
+     * @param int $nth which version of the proof, from 1
      * @param non-empty-list<array{list<string>, Fitted}> $decals every decal's lines, and how it lies
      */
-    public function freeze(Docket $docket, Draft $draft, array $decals): Proof
+    public function freeze(int $nth, Item $item, Draft $draft, array $decals): Proof
     {
         $first = $decals[0][1];
 
         return new Proof(
-            $docket,
-            1 + \count($docket->proofs()),
+            $item->docket(),
+            $item,
+            $nth,
             $this->clock->now(),
             $draft->lines,
             $draft->design->face(),
             $first->capHeight,
             array_map(fn (array $decal): array => $this->part($decal[0], $decal[1], $draft->design), $decals),
-            $this->facts($docket, $draft->design, $first),
+            $this->facts($item, $draft->design, $first),
         );
     }
 
-    private function facts(Docket $docket, Design $design, Fitted $fitted): FrozenFacts
+    private function facts(Item $item, Design $design, Fitted $fitted): FrozenFacts
     {
         $rules = $this->rules->current();
-        $object = $docket->object();
+        $object = $item->object();
+        $docket = $item->docket();
         $surface = $object->kept($rules);
-        $own = $docket->film() ?? throw new \LogicException('Taken without film.');
+        $own = $item->ownFilm();
         $films = array_map(
             fn (?int $film): FilmOnShelf => null === $film
                 ? $own
@@ -68,7 +71,7 @@ final readonly class ProofMaker
         );
 
         return new FrozenFacts(
-            $docket->asked(),
+            $item->asked(),
             $object->name(),
             $object->material()?->label() ?? '',
             $surface->size()->width->micrometres,
@@ -90,24 +93,24 @@ final readonly class ProofMaker
                 $own->life($rules),
                 false,
                 $own->grade(),
-                $docket->useOf(),
+                $item->useOf(),
                 $object->isDrunkFrom(),
             ),
-            Cautions::all($rules, $own->grade(), $docket->useOf(), $object->material(), $object->isDrunkFrom()),
-            self::remarks($docket, $design, $fitted),
+            Cautions::all($rules, $own->grade(), $item->useOf(), $object->material(), $object->isDrunkFrom()),
+            self::remarks($item, $fitted),
             $object->isInside(),
             $docket->price(),
-            $docket->quantity(),
+            $item->quantity(),
             $object->panes(),
-            $docket->useOf()->value,
+            $item->useOf()->value,
             $docket->neededAt()?->format('Y-m-d') ?? '',
-            $docket->isAppliedHere(),
+            $item->isAppliedHere(),
             null === $design->art() ? '' : $this->arts->numbered($design->art()['id'])->name(),
         );
     }
 
     /** @return list<string> */
-    private static function remarks(Docket $docket, Design $design, Fitted $fitted): array
+    private static function remarks(Item $item, Fitted $fitted): array
     {
         $setting = $fitted->words->setting;
         $remarks = [];
@@ -134,8 +137,8 @@ final readonly class ProofMaker
         if ([] !== $done) {
             $remarks[] = ucfirst(implode(', ', $done)).'.';
         }
-        array_push($remarks, ...$docket->waivers()->said());
-        if ($docket->object()->isInside()) {
+        array_push($remarks, ...$item->waivers()->said());
+        if ($item->object()->isInside()) {
             $remarks[] = 'Stuck inside, read from outside: it is cut mirrored. Shown as it reads.';
         }
 

@@ -8,10 +8,12 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignFitter;
+use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\Change;
+use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Refused;
 
@@ -29,14 +31,19 @@ final readonly class TakeOrder
     ) {
     }
 
-    /** @throws Refusals where it is to be taken and something is missing; then nothing is stored */
-    public function begin(Answers $answers, bool $take): Docket
+    /**
+     * @param list<Answers> $others those of other things than the first
+     *
+     * @throws Refusals where it is to be taken and something is missing; then nothing is stored
+     */
+    public function begin(Answers $answers, bool $take, array $others = []): Docket
     {
-        $agreed = $take ? $this->agreed($answers) : null;
+        $agreed = $take ? $this->agreed($answers, $others) : null;
 
         return $this->dockets->numbering(
-            fn (): Docket => $this->records->wrapInTransaction(function () use ($answers, $agreed): Docket {
-                $docket = new Docket($this->dockets->nextNumber(), $answers->toArray(), $this->clock->now());
+            fn (): Docket => $this->records->wrapInTransaction(function () use ($answers, $others, $agreed): Docket {
+                $docket = new Docket($this->dockets->nextNumber(), $answers->ofOrder(), $this->clock->now());
+                $this->keep($docket, $answers, $others);
                 $this->records->persist($docket);
                 $this->book->note('begun', 'Order begun', $docket->number());
                 if (null !== $agreed) {
@@ -48,8 +55,12 @@ final readonly class TakeOrder
         );
     }
 
-    /** @throws Refusals */
-    public function answer(Docket $docket, int $version, Answers $answers, bool $take): void
+    /**
+     * @param list<Answers> $others those of other things than the first
+     *
+     * @throws Refusals
+     */
+    public function answer(Docket $docket, int $version, Answers $answers, bool $take, array $others = []): void
     {
         if (DocketState::Asking !== $docket->state()) {
             throw new Refused(
@@ -57,19 +68,127 @@ final readonly class TakeOrder
                 "{$docket->tag()} is already taken. Go back to Ask from Size to change its answers.",
             );
         }
-        $agreed = $take ? $this->agreed($answers) : null;
-        $this->change->apply($docket, $version, function () use ($docket, $answers, $agreed): void {
-            $docket->keepAnswers($answers->toArray());
+        $agreed = $take ? $this->agreed($answers, $others) : null;
+        $this->change->apply($docket, $version, function () use ($docket, $answers, $others, $agreed): void {
+            $docket->keepAnswers($answers->ofOrder());
+            $this->keep($docket, $answers, $others);
             if (null !== $agreed) {
                 $this->take($docket, $agreed);
             }
         });
     }
 
-    /** The answers read, and the words tried on the object, so that no order is taken that cannot be drawn. */
-    private function agreed(Answers $answers): AgreedOrder
+    /**
+     * Another thing for an order that was taken already, and is not being made.
+     *
+     * @throws Refusals|Refused|Conflict
+     */
+    public function add(Docket $docket, int $version, Answers $answers): Item
     {
-        $agreed = $this->reader->read($answers);
+        self::expectSizing($docket);
+        $agreed = $this->tried($this->reader->item($answers));
+
+        return $this->change->apply($docket, $version, function () use ($docket, $answers, $agreed): Item {
+            $item = $docket->add($answers->ofItem());
+            $item->agree($agreed);
+            $docket->changed();
+            $this->book->note(
+                'item',
+                "Another item: {$item->label()} × {$agreed->quantity} on {$agreed->object->name()}, {$agreed->film->name()}",
+                $docket->number(),
+            );
+
+            return $item;
+        });
+    }
+
+    /**
+     * The same again, with other words: on this order, or on a new one for the same customer.
+     *
+     * @param Item $like what is made again, of any order at any age
+     *
+     * @throws Refusals|Refused|Conflict
+     */
+    public function again(Docket $docket, int $version, Item $like, string $words): Item
+    {
+        $answers = self::worded($like->answers(), $words);
+        $item = $this->add($docket, $version, $answers);
+        $this->records->wrapInTransaction(static function () use ($docket, $item, $like): void {
+            $docket->draw($item, new Draft($item->words(), $like->design()->sized(null), $item->roster()));
+        });
+
+        return $item;
+    }
+
+    /** A thing is not made after all. @throws Refused|Conflict */
+    public function drop(Docket $docket, int $version, Item $item): void
+    {
+        self::expectSizing($docket);
+        $this->change->apply($docket, $version, function () use ($docket, $item): void {
+            $docket->drop($item);
+            $this->book->note('item', "Not made after all: {$item->label()}", $docket->number());
+        });
+    }
+
+    private static function worded(Answers $answers, string $words): Answers
+    {
+        return '' === trim($words)
+            ? $answers
+            : Answers::fromKept(['words' => $words, 'roster' => ''] + $answers->toArray());
+    }
+
+    private static function expectSizing(Docket $docket): void
+    {
+        if (DocketState::Sizing !== $docket->state()) {
+            throw new Refused(
+                'illegal-move',
+                "{$docket->tag()} is not at Size. Change its proof, or open it again, and then add to it.",
+            );
+        }
+    }
+
+    /**
+     * Keeps what was typed, thing by thing; of what was typed no longer there is nothing.
+     *
+     * @param list<Answers> $others
+     */
+    private function keep(Docket $docket, Answers $answers, array $others): void
+    {
+        $items = $docket->hasItems() ? $docket->items() : [];
+        foreach ([$answers, ...$others] as $nth => $one) {
+            if (isset($items[$nth])) {
+                $items[$nth]->keepAnswers($one->ofItem());
+            } else {
+                $docket->add($one->ofItem());
+            }
+        }
+        foreach (\array_slice($items, 1 + \count($others)) as $gone) {
+            $docket->drop($gone);
+        }
+        $docket->changed();
+    }
+
+    /**
+     * The answers read, and the words tried on the objects, so that no order is taken that cannot be drawn.
+     *
+     * @param list<Answers> $others
+     */
+    private function agreed(Answers $answers, array $others): AgreedOrder
+    {
+        $agreed = $this->reader->read($answers, $others);
+        foreach ($agreed->items as $nth => $item) {
+            try {
+                $this->tried($item);
+            } catch (Refusals $refusals) {
+                throw 0 === $nth ? $refusals : $refusals->under('others.'.($nth - 1).'.');
+            }
+        }
+
+        return $agreed;
+    }
+
+    private function tried(AgreedItem $agreed): AgreedItem
+    {
         try {
             if ([] === $agreed->roster) {
                 $this->drawing->fit($agreed->object, $agreed->words, new Design());
@@ -91,10 +210,12 @@ final readonly class TakeOrder
             $customer->reachAt($agreed->contact);
         }
         $docket->agree($agreed, $customer);
-        $this->book->note(
-            'taken',
-            "Order taken: {$docket->label()} × {$agreed->quantity} on {$agreed->object->name()}, {$agreed->film->name()}",
-            $docket->number(),
-        );
+        foreach ($docket->items() as $item) {
+            $this->book->note(
+                'taken',
+                "Order taken: {$item->label()} × {$item->quantity()} on {$item->object()->name()}, {$item->ownFilm()->name()}",
+                $docket->number(),
+            );
+        }
     }
 }

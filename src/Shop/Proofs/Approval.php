@@ -15,6 +15,7 @@ use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Refused;
 
 /** The customer's yes to a proof, given in the shop or by a link, and taken back while nothing is cut. */
@@ -50,46 +51,72 @@ final readonly class Approval
         }
         $this->change->apply($docket, $version, function () use ($docket, $proof, $by, $how): void {
             $latest = $docket->latestProof();
-            if (null === $latest || $latest->nth() !== $proof) {
+            if ([] === $latest || $latest[0]->nth() !== $proof) {
                 throw new Refused('outdated-proof', "Proof $proof is not the newest any more. Look at the newest one.");
             }
-            $copies = $docket->quantity() * $docket->object()->panes();
-            $this->size->refuseTooMany($latest->members() * $copies, \count($latest->layers()), 'by');
-            $docket->approve(...$this->pieces($docket, $latest));
-            $latest->approve($by, $this->clock->now());
+            $pieces = $this->pieces($docket, $latest);
+            $this->size->refuseTooMany(\count($docket->pieces()) + \count($pieces), 1, 'by');
+            $docket->approve(...$pieces);
+            foreach ($latest as $page) {
+                if (null === $page->approvedAt()) {
+                    $page->approve($by, $this->clock->now());
+                }
+            }
             $this->book->note('approved', "Proof $proof approved $how by $by", $docket->number());
+            if (!$docket->isUnderWay()) {
+                $docket->move(DocketMove::Finish);
+                $this->book->note('finish', 'All delivered', $docket->number());
+            }
         });
     }
 
     /**
      * The yes is taken back, with a reason; what is drawn next becomes a new proof.
      *
+     * @param list<int> $items the numbers of the things it is taken back for; all of them where none is named
+     *
      * @throws Refusals|Refused|Conflict
      */
-    public function reopen(Docket $docket, int $version, string $reason): void
+    public function reopen(Docket $docket, int $version, string $reason, array $items = []): void
     {
         if ('' === trim($reason)) {
             throw Refusals::at('reason', 'Why is it opened again? A few words for the book.');
         }
-        $this->change->apply($docket, $version, function () use ($docket, $reason): void {
-            $docket->reopen($this->clock->now());
+        $opened = [] === $items ? $docket->items() : array_map($docket->item(...), $items);
+        $this->change->apply($docket, $version, function () use ($docket, $opened, $reason): void {
+            $docket->reopen($opened, $this->clock->now());
             $this->book->note('reopen', 'Opened again after its approval: '.trim($reason), $docket->number());
         });
     }
 
-    /** @return list<Piece> every layer of every decal, so many times, once for each pane */
-    private function pieces(Docket $docket, Proof $proof): array
+    /**
+     * Every layer of every decal of what is not being made yet, so many times, once for each pane.
+     *
+     * @param list<Proof> $pages
+     *
+     * @return list<Piece>
+     */
+    private function pieces(Docket $docket, array $pages): array
     {
-        $own = $docket->film() ?? throw new \LogicException('Taken without film.');
+        $taken = array_fill_keys(array_map(static fn (Piece $piece): int => $piece->nth(), $docket->pieces()), true);
         $pieces = [];
         $nth = 0;
-        for ($member = 0; $member < $proof->members(); ++$member) {
-            for ($copy = 0; $copy < $docket->quantity() * $docket->object()->panes(); ++$copy) {
-                ++$nth;
-                foreach ($proof->layers($member) as $layer => $part) {
-                    $film =
-                        null === $part['film'] ? $own : $this->records->find(FilmOnShelf::class, $part['film']) ?? $own;
-                    $pieces[] = new Piece($docket, $proof, $nth, $this->clock->now(), $film, $member, $layer);
+        foreach ($pages as $page) {
+            $item = $page->item();
+            if ($docket->isBeingMade($item)) {
+                continue;
+            }
+            for ($member = 0; $member < $page->members(); ++$member) {
+                for ($copy = 0; $copy < $item->copies(); ++$copy) {
+                    do {
+                        ++$nth;
+                    } while (isset($taken[$nth]));
+                    foreach ($page->layers($member) as $layer => $part) {
+                        $film = null === $part['film']
+                            ? $item->ownFilm()
+                            : $this->records->find(FilmOnShelf::class, $part['film']) ?? $item->ownFilm();
+                        $pieces[] = new Piece($docket, $page, $nth, $this->clock->now(), $film, $member, $layer);
+                    }
                 }
             }
         }

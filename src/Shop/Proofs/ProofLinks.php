@@ -52,7 +52,7 @@ final readonly class ProofLinks
         if ('' !== $to && !self::isAddress($to)) {
             throw Refusals::at('to', 'An address looks like name@example.org. Leave it empty to copy the link only.');
         }
-        $proof = $docket->latestProof();
+        $proof = $docket->latestProof()[0] ?? null;
         if (DocketState::Proofing !== $docket->state() || null === $proof) {
             throw new Refused('illegal-move', "{$docket->tag()} has no proof that waits for a yes.");
         }
@@ -160,7 +160,7 @@ final readonly class ProofLinks
             if (
                 null !== $proof->approvedAt()
                 && DocketState::Making === $docket->state()
-                && $docket->latestProof() === $proof
+                && $docket->isNewest($proof)
             ) {
                 return;
             }
@@ -175,10 +175,11 @@ final readonly class ProofLinks
      * What the customer wants changed.
      *
      * @param array{int, int}|null $spot what it is pinned to, µm in the object's frame
+     * @param int                  $item the number of the thing it is about; the first one where it is left out
      *
      * @throws NotFound|LinkClosed|Refused|Refusals
      */
-    public function requestChange(string $token, string $name, string $note, ?array $spot): Proof
+    public function requestChange(string $token, string $name, string $note, ?array $spot, int $item = 0): Proof
     {
         $name = self::name($name);
         $note = trim($note);
@@ -189,10 +190,13 @@ final readonly class ProofLinks
             );
         }
         $proof = $this->link($token)->proof();
+        foreach ($item > 0 ? $proof->docket()->proof($proof->nth()) : [] as $page) {
+            $proof = $page->item()->nth() === $item ? $page : $proof;
+        }
         $this->book->as("$name, by link");
         $this->records->wrapInTransaction(function () use ($proof, $name, $note, $spot): void {
             $docket = $this->fresh($proof);
-            if (DocketState::Proofing !== $docket->state() || $docket->latestProof() !== $proof) {
+            if (DocketState::Proofing !== $docket->state() || !$docket->isNewest($proof)) {
                 throw new Refused(
                     'outdated-proof',
                     'This proof is not waiting for an answer any more. Please ring the shop.',
@@ -217,7 +221,9 @@ final readonly class ProofLinks
     {
         $docket = $proof->docket();
         $this->records->refresh($docket, LockMode::PESSIMISTIC_WRITE);
-        $this->records->refresh($proof);
+        foreach ($docket->proof($proof->nth()) as $page) {
+            $this->records->refresh($page);
+        }
 
         return $docket;
     }
@@ -233,7 +239,7 @@ final readonly class ProofLinks
         $state = $docket->state();
 
         return match (true) {
-            $docket->latestProof() !== $proof => [
+            !$docket->isNewest($proof) => [
                 'outdated',
                 'There is a newer proof of this order. The shop will send you its link; this one cannot be approved any more.',
             ],

@@ -84,7 +84,7 @@ final readonly class StuckRecords
                 ? new Stuck(
                     "{$docket->tag()} is being made and has no piece.",
                     'It goes back to Size.',
-                    fn () => $docket->reopen($this->clock->now()),
+                    fn () => $docket->reopen($docket->items(), $this->clock->now()),
                 )
                 : new Stuck(
                     "{$docket->tag()} is being made and all of it has arrived.",

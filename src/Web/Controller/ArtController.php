@@ -43,7 +43,7 @@ final readonly class ArtController
         $less = $fields->offset('less', $wanted->less, Units::tryFrom($wanted->units) ?? Units::Metric);
         $fields->end();
 
-        return ArtView::from($this->draw->back($this->dockets->measured($number), $less));
+        return ArtView::from($this->draw->back($this->dockets->measuredItem($number, $wanted->item), $less));
     }
 
     /** Gives what is known of a drawing: its size, its colours and what to mind in it. */

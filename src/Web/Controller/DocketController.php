@@ -18,8 +18,11 @@ use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\AnswersRequest;
 use Yelbo\Web\Request\ApproveRequest;
 use Yelbo\Web\Request\DesignRequest;
+use Yelbo\Web\Request\ItemAgainRequest;
+use Yelbo\Web\Request\ItemRequest;
 use Yelbo\Web\Request\MoveRequest;
 use Yelbo\Web\Request\OrderRequest;
+use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\DocketView;
 
 /** One order, from the first question to the yes. */
@@ -39,7 +42,7 @@ final readonly class DocketController
     #[Route('/api/dockets', name: 'docket-begin', methods: ['POST'])]
     public function begin(#[MapRequestPayload] OrderRequest $request): DocketView
     {
-        return $this->records->docket($this->take->begin($request->answers, $request->take));
+        return $this->records->docket($this->take->begin($request->answers, $request->take, $request->others));
     }
 
     /** Gives all of one docket. */
@@ -59,7 +62,7 @@ final readonly class DocketController
     public function answers(int $number, #[MapRequestPayload] AnswersRequest $request): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $this->take->answer($docket, $request->version, $request->answers, $request->take);
+        $this->take->answer($docket, $request->version, $request->answers, $request->take, $request->others);
 
         return $this->records->docket($docket);
     }
@@ -76,8 +79,54 @@ final readonly class DocketController
         #[MapRequestPayload] DesignRequest $request,
         #[MapRequestPayload] TypedDesign $typed,
     ): DocketView {
+        $item = $this->dockets->numbered($number)->item($request->item);
+        $this->draw->draw($item, $request->version, $this->designs->read($typed), $request->proof);
+
+        return $this->records->docket($item->docket());
+    }
+
+    /** Adds another thing to an order that was taken already. */
+    #[Route(
+        '/api/dockets/{number}/items',
+        name: 'docket-item-add',
+        requirements: ['number' => '\d{1,9}'],
+        methods: ['POST'],
+    ),]
+    public function add(int $number, #[MapRequestPayload] ItemRequest $request): DocketView
+    {
+        $docket = $this->dockets->measured($number);
+        $this->take->add($docket, $request->version, $request->answers);
+
+        return $this->records->docket($docket);
+    }
+
+    /** Adds the same again, of any order, with other words. */
+    #[Route(
+        '/api/dockets/{number}/items/again',
+        name: 'docket-item-again',
+        requirements: ['number' => '\d{1,9}'],
+        methods: ['POST'],
+    ),]
+    public function again(int $number, #[MapRequestPayload] ItemAgainRequest $request): DocketView
+    {
+        $docket = $this->dockets->measured($number);
+        $like = $this->dockets->measuredItem($request->docket, $request->item);
+        $this->take->again($docket, $request->version, $like, $request->words);
+
+        return $this->records->docket($docket);
+    }
+
+    /** Takes a thing out of an order: it is not made after all. */
+    #[Route(
+        '/api/dockets/{number}/items/{item}/drop',
+        name: 'docket-item-drop',
+        requirements: ['number' => '\d{1,9}', 'item' => '\d{1,4}'],
+        methods: ['POST'],
+    ),]
+    public function drop(int $number, int $item, #[MapRequestPayload] VersionRequest $request): DocketView
+    {
         $docket = $this->dockets->numbered($number);
-        $this->draw->draw($docket, $request->version, $this->designs->read($typed), $request->proof);
+        $this->take->drop($docket, $request->version, $docket->item($item));
 
         return $this->records->docket($docket);
     }
@@ -109,7 +158,7 @@ final readonly class DocketController
         $docket = $this->dockets->numbered($number);
         $move = DocketMove::tryFrom($request->move) ?? throw Refusals::at('move', 'There is no such move.');
         if (DocketMove::Reopen === $move) {
-            $this->approval->reopen($docket, $request->version, $request->detail);
+            $this->approval->reopen($docket, $request->version, $request->detail, $request->items);
         } else {
             $this->draw->move($docket, $request->version, $move, $request->detail);
         }

@@ -19,8 +19,8 @@ use Yelbo\Shop\Designs\SetDrawer;
 use Yelbo\Shop\Designs\TypedDesign;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Form;
-use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\Item;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
@@ -66,12 +66,12 @@ final readonly class FitController
     #[Route('/api/fit', name: 'fit', methods: ['POST'])]
     public function fit(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): FitView
     {
-        [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
+        [$item, $decal] = $this->decal($on, $this->reader->read($typed));
 
         return $this->atItsField(
             fn (): FitView => FitView::from(
                 $this->drawer->draw(
-                    $docket->object(),
+                    $item->object(),
                     $decal->lines,
                     $decal->design,
                     $decal->film->grade(),
@@ -89,13 +89,13 @@ final readonly class FitController
         #[MapRequestPayload] TypedDesign $typed,
         #[MapRequestPayload] PlaceRequest $place,
     ): PlacedView {
-        [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
+        [$item, $decal] = $this->decal($on, $this->reader->read($typed));
         $fields = new Fields();
         $distance = $fields->offset('distance', $place->distance, Units::tryFrom($typed->units) ?? Units::Metric) ?? 0;
         $fields->end();
         [$left, $top] = $this->atItsField(
             fn (): array => $this->drawer->place(
-                $docket->object(),
+                $item->object(),
                 $decal->lines,
                 $decal->design,
                 $place->from,
@@ -110,15 +110,15 @@ final readonly class FitController
     #[Route('/api/check', name: 'check', methods: ['POST'])]
     public function check(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CheckView
     {
-        [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
-        $fitted = $this->atItsField(fn () => $this->fitter->fit($docket->object(), $decal->lines, $decal->design));
-        $spelling = null === $fitted->words->art ? $this->check->spelling($docket->asked(), $decal->lines) : [];
-        $elsewhere = $this->fitter->elsewhere($docket->object(), $decal->lines, $decal->design);
-        $onBall = $this->fitter->onBall($docket->object(), $decal->lines, $decal->design);
+        [$item, $decal] = $this->decal($on, $this->reader->read($typed));
+        $fitted = $this->atItsField(fn () => $this->fitter->fit($item->object(), $decal->lines, $decal->design));
+        $spelling = null === $fitted->words->art ? $this->check->spelling($item->asked(), $decal->lines) : [];
+        $elsewhere = $this->fitter->elsewhere($item->object(), $decal->lines, $decal->design);
+        $onBall = $this->fitter->onBall($item->object(), $decal->lines, $decal->design);
 
         return CheckView::from(
-            $this->check->groups($fitted, $docket->object(), $decal->film->grade(), $decal->use, $decal->film),
-            $docket,
+            $this->check->groups($fitted, $item->object(), $decal->film->grade(), $decal->use, $decal->film),
+            $item,
             $spelling,
             $this->check->weeding($fitted, $decal->design, $decal->film->grade()),
             null === $elsewhere ? null : ElsewhereView::from($elsewhere),
@@ -133,7 +133,7 @@ final readonly class FitController
         #[MapRequestPayload] TypedDesign $typed,
         #[MapRequestPayload] SizeRequest $wanted,
     ): SizedView {
-        [$docket, $decal] = $this->decal($on, $this->reader->read($typed));
+        [$item, $decal] = $this->decal($on, $this->reader->read($typed));
         $fields = new Fields();
         $size = $fields->length(
             'size',
@@ -148,7 +148,7 @@ final readonly class FitController
             LengthView::micrometres(
                 $this->atItsField(
                     fn (): int => $this->fitter->heightFor(
-                        $docket->object(),
+                        $item->object(),
                         $decal->lines,
                         $decal->design,
                         'width' === $wanted->of ? $size : null,
@@ -198,14 +198,14 @@ final readonly class FitController
         #[MapRequestPayload] TypedDesign $typed,
     ): SamplesView {
         $draft = $this->reader->read($typed);
-        [$docket, $decal] = $this->decal($on, $draft);
+        [$item, $decal] = $this->decal($on, $draft);
         $lines = [] === $draft->roster ? $decal->lines : Roster::longest($draft->roster);
 
         return new SamplesView(
             array_map(
                 SampleView::from(...),
                 $this->fitter->rankFaces(
-                    $docket->object(),
+                    $item->object(),
                     $lines,
                     $decal->design,
                     $this->check->limits($decal->film->grade(), $decal->use, $decal->film),
@@ -233,12 +233,12 @@ final readonly class FitController
     public function set(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): SetView
     {
         $draft = $this->reader->read($typed);
-        [$docket, $decal] = $this->decal($on, $draft);
+        [$item, $decal] = $this->decal($on, $draft);
 
         return $this->atItsField(
             fn (): SetView => SetView::from(
                 $this->sets->draw(
-                    $docket->object(),
+                    $item->object(),
                     $draft->roster,
                     $draft->design->centred(),
                     $decal->film,
@@ -253,35 +253,35 @@ final readonly class FitController
     public function setCheck(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CheckView
     {
         $draft = $this->reader->read($typed);
-        [$docket, $decal] = $this->decal($on, $draft);
+        [$item, $decal] = $this->decal($on, $draft);
         $design = $draft->design->centred();
-        [$object, $roster, $film] = [$docket->object(), $draft->roster, $decal->film];
+        [$object, $roster, $film] = [$item->object(), $draft->roster, $decal->film];
         $tightest = $this->atItsField(
             fn (): array => $this->check->tightestOfSet($object, $roster, $design, $film, $decal->use),
         );
 
         return CheckView::from(
             $this->check->ofAll($tightest, $object, $film, $decal->use),
-            $docket,
+            $item,
             $this->check->spelling(null, array_merge(...$roster)),
             $this->check->weedingOfSet($object, $roster, $design, reset($tightest)->capHeight, $film->grade()),
         );
     }
 
-    /** @return array{Docket, Drawable} an order that has been measured, and its decal as it is typed */
+    /** @return array{Item, Drawable} a thing of an order that has been measured, and its decal as it is typed */
     private function decal(DocketRequest $on, Draft $draft): array
     {
-        $docket = $this->dockets->measured($on->docket);
-        $this->arts->refuseForeign($draft->design, $docket->number());
+        $item = $this->dockets->measuredItem($on->docket, $on->item);
+        $this->arts->refuseForeign($draft->design, $on->docket);
 
         return [
-            $docket,
+            $item,
             new Drawable(
-                $docket->object(),
+                $item->object(),
                 $draft->lines,
                 $draft->design,
-                $draft->film ?? ($docket->film() ?? throw new \LogicException('Taken without film.')),
-                $docket->useOf(),
+                $draft->film ?? $item->ownFilm(),
+                $item->useOf(),
             ),
         ];
     }

@@ -49,14 +49,18 @@ final readonly class GivenController
     #[Route('/api/given/{token}/change', name: 'given-change', requirements: self::TOKEN, methods: ['POST'])]
     public function requestChange(string $token, #[MapRequestPayload] GivenChangeRequest $request): GivenProofView
     {
-        return $this->view($this->links->requestChange($token, $request->name, $request->note, $request->spot()));
+        return $this->view(
+            $this->links->requestChange($token, $request->name, $request->note, $request->spot(), $request->item),
+        );
     }
 
     /** Gives the proof the link shows as PDF, true to size. */
     #[Route('/api/given/{token}/proof.pdf', name: 'given-pdf', requirements: self::TOKEN, methods: ['GET'])]
     public function pdf(string $token): Response
     {
-        return $this->paper->response($this->links->follow($token));
+        $page = $this->links->follow($token);
+
+        return $this->paper->response($page->docket()->proof($page->nth()));
     }
 
     private function view(Proof $proof): GivenProofView
@@ -65,7 +69,7 @@ final readonly class GivenController
         [$state, $says] = ProofLinks::standing($proof);
         $mine = array_filter(
             $this->links->changeRequests($docket),
-            static fn (ChangeRequest $request): bool => $request->proof() === $proof,
+            static fn (ChangeRequest $request): bool => $request->proof()->nth() === $proof->nth(),
         );
 
         return new GivenProofView(
@@ -74,7 +78,7 @@ final readonly class GivenController
             $docket->customer()?->name() ?? '',
             $state,
             $says,
-            $this->records->proof($proof),
+            $this->records->version($docket->proof($proof->nth())),
             array_map(ChangeRequestView::from(...), array_values($mine)),
         );
     }

@@ -154,7 +154,7 @@ final readonly class PieceController
                 array_keys($steps),
                 $steps,
             ),
-            ObjectView::from($piece->docket()->object()),
+            ObjectView::from($piece->item()->object()),
             $this->records->proof($piece->proof()),
             (int) $this->rules->current()->value(Rule::Cure),
         );

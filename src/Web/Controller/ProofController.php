@@ -60,10 +60,10 @@ final readonly class ProofController
     #[IsGranted('ROLE_OWNER')]
     public function waive(int $number, #[MapRequestPayload] WaiverRequest $request): DocketView
     {
-        $docket = $this->dockets->numbered($number);
+        $item = $this->dockets->numbered($number)->item($request->item);
         $worker = $this->security->getUser();
         $this->draw->waive(
-            $docket,
+            $item,
             $request->version,
             $request->code,
             $request->found,
@@ -71,7 +71,7 @@ final readonly class ProofController
             $worker instanceof Worker ? $worker->name() : '',
         );
 
-        return $this->records->docket($docket);
+        return $this->records->docket($item->docket());
     }
 
     /** Says what an order costs. */
@@ -124,7 +124,7 @@ final readonly class ProofController
     ),]
     public function pdf(int $number, int $nth): Response
     {
-        return $this->paper->response($this->proof($number, $nth));
+        return $this->paper->response($this->dockets->numbered($number)->proof($nth));
     }
 
     /** Gives the decal of a proof alone, true to size, in an open format that comes back as it went out. */
@@ -134,9 +134,13 @@ final readonly class ProofController
         requirements: self::NUMBER + ['nth' => '\d{1,4}'],
         methods: ['GET'],
     ),]
-    public function svg(int $number, int $nth, #[MapQueryParameter] int $decal = 1): Response
-    {
-        return $this->paper->drawing($this->proof($number, $nth), $decal);
+    public function svg(
+        int $number,
+        int $nth,
+        #[MapQueryParameter] int $item = 1,
+        #[MapQueryParameter] int $decal = 1,
+    ): Response {
+        return $this->paper->drawing($this->page($number, $nth, $item), $decal);
     }
 
     /** Lists the letters that were sent, the newest first. */
@@ -152,9 +156,15 @@ final readonly class ProofController
         );
     }
 
-    private function proof(int $number, int $nth): Proof
+    /** @throws NotFound */
+    private function page(int $number, int $nth, int $item): Proof
     {
-        return $this->dockets->numbered($number)->proof($nth) ?? throw new NotFound('There is no such proof.');
+        foreach ($this->dockets->numbered($number)->proof($nth) as $page) {
+            if ($page->item()->nth() === $item) {
+                return $page;
+            }
+        }
+        throw new NotFound('There is no such proof.');
     }
 
     private function answers(Docket $docket): AnsweringView

@@ -35,6 +35,7 @@ final class Describe
         'station' => 'Only what stands at this station.',
         'find' => 'Only what has this word in it.',
         'before' => 'Only what is older than this number.',
+        'item' => 'Which thing of the order, from 1.',
         'decal' => 'Which decal of a set, from 1.',
         'of' => 'The numbers, with commas between.',
         'picture' => 'Whether the photo is kept as a picture and not traced.',

@@ -7,7 +7,6 @@ namespace Yelbo\Web\Paper;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
-use Yelbo\Shop\Orders\FrozenFacts;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\NotFound;
@@ -28,13 +27,22 @@ final readonly class ProofPaper
     {
     }
 
-    public function response(Proof $proof): Response
+    /**
+     * @param list<Proof> $pages of one version of the proof, a sheet or more for each
+     *
+     * @throws NotFound where there is no such version
+     */
+    public function response(array $pages): Response
     {
-        return new Response($this->pdf($proof), 200, [
+        if ([] === $pages) {
+            throw new NotFound('There is no such proof.');
+        }
+
+        return new Response($this->pdf($pages), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => HeaderUtils::makeDisposition(
                 HeaderUtils::DISPOSITION_ATTACHMENT,
-                self::name($proof, 'pdf'),
+                self::name($pages[0], 'pdf'),
             ),
         ]);
     }
@@ -61,35 +69,58 @@ final readonly class ProofPaper
         ]);
     }
 
-    public function pdf(Proof $proof): string
+    /** @param non-empty-list<Proof> $pages */
+    public function pdf(array $pages): string
     {
-        $said = $proof->frozen();
-        $single = 1 === $proof->members();
-        [$width, $height] = $single ? [$said->width / 1000, $said->height / 1000] : self::widest($proof);
-        // The way round that lets the drawing be larger; upright where both do.
-        $upright =
-            self::scale($width, $height, Paper::SHORT, Paper::LONG) <=
-            self::scale($width, $height, Paper::LONG, Paper::SHORT);
-        [$across, $down] = $upright ? [Paper::SHORT, Paper::LONG] : [Paper::LONG, Paper::SHORT];
-        $scale = self::scale($width, $height, $across, $down);
-        $pdf = Paper::a4($upright, "Proof {$proof->nth()} of {$proof->docket()->tag()}");
-        $this->head($pdf, $proof, $said, $across);
-        $top = Paper::MARGIN + self::FACTS;
-        if ($single) {
-            $svg = ProofDrawing::onObject($proof, $said, $this->outlines->paths($proof->outlines()));
-            $pdf->ImageSVG(
-                '@'.$svg,
-                Paper::MARGIN + ($across - 2 * Paper::MARGIN - $width / $scale) / 2,
-                $top,
-                $width / $scale,
-                $height / $scale,
-            );
-            Paper::bar($pdf, $scale, $across, $down);
-        } else {
-            $this->set($pdf, $proof, $scale, $across, $down, $top);
+        $pdf = null;
+        foreach ($pages as $nth => $proof) {
+            [$width, $height] = self::drawn($proof);
+            // The way round that lets the drawing be larger; upright where both do.
+            $upright =
+                self::scale($width, $height, Paper::SHORT, Paper::LONG) <=
+                self::scale($width, $height, Paper::LONG, Paper::SHORT);
+            if (null === $pdf) {
+                $pdf = Paper::a4($upright, "Proof {$proof->nth()} of {$proof->docket()->tag()}");
+            } else {
+                $pdf->AddPage($upright ? 'P' : 'L');
+            }
+            $which = \count($pages) > 1 ? \sprintf(', %d of %d', $nth + 1, \count($pages)) : '';
+            $this->sheet($pdf, $proof, $upright, $which);
         }
 
         return $pdf->Output('', 'S');
+    }
+
+    /** @return array{float, float} mm: what the drawing of a page takes at true size */
+    private static function drawn(Proof $proof): array
+    {
+        $said = $proof->frozen();
+
+        return 1 === $proof->members() ? [$said->width / 1000, $said->height / 1000] : self::widest($proof);
+    }
+
+    /** @param string $which of how many pages it is, where there are several */
+    private function sheet(\TCPDF $pdf, Proof $proof, bool $upright, string $which): void
+    {
+        [$width, $height] = self::drawn($proof);
+        [$across, $down] = $upright ? [Paper::SHORT, Paper::LONG] : [Paper::LONG, Paper::SHORT];
+        $scale = self::scale($width, $height, $across, $down);
+        $this->head($pdf, $proof, $across, $which);
+        $top = Paper::MARGIN + self::FACTS;
+        if (1 < $proof->members()) {
+            $this->set($pdf, $proof, $scale, $across, $down, $top);
+
+            return;
+        }
+        $svg = ProofDrawing::onObject($proof, $proof->frozen(), $this->outlines->paths($proof->outlines()));
+        $pdf->ImageSVG(
+            '@'.$svg,
+            Paper::MARGIN + ($across - 2 * Paper::MARGIN - $width / $scale) / 2,
+            $top,
+            $width / $scale,
+            $height / $scale,
+        );
+        Paper::bar($pdf, $scale, $across, $down);
     }
 
     /** One to how many the drawing has to be to stand on a sheet. */
@@ -103,13 +134,14 @@ final readonly class ProofPaper
         );
     }
 
-    private function head(\TCPDF $pdf, Proof $proof, FrozenFacts $said, float $across): void
+    private function head(\TCPDF $pdf, Proof $proof, float $across, string $which): void
     {
+        $said = $proof->frozen();
         $docket = $proof->docket();
         $half = ($across - 2 * Paper::MARGIN - 6) / 2;
         $pdf->setFont(Paper::FONT, 'B', 15);
         $pdf->setXY(Paper::MARGIN, Paper::MARGIN);
-        $pdf->Cell($half, 8, "{$docket->tag()}, proof {$proof->nth()}");
+        $pdf->Cell($half, 8, "{$docket->tag()}, proof {$proof->nth()}$which");
         $pdf->setFont(Paper::FONT, '', 9);
         $pdf->setXY(Paper::MARGIN + $half + 6, Paper::MARGIN);
         $pdf->Cell($half, 8, "{$this->shop}, {$proof->madeAt()->format('j F Y, H:i')}", 0, 0, 'R');

@@ -156,9 +156,9 @@ final readonly class SheetMap
                 $across - 8,
                 "{$piece->tag()}, ".
                     ($docket->customer()?->name() ?? '').
-                    ": {$docket->object()->name()}".
+                    ": {$piece->item()->object()->name()}".
                     (null === $docket->neededAt() ? '' : ', '.$docket->neededAt()->format('j M')).
-                    ($docket->isAppliedHere() ? '' : ', to take away'),
+                    ($piece->item()->isAppliedHere() ? '' : ', to take away'),
                 8,
             );
             $y += self::ROW;

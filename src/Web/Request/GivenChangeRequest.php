@@ -15,12 +15,14 @@ final readonly class GivenChangeRequest
      * @param string $note what should be different
      * @param float|null $x where on the drawing, mm from its left
      * @param float|null $y where on the drawing, mm from its top
+     * @param int $item which thing of the order it is about; 0 for the first
      */
     public function __construct(
         public string $name = '',
         public string $note = '',
         public ?float $x = null,
         public ?float $y = null,
+        public int $item = 0,
     ) {
     }
 

@@ -11,8 +11,13 @@ final readonly class MoveRequest
      * @param string $move the short name of the move
      * @param int $version as it was read; a change by somebody else since is a conflict
      * @param string $detail what else belongs to it
+     * @param list<int> $items the numbers of the things it is about; all of them where none is named
      */
-    public function __construct(public string $move, public int $version, public string $detail = '')
-    {
+    public function __construct(
+        public string $move,
+        public int $version,
+        public string $detail = '',
+        public array $items = [],
+    ) {
     }
 }

@@ -10,10 +10,11 @@ use Yelbo\Shop\Orders\Answers;
 final readonly class OrderRequest
 {
     /**
-     * @param Answers $answers what was answered, as typed
+     * @param Answers $answers what was answered, as typed: once for the order, and of its first thing
+     * @param list<Answers> $others what was answered of its other things
      * @param bool $take whether the order goes on to Size
      */
-    public function __construct(public Answers $answers, public bool $take = false)
+    public function __construct(public Answers $answers, public bool $take = false, public array $others = [])
     {
     }
 }

@@ -12,8 +12,14 @@ final readonly class WaiverRequest
      * @param string $code the short name of the snag
      * @param string $reason why, in a few words
      * @param int $found how bad it is, µm
+     * @param int $item which thing of the order, from 1
      */
-    public function __construct(public int $version, public string $code, public string $reason, public int $found = 0)
-    {
+    public function __construct(
+        public int $version,
+        public string $code,
+        public string $reason,
+        public int $found = 0,
+        public int $item = 1,
+    ) {
     }
 }

@@ -12,6 +12,7 @@ final readonly class ChangeRequestView
     /**
      * @param int $id its number in the records
      * @param int $proof which version of the proof, from 1
+     * @param int $item which item of the order it is about
      * @param string $by who said it
      * @param string $note what else was said
      * @param SpotView|null $spot where on the drawing it is pinned
@@ -20,6 +21,7 @@ final readonly class ChangeRequestView
     public function __construct(
         public int $id,
         public int $proof,
+        public int $item,
         public string $by,
         public string $note,
         public ?SpotView $spot,
@@ -34,6 +36,7 @@ final readonly class ChangeRequestView
         return new self(
             $request->id(),
             $request->proof()->nth(),
+            $request->proof()->item()->nth(),
             $request->by(),
             $request->note(),
             null === $spot ? null : SpotView::micrometres($spot[0], $spot[1]),

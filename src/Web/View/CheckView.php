@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Item;
 use Yelbo\Trade\Check\SnagGroup;
 
 /**
@@ -30,12 +30,12 @@ final readonly class CheckView
 
     /**
      * @param list<SnagGroup> $groups
-     * @param Docket|null     $docket   whose order it is: what the owner lets pass
+     * @param Item|null       $item     of which order it is: what the owner lets pass
      * @param list<string>    $spelling
      */
     public static function from(
         array $groups,
-        ?Docket $docket,
+        ?Item $item,
         array $spelling,
         float $weeding,
         ?ElsewhereView $elsewhere = null,
@@ -45,7 +45,7 @@ final readonly class CheckView
             array_map(
                 static fn (SnagGroup $group): SnagGroupView => SnagGroupView::from(
                     $group,
-                    $docket?->waivers()->reason($group->code, $group->found),
+                    $item?->waivers()->reason($group->code, $group->found),
                 ),
                 $groups,
             ),

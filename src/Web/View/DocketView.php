@@ -6,7 +6,6 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
-use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\Station;
@@ -15,11 +14,9 @@ use Yelbo\Trade\Journey\Station;
 final readonly class DocketView
 {
     /**
-     * @param list<string>       $words the lines of the decal
-     * @param list<list<string>> $roster   the lines of each decal of a set; none where all are alike
      * @param list<PieceView>   $pieces the pieces it is about; not all where there are very many
      * @param int                $manyPieces how many pieces there are
-     * @param list<ProofView>   $proofs the versions shown to the customer, oldest first
+     * @param list<VersionView> $proofs the versions shown to the customer, oldest first
      * @param list<LogLineView> $log what happened, newest first
      * @param list<MoveView>    $moves what may be done with it now
      * @param list<string>      $cautions what to mind, sentences
@@ -32,17 +29,11 @@ final readonly class DocketView
      * @param string $label as it is shown
      * @param string $customer who ordered it
      * @param string $contact how the customer is reached
-     * @param ObjectView|null $object what it goes on
-     * @param Usage $useOf where it is used: indoors, outdoors and so on
-     * @param FilmView|null $film the film answered for
-     * @param int $quantity how many pieces
      * @param string|null $neededAt when it has to be ready for use, ISO 8601
      * @param string|null $onBy the latest moment to apply it, ISO 8601
      * @param bool $late whether the promised day is in danger
-     * @param bool $appliedHere whether the shop applies it
      * @param string $note what else was said
-     * @param Answers $answers what was answered, as typed
-     * @param DesignView $design what is drawn
+     * @param list<ItemView> $items the things it holds, the first one first
      */
     public function __construct(
         public int $number,
@@ -53,19 +44,11 @@ final readonly class DocketView
         public string $label,
         public string $customer,
         public string $contact,
-        public array $words,
-        public array $roster,
-        public ?ObjectView $object,
-        public Usage $useOf,
-        public ?FilmView $film,
-        public int $quantity,
         public ?string $neededAt,
         public ?string $onBy,
         public bool $late,
-        public bool $appliedHere,
         public string $note,
-        public Answers $answers,
-        public DesignView $design,
+        public array $items,
         public array $pieces,
         public int $manyPieces,
         public array $proofs,
@@ -78,7 +61,7 @@ final readonly class DocketView
 
     /**
      * @param list<PieceView>   $pieces
-     * @param list<ProofView>   $proofs
+     * @param list<VersionView> $proofs
      * @param list<LogLineView> $log
      * @param list<string>      $cautions
      */
@@ -93,7 +76,6 @@ final readonly class DocketView
         array $cautions,
     ): self {
         $typed = Answers::fromKept($docket->answers());
-        $film = $docket->film();
 
         return new self(
             $docket->number(),
@@ -104,19 +86,11 @@ final readonly class DocketView
             $docket->label(),
             $docket->customer()?->name() ?? $typed->customer,
             $docket->customer()?->contact() ?? $typed->contact,
-            $docket->words(),
-            $docket->roster(),
-            $docket->isMeasured() ? ObjectView::from($docket->object()) : null,
-            $docket->useOf(),
-            null === $film ? null : FilmView::from($film),
-            $docket->quantity(),
             $docket->neededAt()?->format(\DATE_ATOM),
             $onBy?->format(\DATE_ATOM),
             $late,
-            $docket->isAppliedHere(),
             $docket->note(),
-            $typed,
-            DesignView::from($docket->design()),
+            array_map(ItemView::from(...), $docket->items()),
             $pieces,
             $manyPieces,
             $proofs,

@@ -14,7 +14,7 @@ final readonly class GivenProofView
      * @param string $tag as it is written on paper: Y-0412 or Y-0412/3
      * @param string $customer who ordered it
      * @param string $says where it stands, in a sentence
-     * @param ProofView $proof which version of the proof, from 1
+     * @param VersionView $proof the version of the proof the link shows
      */
     public function __construct(
         public string $shop,
@@ -22,7 +22,7 @@ final readonly class GivenProofView
         public string $customer,
         public string $state,
         public string $says,
-        public ProofView $proof,
+        public VersionView $proof,
         public array $changeRequests,
     ) {
     }

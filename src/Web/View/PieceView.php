@@ -23,6 +23,7 @@ final readonly class PieceView
      * @param int $version as it was read; a change by somebody else since is a conflict
      * @param string $label as it is shown
      * @param string $customer who ordered it
+     * @param int $item which item of the order it is of
      * @param string $object what it goes on
      * @param PieceState $state where it stands
      * @param Station|null $station the station it stands at; null off the line
@@ -47,6 +48,7 @@ final readonly class PieceView
         public int $version,
         public string $label,
         public string $customer,
+        public int $item,
         public string $object,
         public PieceState $state,
         public ?Station $station,
@@ -80,7 +82,8 @@ final readonly class PieceView
             $piece->version(),
             $piece->label(),
             $docket->customer()?->name() ?? '',
-            $docket->object()->name(),
+            $piece->item()->nth(),
+            $piece->item()->object()->name(),
             $piece->state(),
             $piece->state()->station(),
             FilmView::from($piece->film()),
@@ -88,7 +91,7 @@ final readonly class PieceView
             SizeView::from($piece->cutSize()),
             $late,
             $docket->neededAt()?->format(\DATE_ATOM),
-            $docket->isAppliedHere(),
+            $piece->item()->isAppliedHere(),
             $piece->recuts(),
             $piece->spoiledBecause(),
             $piece->batch(),

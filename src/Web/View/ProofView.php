@@ -6,7 +6,7 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Orders\Proof;
 
-/** A frozen version of what will be cut, with all it says. Paths in mm, the price in minor units. */
+/** A frozen version of what will be cut of one thing, with all it says. Paths in mm, the price in minor units. */
 final readonly class ProofView
 {
     /**
@@ -21,6 +21,7 @@ final readonly class ProofView
      * @param list<string>          $remarks what the shop let pass, and why
      * @param string                $drawing  name of the drawing in the place of words
      * @param int $nth which version it is, from 1
+     * @param int $item which thing of the order it shows
      * @param string $madeAt when it was made, ISO 8601
      * @param string $face the short name of the typeface
      * @param LengthView $capHeight the height of the capitals
@@ -48,6 +49,7 @@ final readonly class ProofView
      */
     public function __construct(
         public int $nth,
+        public int $item,
         public string $madeAt,
         public array $words,
         public string $face,
@@ -96,6 +98,7 @@ final readonly class ProofView
 
         return new self(
             $proof->nth(),
+            $proof->item()->nth(),
             $proof->madeAt()->format(\DATE_ATOM),
             $proof->words(),
             $proof->face(),

@@ -3,6 +3,10 @@ import type { components, paths } from '../../generated/schema';
 
 export type Schemas = components['schemas'];
 export type Docket = Schemas['DocketView'];
+export type Item = Schemas['ItemView'];
+export type Version = Schemas['VersionView'];
+/** Which item of which order is meant. */
+export type On = { docket: number; item: number };
 export type DocketRow = Schemas['DocketRow'];
 export type Piece = Schemas['PieceView'];
 export type Fit = Schemas['FitView'];

@@ -1,6 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, ask, type Problem, type Schemas } from '../api/client';
+import { api, ask, type Problem, type Proof, type Schemas } from '../api/client';
 import { givenKey } from '../api/keys';
 import { ProofDrawing } from '../drawing/ProofDrawing';
 import { Loading, Move, NextMove, Trouble } from '../parts/basics';
@@ -35,15 +35,11 @@ export function Given({ token }: { token: string }) {
   return query.data ? <Page token={token} given={query.data} /> : <Loading what="your proof" />;
 }
 
+type Pinned = { item: number; spot: Schemas['SpotView'] };
+
 function Page({ token, given }: { token: string; given: GivenProof }) {
   const { proof } = given;
-  const [spot, setSpot] = useState<Schemas['SpotView'] | null>(null);
-  const pins = [
-    ...pinsOf(given.changeRequests, proof.nth).flatMap((request) =>
-      request.spot ? [{ spot: request.spot, label: request.label }] : [],
-    ),
-    ...(spot ? [{ spot, label: '?' }] : []),
-  ];
+  const [pinned, setPinned] = useState<Pinned | null>(null);
   const waiting = given.state === 'waiting';
   return (
     <div className="min-h-full bg-ground">
@@ -62,54 +58,27 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
           >
             {given.says}
           </p>
-          <section aria-label="The drawing" className="border border-rule bg-paper">
-            {proof.parts.length > 1 ? (
-              <ProofDrawing proof={proof} />
-            ) : (
-              <div className="h-[62vw] max-h-[430px] min-h-[220px]">
-                <ProofDrawing proof={proof} pins={pins} onPin={waiting ? setSpot : undefined} rulers={false} />
-              </div>
-            )}
-          </section>
-          <p className="mt-1 text-sm text-ink2">
-            Drawn to scale: every outline here is what the knife will cut.
-            {proof.mirrored && ' It is cut mirrored, for the inside of the glass, and reads as shown.'}
-          </p>
-          {proof.readOut.length > 0 && (
-            <section className="mt-5" aria-labelledby="spelling">
-              <h2 id="spelling" className="title mb-2">
-                Is it spelled right?
-              </h2>
-              <ReadBack lines={proof.readOut} />
-              {proof.spelling.map((says) => (
-                <p key={says} className="mt-2 font-medium text-signal-ink">
-                  {says}
-                </p>
-              ))}
-            </section>
-          )}
+          {proof.pages.map((page) => (
+            <OneItem
+              key={page.item}
+              page={page}
+              many={proof.pages.length}
+              requests={given.changeRequests}
+              pinned={pinned}
+              onPin={waiting ? (spot) => setPinned({ item: page.item, spot }) : undefined}
+            />
+          ))}
         </div>
         <div className="min-w-0">
-          {waiting && <Answer token={token} given={given} spot={spot} onSent={() => setSpot(null)} />}
-          {given.changeRequests.length > 0 && (
-            <section className="mb-5">
-              <h2 className="label mb-1">You asked for</h2>
-              <ul className="flex flex-col gap-2">
-                {pinsOf(given.changeRequests, proof.nth).map((request) => (
-                  <li key={request.id} className="flex gap-2 text-note">
-                    <span className="flex h-6 w-6 shrink-0 items-center justify-center border-2 border-ink font-semibold">
-                      {request.label}
-                    </span>
-                    <p>
-                      “{request.note}” <span className="block text-sm text-ink2">{asMoment(request.at)}</span>
-                    </p>
-                  </li>
-                ))}
-              </ul>
-            </section>
-          )}
+          {waiting && <Answer token={token} given={given} pinned={pinned} onSent={() => setPinned(null)} />}
           <section aria-label="What it will be">
-            <ProofFacts proof={proof} />
+            {proof.pages.map((page) => (
+              <div key={page.item} className="mb-5">
+                {proof.pages.length > 1 && <h2 className="label mb-1">{`${page.item}: ${page.words.join(' ')}`}</h2>}
+                <Asked page={page} requests={given.changeRequests} />
+                <ProofFacts proof={page} />
+              </div>
+            ))}
             <a
               href={`/api/given/${token}/proof.pdf`}
               download
@@ -124,16 +93,91 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
   );
 }
 
+/** What the customer asked for on one page, the letters as on its drawing. */
+function Asked({ page, requests }: { page: Proof; requests: GivenProof['changeRequests'] }) {
+  const mine = pinsOf(requests, page.nth, page.item);
+  return mine.length === 0 ? null : (
+    <section className="mb-5">
+      <h2 className="label mb-1">You asked for</h2>
+      <ul className="flex flex-col gap-2">
+        {mine.map((request) => (
+          <li key={request.id} className="flex gap-2 text-note">
+            <span className="flex h-6 w-6 shrink-0 items-center justify-center border-2 border-ink font-semibold">
+              {request.label}
+            </span>
+            <p>
+              “{request.note}” <span className="block text-sm text-ink2">{asMoment(request.at)}</span>
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** One item of the order: drawn to scale, and read out letter by letter. */
+function OneItem({
+  page,
+  many,
+  requests,
+  pinned,
+  onPin,
+}: {
+  page: Proof;
+  many: number;
+  requests: GivenProof['changeRequests'];
+  pinned: Pinned | null;
+  onPin: ((spot: Schemas['SpotView']) => void) | undefined;
+}) {
+  const pins = [
+    ...pinsOf(requests, page.nth, page.item).flatMap((request) =>
+      request.spot ? [{ spot: request.spot, label: request.label }] : [],
+    ),
+    ...(pinned && pinned.item === page.item ? [{ spot: pinned.spot, label: '?' }] : []),
+  ];
+  const named = many > 1 ? `${page.item}: ${page.words.join(' ')} on ${page.object}` : '';
+  return (
+    <div className="mb-6">
+      {named && <h2 className="title mb-2">{named}</h2>}
+      <section aria-label={named ? `The drawing, ${named}` : 'The drawing'} className="border border-rule bg-paper">
+        {page.parts.length > 1 ? (
+          <ProofDrawing proof={page} />
+        ) : (
+          <div className="h-[62vw] max-h-[430px] min-h-[220px]">
+            <ProofDrawing proof={page} pins={pins} onPin={onPin} rulers={false} />
+          </div>
+        )}
+      </section>
+      <p className="mt-1 text-sm text-ink2">
+        Drawn to scale: every outline here is what the knife will cut.
+        {page.mirrored && ' It is cut mirrored, for the inside of the glass, and reads as shown.'}
+        {page.approvedBy && many > 1 && ` ${page.approvedBy} said yes to this one.`}
+      </p>
+      {page.readOut.length > 0 && (
+        <section className="mt-5" aria-label={named ? `Spelling, ${named}` : 'Spelling'}>
+          <h2 className="title mb-2">Is it spelled right?</h2>
+          <ReadBack lines={page.readOut} />
+          {page.spelling.map((says) => (
+            <p key={says} className="mt-2 font-medium text-signal-ink">
+              {says}
+            </p>
+          ))}
+        </section>
+      )}
+    </div>
+  );
+}
+
 /** Yes, or what should be different. */
 function Answer({
   token,
   given,
-  spot,
+  pinned,
   onSent,
 }: {
   token: string;
   given: GivenProof;
-  spot: Schemas['SpotView'] | null;
+  pinned: Pinned | null;
   onSent: () => void;
 }) {
   const client = useQueryClient();
@@ -150,7 +194,12 @@ function Answer({
   });
   const request = useMutation<GivenProof, Problem>({
     mutationFn: () =>
-      ask(api.POST('/api/given/{token}/change', { ...path, body: { name, note, x: spot?.x, y: spot?.y } })),
+      ask(
+        api.POST('/api/given/{token}/change', {
+          ...path,
+          body: { name, note, x: pinned?.spot.x, y: pinned?.spot.y, item: pinned?.item ?? 0 },
+        }),
+      ),
     onSuccess: (fresh) => {
       shown(fresh);
       setNote('');
@@ -159,19 +208,20 @@ function Answer({
     },
     onError: (problem) => problem.status === 409 && again(),
   });
+  const pinnable = given.proof.pages.some((page) => page.parts.length === 1);
   const says = yes.error?.fields.name ?? request.error?.fields.name;
   const trouble = [yes.error, request.error].find((error) => error && Object.keys(error.fields).length === 0)?.message;
   return (
     <section className="mb-5 flex flex-col gap-3 border-2 border-ink bg-paper p-4" aria-label="Your answer">
       <TextField label="Your name" value={name} onChange={setName} says={says} autoComplete="name" />
       <NextMove keys="" onClick={() => yes.mutate()} disabled={yes.isPending}>
-        Yes, make it exactly like this
+        {given.proof.pages.length > 1 ? 'Yes, make all of it exactly like this' : 'Yes, make it exactly like this'}
       </NextMove>
       <Trouble says={trouble} />
       <div className="border-t border-rule pt-3">
         <TextField
           label="Or what should differ?"
-          hint={given.proof.parts.length > 1 ? undefined : spot ? 'pinned' : 'tap the drawing to pin it'}
+          hint={pinned ? 'pinned' : pinnable ? 'tap the drawing to pin it' : undefined}
           value={note}
           onChange={(value) => {
             setNote(value);

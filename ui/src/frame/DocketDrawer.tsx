@@ -2,7 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { api, ask, type Docket } from '../api/client';
+import { api, ask, type Docket, type Item, type Proof } from '../api/client';
 import { docket as docketQuery, useDocketChange } from '../api/queries';
 import { labelOf, useVocabulary } from '../api/vocabulary';
 import { ObjectDrawing } from '../drawing/ObjectDrawing';
@@ -45,19 +45,20 @@ function Inside({ number, onClose }: { number: number; onClose: () => void }) {
 
 function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
   const navigate = useNavigate();
-  const words = useVocabulary();
-  const proof = docket.proofs.at(-1);
+  const pageOf = (item: number) => docket.proofs.at(-1)?.pages.find((page) => page.item === item);
   const [cancelling, setCancelling] = useState(false);
   const [opening, setOpening] = useState(false);
+  // What is in a batch or further on stays as it was said yes to.
+  const stuck = new Set(docket.pieces.filter((piece) => piece.state !== 'waiting').map((piece) => piece.item));
+  const openable = docket.items.filter((item) => item.beingMade && !stuck.has(item.nth));
   const now = useNow();
-  const shown = useShown();
   const move = useDocketChange(
     docket,
-    (version, { move, detail }: { move: string; detail: string }) =>
+    (version, { move, detail, items = [] }: { move: string; detail: string; items?: number[] }) =>
       ask(
         api.POST('/api/dockets/{number}/moves', {
           params: { path: { number: docket.number } },
-          body: { move, version, detail },
+          body: { move, version, detail, items },
         }),
       ),
     () => {
@@ -67,10 +68,6 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
   );
   const waits = docket.pieces.filter((piece) => piece.state === 'curing' && piece.restsUntil);
   const facts: [string, React.ReactNode][] = [
-    ['on', docket.object ? `${docket.object.name}, ${shown.size(docket.object.size)}` : 'not measured yet'],
-    ['film', docket.film ? <FilmName film={docket.film} /> : 'not chosen yet'],
-    ['how many', docket.quantity],
-    ['used', labelOf(words.usesInWords, docket.useOf)],
     [
       'needed',
       <span key="needed" className={docket.late ? 'font-semibold text-signal-ink' : undefined}>
@@ -79,7 +76,6 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
       </span>,
     ],
     ['on its object by', asDay(docket.onBy)],
-    ['applied by', docket.appliedHere ? 'the shop' : 'the customer'],
   ];
   return (
     <>
@@ -99,20 +95,13 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
         </Move>
       </div>
       <Scroll label="Docket contents" className="min-h-0 flex-1 px-5 py-4">
-        {docket.object && proof && (
-          <div className="mb-4 h-52 border border-rule">
-            <ObjectDrawing
-              art={{ ...proof, object: proof.objectSize, outline: proof.outline }}
-              swatch={docket.film?.swatch ?? 'var(--color-ink)'}
-              rulers={false}
-              label={`${docket.label} on ${docket.object.name}`}
-            />
-          </div>
-        )}
         <Section title="The order">
           <Facts rows={facts} />
           {docket.note && <p className="mt-2">“{docket.note}”</p>}
         </Section>
+        {docket.items.map((item) => (
+          <OneItem key={item.nth} item={item} many={docket.items.length} page={pageOf(item.nth)} />
+        ))}
         {docket.cautions.map((caution) => (
           <div key={caution} className="mb-3">
             <Caution>{caution}</Caution>
@@ -162,10 +151,9 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
             ))}
           </ol>
         </Section>
-        {docket.moves.some((next) => next.move === 'reopen') &&
-          docket.pieces.every((piece) => piece.state === 'waiting') && (
-            <Move onClick={() => setOpening(true)}>Open it again, to change it</Move>
-          )}
+        {docket.moves.some((next) => next.move === 'reopen') && openable.length > 0 && (
+          <Move onClick={() => setOpening(true)}>Open it again, to change it</Move>
+        )}
         {docket.moves.some((next) => next.move === 'cancel') && (
           <Move onClick={() => setCancelling(true)}>Cancel the order</Move>
         )}
@@ -191,11 +179,15 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
         open={opening}
         onClose={() => setOpening(false)}
         title={`Open ${docket.tag} again?`}
-        what="It was approved and nothing is cut yet. It goes back to Size; what is drawn next becomes a new proof that needs a new yes."
+        what={
+          docket.items.length > 1
+            ? `Nothing is cut yet of ${openable.map((item) => item.label).join(', ')}: back to Size, for a new proof and a new yes. What was said yes to elsewhere stays.`
+            : 'It was approved and nothing is cut yet. It goes back to Size; what is drawn next becomes a new proof that needs a new yes.'
+        }
         label="Why"
         button="Open it again"
         suggestions={['the customer changed the words', 'another size']}
-        onReason={(detail) => move.mutate({ move: 'reopen', detail })}
+        onReason={(detail) => move.mutate({ move: 'reopen', detail, items: openable.map((item) => item.nth) })}
         says={move.error?.fields.reason ?? move.error?.message}
       />
       <ReasonDialog
@@ -209,6 +201,34 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
         says={move.error?.fields.reason ?? move.error?.message}
       />
     </>
+  );
+}
+
+/** One item: what goes on what, of which film, for what use. */
+function OneItem({ item, many, page }: { item: Item; many: number; page: Proof | undefined }) {
+  const words = useVocabulary();
+  const shown = useShown();
+  const rows: [string, React.ReactNode][] = [
+    ['on', item.object ? `${item.object.name}, ${shown.size(item.object.size)}` : 'not measured yet'],
+    ['film', item.film ? <FilmName film={item.film} /> : 'not chosen yet'],
+    ['how many', item.quantity],
+    ['used', labelOf(words.usesInWords, item.useOf)],
+    ['applied by', item.appliedHere ? 'the shop' : 'the customer'],
+  ];
+  return (
+    <Section title={many > 1 ? `Item ${item.nth}: ${item.label}` : 'The decal'}>
+      {item.object && page && (
+        <div className={`mb-3 border border-rule ${many > 1 ? 'h-36' : 'h-52'}`}>
+          <ObjectDrawing
+            art={{ ...page, object: page.objectSize, outline: page.outline }}
+            swatch={item.film?.swatch ?? 'var(--color-ink)'}
+            rulers={false}
+            label={`${item.label} on ${item.object.name}`}
+          />
+        </div>
+      )}
+      <Facts rows={rows} />
+    </Section>
   );
 }
 

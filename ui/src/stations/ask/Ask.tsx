@@ -2,17 +2,16 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { type Answers, api, ask, type Docket } from '../../api/client';
-import { answersTo, docket as docketQuery, objects, stock, useDocketChange, useEdit } from '../../api/queries';
+import { answersTo, docket as docketQuery, stock, useDocketChange, useEdit } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
+import { useKey } from '../../frame/keys';
 import { Move, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Elsewhere } from '../Elsewhere';
-import { OF_OBJECT } from '../object/answers';
-import { ObjectFields } from '../object/ObjectFields';
-import { RosterDialog } from '../object/RosterDialog';
 import { StationList } from '../StationList';
+import { ItemFields, touched } from './ItemFields';
 import { LiveAnswers } from './LiveAnswers';
 import { OrderFields } from './OrderFields';
 import { useKnownCustomers } from './useKnownCustomers';
@@ -56,64 +55,74 @@ export function Ask() {
   );
 }
 
-function unkept(): Partial<Answers> {
+/** What was typed of every item, the first one first. */
+function unkept(): Partial<Answers>[] {
   try {
-    return JSON.parse(localStorage.getItem(UNKEPT) ?? '{}');
+    const left = JSON.parse(localStorage.getItem(UNKEPT) ?? '[]');
+    return Array.isArray(left) && left.length > 0 ? left : [{}];
   } catch {
-    return {};
+    return [{}];
   }
 }
 
-/** A field nobody has touched is not wrong yet. */
-function touched(answers: Answers, field: string): boolean {
-  const typed = answers[field as keyof Answers];
-  if (field.startsWith('keepOuts')) {
-    const [, nth, name] = field.split('.');
-    return name === undefined || answers.keepOuts[Number(nth)]?.[name as 'x'] !== '';
-  }
-  return typeof typed === 'string' && typed !== '' && field !== 'surface'
-    ? true
-    : field === 'surface' && answers.width + answers.diameter + answers.circumference + answers.upper !== '';
-}
+/** What is asked once for the whole order is kept with the first item. */
+const ONCE = ['customer', 'contact', 'neededOn', 'note', 'units'] as const satisfies (keyof Answers)[];
+const once = (answers: Answers): Partial<Answers> =>
+  Object.fromEntries(ONCE.map((field) => [field, answers[field]])) as Partial<Answers>;
+
+/** Where the server says that something is wrong with another item than the first: `others.0.words`. */
+const OTHER = /^others\.(\d+)\.(.*)$/;
 
 function Form({ docket }: { docket: Docket | null }) {
   const navigate = useNavigate();
   const { units } = useUnits();
   const { answers: empty } = useVocabulary();
   const edit = useEdit(docket);
-  const [answers, setAnswers] = useState<Answers>(() => {
+  const [items, setItems] = useState<Answers[]>(() => {
     if (docket) {
       edit.begin(docket);
     }
-    return { ...empty, ...(docket?.answers ?? unkept()) } as Answers;
+    return (docket ? docket.items.map((item) => item.answers) : unkept()).map(
+      (answers) => ({ ...empty, ...answers }) as Answers,
+    );
   });
+  const [at, setAt] = useState(0);
   const [tried, setTried] = useState(false);
+  const first = items[0] as Answers;
+  const answers = { ...(items[at] ?? first), ...once(first) } as Answers;
   const films = useQuery(stock);
-  const full = { ...answers, units };
-  const live = useQuery(answersTo(useSettled(full, 220)));
+  const live = useQuery(answersTo(useSettled({ ...answers, units }, 220)));
   const customers = useKnownCustomers(answers.customer);
-  const library = useQuery(objects(useSettled(answers.object, 150)));
-  const [listing, setListing] = useState(false);
-  const change = (part: Partial<Answers>) => setAnswers((now) => ({ ...now, ...part }));
+  const change = (part: Partial<Answers>) =>
+    setItems((now) =>
+      now.map((one, nth) => {
+        const mine = Object.entries(part).filter(([field]) =>
+          (ONCE as readonly string[]).includes(field) ? nth === 0 : nth === at,
+        );
+        return mine.length > 0 ? { ...one, ...Object.fromEntries(mine) } : one;
+      }),
+    );
   const set = (field: keyof Answers) => (value: string) => change({ [field]: value });
 
   useEffect(() => {
     if (!docket) {
-      localStorage.setItem(UNKEPT, JSON.stringify(answers));
+      localStorage.setItem(UNKEPT, JSON.stringify(items));
     }
-  }, [answers, docket]);
+  }, [items, docket]);
 
   const save = useDocketChange(
     docket,
-    (version, take: boolean) =>
-      ask(
+    (version, take: boolean) => {
+      const body = { answers: { ...first, units }, others: items.slice(1).map((one) => ({ ...one, units })), take };
+      return ask(
         docket
           ? api.PUT('/api/dockets/{number}/answers', {
               params: { path: { number: docket.number } },
-              body: { version, answers: full, take },
+              body: { version, ...body },
             })
-          : api.POST('/api/dockets', { body: { answers: full, take } }),
-      ),
+          : api.POST('/api/dockets', { body }),
+      );
+    },
     (saved) => {
       localStorage.removeItem(UNKEPT);
       navigate(saved.state === 'sizing' ? `/size/${saved.number}` : `/ask/${saved.number}`);
@@ -121,28 +130,40 @@ function Form({ docket }: { docket: Docket | null }) {
     'when told',
   );
 
+  const refused = save.error?.fields ?? {};
+  /** What the last try said of one item, by its fields. */
+  const refusedOf = (nth: number): Record<string, string> =>
+    Object.fromEntries(
+      Object.entries(refused).flatMap(([field, says]) => {
+        const [, other, own] = OTHER.exec(field) ?? [];
+        return (other === undefined ? 0 : Number(other) + 1) === nth ? [[own ?? field, says]] : [];
+      }),
+    );
   const said: Record<string, string> = tried
-    ? Object.fromEntries((live.data?.wrong ?? []).map((field) => [field.field, field.says]))
+    ? {
+        ...(at > 0 ? refusedOf(at) : {}),
+        ...Object.fromEntries((live.data?.wrong ?? []).map((field) => [field.field, field.says])),
+      }
     : {};
   const wrong = (field: string) =>
     said[field] ?? (touched(answers, field) ? live.data?.wrong.find((one) => one.field === field)?.says : undefined);
-  const known = library.data?.objects ?? [];
-  const setObject = (name: string) => {
-    const found = known.find((one) => one.name === name);
-    change(
-      found
-        ? {
-            object: name,
-            ...Object.fromEntries(OF_OBJECT.map((field) => [field, found.answers[field] ?? empty[field]])),
-          }
-        : { object: name },
-    );
-  };
 
-  const names = live.data?.names ?? 0;
   const contactOf = (name: string) => customers.find((one) => one.name === name)?.contact;
-  const setCustomer = (name: string) =>
-    setAnswers((now) => ({ ...now, customer: name, contact: now.contact || contactOf(name) || '' }));
+  const setCustomer = (name: string) => change({ customer: name, contact: answers.contact || contactOf(name) || '' });
+
+  // The next item is often like the last: its words are its own.
+  const add = () => {
+    setItems((now) => [...now, { ...(now.at(-1) ?? first), words: '', roster: '' }]);
+    setAt(items.length);
+  };
+  const leaveOut = () => {
+    setItems((now) => {
+      const left = now.filter((_, nth) => nth !== at);
+      return left.map((one, nth) => (nth === 0 ? { ...one, ...once(first) } : one));
+    });
+    setAt(Math.max(0, at - 1));
+  };
+  useKey('a', add);
 
   return (
     <div className="grid min-h-0 grid-cols-[1fr_330px] grid-rows-[minmax(0,1fr)]">
@@ -171,70 +192,18 @@ function Form({ docket }: { docket: Docket | null }) {
           <div className="col-span-3">
             <TextField label="Reached at" value={answers.contact} onChange={set('contact')} says={wrong('contact')} />
           </div>
-          <div className="col-span-6">
-            {answers.roster === '' ? (
-              <TextField
-                label="What words"
-                hint="a new line for each line of the decal"
-                value={answers.words}
-                onChange={set('words')}
-                says={wrong('words')}
-                lines={2}
-              />
-            ) : (
-              <TextField
-                label={`${names || '…'} names, one decal each`}
-                hint="a stroke | parts the lines of one decal"
-                value={answers.roster}
-                onChange={set('roster')}
-                says={wrong('roster')}
-                lines={5}
-              />
-            )}
-            <p className="mt-1">
-              <button type="button" className="text-sm underline" onClick={() => setListing(true)}>
-                {answers.roster === '' ? 'A list of names instead: paste or drop a CSV' : 'Take another list'}
-              </button>
-              {answers.roster !== '' && (
-                <button type="button" className="ml-4 text-sm underline" onClick={() => change({ roster: '' })}>
-                  No list, the same words on each
-                </button>
-              )}
-            </p>
-          </div>
-          <div className="col-span-6">
-            <TextField
-              label="On what"
-              hint={
-                known.some((one) => one.name === answers.object)
-                  ? 'one of the shop’s objects'
-                  : 'completes from the shop’s objects'
-              }
-              value={answers.object}
-              onChange={setObject}
-              says={wrong('object')}
-              list={known.map((one) => one.name)}
-            />
-          </div>
-          <ObjectFields answers={answers} set={change} wrong={wrong} />
-          <OrderFields
-            answers={answers}
-            change={change}
-            wrong={wrong}
-            films={films.data?.films ?? []}
-            blanks={films.data?.supplies.filter((one) => one.kind === 'blank') ?? []}
+          <ItemTabs
+            items={items}
+            at={at}
+            wrong={(nth) => Object.keys(refusedOf(nth)).length > 0}
+            onChoose={setAt}
+            onAdd={add}
+            onLeaveOut={leaveOut}
           />
+          <ItemFields key={at} answers={answers} names={live.data?.names ?? 0} change={change} wrong={wrong} />
+          <OrderFields answers={answers} change={change} wrong={wrong} />
         </div>
       </form>
-      {listing && (
-        <RosterDialog
-          onClose={() => setListing(false)}
-          onTake={(roster) => {
-            change({ roster });
-            setListing(false);
-          }}
-        />
-      )}
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="Answers">
         <LiveAnswers
           answers={live.data}
@@ -248,10 +217,59 @@ function Form({ docket }: { docket: Docket | null }) {
             Keep it for later
           </Move>
           <NextMove type="submit" form="ask" disabled={save.isPending}>
-            Take the order
+            {items.length > 1 ? `Take the order of ${items.length} items` : 'Take the order'}
           </NextMove>
         </div>
       </aside>
+    </div>
+  );
+}
+
+/** The items of the order, the one that is being asked marked; a mark where the last try found something wrong. */
+function ItemTabs({
+  items,
+  at,
+  wrong,
+  onChoose,
+  onAdd,
+  onLeaveOut,
+}: {
+  items: Answers[];
+  at: number;
+  wrong: (nth: number) => boolean;
+  onChoose: (nth: number) => void;
+  onAdd: () => void;
+  onLeaveOut: () => void;
+}) {
+  return (
+    <div className="col-span-6 flex flex-wrap items-stretch gap-1 border-b border-ink">
+      {items.length > 1 && (
+        <ol className="contents" aria-label="Items of this order">
+          {items.map((one, nth) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: items have no other name than their place until they are kept
+            <li key={nth} className="contents">
+              <button
+                type="button"
+                aria-current={nth === at ? 'true' : undefined}
+                className={`flex min-h-10 max-w-56 items-center gap-2 border border-b-0 px-3 text-note ${nth === at ? 'border-ink bg-ink font-semibold text-paper' : 'border-rule bg-ground'}`}
+                onClick={() => onChoose(nth)}
+              >
+                <span>{nth + 1}</span>
+                <span className="truncate">{one.words.split('\n')[0] || one.object || 'not asked yet'}</span>
+                {wrong(nth) && nth !== at && <b className="text-signal-ink">look again</b>}
+              </button>
+            </li>
+          ))}
+        </ol>
+      )}
+      <button type="button" className="flex min-h-10 items-center gap-2 px-3 text-note underline" onClick={onAdd}>
+        Add an item <kbd>A</kbd>
+      </button>
+      {items.length > 1 && (
+        <button type="button" className="flex min-h-10 items-center px-3 text-note underline" onClick={onLeaveOut}>
+          Leave this one out
+        </button>
+      )}
     </div>
   );
 }

@@ -3,8 +3,8 @@ import { useVocabulary } from '../../api/vocabulary';
 import { Choice } from '../../parts/choice';
 import { SelectField, TextField } from '../../parts/fields';
 
-/** Where it is used, of what it is cut, how many, by when, by whom it is applied. */
-export function OrderFields({
+/** Where it is used, of what it is cut, how many, by whom it is applied. */
+export function UseFields({
   answers,
   change,
   wrong,
@@ -55,21 +55,12 @@ export function OrderFields({
           ]}
         />
       </div>
-      <div className="col-span-1">
+      <div className="col-span-3">
         <TextField
           label="How many"
           value={answers.quantity}
           onChange={(quantity) => change({ quantity })}
           says={wrong('quantity')}
-        />
-      </div>
-      <div className="col-span-2">
-        <TextField
-          label="Used on"
-          type="date"
-          value={answers.neededOn}
-          onChange={(neededOn) => change({ neededOn })}
-          says={wrong('neededOn')}
         />
       </div>
       <div className="col-span-3">
@@ -82,9 +73,6 @@ export function OrderFields({
             { value: 'customer', label: 'The customer' },
           ]}
         />
-      </div>
-      <div className="col-span-3">
-        <TextField label="Note" value={answers.note} onChange={(note) => change({ note })} says={wrong('note')} />
       </div>
       {blanks.length > 0 && (
         <div className="col-span-3">
@@ -99,6 +87,34 @@ export function OrderFields({
           />
         </div>
       )}
+    </>
+  );
+}
+
+/** What is asked once, however many items there are: by when, and what else was said. */
+export function OrderFields({
+  answers,
+  change,
+  wrong,
+}: {
+  answers: Answers;
+  change: (part: Partial<Answers>) => void;
+  wrong: (field: string) => string | undefined;
+}) {
+  return (
+    <>
+      <div className="col-span-2">
+        <TextField
+          label="Used on"
+          type="date"
+          value={answers.neededOn}
+          onChange={(neededOn) => change({ neededOn })}
+          says={wrong('neededOn')}
+        />
+      </div>
+      <div className="col-span-4">
+        <TextField label="Note" value={answers.note} onChange={(note) => change({ note })} says={wrong('note')} />
+      </div>
     </>
   );
 }

@@ -16,14 +16,22 @@ export const useAnswering = (docket: number) =>
   });
 
 /** Letters for what customers pinned, as they stand on the drawing. */
-export const pinsOf = (requests: Schemas['ChangeRequestView'][], proof: number) =>
+export const pinsOf = (requests: Schemas['ChangeRequestView'][], proof: number, item: number) =>
   requests
-    .filter((request) => request.proof === proof)
+    .filter((request) => request.proof === proof && request.item === item)
     .map((request, nth) => ({ ...request, label: String.fromCharCode(65 + (nth % 26)) }));
 
 /** What the customer said by link, the letters as on the drawing. */
-export function ChangeRequests({ requests, proof }: { requests: Schemas['ChangeRequestView'][]; proof: number }) {
-  const mine = pinsOf(requests, proof);
+export function ChangeRequests({
+  requests,
+  proof,
+  item,
+}: {
+  requests: Schemas['ChangeRequestView'][];
+  proof: number;
+  item: number;
+}) {
+  const mine = pinsOf(requests, proof, item);
   return mine.length === 0 ? null : (
     <Section title="The customer asks for a change" signal>
       <ul className="flex flex-col gap-2">

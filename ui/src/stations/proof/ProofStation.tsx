@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, ask, type Docket, type Proof } from '../../api/client';
+import { api, ask, type Docket, type Proof, type Version } from '../../api/client';
 import { docket as docketQuery, dockets, useDocketChange } from '../../api/queries';
 import { ProofDrawing } from '../../drawing/ProofDrawing';
 import { useKey } from '../../frame/keys';
@@ -47,14 +47,26 @@ export function ProofStation() {
   );
 }
 
-function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
+function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
   const navigate = useNavigate();
   const [nth, setNth] = useState(latest.nth);
   const [beside, setBeside] = useState<number | null>(null);
   const [reading, setReading] = useState(false);
-  const proof = docket.proofs.find((one) => one.nth === nth) ?? latest;
+  const version = docket.proofs.find((one) => one.nth === nth) ?? latest;
+  const [item, setItem] = useState(latest.pages[0]?.item ?? 1);
+  const pageOf = (of: Version) => of.pages.find((one) => one.item === item) ?? (of.pages[0] as Proof);
+  const proof = pageOf(version);
+  const turn = (by: number) => {
+    const next = version.pages[version.pages.indexOf(proof) + by];
+    if (next) {
+      setItem(next.item);
+    }
+  };
+  useKey('.', () => turn(1));
+  useKey(',', () => turn(-1));
   useKey('r', () => setReading(proof.readOut.length > 0));
-  const other = docket.proofs.find((one) => one.nth === beside);
+  const older = docket.proofs.find((one) => one.nth === beside);
+  const other = older && pageOf(older);
   const [by, setBy] = useState(docket.customer);
   const answering = useAnswering(docket.number).data;
   const approve = useDocketChange(
@@ -83,8 +95,10 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
     <div className="grid min-h-0 grid-cols-[1fr_340px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
         <div className={`grid min-h-0 flex-1 ${other ? 'grid-cols-2' : 'grid-cols-1'}`}>
-          {other && <Version docket={docket.number} proof={other} requests={answering?.changeRequests ?? []} named />}
-          <Version
+          {other && (
+            <OneVersion docket={docket.number} proof={other} requests={answering?.changeRequests ?? []} named />
+          )}
+          <OneVersion
             docket={docket.number}
             proof={proof}
             requests={answering?.changeRequests ?? []}
@@ -122,7 +136,8 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
             {docket.tag}, proof {proof.nth} of {docket.proofs.length}
           </p>
           <h2 className="title mb-3">{docket.customer}</h2>
-          <ChangeRequests requests={answering?.changeRequests ?? []} proof={proof.nth} />
+          <Pages version={version} current={proof.item} requests={answering?.changeRequests ?? []} onTurn={setItem} />
+          <ChangeRequests requests={answering?.changeRequests ?? []} proof={proof.nth} item={proof.item} />
           <ProofFacts proof={proof} />
           <div className="mt-4">
             <Section title="On paper, and out of the house">
@@ -131,7 +146,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
                 {proof.parts.length === 1 && <Paper docket={docket} proof={proof} ending="svg" says="SVG, true size" />}
               </p>
             </Section>
-            <Price docket={docket} proof={latest} />
+            <Price docket={docket} proof={pageOf(latest)} />
             <Links docket={docket} links={answering?.links ?? []} />
           </div>
           {docket.proofs.length > 1 && (
@@ -163,7 +178,11 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
             Change it
           </Move>
           <NextMove onClick={() => approve.mutate(undefined)} disabled={approve.isPending || proof.nth !== latest.nth}>
-            {proof.nth === latest.nth ? 'Approve' : 'An older proof cannot be approved'}
+            {proof.nth !== latest.nth
+              ? 'An older proof cannot be approved'
+              : version.pages.length > 1
+                ? `Approve all ${version.pages.length} items`
+                : 'Approve'}
           </NextMove>
         </div>
       </aside>
@@ -182,7 +201,43 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Proof }) {
   );
 }
 
-function Version({
+/** The pages of one version, one for every item: what was said yes to already, and where the customer pinned a wish. */
+function Pages({
+  version,
+  current,
+  requests,
+  onTurn,
+}: {
+  version: Version;
+  current: number;
+  requests: Parameters<typeof pinsOf>[0];
+  onTurn: (item: number) => void;
+}) {
+  return version.pages.length < 2 ? null : (
+    <Section title="Items">
+      <nav aria-label="Pages of the proof" className="border-t border-rule">
+        {version.pages.map((page) => (
+          <button
+            key={page.item}
+            type="button"
+            className="row-link on-ink flex w-full gap-2 py-1 text-left text-note"
+            aria-current={page.item === current ? 'true' : undefined}
+            onClick={() => onTurn(page.item)}
+          >
+            <span className="w-5 shrink-0 font-semibold">{page.item}</span>
+            <span className="min-w-0 flex-1 truncate">
+              {page.words.join(' ')} on {page.object}
+            </span>
+            {pinsOf(requests, page.nth, page.item).length > 0 && <b className="text-signal-ink">a wish</b>}
+            {page.approvedBy && <span className="text-sm">yes: {page.approvedBy}</span>}
+          </button>
+        ))}
+      </nav>
+    </Section>
+  );
+}
+
+function OneVersion({
   docket,
   proof,
   requests,
@@ -193,7 +248,7 @@ function Version({
   requests: Parameters<typeof pinsOf>[0];
   named: boolean;
 }) {
-  const pins = pinsOf(requests, proof.nth).flatMap((request) =>
+  const pins = pinsOf(requests, proof.nth, proof.item).flatMap((request) =>
     request.spot ? [{ spot: request.spot, label: request.label }] : [],
   );
   return (
@@ -202,7 +257,7 @@ function Version({
         <Scroll label="Every decal of the set" className="h-full bg-ground">
           <ProofDrawing
             proof={proof}
-            fileOf={(nth) => `/api/dockets/${docket}/proofs/${proof.nth}.svg?decal=${nth + 1}`}
+            fileOf={(nth) => `/api/dockets/${docket}/proofs/${proof.nth}.svg?item=${proof.item}&decal=${nth + 1}`}
           />
         </Scroll>
       ) : (
@@ -216,7 +271,7 @@ function Version({
 function Paper({ docket, proof, ending, says }: { docket: Docket; proof: Proof; ending: string; says: string }) {
   return (
     <a
-      href={`/api/dockets/${docket.number}/proofs/${proof.nth}.${ending}`}
+      href={`/api/dockets/${docket.number}/proofs/${proof.nth}.${ending}${ending === 'svg' ? `?item=${proof.item}` : ''}`}
       download
       className="flex min-h-10 flex-1 items-center border border-ink bg-paper px-3 font-medium hover:bg-shade"
     >

@@ -1,6 +1,6 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import { api, asFile, ask, type Docket, type Film, type Length, Problem, type Schemas } from '../../api/client';
+import { api, asFile, ask, type Film, type Length, type On, Problem, type Schemas } from '../../api/client';
 import { RECORD } from '../../api/keys';
 import { Move, Section, Trouble, useShown } from '../../parts/basics';
 import { SelectField, TextField } from '../../parts/fields';
@@ -18,7 +18,7 @@ export const useArt = (id: number) =>
   });
 
 /** A way in for a customer's own drawing. */
-export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (art: Art) => void }) {
+export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => void }) {
   const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
@@ -28,8 +28,8 @@ export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (ar
     mutationFn: () =>
       ask(
         api.POST('/api/dockets/{number}/backing', {
-          params: { path: { number: docket.number } },
-          body: { less, units },
+          params: { path: { number: on.docket } },
+          body: { less, units, item: on.item },
         }),
       ),
     onSuccess: onBrought,
@@ -44,7 +44,7 @@ export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (ar
       onBrought(
         await ask(
           api.POST('/api/dockets/{number}/art', {
-            params: { path: { number: docket.number }, query: { name: file.name } },
+            params: { path: { number: on.docket }, query: { name: file.name } },
             body: file as never,
             ...asFile,
           }),
@@ -100,7 +100,7 @@ export function BringArt({ docket, onBrought }: { docket: Docket; onBrought: (ar
 
 /** The drawing that was brought: what was put right or left out, its true size, a film for each colour. */
 export function ArtPanel({
-  docket,
+  on,
   art,
   drawing,
   trueHeight,
@@ -108,7 +108,7 @@ export function ArtPanel({
   change,
   says,
 }: {
-  docket: Docket;
+  on: On;
   art: Art;
   /** How high it truly is, less what is left out; none where its file does not say. */
   trueHeight: Length | null | undefined;
@@ -246,7 +246,7 @@ export function ArtPanel({
         </div>
       )}
       <div className="mt-4 flex flex-col gap-2">
-        <BringArt docket={docket} onBrought={(other) => change(artOf(other))} />
+        <BringArt on={on} onBrought={(other) => change(artOf(other))} />
         <Move className="w-full" onClick={() => change({ art: null, capHeight: '', left: '', top: '' })}>
           The words instead
         </Move>

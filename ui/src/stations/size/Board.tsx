@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import type { Docket, Film, Fit, Problem, Schemas } from '../../api/client';
+import type { Film, Fit, Problem, Schemas } from '../../api/client';
 import { FrontDrawing } from '../../drawing/FrontDrawing';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { SetDrawing } from '../../drawing/SetDrawing';
@@ -20,7 +20,7 @@ const WAYS: Record<string, [number, number]> = {
 
 /** The drawing board: the object with its decal, or a whole set, and what moves and turns the view. */
 export function Board({
-  docket,
+  object,
   history,
   drawn,
   set,
@@ -31,7 +31,7 @@ export function Board({
   snags,
   problem,
 }: {
-  docket: Docket;
+  object: string;
   history: ReturnType<typeof useDrawing>;
   drawn: Fit | undefined;
   set: Schemas['SetView'] | undefined;
@@ -118,7 +118,7 @@ export function Board({
             snags={snags}
             onMove={moved}
             zoom={zoom}
-            label={`${drawing.words} on ${docket.object?.name}, to scale`}
+            label={`${drawing.words} on ${object}, to scale`}
           />
           {drawn.front && (
             <div className="min-w-0 border-l border-rule">

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ask, type Problem, type Schemas } from '../../api/client';
+import { api, ask, type On, type Problem, type Schemas } from '../../api/client';
 import { Move, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import type { Units } from '../../parts/units';
@@ -10,12 +10,12 @@ type Offer = Schemas['BoxOfferView'];
 
 /** So wide and so high: letters are not stretched, so tracking, a little condensing or another face come near. */
 export function BoxPanel({
-  docket,
+  on,
   drawing,
   units,
   change,
 }: {
-  docket: number;
+  on: On;
   drawing: Drawing;
   units: Units;
   change: (part: Partial<Drawing>) => void;
@@ -25,7 +25,7 @@ export function BoxPanel({
   const look = useMutation<{ offers: Offer[] }, Problem>({
     mutationFn: () => {
       const { roster: _, ...single } = drawing;
-      return ask(api.POST('/api/box', { body: { docket, ...single, units, ...typed } }));
+      return ask(api.POST('/api/box', { body: { ...on, ...single, units, ...typed } }));
     },
   });
   const says = look.error?.fields ?? {};

@@ -1,6 +1,6 @@
 import { useMutation } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
-import { api, ask, type Fit, type Length, type Problem, type Schemas } from '../../api/client';
+import { api, ask, type Fit, type Length, type On, type Problem, type Schemas } from '../../api/client';
 import { Move, Section, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import type { Units } from '../../parts/units';
@@ -9,7 +9,7 @@ import type { Drawing } from './useDrawing';
 
 /** Where the decal lies, typed from any edge, the middle or a part of the object. */
 export function PlacePanel({
-  docket,
+  on,
   drawing,
   units,
   fit,
@@ -17,7 +17,7 @@ export function PlacePanel({
   onBall,
   change,
 }: {
-  docket: number;
+  on: On;
   drawing: Drawing;
   units: Units;
   fit: Fit | undefined;
@@ -29,14 +29,14 @@ export function PlacePanel({
   const place = useMutation<{ left: Length; top: Length }, Problem, { from: string; distance: string }>({
     mutationFn: ({ from, distance }) => {
       const { roster: _, ...single } = drawing;
-      return ask(api.POST('/api/place', { body: { docket, ...single, units, from, distance } }));
+      return ask(api.POST('/api/place', { body: { ...on, ...single, units, from, distance } }));
     },
     onSuccess: (put) => change({ left: `${put.left.mm}mm`, top: `${put.top.mm}mm` }),
   });
   const size = useMutation<{ capHeight: Length }, Problem, { of: 'width' | 'height'; size: string }>({
     mutationFn: ({ of, size: typed }) => {
       const { roster: _, ...single } = drawing;
-      return ask(api.POST('/api/size', { body: { docket, ...single, units, of, size: typed } }));
+      return ask(api.POST('/api/size', { body: { ...on, ...single, units, of, size: typed } }));
     },
     onSuccess: ({ capHeight }) => change({ capHeight: `${capHeight.mm}mm` }),
   });
@@ -96,7 +96,7 @@ export function PlacePanel({
         {sized('width', 'Width over all', fit.size.width)}
         {sized('height', 'Height over all', fit.size.height)}
       </div>
-      <BoxPanel docket={docket} drawing={drawing} units={units} change={change} />
+      <BoxPanel on={on} drawing={drawing} units={units} change={change} />
       <p className="mb-2 text-sm text-ink2">
         Type a distance and press Enter. Arrow keys on the drawing move by a tick.
       </p>

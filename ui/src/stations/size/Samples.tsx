@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { api, ask, type Schemas } from '../../api/client';
+import { api, ask, type On, type Schemas } from '../../api/client';
 import { CALCULATED } from '../../api/keys';
 import { Section, useShown } from '../../parts/basics';
 import { SelectField } from '../../parts/fields';
@@ -13,14 +13,14 @@ const CUT = new Set(['thin-stroke', 'small-island', 'small-counter', 'tight-gap'
 
 /** The customer's own words in every face, what can be cut first, all at the scale of the object. */
 export function Samples({
-  docket,
+  on,
   drawing,
   units,
   object,
   check,
   onChoose,
 }: {
-  docket: number;
+  on: On;
   drawing: Drawing;
   units: Units;
   /** Width of the object laid flat, mm. */
@@ -33,8 +33,8 @@ export function Samples({
   const { words, roster, setting, film } = drawing;
   const settled = useSettled({ words, roster, setting, film }, 180);
   const { data, isFetching } = useQuery({
-    queryKey: [CALCULATED, 'samples', docket, settled],
-    queryFn: ({ signal }) => ask(api.POST('/api/samples', { body: { docket, ...settled, face: '', units }, signal })),
+    queryKey: [CALCULATED, 'samples', on, settled],
+    queryFn: ({ signal }) => ask(api.POST('/api/samples', { body: { ...on, ...settled, face: '', units }, signal })),
     placeholderData: keepPreviousData,
     retry: false,
   });

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { api, ask, type Fit, type Setting } from '../../api/client';
+import { api, ask, type Fit, type On, type Setting } from '../../api/client';
 import { CALCULATED } from '../../api/keys';
 import { useVocabulary } from '../../api/vocabulary';
 import { Section, useShown } from '../../parts/basics';
@@ -15,14 +15,14 @@ const BY_THE_WORDS = ['line', 'stack'];
 
 /** How the words are set: arrangement, spacing, frame, and each word's case. */
 export function SettingPanel({
-  docket,
+  on,
   drawing,
   units,
   fit,
   change,
   says,
 }: {
-  docket: number;
+  on: On;
   drawing: Drawing;
   units: Units;
   fit: Fit | undefined;
@@ -108,7 +108,7 @@ export function SettingPanel({
             {fit.condense > 0 ? 'Condensed' : 'Expanded'} by {Math.abs(fit.condense)} %: it is said on the proof.
           </p>
         )}
-        <Cases docket={docket} drawing={drawing} units={units} change={change} />
+        <Cases on={on} drawing={drawing} units={units} change={change} />
       </div>
     </Section>
   );
@@ -116,20 +116,20 @@ export function SettingPanel({
 
 /** Each word as typed and in its other cases, drawn: some faces read better in capitals, some do not. */
 function Cases({
-  docket,
+  on,
   drawing,
   units,
   change,
 }: {
-  docket: number;
+  on: On;
   drawing: Drawing;
   units: Units;
   change: (part: Partial<Drawing>) => void;
 }) {
   const settled = useSettled({ words: drawing.words, face: drawing.face }, 250);
   const { data } = useQuery({
-    queryKey: [CALCULATED, 'cases', docket, settled],
-    queryFn: ({ signal }) => ask(api.POST('/api/cases', { body: { docket, ...settled, units }, signal })),
+    queryKey: [CALCULATED, 'cases', on, settled],
+    queryFn: ({ signal }) => ask(api.POST('/api/cases', { body: { ...on, ...settled, units }, signal })),
     retry: false,
   });
   const put = (line: number, nth: number, text: string) =>

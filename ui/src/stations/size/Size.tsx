@@ -2,19 +2,21 @@ import { useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
-import { api, ask, type Docket, type Problem } from '../../api/client';
+import { api, ask, type Docket, type Item, type Problem } from '../../api/client';
 import { docket as docketQuery, dockets, stock, useDocketChange, useEdit } from '../../api/queries';
 import { labelOf, useVocabulary } from '../../api/vocabulary';
 import { FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay } from '../../parts/time';
 import { useUnits } from '../../parts/units';
+import { AddItem } from '../ask/AddItem';
 import { Elsewhere } from '../Elsewhere';
 import { ChangeRequests, useAnswering } from '../proof/Answering';
 import { StationList } from '../StationList';
 import { ArtPanel, artOf, BringArt, useArt } from './ArtPanel';
 import { Board } from './Board';
 import { Figures } from './Figures';
+import { Items } from './Items';
 import { LayersPanel } from './LayersPanel';
 import { MendPanel, STEPS } from './MendPanel';
 import { PlacePanel } from './PlacePanel';
@@ -27,7 +29,7 @@ import { drawingOf, useDrawing } from './useDrawing';
 import { useFitting } from './useFitting';
 
 export function Size() {
-  const { number } = useParams();
+  const { number, item } = useParams();
   const list = useQuery(dockets('size'));
   const opened = useQuery({ ...docketQuery(Number(number)), enabled: Boolean(number) });
   return (
@@ -41,7 +43,11 @@ export function Size() {
         <Ready query={opened} what="the docket">
           {(docket) =>
             docket.state === 'sizing' ? (
-              <Desk key={docket.number} docket={docket} />
+              item === 'add' ? (
+                <AddItem key={docket.number} docket={docket} />
+              ) : (
+                <InHand key={docket.number} docket={docket} nth={Number(item ?? 0)} />
+              )
             ) : (
               <Elsewhere docket={docket} says="is not at Size" />
             )
@@ -49,6 +55,27 @@ export function Size() {
         </Ready>
       )}
     </div>
+  );
+}
+
+/** The item in hand: the first that is not being made, where none is named. */
+function InHand({ docket, nth }: { docket: Docket; nth: number }) {
+  const item =
+    docket.items.find((one) => one.nth === nth) ?? docket.items.find((one) => !one.beingMade) ?? docket.items[0];
+  if (!item) {
+    return <Nothing title="Nothing in this order">Go back to Ask and say what it is to be.</Nothing>;
+  }
+  return item.beingMade ? (
+    <div className="grid min-h-0 grid-cols-[1fr_326px]">
+      <Nothing title={`${item.label} is being made`}>
+        <p>The customer said yes to it. To change it, open it again from the docket.</p>
+      </Nothing>
+      <aside className="min-h-0 overflow-auto border-l border-rule bg-ground p-4" aria-label="Lettering">
+        <Items docket={docket} current={item.nth} />
+      </aside>
+    </div>
+  ) : (
+    <Desk key={item.nth} docket={docket} item={item} />
   );
 }
 
@@ -69,17 +96,18 @@ const SHOWN: Record<string, true | string> = {
   ...Object.fromEntries(STEPS.map((step) => [step, 'mend'])),
 };
 
-function Desk({ docket }: { docket: Docket }) {
+function Desk({ docket, item }: { docket: Docket; item: Item }) {
+  const on = { docket: docket.number, item: item.nth };
   const navigate = useNavigate();
   const { units } = useUnits();
   const vocabulary = useVocabulary();
   const edit = useEdit(docket);
-  const history = useDrawing(docket, vocabulary.setting);
+  const history = useDrawing(docket, item, vocabulary.setting);
   const { drawing, change, written } = history;
   const shown = useShown();
   const films = useQuery(stock).data?.films ?? [];
-  const film = films.find((one) => String(one.id) === drawing.film) ?? docket.film;
-  const { isSet, words, settled, set, check, problem, says, drawn, isReady } = useFitting(docket, drawing, units);
+  const film = films.find((one) => String(one.id) === drawing.film) ?? item.film;
+  const { isSet, words, settled, set, check, problem, says, drawn, isReady } = useFitting(on, drawing, units);
 
   const keep = useDocketChange(
     docket,
@@ -87,7 +115,7 @@ function Desk({ docket }: { docket: Docket }) {
       ask(
         api.PUT('/api/dockets/{number}/design', {
           params: { path: { number: docket.number } },
-          body: { version, ...drawing, units, proof },
+          body: { version, item: item.nth, ...drawing, units, proof },
         }),
       ),
     (saved) => {
@@ -101,6 +129,7 @@ function Desk({ docket }: { docket: Docket }) {
   const conflict = keep.error?.status === 409 ? keep.error : null;
   useAutoKeep(
     docket,
+    item,
     drawing,
     vocabulary.setting,
     keep.isPending || conflict !== null,
@@ -117,7 +146,7 @@ function Desk({ docket }: { docket: Docket }) {
     <div className="grid min-h-0 grid-cols-[1fr_326px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
         <Board
-          docket={docket}
+          object={item.object?.name ?? ''}
           history={history}
           drawn={drawn}
           set={set.data}
@@ -141,18 +170,24 @@ function Desk({ docket }: { docket: Docket }) {
         <div className="relative min-h-0 flex-1 overflow-auto p-4">
           <Section title="The order">
             <p className="mb-1 font-label text-xl leading-6 font-semibold">{docket.customer}</p>
+            <Items docket={docket} current={item.nth} />
             <p className="text-note">
-              {docket.object && `${docket.object.name}, ${shown.size(docket.object.wall)}`}
-              {docket.object && docket.object.panes > 1 && `, ${docket.object.panes} panes, one decal each`}
+              {item.object && `${item.object.name}, ${shown.size(item.object.wall)}`}
+              {item.quantity > 1 && `, ${item.quantity} of it`}
+              {item.object && item.object.panes > 1 && `, ${item.object.panes} panes, one decal each`}
             </p>
             <div className="mt-1 flex flex-wrap items-center gap-x-3 text-note">
               {film && <FilmName film={film} />}
               <span className="text-ink2">
-                {labelOf(vocabulary.usesInWords, docket.useOf)}, {asDay(docket.neededAt)}
+                {labelOf(vocabulary.usesInWords, item.useOf)}, {asDay(docket.neededAt)}
               </span>
             </div>
           </Section>
-          <ChangeRequests requests={answering?.changeRequests ?? []} proof={docket.proofs.at(-1)?.nth ?? 0} />
+          <ChangeRequests
+            requests={answering?.changeRequests ?? []}
+            proof={docket.proofs.at(-1)?.nth ?? 0}
+            item={item.nth}
+          />
           <div className="mb-4">
             {isSet ? (
               <TextField
@@ -176,10 +211,10 @@ function Desk({ docket }: { docket: Docket }) {
           {isSet ? (
             <>
               <SetPanel set={set.data} drawing={drawing} change={change} />
-              <Snags docket={docket} check={check} body={settled} drawing={drawing} onCure={change} />
+              <Snags docket={docket} item={item.nth} check={check} body={settled} drawing={drawing} onCure={change} />
             </>
           ) : (
-            <Snags docket={docket} check={check} body={settled} drawing={drawing} onCure={change} />
+            <Snags docket={docket} item={item.nth} check={check} body={settled} drawing={drawing} onCure={change} />
           )}
           <Tabs.Root value={tab} onValueChange={setTab}>
             <Tabs.List className="mb-3 flex border-b border-ink" aria-label="Lettering">
@@ -202,7 +237,7 @@ function Desk({ docket }: { docket: Docket }) {
             <Tabs.Content value="faces">
               {drawing.art && art && (
                 <ArtPanel
-                  docket={docket}
+                  on={on}
                   art={art}
                   drawing={drawing}
                   trueHeight={drawn?.trueHeight}
@@ -213,15 +248,15 @@ function Desk({ docket }: { docket: Docket }) {
               )}
               {!drawing.art && !isSet && (
                 <div className="mb-3">
-                  <BringArt docket={docket} onBrought={(brought) => change(artOf(brought))} />
+                  <BringArt on={on} onBrought={(brought) => change(artOf(brought))} />
                 </div>
               )}
               {!drawing.art && (
                 <Samples
-                  docket={docket.number}
+                  on={on}
                   drawing={drawing}
                   units={units}
-                  object={docket.object?.wall.width.mm ?? 100}
+                  object={item.object?.wall.width.mm ?? 100}
                   check={drawing.capHeight === '' ? check : undefined}
                   onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
                 />
@@ -229,7 +264,7 @@ function Desk({ docket }: { docket: Docket }) {
             </Tabs.Content>
             <Tabs.Content value="setting">
               <SettingPanel
-                docket={docket.number}
+                on={on}
                 drawing={{ ...drawing, words }}
                 units={units}
                 fit={drawn}
@@ -259,7 +294,7 @@ function Desk({ docket }: { docket: Docket }) {
             </Tabs.Content>
             <Tabs.Content value="place">
               <PlacePanel
-                docket={docket.number}
+                on={on}
                 drawing={drawing}
                 units={units}
                 fit={drawn}
@@ -273,7 +308,11 @@ function Desk({ docket }: { docket: Docket }) {
         <div className="flex flex-col gap-2 border-t border-rule p-4">
           <Trouble
             says={
-              (problem ? null : (keep.error?.fields.snags ?? (conflict ? yours(conflict) : keep.error?.message))) ??
+              (problem
+                ? null
+                : (keep.error?.fields.snags ??
+                  keep.error?.fields.items ??
+                  (conflict ? yours(conflict) : keep.error?.message))) ??
               (problem && !Object.keys(says).some((field) => SHOWN[field] === true || SHOWN[field] === tab)
                 ? problem.message
                 : null)
@@ -292,7 +331,7 @@ function Desk({ docket }: { docket: Docket }) {
               <Move
                 onClick={() => {
                   edit.begin(docket);
-                  change(drawingOf(docket, vocabulary.setting));
+                  change(drawingOf(item, vocabulary.setting));
                   keep.reset();
                 }}
               >
@@ -304,7 +343,11 @@ function Desk({ docket }: { docket: Docket }) {
             onClick={() => keep.mutate(true)}
             disabled={keep.isPending || conflict !== null || Boolean(problem) || !isReady}
           >
-            {isSet ? `Make the proof of ${set.data?.members.length ?? '…'}` : 'Make the proof'}
+            {docket.items.length > 1
+              ? `Make the proof of ${docket.items.length} items`
+              : isSet
+                ? `Make the proof of ${set.data?.members.length ?? '…'}`
+                : 'Make the proof'}
           </NextMove>
         </div>
       </aside>

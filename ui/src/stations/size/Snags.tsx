@@ -15,12 +15,14 @@ const NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'E
 /** What will go wrong, numbered as on the drawing, each with cures that were tried. */
 export function Snags({
   docket,
+  item,
   check,
   body,
   drawing,
   onCure,
 }: {
   docket: Docket;
+  item: number;
   check: Schemas['CheckView'] | undefined;
   /** What cures are tried on: of a set they have to help every member. */
   body: DesignBody;
@@ -42,7 +44,7 @@ export function Snags({
       ask(
         api.POST('/api/dockets/{number}/waiver', {
           params: { path: { number: docket.number } },
-          body: { version, code: snag.code, found: snag.found, reason },
+          body: { version, item, code: snag.code, found: snag.found, reason },
         }),
       ),
     () => {

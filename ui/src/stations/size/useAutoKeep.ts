@@ -1,5 +1,5 @@
 import { useEffect, useRef } from 'react';
-import type { Docket, Setting } from '../../api/client';
+import type { Docket, Item, Setting } from '../../api/client';
 import { useEdit } from '../../api/queries';
 import { useSettled } from '../../parts/time';
 import { type Drawing, drawingOf } from './useDrawing';
@@ -10,6 +10,7 @@ import { type Drawing, drawingOf } from './useDrawing';
  */
 export function useAutoKeep(
   docket: Docket,
+  item: Item,
   drawing: Drawing,
   usual: Setting,
   busy: boolean,
@@ -21,7 +22,7 @@ export function useAutoKeep(
   const settled = useSettled(now, 900);
   const latest = useRef({ now, keep, take, edit, usual });
   latest.current = { now, keep, take, edit, usual };
-  const kept = useRef(JSON.stringify(drawingOf(docket, usual)));
+  const kept = useRef(JSON.stringify(drawingOf(item, usual)));
   const based = useRef(false);
   if (!based.current) {
     based.current = true;
@@ -30,12 +31,12 @@ export function useAutoKeep(
   // Before the next: what is only just sent is still one's own.
   useEffect(() => {
     if (!busy && latest.current.edit.isConflicting(docket) && latest.current.now === kept.current) {
-      const theirs = drawingOf(docket, latest.current.usual);
+      const theirs = drawingOf(item, latest.current.usual);
       kept.current = JSON.stringify(theirs);
       latest.current.edit.begin(docket);
       latest.current.take(theirs);
     }
-  }, [docket, busy]);
+  }, [docket, item, busy]);
   useEffect(() => {
     if (!busy && settled !== kept.current) {
       kept.current = settled;

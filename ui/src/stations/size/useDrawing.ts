@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Docket, Setting } from '../../api/client';
+import type { Docket, Item, Setting } from '../../api/client';
 
 /** What is decided at Size: lengths as typed, empty for the rule's own answer. */
 export type Drawing = {
@@ -18,45 +18,43 @@ export type Drawing = {
 
 const MOST_STEPS = 100;
 
-export const drawingOf = (docket: Docket, usual: Setting): Drawing => ({
-  words: docket.words.join('\n'),
-  roster: docket.roster.map((lines) => lines.join(' | ')).join('\n'),
-  setting: { ...usual, ...docket.design.setting },
-  film: docket.film ? String(docket.film.id) : '',
-  art: docket.design.art
+export const drawingOf = (item: Item, usual: Setting): Drawing => ({
+  words: item.words.join('\n'),
+  roster: item.roster.map((lines) => lines.join(' | ')).join('\n'),
+  setting: { ...usual, ...item.design.setting },
+  film: item.film ? String(item.film.id) : '',
+  art: item.design.art
     ? {
-        id: docket.design.art.id ?? 0,
-        layers: (docket.design.art.layers ?? []).map((layer) => ({
+        id: item.design.art.id ?? 0,
+        layers: (item.design.art.layers ?? []).map((layer) => ({
           colour: layer.colour ?? '',
           film: layer.film ?? '',
           out: layer.out ?? '',
         })),
       }
     : null,
-  face: docket.design.face,
-  capHeight: docket.design.capHeight ? `${docket.design.capHeight.mm}mm` : '',
-  left: docket.design.left ? `${docket.design.left.mm}mm` : '',
-  top: docket.design.top ? `${docket.design.top.mm}mm` : '',
+  face: item.design.face,
+  capHeight: item.design.capHeight ? `${item.design.capHeight.mm}mm` : '',
+  left: item.design.left ? `${item.design.left.mm}mm` : '',
+  top: item.design.top ? `${item.design.top.mm}mm` : '',
 });
 
 /** What was drawn but has not reached the docket yet: it outlives a closed page and a server that is away. */
-const unkept = (number: number) => `yelbo.size.${number}`;
+const unkept = (number: number, item: number) => `yelbo.size.${number}.${item}`;
 
-function lastDrawn(docket: Docket, usual: Setting): Drawing {
+function lastDrawn(docket: Docket, item: Item, usual: Setting): Drawing {
   try {
-    const left = JSON.parse(localStorage.getItem(unkept(docket.number)) ?? 'null');
-    return left?.version === docket.version
-      ? { ...drawingOf(docket, usual), ...left.drawing }
-      : drawingOf(docket, usual);
+    const left = JSON.parse(localStorage.getItem(unkept(docket.number, item.nth)) ?? 'null');
+    return left?.version === docket.version ? { ...drawingOf(item, usual), ...left.drawing } : drawingOf(item, usual);
   } catch {
-    return drawingOf(docket, usual);
+    return drawingOf(item, usual);
   }
 }
 
 /** A drawing with undo and redo. Typing in one field is one step. */
-export function useDrawing(docket: Docket, usual: Setting) {
+export function useDrawing(docket: Docket, item: Item, usual: Setting) {
   const [state, setState] = useState(() => ({
-    now: lastDrawn(docket, usual),
+    now: lastDrawn(docket, item, usual),
     before: [] as Drawing[],
     after: [] as Drawing[],
     last: '',
@@ -92,11 +90,17 @@ export function useDrawing(docket: Docket, usual: Setting) {
   const first = useRef(state.now);
   useEffect(() => {
     if (state.now !== first.current) {
-      localStorage.setItem(unkept(docket.number), JSON.stringify({ version: docket.version, drawing: state.now }));
+      localStorage.setItem(
+        unkept(docket.number, item.nth),
+        JSON.stringify({ version: docket.version, drawing: state.now }),
+      );
     }
-  }, [state.now, docket.number, docket.version]);
+  }, [state.now, docket.number, item.nth, docket.version]);
 
-  const written = useCallback(() => localStorage.removeItem(unkept(docket.number)), [docket.number]);
+  const written = useCallback(
+    () => localStorage.removeItem(unkept(docket.number, item.nth)),
+    [docket.number, item.nth],
+  );
 
   return {
     written,

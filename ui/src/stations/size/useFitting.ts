@@ -1,17 +1,17 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useRef } from 'react';
-import { api, ask, type Docket, Problem } from '../../api/client';
+import { api, ask, type On, Problem } from '../../api/client';
 import { CALCULATED } from '../../api/keys';
 import { useSettled } from '../../parts/time';
 import type { Units } from '../../parts/units';
 import type { Drawing } from './useDrawing';
 
 /** What the core says of a drawing, or of a set where it is one: how it fits, and what will go wrong. */
-export function useFitting(docket: Docket, drawing: Drawing, units: Units) {
+export function useFitting(on: On, drawing: Drawing, units: Units) {
   const isSet = drawing.roster.trim() !== '';
   const { roster: _, ...single } = drawing;
-  const settled = useSettled({ docket: docket.number, ...single, units }, 120);
-  const settledSet = useSettled({ docket: docket.number, ...drawing, left: '', top: '', units }, 350);
+  const settled = useSettled({ ...on, ...single, units }, 120);
+  const settledSet = useSettled({ ...on, ...drawing, left: '', top: '', units }, 350);
   const fit = useQuery({
     queryKey: [CALCULATED, 'fit', settled],
     queryFn: ({ signal }) => ask(api.POST('/api/fit', { body: settled, signal })),

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Film\Usage;
+
+/** The answers to one thing of an order once they have been read and make sense. */
+final readonly class AgreedItem
+{
+    /**
+     * @param list<string>       $words
+     * @param list<list<string>> $roster the lines of each decal of a set; none where all are alike
+     */
+    public function __construct(
+        public array $words,
+        public MeasuredObject $object,
+        public Usage $useOf,
+        public FilmOnShelf $film,
+        public int $quantity,
+        public bool $appliedHere,
+        public array $roster = [],
+    ) {
+    }
+
+    /** How many decals in all: names, copies and panes. */
+    public function decals(): int
+    {
+        return max(1, \count($this->roster)) * $this->quantity * $this->object->panes();
+    }
+}

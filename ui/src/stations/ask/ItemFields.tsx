@@ -1,0 +1,119 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import type { Answers } from '../../api/client';
+import { objects, stock } from '../../api/queries';
+import { useVocabulary } from '../../api/vocabulary';
+import { TextField } from '../../parts/fields';
+import { useSettled } from '../../parts/time';
+import { type Change, OF_OBJECT, type Wrong } from '../object/answers';
+import { ObjectFields } from '../object/ObjectFields';
+import { RosterDialog } from '../object/RosterDialog';
+import { UseFields } from './OrderFields';
+
+/** All that is asked of one item: the words, what they go on, where it is used, of which film, how many. */
+export function ItemFields({
+  answers,
+  names,
+  change,
+  wrong,
+}: {
+  answers: Answers;
+  /** How many names the roster holds. */
+  names: number;
+  change: Change;
+  wrong: Wrong;
+}) {
+  const { answers: empty } = useVocabulary();
+  const films = useQuery(stock);
+  const known = useQuery(objects(useSettled(answers.object, 150))).data?.objects ?? [];
+  const [listing, setListing] = useState(false);
+  const setObject = (name: string) => {
+    const found = known.find((one) => one.name === name);
+    change(
+      found
+        ? {
+            object: name,
+            ...Object.fromEntries(OF_OBJECT.map((field) => [field, found.answers[field] ?? empty[field]])),
+          }
+        : { object: name },
+    );
+  };
+  return (
+    <>
+      <div className="col-span-6">
+        {answers.roster === '' ? (
+          <TextField
+            label="What words"
+            hint="a new line for each line of the decal"
+            value={answers.words}
+            onChange={(words) => change({ words })}
+            says={wrong('words')}
+            lines={2}
+          />
+        ) : (
+          <TextField
+            label={`${names || '…'} names, one decal each`}
+            hint="a stroke | parts the lines of one decal"
+            value={answers.roster}
+            onChange={(roster) => change({ roster })}
+            says={wrong('roster')}
+            lines={5}
+          />
+        )}
+        <p className="mt-1">
+          <button type="button" className="text-sm underline" onClick={() => setListing(true)}>
+            {answers.roster === '' ? 'A list of names instead: paste or drop a CSV' : 'Take another list'}
+          </button>
+          {answers.roster !== '' && (
+            <button type="button" className="ml-4 text-sm underline" onClick={() => change({ roster: '' })}>
+              No list, the same words on each
+            </button>
+          )}
+        </p>
+      </div>
+      <div className="col-span-6">
+        <TextField
+          label="On what"
+          hint={
+            known.some((one) => one.name === answers.object)
+              ? 'one of the shop’s objects'
+              : 'completes from the shop’s objects'
+          }
+          value={answers.object}
+          onChange={setObject}
+          says={wrong('object')}
+          list={known.map((one) => one.name)}
+        />
+      </div>
+      <ObjectFields answers={answers} set={change} wrong={wrong} />
+      <UseFields
+        answers={answers}
+        change={change}
+        wrong={wrong}
+        films={films.data?.films ?? []}
+        blanks={films.data?.supplies.filter((one) => one.kind === 'blank') ?? []}
+      />
+      {listing && (
+        <RosterDialog
+          onClose={() => setListing(false)}
+          onTake={(roster) => {
+            change({ roster });
+            setListing(false);
+          }}
+        />
+      )}
+    </>
+  );
+}
+
+/** A field nobody has touched is not wrong yet. */
+export function touched(answers: Answers, field: string): boolean {
+  const typed = answers[field as keyof Answers];
+  if (field.startsWith('keepOuts')) {
+    const [, nth, name] = field.split('.');
+    return name === undefined || answers.keepOuts[Number(nth)]?.[name as 'x'] !== '';
+  }
+  return typeof typed === 'string' && typed !== '' && field !== 'surface'
+    ? true
+    : field === 'surface' && answers.width + answers.diameter + answers.circumference + answers.upper !== '';
+}
