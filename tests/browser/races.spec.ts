@@ -53,10 +53,10 @@ test('two at once: one makes the move, the other is told', async ({ page, as }) 
     answers: { customer: 'Wren', words: 'Two' },
   });
   expect(new Set(taken.map((one) => one.says.number)).size).toBe(2);
-  const begun = taken[0]?.says as { number: number; version: number; answers: object };
+  const begun = taken[0]?.says as { number: number; version: number; items: { answers: object }[] };
   await once('answers', 'PUT', `/api/dockets/${begun.number}/answers`, {
     version: begun.version,
-    answers: { ...begun.answers, words: 'One' },
+    answers: { ...begun.items[0]?.answers, words: 'One' },
     take: false,
   });
   const sized = await order(page, 'Sluice', 'size');

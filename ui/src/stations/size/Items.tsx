@@ -42,12 +42,13 @@ export function Items({ docket, current }: { docket: Docket; current: number }) 
             <Link
               key={one.nth}
               to={`/size/${docket.number}/${one.nth}`}
-              className="row-link flex gap-2 py-1 text-note"
+              className="row-link on-ink flex gap-2 py-1 text-note"
               aria-current={one.nth === current ? 'true' : undefined}
             >
               <span className="w-5 shrink-0 font-semibold">{one.nth}</span>
               <span className="min-w-0 flex-1 truncate">
-                {one.label} <span className="text-ink2">on {one.object?.name}</span>
+                {one.label}{' '}
+                <span className={one.nth === current ? '' : 'text-ink2'}>on {one.object?.name}</span>
               </span>
               {one.beingMade && <span className="label">made</span>}
             </Link>
@@ -56,7 +57,7 @@ export function Items({ docket, current }: { docket: Docket; current: number }) 
       )}
       <div className="flex gap-1">
         <Move onClick={() => navigate(`/size/${docket.number}/add`)} keys="A">
-          Add an item
+          Add item
         </Move>
         <Move onClick={() => setAgain(true)} keys="S">
           Same again
