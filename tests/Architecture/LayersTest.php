@@ -124,6 +124,8 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Lettering\Frame',
         'Yelbo\Trade\Lettering\KnockoutShape',
         'Yelbo\Trade\Lettering\MonogramOrder',
+        'Yelbo\Trade\Lettering\Pattern',
+        'Yelbo\Trade\Lettering\ElementShape',
         'Yelbo\Trade\Lettering\Face',
         'Yelbo\Trade\Lettering\Faces',
         'Yelbo\Trade\Lettering\Layer',

@@ -13,6 +13,7 @@ export const docketWith = ({ number = 412, version = 3, ...item }: Record<string
         words: ['Marigold', 'Seed'],
         roster: [],
         film: { id: 7 },
+        elements: [],
         design: { face: 'bebas', setting: { tracking: '20' }, art: null, capHeight: { mm: 24 }, left: null, top: null },
         ...item,
       },

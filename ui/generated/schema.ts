@@ -2370,6 +2370,37 @@ export interface components {
              */
             done: boolean;
         };
+        /** @description An element beside the words, at its size in its place on the object. */
+        ElementView: {
+            /** @description Its place in the list, from 0. */
+            nth: number;
+            /** @description As it is called. */
+            label: string;
+            /** @description The outlines as path data, mm, its box at the origin. */
+            path: string;
+            /** @description From the left edge of the object to it. */
+            left: components["schemas"]["LengthView"];
+            /** @description From the top edge of the object to it. */
+            top: components["schemas"]["LengthView"];
+            /** @description Over all. */
+            size: components["schemas"]["SizeView"];
+            /** @description The number of its film; null for the item's own. */
+            film: number | null;
+            /** @description Whether it lies under the words. */
+            under: boolean;
+            /** @description Whether all of it lies in the safe area. */
+            inside: boolean;
+            /** @description From it to the right edge of the object. */
+            right: components["schemas"]["LengthView"];
+            /** @description From it to the bottom edge of the object. */
+            bottom: components["schemas"]["LengthView"];
+            /** @description From the object's middle to its middle, to the right. */
+            across: components["schemas"]["LengthView"];
+            /** @description From the object's middle to its middle, downwards. */
+            down: components["schemas"]["LengthView"];
+            /** @description The same from the middles of parts and of what lies beside it. */
+            features: components["schemas"]["FeatureView"][];
+        };
         /** @description A larger place off the middle. */
         ElsewhereView: {
             /** @description The height of the capitals there. */
@@ -2585,6 +2616,8 @@ export interface components {
             life: string;
             /** @description When it can be used at the earliest, ISO 8601. */
             readyAt: string;
+            /** @description What lies beside the words, from bottom to top. */
+            elements: components["schemas"]["ElementView"][];
         };
         /** @description A round thing seen from the front: its outline, and what is seen of each layer and of what has to stay clear. */
         FrontView: {
@@ -2699,6 +2732,8 @@ export interface components {
             answers: components["schemas"]["Answers"];
             /** @description What is drawn. */
             design: components["schemas"]["DesignView"];
+            /** @description What lies beside the words, as typed. */
+            elements: components["schemas"]["TypedElement"][];
             /** @description Whether the customer said yes to it and it is being made. */
             beingMade: boolean;
         };
@@ -3678,7 +3713,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -3887,6 +3922,8 @@ export interface components {
             spots: components["schemas"]["SpotView"][];
             /** @description Why it was let pass, where it was. */
             waiver: string | null;
+            /** @description Which element it is about, from 0; -1 for the words beside them, null for words alone. */
+            element: number | null;
         };
         /** @description A decal with much empty film inside: what cutting it in parts saves and costs. */
         SplitView: {
@@ -4101,6 +4138,99 @@ export interface components {
              * @default
              */
             out?: string;
+        };
+        /** @description Something on an object beside its words, as typed: lengths in either system, empty for the rule's own answer. */
+        TypedElement: {
+            /**
+             * @description Words, shape or pattern.
+             * @default shape
+             */
+            kind?: string;
+            /**
+             * @description Which shape or which pattern; empty for words.
+             * @default
+             */
+            what?: string;
+            /**
+             * @description A line of it on each line.
+             * @default
+             */
+            words?: string;
+            /**
+             * @description The short name of its typeface; empty for the one of the item.
+             * @default
+             */
+            face?: string;
+            /**
+             * @description The letter height, or of a shape its height over all.
+             * @default
+             */
+            high?: string;
+            /**
+             * @description Of a shape its width over all.
+             * @default
+             */
+            wide?: string;
+            /**
+             * @description Of a ring the width inside.
+             * @default
+             */
+            innerWide?: string;
+            /**
+             * @description Of a ring the height inside.
+             * @default
+             */
+            innerHigh?: string;
+            /**
+             * @description How many sides of a polygon, or points of a star.
+             * @default
+             */
+            sides?: string;
+            /**
+             * @description Of a pattern from middle to middle.
+             * @default
+             */
+            pitch?: string;
+            /**
+             * @description Of a pattern across what is repeated.
+             * @default
+             */
+            spot?: string;
+            /**
+             * @description Of a pattern how far it stays from the safe edge.
+             * @default
+             */
+            border?: string;
+            /**
+             * @description Of a pattern how far it stays from what lies in it.
+             * @default
+             */
+            gap?: string;
+            /**
+             * @description The number of its film; empty for the item's own.
+             * @default
+             */
+            film?: string;
+            /**
+             * @description From the left edge of the object to its box; empty for the middle.
+             * @default
+             */
+            left?: string;
+            /**
+             * @description From the top edge of the object to its box; empty for the middle.
+             * @default
+             */
+            top?: string;
+            /**
+             * @description Yes where it lies on other films on purpose.
+             * @default
+             */
+            over?: string;
+            /**
+             * @description Yes where it lies under the item's words.
+             * @default
+             */
+            under?: string;
         };
         /** @description A figure as typed, by the rule it stands for. */
         TypedFigure: {
@@ -4446,6 +4576,12 @@ export interface components {
             frames: components["schemas"]["ChoiceView"][];
             /** @description Of lines. */
             aligns: components["schemas"]["ChoiceView"][];
+            /** @description That lie beside words. */
+            elementShapes: components["schemas"]["ChoiceView"][];
+            /** @description Of film. */
+            patterns: components["schemas"]["ChoiceView"][];
+            /** @description A new element starts with. */
+            element: components["schemas"]["TypedElement"];
             /** @description A new order starts with. */
             answers: components["schemas"]["Answers"];
             /** @description A new design starts with. */
@@ -5006,6 +5142,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                     /** @description How wide it is, as typed with its unit. */
                     wide: string;
                     /** @description How high it is, as typed with its unit. */
@@ -5095,6 +5233,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                 };
             };
         };
@@ -5180,6 +5320,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                 };
             };
         };
@@ -5265,6 +5407,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                 };
             };
         };
@@ -5697,6 +5841,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                 };
             };
         };
@@ -6208,6 +6354,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                 };
             };
         };
@@ -7468,10 +7616,14 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                     /** @description What the distance is measured from, in one of these words. */
                     from: string;
                     /** @description As typed, with its unit. */
                     distance: string;
+                    /** @description Which element is placed, from 0; the words where none is named. */
+                    element?: number | null;
                 };
             };
         };
@@ -7864,6 +8016,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                 };
             };
         };
@@ -7981,6 +8135,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                 };
             };
         };
@@ -8066,6 +8222,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                 };
             };
         };
@@ -8245,6 +8403,8 @@ export interface operations {
                     film?: string;
                     /** @description A drawing that takes the place of the words. */
                     art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
                     /**
                      * @description Width or height.
                      * @enum {string}

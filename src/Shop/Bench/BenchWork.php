@@ -50,29 +50,24 @@ final readonly class BenchWork
     public function steps(Piece $piece): array
     {
         $steps = new Steps($this->rules->current(), $this->materials->tape($piece), $piece->item()->useOf());
-        $under = array_map(
-            static fn (Piece $other): string => $other->tag(),
-            array_values(
-                array_filter(
-                    $piece->docket()->pieces(),
-                    static fn (Piece $other): bool => $other->nth() === $piece->nth()
-                        && $other->layer() > $piece->layer(),
-                ),
-            ),
-        );
         $together = $steps->together($this->parts->of($piece));
-        if ($piece->layer() > 0) {
-            $above = \sprintf('%s/%d', $piece->docket()->tag(), $piece->nth());
-
-            return [...$together, ...$steps->underneath($piece->cutSize(), $above)];
+        $joined = $piece->joined();
+        if (!$piece->isOnTop()) {
+            return [...$together, ...$steps->underneath($piece->cutSize(), $joined[0]->tag())];
         }
+        $under = array_map(static fn (Piece $other): string => $other->tag(), \array_slice($joined, 1));
 
         return [
             ...$together,
             ...$steps->layered($under),
             ...$piece->item()->isAppliedHere()
-                ? $steps->onTheObject($piece->size(), $piece->item()->object()->size(), $piece->left(), $piece->top())
-                : $steps->forTheCustomer($piece->size(), $this->care($piece)),
+                ? $steps->onTheObject(
+                    $piece->joinedSize(),
+                    $piece->item()->object()->size(),
+                    $piece->joinedLeft(),
+                    $piece->joinedTop(),
+                )
+                : $steps->forTheCustomer($piece->joinedSize(), $this->care($piece)),
         ];
     }
 
@@ -189,6 +184,7 @@ final readonly class BenchWork
             if (\count($piece->done()) < \count($this->steps($piece))) {
                 throw new Refused('not-yet', 'Not all steps are ticked yet.');
             }
+            $piece->refuseApart($move);
         }
         if (
             PieceMove::Rested === $move

@@ -23,7 +23,7 @@ final readonly class Materials
         $item = $piece->item();
 
         return $this->tapes->choice(
-            $piece->size(),
+            $piece->joinedSize(),
             $piece->film()->grade(),
             $item->useOf(),
             $item->object()->material(),
@@ -36,18 +36,18 @@ final readonly class Materials
      */
     public function book(Piece $piece): void
     {
-        if ($piece->layer() > 0) {
+        if (!$piece->isOnTop()) {
             return;
         }
         $item = $piece->item();
-        $lifts = $this->tapes->lifts($piece->size(), $this->tape($piece), $item->useOf(), $this->tapes->rolls());
+        $lifts = $this->tapes->lifts($piece->joinedSize(), $this->tape($piece), $item->useOf(), $this->tapes->rolls());
         [$tape, $length] = $lifts ?? [null, 0];
         if (null !== $tape) {
             $this->stockroom->takeOff($tape, (int) ceil($length / 1000), $piece->tag());
         }
         $blank = $this->shelf->blank($item->blank());
         // Panes of one thing carry a decal each and are one blank.
-        if (null !== $blank && 0 === $piece->copy() % $item->object()->panes()) {
+        if (null !== $blank && 0 === $piece->layer() && 0 === $piece->copy() % $item->object()->panes()) {
             $this->stockroom->takeOff($blank, 1, $piece->tag());
         }
     }

@@ -76,6 +76,7 @@ final readonly class Delivery
         if (mb_strlen($tracking) > self::LONGEST_TRACKING) {
             throw Refusals::at('reason', 'At most '.self::LONGEST_TRACKING.' letters here.');
         }
+        $piece->refuseApart($move);
         $this->change->apply($piece, $version, function () use ($piece, $move, $tracking): void {
             // Two last pieces that leave at once decide one after the other whether the order is done.
             $this->records->lock($piece->docket(), LockMode::PESSIMISTIC_WRITE);

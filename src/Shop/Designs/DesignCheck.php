@@ -10,6 +10,7 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Cache;
+use Yelbo\Trade\Check\ElementsCheck;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\FilmInHand;
 use Yelbo\Trade\Check\Judgement;
@@ -107,6 +108,105 @@ final readonly class DesignCheck
                 $limits,
             ),
         );
+    }
+
+    /**
+     * What speaks against the elements of a decal: each by itself, and all of them beside its words. Spots lie in the
+     * frame of the words.
+     *
+     * @param FilmOnShelf $own the film of the words
+     *
+     * @return list<array{int, SnagGroup}> each with the place of its element in the list, -1 for the words
+     */
+    public function ofElements(WholeDecal $whole, MeasuredObject $object, FilmOnShelf $own, Usage $use): array
+    {
+        $found = [];
+        $things = $whole->things();
+        foreach ($whole->elements as $laid) {
+            $film = $this->filmOf($laid->element->film, $own);
+            foreach ($this->snags($laid->fitted, $object, $film->grade(), $use, $film) as $snag) {
+                $found[$laid->nth][] = ElementsCheck::inObject($snag, $laid->fitted);
+            }
+        }
+        $between = (new ElementsCheck(new Judgement($this->rules->current()), $this->rules->current()))->between(
+            array_map(
+                fn (array $thing): array => [
+                    $thing['over'],
+                    $thing['region'],
+                    $this->filmOf($thing['film'], $own)->grade(),
+                    (string) $this->filmOf($thing['film'], $own)->id(),
+                ],
+                $things,
+            ),
+            $use,
+        );
+        foreach ($between as [$snag, $nth]) {
+            $found[$things[$nth]['nth']][] = $snag;
+        }
+        ksort($found);
+        $groups = [];
+        foreach ($found as $nth => $snags) {
+            foreach (
+                SnagGroup::all(
+                    array_map(
+                        fn (Snag $snag): Snag => $this->named($snag, $whole, $nth),
+                        $snags,
+                    ),
+                ) as $group
+            ) {
+                $groups[] = [$nth, $group];
+            }
+        }
+
+        return $groups;
+    }
+
+    private function filmOf(?int $film, FilmOnShelf $own): FilmOnShelf
+    {
+        return null === $film ? $own : $this->shelf->filmNumbered($film) ?? $own;
+    }
+
+    /** It says which element it is about, and lies where the words are drawn. */
+    private function named(Snag $snag, WholeDecal $whole, int $nth): Snag
+    {
+        $laid = array_values(array_filter($whole->elements, static fn (LaidElement $one): bool => $one->nth === $nth));
+        $name = [] === $laid ? 'The words' : 'Element '.($nth + 1).", {$laid[0]->element->label()}";
+
+        return new Snag(
+            $snag->code,
+            $snag->severity,
+            $snag->limit,
+            $snag->found,
+            null === $snag->at ? null : [$snag->at[0] - $whole->main->at[0], $snag->at[1] - $whole->main->at[1]],
+            "$name: $snag->message",
+            $snag->cures,
+        );
+    }
+
+    /**
+     * What stops a proof of decals with all that lies beside their words, each kind once.
+     *
+     * @param non-empty-list<WholeDecal> $decals
+     *
+     * @return list<SnagGroup>
+     */
+    public function stopsOfWhole(array $decals, MeasuredObject $object, FilmOnShelf $film, Usage $use): array
+    {
+        $stops = $this->stops(
+            array_map(static fn (WholeDecal $whole): Fitted => $whole->main, $decals),
+            $object,
+            $film,
+            $use,
+        );
+        foreach ($decals as $whole) {
+            foreach ([] === $whole->elements ? [] : $this->ofElements($whole, $object, $film, $use) as [, $group]) {
+                if (Snag::STOP === $group->severity) {
+                    $stops[] = $group;
+                }
+            }
+        }
+
+        return $stops;
     }
 
     /**
@@ -227,6 +327,18 @@ final readonly class DesignCheck
             [...null === $asked ? [] : Spelling::differences($asked, $lines), ...Spelling::doubts($lines)],
             'says',
         );
+    }
+
+    /** Minutes to weed all of a decal, every layer of its own film. */
+    public function weedingOfWhole(WholeDecal $whole, FilmOnShelf $own): float
+    {
+        $minutes = 0.0;
+        foreach ($whole->layers() as $layer) {
+            $film = $this->filmOf($layer['film'], $own)->grade();
+            $minutes += (new Weeding($layer['region'], $film, $this->rules->current()))->minutes;
+        }
+
+        return $minutes;
     }
 
     /** Minutes to weed a drawing, every layer of its own film. */

@@ -40,6 +40,7 @@ final readonly class DesignDrawer
 
     public function __construct(
         private DesignFitter $fitter,
+        private Elements $elements,
         private DesignCheck $check,
         private Typesetter $typesetter,
         private Faces $faces,
@@ -52,6 +53,7 @@ final readonly class DesignDrawer
     /**
      * @param list<string>     $lines
      * @param FilmOnShelf|null $kept  the film itself, where it is known
+     * @param list<DesignElement> $elements what lies on the object beside the words
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
      */
@@ -62,6 +64,7 @@ final readonly class DesignDrawer
         Film $film,
         Usage $use,
         ?FilmOnShelf $kept = null,
+        array $elements = [],
     ): DrawnDesign {
         $rules = $this->rules->current();
         $fitted = $this->fitter->fit($object, $lines, $design);
@@ -101,6 +104,7 @@ final readonly class DesignDrawer
             $object->panes(),
             $kept?->life($rules) ?? $film->life($rules),
             (new Promise($rules))->earliest($this->clock->now()),
+            $this->elements->whole($object, $fitted, $design, $elements),
         );
     }
 

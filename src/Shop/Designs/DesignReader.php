@@ -26,8 +26,12 @@ final readonly class DesignReader
     /** What is out of range is said by what the figure is for. */
     private const MOST_FIGURE = 1e9;
 
-    public function __construct(private Shelf $shelf, private BroughtArts $arts, private Faces $faces)
-    {
+    public function __construct(
+        private Shelf $shelf,
+        private BroughtArts $arts,
+        private Faces $faces,
+        private ElementReader $elements,
+    ) {
     }
 
     /** @throws Refusals a sentence a field */
@@ -43,6 +47,7 @@ final readonly class DesignReader
         $at = [$fields->offset('left', $typed->left, $units), $fields->offset('top', $typed->top, $units)];
         $setting = $this->setting($fields, $typed->setting, $units);
         $layers = $this->layers($fields, $typed->setting, $units);
+        $elements = $this->elements->read($fields, $typed->elements, $units);
         $fields->end();
         $design = new Design(
             $typed->face,
@@ -64,6 +69,7 @@ final readonly class DesignReader
             $design,
             $roster,
             $this->shelf->filmNumbered((int) $typed->film),
+            $elements,
         );
     }
 

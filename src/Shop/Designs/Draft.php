@@ -13,12 +13,14 @@ final readonly class Draft
      * @param list<string>       $lines  of a set those of its first decal; none for a drawing without words
      * @param list<list<string>> $roster the lines of each decal of a set; none where all are alike
      * @param FilmOnShelf|null   $film   another film than the order's own
+     * @param list<DesignElement> $elements what lies on the object beside the words, from bottom to top
      */
     public function __construct(
         public array $lines,
         public Design $design,
         public array $roster = [],
         public ?FilmOnShelf $film = null,
+        public array $elements = [],
     ) {
     }
 

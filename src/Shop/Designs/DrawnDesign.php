@@ -7,7 +7,6 @@ namespace Yelbo\Shop\Designs;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Fitted;
-use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Placing;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Surface;
@@ -59,6 +58,7 @@ final readonly class DrawnDesign
         public int $panes,
         public string $life,
         public \DateTimeImmutable $readyAt,
+        public WholeDecal $whole,
     ) {
     }
 
@@ -80,7 +80,12 @@ final readonly class DrawnDesign
     public function film(): float
     {
         return round(
-            array_sum(array_map(static fn (Layer $layer): float => $layer->area(), $this->fitted->artwork->layers)),
+            array_sum(
+                array_map(
+                    static fn (array $layer): float => round($layer['region']->area() / 100, 1),
+                    $this->whole->layers(),
+                ),
+            ),
             1,
         );
     }

@@ -17,6 +17,7 @@ final readonly class TypedDesign
      * @param string $top from the top edge of the object to the art; empty for the middle
      * @param string $units which system a bare number is read in: metric or imperial
      * @param TypedSetting $setting how the words are set
+     * @param list<TypedElement> $elements what lies on the object beside the words, from bottom to top
      * @param TypedArt|null $art a drawing that takes the place of the words
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class TypedDesign
         public TypedSetting $setting = new TypedSetting(),
         public string $film = '',
         public ?TypedArt $art = null,
+        public array $elements = [],
     ) {
     }
 }

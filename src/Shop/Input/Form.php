@@ -14,7 +14,7 @@ use Yelbo\Trade\Refused;
 enum Form
 {
     /** What of the design a place can name. */
-    private const SET_AT_SIZE = ['capHeight', 'face', 'radius', 'tracking', 'condense', 'lineSpacing', 'lineHeights', 'offset', 'art'];
+    private const SET_AT_SIZE = ['capHeight', 'face', 'radius', 'tracking', 'condense', 'lineSpacing', 'lineHeights', 'offset', 'art', 'element'];
 
     /** An object with its measures. */
     case Object;
@@ -53,6 +53,7 @@ enum Form
                 '', 'path' => 'outline',
                 default => $place,
             },
+            self::Design === $this && 'elements' === $first => str_replace('/', '.', $place),
             self::Design === $this && \in_array($first, [...self::SET_AT_SIZE, ...Mending::STEPS], true) => $first,
             default => self::Roster === $this ? 'roster' : 'words',
         };

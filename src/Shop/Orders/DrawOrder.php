@@ -11,6 +11,8 @@ use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Designs\Elements;
+use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
@@ -39,6 +41,7 @@ final readonly class DrawOrder
         private ProofMaker $proofs,
         private BroughtArts $arts,
         private Backing $backing,
+        private Elements $elements,
         private OrderSize $size,
         private Change $change,
         private Book $book,
@@ -98,9 +101,9 @@ final readonly class DrawOrder
      * What every thing of the order is frozen from: the one in hand as it is drawn now, the others as they were kept;
      * of what is being made the page it is made by.
      *
-     * @param non-empty-list<array{list<string>, Fitted}> $decals of the one in hand
+     * @param non-empty-list<array{list<string>, WholeDecal}> $decals of the one in hand
      *
-     * @return list<Proof|array{Item, Draft, non-empty-list<array{list<string>, Fitted}>}>
+     * @return list<Proof|array{Item, Draft, non-empty-list<array{list<string>, WholeDecal}>}>
      *
      * @throws Refusals
      */
@@ -125,7 +128,7 @@ final readonly class DrawOrder
                 throw $own ? $refusals : self::elsewhere($item, $refusals);
             }
             $pages[] = [$item, $of, $drawn];
-            $pieces += \count($drawn) * \count($of->design->layers()) * $item->copies();
+            $pieces += \count($drawn) * \count($drawn[0][1]->layers()) * $item->copies();
         }
         $this->size->refuseTooMany($pieces, 1, 'roster');
 
@@ -172,14 +175,15 @@ final readonly class DrawOrder
     }
 
     /**
-     * @param non-empty-list<array{list<string>, Fitted}> $decals
+     * @param non-empty-list<array{list<string>, WholeDecal}> $decals
      *
      * @throws Refusals for a stop that the owner has not let pass
      */
     private function refuseStops(Item $item, array $decals, Draft $draft): void
     {
         $film = $draft->film ?? $item->ownFilm();
-        foreach ($this->check->stops(array_column($decals, 1), $item->object(), $film, $item->useOf()) as $stop) {
+        $stops = $this->check->stopsOfWhole(array_column($decals, 1), $item->object(), $film, $item->useOf());
+        foreach ($stops as $stop) {
             if (null === $item->waivers()->reason($stop->code, $stop->found)) {
                 throw Refusals::at(
                     'outside-safe-area' === $stop->code ? 'capHeight' : 'snags',
@@ -267,23 +271,34 @@ final readonly class DrawOrder
         });
     }
 
-    /** @return non-empty-list<array{list<string>, Fitted}> the lines of every decal, and how it lies */
+    /** @return non-empty-list<array{list<string>, WholeDecal}> the lines of every decal, and how it lies */
     private function drawn(Item $item, Draft $draft): array
     {
         try {
             if (!$draft->isSet()) {
-                return [[$draft->lines, $this->fitter->fit($item->object(), $draft->lines, $draft->design)]];
+                $fitted = $this->fitter->fit($item->object(), $draft->lines, $draft->design);
+
+                return [[$draft->lines, $this->whole($item, $draft, $fitted)]];
             }
             $members = $this->fitter->fitSet($item->object(), $draft->roster, $draft->design)->members;
         } catch (Refused $refused) {
             throw '' === $refused->at ? $refused : Form::Design->refusals($refused);
         }
         $decals = array_map(
-            static fn (SetMember $member, array $lines): array => [$lines, $member->fitted],
+            fn (SetMember $member, array $lines): array => [$lines, $this->whole($item, $draft, $member->fitted)],
             $members,
             $draft->roster,
         );
 
         return [] === $decals ? throw Refusals::at('roster', 'The roster is empty.') : $decals;
+    }
+
+    private function whole(Item $item, Draft $draft, Fitted $fitted): WholeDecal
+    {
+        try {
+            return $this->elements->whole($item->object(), $fitted, $draft->design, $draft->elements);
+        } catch (Refused $refused) {
+            throw Form::Design->refusals($refused);
+        }
     }
 }

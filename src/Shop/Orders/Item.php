@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -39,6 +40,10 @@ class Item
 
     #[ORM\Embedded]
     private Design $design;
+
+    /** @var list<array<string, mixed>>|null what lies on the object beside the words, from bottom to top */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $elements = null;
 
     #[ORM\Column(length: 10, nullable: true)]
     private ?Usage $useOf = null;
@@ -146,10 +151,16 @@ class Item
         return $this->design;
     }
 
+    /** @return list<DesignElement> what lies on the object beside the words, from bottom to top */
+    public function elements(): array
+    {
+        return array_map(DesignElement::fromKept(...), $this->elements ?? []);
+    }
+
     /** What is drawn, with the words it is drawn of. */
     public function draft(): Draft
     {
-        return new Draft($this->words, $this->design, $this->roster());
+        return new Draft($this->words, $this->design, $this->roster(), null, $this->elements());
     }
 
     /** Where it is used. */
@@ -241,6 +252,8 @@ class Item
         $this->words = $draft->lines;
         $this->roster = [] === $draft->roster ? null : $draft->roster;
         $this->design = $draft->design;
+        $this->elements =
+            array_map(static fn (DesignElement $element): array => $element->toArray(), $draft->elements) ?: null;
         $this->film = $draft->film ?? $this->film;
     }
 

@@ -13,6 +13,7 @@ use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Refused;
 
 /** One layer of film of one physical decal, from the yes to delivered. Most decals have one. */
 #[ORM\Entity]
@@ -164,6 +165,78 @@ class Piece implements Versioned
     public function cutSize(): Size
     {
         return $this->proof->layerSize($this->member, $this->layer);
+    }
+
+    /** Whether it is the top one of the layers it is joined with, or stands alone. */
+    public function isOnTop(): bool
+    {
+        return $this->layer === $this->proof->joined($this->member, $this->layer)[0];
+    }
+
+    /** @return list<self> the layers it is joined with before it is applied, the top one first; itself among them */
+    public function joined(): array
+    {
+        $layers = $this->proof->joined($this->member, $this->layer);
+
+        return array_values(
+            array_filter(
+                $this->together(),
+                static fn (self $other): bool => \in_array($other->layer, $layers, true),
+            ),
+        );
+    }
+
+    /**
+     * What belongs to one decal goes together: nothing of it is applied, packed or handed over before all of it is
+     * ready for that.
+     *
+     * @throws Refused
+     */
+    public function refuseApart(PieceMove $move): void
+    {
+        foreach ($this->together() as $other) {
+            if ($other !== $this && Journey::holdsBack($move, $other->state)) {
+                throw new Refused(
+                    'not-yet',
+                    "{$other->tag()} belongs to it and is not that far: it is ".
+                        str_replace('-', ' ', $other->state->value).
+                        '. What is one decal goes together.',
+                );
+            }
+        }
+    }
+
+    /**
+     * Every piece of film of its decal, itself among them: nothing of it goes out without the rest.
+     *
+     * @return list<self>
+     */
+    public function together(): array
+    {
+        return array_values(
+            array_filter(
+                $this->docket->pieces(),
+                fn (self $other): bool => $other->nth === $this->nth && $other->proof === $this->proof,
+            ),
+        );
+    }
+
+    /** Of what is joined before it is applied. */
+    public function joinedSize(): Size
+    {
+        return $this->proof->joinedBox($this->member, $this->layer)[0];
+    }
+
+    /** From the left edge of the object to what is joined. */
+    public function joinedLeft(): Length
+    {
+        return $this->proof->joinedBox($this->member, $this->layer)[1];
+    }
+
+    /** From the top edge of the object to what is joined. */
+    public function joinedTop(): Length
+    {
+        return $this->proof->joinedBox($this->member, $this->layer)[2];
     }
 
     /** From the left edge of the object to the art. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Lettering\Spelling;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
@@ -16,7 +17,9 @@ use Yelbo\Trade\Measure\Size;
  * Of each decal lengths are in µm, the outlines of all its layers in one frame, its box, each named
  * by its hash; a layer names its film by its number on the shelf, none for the order's own.
  *
- * @phpstan-type PartLayer array{role: string, film: int|null, outline: string, width?: int, height?: int, area?: float}
+ * Layers that lie on each other have one group; what touches no other film has one of its own.
+ *
+ * @phpstan-type PartLayer array{role: string, film: int|null, outline: string, width?: int, height?: int, area?: float, group?: int, left?: int, top?: int}
  * @phpstan-type Part array{lines: list<string>, cut?: list<string>, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
  */
 #[ORM\Entity]
@@ -144,6 +147,47 @@ class Proof
         return isset($of['width'], $of['height'])
             ? new Size(Length::micrometres($of['width']), Length::micrometres($of['height']))
             : $this->size($member);
+    }
+
+    /**
+     * Layers that are joined before they are applied, the top one first: those that lie on each other.
+     *
+     * @return non-empty-list<int> by their places in the decal
+     */
+    public function joined(int $member, int $layer): array
+    {
+        $layers = $this->layers($member);
+        $group = $layers[$layer]['group'] ?? 0;
+
+        return array_keys(
+            array_filter($layers, static fn (array $one): bool => ($one['group'] ?? 0) === $group),
+        ) ?:
+            [$layer];
+    }
+
+    /**
+     * Round layers that are joined, in the object's frame, µm.
+     *
+     * @return array{Size, Length, Length} size, and from the object's left and top edge
+     */
+    public function joinedBox(int $member, int $layer): array
+    {
+        $part = $this->part($member);
+        $box = null;
+        foreach ($this->joined($member, $layer) as $nth) {
+            $of = $part['layers'][$nth] ?? [];
+            if (!isset($of['left'], $of['top'], $of['width'], $of['height'])) {
+                return [$this->size($member), $this->left($member), $this->top($member)];
+            }
+            $own = new Box($of['left'], $of['top'], $of['left'] + $of['width'], $of['top'] + $of['height']);
+            $box = $box?->around($own) ?? $own;
+        }
+
+        return [
+            new Size(Length::micrometres($box->width()), Length::micrometres($box->height())),
+            Length::micrometres($part['left'] + $box->left),
+            Length::micrometres($part['top'] + $box->top),
+        ];
     }
 
     /** From the left edge of the object to the art. */

@@ -9,6 +9,7 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Bench\Packing;
@@ -16,7 +17,6 @@ use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Fitted;
-use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\KeptClear;
@@ -37,11 +37,11 @@ final readonly class ProofMaker
      * Freezes a drawing as a page of the docket's next proof.
      *
      * @param int $nth which version of the proof, from 1
-     * @param non-empty-list<array{list<string>, Fitted}> $decals every decal's lines, and how it lies
+     * @param non-empty-list<array{list<string>, WholeDecal}> $decals every decal's lines, and how it lies
      */
     public function freeze(int $nth, Item $item, Draft $draft, array $decals): Proof
     {
-        $first = $decals[0][1];
+        $first = $decals[0][1]->main;
 
         return new Proof(
             $item->docket(),
@@ -51,13 +51,14 @@ final readonly class ProofMaker
             $draft->lines,
             $draft->design->face(),
             $first->capHeight,
-            array_map(fn (array $decal): array => $this->part($decal[0], $decal[1], $draft->design), $decals),
-            $this->facts($item, $draft->design, $first),
+            array_map(fn (array $decal): array => $this->part($decal[0], $decal[1]), $decals),
+            $this->facts($item, $draft->design, $decals[0][1]),
         );
     }
 
-    private function facts(Item $item, Design $design, Fitted $fitted): FrozenFacts
+    private function facts(Item $item, Design $design, WholeDecal $whole): FrozenFacts
     {
+        $fitted = $whole->main;
         $rules = $this->rules->current();
         $object = $item->object();
         $docket = $item->docket();
@@ -67,7 +68,7 @@ final readonly class ProofMaker
             fn (?int $film): FilmOnShelf => null === $film
                 ? $own
                 : $this->records->find(FilmOnShelf::class, $film) ?? $own,
-            $design->films(),
+            array_column($whole->layers(), 'film'),
         );
 
         return new FrozenFacts(
@@ -148,11 +149,12 @@ final readonly class ProofMaker
     /**
      * @param list<string> $lines
      *
-     * @return array{lines: list<string>, cut?: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float}>}
+     * @return array{lines: list<string>, cut?: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float, group: int, left: int, top: int}>}
      */
-    private function part(array $lines, Fitted $fitted, Design $design): array
+    private function part(array $lines, WholeDecal $whole): array
     {
-        $box = $fitted->artwork->box();
+        $fitted = $whole->main;
+        $box = $whole->box();
 
         $setting = $fitted->words->setting;
         $letters = $fitted->words->lines;
@@ -171,19 +173,26 @@ final readonly class ProofMaker
             ...[] === $cut ? [] : ['cut' => $cut],
             'width' => $box->width(),
             'height' => $box->height(),
-            'left' => $fitted->at[0],
-            'top' => $fitted->at[1],
+            'left' => $box->left,
+            'top' => $box->top,
             'layers' => array_map(
-                fn (Layer $layer, int $nth): array => [
-                    'role' => $layer->role,
-                    'film' => $design->films()[$nth] ?? null,
-                    'outline' => $this->outlines->keep($layer->region),
-                    'width' => $layer->region->box()->width(),
-                    'height' => $layer->region->box()->height(),
-                    'area' => $layer->area(),
-                ],
-                $fitted->artwork->layers,
-                array_keys($fitted->artwork->layers),
+                function (array $layer) use ($box): array {
+                    $region = $layer['region']->moved(-$box->left, -$box->top);
+                    $own = $region->box();
+
+                    return [
+                        'role' => $layer['role'],
+                        'film' => $layer['film'],
+                        'outline' => $this->outlines->keep($region),
+                        'width' => $own->width(),
+                        'height' => $own->height(),
+                        'area' => round($region->area() / 100, 1),
+                        'group' => $layer['group'],
+                        'left' => $own->left,
+                        'top' => $own->top,
+                    ];
+                },
+                $whole->layers(),
             ),
         ];
     }

@@ -9,7 +9,9 @@ use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Element;
+use Yelbo\Trade\Lettering\FilmLayers;
 use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
@@ -19,6 +21,7 @@ use Yelbo\Trade\Rules;
 final readonly class ElementsCheck
 {
     private const OVERLAP = 'elements-overlap';
+    private const TOO_MANY = 'too-many-films';
 
     public function __construct(private Judgement $judgement, private Rules $rules)
     {
@@ -32,22 +35,38 @@ final readonly class ElementsCheck
     public function judge(array $elements, Usage $use): array
     {
         $snags = [];
-        foreach ($elements as $nth => [, $fitted, $film]) {
+        $things = [];
+        foreach ($elements as $nth => [$element, $fitted, $film]) {
             foreach ($this->judgement->judge($fitted, $film, $use) as $snag) {
                 $snags[] = [self::inObject($snag, $fitted), $nth];
             }
+            $things[] = [$element->over, self::laid($fitted), $film, $film->value];
         }
 
-        return [...$snags, ...$this->nearEachOther($elements, $use), ...$this->overlaps($elements)];
+        return [...$snags, ...$this->between($things, $use)];
+    }
+
+    /**
+     * What speaks against several things lying where they do beside each other.
+     *
+     * @param list<array{bool, Region, Film, string}> $things from bottom to top: whether it lies on others on purpose, its
+     *     outline in the object's frame, the grade of its film, and which film of that grade it is
+     *
+     * @return list<array{Snag, int}> each with the place of the thing in the list
+     */
+    public function between(array $things, Usage $use): array
+    {
+        return [...$this->nearEachOther($things, $use), ...$this->overlaps($things), ...$this->tooManyFilms($things)];
     }
 
     /** @return Region the film of an element where it lies */
-    private static function laid(Fitted $fitted): Region
+    public static function laid(Fitted $fitted): Region
     {
         return $fitted->artwork->outermost()->moved(...$fitted->at);
     }
 
-    private static function inObject(Snag $snag, Fitted $fitted): Snag
+    /** The same snag with its spot in the object's frame, in the middle of the art where it has none. */
+    public static function inObject(Snag $snag, Fitted $fitted): Snag
     {
         $box = $fitted->artwork->box();
         $at = $snag->at ?? [intdiv($box->width(), 2), intdiv($box->height(), 2)];
@@ -66,22 +85,22 @@ final readonly class ElementsCheck
     /**
      * Gaps between elements of one film: the hook has to get in there too.
      *
-     * @param list<array{Element, Fitted, Film}> $elements
+     * @param list<array{bool, Region, Film, string}> $things
      *
      * @return list<array{Snag, int}>
      */
-    private function nearEachOther(array $elements, Usage $use): array
+    private function nearEachOther(array $things, Usage $use): array
     {
         $snags = [];
-        foreach ($elements as $nth => [, $fitted, $film]) {
+        foreach ($things as $nth => [, $region, $film, $name]) {
             $limit = $film->limits($this->rules)->in($use, $this->rules)->gap;
-            foreach (\array_slice($elements, 0, $nth) as $below => [, $other, $same]) {
-                if ($film !== $same) {
+            foreach (\array_slice($things, 0, $nth) as $below => [, $other, , $same]) {
+                if ($name !== $same || !$region->box()->grown($limit)->overlaps($other->box())) {
                     continue;
                 }
-                $apart = Geos::distance(self::laid($fitted), self::laid($other));
+                $apart = Geos::distance($region, $other);
                 if ($apart > 0 && $apart < $limit) {
-                    $at = self::laid($fitted)->box();
+                    $at = $region->box();
                     $snags[] = [
                         new Snag(
                             'tight-gap',
@@ -102,18 +121,18 @@ final readonly class ElementsCheck
     }
 
     /**
-     * @param list<array{Element, Fitted, Film}> $elements
+     * @param list<array{bool, Region, Film, string}> $things
      *
      * @return list<array{Snag, int}>
      */
-    private function overlaps(array $elements): array
+    private function overlaps(array $things): array
     {
         $snags = [];
-        foreach ($elements as $nth => [$element, $fitted, $film]) {
-            foreach ($element->over ? [] : \array_slice($elements, 0, $nth) as $below => [, $other, $under]) {
-                $common = $film === $under
+        foreach ($things as $nth => [$over, $region, , $name]) {
+            foreach ($over ? [] : \array_slice($things, 0, $nth) as $below => [, $other, , $under]) {
+                $common = $name === $under || !$region->box()->overlaps($other->box())
                     ? Region::none()
-                    : Geos::intersection(self::laid($fitted), self::laid($other));
+                    : Geos::intersection($region, $other);
                 if ($common->isEmpty() || $common->area() <= 0) {
                     continue;
                 }
@@ -136,5 +155,40 @@ final readonly class ElementsCheck
         }
 
         return $snags;
+    }
+
+    /**
+     * On top of each other film lies only so thick that it still lies flat and holds.
+     *
+     * @param list<array{bool, Region, Film, string}> $things
+     *
+     * @return list<array{Snag, int}>
+     */
+    private function tooManyFilms(array $things): array
+    {
+        $most = (int) $this->rules->value(Rule::FilmsOnTop);
+        if (\count($things) <= $most) {
+            return [];
+        }
+        $depth = FilmLayers::of(
+            array_map(static fn (array $thing): array => [$thing[3], $thing[1]], $things),
+        )->depth();
+
+        return $depth <= $most
+            ? []
+            : [
+                [
+                    new Snag(
+                        self::TOO_MANY,
+                        Snag::STOP,
+                        $most,
+                        $depth,
+                        null,
+                        "$depth films lie on top of each other, and $most hold at the most. Move one beside, or cut it out of the one below.",
+                        [['do' => 'move', 'by' => 0]],
+                    ),
+                    \count($things) - 1,
+                ],
+            ];
     }
 }

@@ -48,6 +48,18 @@ final class Journey
         [PieceState::OnItsWay, PieceMove::Spoil, PieceState::Waiting],
     ];
 
+    /**
+     * How far every piece of a decal has to be before one of them makes a move.
+     *
+     * @var list<array{PieceMove, PieceState}>
+     */
+    private const TOGETHER = [
+        [PieceMove::Applied, PieceState::Applying],
+        [PieceMove::Packed, PieceState::Applying],
+        [PieceMove::HandOver, PieceState::Ready],
+        [PieceMove::Post, PieceState::Ready],
+    ];
+
     /** @var list<array{BatchState, BatchMove, BatchState}> */
     private const BATCH = [
         [BatchState::Released, BatchMove::Start, BatchState::Cutting],
@@ -102,6 +114,18 @@ final class Journey
             }
         }
         throw IllegalMove::piece($state, $move);
+    }
+
+    /** Whether a piece of the same decal is not far enough for one of them to make a move. */
+    public static function holdsBack(PieceMove $move, PieceState $other): bool
+    {
+        foreach (self::TOGETHER as [$by, $least]) {
+            if ($by === $move && $other->rank() < $least->rank()) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** @throws IllegalMove */

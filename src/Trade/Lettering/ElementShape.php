@@ -32,6 +32,15 @@ enum ElementShape: string
     /** Of the outer radius: where a star's inner corners lie, as a star of five points is drawn through its middle. */
     private const INNER = 0.382;
 
+    /** What people call it. */
+    public function label(): string
+    {
+        return match ($this) {
+            self::Line => 'Rule',
+            default => ucfirst($this->value),
+        };
+    }
+
     /**
      * Film of this shape, its box at the origin.
      *

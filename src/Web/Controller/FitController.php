@@ -15,6 +15,7 @@ use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\DesignReader;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\Drawable;
+use Yelbo\Shop\Designs\Elements;
 use Yelbo\Shop\Designs\SetDrawer;
 use Yelbo\Shop\Designs\TypedDesign;
 use Yelbo\Shop\Input\Fields;
@@ -53,6 +54,7 @@ final readonly class FitController
         private Dockets $dockets,
         private DesignReader $reader,
         private DesignFitter $fitter,
+        private Elements $elements,
         private DesignDrawer $drawer,
         private DesignCheck $check,
         private SetDrawer $sets,
@@ -66,7 +68,8 @@ final readonly class FitController
     #[Route('/api/fit', name: 'fit', methods: ['POST'])]
     public function fit(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): FitView
     {
-        [$item, $decal] = $this->decal($on, $this->reader->read($typed));
+        $draft = $this->reader->read($typed);
+        [$item, $decal] = $this->decal($on, $draft);
 
         return $this->atItsField(
             fn (): FitView => FitView::from(
@@ -77,6 +80,7 @@ final readonly class FitController
                     $decal->film->grade(),
                     $decal->use,
                     $decal->film,
+                    $draft->elements,
                 ),
             ),
         );
@@ -89,18 +93,23 @@ final readonly class FitController
         #[MapRequestPayload] TypedDesign $typed,
         #[MapRequestPayload] PlaceRequest $place,
     ): PlacedView {
-        [$item, $decal] = $this->decal($on, $this->reader->read($typed));
+        $draft = $this->reader->read($typed);
+        [$item, $decal] = $this->decal($on, $draft);
         $fields = new Fields();
         $distance = $fields->offset('distance', $place->distance, Units::tryFrom($typed->units) ?? Units::Metric) ?? 0;
         $fields->end();
         [$left, $top] = $this->atItsField(
-            fn (): array => $this->drawer->place(
-                $item->object(),
-                $decal->lines,
-                $decal->design,
-                $place->from,
-                $distance,
-            ),
+            fn (): array => null === $place->element
+                ? $this->drawer->place($item->object(), $decal->lines, $decal->design, $place->from, $distance)
+                : $this->elements->place(
+                    $item->object(),
+                    $this->fitter->fit($item->object(), $decal->lines, $decal->design),
+                    $decal->design,
+                    $draft->elements,
+                    $place->element,
+                    $place->from,
+                    $distance,
+                ),
         );
 
         return new PlacedView(LengthView::micrometres($left), LengthView::micrometres($top));
@@ -110,8 +119,12 @@ final readonly class FitController
     #[Route('/api/check', name: 'check', methods: ['POST'])]
     public function check(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CheckView
     {
-        [$item, $decal] = $this->decal($on, $this->reader->read($typed));
+        $draft = $this->reader->read($typed);
+        [$item, $decal] = $this->decal($on, $draft);
         $fitted = $this->atItsField(fn () => $this->fitter->fit($item->object(), $decal->lines, $decal->design));
+        $whole = $this->atItsField(
+            fn () => $this->elements->whole($item->object(), $fitted, $decal->design, $draft->elements),
+        );
         $spelling = null === $fitted->words->art ? $this->check->spelling($item->asked(), $decal->lines) : [];
         $elsewhere = $this->fitter->elsewhere($item->object(), $decal->lines, $decal->design);
         $onBall = $this->fitter->onBall($item->object(), $decal->lines, $decal->design);
@@ -120,9 +133,12 @@ final readonly class FitController
             $this->check->groups($fitted, $item->object(), $decal->film->grade(), $decal->use, $decal->film),
             $item,
             $spelling,
-            $this->check->weeding($fitted, $decal->design, $decal->film->grade()),
+            $this->check->weedingOfWhole($whole, $decal->film),
             null === $elsewhere ? null : ElsewhereView::from($elsewhere),
             null === $onBall ? null : OnBallView::from($onBall),
+            [] === $draft->elements
+                ? []
+                : $this->check->ofElements($whole, $item->object(), $decal->film, $decal->use),
         );
     }
 

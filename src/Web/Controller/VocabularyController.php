@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\Controller;
 
 use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Designs\TypedElement;
 use Yelbo\Shop\Designs\TypedSetting;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Settings\ShopRules;
@@ -15,11 +16,13 @@ use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Lettering\Align;
 use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\ElementShape;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Frame;
 use Yelbo\Trade\Lettering\KnockoutShape;
 use Yelbo\Trade\Lettering\MonogramOrder;
+use Yelbo\Trade\Lettering\Pattern;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Kind;
@@ -121,6 +124,15 @@ final readonly class VocabularyController
                 static fn (Align $align): ChoiceView => new ChoiceView($align->value, $align->label()),
                 Align::cases(),
             ),
+            array_map(
+                static fn (ElementShape $shape): ChoiceView => new ChoiceView($shape->value, $shape->label()),
+                ElementShape::cases(),
+            ),
+            array_map(
+                static fn (Pattern $pattern): ChoiceView => new ChoiceView($pattern->value, $pattern->label()),
+                Pattern::cases(),
+            ),
+            new TypedElement(),
             new Answers(),
             new TypedSetting(),
             new TypedFilm(),

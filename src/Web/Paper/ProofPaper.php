@@ -10,6 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 
@@ -261,16 +262,15 @@ final readonly class ProofPaper
     private static function films(Proof $proof): string
     {
         $films = $proof->frozen()->films;
+        $said = '';
+        foreach ($films as $nth => $film) {
+            $under = \in_array($proof->layers()[$nth]['role'] ?? '', [Layer::OFFSET, Layer::BASE], true);
+            $said .= (0 === $nth ? '' : ($under ? ' on ' : ', ')).
+                $film['name'].
+                (\count($films) > 1 ? ' ('.self::bothWays($proof->layerSize(0, $nth)).')' : '');
+        }
 
-        return implode(
-            ' on ',
-            array_map(
-                static fn (array $film, int $nth): string => $film['name'].
-                    (\count($films) > 1 ? ' ('.self::bothWays($proof->layerSize(0, $nth)).')' : ''),
-                $films,
-                array_keys($films),
-            ),
-        );
+        return $said;
     }
 
     private static function bothWays(Size $size): string

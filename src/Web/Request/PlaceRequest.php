@@ -14,8 +14,9 @@ final readonly class PlaceRequest
     /**
      * @param string $from what the distance is measured from, in one of these words
      * @param string $distance as typed, with its unit
+     * @param int|null $element which element is placed, from 0; the words where none is named
      */
-    public function __construct(public string $from, public string $distance)
+    public function __construct(public string $from, public string $distance, public ?int $element = null)
     {
     }
 }

@@ -32,6 +32,7 @@ final readonly class CheckView
      * @param list<SnagGroup> $groups
      * @param Item|null       $item     of which order it is: what the owner lets pass
      * @param list<string>    $spelling
+     * @param list<array{int, SnagGroup}> $ofElements each with the place of its element in the list, from 0
      */
     public static function from(
         array $groups,
@@ -40,15 +41,22 @@ final readonly class CheckView
         float $weeding,
         ?ElsewhereView $elsewhere = null,
         ?OnBallView $onBall = null,
+        array $ofElements = [],
     ): self {
+        $view = static fn (SnagGroup $group, ?int $element): SnagGroupView => SnagGroupView::from(
+            $group,
+            $item?->waivers()->reason($group->code, $group->found),
+            $element,
+        );
+
         return new self(
-            array_map(
-                static fn (SnagGroup $group): SnagGroupView => SnagGroupView::from(
-                    $group,
-                    $item?->waivers()->reason($group->code, $group->found),
+            [
+                ...array_map(static fn (SnagGroup $group): SnagGroupView => $view($group, null), $groups),
+                ...array_map(
+                    static fn (array $found): SnagGroupView => $view($found[1], $found[0]),
+                    $ofElements,
                 ),
-                $groups,
-            ),
+            ],
             $spelling,
             $weeding,
             $elsewhere,

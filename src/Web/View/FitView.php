@@ -53,6 +53,7 @@ final readonly class FitView
      * @param int $corners how many corners the outlines have
      * @param float $film the film that stays of all layers, cm²
      * @param string $life how long it lasts where it is used
+     * @param list<ElementView> $elements what lies beside the words, from bottom to top
      * @param string $readyAt when it can be used at the earliest, ISO 8601
      */
     public function __construct(
@@ -98,6 +99,7 @@ final readonly class FitView
         public float $film,
         public string $life,
         public string $readyAt,
+        public array $elements,
     ) {
     }
 
@@ -157,6 +159,7 @@ final readonly class FitView
             $drawn->film(),
             $drawn->life,
             $drawn->readyAt->format(\DATE_ATOM),
+            array_map(ElementView::from(...), $drawn->whole->elements),
         );
     }
 }

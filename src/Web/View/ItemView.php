@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\TypedElement;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Trade\Film\Usage;
@@ -23,6 +24,7 @@ final readonly class ItemView
      * @param bool $appliedHere whether the shop applies it
      * @param Answers $answers what was answered, as typed
      * @param DesignView $design what is drawn
+     * @param list<TypedElement> $elements what lies beside the words, as typed
      * @param bool $beingMade whether the customer said yes to it and it is being made
      */
     public function __construct(
@@ -37,6 +39,7 @@ final readonly class ItemView
         public bool $appliedHere,
         public Answers $answers,
         public DesignView $design,
+        public array $elements,
         public bool $beingMade,
     ) {
     }
@@ -57,6 +60,7 @@ final readonly class ItemView
             $item->isAppliedHere(),
             $item->answers(),
             DesignView::from($item->design()),
+            array_map(TypedElement::fromDesign(...), $item->elements()),
             $item->docket()->isBeingMade($item),
         );
     }

@@ -19,6 +19,7 @@ final readonly class SnagGroupView
      * @param string $message what is wrong and what would help
      * @param int $count how often it is found
      * @param int $found how bad it is, µm
+     * @param int|null $element which element it is about, from 0; -1 for the words beside them, null for words alone
      * @param string|null $waiver why it was let pass, where it was
      */
     public function __construct(
@@ -29,10 +30,11 @@ final readonly class SnagGroupView
         public int $found,
         public array $spots,
         public ?string $waiver,
+        public ?int $element,
     ) {
     }
 
-    public static function from(SnagGroup $group, ?string $waiver): self
+    public static function from(SnagGroup $group, ?string $waiver, ?int $element = null): self
     {
         return new self(
             $group->code,
@@ -42,6 +44,7 @@ final readonly class SnagGroupView
             $group->found,
             array_map(static fn (array $spot): SpotView => SpotView::micrometres($spot[0], $spot[1]), $group->spots),
             $waiver,
+            $element,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\TypedElement;
 use Yelbo\Shop\Designs\TypedSetting;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Stock\TypedFilm;
@@ -26,6 +27,9 @@ final readonly class VocabularyView
      * @param list<ChoiceView>   $shapes         letters are cut out of
      * @param list<ChoiceView>   $frames         round words
      * @param list<ChoiceView>   $aligns         of lines
+     * @param list<ChoiceView>   $elementShapes  that lie beside words
+     * @param list<ChoiceView>   $patterns       of film
+     * @param TypedElement       $element        a new element starts with
      * @param Answers            $answers        a new order starts with
      * @param TypedSetting       $setting        a new design starts with
      * @param TypedFilm          $film           a new film starts with
@@ -46,6 +50,9 @@ final readonly class VocabularyView
         public array $shapes,
         public array $frames,
         public array $aligns,
+        public array $elementShapes,
+        public array $patterns,
+        public TypedElement $element,
         public Answers $answers,
         public TypedSetting $setting,
         public TypedFilm $film,

@@ -20,6 +20,7 @@ export type Batch = Schemas['BatchView'];
 export type KeepOut = Required<Schemas['TypedKeepOut']>;
 export type Answers = Required<Omit<Schemas['Answers'], 'keepOuts'>> & { keepOuts: KeepOut[] };
 export type Setting = Required<Schemas['TypedSetting']>;
+export type Element = Required<Schemas['TypedElement']>;
 export type Trace = Schemas['TraceView'];
 /** A drawing at Size as it is sent: what was typed, and on whose object. */
 export type DesignBody = paths['/api/fit']['post']['requestBody']['content']['application/json'];

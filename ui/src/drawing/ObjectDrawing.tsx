@@ -28,6 +28,10 @@ export function ObjectDrawing({
   before,
   pins = [],
   onPin,
+  elements = [],
+  inHand = null,
+  onChoose,
+  onMoveElement,
   label,
 }: {
   art: Art;
@@ -44,6 +48,11 @@ export function ObjectDrawing({
   pins?: Pin[];
   /** Told where on the object was pointed, mm. */
   onPin?: (spot: Schemas['SpotView']) => void;
+  /** What lies beside the words, from bottom to top; the one in hand is told its size, the rest is quieter. */
+  elements?: Schemas['ElementView'][];
+  inHand?: number | null;
+  onChoose?: (nth: number | null) => void;
+  onMoveElement?: (dx: number, dy: number) => void;
   label: string;
 }) {
   const { ref, width, height } = useRoom();
@@ -61,11 +70,57 @@ export function ObjectDrawing({
   useImperativeHandle(zoom, () => handle);
   const view = handle.view;
   const px = { x: (mm: number) => view.x + mm * view.scale, y: (mm: number) => view.y + mm * view.scale };
+  const chosen = elements.find((one) => one.nth === inHand);
   const { drag, hand } = useArtDrag(art, view.scale, onMove);
+  const ofElement = useArtDrag(
+    chosen ? { ...chosen, object: art.object } : art,
+    view.scale,
+    chosen ? onMoveElement : undefined,
+  );
   const left = art.left.mm + (drag?.x ?? 0);
   const top = art.top.mm + (drag?.y ?? 0);
-  const right = left + art.size.width.mm;
-  const bottom = top + art.size.height.mm;
+  // Dimension lines are those of what is in hand.
+  const measured = chosen ?? art;
+  const by = chosen ? ofElement.drag : drag;
+  const from = { left: measured.left.mm + (by?.x ?? 0), top: measured.top.mm + (by?.y ?? 0) };
+  const right = from.left + measured.size.width.mm;
+  const bottom = from.top + measured.size.height.mm;
+  const quiet = elements.length > 0 && chosen !== undefined;
+  const beside = (under: boolean) =>
+    elements
+      .filter((one) => one.under === under)
+      .map((one) => {
+        const held = one.nth === inHand;
+        const at = held ? from : { left: one.left.mm, top: one.top.mm };
+        return (
+          <g
+            key={one.nth}
+            transform={`translate(${at.left} ${at.top})`}
+            opacity={quiet && !held ? 0.45 : 1}
+            className={onChoose ? (held ? 'cursor-move touch-none' : 'cursor-pointer') : undefined}
+            onPointerDown={held || !onChoose ? undefined : () => onChoose(one.nth)}
+            {...(held ? ofElement.hand : {})}
+          >
+            {held && (
+              <rect
+                width={one.size.width.mm}
+                height={one.size.height.mm}
+                fill="transparent"
+                stroke="var(--color-ink2)"
+                strokeDasharray="2 3"
+                vectorEffect="non-scaling-stroke"
+              />
+            )}
+            <path
+              d={one.path}
+              fill={one.film === null ? swatch : (films.find((film) => film.id === one.film)?.swatch ?? swatch)}
+              stroke="var(--color-ink)"
+              strokeWidth="0.8"
+              vectorEffect="non-scaling-stroke"
+            />
+          </g>
+        );
+      });
   const colours = swatches(art.layers, swatch, films);
 
   return (
@@ -123,10 +178,13 @@ export function ObjectDrawing({
             />
           </g>
           <AtScale view={view}>
+            {beside(true)}
             <g
               transform={`translate(${left} ${top})`}
               className={onMove ? 'cursor-move touch-none' : undefined}
-              {...hand}
+              opacity={quiet ? 0.45 : 1}
+              onPointerDown={quiet ? () => onChoose?.(null) : undefined}
+              {...(quiet ? {} : hand)}
             >
               <rect width={art.size.width.mm} height={art.size.height.mm} fill="transparent" />
               <ArtLayers layers={art.layers} path={art.path} colours={colours.length > 0 ? colours : [swatch]} />
@@ -143,21 +201,22 @@ export function ObjectDrawing({
                 </g>
               )}
             </g>
+            {beside(false)}
           </AtScale>
           <g pointerEvents="none">
             <Dimension
-              from={px.x(left)}
+              from={px.x(from.left)}
               to={px.x(right)}
               at={px.y(bottom) + 4}
               away={px.y(Math.min(object.height, focus.top + focus.height)) + (rulers ? 36 : 26)}
-              text={one(art.size.width)}
+              text={one(measured.size.width)}
             />
             <Dimension
-              from={px.y(top)}
+              from={px.y(from.top)}
               to={px.y(bottom)}
               at={px.x(right) + 4}
               away={px.x(Math.min(object.width, focus.left + focus.width)) + (rulers ? 48 : 42)}
-              text={one(art.size.height)}
+              text={one(measured.size.height)}
               upright
             />
             {pins.map((pin) => (

@@ -22,7 +22,8 @@ export function ArtLayers({
       {paths
         .map((d, nth) => (
           <path
-            key={layers?.[nth]?.role ?? 'top'}
+            // biome-ignore lint/suspicious/noArrayIndexKey: a layer is where it lies
+            key={nth}
             d={d}
             fill={colours[nth] ?? colours[0]}
             stroke="var(--color-ink)"

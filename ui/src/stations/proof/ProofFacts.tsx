@@ -3,6 +3,9 @@ import type { Proof } from '../../api/client';
 import { Both, Caution, Facts, FilmName, useShown } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 
+/** Layers that lie under the one above on purpose; others lie beside it, or where they were put. */
+const UNDER = ['offset', 'base'];
+
 export const asPrice = (minor: number) => (minor / 100).toFixed(2);
 
 /** All a proof says beside its drawing, as it was frozen. */
@@ -16,7 +19,7 @@ export function ProofFacts({ proof }: { proof: Proof }) {
     ['on', `${proof.object}, ${shown.size(proof.wall)}`],
     ...(proof.material ? [['made of', proof.material.toLowerCase()] as [string, ReactNode]] : []),
     ...proof.films.map((film, nth): [string, ReactNode] => [
-      nth === 0 ? 'film' : `underneath ${nth > 1 ? nth : ''}`,
+      nth === 0 ? 'film' : UNDER.includes(proof.parts[0]?.layers[nth]?.role ?? '') ? 'underneath' : 'and',
       <span key={film.name} className="flex flex-wrap items-center gap-x-2">
         <FilmName film={film} />
         {proof.films.length > 1 && shown.size(film.size)}

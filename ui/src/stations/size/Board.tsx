@@ -30,6 +30,8 @@ export function Board({
   before,
   snags,
   problem,
+  inHand,
+  onChoose,
 }: {
   object: string;
   history: ReturnType<typeof useDrawing>;
@@ -42,14 +44,23 @@ export function Board({
   before: string | undefined;
   snags: Schemas['SnagGroupView'][];
   problem: Problem | null;
+  /** Which element is in hand; the words where none is. */
+  inHand: number | null;
+  onChoose: (nth: number | null) => void;
 }) {
   const { units } = useUnits();
   const { drawing, change, undo, redo, canUndo, canRedo } = history;
   const zoom = useRef<Zoom>(null);
   const [calibrating, setCalibrating] = useState(false);
-  const moved = (dx: number, dy: number) =>
+  const moveWords = (dx: number, dy: number) =>
     drawn && change({ left: `${(drawn.left.mm + dx).toFixed(3)}mm`, top: `${(drawn.top.mm + dy).toFixed(3)}mm` });
-  const centre = () => change({ left: '', top: '' });
+  const laid = drawn?.elements.find((one) => one.nth === inHand);
+  const put = (left: string, top: string) =>
+    change({ elements: drawing.elements.map((one, nth) => (nth === inHand ? { ...one, left, top } : one)) });
+  const moveElement = (dx: number, dy: number) =>
+    laid && put(`${(laid.left.mm + dx).toFixed(3)}mm`, `${(laid.top.mm + dy).toFixed(3)}mm`);
+  const moved = laid ? moveElement : moveWords;
+  const centre = () => (laid ? put('', '') : change({ left: '', top: '' }));
   const trueSize = () => {
     const scale = pixelsPerMm();
     if (scale === null) {
@@ -116,7 +127,11 @@ export function Board({
             before={before}
             films={films}
             snags={snags}
-            onMove={moved}
+            onMove={moveWords}
+            elements={drawn.elements}
+            inHand={laid ? inHand : null}
+            onChoose={onChoose}
+            onMoveElement={moveElement}
             zoom={zoom}
             label={`${drawing.words} on ${object}, to scale`}
           />
@@ -160,7 +175,15 @@ export function Board({
           <Move onClick={redo} disabled={!canRedo} aria-label="Redo">
             Redo
           </Move>
-          <Move onClick={centre} disabled={drawing.left === '' && drawing.top === ''} keys="C">
+          <Move
+            onClick={centre}
+            disabled={
+              laid
+                ? drawing.elements[laid.nth]?.left === '' && drawing.elements[laid.nth]?.top === ''
+                : drawing.left === '' && drawing.top === ''
+            }
+            keys="C"
+          >
             Middle
           </Move>
         </div>

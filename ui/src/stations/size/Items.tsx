@@ -47,8 +47,7 @@ export function Items({ docket, current }: { docket: Docket; current: number }) 
             >
               <span className="w-5 shrink-0 font-semibold">{one.nth}</span>
               <span className="min-w-0 flex-1 truncate">
-                {one.label}{' '}
-                <span className={one.nth === current ? '' : 'text-ink2'}>on {one.object?.name}</span>
+                {one.label} <span className={one.nth === current ? '' : 'text-ink2'}>on {one.object?.name}</span>
               </span>
               {one.beingMade && <span className="label">made</span>}
             </Link>

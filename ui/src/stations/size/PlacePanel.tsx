@@ -129,7 +129,8 @@ export function PlacePanel({
   );
 }
 
-function Distance({
+/** A distance as it is; another one is typed and taken with Enter. */
+export function Distance({
   label,
   now,
   says,

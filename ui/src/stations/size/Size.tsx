@@ -15,6 +15,7 @@ import { ChangeRequests, useAnswering } from '../proof/Answering';
 import { StationList } from '../StationList';
 import { ArtPanel, artOf, BringArt, useArt } from './ArtPanel';
 import { Board } from './Board';
+import { ElementsPanel } from './ElementsPanel';
 import { Figures } from './Figures';
 import { Items } from './Items';
 import { LayersPanel } from './LayersPanel';
@@ -141,6 +142,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
   const answering = useAnswering(docket.number).data;
   const [tab, setTab] = useState('faces');
   const [before, setBefore] = useState(true);
+  const [inHand, setInHand] = useState<number | null>(null);
   const suggested = set.data?.suggestedOffset ?? drawn?.suggestedOffset;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_326px]">
@@ -156,6 +158,8 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
           before={tab === 'mend' && before ? drawn?.before?.path : undefined}
           snags={(isSet ? undefined : check)?.snags.filter((snag) => snag.severity !== 'note') ?? []}
           problem={problem}
+          inHand={inHand}
+          onChoose={setInHand}
         />
         <Figures
           fit={drawn}
@@ -221,6 +225,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
               {[
                 ['faces', drawing.art ? 'Drawing' : 'Faces'],
                 ['setting', 'Setting'],
+                ['elements', 'Beside'],
                 ['layers', 'Layers'],
                 ['mend', 'Mend'],
                 ...(isSet ? [] : [['place', 'Place']]),
@@ -228,7 +233,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
                 <Tabs.Trigger
                   key={value}
                   value={value ?? ''}
-                  className="flex-1 py-2 text-note data-[state=active]:bg-ink data-[state=active]:font-semibold data-[state=active]:text-paper"
+                  className="flex-1 px-1 py-2 text-sm data-[state=active]:bg-ink data-[state=active]:font-semibold data-[state=active]:text-paper"
                 >
                   {label}
                 </Tabs.Trigger>
@@ -268,6 +273,19 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
                 drawing={{ ...drawing, words }}
                 units={units}
                 fit={drawn}
+                change={change}
+                says={says}
+              />
+            </Tabs.Content>
+            <Tabs.Content value="elements">
+              <ElementsPanel
+                on={on}
+                drawing={drawing}
+                units={units}
+                fit={drawn}
+                films={films}
+                inHand={inHand}
+                onChoose={setInHand}
                 change={change}
                 says={says}
               />

@@ -99,11 +99,15 @@ export function Snags({
                   {snag.message}
                 </p>
                 {snag.waiver !== null && <p className="mt-1 border-l-4 border-ink pl-2">Let pass by {snag.waiver}</p>}
-                <Cures
-                  known={cures.data ? (cures.data.snags.find((one) => one.code === snag.code)?.cures ?? []) : undefined}
-                  failed={cures.isError}
-                  onTake={take}
-                />
+                {snag.element === null && (
+                  <Cures
+                    known={
+                      cures.data ? (cures.data.snags.find((one) => one.code === snag.code)?.cures ?? []) : undefined
+                    }
+                    failed={cures.isError}
+                    onTake={take}
+                  />
+                )}
                 {snag.severity === 'stop' && snag.waiver === null && owner && (
                   <button type="button" className="mt-1 text-sm underline" onClick={() => setPassing(snag)}>
                     Let it pass, with a reason

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import type { Docket, Item, Setting } from '../../api/client';
+import type { Docket, Element, Item, Setting } from '../../api/client';
 
 /** What is decided at Size: lengths as typed, empty for the rule's own answer. */
 export type Drawing = {
@@ -14,6 +14,8 @@ export type Drawing = {
   film: string;
   /** A drawing that was brought, in the place of the words. */
   art: { id: number; layers: { colour: string; film: string; out: string }[] } | null;
+  /** What lies on the object beside the words, from bottom to top. */
+  elements: Element[];
 };
 
 const MOST_STEPS = 100;
@@ -33,6 +35,7 @@ export const drawingOf = (item: Item, usual: Setting): Drawing => ({
         })),
       }
     : null,
+  elements: item.elements as Element[],
   face: item.design.face,
   capHeight: item.design.capHeight ? `${item.design.capHeight.mm}mm` : '',
   left: item.design.left ? `${item.design.left.mm}mm` : '',

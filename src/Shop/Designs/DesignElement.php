@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Trade\Lettering\ElementShape;
+use Yelbo\Trade\Lettering\Pattern;
+
+/**
+ * Something that lies on an object beside, under or over its words: more words, a plain shape, a pattern. Lengths in
+ * µm, nothing means "by the rule".
+ *
+ * @phpstan-type Kept array<string, mixed>
+ */
+final readonly class DesignElement
+{
+    public const WORDS = 'words';
+    public const SHAPE = 'shape';
+    public const PATTERN = 'pattern';
+
+    /**
+     * @param string            $kind   words, shape or pattern
+     * @param string            $what   which shape, or which pattern; empty for words
+     * @param list<string>      $lines  of words
+     * @param string            $face   of words, by its short name; the one of the item where empty
+     * @param int|null          $high   the letter height; of a shape its height over all
+     * @param int|null          $wide   of a shape its width over all
+     * @param array{int, int}|null $inner the inside of a ring, both ways
+     * @param int               $sides  of a polygon; points of a star
+     * @param int|null          $pitch  of a pattern, from middle to middle
+     * @param int|null          $spot   of a pattern, across what is repeated
+     * @param int|null          $border of a pattern, to the object's safe edge
+     * @param int|null          $gap    of a pattern, round what lies in it
+     * @param int|null          $film   by its number on the shelf; the item's own where none is named
+     * @param int|null          $left   from the object's left edge to its box; in the middle where left out
+     * @param int|null          $top    from the object's top edge to its box; in the middle where left out
+     * @param bool              $over   whether it lies on other films on purpose
+     * @param bool              $under  whether it lies under the item's words
+     */
+    public function __construct(
+        public string $kind,
+        public string $what = '',
+        public array $lines = [],
+        public string $face = '',
+        public ?int $high = null,
+        public ?int $wide = null,
+        public ?array $inner = null,
+        public int $sides = 6,
+        public ?int $pitch = null,
+        public ?int $spot = null,
+        public ?int $border = null,
+        public ?int $gap = null,
+        public ?int $film = null,
+        public ?int $left = null,
+        public ?int $top = null,
+        public bool $over = false,
+        public bool $under = false,
+    ) {
+    }
+
+    /**
+     * As it was kept; what is not known any more is passed over.
+     *
+     * @param array<string, mixed> $kept
+     */
+    public static function fromKept(array $kept): self
+    {
+        /** @var array{kind: string} $known */
+        $known = array_intersect_key($kept, get_object_vars(new self(self::SHAPE)));
+
+        return new self(...$known);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(): array
+    {
+        return array_filter(get_object_vars($this), static fn (mixed $value): bool => null !== $value);
+    }
+
+    /** What people call it: its words, or what it is. */
+    public function label(): string
+    {
+        return self::WORDS === $this->kind ? '“'.implode(' ', $this->lines).'”' : $this->what;
+    }
+
+    /** Which shape it is; none of words and patterns. */
+    public function shape(): ?ElementShape
+    {
+        return self::SHAPE === $this->kind ? ElementShape::tryFrom($this->what) : null;
+    }
+
+    /** Which pattern it is; none of words and shapes. */
+    public function pattern(): ?Pattern
+    {
+        return self::PATTERN === $this->kind ? Pattern::tryFrom($this->what) : null;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Shop\Input\Fields;
+use Yelbo\Shop\Input\TypedWords;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Lettering\ElementShape;
+use Yelbo\Trade\Lettering\Face;
+use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Pattern;
+use Yelbo\Trade\Measure\Units;
+
+/** Reads what was typed of elements, each wrong field at `elements.2.wide`. */
+final readonly class ElementReader
+{
+    private const MOST = 40;
+    /** µm over all. */
+    private const SMALLEST = 500;
+    private const LARGEST = 20_000_000;
+    private const SIDES = [3, 60];
+
+    public function __construct(private Shelf $shelf, private Faces $faces)
+    {
+    }
+
+    /**
+     * @param list<TypedElement> $typed
+     *
+     * @return list<DesignElement>
+     */
+    public function read(Fields $fields, array $typed, Units $units): array
+    {
+        if (\count($typed) > self::MOST) {
+            $fields->refuse('elements', 'At most '.self::MOST.' things beside the words. Put some into another item.');
+
+            return [];
+        }
+        $elements = [];
+        foreach (array_values($typed) as $nth => $one) {
+            $elements[] = $this->one($fields, "elements.$nth.", $one, $units);
+        }
+
+        return $elements;
+    }
+
+    private function one(Fields $fields, string $at, TypedElement $typed, Units $units): DesignElement
+    {
+        $side = static fn (string $name, string $value): ?int => Fields::isEmpty($value)
+            ? null
+            : $fields->length($at.$name, $value, self::SMALLEST, self::LARGEST, $units);
+        $room = static fn (string $name, string $value): ?int => Fields::isEmpty($value)
+            ? null
+            : $fields->length($at.$name, $value, 0, self::LARGEST, $units);
+        $this->kind($fields, $at, $typed);
+        $lines = TypedWords::lines($typed->words);
+        if (DesignElement::WORDS === $typed->kind && [] === $lines) {
+            $fields->refuse($at.'words', 'What words? Write at least one letter, or take the element out.');
+        }
+        $known = array_map(static fn (Face $face): string => $face->slug, $this->faces->all());
+        if ('' !== $typed->face && !\in_array($typed->face, $known, true)) {
+            $fields->refuse($at.'face', 'There is no such face. Choose one of the list.');
+        }
+        $film = '' === $typed->film ? null : $this->shelf->filmNumbered((int) $typed->film);
+        if ('' !== $typed->film && null === $film) {
+            $fields->refuse($at.'film', 'There is no such film any more. Choose another.');
+        }
+        $inner = [$side('innerWide', $typed->innerWide), $side('innerHigh', $typed->innerHigh)];
+
+        return new DesignElement(
+            $typed->kind,
+            $typed->what,
+            $lines,
+            $typed->face,
+            $side('high', $typed->high),
+            $side('wide', $typed->wide),
+            null === $inner[0] && null === $inner[1] ? null : [$inner[0] ?? $inner[1], $inner[1] ?? $inner[0]],
+            '' === trim($typed->sides)
+                ? (ElementShape::Star->value === $typed->what ? 5 : 6)
+                : $fields->whole($at.'sides', $typed->sides, ...self::SIDES),
+            $side('pitch', $typed->pitch),
+            $side('spot', $typed->spot),
+            $room('border', $typed->border),
+            $room('gap', $typed->gap),
+            $film?->id(),
+            $fields->offset($at.'left', $typed->left, $units),
+            $fields->offset($at.'top', $typed->top, $units),
+            'yes' === $typed->over,
+            'yes' === $typed->under,
+        );
+    }
+
+    private function kind(Fields $fields, string $at, TypedElement $typed): void
+    {
+        match ($typed->kind) {
+            DesignElement::WORDS => null,
+            DesignElement::SHAPE => $fields->choice($at.'what', $typed->what, ElementShape::class, 'Which shape?'),
+            DesignElement::PATTERN => $fields->choice($at.'what', $typed->what, Pattern::class, 'Which pattern?'),
+            default => $fields->refuse($at.'kind', 'Words, a shape or a pattern?'),
+        };
+    }
+}

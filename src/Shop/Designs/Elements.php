@@ -1,0 +1,260 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Art\VectorArt;
+use Yelbo\Trade\Cache;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\ElementShape;
+use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\Placing;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\Typesetter;
+use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Refused;
+
+/**
+ * Lays elements on an object beside its words. Where nothing is said a shape is half as high as the shorter side of
+ * what is safe, words an eighth, and a pattern covers all of it. Source: handbook section 4, "Several things on one
+ * object".
+ *
+ * @phpstan-type Laid array{int, DesignElement, Fitted}
+ */
+final readonly class Elements
+{
+    /** Of the shorter side of the safe area, where no size is typed. */
+    private const SHAPE = 0.5;
+    private const LETTERS = 0.125;
+    /** Of it, where no pitch is typed; and of a pitch, what is repeated. */
+    private const PITCH = 0.1;
+    private const SPOT = 0.4;
+    /** Of a shape's height: how high a rule is to its length. */
+    private const RULE = 0.04;
+
+    public function __construct(
+        private Typesetter $typesetter,
+        private Faces $faces,
+        private ShopRules $rules,
+        private Cache $cache,
+    ) {
+    }
+
+    /**
+     * @param Fitted              $main     the words, as they were fitted
+     * @param list<DesignElement> $elements
+     *
+     * @throws Refused at `/elements/…` where one cannot be
+     */
+    public function whole(MeasuredObject $object, Fitted $main, Design $design, array $elements): WholeDecal
+    {
+        if ([] === $elements) {
+            return new WholeDecal($main, [], $design->films());
+        }
+        $key = hash(
+            'xxh128',
+            serialize([$object, $main->artwork, $main->at, $design->face(), $elements, $this->rules->current()]),
+        );
+        $laid = $this->cache->recall("elements.$key", fn (): array => $this->lay($object, $main, $design, $elements));
+
+        return new WholeDecal(
+            $main,
+            array_map(
+                static fn (array $one): LaidElement => new LaidElement(
+                    ...[
+                        ...$one,
+                        self::placing($object, $main, $laid, $one[0])->distances($one[2]->at),
+                    ],
+                ),
+                $laid,
+            ),
+            $design->films(),
+        );
+    }
+
+    /**
+     * Left and top of an element where it is put by a distance: from an edge, the middle, a part of the object, or the
+     * middle of what lies beside it.
+     *
+     * @param list<DesignElement> $elements
+     * @param int                 $nth      which of them, from 0
+     * @param string              $from     as `Placing::put()` names it
+     * @param int                 $distance µm
+     *
+     * @return array{int, int} µm
+     *
+     * @throws Refused for an edge or a part there is not
+     */
+    public function place(
+        MeasuredObject $object,
+        Fitted $main,
+        Design $design,
+        array $elements,
+        int $nth,
+        string $from,
+        int $distance,
+    ): array {
+        $laid = $this->lay($object, $main, $design, $elements);
+        foreach ($laid as $one) {
+            if ($one[0] === $nth) {
+                return self::placing($object, $main, $laid, $nth)->put($one[2]->at, $from, $distance);
+            }
+        }
+        throw new Refused('no-element', 'There is no such element.', '/element');
+    }
+
+    /** @param list<Laid> $laid */
+    private static function placing(MeasuredObject $object, Fitted $main, array $laid, int $nth): Placing
+    {
+        $middle = static fn (Fitted $of, string $label): array => [
+            'label' => $label,
+            'x' => $of->at[0] + intdiv($of->artwork->box()->width(), 2),
+            'y' => $of->at[1] + intdiv($of->artwork->box()->height(), 2),
+        ];
+        $beside = [$middle($main, 'the words')];
+        $own = Box::sized(0, 0);
+        foreach ($laid as [$other, $element, $fitted]) {
+            if ($other === $nth) {
+                $own = $fitted->artwork->box();
+            } elseif (null === $element->pattern()) {
+                $beside[] = $middle($fitted, $element->label());
+            }
+        }
+
+        return new Placing($object->surface()->size(), $own, [...$object->features(), ...$beside]);
+    }
+
+    /**
+     * @param list<DesignElement> $elements
+     *
+     * @return list<Laid> each with its place in the list
+     */
+    private function lay(MeasuredObject $object, Fitted $main, Design $design, array $elements): array
+    {
+        $surface = $object->kept($this->rules->current());
+        $laid = [];
+        // Patterns lie round all the rest.
+        foreach ([false, true] as $patterns) {
+            foreach ($elements as $nth => $element) {
+                if ($patterns !== (null !== $element->pattern())) {
+                    continue;
+                }
+                try {
+                    $laid[$nth] = [
+                        $nth,
+                        $element,
+                        $patterns
+                            ? $this->pattern($surface, $main, $element, array_values($laid))
+                            : $this->thing($surface, $main, $design, $element),
+                    ];
+                } catch (Refused $refused) {
+                    throw $refused->under("/elements/$nth");
+                }
+            }
+        }
+        ksort($laid);
+
+        return array_values($laid);
+    }
+
+    private function thing(Surface $surface, Fitted $main, Design $design, DesignElement $element): Fitted
+    {
+        $shorter = min($main->safe->box()->width(), $main->safe->box()->height());
+        $shape = $element->shape();
+        if (null === $shape) {
+            $words = Words::set(
+                $this->faces->named('' === $element->face ? $design->face() : $element->face),
+                $element->lines,
+                \count($element->lines) > 1 ? Arrangement::Stack : Arrangement::Line,
+            );
+
+            return $this->placed($surface, $words, $element->high ?? (int) (self::LETTERS * $shorter), $element);
+        }
+        $film = $this->shaped($shape, $element, (int) (self::SHAPE * $shorter));
+
+        return $this->placed($surface, $this->drawn($film), $film->box()->height(), $element);
+    }
+
+    private function shaped(ElementShape $shape, DesignElement $element, int $usual): Region
+    {
+        $isRule = ElementShape::Line === $shape;
+        $thin = max(1000, (int) (self::RULE * ($element->wide ?? $usual)));
+        $high = $element->high ?? ($isRule ? $thin : $element->wide ?? $usual);
+        $wide = $element->wide ?? ($isRule ? 2 * $usual : $high);
+        $size = static fn (int $across, int $down): Size => new Size(
+            Length::micrometres($across),
+            Length::micrometres($down),
+        );
+
+        return $shape
+            ->film($size($wide, $high), null === $element->inner ? null : $size(...$element->inner), $element->sides)
+            ->atOrigin();
+    }
+
+    /** @param list<Laid> $laid what lies in it, beside the words */
+    private function pattern(Surface $surface, Fitted $main, DesignElement $element, array $laid): Fitted
+    {
+        $pattern = $element->pattern() ?? throw new \LogicException('No pattern.');
+        $safe = $main->safe;
+        $shorter = min($safe->box()->width(), $safe->box()->height());
+        $pitch = $element->pitch ?? max(4000, (int) (self::PITCH * $shorter));
+        $spot = $element->spot ?? (int) (self::SPOT * $pitch);
+        $area = null === $element->border || 0 === $element->border ? $safe : Geos::inset($safe, $element->border);
+        $inIt = Geos::union([
+            $main->artwork->outermost()->moved(...$main->at),
+            ...array_map(
+                static fn (array $one): Region => null === $one[1]->pattern()
+                    ? $one[2]->artwork->top()->moved(...$one[2]->at)
+                    : Region::none(),
+                $laid,
+            ),
+        ]);
+        $film = $pattern->film($area, Geos::grow($inIt, $element->gap ?? intdiv($pitch, 2)), $pitch, $spot);
+        $box = $film->box();
+
+        return $this->fitting()->fit(
+            $surface,
+            $this->drawn($film->atOrigin()),
+            $box->height(),
+            null,
+            null,
+            [$box->left, $box->top],
+        );
+    }
+
+    private function drawn(Region $film): Words
+    {
+        $face = $this->faces->all()[0] ?? throw new Refused('no-face', 'There is no face.');
+
+        return Words::brought($face, VectorArt::fromLayers(['#000000' => $film], [], true), new Setting());
+    }
+
+    /** At its size, where it was put; in the middle, each way, where nothing was typed. */
+    private function placed(Surface $surface, Words $words, int $high, DesignElement $element): Fitted
+    {
+        $middle = $this->fitting()->fit($surface, $words, max(Typesetter::SMALLEST, $high));
+
+        return null === $element->left && null === $element->top
+            ? $middle
+            : $this->fitting()->fit($surface, $words, $middle->capHeight, null, null, [
+                $element->left ?? $middle->at[0],
+                $element->top ?? $middle->at[1],
+            ]);
+    }
+
+    private function fitting(): Fitting
+    {
+        return new Fitting($this->typesetter, $this->rules->current());
+    }
+}

@@ -1,0 +1,277 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\Outlines;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Journey\PieceMove;
+
+/** Several things on one object: drawn together, placed by figures, checked against each other, cut film by film. */
+final class ElementsTest extends WebCase
+{
+    private int $number = 0;
+    private int $version = 0;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('ines');
+        $docket = $this->ask('POST', '/api/dockets', [
+            'answers' => [
+                'words' => 'Heron',
+                'object' => 'Tool chest lid',
+                'width' => '400mm',
+                'height' => '200mm',
+                'quantity' => '1',
+            ] + $this->answers()->toArray(),
+            'take' => true,
+        ]);
+        [$this->number, $this->version] = [$docket['number'], $docket['version']];
+    }
+
+    /**
+     * @param list<array<string, string>> $elements
+     *
+     * @return array<string, mixed>
+     */
+    private function body(array $elements): array
+    {
+        return [
+            'docket' => $this->number,
+            'words' => 'Heron',
+            'face' => 'oswald',
+            'capHeight' => '40mm',
+            'elements' => $elements,
+        ];
+    }
+
+    private function film(string $name): string
+    {
+        $film = new FilmOnShelf(Film::Permanent, $name, '#882222');
+        $this->records->persist($film);
+        $this->records->flush();
+
+        return (string) $film->id();
+    }
+
+    /**
+     * @param list<array<string, string>> $elements
+     *
+     * @return list<array{string, int}> the code of each snag that is about an element, and which one
+     */
+    private function found(array $elements): array
+    {
+        return array_map(
+            static fn (array $snag): array => [$snag['code'], $snag['element']],
+            array_values(
+                array_filter(
+                    $this->ask('POST', '/api/check', $this->body($elements))['snags'],
+                    static fn (array $snag): bool => null !== $snag['element'],
+                ),
+            ),
+        );
+    }
+
+    public function testEachIsLaidAtItsSizeInItsPlace(): void
+    {
+        $fit = $this->ask('POST', '/api/fit', $this->body([
+            ['kind' => 'words', 'words' => 'H', 'high' => '120mm', 'under' => 'yes'],
+            ['kind' => 'shape', 'what' => 'star', 'high' => '30mm', 'left' => '12mm', 'top' => '14mm'],
+            ['kind' => 'pattern', 'what' => 'dots', 'pitch' => '16mm', 'spot' => '6mm', 'gap' => '5mm'],
+        ]));
+        self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
+        [$letter, $star, $dots] = $fit['elements'];
+        self::assertEqualsWithDelta(120, $letter['size']['height']['mm'], 0.2);
+        self::assertEqualsWithDelta(0, $letter['across']['mm'], 0.01, 'in the middle where nothing is typed');
+        self::assertEqualsWithDelta(0, $letter['down']['mm'], 0.01);
+        self::assertSame([12.0, 14.0], [(float) $star['left']['mm'], (float) $star['top']['mm']]);
+        self::assertEqualsWithDelta(400 - 12 - 30, $star['right']['mm'], 0.01);
+        self::assertSame([true, false], [$letter['under'], $star['under']]);
+        // The pattern keeps clear of all that lies in it.
+        $pattern = SvgPath::read($dots['path'])->moved(
+            (int) round(1000 * $dots['left']['mm']),
+            (int) round(1000 * $dots['top']['mm']),
+        );
+        foreach ([$letter, $star, ['path' => $fit['path'], 'left' => $fit['left'], 'top' => $fit['top']]] as $other) {
+            $there = SvgPath::read($other['path'])->moved(
+                (int) round(1000 * $other['left']['mm']),
+                (int) round(1000 * $other['top']['mm']),
+            );
+            self::assertGreaterThan(4_900, Geos::distance($pattern, $there));
+        }
+    }
+
+    public function testAnElementIsPlacedFromEdgesTheMiddleAndItsNeighbours(): void
+    {
+        $elements = [
+            ['kind' => 'shape', 'what' => 'disc', 'high' => '20mm', 'left' => '30mm', 'top' => '30mm'],
+            ['kind' => 'shape', 'what' => 'ring', 'high' => '40mm', 'left' => '300mm', 'top' => '30mm'],
+        ];
+        $at = fn (string $from, string $distance): array => $this->ask('POST', '/api/place', [
+            ...$this->body($elements),
+            'from' => $from,
+            'distance' => $distance,
+            'element' => 0,
+        ]);
+        self::assertEqualsWithDelta(400 - 20 - 15, $at('right', '15mm')['left']['mm'], 0.001);
+        self::assertEqualsWithDelta(100 - 10, $at('down', '0')['top']['mm'], 0.001);
+        $fit = $this->ask('POST', '/api/fit', $this->body($elements));
+        self::assertSame(['the words', 'ring'], array_column($fit['elements'][0]['features'], 'label'));
+        self::assertEqualsWithDelta(320 - 10, $at('across/1', '0')['left']['mm'], 0.001, 'under the middle of the ring');
+        $between = $at('between/0/1', '0');
+        $words = $fit['left']['mm'] + $fit['size']['width']['mm'] / 2;
+        self::assertEqualsWithDelta(($words + 320) / 2 - 10, $between['left']['mm'], 0.01, 'between both');
+        self::assertSame('element', $this->ask('POST', '/api/place', [
+            ...$this->body($elements),
+            'from' => 'left',
+            'distance' => '0',
+            'element' => 7,
+        ])['fields'][0]['field'] ?? '');
+    }
+
+    public function testTheyAreCheckedAgainstEachOther(): void
+    {
+        $red = $this->film('red');
+        $found = $this->found(...);
+        $disc = ['kind' => 'shape', 'what' => 'disc', 'high' => '60mm', 'film' => $red];
+        self::assertSame([['elements-overlap', 0]], $found([$disc]), 'it lies on the words');
+        self::assertSame([], $found([['over' => 'yes'] + $disc]), 'on purpose');
+        self::assertSame([], $found([['under' => 'yes'] + $disc]), 'under them');
+        self::assertSame([['outside-safe-area', 0]], $found([['left' => '0', 'top' => '0'] + $disc]));
+        self::assertSame(
+            [['small-island', 0]],
+            $found([['high' => '1.5mm', 'left' => '20mm', 'top' => '20mm'] + $disc]),
+            'each by itself too',
+        );
+        $stack = [];
+        foreach (['ochre', 'cream', 'green'] as $nth => $name) {
+            $stack[] = ['kind' => 'shape', 'what' => 'disc', 'high' => (80 - 10 * $nth).'mm', 'film' => $this->film($name), 'under' => 'yes', 'over' => 'yes'];
+        }
+        self::assertSame([['too-many-films', -1]], $found($stack), 'three under the words are four');
+    }
+
+    public function testOneFilmIsOnePieceAndSeveralAreAnAssembly(): void
+    {
+        $red = $this->film('red');
+        $made = $this->ask('PUT', "/api/dockets/$this->number/design", [
+            'version' => $this->version,
+            ...array_diff_key(
+                $this->body([
+                    ['kind' => 'shape', 'what' => 'disc', 'high' => '60mm', 'film' => $red, 'under' => 'yes'],
+                    ['kind' => 'shape', 'what' => 'star', 'high' => '20mm', 'left' => '20mm', 'top' => '20mm'],
+                    ['kind' => 'shape', 'what' => 'star', 'high' => '20mm', 'left' => '360mm', 'top' => '20mm', 'film' => $red],
+                ]),
+                ['docket' => 0],
+            ),
+            'proof' => true,
+        ]);
+        self::assertSame(200, $this->status, json_encode($made, \JSON_THROW_ON_ERROR));
+        $page = $made['proofs'][0]['pages'][0];
+        self::assertSame(['Permanent, navy', 'Permanent, red'], array_column($page['films'], 'name'), 'a film, a piece');
+        self::assertSame('disc', $made['items'][0]['elements'][0]['what'], 'kept as typed');
+        $docket = $this->get(Dockets::class)->numbered($this->number);
+        $this->approve($docket);
+        [$top, $under] = $docket->pieces();
+        self::assertCount(2, $docket->pieces());
+        self::assertEqualsCanonicalizing([$top, $under], $top->together());
+        self::assertSame([$top, $under], $under->joined(), 'the disc lies under the words');
+        $regions = array_map(
+            fn (Piece $piece) => $this->get(Outlines::class)->region($piece->outline()),
+            [$top, $under],
+        );
+        self::assertSame(6, \count($regions[0]->pieces()), 'five letters and a star');
+        self::assertSame(2, \count($regions[1]->pieces()), 'a disc and a star');
+
+        // Nothing of it goes on before all of it is weeded.
+        foreach ([PieceMove::Batch, PieceMove::StartCut, PieceMove::CutDone, PieceMove::Weeded] as $move) {
+            $top->move($move, $this->clock->now());
+        }
+        foreach ([PieceMove::Batch, PieceMove::StartCut, PieceMove::CutDone] as $move) {
+            $under->move($move, $this->clock->now());
+        }
+        $this->records->flush();
+        $bench = $this->get(BenchWork::class);
+        $bench->tick($top, $top->version(), array_keys($bench->steps($top)));
+        $this->assertProblem(422, "{$under->tag()} belongs to it", $this->ask('POST', "/api/pieces/{$top->id()}/moves", [
+            'move' => 'applied',
+            'version' => $top->version(),
+            'detail' => '',
+        ]));
+        $weeded = $this->ask('POST', "/api/pieces/{$under->id()}/moves", [
+            'move' => 'weeded',
+            'version' => $under->version(),
+            'detail' => '',
+        ]);
+        self::assertSame('applying', $weeded['state'], json_encode($weeded, \JSON_THROW_ON_ERROR));
+        $applied = $this->ask('POST', "/api/pieces/{$top->id()}/moves", [
+            'move' => 'applied',
+            'version' => $top->version(),
+            'detail' => '',
+        ]);
+        self::assertSame(200, $this->status, json_encode($applied, \JSON_THROW_ON_ERROR));
+    }
+
+    public function testWhatTouchesNoOtherFilmIsPlacedByItself(): void
+    {
+        $red = $this->film('red');
+        $this->ask('PUT', "/api/dockets/$this->number/design", [
+            'version' => $this->version,
+            ...array_diff_key(
+                $this->body([
+                    ['kind' => 'shape', 'what' => 'star', 'high' => '20mm', 'left' => '20mm', 'top' => '30mm', 'film' => $red],
+                ]),
+                ['docket' => 0],
+            ),
+            'proof' => true,
+        ]);
+        $docket = $this->get(Dockets::class)->numbered($this->number);
+        $this->approve($docket);
+        $bench = $this->get(BenchWork::class);
+        $star = array_values(array_filter(
+            $docket->pieces(),
+            static fn (Piece $piece): bool => 'Permanent, red' === $piece->film()->name(),
+        ))[0] ?? self::fail('no star');
+        $steps = $bench->steps($star);
+        self::assertStringStartsNotWith('Lay', $steps[0]['title'], 'it lies under nothing');
+        $place = array_values(array_filter($steps, static fn (array $step): bool => 'Place it' === $step['title']))[0];
+        self::assertStringContainsString('Art to left edge 20 mm', $place['how']);
+        self::assertStringContainsString('art to top edge 30 mm', $place['how']);
+    }
+
+    /** @return iterable<string, array{array<string, string>, string}> */
+    public static function wrong(): iterable
+    {
+        yield 'no words' => [['kind' => 'words', 'words' => ' '], 'elements.0.words'];
+        yield 'no shape' => [['kind' => 'shape', 'what' => 'blob'], 'elements.0.what'];
+        yield 'no length' => [['kind' => 'shape', 'what' => 'disc', 'high' => 'tall'], 'elements.0.high'];
+        yield 'inside out' => [
+            ['kind' => 'shape', 'what' => 'ring', 'high' => '20mm', 'innerWide' => '30mm'],
+            'elements.0',
+        ];
+        yield 'too fine' => [
+            ['kind' => 'pattern', 'what' => 'dots', 'pitch' => '2mm', 'spot' => '1mm'],
+            'elements.0.pitch',
+        ];
+        yield 'no kind' => [['kind' => 'picture'], 'elements.0.kind'];
+        yield 'no film' => [['kind' => 'shape', 'what' => 'disc', 'film' => '9999'], 'elements.0.film'];
+    }
+
+    /** @param array<string, string> $element */
+    #[DataProvider('wrong')]
+    public function testWhatIsWrongStandsAtItsField(array $element, string $field): void
+    {
+        $problem = $this->ask('POST', '/api/fit', $this->body([$element]));
+        self::assertSame(422, $this->status, json_encode($problem, \JSON_THROW_ON_ERROR));
+        self::assertSame($field, $problem['fields'][0]['field']);
+        self::assertNotSame('', $problem['fields'][0]['says']);
+    }
+}
