@@ -300,7 +300,7 @@ final readonly class NestBuilder
      */
     public function partsOf(Piece $piece, bool $split, Rules $rules, ?array $panel = null): array
     {
-        $region = $this->outlines->cut($piece);
+        $region = $this->outlines->forKnife($piece);
         $gap = $rules->micrometres(Rule::GapInsideOrder);
         $parts = $split ? Parts::apart($region, $gap) : [$region];
         [$width, $length] = $panel ?? $this->panel($piece->film(), $rules);

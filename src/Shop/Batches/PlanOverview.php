@@ -135,9 +135,9 @@ final readonly class PlanOverview
         foreach ($pieces as $piece) {
             /** @var array{int, float} $found */
             $found = $this->cache->recall(
-                'split.'.hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $gap])),
+                'split.'.hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $piece->isJoined(), $gap])),
                 function () use ($piece, $gap): array {
-                    $region = $this->outlines->cut($piece);
+                    $region = $this->outlines->forKnife($piece);
                     $parts = Parts::apart($region, $gap);
 
                     return [\count($parts), Parts::saved($region, $parts, $gap)];
@@ -168,9 +168,16 @@ final readonly class PlanOverview
 
         return $this->cache->recall(
             'plan-figures.'.
-                hash('xxh128', serialize([$piece->outline(), $piece->isMirrored(), $part, $split, $rules])),
+                hash('xxh128', serialize([
+                    $piece->outline(),
+                    $piece->isMirrored(),
+                    $piece->isJoined(),
+                    $part,
+                    $split,
+                    $rules,
+                ])),
             function () use ($piece, $part, $split, $rules): array {
-                $whole = $this->outlines->cut($piece);
+                $whole = $this->outlines->forKnife($piece);
                 $parts = $part < 0 ? [$whole] : $this->builder->partsOf($piece, $split, $rules);
                 $region = $parts[max(0, $part)] ?? $whole;
                 $box = $region->box();

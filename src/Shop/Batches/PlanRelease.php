@@ -149,9 +149,11 @@ final readonly class PlanRelease
                     'y' => $at['y'],
                     'turn' => $at['turn'],
                 ] +
-                ($at['part'] < 0
-                    ? ['outline' => $piece->outline(), 'mirrored' => $piece->isMirrored()]
-                    : ['outline' => $this->outlines->keep($lie[$nth][2]), 'part' => $at['part']]);
+                match (true) {
+                    $at['part'] >= 0 => ['outline' => $this->outlines->keep($lie[$nth][2]), 'part' => $at['part']],
+                    $piece->isJoined() => ['outline' => $this->outlines->keep($lie[$nth][2])],
+                    default => ['outline' => $piece->outline(), 'mirrored' => $piece->isMirrored()],
+                };
         }
         $boxes = $this->boxes($nesting, $stock, $lie);
         $reaches = max([
@@ -200,7 +202,7 @@ final readonly class PlanRelease
             $piece = $pieces[$at['piece']];
             $region =
                 $at['part'] < 0
-                    ? $this->outlines->cut($piece)
+                    ? $this->outlines->forKnife($piece)
                     : $this->builder->partsOf($piece, \in_array($piece->id(), $nesting->split(), true), $rules)[
                         $at['part']
                     ];

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Trade\Cache;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Sheet\RegisterMark;
 
 /** Outlines by their content: written once, read once, and remembered as what they were read into. */
 final readonly class Outlines
@@ -43,6 +44,22 @@ final readonly class Outlines
         return $piece->isMirrored()
             ? $this->cache->recall("outline.$hash.mirrored", fn (): Region => $this->region($hash)->mirrored())
             : $this->region($hash);
+    }
+
+    /** The same as the knife gets it: with register marks where it is joined with other layers. */
+    public function forKnife(Piece $piece): Region
+    {
+        if (!$piece->isJoined()) {
+            return $this->cut($piece);
+        }
+        $joined = $piece->proof()->joinedBox($piece->member(), $piece->layer());
+        $key = hash('xxh128', serialize([$piece->outline(), $joined, $piece->isMirrored()]));
+
+        return $this->cache->recall("outline.marked.$key", function () use ($piece, $joined): Region {
+            $marked = RegisterMark::beside($this->region($piece->outline()), $joined);
+
+            return $piece->isMirrored() ? $marked->mirrored() : $marked;
+        });
     }
 
     /** In the frame of its decal's box, µm. */

@@ -221,22 +221,34 @@ class Piece implements Versioned
         );
     }
 
+    /** Whether it has to meet other layers, by register marks. */
+    public function isJoined(): bool
+    {
+        return \count($this->proof->joined($this->member, $this->layer)) > 1;
+    }
+
     /** Of what is joined before it is applied. */
     public function joinedSize(): Size
     {
-        return $this->proof->joinedBox($this->member, $this->layer)[0];
+        $box = $this->proof->joinedBox($this->member, $this->layer);
+
+        return new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
     }
 
     /** From the left edge of the object to what is joined. */
     public function joinedLeft(): Length
     {
-        return $this->proof->joinedBox($this->member, $this->layer)[1];
+        return Length::micrometres(
+            $this->left()->micrometres + $this->proof->joinedBox($this->member, $this->layer)->left,
+        );
     }
 
     /** From the top edge of the object to what is joined. */
     public function joinedTop(): Length
     {
-        return $this->proof->joinedBox($this->member, $this->layer)[2];
+        return Length::micrometres(
+            $this->top()->micrometres + $this->proof->joinedBox($this->member, $this->layer)->top,
+        );
     }
 
     /** From the left edge of the object to the art. */

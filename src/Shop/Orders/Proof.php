@@ -165,29 +165,21 @@ class Proof
             [$layer];
     }
 
-    /**
-     * Round layers that are joined, in the object's frame, µm.
-     *
-     * @return array{Size, Length, Length} size, and from the object's left and top edge
-     */
-    public function joinedBox(int $member, int $layer): array
+    /** Round layers that are joined, in the frame of their decal, µm. */
+    public function joinedBox(int $member, int $layer): Box
     {
         $part = $this->part($member);
         $box = null;
         foreach ($this->joined($member, $layer) as $nth) {
             $of = $part['layers'][$nth] ?? [];
             if (!isset($of['left'], $of['top'], $of['width'], $of['height'])) {
-                return [$this->size($member), $this->left($member), $this->top($member)];
+                return Box::sized($part['width'], $part['height']);
             }
             $own = new Box($of['left'], $of['top'], $of['left'] + $of['width'], $of['top'] + $of['height']);
             $box = $box?->around($own) ?? $own;
         }
 
-        return [
-            new Size(Length::micrometres($box->width()), Length::micrometres($box->height())),
-            Length::micrometres($part['left'] + $box->left),
-            Length::micrometres($part['top'] + $box->top),
-        ];
+        return $box;
     }
 
     /** From the left edge of the object to the art. */

@@ -98,7 +98,7 @@ final readonly class Steps
             self::step(
                 "Lay $above over it",
                 "Leave this layer on its liner, {$art->in(Units::Metric)}. Lift $above on its tape, lay it over this one "
-                    .'with an even rim all round, burnish from the back and lift both together.',
+                    .'register marks on register marks, burnish from the back and lift both together.',
             ),
         ];
     }
@@ -115,7 +115,7 @@ final readonly class Steps
         return array_map(
             static fn (string $tag): array => self::step(
                 "Join it with $tag",
-                "Lift this layer on its tape and lay it over $tag while that is still on its liner, the rim even all round. Burnish from the back, then lift both.",
+                "Lift this layer on its tape and lay it over $tag while that is still on its liner, register marks on register marks. Burnish from the back, lift both, and take the marks off.",
             ),
             $under,
         );

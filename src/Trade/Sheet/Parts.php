@@ -30,10 +30,6 @@ final class Parts
      */
     private const SIDES = 5;
     private const HOLLOW = 0.75;
-    /** µm: from the art to the middle of a register mark, and the mark's own radius. */
-    private const MARK_AWAY = 6_000;
-    private const MARK = 3_000;
-    private const MARK_LINE = 800;
 
     private function __construct()
     {
@@ -219,17 +215,17 @@ final class Parts
     private static function grid(Region $region, int $width, int $height): array
     {
         $box = $region->box();
-        $beside = 2 * (self::MARK_AWAY + self::MARK);
+        $beside = 2 * (RegisterMark::AWAY + RegisterMark::RADIUS);
         $columns = $box->width() > $width;
         $rows = $box->height() > ($columns ? $height - $beside : $height);
         $columns = $box->width() > ($rows ? $width - $beside : $width);
 
         return [
             $columns
-                ? self::stretches($region, $width - ($rows ? $beside : 2 * self::MARK), true)
+                ? self::stretches($region, $width - ($rows ? $beside : 2 * RegisterMark::RADIUS), true)
                 : [[$box->left, $box->right, []]],
             $rows
-                ? self::stretches($region, $height - ($columns ? $beside : 2 * self::MARK), false)
+                ? self::stretches($region, $height - ($columns ? $beside : 2 * RegisterMark::RADIUS), false)
                 : [[$box->top, $box->bottom, []]],
         ];
     }
@@ -248,7 +244,7 @@ final class Parts
                     : [$piece->box()->top, $piece->box()->bottom],
                 $region->pieces(),
             ),
-            2 * self::MARK_LINE,
+            2 * RegisterMark::LINE,
         );
         $stretches = [];
         $joints = [];
@@ -285,41 +281,19 @@ final class Parts
         foreach ($down as $x) {
             array_push(
                 $marks,
-                self::mark($x, $cell->top - self::MARK_AWAY),
-                self::mark($x, $cell->bottom + self::MARK_AWAY),
+                RegisterMark::at($x, $cell->top - RegisterMark::AWAY),
+                RegisterMark::at($x, $cell->bottom + RegisterMark::AWAY),
             );
         }
         foreach ($across as $y) {
             array_push(
                 $marks,
-                self::mark($cell->left - self::MARK_AWAY, $y),
-                self::mark($cell->right + self::MARK_AWAY, $y),
+                RegisterMark::at($cell->left - RegisterMark::AWAY, $y),
+                RegisterMark::at($cell->right + RegisterMark::AWAY, $y),
             );
         }
 
         return $marks;
-    }
-
-    private static function mark(int $x, int $y): Region
-    {
-        $ring = [];
-        for ($step = 0; $step < 32; ++$step) {
-            $ring[] = [
-                (int) round($x + self::MARK * cos(($step * \M_PI) / 16)),
-                (int) round($y + self::MARK * sin(($step * \M_PI) / 16)),
-            ];
-        }
-        $disc = new Region([[$ring]]);
-        $half = intdiv(self::MARK_LINE, 2);
-        $cross = Geos::union([
-            (new Box($x - self::MARK, $y - $half, $x + self::MARK, $y + $half))->region(),
-            (new Box($x - $half, $y - self::MARK, $x + $half, $y + self::MARK))->region(),
-        ]);
-
-        return Geos::union([
-            Geos::difference($disc, Geos::grow($disc, -self::MARK_LINE)),
-            Geos::intersection($cross, $disc),
-        ]);
     }
 
     /**
