@@ -1,7 +1,7 @@
 # What the machine has to have, and what is missing with its cure.
 
 DEBIAN_PACKAGES=(mariadb-server mariadb-client php8.2-mysql php8.2-gd php8.2-gmp php8.2-mbstring php8.2-intl php8.2-xml
-    php8.2-apcu php8.2-zip php8.2-fpm php8.2-curl php-geos nginx libharfbuzz-bin)
+    php8.2-apcu php8.2-zip php8.2-fpm php8.2-curl php-geos nginx libharfbuzz-bin potrace)
 # The lighter browser is taken where it can be had; the tests run in either.
 LIGHT_BROWSER=chromium-headless-shell
 TEST_PACKAGES=(chromium hp2xx poppler-utils librsvg2-bin zbar-tools)

@@ -58,7 +58,7 @@ const views = {
   size: sized('Sweet Peas'),
   'size-art': async () => {
     await sized('Damson')();
-    await page.getByLabel('A drawing as SVG').setInputFiles('assets/examples/lantern.svg');
+    await page.getByLabel('A drawing, or a picture of flat colours').setInputFiles('assets/examples/lantern.svg');
     await page.getByRole('button', { name: /Its true size/ }).waitFor();
     await page
       .getByLabel(/Colour #d99a1c/)

@@ -301,4 +301,79 @@ final class ArtTest extends WebCase
 
         return \is_array($answer) ? $answer : [];
     }
+
+    private static function png(int $ground, \Closure $draw): string
+    {
+        $image = imagecreatetruecolor(600, 400);
+        imagefill($image, 0, 0, $ground);
+        $draw($image);
+        ob_start();
+        imagepng($image);
+
+        return (string) ob_get_clean();
+    }
+
+    /** @return array<string, mixed> */
+    private function sent(string $path, string $bytes): array
+    {
+        $this->browser->request('POST', $path, [], [], [
+            'CONTENT_TYPE' => 'application/octet-stream',
+            'HTTP_X_YELBO_TOKEN' => (string) $this->ask('GET', '/api/me')['csrf'],
+        ], $bytes);
+        $this->status = $this->browser->getResponse()->getStatusCode();
+        $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+
+        return \is_array($answer) ? $answer : [];
+    }
+
+    /** A picture of flat colours is traced, looked at, and brought as the drawing it became. */
+    public function testAPictureOfFlatColoursBecomesADrawing(): void
+    {
+        $this->as('ines');
+        $docket = $this->taken();
+        $traced = $this->sent('/api/art/trace', self::png(0xFFFFFF, static function (\GdImage $image): void {
+            imagefilledrectangle($image, 50, 100, 249, 299, 0x1B2F57);
+            imagefilledellipse($image, 420, 200, 200, 200, 0xD9A322);
+        }));
+        self::assertSame(200, $this->status, json_encode($traced, \JSON_THROW_ON_ERROR));
+        self::assertEqualsCanonicalizing(['#1b2f57', '#d9a322'], array_column($traced['layers'], 'colour'));
+        $art = $this->sent("/api/dockets/{$docket->number()}/art?name=logo.svg", $traced['svg']);
+        self::assertSame(200, $this->status, json_encode($art, \JSON_THROW_ON_ERROR));
+        $fit = $this->ask('POST', '/api/fit', [
+            'docket' => $docket->number(),
+            'words' => 'Logo',
+            'face' => 'bebas',
+            'art' => ['id' => $art['id'], 'layers' => []],
+        ]);
+        self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
+        self::assertEqualsWithDelta(470 / 200, $fit['size']['width']['mm'] / $fit['size']['height']['mm'], 0.02);
+
+        $one = $this->sent('/api/art/trace?colours=1', self::png(0xFFFFFF, static function (\GdImage $image): void {
+            imagefilledrectangle($image, 50, 100, 249, 299, 0x1B2F57);
+            imagefilledellipse($image, 420, 200, 200, 200, 0xD9A322);
+        }));
+        self::assertCount(1, $one['layers']);
+    }
+
+    public function testAPhotographAndAnythingElseIsRefusedWithASentence(): void
+    {
+        $this->as('ines');
+        $photo = $this->sent('/api/art/trace', self::png(0, static function (\GdImage $image): void {
+            for ($y = 0; $y < 400; ++$y) {
+                for ($x = 0; $x < 600; ++$x) {
+                    imagesetpixel($image, $x, $y, (intdiv($x, 3) << 16) | (intdiv($y, 2) << 8) | intdiv($x + $y, 4));
+                }
+            }
+        }));
+        self::assertSame(422, $this->status);
+        self::assertSame('art', $photo['fields'][0]['field']);
+        self::assertStringContainsString('photograph', $photo['fields'][0]['says']);
+        foreach (['', 'no picture at all', "\x89PNG\r\n\x1a\nbroken"] as $bytes) {
+            $none = $this->sent('/api/art/trace', $bytes);
+            self::assertSame(422, $this->status);
+            self::assertSame('art', $none['fields'][0]['field']);
+        }
+        $blank = $this->sent('/api/art/trace', self::png(0xFFFFFF, static fn (\GdImage $image): bool => true));
+        self::assertStringContainsString('nothing', $blank['fields'][0]['says']);
+    }
 }

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/art/trace": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Traces a picture of flat colours, which is the body itself, into a drawing; nothing is kept of it. */
+        post: operations["art-trace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/art/{id}": {
         parameters: {
             query?: never;
@@ -4111,6 +4128,24 @@ export interface components {
             /** @description Where the tracing is in doubt. */
             doubts: string[];
         };
+        /** @description One colour of a traced picture. */
+        TracedLayerView: {
+            /** @description As it stands in the picture, #rrggbb. */
+            colour: string;
+            /** @description The outlines as path data, px. */
+            path: string;
+        };
+        /** @description A picture traced into a drawing: to be looked at beside it, and brought as that drawing. */
+        TracedPictureView: {
+            /** @description Px. */
+            width: number;
+            /** @description Px. */
+            height: number;
+            /** @description A path for each colour, the largest first. */
+            layers: components["schemas"]["TracedLayerView"][];
+            /** @description The drawing as a file. */
+            svg: string;
+        };
         /** @description A drawing that was brought, by its number, and the film each of its colours is cut from. */
         TypedArt: {
             /**
@@ -4737,6 +4772,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AnswersView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "art-trace": {
+        parameters: {
+            query?: {
+                /** @description How many colours at the most; as many as there are where left out. */
+                colours?: number;
+                /** @description What is no larger is dropped, pixels. */
+                specks?: number;
+                /** @description From 0 for all corners to 133 for none. */
+                smooth?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TracedPictureView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Objects;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Input\OpenedImage;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -25,7 +26,6 @@ final readonly class Photos
     private const KEPT = 1000;
     private const PICTURE = 360;
     private const QUALITY = 86;
-    private const KINDS = [\IMAGETYPE_JPEG, \IMAGETYPE_PNG, \IMAGETYPE_WEBP];
 
     public function __construct(
         private EntityManagerInterface $records,
@@ -51,7 +51,7 @@ final readonly class Photos
             if (1 === preg_match('~^(\xEF\xBB\xBF)?\s*<(\?xml|svg|!--|!DOCTYPE)~i', $bytes)) {
                 return $this->drawings->read($bytes);
             }
-            $image = $this->upright($bytes);
+            $image = OpenedImage::of($bytes, self::MOST_PIXELS, self::KEPT);
             $jpeg = self::written($image, self::KEPT);
             $outlined = $traced
                 ? $this->outlined('', $jpeg, null)
@@ -137,69 +137,10 @@ final readonly class Photos
         );
     }
 
-    private function upright(string $bytes): \GdImage
-    {
-        $size = @getimagesizefromstring($bytes);
-        if (false === $size || !\in_array($size[2], self::KINDS, true)) {
-            throw new Refused('no-photo', 'This is not a JPEG, PNG or WebP photo, nor an SVG drawing.', '/photo');
-        }
-        if ($size[0] * $size[1] > self::MOST_PIXELS) {
-            throw new Refused(
-                'photo-too-large',
-                'This photo has more than 40 million pixels. Take it smaller.',
-                '/photo',
-            );
-        }
-        $image = @imagecreatefromstring($bytes);
-        if (false === $image) {
-            throw new Refused('broken-photo', 'This photo is damaged and cannot be opened. Take it again.', '/photo');
-        }
-
-        return self::turned($image, \IMAGETYPE_JPEG === $size[2] ? self::orientation($bytes) : 1);
-    }
-
-    private static function orientation(string $bytes): int
-    {
-        $stream = fopen('php://temp', 'w+');
-        if (false === $stream) {
-            return 1;
-        }
-        fwrite($stream, $bytes);
-        rewind($stream);
-        $exif = @exif_read_data($stream);
-        fclose($stream);
-
-        return \is_array($exif) ? (int) ($exif['Orientation'] ?? 1) : 1;
-    }
-
-    private static function turned(\GdImage $image, int $orientation): \GdImage
-    {
-        $degrees = [3 => 180, 6 => -90, 8 => 90][$orientation] ?? 0;
-        $turned = 0 === $degrees ? $image : imagerotate(self::scaled($image, self::KEPT), $degrees, 0);
-
-        return false === $turned ? $image : $turned;
-    }
-
-    private static function scaled(\GdImage $image, int $longest): \GdImage
-    {
-        $factor = $longest / max(imagesx($image), imagesy($image));
-        $small =
-            $factor >= 1
-                ? $image
-                : imagescale(
-                    $image,
-                    max(1, (int) round(imagesx($image) * $factor)),
-                    max(1, (int) round(imagesy($image) * $factor)),
-                    \IMG_BILINEAR_FIXED,
-                );
-
-        return false === $small ? $image : $small;
-    }
-
     /** On white, where it was see-through. */
     private static function written(\GdImage $image, int $longest): string
     {
-        $small = self::scaled($image, $longest);
+        $small = OpenedImage::scaled($image, $longest);
         $flat = imagecreatetruecolor(imagesx($small), imagesy($small));
         imagefill($flat, 0, 0, 0xFFFFFF);
         imagecopy($flat, $small, 0, 0, 0, 0, imagesx($small), imagesy($small));

@@ -9,18 +9,24 @@ use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\BroughtArts;
+use Yelbo\Shop\Designs\PictureTracing;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Web\Request\BackingRequest;
 use Yelbo\Web\View\ArtView;
+use Yelbo\Web\View\TracedPictureView;
 
 /** Drawings customers bring: read, reported, and shown as outlines only. The file itself is never given out. */
 final readonly class ArtController
 {
-    public function __construct(private Dockets $dockets, private BroughtArts $arts, private DrawOrder $draw)
-    {
+    public function __construct(
+        private Dockets $dockets,
+        private BroughtArts $arts,
+        private DrawOrder $draw,
+        private PictureTracing $tracing,
+    ) {
     }
 
     /** Reads an SVG drawing, which is the body itself, and keeps it with the docket. */
@@ -28,6 +34,17 @@ final readonly class ArtController
     public function bring(int $number, Request $request, #[MapQueryParameter] string $name = 'drawing.svg'): ArtView
     {
         return ArtView::from($this->draw->bring($this->dockets->numbered($number), $name, $request->getContent()));
+    }
+
+    /** Traces a picture of flat colours, which is the body itself, into a drawing; nothing is kept of it. */
+    #[Route('/api/art/trace', name: 'art-trace', methods: ['POST'])]
+    public function trace(
+        Request $request,
+        #[MapQueryParameter] ?int $colours = null,
+        #[MapQueryParameter] int $specks = 12,
+        #[MapQueryParameter] int $smooth = 100,
+    ): TracedPictureView {
+        return TracedPictureView::from($this->tracing->trace($request->getContent(), $colours, $specks, $smooth));
     }
 
     /** Makes a drawing of the object's own outline less so much, and keeps it with the docket. */

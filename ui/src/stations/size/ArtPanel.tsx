@@ -5,6 +5,7 @@ import { RECORD } from '../../api/keys';
 import { Move, Section, Trouble, useShown } from '../../parts/basics';
 import { SelectField, TextField } from '../../parts/fields';
 import { useUnits } from '../../parts/units';
+import { TracePicture } from './TracePicture';
 import type { Drawing } from './useDrawing';
 
 type Art = Schemas['ArtView'];
@@ -34,8 +35,14 @@ export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => v
       ),
     onSuccess: onBrought,
   });
+  const [picture, setPicture] = useState<File | null>(null);
   const take = async (file: File | undefined) => {
     if (!file) {
+      return;
+    }
+    if (/^image\/(png|jpeg|webp)$/.test(file.type)) {
+      setTrouble(null);
+      setPicture(file);
       return;
     }
     setBusy(true);
@@ -71,14 +78,29 @@ export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => v
       <input
         ref={input}
         type="file"
-        accept=".svg,image/svg+xml"
+        accept=".svg,image/svg+xml,image/png,image/jpeg,image/webp"
         className="sr-only"
-        aria-label="A drawing as SVG"
+        aria-label="A drawing, or a picture of flat colours"
         onChange={(event) => take(event.target.files?.[0])}
       />
       <Move className="w-full" onClick={() => input.current?.click()} disabled={busy}>
-        {busy ? 'Reading the drawing …' : 'Their own drawing, as SVG …'}
+        {busy ? 'Reading the drawing …' : 'Their own drawing …'}
       </Move>
+      {picture && (
+        <TracePicture
+          file={picture}
+          onClose={() => {
+            setPicture(null);
+            if (input.current) {
+              input.current.value = '';
+            }
+          }}
+          onTake={(svg, name) => {
+            setPicture(null);
+            take(new File([svg], name, { type: 'image/svg+xml' }));
+          }}
+        />
+      )}
       <form
         className="mt-2 grid grid-cols-[1fr_110px] items-end gap-2"
         onSubmit={(event) => {
