@@ -117,7 +117,9 @@ test('a drawing is brought, reported, put into films, simplified and proofed', a
   const docket = await order(page, 'Lantern', 'size');
   await page.goto(`/size/${docket.number}`);
   const bring = (name: string, text: string) =>
-    page.getByLabel('A drawing, or a picture of flat colours').setInputFiles({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(text) });
+    page
+      .getByLabel('A drawing, or a picture of flat colours')
+      .setInputFiles({ name, mimeType: 'image/svg+xml', buffer: Buffer.from(text) });
   await bring('bad.svg', '<svg xmlns="http://www.w3.org/2000/svg"><script>1</script></svg>');
   await expect(page.getByRole('alert').getByText(/holds a script/)).toBeVisible();
   await bring('lantern.svg', LANTERN);

@@ -1896,6 +1896,11 @@ export interface components {
              * @default
              */
             dishwasher?: string;
+            /**
+             * @description The colour of it as #rrggbb; empty where nobody said.
+             * @default
+             */
+            colour?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -3190,6 +3195,11 @@ export interface components {
              * @default usual
              */
             allowance?: string;
+            /**
+             * @description The colour of it as #rrggbb; empty where nobody said.
+             * @default
+             */
+            colour?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -3226,6 +3236,8 @@ export interface components {
             panes: number;
             /** @description What the object is made of. */
             material: string | null;
+            /** @description Its colour, #rrggbb; null where nobody said. */
+            colour: string | null;
         };
         /** @description How large letters may be on a ball. */
         OnBallView: {
@@ -3604,6 +3616,8 @@ export interface components {
             appliedHere: boolean;
             /** @description Name of the drawing in the place of words. */
             drawing: string;
+            /** @description Of the object, #rrggbb; null where nobody said. */
+            colour: string | null;
         };
         /** @description What would let a member of a set have larger letters, and how large. */
         ProposalView: {

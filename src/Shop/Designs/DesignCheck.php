@@ -41,6 +41,7 @@ final readonly class DesignCheck
 
     /**
      * @param FilmOnShelf|null $kept the film itself, where it is known, for what its colour and its sheets say
+     * @param list<int|null>   $films of each layer by its number, the letters first; none for the film itself
      *
      * @return list<SnagGroup> stops first
      */
@@ -50,6 +51,7 @@ final readonly class DesignCheck
         Film $film,
         Usage $use,
         ?FilmOnShelf $kept = null,
+        array $films = [],
     ): array {
         $inHand = new FilmInHand($this->rules->current());
         $shelf =
@@ -61,7 +63,43 @@ final readonly class DesignCheck
                     ...$inHand->outdoors($use, $kept->outdoors()),
                 ];
 
-        return SnagGroup::all([...$this->snags($fitted, $object, $film, $use, $kept), ...$shelf]);
+        return SnagGroup::all([
+            ...$this->snags($fitted, $object, $film, $use, $kept),
+            ...$shelf,
+            ...null === $kept ? [] : $this->contrast($fitted, $object, $kept, $films),
+        ]);
+    }
+
+    /**
+     * @param list<int|null> $films of each layer
+     *
+     * @return list<Snag>
+     */
+    private function contrast(Fitted $fitted, MeasuredObject $object, FilmOnShelf $kept, array $films): array
+    {
+        $colour = $object->colour();
+        if (null === $colour || \count($fitted->words->art->layers ?? []) > 1) {
+            return [];
+        }
+        $swatches = array_map(
+            fn (?int $film): string => $this->filmOf($film, $kept)->swatch(),
+            [] === $films ? [null] : $films,
+        );
+
+        return (new FilmInHand($this->rules->current()))->contrast(
+            $kept->grade(),
+            $swatches ?: [$kept->swatch()],
+            $colour,
+            array_map(
+                static fn (FilmOnShelf $other): array => [$other->name(), $other->swatch()],
+                array_values(
+                    array_filter(
+                        $this->shelf->films(),
+                        static fn (FilmOnShelf $other): bool => $other->grade() === $kept->grade() && $other !== $kept,
+                    ),
+                ),
+            ),
+        );
     }
 
     /** What knife and hook can manage of a film in a use: the stricter of its grade and its maker. */

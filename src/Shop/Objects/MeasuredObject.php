@@ -90,6 +90,14 @@ final class MeasuredObject
         return Allowance::tryFrom((string) ($this->measures['allowance'] ?? '')) ?? Allowance::Usual;
     }
 
+    /** Its colour, #rrggbb; none where nobody said. */
+    public function colour(): ?string
+    {
+        $colour = (string) ($this->measures['colour'] ?? '');
+
+        return '' === $colour ? null : $colour;
+    }
+
     /** How many panes; one of anything else. */
     public function panes(): int
     {

@@ -33,6 +33,7 @@ final readonly class ObjectAnswers
      * @param string $outline the traced outline as path data, mm
      * @param string $side inside where it is stuck inside a window and read from outside
      * @param string $lip none where nobody drinks from it, whatever it is called
+     * @param string $colour the colour of it as #rrggbb; empty where nobody said
      * @param string $allowance how much room to the edge: close, usual, airy, or edge for none
      */
     public function __construct(
@@ -59,6 +60,7 @@ final readonly class ObjectAnswers
         public string $side = 'outside',
         public string $lip = '',
         public string $allowance = 'usual',
+        public string $colour = '',
         public array $keepOuts = [],
     ) {
     }

@@ -8,6 +8,7 @@ use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Film\Contrast;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Object\Allowance;
@@ -78,6 +79,11 @@ final readonly class ObjectReader
         $allowance = Allowance::tryFrom($answers->allowance) ?? Allowance::Usual;
         if (Allowance::Usual !== $allowance) {
             $measures['allowance'] = $allowance->value;
+        }
+        if ('' !== $answers->colour && Contrast::isColour($answers->colour)) {
+            $measures['colour'] = strtolower($answers->colour);
+        } elseif ('' !== $answers->colour) {
+            return $fields->refuse('colour', 'A colour is written as #rrggbb, or chosen.');
         }
         $object = new MeasuredObject(
             $name,

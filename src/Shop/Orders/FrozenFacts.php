@@ -25,6 +25,7 @@ final readonly class FrozenFacts
      * @param int              $height    of the object, µm
      * @param string           $neededOn  a day, as is usual here
      * @param string           $drawing   name of the drawing that stands in the place of words
+     * @param string           $colour    of the object, #rrggbb; empty where nobody said
      */
     public function __construct(
         public array $asked = [],
@@ -49,6 +50,7 @@ final readonly class FrozenFacts
         public string $neededOn = '',
         public bool $appliedHere = true,
         public string $drawing = '',
+        public string $colour = '',
     ) {
     }
 

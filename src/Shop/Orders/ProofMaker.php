@@ -107,6 +107,7 @@ final readonly class ProofMaker
             $docket->neededAt()?->format('Y-m-d') ?? '',
             $item->isAppliedHere(),
             null === $design->art() ? '' : $this->arts->numbered($design->art()['id'])->name(),
+            $object->colour() ?? '',
         );
     }
 

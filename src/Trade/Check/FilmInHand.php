@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Check;
 
+use Yelbo\Trade\Film\Contrast;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Fitted;
@@ -129,6 +130,66 @@ final readonly class FilmInHand
         }
 
         return $notes;
+    }
+
+    /**
+     * Whether the letters are read on the object: their film against it, or where there are rims the outermost against
+     * it and the letters against the one under them. Patterned film is never sure to be.
+     *
+     * @param non-empty-list<string> $swatches #rrggbb of each layer, the letters first
+     * @param string                 $object   #rrggbb
+     * @param list<array{string, string}> $others films a rim could be of: the name and the colour of each
+     *
+     * @return list<Snag>
+     */
+    public function contrast(Film $film, array $swatches, string $object, array $others): array
+    {
+        $on = [...$swatches, $object];
+        $least = Contrast::between($on[0], $on[1]);
+        foreach ($swatches as $nth => $swatch) {
+            $contrast = Contrast::between($swatch, $on[$nth + 1]);
+            $least = $contrast->ratio < $least->ratio ? $contrast : $least;
+        }
+        $isBare = 1 === \count($swatches);
+        if ($least->reads() && !($isBare && Film::Patterned === $film)) {
+            return [];
+        }
+        $rim = $isBare ? self::rim($swatches[0], $object, $others) : '';
+
+        return [
+            new Snag(
+                'poor-contrast',
+                Snag::WARN,
+                (int) (1000 * Contrast::READS),
+                (int) round(1000 * $least->ratio),
+                null,
+                ($least->reads()
+                    ? 'Patterned film is read poorly from further off, whatever it lies on.'
+                    : "It is read poorly on this object: a contrast of {$least->inWords()}, and letters need 3 to 1.").$rim,
+                [['do' => 'rim']],
+            ),
+        ];
+    }
+
+    /**
+     * The film that carries letters best as a rim: apart from them and from the object alike.
+     *
+     * @param list<array{string, string}> $others
+     */
+    private static function rim(string $letters, string $object, array $others): string
+    {
+        $best = null;
+        foreach ($others as [$name, $swatch]) {
+            $apart = min(
+                Contrast::between($letters, $swatch)->ratio,
+                Contrast::between($swatch, $object)->ratio,
+            );
+            $best = null === $best || $apart > $best[1] ? [$name, $apart] : $best;
+        }
+
+        return null === $best || $best[1] < Contrast::READS
+            ? ' Take another colour.'
+            : " A rim of $best[0] would carry it.";
     }
 
     /**

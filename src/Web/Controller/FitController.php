@@ -130,7 +130,14 @@ final readonly class FitController
         $onBall = $this->fitter->onBall($item->object(), $decal->lines, $decal->design);
 
         return CheckView::from(
-            $this->check->groups($fitted, $item->object(), $decal->film->grade(), $decal->use, $decal->film),
+            $this->check->groups(
+                $fitted,
+                $item->object(),
+                $decal->film->grade(),
+                $decal->use,
+                $decal->film,
+                $decal->design->films(),
+            ),
             $item,
             $spelling,
             $this->check->weedingOfWhole($whole, $decal->film),

@@ -48,7 +48,10 @@ final class ProofDrawing
         return self::wrapped(
             $width,
             $height,
-            $line($said->outline, '', 1.6).
+            ('' === $said->colour
+                ? ''
+                : \sprintf('<path d="%s" fill="%s" fill-rule="evenodd"/>', $said->outline, $said->colour)).
+                $line($said->outline, '', 1.6).
                 $line($said->safe, '5 4', 1.0).
                 $line($said->keepOuts, '2 2', 1.0).
                 $line(\sprintf('M%.3F 0V%.3FM0 %.3FH%.3F', $width / 2, $height, $height / 2, $width), '14 4 3 4', 0.8).

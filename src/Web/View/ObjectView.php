@@ -20,6 +20,7 @@ final readonly class ObjectView
      * @param string $outline the outline as path data, mm
      * @param int $panes how many panes or facets in a row are covered
      * @param string|null $material what the object is made of
+     * @param string|null $colour its colour, #rrggbb; null where nobody said
      */
     public function __construct(
         public string $name,
@@ -30,6 +31,7 @@ final readonly class ObjectView
         public string $outline,
         public int $panes,
         public ?string $material,
+        public ?string $colour,
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class ObjectView
             SvgPath::write($surface->outline()),
             $object->panes(),
             $object->material()?->label(),
+            $object->colour(),
         );
     }
 }

@@ -20,6 +20,7 @@ final readonly class ProofView
      * @param list<string>          $cautions what to mind, sentences
      * @param list<string>          $remarks what the shop let pass, and why
      * @param string                $drawing  name of the drawing in the place of words
+     * @param string|null           $colour   of the object, #rrggbb; null where nobody said
      * @param int $nth which version it is, from 1
      * @param int $item which thing of the order it shows
      * @param string $madeAt when it was made, ISO 8601
@@ -84,6 +85,7 @@ final readonly class ProofView
         public string $neededOn,
         public bool $appliedHere,
         public string $drawing,
+        public ?string $colour,
     ) {
     }
 
@@ -142,6 +144,7 @@ final readonly class ProofView
             $facts->neededOn,
             $facts->appliedHere,
             $facts->drawing,
+            '' === $facts->colour ? null : $facts->colour,
         );
     }
 }

@@ -32,6 +32,7 @@ export function ObjectDrawing({
   inHand = null,
   onChoose,
   onMoveElement,
+  ground,
   label,
 }: {
   art: Art;
@@ -53,6 +54,8 @@ export function ObjectDrawing({
   inHand?: number | null;
   onChoose?: (nth: number | null) => void;
   onMoveElement?: (dx: number, dy: number) => void;
+  /** The colour of the object, where somebody said it. */
+  ground?: string | null;
   label: string;
 }) {
   const { ref, width, height } = useRoom();
@@ -148,6 +151,7 @@ export function ObjectDrawing({
           {zoom && <rect width={width} height={height} fill="transparent" className="cursor-grab" {...handle.ground} />}
           <g pointerEvents="none">
             <AtScale view={view}>
+              {ground && <path d={art.outline} fillRule="evenodd" fill={ground} />}
               {art.safe && (
                 <>
                   <path d={`${art.outline}${art.safe}`} fillRule="evenodd" fill="url(#keep-out)" />

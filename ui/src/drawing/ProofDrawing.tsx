@@ -47,6 +47,7 @@ export function ProofDrawing({
       rulers={rulers}
       pins={pins}
       onPin={onPin}
+      ground={proof.colour}
       label={`Proof ${proof.nth}: ${proof.words.join(' ')} on ${proof.object}, to scale`}
     />
   );

@@ -8,11 +8,14 @@ export function LiveAnswers({
   answers,
   film,
   needed,
+  ground,
   onFilm,
 }: {
   answers: Schemas['AnswersView'] | undefined;
   film: Film | undefined;
   needed: string;
+  /** The colour of the object; empty where nobody said. */
+  ground: string;
   onFilm: (film: string) => void;
 }) {
   const shown = useShown();
@@ -26,6 +29,7 @@ export function LiveAnswers({
             <div className="mb-2 h-44 border border-rule">
               <ObjectDrawing
                 art={fit}
+                ground={ground || null}
                 swatch={film?.swatch ?? 'var(--color-ink)'}
                 rulers={false}
                 label="The words on the object, to scale"

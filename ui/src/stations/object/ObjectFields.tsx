@@ -60,6 +60,7 @@ export function ObjectFields({
           options={[{ value: '', label: 'Not said' }, ...words.materials]}
         />
       </div>
+      <ColourField colour={answers.colour} onChange={(colour) => set({ colour })} says={wrong('colour')} />
       {words.materials.find((one) => one.value === answers.material)?.hasInside && (
         <div className="col-span-6">
           <Choice
@@ -136,5 +137,64 @@ export function ObjectFields({
         />
       )}
     </>
+  );
+}
+
+/** Colours objects are often of, to be taken at once. */
+const USUAL = [
+  ['#f2f2ee', 'white'],
+  ['#16181a', 'black'],
+  ['#1b2f57', 'navy'],
+  ['#7a1f1d', 'dark red'],
+  ['#24503a', 'green'],
+  ['#8d6a45', 'wood'],
+  ['#9aa3a5', 'grey'],
+] as const;
+
+/** The colour of the object: it is drawn so, and films are held against it. */
+function ColourField({
+  colour,
+  onChange,
+  says,
+}: {
+  colour: string;
+  onChange: (colour: string) => void;
+  says?: string;
+}) {
+  return (
+    <fieldset className="col-span-6">
+      <legend className="label mb-1">Its colour</legend>
+      <div className="flex flex-wrap items-center gap-1">
+        {USUAL.map(([value, name]) => (
+          <button
+            key={value}
+            type="button"
+            aria-label={name}
+            aria-pressed={colour === value}
+            title={name}
+            className={`h-10 w-10 border-2 ${colour === value ? 'border-ink outline-2 outline-offset-1 outline-ink' : 'border-rule'}`}
+            style={{ background: value }}
+            onClick={() => onChange(colour === value ? '' : value)}
+          />
+        ))}
+        <label className="ml-2 flex min-h-10 items-center gap-2 text-note">
+          another
+          <input
+            type="color"
+            className="h-10 w-12 border border-ink2 bg-paper"
+            value={colour || '#7f8d8b'}
+            onChange={(event) => onChange(event.target.value)}
+          />
+        </label>
+        {colour === '' ? (
+          <span className="text-sm text-ink2">not said</span>
+        ) : (
+          <button type="button" className="text-sm underline" onClick={() => onChange('')}>
+            not said
+          </button>
+        )}
+      </div>
+      {says && <p className="mt-1 text-sm font-medium text-signal-ink">{says}</p>}
+    </fieldset>
   );
 }

@@ -10,6 +10,7 @@ export const OF_OBJECT = [
   'side',
   'lip',
   'allowance',
+  'colour',
   'innerWidth',
   'innerHeight',
   'sides',

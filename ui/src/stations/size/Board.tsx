@@ -21,6 +21,7 @@ const WAYS: Record<string, [number, number]> = {
 /** The drawing board: the object with its decal, or a whole set, and what moves and turns the view. */
 export function Board({
   object,
+  ground,
   history,
   drawn,
   set,
@@ -34,6 +35,7 @@ export function Board({
   onChoose,
 }: {
   object: string;
+  ground: string | null | undefined;
   history: ReturnType<typeof useDrawing>;
   drawn: Fit | undefined;
   set: Schemas['SetView'] | undefined;
@@ -128,6 +130,7 @@ export function Board({
             films={films}
             snags={snags}
             onMove={moveWords}
+            ground={ground}
             elements={drawn.elements}
             inHand={laid ? inHand : null}
             onChoose={onChoose}
