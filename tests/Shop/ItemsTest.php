@@ -16,6 +16,8 @@ use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
@@ -233,17 +235,44 @@ final class ItemsTest extends ShopTestCase
         $docket = $this->taken();
         $take->add($docket, $docket->version(), $this->other());
         $this->draw($docket, new Design('oswald', 20_000), false);
-        $again = $take->again($docket, $docket->version(), $docket->item(1), "Wren\nof Kettle");
+        [$again] = $take->again($docket, $docket->version(), $docket->item(1), 'Wren | of Kettle');
         self::assertSame('Kestrel; Tea; Wren of Kettle', $docket->label());
         self::assertSame(['Wren', 'of Kettle'], $again->words());
         self::assertSame('oswald', $again->design()->face());
         self::assertNull($again->design()->capHeight(), 'its own size is sought');
         self::assertEquals($docket->item(1)->object(), $again->object());
         $old = $this->approved('Heron');
-        $again = $take->again($docket, $docket->version(), $old->item(), '');
+        [$again] = $take->again($docket, $docket->version(), $old->item(), '');
         self::assertSame(['Heron'], $again->words(), 'of any order at any age');
         $this->expectException(Refused::class);
         $take->add($old, $old->version(), $this->other());
+    }
+
+    public function testAListIsAnItemALineEachWithItsFilmAndHowMany(): void
+    {
+        $red = new FilmOnShelf(Film::Permanent, 'oxide red', '#8f1f1b');
+        $this->records->persist($red);
+        $this->records->flush();
+        $take = $this->get(TakeOrder::class);
+        $docket = $this->taken();
+        $items = $take->again($docket, $docket->version(), $docket->item(), "Ada; red; 3\nBartholomew\t2\nCass;;4\n");
+        self::assertSame(
+            [['Ada', 'Permanent, oxide red', 3], ['Bartholomew', 'Permanent, navy', 2], ['Cass', 'Permanent, navy', 4]],
+            array_map(
+                static fn (Item $item): array => [$item->label(), $item->film()?->name(), $item->quantity()],
+                $items,
+            ),
+        );
+        $before = \count($docket->items());
+        foreach (["Ada\n; red" => 'Line 2 has no words', "Ada\nCass; teal" => 'Line 2: there is no film “teal”'] as $typed => $says) {
+            try {
+                $take->again($docket, $docket->version(), $docket->item(), $typed);
+                self::fail($says);
+            } catch (Refusals $refusals) {
+                self::assertStringContainsString($says, $refusals->fields['words'] ?? '');
+            }
+        }
+        self::assertCount($before, $docket->items(), 'all of them or none');
     }
 
     public function testTheOnlyItemIsNotLeftOut(): void

@@ -2718,7 +2718,7 @@ export interface components {
              */
             item?: number;
             /**
-             * @description Other words, as typed; the same where empty.
+             * @description A line for each item: its words, then its film and how many where they differ, a semicolon between them; the same words where empty.
              * @default
              */
             words?: string;

@@ -24,6 +24,7 @@ final readonly class TakeOrder
         private EntityManagerInterface $records,
         private Dockets $dockets,
         private AnswersReader $reader,
+        private AgainReader $lists,
         private DesignFitter $drawing,
         private Change $change,
         private Book $book,
@@ -92,32 +93,50 @@ final readonly class TakeOrder
             $item = $docket->add($answers->ofItem());
             $item->agree($agreed);
             $docket->changed();
-            $this->book->note(
-                'item',
-                "Another item: {$item->label()} × {$agreed->quantity} on {$agreed->object->name()}, {$agreed->film->name()}",
-                $docket->number(),
-            );
+            $this->noteAdded($docket, $item);
 
             return $item;
         });
     }
 
     /**
-     * The same again, with other words: on this order, or on a new one for the same customer.
+     * The same again, with other words: an item for each line of what was typed, all of them or none.
      *
-     * @param Item $like what is made again, of any order at any age
+     * @param Item   $like  what is made again, of any order at any age
+     * @param string $typed as `AgainReader` reads it; the same words where it is empty
+     *
+     * @return non-empty-list<Item>
      *
      * @throws Refusals|Refused|Conflict
      */
-    public function again(Docket $docket, int $version, Item $like, string $words): Item
+    public function again(Docket $docket, int $version, Item $like, string $typed): array
     {
-        $answers = self::worded($like->answers(), $words);
-        $item = $this->add($docket, $version, $answers);
-        $this->records->wrapInTransaction(static function () use ($docket, $item, $like): void {
-            $docket->draw($item, new Draft($item->words(), $like->design()->sized(null), $item->roster()));
-        });
+        self::expectSizing($docket);
+        $each = [];
+        foreach ($this->lists->read($like, $typed) as $answers) {
+            $each[] = [$answers, $this->tried($this->reader->item($answers))];
+        }
 
-        return $item;
+        return $this->change->apply($docket, $version, function () use ($docket, $each, $like): array {
+            $items = [];
+            foreach ($each as [$answers, $agreed]) {
+                $item = $docket->add($answers->ofItem());
+                $item->agree($agreed);
+                $docket->draw(
+                    $item,
+                    new Draft(
+                        $item->words(),
+                        $like->design()->sized(null),
+                        $item->roster(),
+                        elements: $like->elements(),
+                    ),
+                );
+                $this->noteAdded($docket, $item);
+                $items[] = $item;
+            }
+
+            return $items;
+        });
     }
 
     /** A thing is not made after all. @throws Refused|Conflict */
@@ -130,11 +149,13 @@ final readonly class TakeOrder
         });
     }
 
-    private static function worded(Answers $answers, string $words): Answers
+    private function noteAdded(Docket $docket, Item $item): void
     {
-        return '' === trim($words)
-            ? $answers
-            : Answers::fromKept(['words' => $words, 'roster' => ''] + $answers->toArray());
+        $this->book->note(
+            'item',
+            "Another item: {$item->label()} × {$item->quantity()} on {$item->object()->name()}, {$item->ownFilm()->name()}",
+            $docket->number(),
+        );
     }
 
     private static function expectSizing(Docket $docket): void

@@ -11,7 +11,8 @@ final readonly class ItemAgainRequest
      * @param int $version of the docket it is added to, as it was read
      * @param int $docket the number of the docket it is taken from
      * @param int $item which thing of that one, from 1
-     * @param string $words other words, as typed; the same where empty
+     * @param string $words a line for each item: its words, then its film and how many where they differ, a semicolon
+     *     between them; the same words where empty
      */
     public function __construct(
         public int $version,

@@ -96,7 +96,12 @@ function Again({ docket, item, onClose }: { docket: Docket; item: number; onClos
     },
   );
   return (
-    <Box open onClose={onClose} title="The same again" what="The same object, face and setting, with other words.">
+    <Box
+      open
+      onClose={onClose}
+      title="The same again"
+      what="The same object, face and setting, with other words; each as large as it can be."
+    >
       <form
         className="mt-3 flex flex-col gap-3"
         onSubmit={(event) => {
@@ -105,11 +110,12 @@ function Again({ docket, item, onClose }: { docket: Docket; item: number; onClos
         }}
       >
         <TextField
-          label="What words"
-          hint="a new line for each line of the decal"
+          label="An item a line: words; film; how many"
+          hint="a stroke | parts the lines of one decal"
+          placeholder={'Ada; ochre; 2'}
           value={words}
           onChange={setWords}
-          lines={2}
+          lines={5}
           says={add.error?.fields.words}
           autoFocus
         />
