@@ -9,7 +9,7 @@ use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 
-/** Reads a list of items that are like another: on each line the words, then where they differ the film and how many. */
+/** Reads a list of items like another: on each line the words, then where they differ the film and how many. */
 final readonly class AgainReader
 {
     private const MOST = 60;
