@@ -243,7 +243,7 @@ test('what somebody else draws meanwhile is taken over, and never written over u
   const words = page.getByLabel('Words');
   await expect(words).toHaveValue('Fulmar');
   const other = await as('tomas');
-  const seen = async () => api<{ version: number; words: string[] }>(other, 'GET', path);
+  const seen = async () => api<{ version: number; items: { words: string[] }[] }>(other, 'GET', path);
   // Tomas draws, and this page comes back to the front and reads the docket anew.
   const theirs = async (text: string) => {
     const { version } = await seen();
@@ -271,12 +271,12 @@ test('what somebody else draws meanwhile is taken over, and never written over u
   const typed = await words.inputValue();
   await expect(page.getByRole('alert')).toContainText(/changed meanwhile by Tomas \(Drawing changed\)/);
   await expect(words).toHaveValue(typed);
-  expect((await seen()).words).toEqual(['Fulmar three']);
+  expect((await seen()).items[0]?.words).toEqual(['Fulmar three']);
   await page.getByRole('button', { name: 'Take theirs' }).click();
   await expect(words).toHaveValue('Fulmar three');
   await expect(page.getByRole('alert')).toHaveCount(0);
   await words.fill('Fulmar four');
-  await expect.poll(async () => (await seen()).words).toEqual(['Fulmar four']);
+  await expect.poll(async () => (await seen()).items[0]?.words).toEqual(['Fulmar four']);
 
   const { version } = await seen();
   await api(other, 'PUT', `${path}/design`, { version, words: 'Fulmar five', face: 'bebas', proof: false });
@@ -284,7 +284,7 @@ test('what somebody else draws meanwhile is taken over, and never written over u
   await expect(page.getByRole('alert')).toContainText(/changed meanwhile by Tomas/);
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
-  expect((await seen()).words).toEqual(['Fulmar six']);
+  expect((await seen()).items[0]?.words).toEqual(['Fulmar six']);
 });
 
 test('a size is told once: on Ask, Size, Proof, Batch, Cut, Weed, Apply, the paper and in the book', async ({

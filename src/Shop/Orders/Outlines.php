@@ -52,11 +52,17 @@ final readonly class Outlines
         if (!$piece->isJoined()) {
             return $this->cut($piece);
         }
-        $joined = $piece->proof()->joinedBox($piece->member(), $piece->layer());
+        $joined = array_map(
+            static fn (int $layer): string => $piece->proof()->outline($piece->member(), $layer),
+            $piece->proof()->joined($piece->member(), $piece->layer()),
+        );
         $key = hash('xxh128', serialize([$piece->outline(), $joined, $piece->isMirrored()]));
 
         return $this->cache->recall("outline.marked.$key", function () use ($piece, $joined): Region {
-            $marked = RegisterMark::beside($this->region($piece->outline()), $joined);
+            $marked = RegisterMark::beside(
+                $this->region($piece->outline()),
+                array_map($this->region(...), $joined),
+            );
 
             return $piece->isMirrored() ? $marked->mirrored() : $marked;
         });

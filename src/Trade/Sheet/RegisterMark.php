@@ -19,6 +19,8 @@ final class RegisterMark
     /** µm: its radius, and how wide its lines are. */
     public const RADIUS = 3_000;
     public const LINE = 800;
+    /** µm: round a mark nothing stays. */
+    private const CLEAR = 1_500;
 
     private function __construct()
     {
@@ -47,15 +49,75 @@ final class RegisterMark
         ]);
     }
 
-    /** A layer with the marks it shares with those it is joined with: left and right of all of them, at half height. */
-    public static function beside(Region $layer, Box $joined): Region
+    /**
+     * A layer with the marks it shares with those it is joined with.
+     *
+     * @param non-empty-list<Region> $joined all that are joined, in one frame, this layer among them
+     */
+    public static function beside(Region $layer, array $joined): Region
     {
-        $y = intdiv($joined->top + $joined->bottom, 2);
-
         return Geos::union([
             $layer,
-            self::at($joined->left - self::AWAY, $y),
-            self::at($joined->right + self::AWAY, $y),
+            ...array_map(static fn (array $at): Region => self::at(...$at), self::places($joined)),
         ]);
+    }
+
+    /**
+     * Two places for marks: as near as can be to what the layers have in common, in the waste of all of them; beyond
+     * all of them where there is no room nearer.
+     *
+     * @param non-empty-list<Region> $joined
+     *
+     * @return list<array{int, int}> µm
+     */
+    public static function places(array $joined): array
+    {
+        $common = $all = $joined[0]->box();
+        foreach ($joined as $layer) {
+            [$common, $all] = [$common->common($layer->box()), $all->around($layer->box())];
+        }
+        foreach ($common->width() > 0 && $common->height() > 0 ? [1, 2, 3] : [] as $away) {
+            foreach (self::pairs($common, $away * self::AWAY) as $pair) {
+                if (self::isWaste($pair, $joined)) {
+                    return $pair;
+                }
+            }
+        }
+
+        return self::pairs($all, self::AWAY)[0];
+    }
+
+    /** @return list<list<array{int, int}>> left and right of a box, above and below it, at opposite corners */
+    private static function pairs(Box $box, int $away): array
+    {
+        [$x, $y] = [intdiv($box->left + $box->right, 2), intdiv($box->top + $box->bottom, 2)];
+        [$left, $right] = [$box->left - $away, $box->right + $away];
+        [$top, $bottom] = [$box->top - $away, $box->bottom + $away];
+
+        return [
+            [[$left, $y], [$right, $y]],
+            [[$x, $top], [$x, $bottom]],
+            [[$left, $top], [$right, $bottom]],
+            [[$left, $bottom], [$right, $top]],
+        ];
+    }
+
+    /**
+     * @param list<array{int, int}> $places
+     * @param list<Region>          $layers
+     */
+    private static function isWaste(array $places, array $layers): bool
+    {
+        foreach ($places as [$x, $y]) {
+            $room = self::RADIUS + self::CLEAR;
+            $around = new Box($x - $room, $y - $room, $x + $room, $y + $room);
+            foreach ($layers as $layer) {
+                if ($around->overlaps($layer->box()) && !Geos::clipped($layer, $around)->isEmpty()) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 }

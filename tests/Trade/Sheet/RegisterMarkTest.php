@@ -20,22 +20,17 @@ final class RegisterMarkTest extends TestCase
         foreach (['Ada', 'Heron', 'Mary-Anne Penhallow'] as $words) {
             $letters = $typesetter->top(Lettering::words('pacifico', $words), 23_457);
             $layers = [$letters, Geos::grow($letters, 1_300), Geos::grow($letters, 4_150)];
-            $joined = $layers[2]->box();
             $marks = [];
             foreach ($layers as $layer) {
-                $marked = RegisterMark::beside($layer, $joined);
+                $marked = RegisterMark::beside($layer, $layers);
+                $rest = Geos::difference($marked, $layer);
                 self::assertEqualsWithDelta(
                     $layer->area(),
-                    Geos::intersection($marked, $joined->region())->area(),
+                    $marked->area() - $rest->area(),
                     0.01,
                     'the art is as it was',
                 );
-                $beside = array_values(
-                    array_filter(
-                        $marked->pieces(),
-                        static fn (Region $piece): bool => !$joined->overlaps($piece->box()),
-                    ),
-                );
+                $beside = $rest->pieces();
                 usort($beside, static fn (Region $a, Region $b): int => $a->box()->left <=> $b->box()->left);
                 self::assertCount(2, $beside);
                 $marks[] = array_map(static fn (Region $mark): Box => $mark->box(), $beside);
@@ -48,6 +43,29 @@ final class RegisterMarkTest extends TestCase
                 }
             }
         }
+    }
+
+    public function testMarksLieNearWhatTheLayersHaveInCommonAndInTheWasteOfAll(): void
+    {
+        $words = (new Box(200_000, 50_000, 400_000, 120_000))->region();
+        $below = Geos::union([
+            (new Box(197_000, 47_000, 403_000, 123_000))->region(),
+            (new Box(0, 55_000, 60_000, 115_000))->region(),
+            (new Box(540_000, 55_000, 600_000, 115_000))->region(),
+        ]);
+        foreach ([[$words, $below], [$below, $words]] as $layers) {
+            $places = RegisterMark::places($layers);
+            self::assertCount(2, $places);
+            foreach ($places as [$x, $y]) {
+                self::assertLessThan(20_000, min(abs($x - 200_000), abs($x - 400_000)), 'beside the words');
+                foreach ($layers as $layer) {
+                    self::assertLessThan(1.0, Geos::intersection(RegisterMark::at($x, $y), $layer)->area());
+                }
+            }
+        }
+        $wide = (new Box(0, 0, 300_000, 140_000))->region();
+        [[$left], [$right]] = RegisterMark::places([$wide, (new Box(100_000, 60_000, 200_000, 80_000))->region()]);
+        self::assertTrue($left < 0 && $right > 300_000, 'beyond all of them where they are covered');
     }
 
     public function testAMarkIsACircleWithACross(): void

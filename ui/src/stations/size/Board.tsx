@@ -58,7 +58,7 @@ export function Board({
     drawn && change({ left: `${(drawn.left.mm + dx).toFixed(3)}mm`, top: `${(drawn.top.mm + dy).toFixed(3)}mm` });
   const laid = drawn?.elements.find((one) => one.nth === inHand);
   const put = (left: string, top: string) =>
-    change({ elements: drawing.elements.map((one, nth) => (nth === inHand ? { ...one, left, top } : one)) });
+    change((now) => ({ elements: now.elements.map((one, nth) => (nth === inHand ? { ...one, left, top } : one)) }));
   const moveElement = (dx: number, dy: number) =>
     laid && put(`${(laid.left.mm + dx).toFixed(3)}mm`, `${(laid.top.mm + dy).toFixed(3)}mm`);
   const moved = laid ? moveElement : moveWords;

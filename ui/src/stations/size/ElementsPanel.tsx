@@ -5,9 +5,7 @@ import { Move, Section, Swatch, useShown } from '../../parts/basics';
 import { SelectField, TextField } from '../../parts/fields';
 import type { Units } from '../../parts/units';
 import { Distance } from './PlacePanel';
-import type { Drawing } from './useDrawing';
-
-type Change = (part: Partial<Drawing>) => void;
+import type { Change, Drawing } from './useDrawing';
 
 /** What lies on the object beside its words: a short list from top to bottom, and the figures of the one in hand. */
 export function ElementsPanel({
@@ -35,11 +33,11 @@ export function ElementsPanel({
   const { elements } = drawing;
   const held = inHand === null ? undefined : elements[inHand];
   const add = (part: Partial<Element>) => {
-    change({ elements: [...elements, { ...empty, ...part } as Element] });
+    change((now) => ({ elements: [...now.elements, { ...empty, ...part } as Element] }));
     onChoose(elements.length);
   };
   const set = (part: Partial<Element>) =>
-    change({ elements: elements.map((one, nth) => (nth === inHand ? { ...one, ...part } : one)) });
+    change((now) => ({ elements: now.elements.map((one, nth) => (nth === inHand ? { ...one, ...part } : one)) }));
   return (
     <Section title="Beside the words">
       <Order drawing={drawing} fit={fit} films={films} inHand={inHand} onChoose={onChoose} change={change} />

@@ -18,6 +18,9 @@ export type Drawing = {
   elements: Element[];
 };
 
+/** A part of the drawing as it is to be, or how it follows from the one there is: an answer may come late. */
+export type Change = (part: Partial<Drawing> | ((now: Drawing) => Partial<Drawing>)) => void;
+
 const MOST_STEPS = 100;
 
 export const drawingOf = (item: Item, usual: Setting): Drawing => ({
@@ -63,8 +66,9 @@ export function useDrawing(docket: Docket, item: Item, usual: Setting) {
     last: '',
   }));
 
-  const change = useCallback((part: Partial<Drawing>) => {
+  const change: Change = useCallback((wanted) => {
     setState((old) => {
+      const part = typeof wanted === 'function' ? wanted(old.now) : wanted;
       const what = Object.keys(part).join();
       const typing = what === old.last && (what === 'words' || what === 'capHeight' || what === 'roster');
       return {
