@@ -56,15 +56,11 @@ const views = {
     await page.waitForTimeout(1500);
   },
   size: sized('Sweet Peas'),
-  'size-art': async () => {
-    await sized('Damson')();
-    await page.getByLabel('A drawing, or a picture of flat colours').setInputFiles('assets/examples/lantern.svg');
-    await page.getByRole('button', { name: /Its true size/ }).waitFor();
-    await page
-      .getByLabel(/Colour #d99a1c/)
-      .selectOption({ label: 'Permanent, oxide red' })
-      .catch(() => undefined);
-    await page.waitForTimeout(3000);
+  'size-beside': async () => {
+    await sized('Heron')();
+    await page.getByRole('tab', { name: 'Beside' }).click();
+    await page.getByRole('button', { name: /“H”/ }).click();
+    await page.waitForTimeout(1500);
   },
   'size-set': sized('30 names: Ada …'),
   objects: async () => {

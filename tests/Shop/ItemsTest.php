@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Shop;
 
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Input\Refusals;
@@ -306,5 +308,45 @@ final class ItemsTest extends ShopTestCase
         )));
         $this->expectException(Refused::class);
         $this->get(DrawOrder::class)->move($docket, $docket->version(), DocketMove::Cancel, 'sold');
+    }
+
+    /** A set is worked as a set: one tick, one wait, one hand-over for all that stand alike, each still by itself. */
+    public function testWhatStandsAlikeIsDoneAtOnce(): void
+    {
+        $docket = $this->two();
+        $this->proofed($docket);
+        $this->approve($docket);
+        foreach ($docket->pieces() as $piece) {
+            foreach ([PieceMove::Batch, PieceMove::StartCut, PieceMove::CutDone, PieceMove::Weeded] as $move) {
+                $piece->move($move, $this->clock->now());
+            }
+        }
+        $this->records->flush();
+        $bench = $this->get(BenchWork::class);
+        [$first, $second, $tea, $more, $last] = $docket->pieces();
+        $bench->tick($tea, $tea->version(), array_keys($bench->steps($tea)), true);
+        self::assertSame([[], []], [$first->done(), $second->done()], 'another item is another thing');
+        self::assertSame($tea->done(), $last->done());
+        // One lags behind: it is not taken along, and not held up.
+        $bench->move($last, $last->version(), PieceMove::Spoil, 'creased');
+        $bench->move($tea, $tea->version(), PieceMove::Applied, '', true);
+        self::assertSame(
+            ['applying', 'applying', 'curing', 'curing', 'waiting'],
+            array_map(static fn (Piece $piece): string => $piece->state()->value, $docket->pieces()),
+        );
+        self::assertEquals($tea->restsUntil(), $more->restsUntil());
+        $this->clock->sleep(73 * 3600);
+        $bench->move($tea, $tea->version(), PieceMove::Rested, '', true);
+        $bench->tick($first, $first->version(), array_keys($bench->steps($first)), true);
+        $bench->move($first, $first->version(), PieceMove::Applied, '', true);
+        $this->clock->sleep(73 * 3600);
+        $bench->move($first, $first->version(), PieceMove::Rested, '');
+        $delivery = $this->get(Delivery::class);
+        $delivery->move($first, $first->version(), PieceMove::HandOver, '', true);
+        self::assertSame(
+            ['delivered', 'curing', 'delivered', 'delivered', 'waiting'],
+            array_map(static fn (Piece $piece): string => $piece->state()->value, $docket->pieces()),
+            'what stands at Send goes out once, whichever item it is of',
+        );
     }
 }

@@ -5,7 +5,7 @@ test('both systems stand on every figure, the chosen one first, and the choice s
   await page.goto(`/proof/${docket.number}`);
   const left = page.getByText('from left').locator('..');
   await expect(left).toHaveText(/mm · .* in$/);
-  await page.getByRole('button', { name: /mm first/ }).click();
+  await page.getByRole('button', { name: 'in', exact: true }).click();
   await expect(left).toHaveText(/in · .* mm$/);
   await page.reload();
   await expect(left).toHaveText(/in · .* mm$/);

@@ -53,7 +53,7 @@ test('Size moves by ticks, undoes, and shows the core’s own figures', async ({
   await expect(page.getByRole('button', { name: /Make the proof/ })).toBeDisabled();
   await page.getByLabel('Letter height').fill('1 1/4');
   await expect(page.getByText('31.8 mm', { exact: true })).toBeVisible();
-  await page.getByRole('button', { name: /mm first/ }).click();
+  await page.getByRole('button', { name: 'in', exact: true }).click();
   await expect(page.getByText('31.8 mm', { exact: true })).toBeVisible();
   await expect(page.getByText('1 1/4 in', { exact: true }).last()).toBeVisible();
 
@@ -68,7 +68,7 @@ test('Size moves by ticks, undoes, and shows the core’s own figures', async ({
     .first()
     .click();
   await expect(page.getByLabel('Letter height')).not.toHaveValue('8mm');
-  await page.getByRole('button', { name: /in first/ }).click();
+  await page.getByRole('button', { name: 'mm', exact: true }).click();
 
   await page.reload();
   await expect(page.getByRole('button', { name: /Oswald/ })).toHaveAttribute('aria-pressed', 'true');

@@ -64,13 +64,18 @@ final readonly class YearsOfWork
         $like = "JOIN like_$name l ON l.nth = (d.number - $first) % $kinds";
         $words = "CONCAT_WS(' ', {$this->pick(self::WORDS, 's.seq')}, {$this->pick(self::WORDS, 's.seq DIV 19 + 7')})";
         $this->copy('docket', 'd', "seq_0_to_{$this->less($many)} s JOIN like_$name l ON l.nth = s.seq % $kinds JOIN docket d ON d.id = l.docket", [
-            'number' => "$first + s.seq", 'state' => $state, 'label' => $words, 'words' => "JSON_ARRAY($words)", 'object_name' => $this->pick(self::OBJECTS, 's.seq DIV 3'),
+            'number' => "$first + s.seq", 'state' => $state, 'label' => $words, 'object_name' => $this->pick(self::OBJECTS, 's.seq DIV 3'),
             'customer_id' => "IF(d.customer_id IS NULL, NULL, 1 + s.seq % $customers)",
             'begun_at' => 'done' === $name ? "DATE_SUB(d.begun_at, INTERVAL 30 + s.seq * 1400 DIV $many DAY)" : 'd.begun_at',
             'needed_at' => 'done' === $name ? "DATE_SUB(d.needed_at, INTERVAL 30 + s.seq * 1400 DIV $many DAY)" : 'd.needed_at',
         ]);
-        $this->copy('proof', 'p', "docket d $like JOIN proof p ON p.docket_id = l.docket", ['docket_id' => 'd.id'], "d.number >= $first");
-        $this->copy('piece', 'p', "docket d $like JOIN piece p ON p.docket_id = l.docket JOIN proof o ON o.id = p.proof_id JOIN proof n ON n.docket_id = d.id AND n.nth = o.nth", [
+        $this->copy('item', 'i', "docket d $like JOIN item i ON i.docket_id = l.docket", [
+            'docket_id' => 'd.id', 'words' => 'JSON_ARRAY(d.label)', 'object_name' => 'd.object_name',
+        ], "d.number >= $first");
+        $this->copy('proof', 'p', "docket d $like JOIN proof p ON p.docket_id = l.docket JOIN item o ON o.id = p.item_id JOIN item i ON i.docket_id = d.id AND i.nth = o.nth", [
+            'docket_id' => 'd.id', 'item_id' => 'i.id',
+        ], "d.number >= $first");
+        $this->copy('piece', 'p', "docket d $like JOIN piece p ON p.docket_id = l.docket JOIN proof o ON o.id = p.proof_id JOIN item i ON i.id = o.item_id JOIN item m ON m.docket_id = d.id AND m.nth = i.nth JOIN proof n ON n.item_id = m.id AND n.nth = o.nth", [
             'docket_id' => 'd.id', 'proof_id' => 'n.id', 'state' => $pieceState, 'batch_id' => 'NULL',
         ], "d.number >= $first");
         $this->records->exec(

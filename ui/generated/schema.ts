@@ -2208,6 +2208,11 @@ export interface components {
             version: number;
             /** @description How many there are of each, as typed. */
             numbers: number[];
+            /**
+             * @description Whether the same holds for all decals of the item that stand alike.
+             * @default false
+             */
+            alike?: boolean;
         };
         /** @description Fields of the drawing as they could be typed; nothing leaves a field as it is. */
         CureChangeView: {
@@ -2987,6 +2992,11 @@ export interface components {
             detail?: string;
             /** @description The numbers of the things it is about; all of them where none is named. */
             items?: number[];
+            /**
+             * @description Whether all that stand alike make the move too.
+             * @default false
+             */
+            alike?: boolean;
         };
         /** @description Something that may be done next. */
         MoveView: {
@@ -3288,6 +3298,8 @@ export interface components {
             contents: string[];
             /** @description How it is looked after, sentences. */
             care: string[];
+            /** @description Tags of the other pieces of its order that stand there too. */
+            too: string[];
         };
         /** @description One decal of a proof, every layer of it. */
         PartView: {
@@ -4030,6 +4042,8 @@ export interface components {
             proof: components["schemas"]["ProofView"];
             /** @description How long the film has to rest, h. */
             cureHours: number;
+            /** @description How many other decals of the item stand as this one does. */
+            alike: number;
         };
         /** @description Film on the shelf; its area in m². */
         StockItemView: {

@@ -107,18 +107,34 @@ final readonly class BenchWork
     /**
      * Ticks steps off.
      *
-     * @param list<int> $done the steps that are done, by their numbers
+     * @param list<int> $done  the steps that are done, by their numbers
+     * @param bool      $alike the same of all decals of the item that stand alike
      *
      * @throws Refused|Conflict
      */
-    public function tick(Piece $piece, int $version, array $done): void
+    public function tick(Piece $piece, int $version, array $done, bool $alike = false): void
     {
         $this->expect($piece, PieceState::Applying);
         $known = array_keys($this->steps($piece));
-        $this->change->apply(
-            $piece,
-            $version,
-            static fn () => $piece->tick(array_values(array_intersect($known, $done))),
+        $all = [$piece, ...$alike ? $piece->alike() : []];
+        $this->change->applyAll(self::versions($all, $version), static function () use ($all, $known, $done): void {
+            foreach ($all as $one) {
+                $one->tick(array_values(array_intersect($known, $done)));
+            }
+        });
+    }
+
+    /**
+     * @param non-empty-list<Piece> $all     the one that is on screen first
+     * @param int                   $version of that one
+     *
+     * @return list<array{Piece, int}>
+     */
+    private static function versions(array $all, int $version): array
+    {
+        return array_map(
+            static fn (Piece $one): array => [$one, $one === $all[0] ? $version : $one->version()],
+            $all,
         );
     }
 
@@ -126,10 +142,11 @@ final readonly class BenchWork
      * Weeded, applied, packed, rested, or spoiled.
      *
      * @param string $reason why it is spoiled; empty for other moves
+     * @param bool   $alike  the same of all decals of the item that stand alike, all of them or none
      *
      * @throws Refusals|Refused|Conflict
      */
-    public function move(Piece $piece, int $version, PieceMove $move, string $reason): void
+    public function move(Piece $piece, int $version, PieceMove $move, string $reason, bool $alike = false): void
     {
         if (!\in_array($move, self::MOVES, true)) {
             throw new Refused(
@@ -138,27 +155,50 @@ final readonly class BenchWork
                     (PieceMove::Withdraw === $move ? 'with the whole order.' : 'with the whole batch.'),
             );
         }
-        $this->refuse($piece, $move, $reason);
-        $this->change->apply($piece, $version, function () use ($piece, $move, $reason): void {
-            $now = $this->clock->now();
-            if (PieceMove::Spoil === $move) {
-                $piece->spoil(trim($reason), $now);
-            } else {
-                $piece->move($move, $now);
+        $all = [$piece, ...$alike && PieceMove::Spoil !== $move ? $this->alike($piece, $move) : []];
+        foreach ($all as $one) {
+            $this->refuse($one, $move, $reason);
+        }
+        $this->change->applyAll(self::versions($all, $version), function () use ($all, $move, $reason): void {
+            foreach ($all as $one) {
+                $this->make($one, $move, $reason);
             }
-            if (\in_array($move, [PieceMove::Applied, PieceMove::Packed], true)) {
-                $this->materials->book($piece);
-            }
-            if (PieceMove::Applied === $move) {
-                $piece->restUntil((new Promise($this->rules->current()))->restedAt($now));
-            }
-            $this->book->note(
-                $move->value,
-                $this->says($piece, $move, $reason),
-                $piece->docket()->number(),
-                $piece->nth(),
-            );
         });
+    }
+
+    /** @return list<Piece> those that make a move with one; of what rests only what has rested */
+    private function alike(Piece $piece, PieceMove $move): array
+    {
+        return PieceMove::Rested !== $move
+            ? $piece->alike()
+            : array_values(
+                array_filter(
+                    $piece->alike(),
+                    fn (Piece $other): bool => $other->restsUntil() <= $this->clock->now(),
+                ),
+            );
+    }
+
+    private function make(Piece $piece, PieceMove $move, string $reason): void
+    {
+        $now = $this->clock->now();
+        if (PieceMove::Spoil === $move) {
+            $piece->spoil(trim($reason), $now);
+        } else {
+            $piece->move($move, $now);
+        }
+        if (\in_array($move, [PieceMove::Applied, PieceMove::Packed], true)) {
+            $this->materials->book($piece);
+        }
+        if (PieceMove::Applied === $move) {
+            $piece->restUntil((new Promise($this->rules->current()))->restedAt($now));
+        }
+        $this->book->note(
+            $move->value,
+            $this->says($piece, $move, $reason),
+            $piece->docket()->number(),
+            $piece->nth(),
+        );
     }
 
     private function refuse(Piece $piece, PieceMove $move, string $reason): void

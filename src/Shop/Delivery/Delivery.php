@@ -64,11 +64,17 @@ final readonly class Delivery
      * Handed over, posted, or arrived. With its last piece the order is done.
      *
      * @param string $tracking number of the parcel, where it is posted with one
+     * @param bool   $together the same of all pieces of the order that stand there: one parcel
      *
      * @throws Refusals|Refused|Conflict
      */
-    public function move(Piece $piece, int $version, PieceMove $move, string $tracking): void
-    {
+    public function move(
+        Piece $piece,
+        int $version,
+        PieceMove $move,
+        string $tracking,
+        bool $together = false,
+    ): void {
         if (!\in_array($move, self::MOVES, true)) {
             throw new Refused('illegal-move', "“{$move->label()}” is not done at Send.");
         }
@@ -76,19 +82,28 @@ final readonly class Delivery
         if (mb_strlen($tracking) > self::LONGEST_TRACKING) {
             throw Refusals::at('reason', 'At most '.self::LONGEST_TRACKING.' letters here.');
         }
-        $piece->refuseApart($move);
-        $this->change->apply($piece, $version, function () use ($piece, $move, $tracking): void {
+        $all = [$piece, ...$together ? $piece->goingToo() : []];
+        foreach ($all as $one) {
+            $one->refuseApart($move);
+        }
+        $versions = array_map(
+            static fn (Piece $one): array => [$one, $one === $piece ? $version : $one->version()],
+            $all,
+        );
+        $this->change->applyAll($versions, function () use ($all, $piece, $move, $tracking): void {
             // Two last pieces that leave at once decide one after the other whether the order is done.
             $this->records->lock($piece->docket(), LockMode::PESSIMISTIC_WRITE);
-            $piece->move($move, $this->clock->now());
-            if (PieceMove::Post === $move) {
-                $piece->trackBy('' === $tracking ? null : $tracking);
-            }
             $says =
                 PieceMove::Post === $move
                     ? 'posted'.('' === $tracking ? '' : ", $tracking")
                     : lcfirst($move->label());
-            $this->book->note($move->value, "{$piece->tag()} $says", $piece->docket()->number(), $piece->nth());
+            foreach ($all as $one) {
+                $one->move($move, $this->clock->now());
+                if (PieceMove::Post === $move) {
+                    $one->trackBy('' === $tracking ? null : $tracking);
+                }
+                $this->book->note($move->value, "{$one->tag()} $says", $one->docket()->number(), $one->nth());
+            }
             $this->finish($piece);
         });
     }

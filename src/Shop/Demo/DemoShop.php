@@ -19,6 +19,7 @@ use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Machines\Machines;
@@ -278,7 +279,7 @@ final class DemoShop
     }
 
     /**
-     * @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, price?: int, station: string, change?: array{string, float, float}} $order
+     * @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, capHeight?: int, price?: int, station: string, change?: array{string, float, float}, others?: list<array<string, mixed>>, elements?: list<array<string, mixed>>} $order
      */
     private function shaped(array $order, \DateTimeImmutable $now, int $nth): void
     {
@@ -292,24 +293,49 @@ final class DemoShop
                 'film' => (string) $this->films[\is_int($film) ? $film : 0]->id(),
                 'neededOn' => $now->modify("+{$order['days']} days")->format('Y-m-d'),
             ] + $order['answers'];
-        $docket = $this->take->begin(Answers::fromKept($typed), true);
+        $others = array_map(
+            fn (array $other): Answers => Answers::fromKept(
+                ['film' => (string) $this->films[\is_int($other['film'] ?? null) ? $other['film'] : 0]->id()]
+                    + $other
+                    + array_diff_key($typed, ['keepOuts' => 0, 'roster' => 0]),
+            ),
+            $order['others'] ?? [],
+        );
+        $docket = $this->take->begin(Answers::fromKept($typed), true, $others);
         $layers = array_map(
             fn (array $layer): array => ['offset' => $layer[0], 'film' => $this->films[$layer[1]]->id()],
             $order['layers'] ?? [],
         );
         Clock::set(new MockClock($began->modify('+30 minutes')));
         $docket->askPrice($order['price'] ?? null);
-        $item = $docket->item();
-        $this->draw->draw(
-            $item,
-            $docket->version(),
-            new Draft(
-                $item->words(),
-                new Design($order['face'] ?? null, setting: $order['setting'] ?? null, layers: $layers ?: null),
-                $item->roster(),
+        $elements = array_map(
+            fn (array $element): DesignElement => DesignElement::fromKept(
+                (isset($element['film']) && \is_int($element['film'])
+                    ? ['film' => $this->films[$element['film']]->id()]
+                    : []) + $element,
             ),
-            $far > 1,
+            $order['elements'] ?? [],
         );
+        $design = new Design(
+            $order['face'] ?? null,
+            $order['capHeight'] ?? null,
+            setting: $order['setting'] ?? null,
+            layers: $layers ?: null,
+        );
+        foreach (array_reverse($docket->items()) as $item) {
+            $first = 1 === $item->nth();
+            $this->draw->draw(
+                $item,
+                $docket->version(),
+                new Draft(
+                    $item->words(),
+                    $first ? $design : $design->sized(null),
+                    $item->roster(),
+                    elements: $first ? $elements : [],
+                ),
+                $first && $far > 1,
+            );
+        }
         if ($far >= 3) {
             $this->approval->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');
         }

@@ -227,6 +227,39 @@ class Piece implements Versioned
         return \count($this->proof->joined($this->member, $this->layer)) > 1;
     }
 
+    /**
+     * The other decals of its item that stand as it does, the same layer of each: what is done to one is done to all.
+     *
+     * @return list<self>
+     */
+    public function alike(): array
+    {
+        return array_values(
+            array_filter(
+                $this->docket->pieces(),
+                fn (self $other): bool => $other !== $this
+                    && $other->proof === $this->proof
+                    && $other->layer === $this->layer
+                    && $other->state === $this->state,
+            ),
+        );
+    }
+
+    /**
+     * The other pieces of its order that stand as it does, of any item: what goes out goes out once.
+     *
+     * @return list<self>
+     */
+    public function goingToo(): array
+    {
+        return array_values(
+            array_filter(
+                $this->docket->pieces(),
+                fn (self $other): bool => $other !== $this && $other->state === $this->state,
+            ),
+        );
+    }
+
     /** Of what is joined before it is applied. */
     public function joinedSize(): Size
     {

@@ -93,7 +93,7 @@ final readonly class PieceController
     public function tick(int $id, #[MapRequestPayload] CountRequest $request): StepsView
     {
         $piece = $this->pieces->piece($id);
-        $this->bench->tick($piece, $request->version, array_values($request->numbers));
+        $this->bench->tick($piece, $request->version, array_values($request->numbers), $request->alike);
 
         return $this->stepsOf($piece);
     }
@@ -108,6 +108,7 @@ final readonly class PieceController
             $this->records->piece($piece),
             $this->delivery->contents($piece),
             $this->delivery->care($piece),
+            array_map(static fn (Piece $other): string => $other->tag(), $piece->goingToo()),
         );
     }
 
@@ -118,9 +119,9 @@ final readonly class PieceController
         $piece = $this->pieces->piece($id);
         $move = PieceMove::tryFrom($request->move) ?? throw Refusals::at('move', 'There is no such move.');
         if (\in_array($move, Delivery::MOVES, true)) {
-            $this->delivery->move($piece, $request->version, $move, $request->detail);
+            $this->delivery->move($piece, $request->version, $move, $request->detail, $request->alike);
         } else {
-            $this->bench->move($piece, $request->version, $move, $request->detail);
+            $this->bench->move($piece, $request->version, $move, $request->detail, $request->alike);
         }
 
         return $this->records->piece($piece);
@@ -157,6 +158,7 @@ final readonly class PieceController
             ObjectView::from($piece->item()->object()),
             $this->records->proof($piece->proof()),
             (int) $this->rules->current()->value(Rule::Cure),
+            \count($piece->alike()),
         );
     }
 }

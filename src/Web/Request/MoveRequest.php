@@ -11,6 +11,7 @@ final readonly class MoveRequest
      * @param string $move the short name of the move
      * @param int $version as it was read; a change by somebody else since is a conflict
      * @param string $detail what else belongs to it
+     * @param bool $alike whether all that stand alike make the move too
      * @param list<int> $items the numbers of the things it is about; all of them where none is named
      */
     public function __construct(
@@ -18,6 +19,7 @@ final readonly class MoveRequest
         public int $version,
         public string $detail = '',
         public array $items = [],
+        public bool $alike = false,
     ) {
     }
 }

@@ -12,6 +12,7 @@ final readonly class StepsView
      * @param PieceView $piece the number of the piece
      * @param ObjectView|null $object what it goes on
      * @param ProofView $proof which version of the proof, from 1
+     * @param int $alike how many other decals of the item stand as this one does
      * @param int $cureHours how long the film has to rest, h
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class StepsView
         public ?ObjectView $object,
         public ProofView $proof,
         public int $cureHours,
+        public int $alike,
     ) {
     }
 }

@@ -1,5 +1,5 @@
 import { useIsFetching, useQuery } from '@tanstack/react-query';
-import { useCallback, useState } from 'react';
+import { type ReactNode, useCallback, useState } from 'react';
 import { NavLink, Outlet, useLocation, useNavigate, useSearchParams } from 'react-router';
 import type { Schemas } from '../api/client';
 import { line } from '../api/queries';
@@ -22,7 +22,6 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
   const [finding, setFinding] = useState(false);
   const [keys, setKeys] = useState(false);
   const now = useNow();
-  const { units, turn } = useUnits();
   const shown = Number(search.get('docket')) || null;
   const busy = useIsFetching({ predicate: (query) => query.state.data === undefined }) > 0;
 
@@ -65,28 +64,31 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
           <span className="mr-auto font-label text-mark whitespace-nowrap">
             <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-xl:hidden">{who.shop}</span>
           </span>
-          <Quiet to="/stock">Stock</Quiet>
-          <Quiet to="/machines">Machines</Quiet>
-          <Quiet to="/objects">Objects</Quiet>
-          <Quiet to="/week">Week</Quiet>
-          <Quiet to="/post">Post</Quiet>
-          <Quiet to="/book">Book</Quiet>
-          {who.role === 'owner' && <Quiet to="/figures">Figures</Quiet>}
-          {who.role === 'owner' && <Quiet to="/people">People</Quiet>}
+          <nav aria-label="Beside the line" className="flex items-center">
+            <Group name="What there is">
+              <Quiet to="/stock">Stock</Quiet>
+              <Quiet to="/machines">Machines</Quiet>
+              <Quiet to="/objects">Objects</Quiet>
+            </Group>
+            <Group name="What happens">
+              <Quiet to="/week">Week</Quiet>
+              <Quiet to="/post">Post</Quiet>
+              <Quiet to="/book">Book</Quiet>
+            </Group>
+            {who.role === 'owner' && (
+              <Group name="The shop’s own">
+                <Quiet to="/figures">Figures</Quiet>
+                <Quiet to="/people">People</Quiet>
+              </Group>
+            )}
+          </nav>
           <button type="button" className="min-h-8 text-ink2 hover:text-ink" onClick={() => setFinding(true)}>
             Find <kbd>/</kbd>
           </button>
           <button type="button" className="min-h-8 font-semibold" onClick={() => navigate('/ask/new')}>
             New order <kbd>N</kbd>
           </button>
-          <button
-            type="button"
-            className="min-h-8 border-l border-rule pl-4"
-            onClick={turn}
-            title="Which system comes first"
-          >
-            {units === 'metric' ? 'mm first' : 'in first'}
-          </button>
+          <UnitSwitch />
           <span className="whitespace-nowrap text-ink2 max-xl:hidden">{asMoment(new Date(now).toISOString())}</span>
           <Me who={who} />
         </div>
@@ -101,6 +103,47 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
       <Find open={finding} onClose={() => setFinding(false)} />
       <KeyList open={keys} onClose={() => setKeys(false)} />
     </div>
+  );
+}
+
+/** Pages that belong together, parted from the others by a hairline. */
+function Group({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    // biome-ignore lint/a11y/useSemanticElements: pages are no fields
+    <div
+      role="group"
+      aria-label={name}
+      className="flex items-center gap-3 border-rule px-3 not-first:border-l max-xl:gap-2 max-xl:px-2"
+    >
+      {children}
+    </div>
+  );
+}
+
+/** Which system lengths are told in first; the other stands beside it everywhere. */
+function UnitSwitch() {
+  const { units, turn } = useUnits();
+  return (
+    <fieldset className="flex items-center">
+      <legend className="sr-only">Lengths first in</legend>
+      {(
+        [
+          ['metric', 'mm'],
+          ['imperial', 'in'],
+        ] as const
+      ).map(([system, name]) => (
+        <button
+          key={system}
+          type="button"
+          aria-pressed={units === system}
+          title={`Lengths first in ${name === 'mm' ? 'millimetres' : 'inches'}`}
+          className={`-ml-px min-h-8 border border-ink2 px-2 first:ml-0 ${units === system ? 'bg-ink font-semibold text-paper' : 'bg-paper hover:bg-shade'}`}
+          onClick={() => units !== system && turn()}
+        >
+          {name}
+        </button>
+      ))}
+    </fieldset>
   );
 }
 

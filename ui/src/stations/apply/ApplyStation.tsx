@@ -9,6 +9,7 @@ import { asDay, asMoment, until, useNow } from '../../parts/time';
 import { Minded } from '../Minded';
 import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
+import { Together } from '../Together';
 import { usePieceMove } from '../usePieceMove';
 
 export function ApplyStation() {
@@ -74,12 +75,14 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
   const client = useQueryClient();
   const { piece } = steps;
   const done = steps.steps.filter((step) => step.done).map((step) => step.nth);
+  const [together, setTogether] = useState(true);
+  const alike = together && steps.alike > 0;
   const tick = useChange(
     (numbers: number[]) =>
       ask(
         api.PUT('/api/pieces/{id}/steps', {
           params: { path: { id: piece.id } },
-          body: { version: piece.version, numbers },
+          body: { version: piece.version, numbers, alike },
         }),
       ),
     (fresh) => client.setQueryData(stepsKey(piece.id), fresh),
@@ -97,6 +100,13 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
         </h2>
         <p className="mb-2 text-lg">{shown.size(piece.cut)} over all</p>
         <Minded piece={piece} />
+        {steps.alike > 0 && (
+          <Together
+            says={`The other ${steps.alike} of this item stand alike: done together`}
+            together={together}
+            onTurn={setTogether}
+          />
+        )}
         <ol>
           {steps.steps.map((step) => (
             <li key={step.nth} className="border-b border-rule py-2">
@@ -148,9 +158,15 @@ function Bench({ steps }: { steps: Schemas['StepsView'] }) {
             className="min-h-16"
             keys={left > 0 ? `${left} left` : 'Enter'}
             disabled={left > 0 || move.isPending}
-            onClick={() => move.mutate({ piece, move: piece.appliedHere ? 'applied' : 'packed' })}
+            onClick={() => move.mutate({ piece, move: piece.appliedHere ? 'applied' : 'packed', alike })}
           >
-            {piece.appliedHere ? 'Applied: start the wait' : 'Packed'}
+            {alike
+              ? piece.appliedHere
+                ? `All ${steps.alike + 1} applied: start the wait`
+                : `All ${steps.alike + 1} packed`
+              : piece.appliedHere
+                ? 'Applied: start the wait'
+                : 'Packed'}
           </NextMove>
         </div>
       </aside>
@@ -192,7 +208,7 @@ function Resting({ piece }: { piece: Piece }) {
           className="min-h-16"
           keys={left ? 'waits' : 'Enter'}
           disabled={left !== null || move.isPending}
-          onClick={() => move.mutate({ piece, move: 'rested' })}
+          onClick={() => move.mutate({ piece, move: 'rested', alike: true })}
         >
           Rested: ready to send
         </NextMove>

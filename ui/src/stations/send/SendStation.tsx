@@ -19,6 +19,7 @@ import { asDay, asMoment } from '../../parts/time';
 import { Minded } from '../Minded';
 import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
+import { Together } from '../Together';
 import { usePieceMove } from '../usePieceMove';
 
 export function SendStation() {
@@ -69,6 +70,9 @@ function Parcel({ piece }: { piece: Piece }) {
     queryFn: () => ask(api.GET('/api/pieces/{id}/parcel', { params: { path: { id: piece.id } } })),
   });
   const away = piece.state === 'on-its-way';
+  const [together, setTogether] = useState(true);
+  const others = parcel.data?.too ?? [];
+  const alike = together && others.length > 0;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_380px] max-lg:grid-cols-[1fr_320px]">
       <Scroll label="Packing" className="min-h-0 bg-paper px-8 py-5">
@@ -110,6 +114,13 @@ function Parcel({ piece }: { piece: Piece }) {
         aria-label="Hand over or post"
       >
         <Trouble says={move.error?.message} />
+        {others.length > 0 && (
+          <Together
+            says={`The other ${others.length} of this order ${away ? 'arrived too' : 'go too, in one parcel'}`}
+            together={together}
+            onTurn={setTogether}
+          />
+        )}
         <Spoil piece={piece} reasons={['damaged in packing', 'lost on its way']} />
         {away ? (
           <>
@@ -120,7 +131,7 @@ function Parcel({ piece }: { piece: Piece }) {
             <NextMove
               className="min-h-16"
               disabled={move.isPending}
-              onClick={() => move.mutate({ piece, move: 'deliver' })}
+              onClick={() => move.mutate({ piece, move: 'deliver', alike })}
             >
               Delivered
             </NextMove>
@@ -132,14 +143,14 @@ function Parcel({ piece }: { piece: Piece }) {
               tall
               className="min-h-14"
               disabled={move.isPending}
-              onClick={() => move.mutate({ piece, move: 'post', detail: tracking })}
+              onClick={() => move.mutate({ piece, move: 'post', detail: tracking, alike })}
             >
               Posted
             </Move>
             <NextMove
               className="min-h-16"
               disabled={move.isPending}
-              onClick={() => move.mutate({ piece, move: 'hand-over' })}
+              onClick={() => move.mutate({ piece, move: 'hand-over', alike })}
             >
               Handed over
             </NextMove>

@@ -2,7 +2,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type On, type Schemas } from '../../api/client';
 import { CALCULATED } from '../../api/keys';
-import { Section, useShown } from '../../parts/basics';
+import { Move, Section, useShown } from '../../parts/basics';
 import { SelectField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
 import type { Units } from '../../parts/units';
@@ -11,44 +11,54 @@ import type { Drawing } from './useDrawing';
 /** What of the check is about cutting. */
 const CUT = new Set(['thin-stroke', 'small-island', 'small-counter', 'tight-gap']);
 
-/** The customer's own words in every face, what can be cut first, all at the scale of the object. */
-export function Samples({
-  on,
-  drawing,
-  units,
-  object,
-  check,
-  onChoose,
-}: {
-  on: On;
-  drawing: Drawing;
-  units: Units;
-  /** Width of the object laid flat, mm. */
-  object: number;
-  /** Of the face chosen, at the largest size: it has looked at every letter as it is cut, and has the last word. */
-  check: Schemas['CheckView'] | undefined;
-  onChoose: (face: string) => void;
-}) {
-  const [style, setStyle] = useState('');
+/** The customer's own words in every face, what can be cut first, with what the check says of the one chosen. */
+export function useSamples(on: On, drawing: Drawing, units: Units, check: Schemas['CheckView'] | undefined) {
   const { words, roster, setting, film } = drawing;
   const settled = useSettled({ words, roster, setting, film }, 180);
-  const { data, isFetching } = useQuery({
+  const query = useQuery({
     queryKey: [CALCULATED, 'samples', on, settled],
     queryFn: ({ signal }) => ask(api.POST('/api/samples', { body: { ...on, ...settled, face: '', units }, signal })),
     placeholderData: keepPreviousData,
     retry: false,
   });
   const stop = check?.snags.find((snag) => snag.severity === 'stop' && CUT.has(snag.code));
-  const samples = data?.samples.map((sample) =>
+  const samples = query.data?.samples.map((sample) =>
     stop && sample.face === drawing.face && sample.canBeCut
       ? { ...sample, canBeCut: false, says: 'a part too small to cut: see its snags' }
       : sample,
   );
-  const able = samples?.filter((sample) => sample.canBeCut).length ?? 0;
-  const styles = [...new Set((samples ?? []).flatMap((sample) => sample.style.split(', ')))].sort();
+  return {
+    samples,
+    isFetching: query.isFetching,
+    able: samples?.filter((sample) => sample.canBeCut).length ?? 0,
+    styles: [...new Set((samples ?? []).flatMap((sample) => sample.style.split(', ')))].sort(),
+  };
+}
+
+/** All faces in a list, at the scale of the object. */
+export function Samples({
+  drawing,
+  object,
+  from,
+  onChoose,
+  onWall,
+}: {
+  drawing: Drawing;
+  /** Width of the object laid flat, mm. */
+  object: number;
+  from: ReturnType<typeof useSamples>;
+  onChoose: (face: string) => void;
+  /** Asked for all of them at a glance. */
+  onWall: () => void;
+}) {
+  const [style, setStyle] = useState('');
+  const { samples, isFetching, able, styles } = from;
   const listed = samples?.filter((sample) => style === '' || sample.style.split(', ').includes(style));
   return (
     <Section title="In every face, the largest that fits">
+      <Move className="mb-2 w-full" onClick={onWall} keys="W">
+        All at a glance, on the object
+      </Move>
       <div className="mb-2">
         <SelectField
           label="Style"
@@ -57,12 +67,12 @@ export function Samples({
           options={[{ value: '', label: 'All styles' }, ...styles.map((one) => ({ value: one, label: one }))]}
         />
       </div>
-      {data && (
+      {samples && (
         <p className="mb-2 text-sm text-ink2" role="status">
-          {able} of {data.samples.length} can be cut in this film{isFetching ? ' · setting the words …' : ''}
+          {able} of {samples.length} can be cut in this film{isFetching ? ' · setting the words …' : ''}
         </p>
       )}
-      {data === undefined && <p className="text-ink2">Setting the words …</p>}
+      {samples === undefined && <p className="text-ink2">Setting the words …</p>}
       <div className="flex flex-col gap-2">
         {listed?.map((sample) => (
           <Sample

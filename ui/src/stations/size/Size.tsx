@@ -5,6 +5,7 @@ import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Item, type Problem } from '../../api/client';
 import { docket as docketQuery, dockets, stock, useDocketChange, useEdit } from '../../api/queries';
 import { labelOf, useVocabulary } from '../../api/vocabulary';
+import { useKey } from '../../frame/keys';
 import { FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay } from '../../parts/time';
@@ -21,13 +22,14 @@ import { Items } from './Items';
 import { LayersPanel } from './LayersPanel';
 import { MendPanel, STEPS } from './MendPanel';
 import { PlacePanel } from './PlacePanel';
-import { Samples } from './Samples';
+import { Samples, useSamples } from './Samples';
 import { SetPanel } from './SetPanel';
 import { SettingPanel } from './SettingPanel';
 import { Snags } from './Snags';
 import { useAutoKeep } from './useAutoKeep';
 import { drawingOf, useDrawing } from './useDrawing';
 import { useFitting } from './useFitting';
+import { Wall } from './Wall';
 
 export function Size() {
   const { number, item } = useParams();
@@ -143,6 +145,10 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
   const [tab, setTab] = useState('faces');
   const [before, setBefore] = useState(true);
   const [inHand, setInHand] = useState<number | null>(null);
+  const [wall, setWall] = useState(false);
+  const samples = useSamples(on, drawing, units, drawing.capHeight === '' ? check : undefined);
+  const takeFace = (face: string) => change({ face, capHeight: '', left: '', top: '' });
+  useKey('w', () => setWall(drawing.art === null));
   const suggested = set.data?.suggestedOffset ?? drawn?.suggestedOffset;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_326px]">
@@ -171,6 +177,19 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
           says={says.capHeight}
         />
       </div>
+      {wall && (
+        <Wall
+          from={samples}
+          object={item.object}
+          face={drawing.face}
+          swatch={film?.swatch ?? 'var(--color-ink)'}
+          onTake={(face) => {
+            takeFace(face);
+            setWall(false);
+          }}
+          onClose={() => setWall(false)}
+        />
+      )}
       <aside className="flex min-h-0 flex-col bg-ground" aria-label="Lettering">
         <div className="relative min-h-0 flex-1 overflow-auto p-4">
           <Section title="The order">
@@ -259,12 +278,11 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
               )}
               {!drawing.art && (
                 <Samples
-                  on={on}
                   drawing={drawing}
-                  units={units}
                   object={item.object?.wall.width.mm ?? 100}
-                  check={drawing.capHeight === '' ? check : undefined}
-                  onChoose={(face) => change({ face, capHeight: '', left: '', top: '' })}
+                  from={samples}
+                  onChoose={takeFace}
+                  onWall={() => setWall(true)}
                 />
               )}
             </Tabs.Content>
