@@ -167,3 +167,30 @@ for ($nth = 0; $nth < 60; ++$nth) {
 }
 show('the line, HTTP', $times);
 unlink($jar);
+
+// One thing on an object against eight of it: words of their own, shapes, a pattern round them.
+$beside = [];
+foreach (['Ada', 'Cass', 'Hal'] as $nth => $text) {
+    $beside[] = ['kind' => 'words', 'words' => $text, 'high' => '9mm', 'left' => (12 + 46 * $nth).'mm', 'top' => '8mm'];
+}
+foreach (['disc', 'star', 'ring', 'polygon'] as $nth => $shape) {
+    $beside[] = ['kind' => 'shape', 'what' => $shape, 'high' => '12mm', 'left' => (12 + 34 * $nth).'mm', 'top' => '64mm'];
+}
+$each = [];
+foreach ([1, 8] as $many) {
+    foreach (['fit', 'check', 'cures'] as $route) {
+        $times = [];
+        for ($nth = 0; $nth < 15; ++$nth) {
+            $body = ['docket' => $docket, 'words' => 'Heron'.chr(97 + $nth), 'face' => FACES[$nth % 5], 'capHeight' => (16 + $nth / 10 + $many / 100).'mm'];
+            $began = hrtime(true);
+            $call('POST', "/api/$route", $body + (1 === $many ? [] : ['elements' => $beside]), $token);
+            $times[] = (hrtime(true) - $began) / 1e6;
+        }
+        sort($times);
+        $each[$route][$many] = $times[7];
+        show("$route of ".(1 === $many ? 'words alone' : 'eight things on an object').', HTTP', $times);
+    }
+}
+foreach ($each as $route => $times) {
+    printf("%-46s %6.2f times that of one (wanted 2)\n", "$route of eight things", $times[8] / $times[1]);
+}

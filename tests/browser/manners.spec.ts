@@ -81,10 +81,10 @@ for (const view of VIEWS) {
     await settled(page);
     await clean(page);
     await page.setViewportSize({ width: 1024, height: 768 });
-    for (const units of ['mm', 'in']) {
-      await expect(page.getByRole('button', { name: `${units} first` })).toBeVisible();
+    for (const units of ['in', 'mm']) {
       await expect.poll(() => crowded(page)).toEqual([]);
-      await page.getByRole('button', { name: `${units} first` }).click();
+      await page.getByRole('button', { name: units, exact: true }).click();
+      await expect(page.getByRole('button', { name: units, exact: true })).toHaveAttribute('aria-pressed', 'true');
     }
   });
 }
@@ -96,8 +96,24 @@ test('axe finds nothing on an open drawing, an open proof, the drawer and the di
   await page.getByLabel('Letter height').fill('15mm');
   await expect(page.getByRole('heading', { name: /snags/ })).toBeVisible();
   await clean(page);
+  await page.getByRole('tab', { name: 'Beside' }).click();
+  await page.getByRole('button', { name: 'Shape', exact: true }).click();
+  await expect(page.getByLabel('From left edge')).toBeVisible();
+  await clean(page);
   await page.setViewportSize({ width: 1024, height: 768 });
   await expect.poll(() => crowded(page)).toEqual([]);
+  await page.getByRole('application').focus();
+  await page.keyboard.press('w');
+  const wall = page.getByRole('dialog', { name: /Every face on/ });
+  await expect(wall.getByRole('button', { name: /Oswald/ })).toBeVisible();
+  await page.waitForTimeout(300);
+  await clean(page);
+  await expect.poll(() => crowded(page)).toEqual([]);
+  await page.keyboard.press('Escape');
+  await page.goto(`/size/${size.number}/add`);
+  await expect(page.getByRole('heading', { name: /Another item for/ })).toBeVisible();
+  await clean(page);
+  await page.setViewportSize({ width: 1280, height: 800 });
   const proof = await order(page, 'Yarrow', 'proof');
   await page.goto(`/proof/${proof.number}`);
   await page.getByText('Read it out').waitFor();
@@ -214,4 +230,28 @@ bare('a page that breaks says so in a sentence, keeps what was typed and opens a
   await expect(page.getByRole('alert')).toHaveCount(0);
   await page.goto('/ask/new');
   await expect(page.getByLabel('What words')).toHaveValue('Lapwing');
+});
+
+test('every face at a glance: twelve and more on the object, tried by arrows, taken by Enter', async ({ page }) => {
+  const docket = await order(page, 'Kestrel', 'size');
+  await page.goto(`/size/${docket.number}`);
+  await expect(page.getByText(/can be cut in this film/)).toBeVisible();
+  await page.getByRole('application').focus();
+  await page.keyboard.press('w');
+  const wall = page.getByRole('dialog', { name: 'Every face on Coal hod' });
+  await wall.getByRole('radio', { name: 'All' }).click();
+  const faces = wall.getByRole('button').filter({ hasText: 'mm' });
+  await expect.poll(() => faces.count()).toBeGreaterThan(20);
+  const seen = await faces.evaluateAll(
+    (cells) => cells.filter((cell) => cell.getBoundingClientRect().bottom < window.innerHeight).length,
+  );
+  expect(seen, 'at a glance').toBeGreaterThanOrEqual(12);
+  await faces.first().focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowLeft');
+  const taken = (await page.locator(':focus b').textContent()) ?? '';
+  await page.keyboard.press('Enter');
+  await expect(wall).toBeHidden();
+  await expect(page.getByRole('button', { name: new RegExp(`^${taken}`) })).toHaveAttribute('aria-pressed', 'true');
 });

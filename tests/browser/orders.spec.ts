@@ -121,7 +121,7 @@ test('a notice board: a square, a disc and two words in patterned film with a ri
   await page.getByLabel('On what').fill('Notice board');
   await page.getByLabel('Width').fill('600mm');
   await page.getByLabel('Height').fill('300mm');
-  await page.getByRole('button', { name: 'black', exact: true }).click();
+  await page.getByRole('radio', { name: 'black', exact: true }).click();
   await page.getByRole('radio', { name: 'Indoors' }).click();
   await page.getByLabel('Film', { exact: true }).selectOption({ label: tartan.name });
   await page.getByLabel('Used on').fill(inDays(12));
@@ -248,6 +248,7 @@ test('a name on each of eight enamel cups, each its own size and film, one order
   await page.getByRole('button', { name: 'Add it to this order' }).click();
   await expect(page.getByRole('navigation', { name: 'Items of this order' }).getByRole('link')).toHaveCount(8);
   await expect(page.getByRole('heading', { name: 'No snags' })).toBeVisible();
+  await expect(page.getByRole('dialog')).toBeHidden();
   await page.keyboard.press(',');
   await expect(page).toHaveURL(`/size/${docket.number}/7`);
   await page.getByRole('button', { name: 'Make the proof of 8 items' }).click();

@@ -17,7 +17,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await press('Tab');
   await press('Tab');
   await type('Biscuit tin');
-  for (const _field of ['shape', 'material', 'width']) {
+  for (const _field of ['shape', 'material', 'colour', 'another colour', 'width']) {
     await press('Tab');
   }
   await type('7 1/2');
@@ -29,13 +29,12 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await type('Frosted');
   await press('Tab');
   await press('Tab');
-  await page.getByLabel('Used on').fill(inDays(9));
-  await press('Tab');
   await page.getByRole('radio', { name: 'The shop' }).focus();
   await page.keyboard.press('ArrowRight', { delay: 80 });
   await expect(page.getByRole('radio', { name: 'The customer' })).toBeChecked();
   await expect(page.getByText(/Letters up to/)).toBeVisible();
-  await press('Tab');
+  await page.getByLabel('Used on').fill(inDays(9));
+  await page.getByLabel('Note').focus();
   await press('Enter');
 
   await expect(page).toHaveURL(/\/size\/\d+$/);

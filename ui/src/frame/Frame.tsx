@@ -64,7 +64,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
           <span className="mr-auto font-label text-mark whitespace-nowrap">
             <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-xl:hidden">{who.shop}</span>
           </span>
-          <nav aria-label="Beside the line" className="flex items-center">
+          <nav aria-label="Other pages" className="flex items-center">
             <Group name="What there is">
               <Quiet to="/stock">Stock</Quiet>
               <Quiet to="/machines">Machines</Quiet>

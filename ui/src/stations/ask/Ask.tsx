@@ -192,15 +192,21 @@ function Form({ docket }: { docket: Docket | null }) {
           <div className="col-span-3">
             <TextField label="Reached at" value={answers.contact} onChange={set('contact')} says={wrong('contact')} />
           </div>
-          <ItemTabs
-            items={items}
-            at={at}
-            wrong={(nth) => Object.keys(refusedOf(nth)).length > 0}
-            onChoose={setAt}
-            onAdd={add}
-            onLeaveOut={leaveOut}
-          />
+          {items.length > 1 && (
+            <ItemTabs
+              items={items}
+              at={at}
+              wrong={(nth) => Object.keys(refusedOf(nth)).length > 0}
+              onChoose={setAt}
+              onLeaveOut={leaveOut}
+            />
+          )}
           <ItemFields key={at} answers={answers} names={live.data?.names ?? 0} change={change} wrong={wrong} />
+          <div className="col-span-6 border-t border-ink pt-3">
+            <Move onClick={add} keys="A">
+              Add an item to this order
+            </Move>
+          </div>
           <OrderFields answers={answers} change={change} wrong={wrong} />
         </div>
       </form>
@@ -232,45 +238,36 @@ function ItemTabs({
   at,
   wrong,
   onChoose,
-  onAdd,
   onLeaveOut,
 }: {
   items: Answers[];
   at: number;
   wrong: (nth: number) => boolean;
   onChoose: (nth: number) => void;
-  onAdd: () => void;
   onLeaveOut: () => void;
 }) {
   return (
     <div className="col-span-6 flex flex-wrap items-stretch gap-1 border-b border-ink">
-      {items.length > 1 && (
-        <ol className="contents" aria-label="Items of this order">
-          {items.map((one, nth) => (
-            // biome-ignore lint/suspicious/noArrayIndexKey: items have no other name than their place until they are kept
-            <li key={nth} className="contents">
-              <button
-                type="button"
-                aria-current={nth === at ? 'true' : undefined}
-                className={`flex min-h-10 max-w-56 items-center gap-2 border border-b-0 px-3 text-note ${nth === at ? 'border-ink bg-ink font-semibold text-paper' : 'border-rule bg-ground'}`}
-                onClick={() => onChoose(nth)}
-              >
-                <span>{nth + 1}</span>
-                <span className="truncate">{one.words.split('\n')[0] || one.object || 'not asked yet'}</span>
-                {wrong(nth) && nth !== at && <b className="text-signal-ink">look again</b>}
-              </button>
-            </li>
-          ))}
-        </ol>
-      )}
-      <button type="button" className="flex min-h-10 items-center gap-2 px-3 text-note underline" onClick={onAdd}>
-        Add an item <kbd>A</kbd>
+      <ol className="contents" aria-label="Items of this order">
+        {items.map((one, nth) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: items have no other name than their place until they are kept
+          <li key={nth} className="contents">
+            <button
+              type="button"
+              aria-current={nth === at ? 'true' : undefined}
+              className={`flex min-h-10 max-w-56 items-center gap-2 border border-b-0 px-3 text-note ${nth === at ? 'border-ink bg-ink font-semibold text-paper' : 'border-rule bg-ground'}`}
+              onClick={() => onChoose(nth)}
+            >
+              <span>{nth + 1}</span>
+              <span className="truncate">{one.words.split('\n')[0] || one.object || 'not asked yet'}</span>
+              {wrong(nth) && nth !== at && <b className="text-signal-ink">look again</b>}
+            </button>
+          </li>
+        ))}
+      </ol>
+      <button type="button" className="flex min-h-10 items-center px-3 text-note underline" onClick={onLeaveOut}>
+        Leave this one out
       </button>
-      {items.length > 1 && (
-        <button type="button" className="flex min-h-10 items-center px-3 text-note underline" onClick={onLeaveOut}>
-          Leave this one out
-        </button>
-      )}
     </div>
   );
 }

@@ -1,4 +1,5 @@
-import { useState } from 'react';
+import { RadioGroup } from 'radix-ui';
+import { useId, useState } from 'react';
 import type { Answers } from '../../api/client';
 import { useVocabulary } from '../../api/vocabulary';
 import { Move } from '../../parts/basics';
@@ -161,23 +162,32 @@ function ColourField({
   onChange: (colour: string) => void;
   says?: string;
 }) {
+  const id = useId();
   return (
-    <fieldset className="col-span-6">
-      <legend className="label mb-1">Its colour</legend>
-      <div className="flex flex-wrap items-center gap-1">
-        {USUAL.map(([value, name]) => (
-          <button
-            key={value}
-            type="button"
-            aria-label={name}
-            aria-pressed={colour === value}
-            title={name}
-            className={`h-10 w-10 border-2 ${colour === value ? 'border-ink outline-2 outline-offset-1 outline-ink' : 'border-rule'}`}
-            style={{ background: value }}
-            onClick={() => onChange(colour === value ? '' : value)}
-          />
-        ))}
-        <label className="ml-2 flex min-h-10 items-center gap-2 text-note">
+    <div className="col-span-6">
+      <div id={id} className="label mb-1">
+        Its colour
+      </div>
+      <div className="flex flex-wrap items-center gap-2">
+        <RadioGroup.Root value={colour} onValueChange={onChange} aria-labelledby={id} className="flex gap-1">
+          <RadioGroup.Item
+            value=""
+            className="min-h-10 border border-ink2 bg-paper px-3 text-note data-[state=checked]:bg-ink data-[state=checked]:text-paper"
+          >
+            not said
+          </RadioGroup.Item>
+          {USUAL.map(([value, name]) => (
+            <RadioGroup.Item
+              key={value}
+              value={value}
+              aria-label={name}
+              title={name}
+              className="h-10 w-10 border-2 border-rule data-[state=checked]:border-ink data-[state=checked]:outline-2 data-[state=checked]:outline-offset-1 data-[state=checked]:outline-ink"
+              style={{ background: value }}
+            />
+          ))}
+        </RadioGroup.Root>
+        <label className="flex min-h-10 items-center gap-2 text-note">
           another
           <input
             type="color"
@@ -186,15 +196,8 @@ function ColourField({
             onChange={(event) => onChange(event.target.value)}
           />
         </label>
-        {colour === '' ? (
-          <span className="text-sm text-ink2">not said</span>
-        ) : (
-          <button type="button" className="text-sm underline" onClick={() => onChange('')}>
-            not said
-          </button>
-        )}
       </div>
       {says && <p className="mt-1 text-sm font-medium text-signal-ink">{says}</p>}
-    </fieldset>
+    </div>
   );
 }

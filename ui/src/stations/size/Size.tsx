@@ -378,7 +378,8 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
           )}
           <NextMove
             onClick={() => keep.mutate(true)}
-            disabled={keep.isPending || conflict !== null || Boolean(problem) || !isReady}
+            // What is only being kept does not stand in the way: one goes after the other.
+            disabled={(keep.isPending && keep.variables === true) || conflict !== null || Boolean(problem) || !isReady}
           >
             {docket.items.length > 1
               ? `Make the proof of ${docket.items.length} items`
