@@ -27,6 +27,7 @@ use Yelbo\Trade\Refused;
 /** Everything that speaks against a drawing, and what of it stops a proof. */
 final readonly class DesignCheck
 {
+    private const OF_FILM = ['film-and-use', 'film-and-surface'];
     /** Members of a set that are drawn to tell how long weeding takes. */
     private const MOST_WEEDED = 30;
 
@@ -163,7 +164,10 @@ final readonly class DesignCheck
         foreach ($whole->elements as $laid) {
             $film = $this->filmOf($laid->element->film, $own);
             foreach ($this->snags($laid->fitted, $object, $film->grade(), $use, $film) as $snag) {
-                $found[$laid->nth][] = ElementsCheck::inObject($snag, $laid->fitted);
+                // What a film says of the object and its use is said once for all that is of it.
+                if ($film->grade() !== $own->grade() || !\in_array($snag->code, self::OF_FILM, true)) {
+                    $found[$laid->nth][] = ElementsCheck::inObject($snag, $laid->fitted);
+                }
             }
         }
         $between = (new ElementsCheck(new Judgement($this->rules->current()), $this->rules->current()))->between(

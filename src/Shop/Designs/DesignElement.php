@@ -81,7 +81,9 @@ final readonly class DesignElement
     /** What people call it: its words, or what it is. */
     public function label(): string
     {
-        return self::WORDS === $this->kind ? '“'.implode(' ', $this->lines).'”' : $this->what;
+        return self::WORDS === $this->kind
+            ? '“'.implode(' ', $this->lines).'”'
+            : mb_strtolower($this->shape()?->label() ?? $this->pattern()?->label() ?? $this->what);
     }
 
     /** Which shape it is; none of words and patterns. */

@@ -97,7 +97,7 @@ function Order({
           onClick={() => onChoose(nth === inHand ? null : nth)}
         >
           {swatch && <Swatch film={swatch} size={16} />}
-          <span className="min-w-0 flex-1 truncate">{label(one)}</span>
+          <span className="min-w-0 flex-1 truncate">{laid?.label ?? label(one)}</span>
           <span className="whitespace-nowrap">{laid && shown.size(laid.size)}</span>
         </button>
       </li>
