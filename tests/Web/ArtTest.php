@@ -280,28 +280,6 @@ final class ArtTest extends WebCase
         );
     }
 
-    /** @return array<string, mixed> */
-    private function bring(int $docket, string $file, string $name = 'drawing.svg'): array
-    {
-        $this->browser->request('GET', '/api/me');
-        $me = json_decode((string) $this->browser->getResponse()->getContent(), true);
-        $this->browser->request(
-            'POST',
-            "/api/dockets/$docket/art?name=".rawurlencode($name),
-            [],
-            [],
-            [
-                'CONTENT_TYPE' => 'application/octet-stream',
-                'HTTP_X_YELBO_TOKEN' => \is_array($me) ? (string) $me['csrf'] : '',
-            ],
-            $file,
-        );
-        $this->status = $this->browser->getResponse()->getStatusCode();
-        $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
-
-        return \is_array($answer) ? $answer : [];
-    }
-
     private static function png(int $ground, \Closure $draw): string
     {
         $image = imagecreatetruecolor(600, 400);

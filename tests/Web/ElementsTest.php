@@ -39,7 +39,7 @@ final class ElementsTest extends WebCase
     }
 
     /**
-     * @param list<array<string, string>> $elements
+     * @param list<array<string, mixed>> $elements
      *
      * @return array<string, mixed>
      */
@@ -64,7 +64,7 @@ final class ElementsTest extends WebCase
     }
 
     /**
-     * @param list<array<string, string>> $elements
+     * @param list<array<string, mixed>> $elements
      *
      * @return list<array{string, int}> the code of each snag that is about an element, and which one
      */
@@ -97,11 +97,12 @@ final class ElementsTest extends WebCase
         self::assertEqualsWithDelta(400 - 12 - 30, $star['right']['mm'], 0.01);
         self::assertSame([true, false], [$letter['under'], $star['under']]);
         // The pattern keeps clear of all that lies in it.
-        $pattern = SvgPath::read($dots['path'])->moved(
+        $pattern = SvgPath::read($dots['films'][0]['path'])->moved(
             (int) round(1000 * $dots['left']['mm']),
             (int) round(1000 * $dots['top']['mm']),
         );
-        foreach ([$letter, $star, ['path' => $fit['path'], 'left' => $fit['left'], 'top' => $fit['top']]] as $other) {
+        $path = static fn (array $element): array => [...$element, 'path' => $element['films'][0]['path']];
+        foreach ([$path($letter), $path($star), ['path' => $fit['path'], 'left' => $fit['left'], 'top' => $fit['top']]] as $other) {
             $there = SvgPath::read($other['path'])->moved(
                 (int) round(1000 * $other['left']['mm']),
                 (int) round(1000 * $other['top']['mm']),
@@ -273,5 +274,95 @@ final class ElementsTest extends WebCase
         self::assertSame(422, $this->status, json_encode($problem, \JSON_THROW_ON_ERROR));
         self::assertSame($field, $problem['fields'][0]['field']);
         self::assertNotSame('', $problem['fields'][0]['says']);
+    }
+
+    /** A drawing beside the words keeps its colours, each in its film, and its colours may touch each other. */
+    public function testADrawingLiesBesideTheWordsInItsOwnFilms(): void
+    {
+        [$red, $blue] = [$this->film('Red'), $this->film('Blue')];
+        $art = $this->bring($this->number, <<<'SVG'
+            <svg xmlns="http://www.w3.org/2000/svg" width="40mm" height="20mm" viewBox="0 0 40 20">
+            <path fill="#aa2222" d="M0 10h40v10H0z"/><path fill="#2222aa" d="M0 0h20v10H0z"/></svg>
+            SVG);
+        $element = static fn (string $first, string $second): array => [
+            'kind' => 'drawing',
+            'art' => [
+                'id' => $art['id'],
+                'layers' => [['colour' => '#aa2222', 'film' => $first], ['colour' => '#2222aa', 'film' => $second]],
+            ],
+            'high' => '30mm',
+            'left' => '12mm',
+            'top' => '12mm',
+        ];
+        $fit = $this->ask('POST', '/api/fit', $this->body([$element($red, $blue)]));
+        self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
+        self::assertEqualsWithDelta(60, $fit['elements'][0]['size']['width']['mm'], 0.01);
+        self::assertEqualsCanonicalizing(
+            [(int) $red, (int) $blue],
+            array_column($fit['elements'][0]['films'], 'film'),
+        );
+        self::assertSame([], $this->found([$element($red, $blue)]));
+        // One colour left out: the other alone is as high as was typed.
+        $only = $this->ask('POST', '/api/fit', $this->body([$element('0', $blue)]))['elements'][0];
+        self::assertSame([(int) $blue], array_column($only['films'], 'film'));
+        self::assertEqualsWithDelta(60, $only['size']['width']['mm'], 0.01);
+        // It is cut so, and kept as it was typed.
+        $docket = $this->ask('PUT', "/api/dockets/{$this->number}/design", [
+            'version' => $this->version,
+            'proof' => true,
+            ...array_diff_key($this->body([$element($red, $blue)]), ['docket' => 0]),
+        ]);
+        self::assertSame(200, $this->status, json_encode($docket, \JSON_THROW_ON_ERROR));
+        $kept = array_column($docket['items'][0]['elements'][0]['art']['layers'], 'film', 'colour');
+        self::assertSame([$red, $blue], [$kept['#aa2222'], $kept['#2222aa']]);
+        $order = $this->get(Dockets::class)->numbered($this->number);
+        $this->approve($order);
+        $films = array_map(static fn (Piece $piece): int => $piece->film()->id(), $order->pieces());
+        self::assertContains((int) $red, $films);
+        self::assertContains((int) $blue, $films);
+    }
+
+    public function testADrawingOfAnotherOrderIsRefusedAtItsElement(): void
+    {
+        $other = $this->taken();
+        $art = $this->bring($other->number(), '<svg xmlns="http://www.w3.org/2000/svg" width="9mm" height="9mm" viewBox="0 0 9 9"><path d="M0 0h9v9H0z"/></svg>');
+        $said = $this->ask('POST', '/api/fit', $this->body([
+            ['kind' => 'drawing', 'art' => ['id' => $art['id'], 'layers' => []], 'high' => '20mm'],
+        ]));
+        self::assertSame(422, $this->status);
+        self::assertSame('elements.0.art', $said['fields'][0]['field']);
+        $said = $this->ask('POST', '/api/fit', $this->body([['kind' => 'drawing']]));
+        self::assertSame('elements.0.art', $said['fields'][0]['field']);
+    }
+
+    public function testPlacesInLineAreFoundAndThingsAreArranged(): void
+    {
+        $elements = [
+            ['kind' => 'shape', 'what' => 'disc', 'high' => '20mm', 'left' => '30mm', 'top' => '20mm'],
+            ['kind' => 'shape', 'what' => 'ring', 'high' => '40mm', 'left' => '300mm', 'top' => '120mm'],
+            ['kind' => 'shape', 'what' => 'star', 'high' => '12mm', 'left' => '200mm', 'top' => '20mm'],
+        ];
+        $guides = $this->ask('POST', '/api/guides', [...$this->body($elements), 'element' => 1]);
+        self::assertSame(200, $this->status, json_encode($guides, \JSON_THROW_ON_ERROR));
+        $labels = array_column($guides['across'], 'label', 'line');
+        self::assertContains('the middle', array_column($guides['across'], 'label'));
+        self::assertContains('the left edge of disc', $labels);
+        self::assertContains('the middle of star', $labels);
+        self::assertNotContains('the middle of ring', $labels, 'not with itself');
+        $arranged = $this->ask('POST', '/api/arrange', [
+            ...$this->body($elements),
+            'picked' => [0, 1, 2],
+            'how' => 'left',
+        ]);
+        self::assertSame([30, 30, 30], array_map(static fn (array $at): int => (int) $at['left']['mm'], $arranged['things']));
+        $said = $this->ask('POST', '/api/arrange', [...$this->body($elements), 'picked' => [0], 'how' => 'left']);
+        self::assertSame('how', $said['fields'][0]['field']);
+        $said = $this->ask('POST', '/api/arrange', [
+            ...$this->body($elements),
+            'picked' => [0, 7],
+            'how' => 'left',
+            'gap' => 'soon',
+        ]);
+        self::assertSame('gap', $said['fields'][0]['field']);
     }
 }

@@ -89,4 +89,26 @@ abstract class WebCase extends ShopTestCase
             ? $this->ask('GET', "/api/batches/{$released['batches'][0]['id']}")
             : $released;
     }
+
+    /** @return array<string, mixed> */
+    protected function bring(int $docket, string $file, string $name = 'drawing.svg'): array
+    {
+        $this->browser->request('GET', '/api/me');
+        $me = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        $this->browser->request(
+            'POST',
+            "/api/dockets/$docket/art?name=".rawurlencode($name),
+            [],
+            [],
+            [
+                'CONTENT_TYPE' => 'application/octet-stream',
+                'HTTP_X_YELBO_TOKEN' => \is_array($me) ? (string) $me['csrf'] : '',
+            ],
+            $file,
+        );
+        $this->status = $this->browser->getResponse()->getStatusCode();
+        $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+
+        return \is_array($answer) ? $answer : [];
+    }
 }

@@ -21,6 +21,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/arrange": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says where several things lie once they are brought into line or set at equal gaps. */
+        post: operations["arrange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/art/trace": {
         parameters: {
             query?: never;
@@ -714,6 +731,23 @@ export interface paths {
         put?: never;
         /** Takes the customer's yes to the proof the link shows. */
         post: operations["given-yes"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/guides": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says where the words, or an element, would lie in line with the rest: a drag catches there. */
+        post: operations["guides"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1950,6 +1984,20 @@ export interface components {
             /** @description Who said it. */
             by: string;
         };
+        /** @description Where one of several things lies once they are arranged. */
+        ArrangedThingView: {
+            /** @description Which element, from 0; -1 for the words. */
+            nth: number;
+            /** @description From the left edge of the object. */
+            left: components["schemas"]["LengthView"];
+            /** @description From its top edge. */
+            top: components["schemas"]["LengthView"];
+        };
+        /** @description Where several things lie once they are arranged. */
+        ArrangedView: {
+            /** @description Each with its new place. */
+            things: components["schemas"]["ArrangedThingView"][];
+        };
         /**
          * @description How words are set. Source: handbook section 4.
          * @enum {string}
@@ -2397,22 +2445,27 @@ export interface components {
              */
             done: boolean;
         };
+        /** @description What of an element is cut from one film. */
+        ElementFilmView: {
+            /** @description Its number; null for the item's own. */
+            film: number | null;
+            /** @description The outlines as path data, mm, in the frame of the element. */
+            path: string;
+        };
         /** @description An element beside the words, at its size in its place on the object. */
         ElementView: {
             /** @description Its place in the list, from 0. */
             nth: number;
             /** @description As it is called. */
             label: string;
-            /** @description The outlines as path data, mm, its box at the origin. */
-            path: string;
+            /** @description Its films from bottom to top. */
+            films: components["schemas"]["ElementFilmView"][];
             /** @description From the left edge of the object to it. */
             left: components["schemas"]["LengthView"];
             /** @description From the top edge of the object to it. */
             top: components["schemas"]["LengthView"];
             /** @description Over all. */
             size: components["schemas"]["SizeView"];
-            /** @description The number of its film; null for the item's own. */
-            film: number | null;
             /** @description Whether it lies under the words. */
             under: boolean;
             /** @description Whether all of it lies in the safe area. */
@@ -2710,6 +2763,22 @@ export interface components {
              * @default
              */
             name?: string;
+        };
+        /** @description A place at which something is in line with the rest. */
+        GuideView: {
+            /** @description Its left or top there, mm. */
+            at: number;
+            /** @description The line it then keeps to, mm. */
+            line: number;
+            /** @description What that is. */
+            label: string;
+        };
+        /** @description Places at which something is in line with the rest. */
+        GuidesView: {
+            /** @description Told by its left. */
+            across: components["schemas"]["GuideView"][];
+            /** @description Told by its top. */
+            down: components["schemas"]["GuideView"][];
         };
         /** @description The same again, with other words. */
         ItemAgainRequest: {
@@ -4205,12 +4274,12 @@ export interface components {
         /** @description Something on an object beside its words, as typed: lengths in either system, empty for the rule's own answer. */
         TypedElement: {
             /**
-             * @description Words, shape or pattern.
+             * @description Words, shape, pattern or drawing.
              * @default shape
              */
             kind?: string;
             /**
-             * @description Which shape or which pattern; empty for words.
+             * @description Which shape or which pattern; empty for words and drawings.
              * @default
              */
             what?: string;
@@ -4294,6 +4363,13 @@ export interface components {
              * @default
              */
             under?: string;
+            /** @description Of a drawing: which, and the film of each of its colours. */
+            art?: components["schemas"]["TypedArt"] | null;
+            /**
+             * @description What is moved together has one name here; empty for what stands by itself.
+             * @default
+             */
+            together?: string;
         };
         /** @description A figure as typed, by the rule it stands for. */
         TypedFigure: {
@@ -4800,6 +4876,102 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["AnswersView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    arrange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Its number. */
+                    docket: number;
+                    /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
+                    words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
+                    roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
+                    face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
+                    capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
+                    units?: string;
+                    /** @description How the words are set. */
+                    setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
+                    film?: string;
+                    /** @description A drawing that takes the place of the words. */
+                    art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
+                    /** @description The elements by their numbers from 0, -1 for the words; the others follow the first. */
+                    picked: number[];
+                    /** @description Left, across, right, top, down or bottom for a line; gaps-across or gaps-down. */
+                    how: string;
+                    /**
+                     * @description As typed with its unit; where it is empty the outer two stay where they are.
+                     * @default
+                     */
+                    gap?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArrangedView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -6602,6 +6774,95 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GivenProofView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    guides: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Its number. */
+                    docket: number;
+                    /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
+                    words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
+                    roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
+                    face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
+                    capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
+                    units?: string;
+                    /** @description How the words are set. */
+                    setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
+                    film?: string;
+                    /** @description A drawing that takes the place of the words. */
+                    art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
+                    /** @description Which element, from 0; the words where none is named. */
+                    element?: number | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GuidesView"];
                 };
             };
             /** @description A problem, as a sentence */

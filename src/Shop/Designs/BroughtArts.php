@@ -65,11 +65,16 @@ final readonly class BroughtArts
      *
      * @throws Refusals|NotFound
      */
-    public function refuseForeign(Design $design, int $docket): void
+    public function refuseForeign(Draft $draft, int $docket): void
     {
-        $art = $design->art();
-        if (null !== $art && $this->numbered($art['id'])->docket() !== $docket) {
-            throw Refusals::at('art', 'This drawing was brought for another order. Bring it for this one too.');
+        $arts = ['art' => $draft->design->art()['id'] ?? null];
+        foreach ($draft->elements as $nth => $element) {
+            $arts["elements.$nth.art"] = $element->art;
+        }
+        foreach (array_filter($arts) as $field => $art) {
+            if ($this->numbered($art)->docket() !== $docket) {
+                throw Refusals::at($field, 'This drawing was brought for another order. Bring it for this one too.');
+            }
         }
     }
 

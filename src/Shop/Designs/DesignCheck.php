@@ -161,6 +161,7 @@ final readonly class DesignCheck
     {
         $found = [];
         $things = $whole->things();
+        $byNumber = array_column($whole->elements, null, 'nth');
         foreach ($whole->elements as $laid) {
             $film = $this->filmOf($laid->element->film, $own);
             foreach ($this->snags($laid->fitted, $object, $film->grade(), $use, $film) as $snag) {
@@ -177,10 +178,12 @@ final readonly class DesignCheck
                     $thing['region'],
                     $this->filmOf($thing['film'], $own)->grade(),
                     (string) $this->filmOf($thing['film'], $own)->id(),
+                    $thing['nth'],
                 ],
                 $things,
             ),
             $use,
+            array_map(static fn (LaidElement $laid): string => $laid->element->label(), $byNumber),
         );
         foreach ($between as [$snag, $nth]) {
             $found[$things[$nth]['nth']][] = $snag;
@@ -212,7 +215,8 @@ final readonly class DesignCheck
     private function named(Snag $snag, WholeDecal $whole, int $nth): Snag
     {
         $laid = array_values(array_filter($whole->elements, static fn (LaidElement $one): bool => $one->nth === $nth));
-        $name = [] === $laid ? 'The words' : 'Element '.($nth + 1).", {$laid[0]->element->label()}";
+        $label = [] === $laid ? 'the words' : $laid[0]->element->label();
+        $name = mb_strtoupper(mb_substr($label, 0, 1)).mb_substr($label, 1);
 
         return new Snag(
             $snag->code,

@@ -8,8 +8,8 @@ use Yelbo\Trade\Lettering\ElementShape;
 use Yelbo\Trade\Lettering\Pattern;
 
 /**
- * Something that lies on an object beside, under or over its words: more words, a plain shape, a pattern. Lengths in
- * µm, nothing means "by the rule".
+ * Something that lies on an object beside, under or over its words: more words, a plain shape, a pattern, a drawing
+ * that was brought. Lengths in µm, nothing means "by the rule".
  *
  * @phpstan-type Kept array<string, mixed>
  */
@@ -18,10 +18,11 @@ final readonly class DesignElement
     public const WORDS = 'words';
     public const SHAPE = 'shape';
     public const PATTERN = 'pattern';
+    public const DRAWING = 'drawing';
 
     /**
-     * @param string            $kind   words, shape or pattern
-     * @param string            $what   which shape, or which pattern; empty for words
+     * @param string            $kind   words, shape, pattern or drawing
+     * @param string            $what   which shape, or which pattern; empty for words and drawings
      * @param list<string>      $lines  of words
      * @param string            $face   of words, by its short name; the one of the item where empty
      * @param int|null          $high   the letter height; of a shape its height over all
@@ -37,6 +38,10 @@ final readonly class DesignElement
      * @param int|null          $top    from the object's top edge to its box; in the middle where left out
      * @param bool              $over   whether it lies on other films on purpose
      * @param bool              $under  whether it lies under the item's words
+     * @param int|null          $art    of a drawing its number
+     * @param array<string, int|null> $films of a drawing the film of each of its colours that is cut; the element's own
+     *     where none is named
+     * @param string            $together what is moved together has one name here; empty for what stands by itself
      */
     public function __construct(
         public string $kind,
@@ -56,6 +61,9 @@ final readonly class DesignElement
         public ?int $top = null,
         public bool $over = false,
         public bool $under = false,
+        public ?int $art = null,
+        public array $films = [],
+        public string $together = '',
     ) {
     }
 
@@ -81,9 +89,11 @@ final readonly class DesignElement
     /** What people call it: its words, or what it is. */
     public function label(): string
     {
-        return self::WORDS === $this->kind
-            ? '“'.implode(' ', $this->lines).'”'
-            : mb_strtolower($this->shape()?->label() ?? $this->pattern()?->label() ?? $this->what);
+        return match ($this->kind) {
+            self::WORDS => '“'.implode(' ', $this->lines).'”',
+            self::DRAWING => 'drawing',
+            default => mb_strtolower($this->shape()?->label() ?? $this->pattern()?->label() ?? $this->what),
+        };
     }
 
     /** Which shape it is; none of words and patterns. */

@@ -21,8 +21,13 @@ final readonly class ElementReader
     private const SMALLEST = 500;
     private const LARGEST = 20_000_000;
     private const SIDES = [3, 60];
+    /** In the place of a film. */
+    private const LEFT_OUT = '0';
 
-    public function __construct(private Shelf $shelf, private Faces $faces)
+    /** Letters and figures of a name that is shared by what is moved together. */
+    private const TOGETHER = '~^[a-z0-9]{0,12}$~D';
+
+    public function __construct(private Shelf $shelf, private Faces $faces, private BroughtArts $arts)
     {
     }
 
@@ -89,7 +94,32 @@ final readonly class ElementReader
             $fields->offset($at.'top', $typed->top, $units),
             'yes' === $typed->over,
             'yes' === $typed->under,
+            DesignElement::DRAWING === $typed->kind ? $typed->art?->id : null,
+            DesignElement::DRAWING === $typed->kind ? $this->films($typed->art) : [],
+            1 === preg_match(self::TOGETHER, $typed->together) ? $typed->together : '',
         );
+    }
+
+    /**
+     * Of each colour of a drawing that is cut, in its own order.
+     *
+     * @return array<string, int|null>
+     */
+    private function films(?TypedArt $art): array
+    {
+        if (null === $art || 0 === $art->id) {
+            return [];
+        }
+        $typed = array_column($art->layers, 'film', 'colour');
+        $films = [];
+        foreach (array_keys($this->arts->drawing($art->id)->layers) as $colour) {
+            $film = $typed[$colour] ?? '';
+            if (self::LEFT_OUT !== $film) {
+                $films[$colour] = '' === $film ? null : $this->shelf->filmNumbered((int) $film)?->id();
+            }
+        }
+
+        return $films;
     }
 
     private function kind(Fields $fields, string $at, TypedElement $typed): void
@@ -98,7 +128,10 @@ final readonly class ElementReader
             DesignElement::WORDS => null,
             DesignElement::SHAPE => $fields->choice($at.'what', $typed->what, ElementShape::class, 'Which shape?'),
             DesignElement::PATTERN => $fields->choice($at.'what', $typed->what, Pattern::class, 'Which pattern?'),
-            default => $fields->refuse($at.'kind', 'Words, a shape or a pattern?'),
+            DesignElement::DRAWING => 0 === ($typed->art->id ?? 0)
+                ? $fields->refuse($at.'art', 'Which drawing? Bring it, or take the element out.')
+                : null,
+            default => $fields->refuse($at.'kind', 'Words, a shape, a pattern or a drawing?'),
         };
     }
 }

@@ -12,10 +12,14 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\Arranging;
 use Yelbo\Trade\Lettering\ElementShape;
+use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\Guides;
+use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Placing;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Typesetter;
@@ -31,9 +35,12 @@ use Yelbo\Trade\Refused;
  * object".
  *
  * @phpstan-type Laid array{int, DesignElement, Fitted}
+ * @phpstan-import-type Guide from Guides
  */
 final readonly class Elements
 {
+    /** The number of the words among the elements. */
+    public const WORDS = -1;
     /** Of the shorter side of the safe area, where no size is typed. */
     private const SHAPE = 0.5;
     private const LETTERS = 0.125;
@@ -48,6 +55,7 @@ final readonly class Elements
         private Faces $faces,
         private ShopRules $rules,
         private Cache $cache,
+        private BroughtArts $arts,
     ) {
     }
 
@@ -111,7 +119,102 @@ final readonly class Elements
                 return self::placing($object, $main, $laid, $nth)->put($one[2]->at, $from, $distance);
             }
         }
-        throw new Refused('no-element', 'There is no such element.', '/element');
+        throw self::none();
+    }
+
+    /**
+     * Where an element, or the words, would lie in line with the rest.
+     *
+     * @param list<DesignElement> $elements
+     * @param int|null            $nth      which of them, from 0; the words where none is named
+     *
+     * @return array{across: list<Guide>, down: list<Guide>}
+     *
+     * @throws Refused
+     */
+    public function guides(MeasuredObject $object, Fitted $main, Design $design, array $elements, ?int $nth): array
+    {
+        $boxes = $this->boxes($object, $main, $design, $elements);
+        $own = $boxes[$nth ?? self::WORDS]['box'] ?? throw self::none();
+        unset($boxes[$nth ?? self::WORDS]);
+        $together = null === $nth ? '' : $elements[$nth]->together;
+        foreach ($elements as $other => $element) {
+            // A pattern lies round all, and what is moved along is no help.
+            if (null !== $element->pattern() || ('' !== $together && $element->together === $together)) {
+                unset($boxes[$other]);
+            }
+        }
+        $size = $object->surface()->size();
+
+        return (new Guides(
+            new Box(0, 0, $size->width->micrometres, $size->height->micrometres),
+            $main->safe->box(),
+            array_map(
+                static fn (array $part): array => [
+                    'label' => $part['label'],
+                    'box' => new Box($part['x'], $part['y'], $part['x'], $part['y']),
+                ],
+                $object->features(),
+            ),
+            array_values($boxes),
+        ))->of($own);
+    }
+
+    /**
+     * Left and top of several things brought into line or set at equal gaps.
+     *
+     * @param list<DesignElement> $elements
+     * @param list<int>           $picked   which of them, from 0, -1 for the words; the others follow the first
+     * @param string              $how      as `Arranging` names it
+     * @param int|null            $gap      µm
+     *
+     * @return array<int, array{int, int}> µm, by their numbers
+     *
+     * @throws Refused
+     */
+    public function arrange(
+        MeasuredObject $object,
+        Fitted $main,
+        Design $design,
+        array $elements,
+        array $picked,
+        string $how,
+        ?int $gap,
+    ): array {
+        $boxes = $this->boxes($object, $main, $design, $elements);
+        $things = [];
+        foreach ($picked as $nth) {
+            $things[$nth] = $boxes[$nth]['box'] ?? throw self::none();
+        }
+
+        return Arranging::arrange($things ?: throw self::none(), $how, $gap);
+    }
+
+    private static function none(): Refused
+    {
+        return new Refused('no-element', 'There is no such element.', '/element');
+    }
+
+    /**
+     * @param list<DesignElement> $elements
+     *
+     * @return array<int, array{label: string, box: Box}> where each lies, the words as number -1
+     *
+     * @throws Refused
+     */
+    private function boxes(MeasuredObject $object, Fitted $main, Design $design, array $elements): array
+    {
+        $boxes = [self::WORDS => ['label' => 'the words', 'box' => self::box($main)]];
+        foreach ($this->lay($object, $main, $design, $elements) as [$nth, $element, $fitted]) {
+            $boxes[$nth] = ['label' => $element->label(), 'box' => self::box($fitted)];
+        }
+
+        return $boxes;
+    }
+
+    private static function box(Fitted $of): Box
+    {
+        return $of->artwork->box()->moved(...$of->at);
     }
 
     /** @param list<Laid> $laid */
@@ -172,6 +275,14 @@ final readonly class Elements
     {
         $shorter = min($main->safe->box()->width(), $main->safe->box()->height());
         $shape = $element->shape();
+        if (null !== $element->art) {
+            return $this->placed(
+                $surface,
+                $this->brought($element->art, $element),
+                $element->high ?? (int) (self::SHAPE * $shorter),
+                $element,
+            );
+        }
         if (null === $shape) {
             $words = Words::set(
                 $this->faces->named('' === $element->face ? $design->face() : $element->face),
@@ -184,6 +295,18 @@ final readonly class Elements
         $film = $this->shaped($shape, $element, (int) (self::SHAPE * $shorter));
 
         return $this->placed($surface, $this->drawn($film), $film->box()->height(), $element);
+    }
+
+    /** A drawing in the films of its colours, those that are not cut left out. */
+    private function brought(int $art, DesignElement $element): Words
+    {
+        return Words::brought(
+            $this->anyFace(),
+            $this->arts
+                ->drawing($art)
+                ->inFilms(array_map(static fn (?int $film): string => (string) $film, $element->films)),
+            new Setting(),
+        );
     }
 
     private function shaped(ElementShape $shape, DesignElement $element, int $usual): Region
@@ -202,6 +325,13 @@ final readonly class Elements
             ->atOrigin();
     }
 
+    private static function allFilm(Fitted $fitted): Region
+    {
+        return Geos::union(
+            array_map(static fn (Layer $layer): Region => $layer->region, $fitted->artwork->layers),
+        )->moved(...$fitted->at);
+    }
+
     /** @param list<Laid> $laid what lies in it, beside the words */
     private function pattern(Surface $surface, Fitted $main, DesignElement $element, array $laid): Fitted
     {
@@ -215,7 +345,7 @@ final readonly class Elements
             $main->artwork->outermost()->moved(...$main->at),
             ...array_map(
                 static fn (array $one): Region => null === $one[1]->pattern()
-                    ? $one[2]->artwork->top()->moved(...$one[2]->at)
+                    ? self::allFilm($one[2])
                     : Region::none(),
                 $laid,
             ),
@@ -235,9 +365,13 @@ final readonly class Elements
 
     private function drawn(Region $film): Words
     {
-        $face = $this->faces->all()[0] ?? throw new Refused('no-face', 'There is no face.');
+        return Words::brought($this->anyFace(), VectorArt::fromLayers(['#000000' => $film], [], true), new Setting());
+    }
 
-        return Words::brought($face, VectorArt::fromLayers(['#000000' => $film], [], true), new Setting());
+    /** A drawing has none, and words are set in one. */
+    private function anyFace(): Face
+    {
+        return $this->faces->all()[0] ?? throw new Refused('no-face', 'There is no face.');
     }
 
     /** At its size, where it was put; in the middle, each way, where nothing was typed. */

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
+use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Layer;
 
 /**
  * An element at its size, in its place on an object.
@@ -23,5 +25,26 @@ final readonly class LaidElement
         public Fitted $fitted,
         public array $distances,
     ) {
+    }
+
+    /**
+     * Its films from bottom to top, in the object's frame: more than one of a drawing of several colours.
+     *
+     * @return non-empty-list<array{int|null, Region}> the film by its number, none for the item's own
+     */
+    public function layers(): array
+    {
+        $films = array_values(array_unique($this->element->films));
+
+        return array_reverse(
+            array_map(
+                fn (Layer $layer, int $nth): array => [
+                    $films[$nth] ?? $this->element->film,
+                    $layer->region->moved(...$this->fitted->at),
+                ],
+                $this->fitted->artwork->layers,
+                array_keys($this->fitted->artwork->layers),
+            ),
+        );
     }
 }

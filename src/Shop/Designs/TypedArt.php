@@ -15,6 +15,24 @@ final readonly class TypedArt
     {
     }
 
+    /** As it would have been typed of an element; none of what is no drawing. */
+    public static function fromElement(DesignElement $element): ?self
+    {
+        return null === $element->art
+            ? null
+            : new self(
+                $element->art,
+                array_map(
+                    static fn (string $colour, ?int $film): TypedArtLayer => new TypedArtLayer(
+                        $colour,
+                        null === $film ? '' : (string) $film,
+                    ),
+                    array_keys($element->films),
+                    array_values($element->films),
+                ),
+            );
+    }
+
     /** As it would have been typed. */
     public static function fromDesign(Design $design): ?self
     {

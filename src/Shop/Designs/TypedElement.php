@@ -10,8 +10,8 @@ use Yelbo\Trade\Measure\Length;
 final readonly class TypedElement
 {
     /**
-     * @param string $kind words, shape or pattern
-     * @param string $what which shape or which pattern; empty for words
+     * @param string $kind words, shape, pattern or drawing
+     * @param string $what which shape or which pattern; empty for words and drawings
      * @param string $words a line of it on each line
      * @param string $face the short name of its typeface; empty for the one of the item
      * @param string $high the letter height, or of a shape its height over all
@@ -28,6 +28,8 @@ final readonly class TypedElement
      * @param string $top from the top edge of the object to its box; empty for the middle
      * @param string $over yes where it lies on other films on purpose
      * @param string $under yes where it lies under the item's words
+     * @param TypedArt|null $art of a drawing: which, and the film of each of its colours
+     * @param string $together what is moved together has one name here; empty for what stands by itself
      */
     public function __construct(
         public string $kind = DesignElement::SHAPE,
@@ -48,6 +50,8 @@ final readonly class TypedElement
         public string $top = '',
         public string $over = '',
         public string $under = '',
+        public ?TypedArt $art = null,
+        public string $together = '',
     ) {
     }
 
@@ -77,6 +81,8 @@ final readonly class TypedElement
             $mm($element->top),
             $element->over ? 'yes' : '',
             $element->under ? 'yes' : '',
+            TypedArt::fromElement($element),
+            $element->together,
         );
     }
 }

@@ -51,13 +51,13 @@ final readonly class WholeDecal
         $main = $this->mainLayers();
         $things = [];
         foreach ($this->those(true) as $laid) {
-            $things[] = [$laid->element->film, self::film($laid), self::ELEMENT];
+            array_push($things, ...self::films($laid));
         }
         foreach (array_reverse($main) as $layer) {
             $things[] = $layer;
         }
         foreach ($this->those(false) as $laid) {
-            $things[] = [$laid->element->film, self::film($laid), self::ELEMENT];
+            array_push($things, ...self::films($laid));
         }
         // Words alone are cut as they are drawn: a rim of the film of its letters stays a piece of its own.
         $alone = [] === $this->elements;
@@ -91,31 +91,34 @@ final readonly class WholeDecal
     }
 
     /**
-     * The words and each element from bottom to top, as they lie beside each other in the object's frame.
+     * The words and each film of each element from bottom to top, as they lie beside each other in the object's frame.
      *
      * @return list<array{nth: int, over: bool, film: int|null, region: Region}> the words are number -1
      */
     public function things(): array
     {
-        $element = static fn (LaidElement $laid): array => [
-            'nth' => $laid->nth,
-            'over' => $laid->element->over,
-            'film' => $laid->element->film,
-            'region' => self::film($laid),
-        ];
+        $element = static fn (LaidElement $laid): array => array_map(
+            static fn (array $layer): array => [
+                'nth' => $laid->nth,
+                'over' => $laid->element->over,
+                'film' => $layer[0],
+                'region' => $layer[1],
+            ],
+            $laid->layers(),
+        );
         $main = $this->mainLayers();
         $under = $this->those(true);
 
         return [
-            ...array_map($element, $under),
+            ...array_merge(...array_map($element, $under)),
             [
-                'nth' => -1,
+                'nth' => Elements::WORDS,
                 // What was put under the words is there for them to lie on.
                 'over' => [] !== $under,
                 'film' => $main[0][0] ?? null,
                 'region' => $this->main->artwork->outermost()->moved(...$this->main->at),
             ],
-            ...array_map($element, $this->those(false)),
+            ...array_merge(...array_map($element, $this->those(false))),
         ];
     }
 
@@ -149,9 +152,10 @@ final readonly class WholeDecal
         );
     }
 
-    private static function film(LaidElement $laid): Region
+    /** @return list<array{int|null, Region, string}> of an element from bottom to top */
+    private static function films(LaidElement $laid): array
     {
-        return $laid->fitted->artwork->top()->moved(...$laid->fitted->at);
+        return array_map(static fn (array $layer): array => [...$layer, self::ELEMENT], $laid->layers());
     }
 
     /**

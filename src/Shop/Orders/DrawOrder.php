@@ -68,7 +68,7 @@ final readonly class DrawOrder
         if ([] === $draft->lines) {
             throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
         }
-        $this->arts->refuseForeign($draft->design, $docket->number());
+        $this->arts->refuseForeign($draft, $docket->number());
         $decals = $this->drawn($item, $draft);
         $pages = $proof ? $this->pages($item, $draft, $decals) : [];
         $this->change->apply($docket, $version, function () use ($docket, $item, $draft, $pages): void {

@@ -17,6 +17,11 @@ use Yelbo\Trade\Rules;
 /**
  * Several elements on one object seen together: each by itself, those of one film as one piece of film where they meet,
  * and films that meet without anybody having said so. Source: handbook sections 4 and 5.
+ *
+ * A thing: whether it lies on others on purpose, its outline in the object's frame, the grade of its film, which film of
+ * that grade it is, and which element it is of, -1 for the words; colours of one element may lie on each other.
+ *
+ * @phpstan-type Thing array{bool, Region, Film, string, int}
  */
 final readonly class ElementsCheck
 {
@@ -40,7 +45,7 @@ final readonly class ElementsCheck
             foreach ($this->judgement->judge($fitted, $film, $use) as $snag) {
                 $snags[] = [self::inObject($snag, $fitted), $nth];
             }
-            $things[] = [$element->over, self::laid($fitted), $film, $film->value];
+            $things[] = [$element->over, self::laid($fitted), $film, $film->value, $nth];
         }
 
         return [...$snags, ...$this->between($things, $use)];
@@ -49,14 +54,25 @@ final readonly class ElementsCheck
     /**
      * What speaks against several things lying where they do beside each other.
      *
-     * @param list<array{bool, Region, Film, string}> $things from bottom to top: whether it lies on others on purpose, its
-     *     outline in the object's frame, the grade of its film, and which film of that grade it is
+     * @param list<Thing> $things from bottom to top
+     *
+     * @param array<int, string> $names what people call the elements, by their numbers
      *
      * @return list<array{Snag, int}> each with the place of the thing in the list
      */
-    public function between(array $things, Usage $use): array
+    public function between(array $things, Usage $use, array $names = []): array
     {
-        return [...$this->nearEachOther($things, $use), ...$this->overlaps($things), ...$this->tooManyFilms($things)];
+        return [
+            ...$this->nearEachOther($things, $use, $names),
+            ...$this->overlaps($things, $names),
+            ...$this->tooManyFilms($things),
+        ];
+    }
+
+    /** @param array<int, string> $names */
+    private static function named(int $element, array $names): string
+    {
+        return $names[$element] ?? ($element < 0 ? 'the words' : 'element '.($element + 1));
     }
 
     /** @return Region the film of an element where it lies */
@@ -85,16 +101,17 @@ final readonly class ElementsCheck
     /**
      * Gaps between elements of one film: the hook has to get in there too.
      *
-     * @param list<array{bool, Region, Film, string}> $things
+     * @param list<Thing> $things
+     * @param array<int, string> $names
      *
      * @return list<array{Snag, int}>
      */
-    private function nearEachOther(array $things, Usage $use): array
+    private function nearEachOther(array $things, Usage $use, array $names): array
     {
         $snags = [];
         foreach ($things as $nth => [, $region, $film, $name]) {
             $limit = $film->limits($this->rules)->in($use, $this->rules)->gap;
-            foreach (\array_slice($things, 0, $nth) as $below => [, $other, , $same]) {
+            foreach (\array_slice($things, 0, $nth) as [, $other, , $same, $of]) {
                 if ($name !== $same || !$region->box()->grown($limit)->overlaps($other->box())) {
                     continue;
                 }
@@ -108,7 +125,7 @@ final readonly class ElementsCheck
                             $limit,
                             (int) round($apart),
                             [intdiv($at->left + $at->right, 2), intdiv($at->top + $at->bottom, 2)],
-                            'It comes nearer to element '.($below + 1).' than the film between comes out clean.',
+                            'It comes nearer to '.self::named($of, $names).' than the film between comes out clean.',
                             [['do' => 'move', 'by' => $limit - (int) round($apart)]],
                         ),
                         $nth,
@@ -121,16 +138,17 @@ final readonly class ElementsCheck
     }
 
     /**
-     * @param list<array{bool, Region, Film, string}> $things
+     * @param list<Thing> $things
+     * @param array<int, string> $names
      *
      * @return list<array{Snag, int}>
      */
-    private function overlaps(array $things): array
+    private function overlaps(array $things, array $names): array
     {
         $snags = [];
-        foreach ($things as $nth => [$over, $region, , $name]) {
-            foreach ($over ? [] : \array_slice($things, 0, $nth) as $below => [, $other, , $under]) {
-                $common = $name === $under || !$region->box()->overlaps($other->box())
+        foreach ($things as $nth => [$over, $region, , $name, $of]) {
+            foreach ($over ? [] : \array_slice($things, 0, $nth) as [, $other, , $under, $ofIt]) {
+                $common = $name === $under || $of === $ofIt || !$region->box()->overlaps($other->box())
                     ? Region::none()
                     : Geos::intersection($region, $other);
                 if ($common->isEmpty() || $common->area() <= 0) {
@@ -144,8 +162,8 @@ final readonly class ElementsCheck
                         0,
                         min($box->width(), $box->height()),
                         [intdiv($box->left + $box->right, 2), intdiv($box->top + $box->bottom, 2)],
-                        'It meets element '.
-                            ($below + 1).
+                        'It meets '.
+                            self::named($ofIt, $names).
                             ', which is of another film. Move it, or say that it lies on top.',
                         [['do' => 'move', 'by' => min($box->width(), $box->height())], ['do' => 'over']],
                     ),
@@ -160,7 +178,7 @@ final readonly class ElementsCheck
     /**
      * On top of each other film lies only so thick that it still lies flat and holds.
      *
-     * @param list<array{bool, Region, Film, string}> $things
+     * @param list<Thing> $things
      *
      * @return list<array{Snag, int}>
      */

@@ -7,27 +7,19 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\BoxOffers;
-use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\CureSearch;
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DesignFitter;
-use Yelbo\Shop\Designs\DesignReader;
-use Yelbo\Shop\Designs\Draft;
-use Yelbo\Shop\Designs\Drawable;
 use Yelbo\Shop\Designs\Elements;
 use Yelbo\Shop\Designs\SetDrawer;
 use Yelbo\Shop\Designs\TypedDesign;
 use Yelbo\Shop\Input\Fields;
-use Yelbo\Shop\Input\Form;
-use Yelbo\Shop\Orders\Dockets;
-use Yelbo\Shop\Orders\Item;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Measure\Units;
-use Yelbo\Trade\Refused;
+use Yelbo\Web\DecalInHand;
 use Yelbo\Web\Request\BoxRequest;
 use Yelbo\Web\Request\DocketRequest;
-use Yelbo\Web\Request\PlaceRequest;
 use Yelbo\Web\Request\SizeRequest;
 use Yelbo\Web\View\BoxOffersView;
 use Yelbo\Web\View\CasesView;
@@ -37,7 +29,6 @@ use Yelbo\Web\View\ElsewhereView;
 use Yelbo\Web\View\FitView;
 use Yelbo\Web\View\LengthView;
 use Yelbo\Web\View\OnBallView;
-use Yelbo\Web\View\PlacedView;
 use Yelbo\Web\View\SamplesView;
 use Yelbo\Web\View\SampleView;
 use Yelbo\Web\View\SetView;
@@ -51,8 +42,7 @@ final readonly class FitController
     private const LARGEST = 20_000_000;
 
     public function __construct(
-        private Dockets $dockets,
-        private DesignReader $reader,
+        private DecalInHand $inHand,
         private DesignFitter $fitter,
         private Elements $elements,
         private DesignDrawer $drawer,
@@ -60,7 +50,6 @@ final readonly class FitController
         private SetDrawer $sets,
         private CureSearch $cures,
         private BoxOffers $boxes,
-        private BroughtArts $arts,
     ) {
     }
 
@@ -68,10 +57,9 @@ final readonly class FitController
     #[Route('/api/fit', name: 'fit', methods: ['POST'])]
     public function fit(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): FitView
     {
-        $draft = $this->reader->read($typed);
-        [$item, $decal] = $this->decal($on, $draft);
+        [$item, $decal, $draft] = $this->inHand->of($on, $typed);
 
-        return $this->atItsField(
+        return DecalInHand::atItsField(
             fn (): FitView => FitView::from(
                 $this->drawer->draw(
                     $item->object(),
@@ -86,43 +74,13 @@ final readonly class FitController
         );
     }
 
-    /** Says where the art lies once it is put by a distance from an edge, the middle or a part. */
-    #[Route('/api/place', name: 'place', methods: ['POST'])]
-    public function place(
-        #[MapRequestPayload] DocketRequest $on,
-        #[MapRequestPayload] TypedDesign $typed,
-        #[MapRequestPayload] PlaceRequest $place,
-    ): PlacedView {
-        $draft = $this->reader->read($typed);
-        [$item, $decal] = $this->decal($on, $draft);
-        $fields = new Fields();
-        $distance = $fields->offset('distance', $place->distance, Units::tryFrom($typed->units) ?? Units::Metric) ?? 0;
-        $fields->end();
-        [$left, $top] = $this->atItsField(
-            fn (): array => null === $place->element
-                ? $this->drawer->place($item->object(), $decal->lines, $decal->design, $place->from, $distance)
-                : $this->elements->place(
-                    $item->object(),
-                    $this->fitter->fit($item->object(), $decal->lines, $decal->design),
-                    $decal->design,
-                    $draft->elements,
-                    $place->element,
-                    $place->from,
-                    $distance,
-                ),
-        );
-
-        return new PlacedView(LengthView::micrometres($left), LengthView::micrometres($top));
-    }
-
     /** Says what speaks against a drawing. It takes longer than drawing, so it is asked for by itself. */
     #[Route('/api/check', name: 'check', methods: ['POST'])]
     public function check(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CheckView
     {
-        $draft = $this->reader->read($typed);
-        [$item, $decal] = $this->decal($on, $draft);
-        $fitted = $this->atItsField(fn () => $this->fitter->fit($item->object(), $decal->lines, $decal->design));
-        $whole = $this->atItsField(
+        [$item, $decal, $draft] = $this->inHand->of($on, $typed);
+        $fitted = DecalInHand::atItsField(fn () => $this->fitter->fit($item->object(), $decal->lines, $decal->design));
+        $whole = DecalInHand::atItsField(
             fn () => $this->elements->whole($item->object(), $fitted, $decal->design, $draft->elements),
         );
         $spelling = null === $fitted->words->art ? $this->check->spelling($item->asked(), $decal->lines) : [];
@@ -156,7 +114,7 @@ final readonly class FitController
         #[MapRequestPayload] TypedDesign $typed,
         #[MapRequestPayload] SizeRequest $wanted,
     ): SizedView {
-        [$item, $decal] = $this->decal($on, $this->reader->read($typed));
+        [$item, $decal] = $this->inHand->of($on, $typed);
         $fields = new Fields();
         $size = $fields->length(
             'size',
@@ -169,7 +127,7 @@ final readonly class FitController
 
         return new SizedView(
             LengthView::micrometres(
-                $this->atItsField(
+                DecalInHand::atItsField(
                     fn (): int => $this->fitter->heightFor(
                         $item->object(),
                         $decal->lines,
@@ -189,14 +147,14 @@ final readonly class FitController
         #[MapRequestPayload] TypedDesign $typed,
         #[MapRequestPayload] BoxRequest $box,
     ): BoxOffersView {
-        [, $decal] = $this->decal($on, $this->reader->read($typed));
+        [, $decal] = $this->inHand->of($on, $typed);
         $units = Units::tryFrom($typed->units) ?? Units::Metric;
         $fields = new Fields();
         $wide = $fields->length('wide', $box->wide, self::SMALLEST, self::LARGEST, $units);
         $high = $fields->length('high', $box->high, self::SMALLEST, self::LARGEST, $units);
         $fields->end();
 
-        return $this->atItsField(
+        return DecalInHand::atItsField(
             fn (): BoxOffersView => BoxOffersView::from(
                 $this->boxes->of($decal, $wide, $high),
             ),
@@ -207,11 +165,10 @@ final readonly class FitController
     #[Route('/api/cures', name: 'cures', methods: ['POST'])]
     public function cures(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CuresView
     {
-        $draft = $this->reader->read($typed);
-        [, $decal] = $this->decal($on, $draft);
+        [, $decal, $draft] = $this->inHand->of($on, $typed);
         $decal = [] === $draft->roster ? $decal : $decal->with($draft->design->centred())->of($draft->roster);
 
-        return $this->atItsField(fn (): CuresView => CuresView::from($this->cures->all($decal)));
+        return DecalInHand::atItsField(fn (): CuresView => CuresView::from($this->cures->all($decal)));
     }
 
     /** Draws the words, of a roster the longest name, in every face, the best first. */
@@ -220,8 +177,7 @@ final readonly class FitController
         #[MapRequestPayload] DocketRequest $on,
         #[MapRequestPayload] TypedDesign $typed,
     ): SamplesView {
-        $draft = $this->reader->read($typed);
-        [$item, $decal] = $this->decal($on, $draft);
+        [$item, $decal, $draft] = $this->inHand->of($on, $typed);
         $lines = [] === $draft->roster ? $decal->lines : Roster::longest($draft->roster);
 
         return new SamplesView(
@@ -244,9 +200,9 @@ final readonly class FitController
     #[Route('/api/cases', name: 'cases', methods: ['POST'])]
     public function cases(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CasesView
     {
-        [, $decal] = $this->decal($on, $this->reader->read($typed));
+        [, $decal] = $this->inHand->of($on, $typed);
 
-        return $this->atItsField(
+        return DecalInHand::atItsField(
             fn (): CasesView => CasesView::from($this->drawer->cases($decal->lines, $decal->design)),
         );
     }
@@ -255,10 +211,9 @@ final readonly class FitController
     #[Route('/api/set', name: 'set', methods: ['POST'])]
     public function set(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): SetView
     {
-        $draft = $this->reader->read($typed);
-        [$item, $decal] = $this->decal($on, $draft);
+        [$item, $decal, $draft] = $this->inHand->of($on, $typed);
 
-        return $this->atItsField(
+        return DecalInHand::atItsField(
             fn (): SetView => SetView::from(
                 $this->sets->draw(
                     $item->object(),
@@ -275,11 +230,10 @@ final readonly class FitController
     #[Route('/api/set/check', name: 'set-check', methods: ['POST'])]
     public function setCheck(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CheckView
     {
-        $draft = $this->reader->read($typed);
-        [$item, $decal] = $this->decal($on, $draft);
+        [$item, $decal, $draft] = $this->inHand->of($on, $typed);
         $design = $draft->design->centred();
         [$object, $roster, $film] = [$item->object(), $draft->roster, $decal->film];
-        $tightest = $this->atItsField(
+        $tightest = DecalInHand::atItsField(
             fn (): array => $this->check->tightestOfSet($object, $roster, $design, $film, $decal->use),
         );
 
@@ -289,39 +243,5 @@ final readonly class FitController
             $this->check->spelling(null, array_merge(...$roster)),
             $this->check->weedingOfSet($object, $roster, $design, reset($tightest)->capHeight, $film->grade()),
         );
-    }
-
-    /** @return array{Item, Drawable} a thing of an order that has been measured, and its decal as it is typed */
-    private function decal(DocketRequest $on, Draft $draft): array
-    {
-        $item = $this->dockets->measuredItem($on->docket, $on->item);
-        $this->arts->refuseForeign($draft->design, $on->docket);
-
-        return [
-            $item,
-            new Drawable(
-                $item->object(),
-                $draft->lines,
-                $draft->design,
-                $draft->film ?? $item->ownFilm(),
-                $item->useOf(),
-            ),
-        ];
-    }
-
-    /**
-     * @template T
-     *
-     * @param \Closure(): T $draw
-     *
-     * @return T
-     */
-    private function atItsField(\Closure $draw): mixed
-    {
-        try {
-            return $draw();
-        } catch (Refused $refused) {
-            throw Form::Design->refusals($refused);
-        }
     }
 }

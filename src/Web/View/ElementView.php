@@ -13,11 +13,10 @@ final readonly class ElementView
     /**
      * @param int $nth its place in the list, from 0
      * @param string $label as it is called
-     * @param string $path the outlines as path data, mm, its box at the origin
+     * @param list<ElementFilmView> $films its films from bottom to top
      * @param LengthView $left from the left edge of the object to it
      * @param LengthView $top from the top edge of the object to it
      * @param SizeView $size over all
-     * @param int|null $film the number of its film; null for the item's own
      * @param bool $under whether it lies under the words
      * @param LengthView $right from it to the right edge of the object
      * @param LengthView $bottom from it to the bottom edge of the object
@@ -29,11 +28,10 @@ final readonly class ElementView
     public function __construct(
         public int $nth,
         public string $label,
-        public string $path,
+        public array $films,
         public LengthView $left,
         public LengthView $top,
         public SizeView $size,
-        public ?int $film,
         public bool $under,
         public bool $inside,
         public LengthView $right,
@@ -51,11 +49,16 @@ final readonly class ElementView
         return new self(
             $laid->nth,
             $laid->element->label(),
-            SvgPath::write($laid->fitted->artwork->top()),
+            array_map(
+                static fn (array $layer): ElementFilmView => new ElementFilmView(
+                    $layer[0],
+                    SvgPath::write($layer[1]->moved(-$laid->fitted->at[0], -$laid->fitted->at[1])),
+                ),
+                $laid->layers(),
+            ),
             LengthView::micrometres($laid->fitted->at[0]),
             LengthView::micrometres($laid->fitted->at[1]),
             SizeView::box($laid->fitted->artwork->box()),
-            $laid->element->film,
             $laid->element->under,
             $laid->fitted->inside,
             $length($laid->distances['right']),

@@ -6,7 +6,7 @@ import { Hatches } from './Hatch';
 import { ArtLayers, type Pin, PinMark, SnagFlags, swatches } from './ObjectMarks';
 import { Rulers } from './Ruler';
 import { AtScale, fitView, useRoom } from './scale';
-import { useArtDrag } from './useArtDrag';
+import { type Caught, useArtDrag } from './useArtDrag';
 import { useZoom, type Zoom } from './useZoom';
 
 type Art = Pick<Fit, 'path' | 'left' | 'top' | 'size' | 'object' | 'outline'> &
@@ -32,6 +32,8 @@ export function ObjectDrawing({
   inHand = null,
   onChoose,
   onMoveElement,
+  along = [],
+  guides,
   ground,
   label,
 }: {
@@ -52,8 +54,13 @@ export function ObjectDrawing({
   /** What lies beside the words, from bottom to top; the one in hand is told its size, the rest is quieter. */
   elements?: Schemas['ElementView'][];
   inHand?: number | null;
-  onChoose?: (nth: number | null) => void;
+  /** Told what was pointed at, and whether it is picked along with the rest. */
+  onChoose?: (nth: number | null, more: boolean) => void;
   onMoveElement?: (dx: number, dy: number) => void;
+  /** Elements that move with the one in hand. */
+  along?: number[];
+  /** Where what is in hand is in line with the rest. */
+  guides?: Schemas['GuidesView'] | undefined;
   /** The colour of the object, where somebody said it. */
   ground?: string | null;
   label: string;
@@ -74,11 +81,12 @@ export function ObjectDrawing({
   const view = handle.view;
   const px = { x: (mm: number) => view.x + mm * view.scale, y: (mm: number) => view.y + mm * view.scale };
   const chosen = elements.find((one) => one.nth === inHand);
-  const { drag, hand } = useArtDrag(art, view.scale, onMove);
+  const { drag, hand } = useArtDrag(art, view.scale, onMove, chosen ? undefined : guides);
   const ofElement = useArtDrag(
     chosen ? { ...chosen, object: art.object } : art,
     view.scale,
     chosen ? onMoveElement : undefined,
+    guides,
   );
   const left = art.left.mm + (drag?.x ?? 0);
   const top = art.top.mm + (drag?.y ?? 0);
@@ -94,14 +102,15 @@ export function ObjectDrawing({
       .filter((one) => one.under === under)
       .map((one) => {
         const held = one.nth === inHand;
-        const at = held ? from : { left: one.left.mm, top: one.top.mm };
+        const goes = along.includes(one.nth) ? ofElement.drag : null;
+        const at = { left: one.left.mm + (goes?.x ?? 0), top: one.top.mm + (goes?.y ?? 0) };
         return (
           <g
             key={one.nth}
             transform={`translate(${at.left} ${at.top})`}
             opacity={quiet && !held ? 0.45 : 1}
             className={onChoose ? (held ? 'cursor-move touch-none' : 'cursor-pointer') : undefined}
-            onPointerDown={held || !onChoose ? undefined : () => onChoose(one.nth)}
+            onPointerDown={held || !onChoose ? undefined : (event) => onChoose(one.nth, event.shiftKey)}
             {...(held ? ofElement.hand : {})}
           >
             {held && (
@@ -114,13 +123,16 @@ export function ObjectDrawing({
                 vectorEffect="non-scaling-stroke"
               />
             )}
-            <path
-              d={one.path}
-              fill={one.film === null ? swatch : (films.find((film) => film.id === one.film)?.swatch ?? swatch)}
-              stroke="var(--color-ink)"
-              strokeWidth="0.8"
-              vectorEffect="non-scaling-stroke"
-            />
+            {one.films.map(({ film, path }) => (
+              <path
+                key={path}
+                d={path}
+                fill={film === null ? swatch : (films.find((other) => other.id === film)?.swatch ?? swatch)}
+                stroke="var(--color-ink)"
+                strokeWidth="0.8"
+                vectorEffect="non-scaling-stroke"
+              />
+            ))}
           </g>
         );
       });
@@ -187,7 +199,7 @@ export function ObjectDrawing({
               transform={`translate(${left} ${top})`}
               className={onMove ? 'cursor-move touch-none' : undefined}
               opacity={quiet ? 0.45 : 1}
-              onPointerDown={quiet ? () => onChoose?.(null) : undefined}
+              onPointerDown={quiet ? (event) => onChoose?.(null, event.shiftKey) : undefined}
               {...(quiet ? {} : hand)}
             >
               <rect width={art.size.width.mm} height={art.size.height.mm} fill="transparent" />
@@ -223,6 +235,7 @@ export function ObjectDrawing({
               text={one(measured.size.height)}
               upright
             />
+            {by && <CaughtLines caught={by.caught} px={px} width={width} height={height} />}
             {pins.map((pin) => (
               <PinMark key={`${pin.label}-${pin.spot.x}`} x={px.x(pin.spot.x)} y={px.y(pin.spot.y)} label={pin.label} />
             ))}
@@ -234,3 +247,47 @@ export function ObjectDrawing({
     </div>
   );
 }
+
+/** What a drag has caught: the line, and what it is. */
+function CaughtLines({
+  caught,
+  px,
+  width,
+  height,
+}: {
+  caught: Caught;
+  px: { x: (mm: number) => number; y: (mm: number) => number };
+  width: number;
+  height: number;
+}) {
+  return (
+    <g stroke="var(--color-signal)" strokeWidth="1.4" className="label">
+      {caught.across && (
+        <>
+          <path d={`M${px.x(caught.across.line)} 26V${height}`} />
+          <Told x={px.x(caught.across.line) + 6} y={height - 12} says={caught.across.label} />
+        </>
+      )}
+      {caught.down && (
+        <>
+          <path d={`M26 ${px.y(caught.down.line)}H${width}`} />
+          <Told x={34} y={px.y(caught.down.line) - 6} says={caught.down.label} />
+        </>
+      )}
+    </g>
+  );
+}
+
+const Told = ({ x, y, says }: { x: number; y: number; says: string }) => (
+  <text
+    x={x}
+    y={y}
+    fontSize="13"
+    fill="var(--color-signal-ink)"
+    stroke="var(--color-paper)"
+    strokeWidth="3"
+    paintOrder="stroke"
+  >
+    {says}
+  </text>
+);

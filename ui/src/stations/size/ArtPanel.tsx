@@ -18,35 +18,34 @@ export const useArt = (id: number) =>
     staleTime: Number.POSITIVE_INFINITY,
   });
 
-/** A way in for a customer's own drawing. */
-export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => void }) {
+/** A way in for a customer's own drawing, or a picture of flat colours that becomes one. */
+export function BringDrawing({
+  on,
+  onBrought,
+  children = 'Drawing …',
+  className,
+}: {
+  on: On;
+  onBrought: (art: Art) => void;
+  children?: string;
+  className?: string;
+}) {
   const input = useRef<HTMLInputElement>(null);
   const [busy, setBusy] = useState(false);
   const [trouble, setTrouble] = useState<string | null>(null);
-  const { units } = useUnits();
-  const [less, setLess] = useState('');
-  const back = useMutation<Art, Problem>({
-    mutationFn: () =>
-      ask(
-        api.POST('/api/dockets/{number}/backing', {
-          params: { path: { number: on.docket } },
-          body: { less, units, item: on.item },
-        }),
-      ),
-    onSuccess: onBrought,
-  });
   const [picture, setPicture] = useState<File | null>(null);
-  const take = async (file: File | undefined) => {
-    if (!file) {
-      return;
+  const empty = () => {
+    if (input.current) {
+      input.current.value = '';
     }
-    if (/^image\/(png|jpeg|webp)$/.test(file.type)) {
-      setTrouble(null);
-      setPicture(file);
+  };
+  const take = async (file: File | undefined) => {
+    setTrouble(null);
+    if (!file || /^image\/(png|jpeg|webp)$/.test(file.type)) {
+      setPicture(file ?? null);
       return;
     }
     setBusy(true);
-    setTrouble(null);
     try {
       onBrought(
         await ask(
@@ -61,14 +60,13 @@ export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => v
       setTrouble(fault instanceof Problem ? (fault.fields.art ?? fault.message) : 'The file could not be read.');
     } finally {
       setBusy(false);
-      if (input.current) {
-        input.current.value = '';
-      }
+      empty();
     }
   };
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: dropping is a shortcut for the button within
     <div
+      className={className}
       onDragOver={(event) => event.preventDefault()}
       onDrop={(event) => {
         event.preventDefault();
@@ -84,16 +82,14 @@ export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => v
         onChange={(event) => take(event.target.files?.[0])}
       />
       <Move className="w-full" onClick={() => input.current?.click()} disabled={busy}>
-        {busy ? 'Reading the drawing …' : 'Their own drawing …'}
+        {busy ? 'Reading …' : children}
       </Move>
       {picture && (
         <TracePicture
           file={picture}
           onClose={() => {
             setPicture(null);
-            if (input.current) {
-              input.current.value = '';
-            }
+            empty();
           }}
           onTake={(svg, name) => {
             setPicture(null);
@@ -101,6 +97,32 @@ export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => v
           }}
         />
       )}
+      <div className="mt-2 empty:mt-0" aria-live="polite">
+        <Trouble says={trouble} />
+      </div>
+    </div>
+  );
+}
+
+/** What stands in the place of words: a drawing that is brought, or the shape of the object less so much. */
+export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => void }) {
+  const { units } = useUnits();
+  const [less, setLess] = useState('');
+  const back = useMutation<Art, Problem>({
+    mutationFn: () =>
+      ask(
+        api.POST('/api/dockets/{number}/backing', {
+          params: { path: { number: on.docket } },
+          body: { less, units, item: on.item },
+        }),
+      ),
+    onSuccess: onBrought,
+  });
+  return (
+    <>
+      <BringDrawing on={on} onBrought={onBrought}>
+        Their own drawing …
+      </BringDrawing>
       <form
         className="mt-2 grid grid-cols-[1fr_110px] items-end gap-2"
         onSubmit={(event) => {
@@ -114,9 +136,9 @@ export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => v
         <TextField label="less" placeholder="clearance" value={less} onChange={setLess} />
       </form>
       <div className="mt-2" aria-live="polite">
-        <Trouble says={trouble ?? back.error?.fields.less ?? back.error?.message ?? null} />
+        <Trouble says={back.error?.fields.less ?? back.error?.message ?? null} />
       </div>
-    </div>
+    </>
   );
 }
 

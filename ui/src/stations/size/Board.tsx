@@ -1,11 +1,23 @@
+import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
-import type { Film, Fit, Problem, Schemas } from '../../api/client';
+import {
+  api,
+  ask,
+  type DesignBody,
+  type Element,
+  type Film,
+  type Fit,
+  type Problem,
+  type Schemas,
+} from '../../api/client';
+import { CALCULATED } from '../../api/keys';
 import { FrontDrawing } from '../../drawing/FrontDrawing';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { SetDrawing } from '../../drawing/SetDrawing';
 import type { Zoom } from '../../drawing/useZoom';
 import { Move, Scroll, Trouble } from '../../parts/basics';
 import { useUnits } from '../../parts/units';
+import { along, doubled, type Hand, moved, reordered, WORDS } from './elements';
 import { pixelsPerMm, TrueSize } from './TrueSize';
 import type { useDrawing } from './useDrawing';
 
@@ -31,8 +43,8 @@ export function Board({
   before,
   snags,
   problem,
-  inHand,
-  onChoose,
+  body,
+  hand,
 }: {
   object: string;
   ground: string | null | undefined;
@@ -46,9 +58,9 @@ export function Board({
   before: string | undefined;
   snags: Schemas['SnagGroupView'][];
   problem: Problem | null;
-  /** Which element is in hand; the words where none is. */
-  inHand: number | null;
-  onChoose: (nth: number | null) => void;
+  /** What is drawn, as it is asked for. */
+  body: DesignBody;
+  hand: Hand;
 }) {
   const { units } = useUnits();
   const { drawing, change, undo, redo, canUndo, canRedo } = history;
@@ -56,13 +68,33 @@ export function Board({
   const [calibrating, setCalibrating] = useState(false);
   const moveWords = (dx: number, dy: number) =>
     drawn && change({ left: `${(drawn.left.mm + dx).toFixed(3)}mm`, top: `${(drawn.top.mm + dy).toFixed(3)}mm` });
-  const laid = drawn?.elements.find((one) => one.nth === inHand);
-  const put = (left: string, top: string) =>
-    change((now) => ({ elements: now.elements.map((one, nth) => (nth === inHand ? { ...one, left, top } : one)) }));
+  const laid = drawn?.elements.find((one) => one.nth === hand.nth);
   const moveElement = (dx: number, dy: number) =>
-    laid && put(`${(laid.left.mm + dx).toFixed(3)}mm`, `${(laid.top.mm + dy).toFixed(3)}mm`);
-  const moved = laid ? moveElement : moveWords;
-  const centre = () => (laid ? put('', '') : change({ left: '', top: '' }));
+    laid && change((now) => ({ elements: moved(now.elements, drawn?.elements ?? [], laid.nth, dx, dy) }));
+  const move = laid ? moveElement : moveWords;
+  const setHeld = (part: Partial<Element>) =>
+    change((now) => ({ elements: now.elements.map((one, nth) => (nth === hand.nth ? { ...one, ...part } : one)) }));
+  const centre = () => (laid ? setHeld({ left: '', top: '' }) : change({ left: '', top: '' }));
+  const [pointed, setPointed] = useState(false);
+  const guides = useQuery({
+    queryKey: [CALCULATED, 'guides', body, hand.nth],
+    queryFn: ({ signal }) => ask(api.POST('/api/guides', { body: { ...body, element: hand.nth }, signal })),
+    enabled: pointed && drawn !== undefined,
+    retry: false,
+  }).data;
+  const order = (by: 1 | -1) => {
+    if (hand.nth !== null) {
+      const next = reordered(drawing.elements, hand.nth, by);
+      change({ elements: next.elements });
+      hand.take(next.nth);
+    }
+  };
+  /** The next of them, the words after the last. */
+  const another = (by: 1 | -1) => {
+    const count = drawing.elements.length + 1;
+    const next = ((hand.nth ?? WORDS) + 1 + by + count) % count;
+    hand.take(next === 0 ? null : next - 1);
+  };
   const trueSize = () => {
     const scale = pixelsPerMm();
     if (scale === null) {
@@ -71,12 +103,28 @@ export function Board({
       zoom.current?.toScale(scale);
     }
   };
-  const keys: Record<string, () => void> = {
+  const keys: Record<string, (shift: boolean) => void> = {
     c: centre,
     '+': () => zoom.current?.larger(),
     '=': () => zoom.current?.larger(),
     '-': () => zoom.current?.smaller(),
     '0': () => zoom.current?.whole(),
+    e: (shift) => another(shift ? -1 : 1),
+    x: () => hand.pick(hand.nth ?? WORDS),
+    d: () => {
+      if (hand.nth !== null) {
+        change({ elements: doubled(drawing.elements, drawn?.elements ?? [], hand.nth) });
+        hand.take(drawing.elements.length);
+      }
+    },
+    delete: () => {
+      if (hand.nth !== null) {
+        change({ elements: drawing.elements.filter((_, nth) => nth !== hand.nth) });
+        hand.take(null);
+      }
+    },
+    pageup: () => order(1),
+    pagedown: () => order(-1),
   };
 
   if (set || setting) {
@@ -97,7 +145,8 @@ export function Board({
     <div
       role="application"
       className={`relative grid min-h-0 flex-1 ${drawn?.front ? 'grid-cols-[1fr_230px]' : 'grid-cols-1'}`}
-      aria-label="Drawing. Arrow keys move the decal by a tick, with Shift by ten; C centres it; plus, minus and 0 zoom."
+      aria-label="Drawing. Arrow keys move what is in hand by a tick, with Shift by ten; C centres it; E takes the next element in hand; plus, minus and 0 zoom."
+      onPointerEnter={() => setPointed(true)}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys move the decal while the drawing has the focus
       tabIndex={0}
       onKeyDown={(event) => {
@@ -109,7 +158,7 @@ export function Board({
             return;
           }
           const by = TICK[units] * (event.shiftKey ? 10 : 1);
-          moved(way[0] * by, way[1] * by);
+          move(way[0] * by, way[1] * by);
         } else if (event.key.toLowerCase() === 'z' && (event.ctrlKey || event.metaKey)) {
           event.preventDefault();
           event.shiftKey ? redo() : undo();
@@ -117,7 +166,11 @@ export function Board({
           event.preventDefault();
           redo();
         } else if (!event.ctrlKey && !event.metaKey) {
-          keys[event.key]?.();
+          const act = keys[event.key.toLowerCase()];
+          if (act) {
+            event.preventDefault();
+            act(event.shiftKey);
+          }
         }
       }}
     >
@@ -132,9 +185,11 @@ export function Board({
             onMove={moveWords}
             ground={ground}
             elements={drawn.elements}
-            inHand={laid ? inHand : null}
-            onChoose={onChoose}
+            inHand={laid ? hand.nth : null}
+            onChoose={(nth, more) => (more ? hand.pick(nth ?? WORDS) : hand.take(nth))}
             onMoveElement={moveElement}
+            along={along(drawing.elements, hand.nth)}
+            guides={guides}
             zoom={zoom}
             label={`${drawing.words} on ${object}, to scale`}
           />

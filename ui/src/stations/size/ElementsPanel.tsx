@@ -1,9 +1,14 @@
 import { useMutation } from '@tanstack/react-query';
 import { api, ask, type Element, type Film, type Fit, type Length, type On, type Problem } from '../../api/client';
 import { useVocabulary } from '../../api/vocabulary';
-import { Move, Section, Swatch, useShown } from '../../parts/basics';
+import { Move, Section, useShown } from '../../parts/basics';
 import { SelectField, TextField } from '../../parts/fields';
 import type { Units } from '../../parts/units';
+import { artOf, BringDrawing, useArt } from './ArtPanel';
+import { ElementsArranged } from './ElementsArranged';
+import { ElementsList } from './ElementsList';
+import type { Hand } from './elements';
+import { moved } from './elements';
 import { Distance } from './PlacePanel';
 import type { Change, Drawing } from './useDrawing';
 
@@ -14,8 +19,7 @@ export function ElementsPanel({
   units,
   fit,
   films,
-  inHand,
-  onChoose,
+  hand,
   change,
   says,
 }: {
@@ -24,28 +28,33 @@ export function ElementsPanel({
   units: Units;
   fit: Fit | undefined;
   films: Film[];
-  inHand: number | null;
-  onChoose: (nth: number | null) => void;
+  hand: Hand;
   change: Change;
   says: Record<string, string>;
 }) {
   const { element: empty, elementShapes, patterns } = useVocabulary();
   const { elements } = drawing;
+  const inHand = hand.nth;
   const held = inHand === null ? undefined : elements[inHand];
   const add = (part: Partial<Element>) => {
     change((now) => ({ elements: [...now.elements, { ...empty, ...part } as Element] }));
-    onChoose(elements.length);
+    hand.take(elements.length);
   };
   const set = (part: Partial<Element>) =>
     change((now) => ({ elements: now.elements.map((one, nth) => (nth === inHand ? { ...one, ...part } : one)) }));
   return (
     <Section title="Beside the words">
-      <Order drawing={drawing} fit={fit} films={films} inHand={inHand} onChoose={onChoose} change={change} />
-      <div className="mt-2 flex gap-1">
+      <ElementsList drawing={drawing} fit={fit} films={films} hand={hand} change={change} />
+      <div className="mt-2 mb-3 grid grid-cols-2 gap-1">
         <Move onClick={() => add({ kind: 'words', words: 'Words' })}>Words</Move>
         <Move onClick={() => add({ kind: 'shape', what: elementShapes[0]?.value ?? '' })}>Shape</Move>
         <Move onClick={() => add({ kind: 'pattern', what: patterns[0]?.value ?? '' })}>Pattern</Move>
+        <BringDrawing
+          on={on}
+          onBrought={(art) => add({ kind: 'drawing', art: { id: art.id, layers: artOf(art).art?.layers ?? [] } })}
+        />
       </div>
+      <ElementsArranged on={on} drawing={drawing} units={units} hand={hand} change={change} />
       {says.elements && <p className="mt-1 text-sm font-medium text-signal-ink">{says.elements}</p>}
       {held && inHand !== null && (
         <Held
@@ -58,124 +67,18 @@ export function ElementsPanel({
           fit={fit}
           films={films}
           set={set}
+          onPut={(left, top) => {
+            const laid = fit?.elements.find((one) => one.nth === inHand);
+            if (laid) {
+              change((now) => ({
+                elements: moved(now.elements, fit?.elements ?? [], inHand, left - laid.left.mm, top - laid.top.mm),
+              }));
+            }
+          }}
           says={(field) => says[`elements.${inHand}.${field}`]}
         />
       )}
     </Section>
-  );
-}
-
-/** From top to bottom, the words among them; one is taken in hand, moved up or down, doubled, taken out. */
-function Order({
-  drawing,
-  fit,
-  films,
-  inHand,
-  onChoose,
-  change,
-}: {
-  drawing: Drawing;
-  fit: Fit | undefined;
-  films: Film[];
-  inHand: number | null;
-  onChoose: (nth: number | null) => void;
-  change: Change;
-}) {
-  const shown = useShown();
-  const { elements } = drawing;
-  const film = (id: string) => films.find((one) => String(one.id) === (id || drawing.film));
-  const label = (one: Element) => (one.kind === 'words' ? `“${one.words.replaceAll('\n', ' ')}”` : one.what);
-  const row = (one: Element, nth: number) => {
-    const laid = fit?.elements.find((each) => each.nth === nth);
-    const swatch = film(one.film);
-    return (
-      <li key={nth}>
-        <button
-          type="button"
-          className="row-link on-ink flex w-full items-center gap-2 py-1 text-left text-note"
-          aria-current={nth === inHand ? 'true' : undefined}
-          onClick={() => onChoose(nth === inHand ? null : nth)}
-        >
-          {swatch && <Swatch film={swatch} size={16} />}
-          <span className="min-w-0 flex-1 truncate">{laid?.label ?? label(one)}</span>
-          <span className="whitespace-nowrap">{laid && shown.size(laid.size)}</span>
-        </button>
-      </li>
-    );
-  };
-  const rows = elements.map((one, nth) => ({ one, nth }));
-  const over = rows.filter(({ one }) => one.under !== 'yes').reverse();
-  const under = rows.filter(({ one }) => one.under === 'yes').reverse();
-  const words = film(drawing.film);
-  const swap = (to: number) => {
-    const next = [...elements];
-    const moved = next.splice(inHand ?? 0, 1);
-    next.splice(to, 0, ...moved);
-    change({ elements: next });
-    onChoose(to);
-  };
-  const held = inHand === null ? undefined : elements[inHand];
-  return (
-    <>
-      <ol className="border-t border-rule" aria-label="From top to bottom">
-        {over.map(({ one, nth }) => row(one, nth))}
-        <li>
-          <button
-            type="button"
-            className="row-link on-ink flex w-full items-center gap-2 py-1 text-left text-note"
-            aria-current={inHand === null ? 'true' : undefined}
-            onClick={() => onChoose(null)}
-          >
-            {words && <Swatch film={words} size={16} />}
-            <span className="min-w-0 flex-1 truncate font-semibold">{drawing.words.replaceAll('\n', ' ')}</span>
-            <span className="whitespace-nowrap">{fit && shown.size(fit.size)}</span>
-          </button>
-        </li>
-        {under.map(({ one, nth }) => row(one, nth))}
-      </ol>
-      {held && inHand !== null && (
-        <div className="mt-1 flex gap-1">
-          <Move
-            aria-label="Further up"
-            title="Further up"
-            onClick={() =>
-              inHand + 1 < elements.length
-                ? swap(inHand + 1)
-                : change({ elements: elements.map((one, nth) => (nth === inHand ? { ...one, under: '' } : one)) })
-            }
-          >
-            ↑
-          </Move>
-          <Move
-            aria-label="Further down"
-            title="Further down"
-            onClick={() =>
-              inHand > 0
-                ? swap(inHand - 1)
-                : change({ elements: elements.map((one, nth) => (nth === inHand ? { ...one, under: 'yes' } : one)) })
-            }
-          >
-            ↓
-          </Move>
-          <Move
-            onClick={() => {
-              change({ elements: [...elements, { ...held, left: '', top: '' }] });
-              onChoose(elements.length);
-            }}
-          >
-            Double
-          </Move>
-          <Move
-            onClick={() => {
-              change({ elements: elements.filter((_, nth) => nth !== inHand) });
-              onChoose(null);
-            }}
-          >
-            Take out
-          </Move>
-        </div>
-      )}
-    </>
   );
 }
 
@@ -189,6 +92,7 @@ function Held({
   fit,
   films,
   set,
+  onPut,
   says,
 }: {
   on: On;
@@ -199,6 +103,8 @@ function Held({
   fit: Fit | undefined;
   films: Film[];
   set: (part: Partial<Element>) => void;
+  /** Told where it goes, mm. */
+  onPut: (left: number, top: number) => void;
   says: (field: string) => string | undefined;
 }) {
   const { faces, elementShapes, patterns } = useVocabulary();
@@ -209,9 +115,9 @@ function Held({
       const { roster: _, ...single } = drawing;
       return ask(api.POST('/api/place', { body: { ...on, ...single, units, from, distance, element: nth } }));
     },
-    onSuccess: (put) => set({ left: `${put.left.mm}mm`, top: `${put.top.mm}mm` }),
+    onSuccess: (put) => onPut(put.left.mm, put.top.mm),
   });
-  const text = (field: keyof Element & string, label: string, usual: string | undefined) => (
+  const text = (field: Exclude<keyof Element, 'art'>, label: string, usual: string | undefined) => (
     <TextField
       label={label}
       placeholder={usual}
@@ -255,6 +161,12 @@ function Held({
             ]}
           />
           {text('high', 'Letter height', 'usual')}
+        </>
+      ) : element.art ? (
+        <>
+          <DrawingFilms art={element.art} films={films} onChange={(art) => set({ art })} />
+          <div className="col-span-2">{text('high', 'Height', laid && shown.one(laid.size.height))}</div>
+          {says('art') && <p className="col-span-2 text-sm font-medium text-signal-ink">{says('art')}</p>}
         </>
       ) : (
         <div className="col-span-2">
@@ -321,4 +233,41 @@ function Held({
       )}
     </div>
   );
+}
+
+/** A film for each colour of a drawing. */
+function DrawingFilms({
+  art,
+  films,
+  onChange,
+}: {
+  art: NonNullable<Element['art']>;
+  films: Film[];
+  onChange: (art: NonNullable<Element['art']>) => void;
+}) {
+  const brought = useArt(art.id ?? 0).data;
+  const filmOf = (colour: string) => art.layers?.find((layer) => layer.colour === colour)?.film ?? '';
+  return brought?.layers.map(({ colour, parts }) => (
+    <div key={colour} className="col-span-2">
+      <SelectField
+        label={`Colour ${colour}, ${parts} ${parts === 1 ? 'part' : 'parts'}`}
+        value={filmOf(colour)}
+        onChange={(film) =>
+          onChange({
+            id: art.id,
+            layers: brought.layers.map((layer) => ({
+              colour: layer.colour,
+              film: layer.colour === colour ? film : filmOf(layer.colour),
+              out: '',
+            })),
+          })
+        }
+        options={[
+          { value: '', label: 'As below' },
+          ...films.map((film) => ({ value: String(film.id), label: film.name })),
+          ...(brought.layers.length > 1 ? [{ value: '0', label: 'Leave it out' }] : []),
+        ]}
+      />
+    </div>
+  ));
 }

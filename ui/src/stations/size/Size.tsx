@@ -17,6 +17,7 @@ import { StationList } from '../StationList';
 import { ArtPanel, artOf, BringArt, useArt } from './ArtPanel';
 import { Board } from './Board';
 import { ElementsPanel } from './ElementsPanel';
+import { useHand } from './elements';
 import { Figures } from './Figures';
 import { Items } from './Items';
 import { LayersPanel } from './LayersPanel';
@@ -144,7 +145,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
   const answering = useAnswering(docket.number).data;
   const [tab, setTab] = useState('faces');
   const [before, setBefore] = useState(true);
-  const [inHand, setInHand] = useState<number | null>(null);
+  const hand = useHand();
   const [wall, setWall] = useState(false);
   const samples = useSamples(on, drawing, units, drawing.capHeight === '' ? check : undefined);
   const takeFace = (face: string) => change({ face, capHeight: '', left: '', top: '' });
@@ -165,8 +166,8 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
           before={tab === 'mend' && before ? drawn?.before?.path : undefined}
           snags={(isSet ? undefined : check)?.snags.filter((snag) => snag.severity !== 'note') ?? []}
           problem={problem}
-          inHand={inHand}
-          onChoose={setInHand}
+          body={settled}
+          hand={hand}
         />
         <Figures
           fit={drawn}
@@ -303,8 +304,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
                 units={units}
                 fit={drawn}
                 films={films}
-                inHand={inHand}
-                onChoose={setInHand}
+                hand={hand}
                 change={change}
                 says={says}
               />

@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** What of an element is cut from one film. */
+final readonly class ElementFilmView
+{
+    /**
+     * @param int|null $film its number; null for the item's own
+     * @param string $path the outlines as path data, mm, in the frame of the element
+     */
+    public function __construct(public ?int $film, public string $path)
+    {
+    }
+}
