@@ -2766,10 +2766,10 @@ export interface components {
         };
         /** @description A place at which something is in line with the rest. */
         GuideView: {
-            /** @description Its left or top there, mm. */
-            at: number;
-            /** @description The line it then keeps to, mm. */
-            line: number;
+            /** @description Its left or top there. */
+            at: components["schemas"]["LengthView"];
+            /** @description The line it then keeps to. */
+            line: components["schemas"]["LengthView"];
             /** @description What that is. */
             label: string;
         };

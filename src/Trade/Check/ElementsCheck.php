@@ -18,8 +18,8 @@ use Yelbo\Trade\Rules;
  * Several elements on one object seen together: each by itself, those of one film as one piece of film where they meet,
  * and films that meet without anybody having said so. Source: handbook sections 4 and 5.
  *
- * A thing: whether it lies on others on purpose, its outline in the object's frame, the grade of its film, which film of
- * that grade it is, and which element it is of, -1 for the words; colours of one element may lie on each other.
+ * A thing: whether it lies on others on purpose, its outline in the object's frame, the grade of its film, which film
+ * of that grade it is, and which element it is of, -1 for the words; colours of one element may lie on each other.
  *
  * @phpstan-type Thing array{bool, Region, Film, string, int}
  */

@@ -8,8 +8,8 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Refused;
 
 /**
- * Brings several things on one object into line with one of them, or sets them at equal gaps. All in the object's frame,
- * µm. Source: handbook section 4, "Several things on one object".
+ * Brings several things on one object into line with one of them, or sets them at equal gaps. All in the object's
+ * frame, µm. Source: handbook section 4, "Several things on one object".
  */
 final readonly class Arranging
 {
@@ -19,9 +19,9 @@ final readonly class Arranging
     public const GAPS = ['gaps-across', 'gaps-down'];
 
     /**
-     * @param non-empty-array<int, Box> $things by their numbers, the first is the one the others are brought into line with
+     * @param non-empty-array<int, Box> $things by their numbers; the others are brought into line with the first
      * @param string                    $how    one of IN_LINE or GAPS
-     * @param int|null                  $gap    µm; where none is named the outer two stay and the gaps between are equal
+     * @param int|null                  $gap    µm; where none is named the outer two stay and the gaps are equal
      *
      * @return array<int, array{int, int}> left and top of each by its number
      *

@@ -43,10 +43,11 @@ final readonly class Guides
         $half = intdiv($long, 2);
         [$first, $last] = $down ? ['top', 'bottom'] : ['left', 'right'];
         $middle = static fn (Box $of): int => intdiv(array_sum(self::span($of, $down)), 2);
+        [$near, $far] = self::span($this->safe, $down);
         $guides = [
             self::guide($middle($this->object) - $half, $middle($this->object), 'the middle'),
-            self::guide(self::span($this->safe, $down)[0], self::span($this->safe, $down)[0], "the $first safe edge"),
-            self::guide(self::span($this->safe, $down)[1] - $long, self::span($this->safe, $down)[1], "the $last safe edge"),
+            self::guide($near, $near, "the $first safe edge"),
+            self::guide($far - $long, $far, "the $last safe edge"),
         ];
         foreach ($this->parts as ['label' => $label, 'box' => $part]) {
             $guides[] = self::guide($middle($part) - $half, $middle($part), "the middle of: $label");
@@ -86,7 +87,8 @@ final readonly class Guides
                 },
             ),
         );
-        usort($row, static fn (Box $one, Box $other): int => self::span($one, $down)[0] <=> self::span($other, $down)[0]);
+        $start = static fn (Box $box): int => self::span($box, $down)[0];
+        usort($row, static fn (Box $one, Box $other): int => $start($one) <=> $start($other));
         $guides = [];
         foreach (\array_slice($row, 1) as $nth => $next) {
             [$from, $until] = self::span($row[$nth], $down);

@@ -8,11 +8,11 @@ namespace Yelbo\Web\View;
 final readonly class GuideView
 {
     /**
-     * @param float  $at    its left or top there, mm
-     * @param float  $line  the line it then keeps to, mm
+     * @param LengthView $at its left or top there
+     * @param LengthView $line the line it then keeps to
      * @param string $label what that is
      */
-    public function __construct(public float $at, public float $line, public string $label)
+    public function __construct(public LengthView $at, public LengthView $line, public string $label)
     {
     }
 }

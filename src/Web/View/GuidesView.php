@@ -4,12 +4,10 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Trade\Lettering\Guides;
-
 /**
  * Places at which something is in line with the rest.
  *
- * @phpstan-import-type Guide from Guides
+ * @phpstan-type Told array{at: int, line: int, label: string}
  */
 final readonly class GuidesView
 {
@@ -21,12 +19,12 @@ final readonly class GuidesView
     {
     }
 
-    /** @param array{across: list<Guide>, down: list<Guide>} $guides */
+    /** @param array{across: list<Told>, down: list<Told>} $guides */
     public static function from(array $guides): self
     {
         $view = static fn (array $guide): GuideView => new GuideView(
-            $guide['at'] / 1000,
-            $guide['line'] / 1000,
+            LengthView::micrometres($guide['at']),
+            LengthView::micrometres($guide['line']),
             $guide['label'],
         );
 

@@ -82,12 +82,7 @@ export function ObjectDrawing({
   const px = { x: (mm: number) => view.x + mm * view.scale, y: (mm: number) => view.y + mm * view.scale };
   const chosen = elements.find((one) => one.nth === inHand);
   const { drag, hand } = useArtDrag(art, view.scale, onMove, chosen ? undefined : guides);
-  const ofElement = useArtDrag(
-    chosen ? { ...chosen, object: art.object } : art,
-    view.scale,
-    chosen ? onMoveElement : undefined,
-    guides,
-  );
+  const ofElement = useArtDrag(chosen ?? art, view.scale, chosen ? onMoveElement : undefined, guides);
   const left = art.left.mm + (drag?.x ?? 0);
   const top = art.top.mm + (drag?.y ?? 0);
   // Dimension lines are those of what is in hand.
@@ -264,14 +259,14 @@ function CaughtLines({
     <g stroke="var(--color-signal)" strokeWidth="1.4" className="label">
       {caught.across && (
         <>
-          <path d={`M${px.x(caught.across.line)} 26V${height}`} />
-          <Told x={px.x(caught.across.line) + 6} y={height - 12} says={caught.across.label} />
+          <path d={`M${px.x(caught.across.line.mm)} 26V${height}`} />
+          <Told x={px.x(caught.across.line.mm) + 6} y={height - 12} says={caught.across.label} />
         </>
       )}
       {caught.down && (
         <>
-          <path d={`M26 ${px.y(caught.down.line)}H${width}`} />
-          <Told x={34} y={px.y(caught.down.line) - 6} says={caught.down.label} />
+          <path d={`M26 ${px.y(caught.down.line.mm)}H${width}`} />
+          <Told x={34} y={px.y(caught.down.line.mm) - 6} says={caught.down.label} />
         </>
       )}
     </g>

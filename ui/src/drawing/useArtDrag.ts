@@ -10,14 +10,14 @@ export type Caught = { across?: Guide | undefined; down?: Guide | undefined };
 /** The guide nearest to where it would lie, where one is near enough. */
 const nearest = (guides: Guide[], at: number, near: number) => {
   const [best] = guides
-    .filter((guide) => Math.abs(guide.at - at) < near)
-    .sort((one, other) => Math.abs(one.at - at) - Math.abs(other.at - at));
+    .filter((guide) => Math.abs(guide.at.mm - at) < near)
+    .sort((one, other) => Math.abs(one.at.mm - at) - Math.abs(other.at.mm - at));
   return best;
 };
 
 /** Drags a decal on its object; where it is in line with the rest it catches. Nothing where it is not to be moved. */
 export function useArtDrag(
-  art: Pick<Fit, 'left' | 'top' | 'size' | 'object'>,
+  art: Pick<Fit, 'left' | 'top'>,
   scale: number,
   onMove?: (dx: number, dy: number) => void,
   guides?: Schemas['GuidesView'],
@@ -31,21 +31,13 @@ export function useArtDrag(
     }
     const by = { x: (event.clientX - start.current.x) / scale, y: (event.clientY - start.current.y) / scale };
     const near = CATCH / scale;
-    const middle = {
-      across: [
-        { at: (art.object.width.mm - art.size.width.mm) / 2, line: art.object.width.mm / 2, label: 'the middle' },
-      ],
-      down: [
-        { at: (art.object.height.mm - art.size.height.mm) / 2, line: art.object.height.mm / 2, label: 'the middle' },
-      ],
-    };
     const caught = {
-      across: nearest(guides?.across ?? middle.across, art.left.mm + by.x, near),
-      down: nearest(guides?.down ?? middle.down, art.top.mm + by.y, near),
+      across: nearest(guides?.across ?? [], art.left.mm + by.x, near),
+      down: nearest(guides?.down ?? [], art.top.mm + by.y, near),
     };
     return {
-      x: caught.across ? caught.across.at - art.left.mm : by.x,
-      y: caught.down ? caught.down.at - art.top.mm : by.y,
+      x: caught.across ? caught.across.at.mm - art.left.mm : by.x,
+      y: caught.down ? caught.down.at.mm - art.top.mm : by.y,
       caught,
     };
   };
