@@ -344,6 +344,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/designs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists the designs the shop keeps. */
+        get: operations["designs"];
+        put?: never;
+        /** Keeps what is drawn for later orders. */
+        post: operations["design-keep"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a design off the list; orders keep what they have of it. */
+        post: operations["design-drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/designs/{id}/taken": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives a design as it would be typed for an item of an order: as large as that object is. */
+        get: operations["design-taken"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dockets": {
         parameters: {
             query?: never;
@@ -2858,6 +2910,28 @@ export interface components {
             /** @description The lengths it is measured by. */
             lengths: components["schemas"]["MeasureView"][];
         };
+        /** @description One of the shop's own designs, to be looked at. */
+        KnownDesignView: {
+            /** @description Its number in the records. */
+            id: number;
+            /** @description As it was read. */
+            version: number;
+            /** @description As people call it. */
+            name: string;
+            /** @description Its words in one line. */
+            words: string;
+            /** @description The object it was drawn on, laid flat. */
+            on: components["schemas"]["SizeView"];
+            /** @description The number of the film of its words; null for that of the order. */
+            film: number | null;
+            /** @description What is cut of it from bottom to top, in the frame of that object. */
+            films: components["schemas"]["ElementFilmView"][];
+        };
+        /** @description The shop's own designs, by name. */
+        KnownDesignsView: {
+            /** @description The designs. */
+            designs: components["schemas"]["KnownDesignView"][];
+        };
         /** @description One of the shop's own objects: the answers that describe it, and its outline laid flat. */
         KnownObjectView: {
             /** @description Its number in the records. */
@@ -4190,6 +4264,11 @@ export interface components {
             /** @description Whether there is less than there should be. */
             low: boolean;
         };
+        /** @description A design of the shop's own, as it would be typed for one object. */
+        TakenDesignView: {
+            /** @description As it would be typed. */
+            design: components["schemas"]["TypedDesign"];
+        };
         /** @description A docket waiting at a station. */
         TickView: {
             /** @description The number of the docket. */
@@ -4270,6 +4349,55 @@ export interface components {
              * @default
              */
             out?: string;
+        };
+        /** @description What is decided at Size, as typed: lengths in either system, empty for the rule's own answer. */
+        TypedDesign: {
+            /**
+             * @description A line of the decal on each line; passed over where there is a roster.
+             * @default
+             */
+            words?: string;
+            /**
+             * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+             * @default
+             */
+            roster?: string;
+            /**
+             * @description A cutting face by its slug.
+             * @default
+             */
+            face?: string;
+            /**
+             * @description The letter height; empty for the largest that fits.
+             * @default
+             */
+            capHeight?: string;
+            /**
+             * @description From the left edge of the object to the art; empty for the middle.
+             * @default
+             */
+            left?: string;
+            /**
+             * @description From the top edge of the object to the art; empty for the middle.
+             * @default
+             */
+            top?: string;
+            /**
+             * @description Which system a bare number is read in: metric or imperial.
+             * @default metric
+             */
+            units?: string;
+            /** @description How the words are set. */
+            setting?: components["schemas"]["TypedSetting"];
+            /**
+             * @description A film by its number on the shelf; empty for the order's own.
+             * @default
+             */
+            film?: string;
+            /** @description A drawing that takes the place of the words. */
+            art?: components["schemas"]["TypedArt"] | null;
+            /** @description What lies on the object beside the words, from bottom to top. */
+            elements?: components["schemas"]["TypedElement"][];
         };
         /** @description Something on an object beside its words, as typed: lengths in either system, empty for the rule's own answer. */
         TypedElement: {
@@ -5784,6 +5912,203 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CutterView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    designs: {
+        parameters: {
+            query?: {
+                /** @description Only what has this word in it. */
+                find?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownDesignsView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "design-keep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Its number. */
+                    docket: number;
+                    /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
+                    words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
+                    roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
+                    face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
+                    capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
+                    units?: string;
+                    /** @description How the words are set. */
+                    setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
+                    film?: string;
+                    /** @description A drawing that takes the place of the words. */
+                    art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
+                    /**
+                     * @description As typed.
+                     * @default
+                     */
+                    name?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KnownDesignView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "design-drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoneView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "design-taken": {
+        parameters: {
+            query: {
+                /** @description For which order. */
+                docket: number;
+                /** @description Which thing of the order, from 1. */
+                item?: number;
+            };
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TakenDesignView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -20,6 +20,7 @@ use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignElement;
+use Yelbo\Shop\Designs\DesignLibrary;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Machines\Machines;
@@ -77,6 +78,7 @@ final class DemoShop
         private readonly EntityManagerInterface $records,
         private readonly TakeOrder $take,
         private readonly ObjectLibrary $objects,
+        private readonly DesignLibrary $designs,
         private readonly DrawOrder $draw,
         private readonly Approval $approval,
         private readonly ProofLinks $links,
@@ -279,7 +281,7 @@ final class DemoShop
     }
 
     /**
-     * @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, capHeight?: int, price?: int, station: string, change?: array{string, float, float}, others?: list<array<string, mixed>>, elements?: list<array<string, mixed>>} $order
+     * @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, capHeight?: int, price?: int, station: string, change?: array{string, float, float}, others?: list<array<string, mixed>>, elements?: list<array<string, mixed>>, keep?: string} $order
      */
     private function shaped(array $order, \DateTimeImmutable $now, int $nth): void
     {
@@ -335,6 +337,9 @@ final class DemoShop
                 ),
                 $first && $far > 1,
             );
+        }
+        if (isset($order['keep'])) {
+            $this->designs->keep($order['keep'], $docket->items()[0]->object(), $docket->items()[0]->draft());
         }
         if ($far >= 3) {
             $this->approval->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');

@@ -20,6 +20,9 @@ use Yelbo\Trade\Refused;
 #[ORM\Index(columns: ['docket'])]
 class BroughtArt
 {
+    /** In the place of a docket: it goes with a design of the shop's own. */
+    public const OF_THE_SHOP = 0;
+
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
 
@@ -59,6 +62,16 @@ class BroughtArt
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    /** The same drawing for another order. */
+    public function along(int $docket): self
+    {
+        $copy = clone $this;
+        $copy->id = null;
+        $copy->docket = $docket;
+
+        return $copy;
     }
 
     /** The number of the docket it was brought for. */

@@ -72,10 +72,47 @@ final readonly class BroughtArts
             $arts["elements.$nth.art"] = $element->art;
         }
         foreach (array_filter($arts) as $field => $art) {
-            if ($this->numbered($art)->docket() !== $docket) {
+            if (!\in_array($this->numbered($art)->docket(), [$docket, BroughtArt::OF_THE_SHOP], true)) {
                 throw Refusals::at($field, 'This drawing was brought for another order. Bring it for this one too.');
             }
         }
+    }
+
+    /**
+     * A drawing that goes along to another order, or among the shop's own, is copied: what is kept with one order is
+     * not taken from another.
+     *
+     * @param int $docket its number, or `BroughtArt::OF_THE_SHOP`
+     *
+     * @throws NotFound
+     */
+    public function along(Draft $draft, int $docket): Draft
+    {
+        $copies = [];
+        $copied = function (int $art) use (&$copies, $docket): int {
+            $there = $this->numbered($art);
+            if (!isset($copies[$art]) && $there->docket() !== $docket) {
+                $copies[$art] = $there->along($docket);
+                $this->records->persist($copies[$art]);
+                $this->records->flush();
+            }
+
+            return ($copies[$art] ?? $there)->id();
+        };
+        $art = $draft->design->art();
+
+        return new Draft(
+            $draft->lines,
+            null === $art ? $draft->design : $draft->design->ofDrawing($copied($art['id'])),
+            $draft->roster,
+            $draft->film,
+            array_map(
+                static fn (DesignElement $one): DesignElement => null === $one->art
+                    ? $one
+                    : $one->ofDrawing($copied($one->art)),
+                $draft->elements,
+            ),
+        );
     }
 
     /** @throws NotFound */

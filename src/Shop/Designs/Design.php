@@ -205,6 +205,39 @@ final class Design
         return new self($this->face, $capHeight, null, null, $this->setting, $this->layers, $this->art);
     }
 
+    /**
+     * The same so many times as large.
+     *
+     * @param \Closure(int|null): (int|null) $left from where its left edge was to where it is, µm
+     * @param \Closure(int|null): (int|null) $top  likewise its top edge
+     */
+    public function scaled(float $share, \Closure $left, \Closure $top): self
+    {
+        return new self(
+            $this->face,
+            null === $this->capHeight ? null : 100 * intdiv((int) round($share * $this->capHeight), 100),
+            $left($this->left),
+            $top($this->top),
+            $this->setting,
+            $this->layers,
+            $this->art,
+        );
+    }
+
+    /** The same of another drawing, with the same colours. */
+    public function ofDrawing(int $id): self
+    {
+        return new self(
+            $this->face,
+            $this->capHeight,
+            $this->left,
+            $this->top,
+            $this->setting,
+            $this->layers,
+            null === $this->art ? null : ['id' => $id, 'layers' => $this->art['layers']],
+        );
+    }
+
     /** The same in the middle. */
     public function centred(): self
     {

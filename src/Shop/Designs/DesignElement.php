@@ -86,6 +86,38 @@ final readonly class DesignElement
         return array_filter(get_object_vars($this), static fn (mixed $value): bool => null !== $value);
     }
 
+    /**
+     * The same so many times as large.
+     *
+     * @param \Closure(int|null): (int|null) $left from where its left edge was to where it is, µm
+     * @param \Closure(int|null): (int|null) $top  likewise its top edge
+     */
+    public function scaled(float $share, \Closure $left, \Closure $top): self
+    {
+        $part = static fn (?int $length): ?int => null === $length ? null : (int) round($share * $length);
+
+        return self::fromKept([
+            ...$this->toArray(),
+            ...array_map($part, [
+                'high' => $this->high,
+                'wide' => $this->wide,
+                'pitch' => $this->pitch,
+                'spot' => $this->spot,
+                'border' => $this->border,
+                'gap' => $this->gap,
+            ]),
+            'inner' => null === $this->inner ? null : [(int) $part($this->inner[0]), (int) $part($this->inner[1])],
+            'left' => $left($this->left),
+            'top' => $top($this->top),
+        ]);
+    }
+
+    /** The same of another drawing, with the same colours. */
+    public function ofDrawing(int $id): self
+    {
+        return self::fromKept(['art' => $id] + $this->toArray());
+    }
+
     /** What people call it: its words, or what it is. */
     public function label(): string
     {

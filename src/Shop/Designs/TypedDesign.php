@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
+use Yelbo\Trade\Measure\Length;
+
 /** What is decided at Size, as typed: lengths in either system, empty for the rule's own answer. */
 final readonly class TypedDesign
 {
@@ -33,5 +35,26 @@ final readonly class TypedDesign
         public ?TypedArt $art = null,
         public array $elements = [],
     ) {
+    }
+
+    /** As it would have been typed. */
+    public static function fromDraft(Draft $draft): self
+    {
+        $mm = static fn (?int $length): string => null === $length
+            ? ''
+            : Length::micrometres($length)->toMillimetres().'mm';
+        $design = $draft->design;
+
+        return new self(
+            implode("\n", $draft->lines),
+            face: $design->face(),
+            capHeight: $mm($design->capHeight()),
+            left: $mm($design->at()[0] ?? null),
+            top: $mm($design->at()[1] ?? null),
+            setting: TypedSetting::fromDesign($design),
+            film: null === $draft->film ? '' : (string) $draft->film->id(),
+            art: TypedArt::fromDesign($design),
+            elements: array_map(TypedElement::fromDesign(...), $draft->elements),
+        );
     }
 }

@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
@@ -26,6 +27,7 @@ final readonly class TakeOrder
         private AnswersReader $reader,
         private AgainReader $lists,
         private DesignFitter $drawing,
+        private BroughtArts $arts,
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
@@ -124,11 +126,14 @@ final readonly class TakeOrder
                 $item->agree($agreed);
                 $docket->draw(
                     $item,
-                    new Draft(
-                        $item->words(),
-                        $like->design()->sized(null),
-                        $item->roster(),
-                        elements: $like->elements(),
+                    $this->arts->along(
+                        new Draft(
+                            $item->words(),
+                            $like->design()->sized(null),
+                            $item->roster(),
+                            elements: $like->elements(),
+                        ),
+                        $docket->number(),
                     ),
                 );
                 $this->noteAdded($docket, $item);

@@ -33,6 +33,7 @@ final class Describe
         'move' => 'What happens to it.',
         'order' => 'What the cutter is told.',
         'station' => 'Only what stands at this station.',
+        'docket' => 'For which order.',
         'find' => 'Only what has this word in it.',
         'before' => 'Only what is older than this number.',
         'colours' => 'How many colours at the most; as many as there are where left out.',

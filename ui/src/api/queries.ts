@@ -95,6 +95,13 @@ export const objects = (find: string) =>
     placeholderData: keepPreviousData,
   });
 
+export const designs = (find: string) =>
+  queryOptions({
+    queryKey: [RECORD, 'designs', find],
+    queryFn: ({ signal }) => ask(api.GET('/api/designs', { params: { query: { find } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+
 export const answersTo = (answers: Answers) =>
   queryOptions({
     queryKey: [CALCULATED, 'answers', answers],

@@ -16,6 +16,7 @@ const KEYS: [string, string][] = [
   ['A', 'another item for the order'],
   ['S', 'at Size: the same again, with other words'],
   ['W', 'at Size: every face at a glance'],
+  ['L', 'at Size: the shop’s designs'],
   [', .', 'the item before, the item after'],
   ['R', 'read a proof out, large'],
   ['R, Shift R, P', 'turn or pin the piece in hand at Batch'],

@@ -17,6 +17,8 @@ export function useKey(key: string, act: (event: KeyboardEvent) => void, on = tr
       if (target?.closest(TYPING) || document.querySelector('[role=dialog][data-state=open]')) {
         return;
       }
+      // What it opens has the focus at once, and the key is not to be typed there.
+      event.preventDefault();
       act(event);
     };
     window.addEventListener('keydown', listen);

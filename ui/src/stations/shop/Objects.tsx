@@ -1,18 +1,29 @@
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useId, useState } from 'react';
-import { type Answers, api, asFile, ask, type KnownObject, type Problem, type Trace } from '../../api/client';
-import { answersTo, objects, useChange } from '../../api/queries';
+import {
+  type Answers,
+  api,
+  asFile,
+  ask,
+  type KnownObject,
+  type Problem,
+  type Schemas,
+  type Trace,
+} from '../../api/client';
+import { answersTo, designs, objects, stock, useChange } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
-import { Move, NextMove, Nothing, Ready, Scroll, Trouble, useShown } from '../../parts/basics';
+import { Move, NextMove, Ready, Scroll, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { ObjectFields } from '../object/ObjectFields';
+import { Glance } from '../size/Designs';
 
 /** The shop's own objects: what comes in again and again, measured once. */
 export function Objects() {
   const [find, setFind] = useState('');
+  const known = useQuery(designs(useSettled(find, 150)));
   const [open, setOpen] = useState<KnownObject | 'new' | null>(null);
   const query = useQuery(objects(useSettled(find, 150)));
   // The newest state of what is open, as soon as the list has it.
@@ -22,10 +33,15 @@ export function Objects() {
     <div className="grid h-full grid-cols-[320px_1fr] grid-rows-[minmax(0,1fr)]">
       <div className="flex min-h-0 flex-col border-r border-rule bg-paper">
         <div className="border-b border-rule p-4">
-          <TextField label="Find an object" value={find} onChange={setFind} />
-          <Move className="mt-3 w-full" onClick={() => setOpen('new')}>
-            Measure a new one
-          </Move>
+          <TextField label="Find an object or a design" value={find} onChange={setFind} />
+          <div className="mt-3 flex gap-2">
+            <Move className="flex-1" onClick={() => setOpen('new')}>
+              Measure a new one
+            </Move>
+            <Move onClick={() => setOpen(null)} disabled={open === null}>
+              Designs
+            </Move>
+          </div>
         </div>
         <Scroll label="The shop’s objects" className="min-h-0 flex-1">
           <Ready query={query} what="the objects">
@@ -50,9 +66,7 @@ export function Objects() {
         </Scroll>
       </div>
       {current === null ? (
-        <Nothing title="The shop’s objects">
-          <p>Measured once, found while typing at Ask. Changing one changes no order.</p>
-        </Nothing>
+        <KnownDesigns designs={known.data?.designs ?? []} />
       ) : (
         <Form
           key={current === 'new' ? 'new' : `${current.id}-${current.version}`}
@@ -61,6 +75,45 @@ export function Objects() {
         />
       )}
     </div>
+  );
+}
+
+/** The shop's own designs, to be looked at and taken off the list; they are drawn at Size. */
+function KnownDesigns({ designs: found }: { designs: Schemas['KnownDesignView'][] }) {
+  const shown = useShown();
+  const films = useQuery(stock).data?.films ?? [];
+  const drop = useChange(({ id, version }: { id: number; version: number }) =>
+    ask(api.POST('/api/designs/{id}/drop', { params: { path: { id } }, body: { version } })),
+  );
+  return (
+    <Scroll label="The shop’s designs" className="min-h-0 p-6">
+      <h2 className="title">The shop’s designs</h2>
+      <p className="mb-4 text-ink2">
+        Drawn once, taken at Size by L, as large as the object there. Objects, measured once, are found while typing at
+        Ask. Changing either changes no order.
+      </p>
+      <Trouble says={drop.error?.message} />
+      {found.length === 0 ? (
+        <p className="text-ink2">None kept yet: draw one at Size, and keep it there.</p>
+      ) : (
+        <ul className="grid grid-cols-3 gap-4">
+          {found.map((design) => (
+            <li key={design.id} className="flex flex-col gap-2 border border-rule bg-paper p-3">
+              <Glance design={design} films={films} swatch="var(--color-ink)" />
+              <p>
+                <b className="font-semibold">{design.name}</b>
+                <span className="block text-note text-ink2">
+                  “{design.words}”, drawn on {shown.size(design.on)}
+                </span>
+              </p>
+              <Move onClick={() => drop.mutate({ id: design.id, version: design.version })} disabled={drop.isPending}>
+                Take it from the list
+              </Move>
+            </li>
+          ))}
+        </ul>
+      )}
+    </Scroll>
   );
 }
 

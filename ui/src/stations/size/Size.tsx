@@ -16,6 +16,7 @@ import { ChangeRequests, useAnswering } from '../proof/Answering';
 import { StationList } from '../StationList';
 import { ArtPanel, artOf, BringArt, useArt } from './ArtPanel';
 import { Board } from './Board';
+import { Designs } from './Designs';
 import { ElementsPanel } from './ElementsPanel';
 import { useHand } from './elements';
 import { Figures } from './Figures';
@@ -147,8 +148,10 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
   const [before, setBefore] = useState(true);
   const hand = useHand();
   const [wall, setWall] = useState(false);
+  const [library, setLibrary] = useState(false);
   const samples = useSamples(on, drawing, units, drawing.capHeight === '' ? check : undefined);
   const takeFace = (face: string) => change({ face, capHeight: '', left: '', top: '' });
+  useKey('l', () => setLibrary(true));
   useKey('w', () => setWall(drawing.art === null));
   const suggested = set.data?.suggestedOffset ?? drawn?.suggestedOffset;
   return (
@@ -178,6 +181,16 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
           says={says.capHeight}
         />
       </div>
+      {library && (
+        <Designs
+          on={on}
+          body={{ ...settled, words, elements: drawing.elements }}
+          films={films}
+          swatch={film?.swatch ?? 'var(--color-ink)'}
+          onTake={change}
+          onClose={() => setLibrary(false)}
+        />
+      )}
       {wall && (
         <Wall
           from={samples}
@@ -261,6 +274,9 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
               ))}
             </Tabs.List>
             <Tabs.Content value="faces">
+              <Move className="mb-2 w-full" keys="L" onClick={() => setLibrary(true)}>
+                The shop’s designs …
+              </Move>
               {drawing.art && art && (
                 <ArtPanel
                   on={on}
