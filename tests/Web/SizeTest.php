@@ -376,6 +376,51 @@ final class SizeTest extends WebCase
         );
 
         $roster = str_replace('Mary-Anne Penhallow', 'Mary-Anne | Penhallow', $names);
+        // Each as large as it can be, or so wide: told, and frozen so.
+        $each = $this->ask('POST', '/api/set', [
+            'docket' => $docket->number(),
+            'roster' => $names,
+            'face' => 'bebas',
+            'setting' => ['setSize' => 'each'],
+        ]);
+        self::assertSame(
+            array_map(static fn (array $member): float => (float) $member['alone']['mm'], $each['members']),
+            array_map(static fn (array $member): float => (float) $member['capHeight']['mm'], $each['members']),
+        );
+        self::assertSame($set['capHeight'], $each['capHeight']);
+        self::assertGreaterThan($each['capHeight']['mm'], $each['highest']['mm']);
+        $wide = ['setSize' => 'box', 'setWide' => '98mm', 'setHigh' => '45mm'];
+        $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => 'x',
+            'roster' => $roster,
+            'face' => 'bebas',
+            'setting' => $wide,
+            'proof' => true,
+        ]);
+        self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
+        $page = $saved['proofs'][0]['pages'][0];
+        foreach ($page['parts'] as ['size' => $size]) {
+            $share = max($size['width']['mm'] / 98, $size['height']['mm'] / 45);
+            self::assertEqualsWithDelta(1, $share, 0.003);
+            self::assertLessThanOrEqual(1, $share);
+        }
+        self::assertGreaterThan($page['capHeight']['mm'], $page['highest']['mm']);
+        self::assertSame($wide, array_intersect_key($saved['items'][0]['design']['setting'], $wide));
+        $back = $this->ask('POST', "/api/dockets/{$docket->number()}/moves", [
+            'version' => $saved['version'],
+            'move' => 'change',
+            'detail' => '',
+        ]);
+        self::assertSame(200, $this->status, json_encode($back, \JSON_THROW_ON_ERROR));
+        $docket = $this->get(Dockets::class)->numbered($docket->number());
+        $said = $this->ask('POST', '/api/set', [
+            'docket' => $docket->number(),
+            'roster' => $names,
+            'setting' => ['setSize' => 'box', 'setWide' => 'wide'],
+        ]);
+        self::assertSame('setWide', $said['fields'][0]['field']);
+
         $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
             'version' => $docket->version(),
             'words' => 'x',
@@ -384,10 +429,10 @@ final class SizeTest extends WebCase
             'proof' => true,
         ]);
         self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
-        $parts = $saved['proofs'][0]['pages'][0]['parts'];
+        $parts = $saved['proofs'][1]['pages'][0]['parts'];
         self::assertSame([['Ada'], ['Zoë'], ['Mary-Anne', 'Penhallow'], ['Adda']], array_column($parts, 'lines'));
         $docket = $this->get(Dockets::class)->numbered($docket->number());
-        $this->approve($docket, 1, 'the office');
+        $this->approve($docket, 2, 'the office');
         self::assertCount(8, $docket->pieces());
         self::assertSame(
             ['Ada', 'Ada', 'Zoë', 'Zoë'],

@@ -3709,8 +3709,10 @@ export interface components {
             words: string[];
             /** @description The short name of the typeface. */
             face: string;
-            /** @description The height of the capitals. */
+            /** @description The height of the capitals; the least of a set where each has its own. */
             capHeight: components["schemas"]["LengthView"];
+            /** @description The largest height of capitals. */
+            highest: components["schemas"]["LengthView"];
             /** @description Over all. */
             size: components["schemas"]["SizeView"];
             /** @description From the left edge of the object to the art. */
@@ -3983,6 +3985,8 @@ export interface components {
         SetMemberView: {
             /** @description Its lines. */
             lines: string[];
+            /** @description Its letters. */
+            capHeight: components["schemas"]["LengthView"];
             /** @description The letters this name could have by itself. */
             alone: components["schemas"]["LengthView"];
             /** @description Over all. */
@@ -4006,8 +4010,10 @@ export interface components {
         };
         /** @description A roster at one letter height: the first of the members that decide it, and what stands out. */
         SetView: {
-            /** @description The height of the capitals. */
+            /** @description The height of the capitals; the least where each has its own. */
             capHeight: components["schemas"]["LengthView"];
+            /** @description The largest height of capitals. */
+            highest: components["schemas"]["LengthView"];
             /** @description Which name decides the height, from 0. */
             deciding: number;
             /** @description The names of the set. */
@@ -4716,6 +4722,21 @@ export interface components {
              * @default
              */
             justify?: string;
+            /**
+             * @description Of a set: each for all as large as they can be, box for all in a box; empty for one height.
+             * @default
+             */
+            setSize?: string;
+            /**
+             * @description How wide each member is over all.
+             * @default
+             */
+            setWide?: string;
+            /**
+             * @description How high each member is over all.
+             * @default
+             */
+            setHigh?: string;
             /**
              * @description How wide the rim is.
              * @default

@@ -93,6 +93,10 @@ final readonly class CureAttempts
      */
     private function heights(array $heights, Drawable $decal): iterable
     {
+        if ([] !== $decal->roster && $decal->design->setSize()->each) {
+            // Each member has a height of its own.
+            return;
+        }
         foreach ($heights as $height) {
             $both = Length::micrometres($height)->inBoth();
             yield new CureAttempt(

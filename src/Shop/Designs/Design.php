@@ -11,6 +11,7 @@ use Yelbo\Trade\Lettering\Frame;
 use Yelbo\Trade\Lettering\KnockoutShape;
 use Yelbo\Trade\Lettering\Mending;
 use Yelbo\Trade\Lettering\MonogramOrder;
+use Yelbo\Trade\Lettering\SetSize;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Refused;
 
@@ -29,6 +30,9 @@ use Yelbo\Trade\Refused;
 final class Design
 {
     public const DEFAULT_FACE = 'oswald';
+    /** Members of a set as large as they can be, or in a box; else all of one letter height. */
+    public const EACH = 'each';
+    public const BOX = 'box';
 
     /**
      * @param array<string, int|float|string|null>|null $setting what differs from a line or a stack
@@ -123,6 +127,20 @@ final class Design
     public function isJustified(): bool
     {
         return 'yes' === ($this->setting['justify'] ?? '');
+    }
+
+    /** How large the members of a set are. */
+    public function setSize(): SetSize
+    {
+        $of = fn (string $side): ?int => isset($this->setting[$side]) ? (int) $this->setting[$side] : null;
+
+        return match ($this->setting['setSize'] ?? '') {
+            self::EACH => SetSize::each(),
+            self::BOX => null === $of('setWide') && null === $of('setHigh')
+                ? SetSize::each()
+                : SetSize::box($of('setWide'), $of('setHigh')),
+            default => SetSize::one($this->capHeight),
+        };
     }
 
     /** What is done to the outlines for knife and hook. @throws Refused */

@@ -302,16 +302,16 @@ final readonly class DesignCheck
         Usage $use,
     ): array {
         $words = $this->fitter->members($roster, $design);
-        [$capHeight, , $decals] = $this->fitter->sketchSet($object, $roster, $design);
+        [$heights, , $decals] = $this->fitter->sketchSet($object, $roster, $design);
         $members = [];
         foreach ($words as $nth => $each) {
-            $members[] = [$each, $capHeight, $decals[$nth][2]];
+            $members[] = [$each, $heights[$nth], $decals[$nth][2]];
         }
         $tightest = [];
         foreach (
             (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film)) as $nth
         ) {
-            $tightest[$nth] = $this->fitter->fitMember($object, $words[$nth], $design->sized($capHeight));
+            $tightest[$nth] = $this->fitter->fitMember($object, $words[$nth], $design->sized($heights[$nth]));
         }
 
         return $tightest;
@@ -338,20 +338,15 @@ final readonly class DesignCheck
      * Minutes to weed a whole set; of a long one told from some of its members.
      *
      * @param list<list<string>> $roster
-     * @param int                $capHeight µm, of all
      */
-    public function weedingOfSet(
-        MeasuredObject $object,
-        array $roster,
-        Design $design,
-        int $capHeight,
-        Film $film,
-    ): float {
+    public function weedingOfSet(MeasuredObject $object, array $roster, Design $design, Film $film): float
+    {
+        $heights = $this->fitter->sketchSet($object, $roster, $design)[0];
         $every = max(1, intdiv(\count($roster) - 1, self::MOST_WEEDED) + 1);
         $minutes = [];
         foreach ($this->fitter->members($roster, $design) as $nth => $words) {
             if (0 === $nth % $every) {
-                $fitted = $this->fitter->fitMember($object, $words, $design->sized($capHeight));
+                $fitted = $this->fitter->fitMember($object, $words, $design->sized($heights[$nth]));
                 $minutes[] = $this->weeding($fitted, $design, $film);
             }
         }

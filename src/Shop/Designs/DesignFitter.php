@@ -39,6 +39,8 @@ final readonly class DesignFitter
     public const STEP = 100;
     /** Of the size in the middle: less more is not worth being off it. */
     private const WORTH = 1.02;
+    /** Members of a set that are fitted exactly while it is typed, where each has a height of its own. */
+    private const MOST_EXACT = 60;
 
     public function __construct(
         private Typesetter $typesetter,
@@ -202,7 +204,7 @@ final readonly class DesignFitter
         return $this->sets()->fit(
             $object->kept($this->rules->current()),
             $this->members($roster, $design),
-            $design->capHeight(),
+            $design->setSize(),
             $design->offsets(),
         );
     }
@@ -212,8 +214,8 @@ final readonly class DesignFitter
      *
      * @param list<list<string>> $roster
      *
-     * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} letter height, heights alone (µm), and
-     *     each decal with its place and whether it fits
+     * @return array{list<int>, list<int>, list<array{Artwork, array{int, int}, bool}>} letter heights, heights alone
+     *     (µm), and each decal with its place and whether it fits
      *
      * @throws Refused at `/set/…`
      */
@@ -221,13 +223,16 @@ final readonly class DesignFitter
     {
         $surface = $object->kept($this->rules->current());
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
-        if ([] === $design->layers() && !($base instanceof Taper)) {
-            return $this->sets()->sketch($surface, $this->members($roster, $design), $design->capHeight());
+        $size = $design->setSize();
+        $isQuick = [] === $design->layers() && !($base instanceof Taper);
+        // Heights of their own are told one by one: they are exact as long as that is quick.
+        if ($isQuick && (!$size->each || \count($roster) > self::MOST_EXACT)) {
+            return $this->sets()->sketch($surface, $this->members($roster, $design), $size);
         }
         $set = $this->fitSet($object, $roster, $design);
 
         return [
-            $set->capHeight,
+            array_map(static fn (SetMember $member): int => $member->fitted->capHeight, $set->members),
             array_map(static fn (SetMember $member): int => $member->alone, $set->members),
             array_map(
                 static fn (SetMember $member): array => [

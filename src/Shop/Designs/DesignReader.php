@@ -129,6 +129,7 @@ final readonly class DesignReader
                 'align' => '' === $typed->align ? null : $typed->align,
                 'condense' => self::figure($fields, 'condense', $typed->condense),
                 ...$this->lines($fields, $typed),
+                ...self::setSize($fields, $typed, $units),
                 ...self::mending($fields, $typed, $units),
             ],
             static fn (mixed $value): bool => null !== $value,
@@ -158,6 +159,20 @@ final readonly class DesignReader
             'lineFaces' => $list(array_map(trim(...), explode('|', $typed->lineFaces))),
             'lineHeights' => $list($heights),
             'justify' => 'yes' === $typed->justify ? 'yes' : null,
+        ];
+    }
+
+    /** @return array<string, string|int|null> how large the members of a set are */
+    private static function setSize(Fields $fields, TypedSetting $typed, Units $units): array
+    {
+        $side = static fn (string $name, string $value): ?int => Fields::isEmpty($value)
+            ? null
+            : $fields->length($name, $value, Typesetter::SMALLEST, Typesetter::LARGEST, $units);
+
+        return [
+            'setSize' => \in_array($typed->setSize, [Design::EACH, Design::BOX], true) ? $typed->setSize : null,
+            'setWide' => $side('setWide', $typed->setWide),
+            'setHigh' => $side('setHigh', $typed->setHigh),
         ];
     }
 

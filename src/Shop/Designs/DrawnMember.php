@@ -16,7 +16,9 @@ use Yelbo\Trade\Lettering\Words;
 final readonly class DrawnMember
 {
     /**
+     * @param int                 $capHeight its letter height
      * @param int                 $alone     the letter height it could have by itself
+     * @param list<int|null>      $films     of its layers, the top one first
      * @param array{int, int}     $at        left and top on the object
      * @param bool                $inside    does every point lie in the safe area?
      * @param bool                $canBeCut  at the letter height of the set
@@ -25,8 +27,10 @@ final readonly class DrawnMember
      */
     public function __construct(
         public Words $words,
+        public int $capHeight,
         public int $alone,
         public Artwork $artwork,
+        public array $films,
         public array $at,
         public bool $inside,
         public bool $canBeCut,

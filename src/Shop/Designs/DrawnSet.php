@@ -7,10 +7,12 @@ namespace Yelbo\Shop\Designs;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Object\Surface;
 
-/** A roster drawn at one letter height. Lengths in µm. */
+/** A roster drawn, to be looked at. Lengths in µm. */
 final readonly class DrawnSet
 {
     /**
+     * @param int                                                $capHeight the least letter height
+     * @param int                                                $highest   the largest, where each has its own
      * @param int                                                $deciding the member that allows least, by its place
      * @param list<DrawnMember>                                  $members
      * @param list<array{later: int, earlier: int, says: string}> $alike           names that are the same or nearly
@@ -19,6 +21,7 @@ final readonly class DrawnSet
      */
     public function __construct(
         public int $capHeight,
+        public int $highest,
         public int $deciding,
         public array $members,
         public array $alike,

@@ -13,6 +13,7 @@ use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Offset;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Lettering\SetFitting;
@@ -22,7 +23,7 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Refused;
 
 /**
- * Draws a roster at one letter height, to be looked at while it is typed.
+ * Draws a roster, to be looked at while it is typed.
  *
  * @phpstan-import-type Proposal from SetFitting
  */
@@ -30,6 +31,7 @@ final readonly class SetDrawer
 {
     public function __construct(
         private DesignFitter $fitter,
+        private Elements $elements,
         private Typesetter $typesetter,
         private Faces $faces,
         private FaceMeasures $measures,
@@ -40,36 +42,54 @@ final readonly class SetDrawer
 
     /**
      * @param list<list<string>> $roster the lines of each member
+     * @param list<DesignElement> $elements what lies beside the words of each
      *
      * @throws Refused at `/set/…`
      */
-    public function draw(MeasuredObject $object, array $roster, Design $design, FilmOnShelf $film, Usage $use): DrawnSet
-    {
+    public function draw(
+        MeasuredObject $object,
+        array $roster,
+        Design $design,
+        FilmOnShelf $film,
+        Usage $use,
+        array $elements = [],
+    ): DrawnSet {
         $rules = $this->rules->current();
         $limits = $film->limits($rules)->in($use, $rules);
-        $key = hash('xxh128', serialize([$object, $roster, $design, $limits, $rules]));
+        $key = hash('xxh128', serialize([$object, $roster, $design, $limits, $rules, $elements]));
 
-        return $this->cache->recall("set.$key", function () use ($object, $roster, $design, $limits, $rules): DrawnSet {
+        return $this->cache->recall("set.$key", function () use (
+            $object,
+            $roster,
+            $design,
+            $limits,
+            $rules,
+            $elements,
+        ): DrawnSet {
             $surface = $object->kept($rules);
             $words = $this->fitter->members($roster, $design);
-            [$capHeight, $alone, $decals] = $this->fitter->sketchSet($object, $roster, $design);
-            $outliers = (new SetFitting($this->typesetter, $rules, DesignFitter::STEP))->outliers(
-                $surface,
-                $words,
-                $alone,
-                $this->faces->all(),
-                $design->offsets(),
-            );
+            [$heights, $alone, $decals] = $this->fitter->sketchSet($object, $roster, $design);
+            $films = array_fill(0, \count($decals), $design->films());
+            if ([] !== $elements) {
+                [$decals, $films] = $this->withElements($object, $roster, $design, $elements);
+            }
+            $sets = new SetFitting($this->typesetter, $rules, DesignFitter::STEP);
+            // Where each has a height of its own nobody holds the others back.
+            $outliers = $design->setSize()->each
+                ? []
+                : $sets->outliers($surface, $words, $alone, $this->faces->all(), $design->offsets());
 
             return new DrawnSet(
-                $capHeight,
+                min([\PHP_INT_MAX, ...$heights]),
+                max([0, ...$heights]),
                 (int) array_search(min([\PHP_INT_MAX, ...$alone]), $alone, true),
                 array_map(
                     fn (Words $each, int $nth): DrawnMember => $this->member(
                         $each,
-                        $capHeight,
+                        $heights[$nth],
                         $alone[$nth],
                         $decals[$nth],
+                        $films[$nth],
                         $limits,
                         $outliers[$nth] ?? null,
                     ),
@@ -83,13 +103,45 @@ final readonly class SetDrawer
                 $design,
                 $surface,
                 $surface->safe($surface->clearance($rules))->region(),
-                Offset::suggested($capHeight),
+                Offset::suggested(min([\PHP_INT_MAX, ...$heights])),
             );
         });
     }
 
     /**
+     * Every member with what lies beside its words.
+     *
+     * @param list<list<string>>  $roster
+     * @param list<DesignElement> $elements
+     *
+     * @return array{list<array{Artwork, array{int, int}, bool}>, list<list<int|null>>} each with its place and whether
+     *     its words fit, and the films of each
+     *
+     * @throws Refused
+     */
+    private function withElements(MeasuredObject $object, array $roster, Design $design, array $elements): array
+    {
+        $decals = $films = [];
+        foreach ($this->fitter->fitSet($object, $roster, $design)->members as $member) {
+            $whole = $this->elements->whole($object, $member->fitted, $design, $elements);
+            $layers = array_map(
+                static fn (array $layer): Layer => new Layer($layer['role'], $layer['region']),
+                $whole->layers(),
+            );
+            $decals[] = [
+                Artwork::fromLayers($layers),
+                [$whole->box()->left, $whole->box()->top],
+                $member->fitted->inside,
+            ];
+            $films[] = array_column($whole->layers(), 'film');
+        }
+
+        return [$decals, $films];
+    }
+
+    /**
      * @param array{Artwork, array{int, int}, bool} $decal
+     * @param list<int|null>                        $films
      * @param list<Proposal>|null                   $proposals
      */
     private function member(
@@ -97,6 +149,7 @@ final readonly class SetDrawer
         int $capHeight,
         int $alone,
         array $decal,
+        array $films,
         Limits $limits,
         ?array $proposals,
     ): DrawnMember {
@@ -105,8 +158,10 @@ final readonly class SetDrawer
 
         return new DrawnMember(
             $words,
+            $capHeight,
             $alone,
             $artwork,
+            $films,
             $at,
             $inside,
             $spare >= 1,

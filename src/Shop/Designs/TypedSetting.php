@@ -22,6 +22,9 @@ final readonly class TypedSetting
      * @param string $lineFaces a face for each line by its short name, | between them; empty for the decal's
      * @param string $lineHeights the height of each line's letters, per cent of the letter height, | between them
      * @param string $justify yes where all lines are set to one width
+     * @param string $setSize of a set: each for all as large as they can be, box for all in a box; empty for one height
+     * @param string $setWide how wide each member is over all
+     * @param string $setHigh how high each member is over all
      * @param string $offset how wide the rim is
      * @param string $offsetFilm the film of the rim
      * @param string $base the shape behind it
@@ -47,6 +50,9 @@ final readonly class TypedSetting
         public string $lineFaces = '',
         public string $lineHeights = '',
         public string $justify = '',
+        public string $setSize = '',
+        public string $setWide = '',
+        public string $setHigh = '',
         public string $offset = '',
         public string $offsetFilm = '',
         public string $base = '',
@@ -82,6 +88,9 @@ final readonly class TypedSetting
             $of('lineFaces'),
             $of('lineHeights'),
             $of('justify'),
+            $of('setSize'),
+            $mm(isset($set['setWide']) ? (int) $set['setWide'] : null),
+            $mm(isset($set['setHigh']) ? (int) $set['setHigh'] : null),
             $mm($layers[0]['offset'] ?? null),
             (string) ($layers[0]['film'] ?? ''),
             $mm($layers[1]['offset'] ?? null),

@@ -20,7 +20,7 @@ use Yelbo\Trade\Measure\Size;
  * Layers that lie on each other have one group; what touches no other film has one of its own.
  *
  * @phpstan-type PartLayer array{role: string, film: int|null, outline: string, width?: int, height?: int, area?: float, group?: int, left?: int, top?: int}
- * @phpstan-type Part array{lines: list<string>, cut?: list<string>, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
+ * @phpstan-type Part array{lines: list<string>, cut?: list<string>, capHeight?: int, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
  */
 #[ORM\Entity]
 class Proof
@@ -106,10 +106,22 @@ class Proof
         return $this->face;
     }
 
-    /** The height of its capitals. */
+    /** The height of its capitals; of a set whose members have heights of their own the least. */
     public function capHeight(): Length
     {
-        return Length::micrometres($this->capHeight);
+        return Length::micrometres(min($this->heights()));
+    }
+
+    /** The same of the member that has the largest. */
+    public function highest(): Length
+    {
+        return Length::micrometres(max($this->heights()));
+    }
+
+    /** @return non-empty-list<int> µm, of each member */
+    private function heights(): array
+    {
+        return array_map(fn (array $part): int => $part['capHeight'] ?? $this->capHeight, $this->parts);
     }
 
     /** How many different decals: the members of a set. */

@@ -150,7 +150,7 @@ final readonly class ProofMaker
     /**
      * @param list<string> $lines
      *
-     * @return array{lines: list<string>, cut?: list<string>, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float, group: int, left: int, top: int}>}
+     * @return array{lines: list<string>, cut?: list<string>, capHeight: int, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float, group: int, left: int, top: int}>}
      */
     private function part(array $lines, WholeDecal $whole): array
     {
@@ -172,6 +172,7 @@ final readonly class ProofMaker
             'lines' => $lines,
             // A monogram is read out as what is cut.
             ...[] === $cut ? [] : ['cut' => $cut],
+            'capHeight' => $fitted->capHeight,
             'width' => $box->width(),
             'height' => $box->height(),
             'left' => $box->left,

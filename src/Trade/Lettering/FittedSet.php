@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
-/** A roster at one letter height. */
+/** A roster at one letter height, or each of its members at one of its own. */
 final readonly class FittedSet
 {
     /**
-     * @param int             $capHeight µm, of all
+     * @param int             $capHeight µm, of all; the least where each has its own
      * @param non-empty-list<SetMember> $members in the order of the roster
      */
     public function __construct(public int $capHeight, public array $members)

@@ -12,8 +12,8 @@ use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
 /**
- * Sets match by letter height, not by box: the height the longest allows is given to all.
- * Words that repeat are set once. Source: handbook section 4, "Sets" and "Long lists".
+ * Sets match by letter height, not by box: the height the longest allows is given to all, unless each is to be as large
+ * as it can be, or to fill a box. Words that repeat are set once. Source: handbook section 4, "Sets" and "Long lists".
  *
  * @phpstan-type Proposal array{do: string, says: string, alone: int, face?: string, lines?: list<string>, condense?: float}
  */
@@ -38,15 +38,15 @@ final readonly class SetFitting
 
     /**
      * @param non-empty-list<Words> $members
-     * @param int|null           $capHeight µm; what the longest allows where left out
-     * @param int|list<int>|null $offset
+     * @param SetSize|int|null      $size   a letter height in µm for all; what the longest allows where left out
+     * @param int|list<int>|null    $offset
      *
      * @throws Refused at `/set/…`
      */
     public function fit(
         Surface $surface,
         array $members,
-        ?int $capHeight = null,
+        SetSize|int|null $size = null,
         int|array|null $offset = null,
         ?int $clearance = null,
         bool $centred = true,
@@ -62,29 +62,43 @@ final readonly class SetFitting
                 fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance, null, $centred),
             );
         }
-        $common = $capHeight ?? min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
+        $size = $size instanceof SetSize ? $size : SetSize::one($size);
+        $least = min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
         $fitted = [];
         foreach ($members as $nth => $words) {
             $own = $alone[$words->key()];
-            $fitted[$words->key()] ??=
-                $own->capHeight === $common
-                    ? $own
-                    : self::under(
-                        $nth,
-                        fn (): Fitted => $this->fitting->fit(
-                            $surface,
-                            $words,
-                            $common,
-                            $offset,
-                            $clearance,
-                            null,
-                            $centred,
-                        ),
-                    );
+            $wanted = $size->each ? $own->capHeight : $size->height ?? $least;
+            $fitted[$words->key()] ??= match (true) {
+                $size->isBox() => self::under(
+                    $nth,
+                    fn (): Fitted => $this->fitting->fitTo(
+                        $surface,
+                        $words,
+                        $size->wide,
+                        $size->high,
+                        $offset,
+                        $clearance,
+                        centred: $centred,
+                    ),
+                ),
+                $own->capHeight === $wanted => $own,
+                default => self::under(
+                    $nth,
+                    fn (): Fitted => $this->fitting->fit(
+                        $surface,
+                        $words,
+                        $wanted,
+                        $offset,
+                        $clearance,
+                        null,
+                        $centred,
+                    ),
+                ),
+            };
         }
 
         return new FittedSet(
-            $common,
+            min(array_map(static fn (Fitted $each): int => $each->capHeight, $fitted)),
             array_map(
                 static fn (Words $words): SetMember => new SetMember(
                     $words,
@@ -139,15 +153,16 @@ final readonly class SetFitting
      * decides fitted exactly.
      *
      * @param non-empty-list<Words> $members
-     * @param int|list<int>|null $offset
+     * @param SetSize|int|null      $size   a letter height in µm for all; what the longest allows where left out
+     * @param int|list<int>|null    $offset
      *
-     * @return array{int, list<int>, list<array{Artwork, array{int, int}, bool}>} the letter height, what each could
-     *     have alone, and each at that height with its place and whether it fits
+     * @return array{list<int>, list<int>, list<array{Artwork, array{int, int}, bool}>} the letter height of each, what
+     *     each could have alone, and each at its height with its place and whether it fits
      */
     public function sketch(
         Surface $surface,
         array $members,
-        ?int $capHeight = null,
+        SetSize|int|null $size = null,
         int|array|null $offset = null,
     ): array {
         $members = $this->linedUp($members);
@@ -163,9 +178,10 @@ final readonly class SetFitting
                 fn (): array => $this->fitting->sketch($surface, $room, $words),
             )[0];
         }
-        $common = $capHeight;
+        $size = $size instanceof SetSize ? $size : SetSize::one($size);
+        $common = $size->height;
         $limit = min($alone) * $near;
-        foreach (null === $capHeight ? $members : [] as $words) {
+        foreach (null === $common && !$size->each ? $members : [] as $words) {
             if ($alone[$words->key()] < $limit) {
                 $exact[$words->key()] ??= $this->fitting->fit($surface, $words, null, $offset)->capHeight;
                 $alone[$words->key()] = $exact[$words->key()];
@@ -173,13 +189,18 @@ final readonly class SetFitting
             }
         }
         $common ??= min($alone);
-        $placed = [];
+        $heights = $placed = [];
         foreach ($members as $words) {
-            $placed[$words->key()] ??= $this->placed($room, $words, $common);
+            $heights[$words->key()] ??= match (true) {
+                $size->isBox() => $this->inBox($words, $size),
+                $size->each => $alone[$words->key()],
+                default => $common,
+            };
+            $placed[$words->key()] ??= $this->placed($room, $words, $heights[$words->key()]);
         }
 
         return [
-            $common,
+            array_map(static fn (Words $words): int => $heights[$words->key()], $members),
             array_map(static fn (Words $words): int => $alone[$words->key()], $members),
             array_map(static fn (Words $words): array => $placed[$words->key()], $members),
         ];
@@ -195,6 +216,18 @@ final readonly class SetFitting
         $this->typesetter->shapeAll($members);
 
         return (new SetFrame($this->typesetter))->linedUp($members) ?: $members;
+    }
+
+    /** The letter height at which unfused letters are just inside, µm. */
+    private function inBox(Words $words, SetSize $size): int
+    {
+        $box = $this->typesetter->sketch($words)->box();
+        $share = min(
+            null === $size->wide ? \INF : $size->wide / max(1, $box->width()),
+            null === $size->high ? \INF : $size->high / max(1, $box->height()),
+        );
+
+        return max(Typesetter::SMALLEST, min(Typesetter::LARGEST, (int) floor(Glyphs::SKETCH_HEIGHT * $share)));
     }
 
     /** @return array{Artwork, array{int, int}, bool} */

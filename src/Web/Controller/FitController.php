@@ -221,6 +221,7 @@ final readonly class FitController
                     $draft->design->centred(),
                     $decal->film,
                     $decal->use,
+                    $draft->elements,
                 ),
             ),
         );
@@ -241,7 +242,17 @@ final readonly class FitController
             $this->check->ofAll($tightest, $object, $film, $decal->use),
             $item,
             $this->check->spelling(null, array_merge(...$roster)),
-            $this->check->weedingOfSet($object, $roster, $design, reset($tightest)->capHeight, $film->grade()),
+            $this->check->weedingOfSet($object, $roster, $design, $film->grade()),
+            ofElements: [] === $draft->elements
+                ? []
+                : DecalInHand::atItsField(
+                    fn (): array => $this->check->ofElements(
+                        $this->elements->whole($object, reset($tightest), $design, $draft->elements),
+                        $object,
+                        $film,
+                        $decal->use,
+                    ),
+                ),
         );
     }
 }

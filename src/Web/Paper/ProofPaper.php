@@ -156,7 +156,13 @@ final readonly class ProofPaper
                         ? implode(' / ', $proof->words())
                         : $proof->members().' names, as drawn below',
                 ],
-            ['' === $said->drawing ? 'Letters' : 'Height', self::both($proof->capHeight())],
+            [
+                '' === $said->drawing ? 'Letters' : 'Height',
+                self::both($proof->capHeight()).
+                ($proof->highest()->micrometres > $proof->capHeight()->micrometres
+                    ? ' to '.self::both($proof->highest())
+                    : ''),
+            ],
             ['Over all', self::bothWays($proof->size())],
             [
                 'On',

@@ -25,7 +25,8 @@ final readonly class ProofView
      * @param int $item which thing of the order it shows
      * @param string $madeAt when it was made, ISO 8601
      * @param string $face the short name of the typeface
-     * @param LengthView $capHeight the height of the capitals
+     * @param LengthView $capHeight the height of the capitals; the least of a set where each has its own
+     * @param LengthView $highest the largest height of capitals
      * @param SizeView $size over all
      * @param LengthView $left from the left edge of the object to the art
      * @param LengthView $top from the top edge of the object to the art
@@ -55,6 +56,7 @@ final readonly class ProofView
         public array $words,
         public string $face,
         public LengthView $capHeight,
+        public LengthView $highest,
         public SizeView $size,
         public LengthView $left,
         public LengthView $top,
@@ -105,6 +107,7 @@ final readonly class ProofView
             $proof->words(),
             $proof->face(),
             LengthView::from($proof->capHeight()),
+            LengthView::from($proof->highest()),
             SizeView::from($proof->size()),
             LengthView::from($proof->left()),
             LengthView::from($proof->top()),

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DrawnMember;
 
 /**
@@ -17,6 +16,7 @@ final readonly class SetMemberView
      * @param list<string>       $lines its lines
      * @param list<LayerView>    $layers the layers, letters first
      * @param list<ProposalView> $proposals what would let the others be larger
+     * @param LengthView $capHeight its letters
      * @param LengthView $alone the letters this name could have by itself
      * @param SizeView $size over all
      * @param LengthView $left from the left edge of the object to the art
@@ -28,6 +28,7 @@ final readonly class SetMemberView
      */
     public function __construct(
         public array $lines,
+        public LengthView $capHeight,
         public LengthView $alone,
         public SizeView $size,
         public LengthView $left,
@@ -41,15 +42,16 @@ final readonly class SetMemberView
     ) {
     }
 
-    public static function from(DrawnMember $member, Design $design): self
+    public static function from(DrawnMember $member): self
     {
         return new self(
             $member->words->lines,
+            LengthView::micrometres($member->capHeight),
             LengthView::atMost($member->alone),
             SizeView::box($member->artwork->box()),
             LengthView::micrometres($member->at[0]),
             LengthView::micrometres($member->at[1]),
-            LayerView::all($member->artwork->layers, $design->films()),
+            LayerView::all($member->artwork->layers, $member->films),
             $member->inside,
             $member->canBeCut,
             $member->verdict,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Designs\DrawnMember;
 use Yelbo\Shop\Designs\DrawnSet;
 use Yelbo\Trade\Geometry\SvgPath;
 
@@ -14,7 +13,8 @@ final readonly class SetView
     /**
      * @param list<SetMemberView> $members the names of the set
      * @param list<AlikeView>     $alike names that are alike
-     * @param LengthView $capHeight the height of the capitals
+     * @param LengthView $capHeight the height of the capitals; the least where each has its own
+     * @param LengthView $highest the largest height of capitals
      * @param int $deciding which name decides the height, from 0
      * @param string $outline the outline as path data, mm
      * @param string $safe the safe area as path data, mm
@@ -23,6 +23,7 @@ final readonly class SetView
      */
     public function __construct(
         public LengthView $capHeight,
+        public LengthView $highest,
         public int $deciding,
         public array $members,
         public array $alike,
@@ -37,11 +38,9 @@ final readonly class SetView
     {
         return new self(
             LengthView::micrometres($set->capHeight),
+            LengthView::micrometres($set->highest),
             $set->deciding,
-            array_map(
-                static fn (DrawnMember $member): SetMemberView => SetMemberView::from($member, $set->design),
-                $set->members,
-            ),
+            array_map(SetMemberView::from(...), $set->members),
             array_map(static fn (array $alike): AlikeView => new AlikeView(...$alike), $set->alike),
             SvgPath::write($set->surface->outline()),
             SvgPath::write($set->safe),

@@ -11,6 +11,7 @@ use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\SetFitting;
 use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Lettering\SetSize;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
@@ -65,6 +66,41 @@ final class SetFittingTest extends TestCase
         );
     }
 
+    public function testEachIsAsLargeAsItCanBe(): void
+    {
+        $members = $this->members();
+        $set = $this->sets()->fit($this->box(), $members, SetSize::each());
+        [$heights, $alone] = $this->sets()->sketch($this->box(), $members, SetSize::each());
+        foreach ($set->members as $nth => $member) {
+            self::assertSame($member->alone, $member->fitted->capHeight);
+            self::assertTrue($member->fitted->inside);
+            self::assertSame($alone[$nth], $heights[$nth]);
+            self::assertEqualsWithDelta($member->alone, $heights[$nth], 0.01 * $member->alone, 'the sketch is near it');
+        }
+        self::assertSame($alone, $heights);
+        self::assertGreaterThan($set->capHeight, $set->members[0]->fitted->capHeight);
+    }
+
+    /** Each in a width, a height or a box of both: just inside of it, and a tenth of a millimetre more would not be. */
+    public function testEachFillsABox(): void
+    {
+        $members = $this->members();
+        foreach ([[60_000, null], [null, 15_000], [60_000, 15_000]] as [$wide, $high]) {
+            $size = SetSize::box($wide, $high);
+            $heights = $this->sets()->sketch($this->box(), $members, $size)[0];
+            foreach ($this->sets()->fit($this->box(), $members, $size)->members as $nth => $member) {
+                $box = $member->fitted->artwork->box();
+                $share = min(
+                    null === $wide ? \INF : $wide / $box->width(),
+                    null === $high ? \INF : $high / $box->height(),
+                );
+                self::assertGreaterThanOrEqual(1.0, $share);
+                self::assertLessThan(1.006, $share);
+                self::assertEqualsWithDelta($member->fitted->capHeight, $heights[$nth], 0.02 * $heights[$nth]);
+            }
+        }
+    }
+
     public function testOutliersComeWithWhatWouldHelpAndHowMuch(): void
     {
         $members = $this->members();
@@ -94,8 +130,8 @@ final class SetFittingTest extends TestCase
     {
         foreach ([$this->box(), new KeptClear($this->box(), SvgPath::read('M45 0H75V9H45Z'))] as $surface) {
             $set = $this->sets()->fit($surface, $this->members());
-            [$height, $alone, $decals] = $this->sets()->sketch($surface, $this->members());
-            self::assertSame($set->capHeight, $height);
+            [$heights, $alone, $decals] = $this->sets()->sketch($surface, $this->members());
+            self::assertSame([$set->capHeight], array_values(array_unique($heights)));
             foreach ($set->members as $nth => $member) {
                 self::assertEqualsWithDelta($member->alone, $alone[$nth], $member->alone * 0.03);
                 self::assertTrue($decals[$nth][2]);

@@ -47,7 +47,13 @@ export function SetDrawing({ set, swatch, films }: { set: Schemas['SetView']; sw
               </svg>
               <span className="mt-1 block text-sm" style={{ width: across }}>
                 <b className="font-semibold">{member.lines.join(' / ')}</b>
-                <span className="text-ink2"> · alone {shown.one(member.alone)}</span>
+                <span className="text-ink2">
+                  {' '}
+                  ·{' '}
+                  {set.highest.mm > set.capHeight.mm
+                    ? `letters ${shown.one(member.capHeight)}`
+                    : `alone ${shown.one(member.alone)}`}
+                </span>
                 {decides && <span className="block">decides the letter height</span>}
                 {!member.canBeCut && <span className="block font-medium text-signal-ink">{member.says}</span>}
                 {!member.inside && (

@@ -41,6 +41,12 @@ export function ProofFacts({ proof }: { proof: Proof }) {
     <>
       <p className="mb-2">
         {proof.drawing ? 'Height' : 'Letters'} <Both length={proof.capHeight} figure />
+        {proof.highest.mm > proof.capHeight.mm && (
+          <>
+            {' '}
+            to <Both length={proof.highest} figure />
+          </>
+        )}
       </p>
       <Facts rows={rows} />
       {proof.remarks.map((remark) => (

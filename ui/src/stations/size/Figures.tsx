@@ -20,18 +20,21 @@ export function Figures({
   says?: string;
 }) {
   const shown = useShown();
+  const isOwn = set !== undefined && set.highest.mm > set.capHeight.mm;
   const smallest = set?.members[set.deciding];
   return (
     <div className="flex shrink-0 flex-wrap items-start gap-x-7 gap-y-2 border-t border-rule bg-ground px-4 py-3">
-      <div className="w-[120px]">
-        <TextField
-          label={drawing.art ? 'Height over all' : 'Letter height'}
-          placeholder="the largest"
-          value={drawing.capHeight}
-          onChange={(capHeight) => change({ capHeight })}
-          says={says}
-        />
-      </div>
+      {!(set && drawing.setting.setSize) && (
+        <div className="w-[120px]">
+          <TextField
+            label={drawing.art ? 'Height over all' : 'Letter height'}
+            placeholder="the largest"
+            value={drawing.capHeight}
+            onChange={(capHeight) => change({ capHeight })}
+            says={says}
+          />
+        </div>
+      )}
       {fit && (
         <>
           <Figure
@@ -64,14 +67,21 @@ export function Figures({
       )}
       {set && (
         <>
-          <Figure name="Letters, all" first={shown.one(set.capHeight)} second={shown.other(set.capHeight)} />
           <Figure
-            name="Decided by"
+            name={isOwn ? 'Letters, each' : 'Letters, all'}
+            first={isOwn ? `${shown.bare(set.capHeight)} to ${shown.one(set.highest)}` : shown.one(set.capHeight)}
+            second={shown.other(set.capHeight)}
+          />
+          <Figure
+            name={isOwn ? 'Smallest' : 'Decided by'}
             first={smallest?.lines.join(' ') ?? ''}
             second={smallest ? shown.size(smallest.size) : ''}
           />
-          <Figure name="Decals" first={String(set.members.length)} second="one letter height" />
-          <Figure name="A set" first={inMinutes(weeding)} second="to weed" />
+          <Figure
+            name={isOwn ? 'Decals, each its own' : 'Decals, one height'}
+            first={String(set.members.length)}
+            second={`${inMinutes(weeding)} to weed`}
+          />
         </>
       )}
     </div>

@@ -1,5 +1,6 @@
 import type { Schemas } from '../../api/client';
 import { Section, useShown } from '../../parts/basics';
+import { SelectField, TextField } from '../../parts/fields';
 import type { Drawing } from './useDrawing';
 
 /** What stands out in a set: who holds the others back, and who stands twice or nearly. */
@@ -7,15 +8,19 @@ export function SetPanel({
   set,
   drawing,
   change,
+  says,
 }: {
   set: Schemas['SetView'] | undefined;
   drawing: Drawing;
   change: (part: Partial<Drawing>) => void;
+  says: Record<string, string>;
 }) {
   const shown = useShown();
   if (!set) {
     return null;
   }
+  const size = drawing.setting.setSize;
+  const setting = (part: Partial<Drawing['setting']>) => change({ setting: { ...drawing.setting, ...part } });
   const lines = set.members.map((member) => member.lines.join(' | '));
   const outliers = set.members
     .map((member, nth) => ({ member, nth }))
@@ -33,8 +38,40 @@ export function SetPanel({
   };
   return (
     <>
+      <div className="mb-4 grid grid-cols-2 gap-3">
+        <div className="col-span-2">
+          <SelectField
+            label="How large"
+            value={size}
+            onChange={(setSize) => setting({ setSize })}
+            options={[
+              { value: '', label: 'One letter height for all' },
+              { value: 'each', label: 'Each as large as it can be' },
+              { value: 'box', label: 'Each in a width, a height, a box' },
+            ]}
+          />
+        </div>
+        {size === 'box' && (
+          <>
+            <TextField
+              label="Width of each"
+              placeholder="any"
+              value={drawing.setting.setWide}
+              onChange={(setWide) => setting({ setWide })}
+              says={says.setWide}
+            />
+            <TextField
+              label="Height of each"
+              placeholder="any"
+              value={drawing.setting.setHigh}
+              onChange={(setHigh) => setting({ setHigh })}
+              says={says.setHigh}
+            />
+          </>
+        )}
+      </div>
       {uncut > 0 && (
-        <Section title={`${uncut} cannot be cut at this height`} signal>
+        <Section title={`${uncut} cannot be cut ${size ? 'so small' : 'at this height'}`} signal>
           <p>Take a bolder face, or larger letters on fewer names.</p>
         </Section>
       )}

@@ -88,6 +88,8 @@ function InHand({ docket, nth }: { docket: Docket; nth: number }) {
 const SHOWN: Record<string, true | string> = {
   words: true,
   roster: true,
+  setWide: true,
+  setHigh: true,
   capHeight: true,
   radius: 'setting',
   tracking: 'setting',
@@ -248,7 +250,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
           </div>
           {isSet ? (
             <>
-              <SetPanel set={set.data} drawing={drawing} change={change} />
+              <SetPanel set={set.data} drawing={drawing} change={change} says={says} />
               <Snags docket={docket} item={item.nth} check={check} body={settled} drawing={drawing} onCure={change} />
             </>
           ) : (
