@@ -133,20 +133,45 @@ final class OrderTest extends WebCase
             'blank' => (string) $tin->id(),
         ];
         $enough = $this->ask('POST', '/api/answers', $typed)['enough'];
-        self::assertGreaterThan(0, $enough['film']);
-        self::assertSame(['Seed tin', 2.0, 3.0, true], array_values(array_diff_key($enough['blank'], ['unit' => 0])));
-        self::assertTrue($enough['tape']['isEnough']);
+        self::assertGreaterThan(0, $enough['films'][0]['needed']);
+        self::assertSame(
+            ['Seed tin', 2.0, 3.0, true],
+            array_values(array_diff_key($enough['blanks'][0], ['unit' => 0])),
+        );
+        self::assertTrue($enough['tapes'][0]['roll']['isEnough']);
         $many = $this->ask('POST', '/api/answers', [...$typed, 'quantity' => '60'])['enough'];
-        self::assertFalse($many['blank']['isEnough']);
-        self::assertFalse($many['tape']['isEnough']);
-        self::assertEqualsWithDelta(30 * $enough['tape']['needed'], $many['tape']['needed'], 0.3);
-        self::assertGreaterThan(20 * $enough['film'], $many['film']);
+        self::assertFalse($many['blanks'][0]['isEnough']);
+        self::assertFalse($many['tapes'][0]['roll']['isEnough']);
+        self::assertEqualsWithDelta(
+            30 * $enough['tapes'][0]['roll']['needed'],
+            $many['tapes'][0]['roll']['needed'],
+            0.3,
+        );
+        self::assertGreaterThan(20 * $enough['films'][0]['needed'], $many['films'][0]['needed']);
         $glitter = new FilmOnShelf(Film::Glitter, 'copper', '#b87333');
         $this->records->persist($glitter);
         $this->records->flush();
         $none = $this->ask('POST', '/api/answers', [...$typed, 'film' => (string) $glitter->id()])['enough'];
-        self::assertSame([null, 'strong clear tape'], [$none['tape'], $none['tapeKind']]);
-        self::assertGreaterThan(0, $none['buy'], 'there is no such film on the shelf');
+        self::assertSame([null, 'strong clear tape'], [$none['tapes'][0]['roll'], $none['tapes'][0]['kind']]);
+        self::assertGreaterThan(0, $none['films'][0]['buy'], 'there is no such film on the shelf');
+
+        // The whole order: what is alike is counted together, what cannot be drawn yet is said.
+        $whole = $this->ask('POST', '/api/answers', [
+            ...$typed,
+            'others' => [$typed, [...$typed, 'film' => (string) $glitter->id()], [...$typed, 'words' => '']],
+        ])['enough'];
+        self::assertSame(
+            ['Permanent, navy', 'Glitter, copper'],
+            array_column($whole['films'], 'name'),
+        );
+        self::assertSame([6.0, 1], [$whole['blanks'][0]['needed'] + 0.0, $whole['untold']]);
+        self::assertGreaterThan(1.5 * $enough['films'][0]['needed'], $whole['films'][0]['needed']);
+        self::assertSame($none['films'][0]['needed'], $whole['films'][1]['needed']);
+        self::assertEqualsWithDelta(
+            2 * $enough['tapes'][0]['roll']['needed'],
+            $whole['tapes'][0]['roll']['needed'],
+            0.02,
+        );
 
         $docket = $this->get(TakeOrder::class)->begin(Answers::fromKept($typed), true);
         $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [

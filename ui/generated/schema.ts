@@ -2544,22 +2544,16 @@ export interface components {
             /** @description How much larger than in the middle, per cent. */
             more: number;
         };
-        /** @description Whether there is enough on the shelf for an order. */
+        /** @description Whether there is enough on the shelf for a whole order. */
         EnoughView: {
-            /** @description Film it will take, about, m². */
-            film: number;
-            /** @description More or less, per cent. */
-            doubt: number;
-            /** @description Of that film on the shelf, m². */
-            shelf: number;
-            /** @description Film to buy, m²; 0 where there is enough. */
-            buy: number;
-            /** @description What kind of tape it takes. */
-            tapeKind: string;
-            /** @description The tape it takes; none where there is none of that kind. */
-            tape: components["schemas"]["SupplyNeedView"] | null;
+            /** @description Each film once. */
+            films: components["schemas"]["FilmNeedView"][];
+            /** @description Each kind and roll once. */
+            tapes: components["schemas"]["TapeNeedView"][];
             /** @description What it goes on, where the shop sells that too. */
-            blank: components["schemas"]["SupplyNeedView"] | null;
+            blanks: components["schemas"]["SupplyNeedView"][];
+            /** @description Items of the order that cannot be told yet. */
+            untold: number;
         };
         /** @description A cutting face; its thinnest stroke as a share of the letter height. */
         FaceView: {
@@ -2605,6 +2599,19 @@ export interface components {
             reason: string;
             /** @description The films. */
             films: components["schemas"]["FilmView"][];
+        };
+        /** @description What an order takes of one film, and what there is of it. */
+        FilmNeedView: {
+            /** @description Of the film. */
+            name: string;
+            /** @description What it will take, about, m². */
+            needed: number;
+            /** @description More or less, per cent. */
+            doubt: number;
+            /** @description Of that film on the shelf, m². */
+            shelf: number;
+            /** @description Film to buy, m²; 0 where there is enough. */
+            buy: number;
         };
         /** @description A film and its colour. */
         FilmView: {
@@ -4275,6 +4282,13 @@ export interface components {
             /** @description As it would be typed. */
             design: components["schemas"]["TypedDesign"];
         };
+        /** @description What an order takes of one kind of tape. */
+        TapeNeedView: {
+            /** @description What kind of tape it takes. */
+            kind: string;
+            /** @description The roll of it; none where there is none of that kind. */
+            roll: components["schemas"]["SupplyNeedView"] | null;
+        };
         /** @description A docket waiting at a station. */
         TickView: {
             /** @description The number of the docket. */
@@ -5014,7 +5028,192 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["Answers"];
+                "application/json": {
+                    /**
+                     * @description Who ordered it.
+                     * @default
+                     */
+                    customer?: string;
+                    /**
+                     * @description How the customer is reached.
+                     * @default
+                     */
+                    contact?: string;
+                    /**
+                     * @description The words, one line of the decal a line.
+                     * @default
+                     */
+                    words?: string;
+                    /**
+                     * @description What it goes on.
+                     * @default
+                     */
+                    object?: string;
+                    /**
+                     * @description Which shape of surface.
+                     * @default rectangle
+                     */
+                    surface?: string;
+                    /**
+                     * @description From left to right, as typed with its unit.
+                     * @default
+                     */
+                    width?: string;
+                    /**
+                     * @description From top to bottom, as typed with its unit.
+                     * @default
+                     */
+                    height?: string;
+                    /**
+                     * @description The radius of its corners.
+                     * @default
+                     */
+                    corner?: string;
+                    /**
+                     * @description Where it is used: indoors, outdoors and so on.
+                     * @default outdoor
+                     */
+                    useOf?: string;
+                    /**
+                     * @description The number of the film.
+                     * @default
+                     */
+                    film?: string;
+                    /**
+                     * @description How many pieces, as typed.
+                     * @default 1
+                     */
+                    quantity?: string;
+                    /**
+                     * @description The day it is needed, as typed.
+                     * @default
+                     */
+                    neededOn?: string;
+                    /**
+                     * @description Customer or shop.
+                     * @default shop
+                     */
+                    appliedBy?: string;
+                    /**
+                     * @description What else was said.
+                     * @default
+                     */
+                    note?: string;
+                    /**
+                     * @description Which system is shown first.
+                     * @default metric
+                     */
+                    units?: string;
+                    /**
+                     * @description What the object is made of.
+                     * @default
+                     */
+                    material?: string;
+                    /**
+                     * @description The width inside.
+                     * @default
+                     */
+                    innerWidth?: string;
+                    /**
+                     * @description The height inside.
+                     * @default
+                     */
+                    innerHeight?: string;
+                    /**
+                     * @description How many sides or facets.
+                     * @default 6
+                     */
+                    sides?: string;
+                    /**
+                     * @description The way round.
+                     * @default
+                     */
+                    circumference?: string;
+                    /**
+                     * @description Across the round.
+                     * @default
+                     */
+                    diameter?: string;
+                    /**
+                     * @description The way round at the upper edge.
+                     * @default
+                     */
+                    upper?: string;
+                    /**
+                     * @description The way round at the lower edge.
+                     * @default
+                     */
+                    lower?: string;
+                    /**
+                     * @description The height along the wall.
+                     * @default
+                     */
+                    slant?: string;
+                    /**
+                     * @description Which end is wider.
+                     * @default top
+                     */
+                    wideEnd?: string;
+                    /**
+                     * @description How many degrees of it are seen from the front, as typed; 360 for a wrap, empty for the usual.
+                     * @default
+                     */
+                    seen?: string;
+                    /**
+                     * @description How many panes or facets in a row are covered.
+                     * @default
+                     */
+                    panes?: string;
+                    /**
+                     * @description From how many metres it has to be read, as typed.
+                     * @default
+                     */
+                    readFrom?: string;
+                    /**
+                     * @description The traced outline as path data, mm.
+                     * @default
+                     */
+                    outline?: string;
+                    /**
+                     * @description The names of a set.
+                     * @default
+                     */
+                    roster?: string;
+                    /**
+                     * @description Inside where it is stuck inside a window and read from outside.
+                     * @default outside
+                     */
+                    side?: string;
+                    /**
+                     * @description None where nobody drinks from it, whatever it is called.
+                     * @default
+                     */
+                    lip?: string;
+                    /**
+                     * @description How much room to the edge: close, usual, airy, or edge for none.
+                     * @default usual
+                     */
+                    allowance?: string;
+                    /**
+                     * @description The number of the blank it goes on, where the shop sells that too.
+                     * @default
+                     */
+                    blank?: string;
+                    /**
+                     * @description Yes where it goes into the dishwasher.
+                     * @default
+                     */
+                    dishwasher?: string;
+                    /**
+                     * @description The colour of it as #rrggbb; empty where nobody said.
+                     * @default
+                     */
+                    colour?: string;
+                    /** @description What is kept clear as path data, mm. */
+                    keepOuts?: components["schemas"]["TypedKeepOut"][];
+                    /** @description What was answered of its other things than the one in hand. */
+                    others?: components["schemas"]["Answers"][];
+                };
             };
         };
         responses: {

@@ -43,8 +43,12 @@ final readonly class Counter
     ) {
     }
 
-    /** Says to the answers so far what a person at the counter would. */
-    public function hear(Answers $answers): Heard
+    /**
+     * Says to the answers so far what a person at the counter would.
+     *
+     * @param list<Answers> $others what was answered of the other things of the order
+     */
+    public function hear(Answers $answers, array $others = []): Heard
     {
         $wrong = [];
         try {
@@ -69,15 +73,17 @@ final readonly class Counter
             }
         }
 
-        return $this->heard($answers, $wrong, $film, $use, $drawn, $object, $lines, \count($roster));
+        return $this->heard($answers, $others, $wrong, $film, $use, $drawn, $object, $lines, \count($roster));
     }
 
     /**
+     * @param list<Answers>         $others
      * @param array<string, string> $wrong
      * @param list<string>          $lines
      */
     private function heard(
         Answers $answers,
+        array $others,
         array $wrong,
         ?FilmOnShelf $film,
         Usage $use,
@@ -99,25 +105,54 @@ final readonly class Counter
             $this->lateness->isInTime($answers->neededOn),
             $film?->life($this->rules->current()),
             $this->advice($answers, $use),
-            $this->enough($answers, $drawn, $object, $film, $use),
+            $this->enough(
+                null === $drawn || null === $object || null === $film
+                    ? null
+                    : new AskedItem($answers, $drawn, $object, $film, $use),
+                $others,
+            ),
             $names,
         );
     }
 
-    private function enough(
-        Answers $answers,
-        ?DrawnDesign $drawn,
-        ?MeasuredObject $object,
-        ?FilmOnShelf $film,
-        Usage $use,
-    ): ?Enough {
-        if (null === $drawn || null === $object || null === $film) {
+    /** @param list<Answers> $others */
+    private function enough(?AskedItem $inHand, array $others): ?Enough
+    {
+        if (null === $inHand && [] === $others) {
+            return null;
+        }
+        $items = array_filter([$inHand, ...array_map($this->asked(...), $others)]);
+        try {
+            return [] === $items
+                ? null
+                : $this->enough->order(array_values($items), 1 + \count($others) - \count($items));
+        } catch (Refused) {
+            // The name is named among what is wrong, or will be.
+            return null;
+        }
+    }
+
+    /** Another thing of the order as far as it was answered; none where it cannot be drawn yet. */
+    private function asked(Answers $answers): ?AskedItem
+    {
+        $film = $this->shelf->filmNumbered((int) $answers->film);
+        $use = Usage::tryFrom($answers->useOf) ?? Usage::Indoor;
+        $roster = TypedWords::roster($answers->roster);
+        $lines = [] === $roster ? TypedWords::lines($answers->words) : Roster::longest($roster);
+        if (null === $film || [] === $lines) {
             return null;
         }
         try {
-            return $this->enough->order($answers, $drawn, $object, $film, $use);
-        } catch (Refused) {
-            // The name is named among what is wrong, or will be.
+            $object = $this->objects->read($answers->object());
+
+            return new AskedItem(
+                $answers,
+                $this->drawer->draw($object, $lines, new Design(), $film->grade(), $use),
+                $object,
+                $film,
+                $use,
+            );
+        } catch (Refusals|Refused) {
             return null;
         }
     }

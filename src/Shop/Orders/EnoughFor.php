@@ -6,7 +6,6 @@ namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignFitter;
-use Yelbo\Shop\Designs\DrawnDesign;
 use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
@@ -14,7 +13,6 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\TapeOnShelf;
-use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Measure\Length;
@@ -38,21 +36,59 @@ final readonly class EnoughFor
     ) {
     }
 
-    /** @throws Refused where the names of a set cannot be drawn */
-    public function order(
-        Answers $answers,
-        DrawnDesign $drawn,
-        MeasuredObject $object,
-        FilmOnShelf $film,
-        Usage $use,
-    ): Enough {
+    /**
+     * @param list<AskedItem> $items  all that can be told of it
+     * @param int             $untold how many more cannot be told yet
+     *
+     * @throws Refused where the names of a set cannot be drawn
+     */
+    public function order(array $items, int $untold = 0): Enough
+    {
         $rules = $this->rules->current();
-        $names = TypedWords::roster($answers->roster);
-        $each = max(1, (int) $answers->quantity) * $object->panes();
-        $boxes = array_map(
-            static fn (array $decal): array => [$decal[0], $each * $decal[1]],
-            [] === $names ? [[$drawn->fitted->artwork->box(), 1]] : $this->decals($names, $object),
+        $rolls = $this->tapes->rolls();
+        $films = $boxesOf = $tapes = $blanks = [];
+        foreach ($items as $item) {
+            $boxes = $this->boxes($item);
+            $films[$item->film->id()] = $item->film;
+            $boxesOf[$item->film->id()] = [...$boxesOf[$item->film->id()] ?? [], ...$boxes];
+            foreach ($boxes as [$box, $count]) {
+                $size = new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
+                $choice = $this->tapes->choice($size, $item->film->grade(), $item->use, $item->object->material());
+                [$roll, $length] = $this->tapes->lifts($size, $choice, $item->use, $rolls) ?? [null, 0];
+                $key = $choice->kind->inWords().' '.$roll?->id();
+                $tapes[$key] = [
+                    $choice->kind->inWords(),
+                    $roll,
+                    ($tapes[$key][2] ?? 0) + $count * $length,
+                ];
+            }
+            $blank = $this->shelf->blank((int) $item->answers->blank);
+            if (null !== $blank) {
+                $names = \count(TypedWords::roster($item->answers->roster));
+                $blanks[$blank->id()] = [
+                    $blank,
+                    ($blanks[$blank->id()][1] ?? 0) + max(1, (int) $item->answers->quantity) * max(1, $names),
+                ];
+            }
+        }
+
+        return new Enough(
+            array_map(
+                fn (FilmOnShelf $film): FilmNeed => $this->need($film, $boxesOf[$film->id()], $rules),
+                array_values($films),
+            ),
+            array_map(
+                static fn (array $tape): array => [$tape[0], $tape[1], (int) ceil($tape[2] / 1000)],
+                array_values($tapes),
+            ),
+            array_values($blanks),
+            $untold,
         );
+    }
+
+    /** @param list<array{Box, int}> $boxes */
+    private function need(FilmOnShelf $film, array $boxes, Rules $rules): FilmNeed
+    {
         $estimate = FilmEstimate::of(
             $boxes,
             $this->width($film, $rules),
@@ -60,27 +96,25 @@ final readonly class EnoughFor
             $rules->value(Rule::RecutShare) / 100,
             !$film->hasDirection(),
         );
-        $taken = 0;
-        $tape = null;
-        $choice = null;
-        $rolls = $this->tapes->rolls();
-        foreach ($boxes as [$box, $count]) {
-            $size = new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
-            $choice = $this->tapes->choice($size, $film->grade(), $use, $object->material());
-            [$supply, $length] = $this->tapes->lifts($size, $choice, $use, $rolls) ?? [null, 0];
-            $tape ??= $supply;
-            $taken += $count * $length;
-        }
 
-        return new Enough(
-            $estimate->area,
-            $estimate->doubt,
-            $this->shelf->amount($film),
-            $tape,
-            $choice?->kind->inWords() ?? '',
-            (int) ceil($taken / 1000),
-            $this->shelf->blank((int) $answers->blank),
-            max(1, (int) $answers->quantity) * max(1, \count($names)),
+        return new FilmNeed($film, $estimate->area, $estimate->doubt, $this->shelf->amount($film));
+    }
+
+    /**
+     * @return list<array{Box, int}> every decal with how many there are of it
+     *
+     * @throws Refused
+     */
+    private function boxes(AskedItem $item): array
+    {
+        $names = TypedWords::roster($item->answers->roster);
+        $each = max(1, (int) $item->answers->quantity) * $item->object->panes();
+
+        return array_map(
+            static fn (array $decal): array => [$decal[0], $each * $decal[1]],
+            [] === $names
+                ? [[$item->drawn->fitted->artwork->box(), 1]]
+                : $this->decals($names, $item->object),
         );
     }
 

@@ -11,6 +11,7 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Customer;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Web\Request\OthersRequest;
 use Yelbo\Web\View\AnswersView;
 use Yelbo\Web\View\CustomersView;
 use Yelbo\Web\View\CustomerView;
@@ -29,9 +30,11 @@ final readonly class AnswersController
      * ready.
      */
     #[Route('/api/answers', name: 'answers', methods: ['POST'])]
-    public function __invoke(#[MapRequestPayload] Answers $answers): AnswersView
-    {
-        return AnswersView::from($this->counter->hear($answers));
+    public function __invoke(
+        #[MapRequestPayload] Answers $answers,
+        #[MapRequestPayload] OthersRequest $order,
+    ): AnswersView {
+        return AnswersView::from($this->counter->hear($answers, $order->others));
     }
 
     /** Finds known customers by the beginning of their name. */

@@ -6,39 +6,36 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Orders\Enough;
 
-/** Whether there is enough on the shelf for an order. */
+/** Whether there is enough on the shelf for a whole order. */
 final readonly class EnoughView
 {
     /**
-     * @param float $film film it will take, about, m²
-     * @param int $doubt more or less, per cent
-     * @param float $shelf of that film on the shelf, m²
-     * @param float $buy film to buy, m²; 0 where there is enough
-     * @param string $tapeKind what kind of tape it takes
-     * @param SupplyNeedView|null $tape the tape it takes; none where there is none of that kind
-     * @param SupplyNeedView|null $blank what it goes on, where the shop sells that too
+     * @param list<FilmNeedView> $films each film once
+     * @param list<TapeNeedView> $tapes each kind and roll once
+     * @param list<SupplyNeedView> $blanks what it goes on, where the shop sells that too
+     * @param int $untold items of the order that cannot be told yet
      */
     public function __construct(
-        public float $film,
-        public int $doubt,
-        public float $shelf,
-        public float $buy,
-        public string $tapeKind,
-        public ?SupplyNeedView $tape,
-        public ?SupplyNeedView $blank,
+        public array $films,
+        public array $tapes,
+        public array $blanks,
+        public int $untold,
     ) {
     }
 
     public static function from(Enough $enough): self
     {
         return new self(
-            $enough->filmNeeded(),
-            $enough->doubtInPerCent(),
-            $enough->onShelf(),
-            $enough->toBuy(),
-            $enough->tapeKind,
-            null === $enough->tape ? null : SupplyNeedView::from($enough->tape, $enough->tapeNeeded),
-            null === $enough->blank ? null : SupplyNeedView::from($enough->blank, $enough->blanks),
+            array_map(FilmNeedView::from(...), $enough->films),
+            array_map(
+                static fn (array $tape): TapeNeedView => new TapeNeedView(
+                    $tape[0],
+                    null === $tape[1] ? null : SupplyNeedView::from($tape[1], $tape[2]),
+                ),
+                $enough->tapes,
+            ),
+            array_map(static fn (array $blank): SupplyNeedView => SupplyNeedView::from(...$blank), $enough->blanks),
+            $enough->untold,
         );
     }
 }

@@ -102,7 +102,8 @@ export const designs = (find: string) =>
     placeholderData: keepPreviousData,
   });
 
-export const answersTo = (answers: Answers) =>
+/** What can be said to answers so far, with those of the other items of the order where there are any. */
+export const answersTo = (answers: Answers & { others?: Answers[] }) =>
   queryOptions({
     queryKey: [CALCULATED, 'answers', answers],
     queryFn: ({ signal }) => ask(api.POST('/api/answers', { body: answers, signal })),

@@ -21,7 +21,8 @@ export function AddItem({ docket }: { docket: Docket }) {
   const [tried, setTried] = useState(false);
   const change = (part: Partial<Answers>) => setAnswers((now) => ({ ...now, ...part }));
   const films = useQuery(stock);
-  const live = useQuery(answersTo(useSettled({ ...answers, units }, 220)));
+  const others = docket.items.map((one) => ({ ...empty, ...one.answers }) as Answers);
+  const live = useQuery(answersTo(useSettled({ ...answers, units, others }, 220)));
   const add = useDocketChange(
     docket,
     (version) =>

@@ -91,7 +91,8 @@ function Form({ docket }: { docket: Docket | null }) {
   const first = items[0] as Answers;
   const answers = { ...(items[at] ?? first), ...once(first) } as Answers;
   const films = useQuery(stock);
-  const live = useQuery(answersTo(useSettled({ ...answers, units }, 220)));
+  const others = items.filter((_, nth) => nth !== at).map((one) => ({ ...one, units }));
+  const live = useQuery(answersTo(useSettled({ ...answers, units, ...(others.length > 0 ? { others } : {}) }, 220)));
   const customers = useKnownCustomers(answers.customer);
   const change = (part: Partial<Answers>) =>
     setItems((now) =>

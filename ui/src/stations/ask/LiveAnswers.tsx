@@ -76,30 +76,23 @@ export function LiveAnswers({
 /** What it takes of film, tape and blanks, against what is on the shelf. */
 function Enough({ enough }: { enough: NonNullable<Schemas['AnswersView']['enough']> }) {
   const rows: [string, string, string, string | null][] = [
-    [
-      'film',
-      `${enough.film} m² ± ${enough.doubt} %`,
-      `${enough.shelf} m²`,
-      enough.buy > 0 ? `buy ${enough.buy} m²` : null,
-    ],
-    enough.tape
-      ? [
-          enough.tape.name,
-          `${enough.tape.needed} ${enough.tape.unit}`,
-          `${enough.tape.shelf} ${enough.tape.unit}`,
-          enough.tape.isEnough ? null : 'not enough',
-        ]
-      : [enough.tapeKind, '', 'none', 'buy some'],
-    ...(enough.blank
-      ? ([
-          [
-            enough.blank.name,
-            String(enough.blank.needed),
-            String(enough.blank.shelf),
-            enough.blank.isEnough ? null : `buy ${enough.blank.needed - enough.blank.shelf}`,
-          ],
-        ] as [string, string, string, string | null][])
-      : []),
+    ...enough.films.map((film): [string, string, string, string | null] => [
+      enough.films.length > 1 ? film.name : 'film',
+      `${film.needed} m² ± ${film.doubt} %`,
+      `${film.shelf} m²`,
+      film.buy > 0 ? `buy ${film.buy} m²` : null,
+    ]),
+    ...enough.tapes.map(({ kind, roll }): [string, string, string, string | null] =>
+      roll
+        ? [roll.name, `${roll.needed} ${roll.unit}`, `${roll.shelf} ${roll.unit}`, roll.isEnough ? null : 'not enough']
+        : [kind, '', 'none', 'buy some'],
+    ),
+    ...enough.blanks.map((blank): [string, string, string, string | null] => [
+      blank.name,
+      String(blank.needed),
+      String(blank.shelf),
+      blank.isEnough ? null : `buy ${blank.needed - blank.shelf}`,
+    ]),
   ];
   return (
     <Section title="Enough?" signal={rows.some(([, , , short]) => short !== null)}>
@@ -126,6 +119,11 @@ function Enough({ enough }: { enough: NonNullable<Schemas['AnswersView']['enough
           ))}
         </tbody>
       </table>
+      {enough.untold > 0 && (
+        <p className="mt-1 text-sm text-ink2">
+          {enough.untold === 1 ? 'One item is' : `${enough.untold} items are`} not counted yet.
+        </p>
+      )}
     </Section>
   );
 }
