@@ -1,9 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
 import { api, ask, type Schemas } from '../../api/client';
 import { RECORD } from '../../api/keys';
 import { recalculate, useChange } from '../../api/queries';
 import { Ready, Scroll } from '../../parts/basics';
+import { Meanwhile, useTyped } from '../../parts/typed';
 
 type Rule = Schemas['RuleView'];
 
@@ -43,7 +43,7 @@ function Areas({ rules }: { rules: Rule[] }) {
               {rules
                 .filter((rule) => rule.area === area)
                 .map((rule) => (
-                  <Figure key={`${rule.rule}-${rule.version}`} rule={rule} />
+                  <Figure key={rule.rule} rule={rule} />
                 ))}
             </ul>
           </section>
@@ -56,15 +56,19 @@ function Areas({ rules }: { rules: Rule[] }) {
 const idOf = (area: string) => `figures-${area.toLowerCase().replaceAll(' ', '-')}`;
 
 function Figure({ rule }: { rule: Rule }) {
-  const [value, setValue] = useState(String(rule.value));
+  const over = useTyped(rule.version, { value: String(rule.value) });
+  const { value } = over.typed;
+  const setValue = (next: string) => over.set({ value: next });
   const client = useQueryClient();
   const save = useChange(
     (next: string) =>
-      ask(
-        api.PUT('/api/rules/{name}', {
-          params: { path: { name: rule.rule } },
-          body: { value: next, version: rule.version },
-        }),
+      over.keeping(
+        ask(
+          api.PUT('/api/rules/{name}', {
+            params: { path: { name: rule.rule } },
+            body: { value: next, version: over.version },
+          }),
+        ),
       ),
     () => recalculate(client),
   );
@@ -98,7 +102,8 @@ function Figure({ rule }: { rule: Rule }) {
               </button>
             )}
           </span>
-          {save.error && (
+          <Meanwhile over={over} />
+          {save.error && !over.isNewer && (
             <span id={`${id}-says`} role="alert" className="block text-sm font-medium text-signal-ink">
               {save.error.fields.value ?? save.error.message}
             </span>

@@ -6,6 +6,7 @@ import { me, recalculate, useChange } from '../../api/queries';
 import { Move, NextMove, Ready, Scroll, Trouble } from '../../parts/basics';
 import { Choice } from '../../parts/choice';
 import { TextField } from '../../parts/fields';
+import { Meanwhile, useTyped } from '../../parts/typed';
 
 type Machine = Schemas['MachineView'];
 
@@ -52,7 +53,7 @@ export function Machines() {
               {chosen === 'new' ? (
                 <Form key="new" like={machine} owner={owner} onDone={() => setChosen(null)} />
               ) : machine ? (
-                <Form key={`${machine.id}-${machine.version}`} machine={machine} like={machine} owner={owner} />
+                <Form key={machine.id} machine={machine} like={machine} owner={owner} />
               ) : (
                 <p className="text-ink2">No machine yet: Yelbo computes with the usual board of 305 × 610 mm.</p>
               )}
@@ -75,25 +76,27 @@ function Form({
   owner: boolean;
   onDone?: () => void;
 }) {
-  const [typed, setTyped] = useState({
+  const over = useTyped(machine?.version ?? 0, {
     name: machine?.name ?? '',
-    kind: machine?.kind ?? 'board',
+    kind: (machine?.kind ?? 'board') as string,
     force: String(machine?.force ?? 80),
     blade: machine?.blade ?? '45°',
     passes: String(machine?.passes ?? 1),
+    figures: Object.fromEntries((like?.figures ?? []).map((one) => [one.rule, String(one.value)])) as Record<
+      string,
+      string
+    >,
   });
-  const [figures, setFigures] = useState<Record<string, string>>(() =>
-    Object.fromEntries((like?.figures ?? []).map((one) => [one.rule, String(one.value)])),
-  );
-  const set = (name: keyof typeof typed) => (value: string) => setTyped((now) => ({ ...now, [name]: value }));
+  const { figures, ...typed } = over.typed;
+  const set = (name: keyof typeof typed) => (value: string) => over.set({ [name]: value });
   const save = useChange(() => {
     const body = {
       ...typed,
       figures: Object.entries(figures).map(([rule, value]) => ({ rule, value })),
-      version: machine?.version ?? 0,
+      version: over.version,
     };
     return machine
-      ? ask(api.PUT('/api/machines/{id}', { params: { path: { id: machine.id } }, body }))
+      ? over.keeping(ask(api.PUT('/api/machines/{id}', { params: { path: { id: machine.id } }, body })))
       : ask(api.POST('/api/machines', { body }));
   }, onDone);
   const client = useQueryClient();
@@ -158,21 +161,26 @@ function Form({
                 label={figure.label}
                 hint={figure.unit}
                 value={figures[figure.rule] ?? ''}
-                onChange={(value) => setFigures((now) => ({ ...now, [figure.rule]: value }))}
+                onChange={(value) => over.set((now) => ({ figures: { ...now.figures, [figure.rule]: value } }))}
                 says={says[figure.rule]}
               />
               <p className="mt-0.5 text-sm text-ink2">{figure.reason}</p>
             </div>
           ))}
         </div>
+        <Meanwhile over={over} />
         <Trouble
-          says={(save.error && Object.keys(says).length === 0 ? save.error.message : null) ?? use.error?.message}
+          says={
+            over.isNewer
+              ? null
+              : ((save.error && Object.keys(says).length === 0 ? save.error.message : null) ?? use.error?.message)
+          }
         />
         {owner ? (
           <div className="flex justify-end gap-3">
             {onDone && <Move onClick={onDone}>Leave it</Move>}
             <div className="w-64">
-              <NextMove type="submit" tall={false} disabled={save.isPending || use.isPending}>
+              <NextMove type="submit" tall={false} disabled={save.isPending || use.isPending || over.isNewer}>
                 {machine ? 'Keep these settings' : 'Add it'}
               </NextMove>
             </div>

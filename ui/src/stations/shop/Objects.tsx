@@ -16,6 +16,7 @@ import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { Move, NextMove, Ready, Scroll, Trouble, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
+import { Meanwhile, useTyped } from '../../parts/typed';
 import { useUnits } from '../../parts/units';
 import { ObjectFields } from '../object/ObjectFields';
 import { Glance } from '../size/Designs';
@@ -69,7 +70,7 @@ export function Objects() {
         <KnownDesigns designs={known.data?.designs ?? []} />
       ) : (
         <Form
-          key={current === 'new' ? 'new' : `${current.id}-${current.version}`}
+          key={current === 'new' ? 'new' : current.id}
           object={current === 'new' ? null : current}
           onDone={setOpen}
         />
@@ -155,9 +156,13 @@ function viewBox(object: KnownObject): string {
 function Form({ object, onDone }: { object: KnownObject | null; onDone: (object: KnownObject | null) => void }) {
   const { units } = useUnits();
   const { answers: empty } = useVocabulary();
-  const [answers, setAnswers] = useState<Answers>(
-    () => ({ ...empty, words: 'Abc', units, ...object?.answers, object: object?.name ?? '' }) as Answers,
-  );
+  const over = useTyped(object?.version ?? 0, {
+    ...empty,
+    words: 'Abc',
+    ...object?.answers,
+    object: object?.name ?? '',
+  } as Answers);
+  const { typed: answers, set: setAnswers } = over;
   const [tried, setTried] = useState(false);
   const [photo, setPhoto] = useState('');
   const id = useId();
@@ -170,13 +175,15 @@ function Form({ object, onDone }: { object: KnownObject | null; onDone: (object:
   const live = useQuery(answersTo(useSettled(full, 220)));
   const save = useChange(
     () =>
-      ask(
-        object
-          ? api.PUT('/api/objects/{id}', {
-              params: { path: { id: object.id } },
-              body: { answers: full, version: object.version, picture: photo },
-            })
-          : api.POST('/api/objects', { body: { answers: full, version: 0, picture: photo } }),
+      over.keeping(
+        ask(
+          object
+            ? api.PUT('/api/objects/{id}', {
+                params: { path: { id: object.id } },
+                body: { answers: full, version: over.version, picture: photo },
+              })
+            : api.POST('/api/objects', { body: { answers: full, version: 0, picture: photo } }),
+        ),
       ),
     (saved) => onDone(saved as KnownObject),
   );
@@ -185,7 +192,7 @@ function Form({ object, onDone }: { object: KnownObject | null; onDone: (object:
       ask(
         api.POST('/api/objects/{id}/drop', {
           params: { path: { id: object?.id ?? 0 } },
-          body: { version: object?.version ?? 0 },
+          body: { version: over.version },
         }),
       ),
     () => onDone(null),
@@ -216,16 +223,11 @@ function Form({ object, onDone }: { object: KnownObject | null; onDone: (object:
             <TextField
               label="What it is called"
               value={answers.object}
-              onChange={(name) => setAnswers((now) => ({ ...now, object: name }))}
+              onChange={(name) => setAnswers({ object: name })}
               says={tried ? wrong('object') : save.error?.fields.object}
             />
           </div>
-          <ObjectFields
-            answers={answers}
-            set={(part) => setAnswers((now) => ({ ...now, ...part }))}
-            wrong={wrong}
-            onPhoto={setPhoto}
-          />
+          <ObjectFields answers={answers} set={setAnswers} wrong={wrong} onPhoto={setPhoto} />
           <div className="col-span-6">
             <label htmlFor={id} className="label mb-1 block">
               Picture
@@ -268,13 +270,14 @@ function Form({ object, onDone }: { object: KnownObject | null; onDone: (object:
           )}
         </div>
         <div className="flex flex-col gap-3 border-t border-rule p-5">
-          <Trouble says={save.error?.message ?? drop.error?.message} />
+          <Meanwhile over={over} />
+          <Trouble says={over.isNewer ? null : (save.error?.message ?? drop.error?.message)} />
           {object && (
             <Move tall onClick={() => drop.mutate(undefined)} disabled={drop.isPending || save.isPending}>
               Take it from the list
             </Move>
           )}
-          <NextMove type="submit" form="object" disabled={save.isPending || drop.isPending}>
+          <NextMove type="submit" form="object" disabled={save.isPending || drop.isPending || over.isNewer}>
             {object ? 'Keep the measures' : 'Add it'}
           </NextMove>
         </div>

@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import type { Problem } from '../../api/client';
 import { Trouble } from '../../parts/basics';
 import { FormBox, Suggestions } from '../../parts/dialog';
@@ -32,7 +32,14 @@ export function AmountDialog({
 }) {
   const [amount, setAmount] = useState(start);
   const [reason, setReason] = useState('');
-  useEffect(() => setAmount(start), [start]);
+  const opened = useRef(false);
+  useEffect(() => {
+    if (open && !opened.current) {
+      setAmount(start);
+      setReason('');
+    }
+    opened.current = open;
+  }, [open, start]);
   return (
     <FormBox
       open={open}

@@ -1,10 +1,10 @@
-import { useState } from 'react';
 import { api, ask, type Film, type Schemas } from '../../api/client';
 import { useChange } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
 import { Trouble } from '../../parts/basics';
 import { FormBox } from '../../parts/dialog';
 import { SelectField, TextField } from '../../parts/fields';
+import { Meanwhile, useTyped } from '../../parts/typed';
 
 const start = (usual: Schemas['TypedFilm'], film?: Film) => ({
   grade: film?.grade ?? usual.grade ?? '',
@@ -19,21 +19,28 @@ const start = (usual: Schemas['TypedFilm'], film?: Film) => ({
   outdoors: film?.outdoors != null ? String(film.outdoors) : '',
   price: film?.price != null ? (film.price / 100).toFixed(2) : '',
   lowAt: film?.lowAt != null ? String(film.lowAt / 1e6) : '',
-  version: film?.version ?? 0,
 });
 
 /** A film the shop keeps, and what its maker says of it. */
 export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film; onClose: () => void }) {
   const { grades, film: usual } = useVocabulary();
-  const [typed, setTyped] = useState(() => start(usual, film));
-  const set = (name: keyof typeof typed) => (value: string) => setTyped((now) => ({ ...now, [name]: value }));
+  const over = useTyped(film?.version ?? 0, start(usual, film));
+  const { typed } = over;
+  const set = (name: keyof typeof typed) => (value: string) => over.set({ [name]: value });
   const save = useChange(
     () =>
       film
-        ? ask(api.PUT('/api/stock/films/{id}', { params: { path: { id: film.id } }, body: typed }))
-        : ask(api.POST('/api/stock/films', { body: typed })),
+        ? over.keeping(
+            ask(
+              api.PUT('/api/stock/films/{id}', {
+                params: { path: { id: film.id } },
+                body: { ...typed, version: over.version },
+              }),
+            ),
+          )
+        : ask(api.POST('/api/stock/films', { body: { ...typed, version: 0 } })),
     () => {
-      setTyped(start(usual));
+      over.takeTheirs();
       onClose();
     },
   );
@@ -96,7 +103,7 @@ export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film
           type="checkbox"
           className="h-5 w-5 accent-ink"
           checked={typed.runsOneWay}
-          onChange={(event) => setTyped((now) => ({ ...now, runsOneWay: event.target.checked }))}
+          onChange={(event) => over.set({ runsOneWay: event.target.checked })}
         />
         It runs one way: pieces are not turned on it.
       </label>
@@ -123,7 +130,8 @@ export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film
         says={says.maker}
         lines={2}
       />
-      <Trouble says={save.error && Object.keys(says).length === 0 ? save.error.message : null} />
+      <Meanwhile over={over} />
+      <Trouble says={over.isNewer ? null : save.error && Object.keys(says).length === 0 ? save.error.message : null} />
     </FormBox>
   );
 }

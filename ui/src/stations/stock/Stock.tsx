@@ -57,12 +57,12 @@ export function Stock() {
             <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="What is chosen">
               {item ? (
                 <ItemPanel
-                  key={`${item.number}-${item.version}`}
+                  key={item.number}
                   item={item}
                   onMore={() => setOpen({ what: 'receive', film: item.film, item })}
                 />
               ) : supply ? (
-                <SupplyPanel key={`${supply.number}-${supply.version}`} supply={supply} />
+                <SupplyPanel key={supply.number} supply={supply} />
               ) : (
                 <p className="p-5 text-ink2">
                   {chosen ? `There is no ${chosen} on the shelf.` : 'Choose something on the shelf, or scan its label.'}
@@ -79,7 +79,7 @@ export function Stock() {
             <FilmDialog
               key={open?.what === 'film' ? `film-${open.film?.id ?? 0}` : 'film'}
               open={open?.what === 'film'}
-              film={open?.what === 'film' ? open.film : undefined}
+              film={open?.what === 'film' ? films.find((one) => one.id === open.film?.id) : undefined}
               onClose={() => setOpen(null)}
             />
             <SupplyDialog open={open?.what === 'supply'} onClose={() => setOpen(null)} />
