@@ -175,4 +175,49 @@ final class PlanEditorTest extends PlansTestCase
         $this->expectException(Refused::class);
         $editor->undo($plan, $plan->version());
     }
+
+    /** A piece goes to another sheet and back; a sheet nothing is left on leaves the plan, and figures follow. */
+    public function testAPieceIsCarriedToAnotherSheet(): void
+    {
+        $editor = $this->get(PlanEditor::class);
+        $plan = $this->plan($this->begun($this->pieces('Kestrel', 'Teal')));
+        $before = $this->laid($plan);
+        self::assertCount(1, $before['sheets']);
+        $editor->carry($plan, $plan->version(), 0, 0, null, $this->sheets->id());
+        $two = $this->laid($plan);
+        self::assertSame([3, 1], array_map(static fn (array $sheet): int => \count($sheet['places']), $two['sheets']));
+        $carried = $two['sheets'][1]['places'][0];
+        self::assertSame(
+            [$before['sheets'][0]['places'][0]['piece'], true],
+            [$carried['piece'], $carried['pinned']],
+        );
+        $name = (string) $carried['piece'];
+        $region = (new Place($name, $carried['x'], $carried['y'], $carried['turn']))->put(
+            $editor->parts($plan)[$name]->region,
+        );
+        self::assertSame($region->box()->bottom, $two['sheets'][1]['length']);
+        self::assertGreaterThan(0.05, $two['sheets'][1]['fill']);
+
+        // To where the others lie: it finds room beside them.
+        $editor->carry($plan, $plan->version(), 1, 0, 0, null);
+        $back = $this->laid($plan);
+        self::assertSame([4], array_map(static fn (array $sheet): int => \count($sheet['places']), $back['sheets']));
+        $gaps = $this->get(NestBuilder::class)->gaps($this->get(ShopRules::class)->current());
+        $of = $put = [];
+        foreach ($back['sheets'][0]['places'] as $at) {
+            $of[] = $editor->parts($plan)[$at['piece']];
+            $put[] = (new Place('', $at['x'], $at['y'], $at['turn']))->put(end($of)->region);
+        }
+        self::assertSame(
+            [],
+            Geos::tooNear($put, static fn (int $a, int $b): int => $gaps->between($of[$a], $of[$b]) - 10),
+        );
+        $editor->undo($plan, $plan->version());
+        self::assertEquals($two, $this->laid($plan));
+
+        // Three sheets there are, and two are on the plan: a fourth cannot be.
+        $editor->carry($plan, $plan->version(), 0, 0, null, $this->sheets->id());
+        $this->expectExceptionMessageMatches('~no more of~');
+        $editor->carry($plan, $plan->version(), 0, 0, null, $this->sheets->id());
+    }
 }

@@ -1287,6 +1287,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/plans/{id}/carry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Carries a piece to another sheet by hand. */
+        post: operations["plan-carry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/plans/{id}/pin": {
         parameters: {
             query?: never;
@@ -2234,6 +2251,19 @@ export interface components {
             width: number;
             /** @description Mm. */
             height: number;
+        };
+        /** @description A piece of a plan that goes to another sheet. */
+        CarryRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /** @description Which sheet of the plan it lies on, from 0. */
+            sheet: number;
+            /** @description Which piece on the sheet, from 0. */
+            nth: number;
+            /** @description The sheet of the plan it goes to, from 0; one more where none is named. */
+            to?: number | null;
+            /** @description Of that one more its number on the shelf. */
+            stock?: number | null;
         };
         /** @description One spelling of a word, drawn. */
         CaseView: {
@@ -8566,6 +8596,42 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["AgainRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NestingView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "plan-carry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CarryRequest"];
             };
         };
         responses: {

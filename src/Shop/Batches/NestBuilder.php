@@ -253,6 +253,24 @@ final readonly class NestBuilder
         return array_values(array_filter($stock));
     }
 
+    /**
+     * How much of the film down to a length is kept, from 0 to 1.
+     *
+     * @param int             $length µm
+     * @param list<NestPiece> $pieces that lie on it
+     */
+    public static function fill(NestStock $stock, int $length, array $pieces): float
+    {
+        $box = $stock->outline->box();
+        $used = Geos::clipped(
+            $stock->outline,
+            new Box($box->left, $box->top, $box->right, max(1, min($length, $box->bottom))),
+        )->area();
+        $kept = array_sum(array_map(static fn (NestPiece $piece): float => $piece->region->area(), $pieces));
+
+        return $used > 0 ? round($kept / $used, 4) : 0.0;
+    }
+
     /** @return NestStock|null nothing where the machine does not take it */
     public function one(StockItem $item, Rules $rules): ?NestStock
     {
@@ -411,18 +429,14 @@ final readonly class NestBuilder
                     'pinned' => isset($pinned[$place->piece]),
                 ];
             }
-            $box = $stock[$sheet->stock]->outline->box();
-            $used = Geos::clipped(
-                $stock[$sheet->stock]->outline,
-                new Box($box->left, $box->top, $box->right, max(1, min($sheet->length, $box->bottom))),
-            )->area();
-            $kept = array_sum(
-                array_map(static fn (Place $place): float => $parts[$place->piece]->region->area(), $sheet->places),
-            );
             $laid['sheets'][] = [
                 'stock' => (int) $sheet->stock,
                 'length' => $sheet->length,
-                'fill' => $used > 0 ? round($kept / $used, 4) : 0.0,
+                'fill' => self::fill(
+                    $stock[$sheet->stock],
+                    $sheet->length,
+                    array_map(static fn (Place $place): NestPiece => $parts[$place->piece], $sheet->places),
+                ),
                 'places' => $places,
             ];
         }

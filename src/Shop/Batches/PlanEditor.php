@@ -16,6 +16,7 @@ use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\PlanState;
 use Yelbo\Trade\Sheet\NestPiece;
+use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
 use Yelbo\Trade\Sheet\Settle;
 
@@ -29,6 +30,8 @@ final readonly class PlanEditor
 {
     /** µm: a piece let go where it may not lie moves by so much at most. */
     private const SNAP = 30_000;
+    /** µm: further than any sheet is long. */
+    private const ANYWHERE = 5_000_000;
 
     public function __construct(
         private EntityManagerInterface $records,
@@ -82,6 +85,92 @@ final readonly class PlanEditor
             ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
         $changed = $this->measured($plan, $laid, $sheet);
         $this->change->apply($plan, $version, static fn () => $plan->change($changed));
+    }
+
+    /**
+     * Carries a piece to another sheet of the plan, or to one from the shelf: there it lies as near to its corner as
+     * there is room. A sheet nothing is left on leaves the plan.
+     *
+     * @param int      $sheet where it lies
+     * @param int|null $to    the sheet of the plan it goes to; one more where none is named
+     * @param int|null $stock of that one more its number on the shelf
+     *
+     * @throws Refusals where there is no room, or no such stock any more
+     * @throws Conflict where the plan has been changed since
+     */
+    public function carry(NestPlan $plan, int $version, int $sheet, int $nth, ?int $to, ?int $stock): void
+    {
+        $laid = $this->laid($plan);
+        $from = $laid['sheets'][$sheet] ?? throw new NotFound('There is no such sheet.');
+        $at = $from['places'][$nth] ?? throw new NotFound('There is no such piece on this sheet.');
+        if (null === $to) {
+            $to = \count($laid['sheets']);
+            $laid['sheets'][] = [
+                'stock' => $this->free($plan, $laid, (int) $stock),
+                'length' => 0,
+                'fill' => 0.0,
+                'places' => [],
+            ];
+        }
+        $target = $laid['sheets'][$to] ?? $from;
+        if ($to === $sheet || $target === $from) {
+            throw Refusals::at('place', 'It lies on this sheet already. Choose another one.');
+        }
+        $found = $this->roomOn($plan, $laid, $to, $at);
+        array_splice($from['places'], $nth, 1);
+        $target['places'][] = ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
+        $laid['sheets'][$sheet] = $from;
+        $laid['sheets'][$to] = $target;
+        $laid = $this->measured($plan, $this->measured($plan, $laid, $sheet), $to);
+        $laid['sheets'] = array_values(
+            array_filter($laid['sheets'], static fn (array $each): bool => [] !== $each['places']),
+        );
+        $this->change->apply($plan, $version, static fn () => $plan->change($laid));
+    }
+
+    /**
+     * Where a piece of a plan lies on another sheet, turned as it is where there is room.
+     *
+     * @param Laid      $laid
+     * @param PlanPlace $at
+     *
+     * @throws Refusals where there is no room
+     */
+    private function roomOn(NestPlan $plan, array $laid, int $sheet, array $at): Place
+    {
+        $name = NestBuilder::name($at['piece'], $at['part']);
+        $piece = $this->parts($plan)[$name];
+        $settle = $this->onto($plan, $laid, $sheet);
+        foreach (array_unique([$at['turn'], ...$this->builder->turns($plan->nesting()->film())]) as $turn) {
+            $found = $settle->near($piece, new Place($name, 0, 0, $turn), self::ANYWHERE);
+            if (null !== $found) {
+                return $found;
+            }
+        }
+        throw Refusals::at(
+            'place',
+            'There is no room for it on that sheet. Move others first, or take another sheet.',
+        );
+    }
+
+    /**
+     * Film of the plan's kind that is not on the plan yet.
+     *
+     * @param Laid $laid
+     *
+     * @return int its number on the shelf
+     *
+     * @throws Refusals
+     */
+    private function free(NestPlan $plan, array $laid, int $stock): int
+    {
+        $item = $this->shelf->item($stock);
+        $taken = \count(array_keys(array_column($laid['sheets'], 'stock'), $stock, true));
+        if ($item->film() !== $plan->nesting()->film() || $taken >= $item->count()) {
+            throw Refusals::at('place', "There is no more of {$item->number()} for this plan.");
+        }
+
+        return $stock;
     }
 
     /**
@@ -162,23 +251,11 @@ final readonly class PlanEditor
     /** @param Laid $laid */
     private function settle(NestPlan $plan, array $laid, int $sheet, int $nth, Place $wanted): Place
     {
-        $rules = $this->rules->current();
-        $parts = $this->parts($plan);
-        $stock =
-            $this->builder->one($this->shelf->item($laid['sheets'][$sheet]['stock']), $rules) ??
-            throw Refusals::at('place', 'The machine does not take this film.');
-        $others = [];
-        foreach ($laid['sheets'][$sheet]['places'] as $other => $at) {
-            if ($other !== $nth) {
-                $name = NestBuilder::name($at['piece'], $at['part']);
-                $others[] = [$parts[$name], new Place($name, $at['x'], $at['y'], $at['turn'])];
-            }
-        }
-        $piece = $parts[$wanted->piece];
+        $piece = $this->parts($plan)[$wanted->piece];
         if (!\in_array((int) $wanted->turn, $this->builder->turns($plan->nesting()->film()), true)) {
             throw Refusals::at('place', 'This film runs one way: its pieces are not turned.');
         }
-        $settle = new Settle($stock, $this->builder->gaps($rules), $others);
+        $settle = $this->onto($plan, $laid, $sheet, $nth);
         $found = $settle->near($piece, $wanted, self::SNAP);
         $was = $laid['sheets'][$sheet]['places'][$nth];
         if (
@@ -205,6 +282,39 @@ final readonly class PlanEditor
     }
 
     /**
+     * A sheet with what lies on it.
+     *
+     * @param Laid     $laid
+     * @param int|null $but  a piece of it that is in hand
+     *
+     * @throws Refusals where the machine does not take it
+     */
+    private function onto(NestPlan $plan, array $laid, int $sheet, ?int $but = null): Settle
+    {
+        $parts = $this->parts($plan);
+        $others = [];
+        foreach ($laid['sheets'][$sheet]['places'] as $other => $at) {
+            if ($other !== $but) {
+                $name = NestBuilder::name($at['piece'], $at['part']);
+                $others[] = [$parts[$name], new Place($name, $at['x'], $at['y'], $at['turn'])];
+            }
+        }
+
+        return new Settle($this->stock($laid, $sheet), $this->builder->gaps($this->rules->current()), $others);
+    }
+
+    /**
+     * @param Laid $laid
+     *
+     * @throws Refusals where the machine does not take it
+     */
+    private function stock(array $laid, int $sheet): NestStock
+    {
+        return $this->builder->one($this->shelf->item($laid['sheets'][$sheet]['stock']), $this->rules->current()) ??
+            throw Refusals::at('place', 'The machine does not take this film.');
+    }
+
+    /**
      * @param Laid $laid
      *
      * @return Laid
@@ -221,6 +331,14 @@ final readonly class PlanEditor
             );
         }
         $laid['sheets'][$sheet]['length'] = $length;
+        $laid['sheets'][$sheet]['fill'] = NestBuilder::fill(
+            $this->stock($laid, $sheet),
+            $length,
+            array_map(
+                static fn (array $at): NestPiece => $parts[NestBuilder::name($at['piece'], $at['part'])],
+                $laid['sheets'][$sheet]['places'],
+            ),
+        );
 
         return $laid;
     }

@@ -14,6 +14,7 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Web\BatchViews;
 use Yelbo\Web\PlanViews;
 use Yelbo\Web\Request\AgainRequest;
+use Yelbo\Web\Request\CarryRequest;
 use Yelbo\Web\Request\ChosenPiece;
 use Yelbo\Web\Request\NestingRequest;
 use Yelbo\Web\Request\PinRequest;
@@ -102,6 +103,23 @@ final readonly class NestingController
             Length::millimetres($request->x)->micrometres,
             Length::millimetres($request->y)->micrometres,
             $request->turn,
+        );
+
+        return $this->views->nesting($plan->nesting());
+    }
+
+    /** Carries a piece to another sheet by hand. */
+    #[Route('/api/plans/{id}/carry', name: 'plan-carry', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function carry(int $id, #[MapRequestPayload] CarryRequest $request): NestingView
+    {
+        $plan = $this->editor->plan($id);
+        $this->editor->carry(
+            $plan,
+            $request->version,
+            $request->sheet,
+            $request->nth,
+            $request->to,
+            $request->stock,
         );
 
         return $this->views->nesting($plan->nesting());

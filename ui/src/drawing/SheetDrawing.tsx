@@ -1,9 +1,11 @@
+import { useMemo } from 'react';
 import type { Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
 import { Hatches } from './Hatch';
 import { Rulers } from './Ruler';
 import { Tag, UsedLength } from './SheetMarks';
 import { fitView, useRoom } from './scale';
+import { boxOf, pen, placeTags } from './tags';
 
 export type Knife = { x: number; y: number; share: number; alive: boolean };
 
@@ -40,6 +42,31 @@ export function SheetDrawing({
   const turned = `translate(${view.x} ${view.y + sheet.height * view.scale}) scale(${view.scale}) rotate(-90)`;
   const spot = (x: number, y: number) => ({ x: view.x + y * view.scale, y: view.y + (sheet.height - x) * view.scale });
   const at = knife && spot(knife.x, knife.y);
+  const shapes = useMemo(
+    () => places.map((place) => ({ place, path: new Path2D(place.path), ...boxOf(place.path) })),
+    [places],
+  );
+  const tags = useMemo(
+    () =>
+      placeTags(
+        shapes.map(({ place, path, left, top, right, bottom }) => ({
+          of: place,
+          texts: [place.tag, place.tag.slice(place.tag.indexOf('/'))],
+          box: {
+            x: view.x + top * view.scale,
+            y: view.y + (sheet.height - right) * view.scale,
+            width: (bottom - top) * view.scale,
+            height: (right - left) * view.scale,
+          },
+          covers: (x: number, y: number) =>
+            pen.isPointInPath(path, sheet.height - (y - view.y) / view.scale, (x - view.x) / view.scale, 'evenodd'),
+          weight: place.late ? 1 : 0,
+        })),
+        { x: 28, y: 28, width: width - 30, height: height - 30 },
+        { x: view.x, y: view.y, width: sheet.width * view.scale, height: sheet.height * view.scale },
+      ),
+    [shapes, view.x, view.y, view.scale, width, height, sheet.width, sheet.height],
+  );
   return (
     <div ref={ref} className="relative h-full w-full contain-size overflow-hidden bg-paper">
       {width > 0 && (
@@ -74,8 +101,8 @@ export function SheetDrawing({
               />
             ))}
           </g>
-          {places.map((place) => (
-            <Tag key={place.tag} {...spot(place.x, place.y)} text={place.tag} late={place.late} />
+          {tags.map((tag) => (
+            <Tag key={tag.of.tag} {...tag} late={tag.of.late} />
           ))}
           <UsedLength view={view} high={sheet.height} length={length.mm} text={one(length)} />
           {at && knife.alive && (

@@ -1,39 +1,45 @@
 import { Dimension } from './Dimension';
 import type { View } from './scale';
+import { TAG, tagWidth } from './tags';
 
-/** px: how wide a letter of a tag is. */
-const LETTER = 6.4;
-
-/** px: how wide a tag is drawn. */
-export const tagWidth = (text: string) => text.length * LETTER + 9;
-
-/** A piece's number at its left lower corner, as it lies on the bench. */
+/** A piece's number, with a line to it where it lies apart. */
 export function Tag({
   x,
   y,
   text,
+  to,
   late,
   pinned = false,
 }: {
   x: number;
   y: number;
   text: string;
+  to: { x: number; y: number } | null;
   late: boolean;
   pinned?: boolean;
 }) {
+  const width = tagWidth(text);
   return (
-    <g>
+    <g pointerEvents="none">
+      {to && (
+        <path
+          d={`M${x + width / 2} ${to.y < y ? y : y + TAG}L${to.x} ${to.y}`}
+          stroke="var(--color-ink2)"
+          strokeWidth="1"
+          fill="none"
+        />
+      )}
       <rect
-        x={x - 2}
-        y={y - 20}
-        width={tagWidth(text)}
-        height={18}
+        x={x}
+        y={y}
+        width={width}
+        height={TAG}
         fill={late ? 'var(--color-signal)' : pinned ? 'var(--color-ink)' : 'var(--color-paper)'}
         stroke={late ? 'var(--color-signal)' : 'var(--color-ink2)'}
       />
       <text
-        x={x + 2}
-        y={y - 6}
+        x={x + 4}
+        y={y + 14}
         fontSize="13"
         fontFamily="Barlow Condensed"
         fontWeight="600"

@@ -1,9 +1,10 @@
-import { type KeyboardEvent, type PointerEvent, useRef, useState } from 'react';
+import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { Hatches } from '../../drawing/Hatch';
 import { Rulers } from '../../drawing/Ruler';
-import { Tag, tagWidth, UsedLength } from '../../drawing/SheetMarks';
+import { Tag, UsedLength } from '../../drawing/SheetMarks';
 import { fitView, useRoom } from '../../drawing/scale';
+import { pen, placeTags } from '../../drawing/tags';
 import { useShown } from '../../parts/basics';
 
 type Shape = Schemas['ShapeView'];
@@ -26,36 +27,6 @@ function corner(shape: Shape, turn: number) {
 
 const across = (shape: Shape, turn: number) =>
   turn % 180 === 0 ? { width: shape.width, height: shape.height } : { width: shape.height, height: shape.width };
-
-/** px: how high a piece has to be drawn that its tag does not hide it. */
-const TALL = 34;
-/** px: how high a tag is drawn. */
-const TAG = 18;
-
-/** As much of a tag as there is room for; of the piece in hand all of it. */
-function tagFor(tag: string, box: { width: number; height: number }, scale: number, pinned: boolean, inHand: boolean) {
-  const whole = `${tag}${pinned ? ' pinned' : ''}`;
-  const short = tag.slice(tag.indexOf('/'));
-  // The sheet lies on its side: a box's height runs along the tag.
-  const high = pinned || box.width * scale >= TALL;
-  return [whole, tag, short].find((text) => inHand || (high && tagWidth(text) <= box.height * scale)) ?? '';
-}
-
-type Tagged = { name: string; x: number; y: number; text: string; late: boolean; pinned: boolean; inHand: boolean };
-
-/** Tags that do not lie over each other: the piece in hand keeps its own, then what is late, then what is pinned. */
-function apart(tags: Tagged[]): Tagged[] {
-  const weight = (tag: Tagged) => (tag.inHand ? 4 : 0) + (tag.late ? 2 : 0) + (tag.pinned ? 1 : 0);
-  const kept: Tagged[] = [];
-  for (const tag of [...tags].sort((a, b) => weight(b) - weight(a))) {
-    const over = (other: Tagged) =>
-      Math.abs(other.y - tag.y) < TAG && other.x < tag.x + tagWidth(tag.text) && tag.x < other.x + tagWidth(other.text);
-    if (!kept.some(over)) {
-      kept.push(tag);
-    }
-  }
-  return kept;
-}
 
 /**
  * A sheet of a plan, lying on its side as on the bench, the end it is fed from at the left. A piece is taken with the
@@ -92,18 +63,41 @@ export function PlanDrawing({
   const view = fitView({ width, height }, side, { left: 54, top: 54, right: 44, bottom: 60 });
   const turned = `translate(${view.x} ${view.y + side.height * view.scale}) scale(${view.scale}) rotate(-90)`;
 
-  const tags = apart(
+  const paths = useMemo(() => new Map([...shapes].map(([name, shape]) => [name, new Path2D(shape.path)])), [shapes]);
+  const tags = placeTags(
     sheet.places.flatMap((place, nth) => {
       const shape = shapes.get(place.name);
-      const inHand = taken === nth;
-      const text =
-        shape && drag?.nth !== nth
-          ? tagFor(shape.tag, across(shape, place.turn), view.scale, place.pinned, inHand)
-          : '';
-      const [x, y] = [view.x + place.y * view.scale, view.y + (side.height - place.x) * view.scale];
-      const late = shape?.late ?? false;
-      return text === '' ? [] : [{ name: place.name, x, y, text, late, pinned: place.pinned, inHand }];
+      const path = paths.get(place.name);
+      if (!shape || !path || drag?.nth === nth) {
+        return [];
+      }
+      const box = across(shape, place.turn);
+      const at = corner(shape, place.turn);
+      const turn = (place.turn * Math.PI) / 180;
+      const [cos, sin] = [Math.cos(turn), Math.sin(turn)];
+      const pinned = place.pinned ? ' pinned' : '';
+      return [
+        {
+          of: { place, shape },
+          texts: [`${shape.tag}${pinned}`, shape.tag, shape.tag.slice(shape.tag.indexOf('/'))],
+          box: {
+            x: view.x + place.y * view.scale,
+            y: view.y + (side.height - place.x - box.width) * view.scale,
+            width: box.height * view.scale,
+            height: box.width * view.scale,
+          },
+          // From the picture to the sheet, to the piece, and back to how it is drawn before it is turned.
+          covers: (x: number, y: number) => {
+            const dx = side.height - (y - view.y) / view.scale - place.x - at.x;
+            const dy = (x - view.x) / view.scale - place.y - at.y;
+            return pen.isPointInPath(path, dx * cos + dy * sin, dy * cos - dx * sin, 'evenodd');
+          },
+          weight: (taken === nth ? 4 : 0) + (shape.late ? 2 : 0) + (place.pinned ? 1 : 0),
+        },
+      ];
     }),
+    { x: 28, y: 28, width: width - 30, height: height - 30 },
+    { x: view.x, y: view.y, width: side.width * view.scale, height: side.height * view.scale },
   );
 
   const pointer = {
@@ -227,7 +221,7 @@ export function PlanDrawing({
           </g>
           <g pointerEvents="none">
             {tags.map((tag) => (
-              <Tag key={tag.name} {...tag} />
+              <Tag key={tag.of.place.name} {...tag} late={tag.of.shape.late} pinned={tag.of.place.pinned} />
             ))}
             <UsedLength view={view} high={side.height} length={sheet.length.mm} text={one(sheet.length)} />
             <Rulers view={view} width={width} height={height} units={units} />

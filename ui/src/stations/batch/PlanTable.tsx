@@ -1,5 +1,7 @@
-import { useMemo, useState } from 'react';
+import { useQuery } from '@tanstack/react-query';
+import { useId, useMemo, useState } from 'react';
 import type { Film, Schemas } from '../../api/client';
+import { stock } from '../../api/queries';
 import { useKey } from '../../frame/keys';
 import { Move, Trouble, useShown } from '../../parts/basics';
 import { PlanDrawing } from './PlanDrawing';
@@ -129,6 +131,16 @@ export function PlanTable({
             <Move onClick={pin} disabled={busy} aria-pressed={place.pinned} title="Key P">
               {place.pinned ? 'Let go' : 'Pin'}
             </Move>
+            <Elsewhere
+              plan={plan}
+              film={film}
+              at={nth}
+              busy={busy}
+              onCarry={(to) => {
+                hand.carry({ nth: taken ?? 0, ...to });
+                setTaken(null);
+              }}
+            />
           </span>
         )}
       </div>
@@ -161,6 +173,59 @@ function SheetTabs({
         </button>
       ))}
     </div>
+  );
+}
+
+/** Another sheet for the piece in hand: one of the plan, or one more from the shelf. */
+function Elsewhere({
+  plan,
+  film,
+  at,
+  busy,
+  onCarry,
+}: {
+  plan: Plan;
+  film: Film;
+  at: number;
+  busy: boolean;
+  onCarry: (to: { to?: number; stock?: number }) => void;
+}) {
+  const id = useId();
+  const shelf = useQuery(stock).data?.items ?? [];
+  const more = shelf.filter(
+    (item) => item.film.id === film.id && item.count > plan.sheets.filter((sheet) => sheet.stock.id === item.id).length,
+  );
+  return (
+    <>
+      <label htmlFor={id} className="sr-only">
+        To another sheet
+      </label>
+      <select
+        id={id}
+        className="input min-h-10 w-40"
+        value=""
+        disabled={busy}
+        onChange={(event) => {
+          const [where, which] = event.target.value.split(' ');
+          onCarry(where === 'to' ? { to: Number(which) } : { stock: Number(which) });
+        }}
+      >
+        <option value="">To another sheet …</option>
+        {plan.sheets.map(
+          (sheet, nth) =>
+            nth !== at && (
+              <option key={`${sheet.stock.id}-${String(nth)}`} value={`to ${nth}`}>
+                {sheet.stock.number}, sheet {nth + 1}
+              </option>
+            ),
+        )}
+        {more.map((item) => (
+          <option key={item.id} value={`stock ${item.id}`}>
+            {item.number}, one more {item.kind}
+          </option>
+        ))}
+      </select>
+    </>
   );
 }
 

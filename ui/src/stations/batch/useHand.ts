@@ -16,12 +16,17 @@ export function useHand(plan: Plan, sheet: number, onChange: (nesting: Nesting) 
       ask(api.POST('/api/plans/{id}/pin', { params, body: { version, sheet, ...to } })),
     onChange,
   );
+  const carry = useChange(
+    (to: { nth: number; to?: number; stock?: number }) =>
+      ask(api.POST('/api/plans/{id}/carry', { params, body: { version, sheet, ...to } })),
+    onChange,
+  );
   const undo = useChange(() => ask(api.POST('/api/plans/{id}/undo', { params, body: { version } })), onChange);
   const again = useChange(
     (longer: boolean) => ask(api.POST('/api/plans/{id}/again', { params, body: { version, longer } })),
     onChange,
   );
-  const all = [put, pin, undo, again];
+  const all = [put, pin, carry, undo, again];
   const forget = () => {
     for (const one of all) {
       one.reset();
@@ -35,6 +40,11 @@ export function useHand(plan: Plan, sheet: number, onChange: (nesting: Nesting) 
     pin: (nth: number, pinned: boolean) => {
       forget();
       pin.mutate({ nth, pinned });
+    },
+    /** To another sheet of the plan, or to one more from the shelf. */
+    carry: (to: { nth: number; to?: number; stock?: number }) => {
+      forget();
+      carry.mutate(to);
     },
     undo: () => {
       forget();
