@@ -10,6 +10,7 @@ use Yelbo\Shop\Batches\LayPlanHandler;
 use Yelbo\Shop\Batches\NestBuilder;
 use Yelbo\Shop\Batches\NestPlan;
 use Yelbo\Shop\Batches\PlanEditor;
+use Yelbo\Shop\Batches\PlanKind;
 use Yelbo\Shop\Batches\PlanQueue;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Pieces;
@@ -51,6 +52,22 @@ final class LayPlanTest extends PlansTestCase
         $done = $this->plan($this->get(PlanEditor::class)->nesting($nesting->id()));
         self::assertSame(PlanState::Done, $done->state());
         self::assertCount(2, $this->laid($done)['sheets'][0]['places']);
+    }
+
+    /** Whatever way is come upon: the plan that is called least film takes no more than the others. */
+    public function testLeastFilmTakesLeastFilm(): void
+    {
+        foreach ([[231_000, 168_000], [126_000, 232_000]] as [$wide, $high]) {
+            $this->get(Stockroom::class)->receive($this->navy, StockItem::OFFCUT, $wide, $high, 1, '4');
+        }
+        $nesting = $this->begun($this->pieces('Kestrel', 'Teal', 'Ada', 'Rope'));
+        $builder = $this->get(NestBuilder::class);
+        $least = $this->plan($nesting);
+        foreach (PlanKind::cases() as $kind) {
+            $other = $this->laid($this->plan($nesting, $kind));
+            self::assertFalse($builder->takesLess($nesting, $other, $this->laid($least)), $kind->value);
+        }
+        self::assertFalse($least->canUndo());
     }
 
     public function testTheSamePlansAreThereAgainAsLongAsTheShelfStays(): void

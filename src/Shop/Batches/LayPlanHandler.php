@@ -12,6 +12,7 @@ use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Messenger\Attribute\AsMessageHandler;
 use Symfony\Component\Messenger\Exception\UnrecoverableMessageHandlingException;
 use Yelbo\Trade\Journey\PlanMove;
+use Yelbo\Trade\Journey\PlanState;
 
 /**
  * Works on one plan and tells how far it is and the best so far. What it writes is one row at a time and whole, so a
@@ -68,6 +69,39 @@ final readonly class LayPlanHandler
             ['id' => $id],
             ['progress' => $progress->share(), 'laid' => json_encode($laid, \JSON_THROW_ON_ERROR)],
         );
+        $this->leastFilm($plan->nesting());
+    }
+
+    /** What takes least film is called so: another plan's way is taken where that takes less. */
+    private function leastFilm(Nesting $nesting): void
+    {
+        $plans = [];
+        foreach (
+            $this->records
+                ->createQuery('SELECT p FROM '.NestPlan::class.' p WHERE p.nesting = :nesting')
+                ->setParameter('nesting', $nesting)
+                ->setHint(Query::HINT_REFRESH, true)
+                ->getResult() as $plan
+        ) {
+            if ($plan instanceof NestPlan && PlanState::Done === $plan->state() && !$plan->canUndo()) {
+                $plans[$plan->kind()->value] = $plan;
+            }
+        }
+        $least = $plans[PlanKind::LeastFilm->value] ?? null;
+        $best = $laid = $least?->laid();
+        foreach ($plans as $plan) {
+            $other = $plan->laid();
+            if (null !== $best && null !== $other && $this->builder->takesLess($nesting, $other, $best)) {
+                $best = $other;
+            }
+        }
+        if (null !== $least && $best !== $laid) {
+            $this->states->move(
+                PlanMove::Edit,
+                ['id' => $least->id(), 'version' => $least->version()],
+                ['laid' => json_encode($best, \JSON_THROW_ON_ERROR)],
+            );
+        }
     }
 
     private function fail(int $id, string $says): void

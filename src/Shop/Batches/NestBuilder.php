@@ -153,6 +153,30 @@ final readonly class NestBuilder
     }
 
     /**
+     * Does one take less film than the other, or as much and leaves what is more useful?
+     *
+     * @param Laid $one
+     * @param Laid $other
+     */
+    public function takesLess(Nesting $nesting, array $one, array $other): bool
+    {
+        $rules = $this->rules->current();
+        $stock = $this->stock($nesting->film(), null, $rules);
+        $known = array_column($stock, null, 'id');
+        foreach ([...$one['sheets'], ...$other['sheets']] as $sheet) {
+            if (!isset($known[$sheet['stock']])) {
+                return false;
+            }
+        }
+
+        return (new LeastStock(
+            $this->gaps($rules),
+            $this->turns($nesting->film()),
+            $rules->micrometres(Rule::ShortestOffcut),
+        ))->isBetter(self::planned($one), self::planned($other), $stock);
+    }
+
+    /**
      * What was laid before, where all of it can still be laid so.
      *
      * @param array<int|string, NestPiece> $parts
