@@ -55,6 +55,11 @@ enum Rule: string
     case PearlLife = 'pearl-life';
     case PatternedLife = 'patterned-life';
     case PrintableLife = 'printable-life';
+    case PrintWide = 'print-wide';
+    case PrintHigh = 'print-high';
+    case PrintDries = 'print-dries';
+    case PrintCoats = 'print-coats';
+    case CoatDries = 'coat-dries';
     case GlassLife = 'glass-life';
     case ChalkboardLife = 'chalkboard-life';
     case UseHour = 'use-hour';
@@ -152,6 +157,11 @@ enum Rule: string
             self::PearlLife => [3, 0, 30, 'years', 'Pearl film lasts', 'The pearl dulls.', 6],
             self::PatternedLife => [2, 0, 30, 'years', 'Patterned film lasts', 'The print fades.', 6],
             self::PrintableLife => [3, 0, 30, 'years', 'Printed film lasts less than', 'Even sealed it fades in the sun.', 6],
+            self::PrintWide => [190, 50, 2000, 'mm', 'The printer prints so wide', 'Beyond it the picture is cut off by the printer.', 6],
+            self::PrintHigh => [277, 50, 5000, 'mm', 'The printer prints so high', 'Beyond it the picture is cut off by the printer.', 6],
+            self::PrintDries => [30, 0, 2880, 'min', 'A print dries', 'Wet ink smears under the coat and under the wheels of the cutter.', 12],
+            self::PrintCoats => [2, 0, 9, 'coats', 'Clear coats on a print', 'Bare ink fades and washes off.', 12],
+            self::CoatDries => [15, 1, 2880, 'min', 'A clear coat on a print dries', 'The next one draws up what is still wet.', 12],
             self::GlassLife => [3, 0, 30, 'years', 'Frosted film and cling last', 'Washing and sun wear them.', 6],
             self::ChalkboardLife => [3, 0, 30, 'years', 'Chalkboard film lasts', 'Chalk and cloth wear it.', 6],
             self::UseHour => [8, 0, 23, 'h', 'What is needed on a day is used from this hour on', 'A thing that is ready at noon is late for the morning.', 12],

@@ -7,6 +7,7 @@ namespace Yelbo\Web;
 use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\PlacedPiece;
+use Yelbo\Shop\Batches\Printing;
 use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Orders\Lateness;
@@ -24,6 +25,7 @@ final readonly class BatchViews
         private Remnants $remnants,
         private Lateness $lateness,
         private Machines $machines,
+        private Printing $printing,
     ) {
     }
 
@@ -66,6 +68,7 @@ final readonly class BatchViews
             $this->sheets->metres($contents),
             $this->sheets->seconds($batch, $contents),
             $this->machines->inUse()?->label(),
+            $this->printing->run($batch),
         );
     }
 

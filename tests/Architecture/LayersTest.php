@@ -43,7 +43,7 @@ final class LayersTest extends TestCase
     private const PIPELINE = [
         'Measure' => [],
         'Geometry' => [],
-        'Film' => [],
+        'Film' => ['Geometry'],
         'Journey' => [],
         'Time' => [],
         'Trace' => ['Geometry'],
@@ -127,6 +127,7 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Lettering\Pattern',
         'Yelbo\Trade\Lettering\ElementShape',
         'Yelbo\Trade\Lettering\Face',
+        'Yelbo\Trade\Art\PlacedPicture',
         'Yelbo\Trade\Lettering\Faces',
         'Yelbo\Trade\Lettering\Layer',
         'Yelbo\Trade\Lettering\Roster',

@@ -177,7 +177,7 @@ abstract class ShopTestCase extends WebTestCase
     protected function planned(Piece ...$pieces): NestPlan
     {
         $nesting = $this->get(PlanQueue::class)->begin(
-            $this->navy,
+            ([...$pieces][0] ?? throw new \LogicException('Nothing to plan.'))->film(),
             array_map(static fn (Piece $piece): array => [$piece, $piece->version()], array_values($pieces)),
             [],
             Nesting::NO_BOXES,

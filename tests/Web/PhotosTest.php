@@ -43,7 +43,7 @@ final class PhotosTest extends WebCase
     }
 
     /** @return array<string, mixed> */
-    private function send(string $bytes): array
+    private function photo(string $bytes): array
     {
         $token = (string) $this->ask('GET', '/api/me')['csrf'];
         $this->browser->request(
@@ -62,7 +62,7 @@ final class PhotosTest extends WebCase
     public function testEveryKindIsTracedByItsContent(): void
     {
         foreach ([imagejpeg(...), imagepng(...), imagewebp(...)] as $write) {
-            $trace = $this->send(self::bytes($write));
+            $trace = $this->photo(self::bytes($write));
             self::assertSame(200, $this->status, json_encode($trace, \JSON_THROW_ON_ERROR));
             self::assertMatchesRegularExpression('~^[0-9a-f]{32}$~', $trace['photo']);
             $box = SvgPath::read($trace['path'])->box();
@@ -76,7 +76,7 @@ final class PhotosTest extends WebCase
 
     public function testTheThresholdIsMovedAndThePhotoSeenAgain(): void
     {
-        $trace = $this->send(self::bytes(imagejpeg(...)));
+        $trace = $this->photo(self::bytes(imagejpeg(...)));
         $again = $this->ask('POST', "/api/photos/{$trace['photo']}", ['threshold' => 40]);
         self::assertSame([200, 40], [$this->status, $again['threshold']]);
         $this->browser->request('GET', "/api/photos/{$trace['photo']}");
@@ -119,7 +119,7 @@ final class PhotosTest extends WebCase
         $taken = (array) json_decode((string) $this->browser->getResponse()->getContent(), true);
         self::assertSame('', $taken['path'], json_encode($taken, \JSON_THROW_ON_ERROR));
         self::assertMatchesRegularExpression('~^[0-9a-f]{32}$~', $taken['photo']);
-        $this->send(self::bytes(imagejpeg(...), $image));
+        $this->photo(self::bytes(imagejpeg(...), $image));
         self::assertSame(422, $this->status, 'to be traced it does');
     }
 
@@ -129,7 +129,7 @@ final class PhotosTest extends WebCase
         $exif = "Exif\0\0MM\0*\0\0\0\x08\0\x01\x01\x12\0\x03\0\0\0\x01\0\x06\0\0\0\0\0\0SECRET-PLACE";
         $jpeg = self::bytes(imagejpeg(...));
         $jpeg = substr($jpeg, 0, 2)."\xFF\xE1".pack('n', 2 + \strlen($exif)).$exif.substr($jpeg, 2);
-        $trace = $this->send($jpeg);
+        $trace = $this->photo($jpeg);
         self::assertSame(200, $this->status, json_encode($trace, \JSON_THROW_ON_ERROR));
         self::assertGreaterThan($trace['width'], $trace['height'], 'turned upright');
         $this->browser->request('GET', "/api/photos/{$trace['photo']}");
@@ -171,7 +171,7 @@ final class PhotosTest extends WebCase
     #[DataProvider('refused')]
     public function testWhatIsNoPhotoIsSaid(string $bytes, string $says): void
     {
-        $problem = $this->send($bytes);
+        $problem = $this->photo($bytes);
         self::assertSame(422, $this->status);
         self::assertSame('photo', $problem['fields'][0]['field']);
         self::assertStringContainsString($says, $problem['fields'][0]['says']);
@@ -179,7 +179,7 @@ final class PhotosTest extends WebCase
 
     public function testADrawingsShapesAreOneOutline(): void
     {
-        $trace = $this->send(
+        $trace = $this->photo(
             '<svg xmlns="http://www.w3.org/2000/svg"><g><rect x="10" y="10" width="40" height="20"/><circle cx="50" cy="20" r="10"/><polygon points="0,0 12,0 12,12"/></g></svg>',
         );
         self::assertSame(200, $this->status, json_encode($trace, \JSON_THROW_ON_ERROR));

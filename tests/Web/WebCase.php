@@ -93,11 +93,21 @@ abstract class WebCase extends ShopTestCase
     /** @return array<string, mixed> */
     protected function bring(int $docket, string $file, string $name = 'drawing.svg'): array
     {
+        return $this->send("/api/dockets/$docket/art?name=".rawurlencode($name), $file);
+    }
+
+    /**
+     * A file, which is the body itself.
+     *
+     * @return array<string, mixed>
+     */
+    protected function send(string $path, string $file): array
+    {
         $this->browser->request('GET', '/api/me');
         $me = json_decode((string) $this->browser->getResponse()->getContent(), true);
         $this->browser->request(
             'POST',
-            "/api/dockets/$docket/art?name=".rawurlencode($name),
+            $path,
             [],
             [],
             [
@@ -110,5 +120,14 @@ abstract class WebCase extends ShopTestCase
         $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
 
         return \is_array($answer) ? $answer : [];
+    }
+
+    /** A file as it comes. */
+    protected function fetch(string $path): string
+    {
+        $this->browser->request('GET', $path);
+        self::assertResponseIsSuccessful();
+
+        return (string) $this->browser->getInternalResponse()->getContent();
     }
 }

@@ -72,6 +72,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/art/{id}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives a picture that is printed. */
+        get: operations["art-picture"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches": {
         parameters: {
             query?: never;
@@ -123,6 +140,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/batches/{id}/coated": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that one more clear coat is on the print. */
+        post: operations["batch-coated"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/batches/{id}/cut": {
         parameters: {
             query?: never;
@@ -168,6 +202,40 @@ export interface paths {
         get: operations["batch-map"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/print.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives what is printed on a sheet before it is cut as PDF, true to size. */
+        get: operations["batch-print"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/batches/{id}/printed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Says that a sheet came out of the printer. */
+        post: operations["batch-printed"];
         delete?: never;
         options?: never;
         head?: never;
@@ -619,6 +687,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dockets/{number}/picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Keeps a picture, which is the body itself, to be printed and cut round what is on it. */
+        post: operations["docket-picture"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dockets/{number}/price": {
         parameters: {
             query?: never;
@@ -749,6 +834,23 @@ export interface paths {
         put?: never;
         /** Takes down what the customer wants changed, pinned to a spot where one is named. */
         post: operations["given-change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/given/{token}/picture/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives a picture that is printed, as far as the proof the link shows has it. */
+        get: operations["given-picture"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2115,6 +2217,8 @@ export interface components {
             layers: components["schemas"]["ArtColourView"][];
             /** @description What to mind in the drawing. */
             notes: components["schemas"]["ArtNoteView"][];
+            /** @description Whether a picture is printed inside its outline. */
+            printed: boolean;
         };
         /** @description A piece of film like the object's outline. */
         BackingRequest: {
@@ -2198,6 +2302,8 @@ export interface components {
             size: components["schemas"]["SizeView"];
             /** @description The machine it is cut on. */
             machine: string | null;
+            /** @description How far it is where it is printed first; null of film that is cut alone. */
+            printing: components["schemas"]["PrintRunView"] | null;
         };
         /** @description Batches that are released or under the knife. */
         BatchesView: {
@@ -3018,6 +3124,8 @@ export interface components {
             size: components["schemas"]["SizeView"];
             /** @description The film that stays of it, cm²; not known of old proofs. */
             area: number | null;
+            /** @description What is printed inside; null of film that is cut alone. */
+            picture: components["schemas"]["PictureView"] | null;
         };
         /** @description A piece that did not go on, and why. */
         LeftView: {
@@ -3514,6 +3622,13 @@ export interface components {
             /** @description The last used first. */
             signedIn: components["schemas"]["SignedInView"][];
         };
+        /** @description A picture that is printed inside an outline. */
+        PictureView: {
+            /** @description The number of its drawing. */
+            id: number;
+            /** @description Where it lies, in the frame of the outline, mm. */
+            at: components["schemas"]["BoxView"];
+        };
         /**
          * @description Where one physical decal stands.
          * @enum {string}
@@ -3707,6 +3822,17 @@ export interface components {
             version: number;
             /** @description What the order costs, as typed. */
             price: string;
+        };
+        /** @description How far a sheet is that is printed before it is cut. */
+        PrintRunView: {
+            /** @description What is to be done next: print, coat, or ready to be cut. */
+            next: string;
+            /** @description Clear coats that are on it. */
+            coats: number;
+            /** @description Clear coats there are to be. */
+            of: number;
+            /** @description When what was done last is dry, ISO 8601. */
+            dryAt: string | null;
         };
         /** @description An error as a sentence (application/problem+json). */
         ProblemView: {
@@ -3938,7 +4064,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -5431,6 +5557,38 @@ export interface operations {
             };
         };
     };
+    "art-picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     batches: {
         parameters: {
             query?: never;
@@ -5503,6 +5661,42 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "batch-coated": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionRequest"];
+            };
+        };
         responses: {
             /** @description Done */
             200: {
@@ -5615,6 +5809,74 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "batch-print": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "batch-printed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VersionRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BatchView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -6961,6 +7223,47 @@ export interface operations {
             };
         };
     };
+    "docket-picture": {
+        parameters: {
+            query?: {
+                /** @description Its short name. */
+                name?: string;
+                /** @description How high what is on it is, as typed with its unit. */
+                high?: string;
+                /** @description From what is on it to the cut, as typed with its unit. */
+                away?: string;
+                /** @description Which system a bare number is read in: metric or imperial. */
+                units?: string;
+            };
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ArtView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "docket-price": {
         parameters: {
             query?: never;
@@ -7281,6 +7584,40 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GivenProofView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "given-picture": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The secret part of the link. */
+                token: string;
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
             /** @description A problem, as a sentence */

@@ -74,6 +74,17 @@ class Batch implements Versioned
     #[ORM\Column(length: 10, nullable: true)]
     private ?RemnantState $remnant = null;
 
+    /** When what is printed on it was; none of film that is cut alone. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $printedAt = null;
+
+    /** Clear coats on the print. */
+    #[ORM\Column]
+    private int $coats = 0;
+
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $coatedAt = null;
+
     /** What went wrong last, in words. */
     #[ORM\Column(length: 300, nullable: true)]
     private ?string $trouble = null;
@@ -270,6 +281,41 @@ class Batch implements Versioned
         );
     }
 
+    /** It came out of the printer: its coats begin anew. */
+    public function printed(\DateTimeImmutable $at): void
+    {
+        $this->state = Journey::batch($this->state, BatchMove::Print);
+        $this->printedAt = $at;
+        $this->coats = 0;
+        $this->coatedAt = null;
+    }
+
+    /** One more clear coat is on it. */
+    public function coated(\DateTimeImmutable $at): void
+    {
+        $this->state = Journey::batch($this->state, BatchMove::Coat);
+        ++$this->coats;
+        $this->coatedAt = $at;
+    }
+
+    /** When it was printed; none where it was not. */
+    public function printedAt(): ?\DateTimeImmutable
+    {
+        return $this->printedAt;
+    }
+
+    /** How many clear coats are on the print. */
+    public function coats(): int
+    {
+        return $this->coats;
+    }
+
+    /** When the last coat was laid on; none where there is none. */
+    public function coatedAt(): ?\DateTimeImmutable
+    {
+        return $this->coatedAt;
+    }
+
     /** Gives it to the cutter: what the cutter is to do is on record before it does it. */
     public function start(string $job, \DateTimeImmutable $at): void
     {
@@ -319,6 +365,8 @@ class Batch implements Versioned
         $this->progress = 0;
         $this->trouble = mb_substr($trouble, 0, 300);
         $this->ruined = true;
+        // Other film is printed anew.
+        [$this->printedAt, $this->coats, $this->coatedAt] = [null, 0, null];
     }
 
     /**

@@ -10,6 +10,8 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Cache;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\PrintArea;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -153,6 +155,9 @@ final readonly class CutSheets
                     array_map(static fn (Box $box): array => [$box->region(), $film], $batch->boxes()),
                 ),
                 $title,
+                Film::Printable === $batch->film()->grade()
+                    ? PrintArea::on($width, $height, $this->rules->current())->marks()
+                    : [],
             ),
         );
     }

@@ -46,6 +46,7 @@ final readonly class Cutting
         private ClockInterface $clock,
         private MessageBusInterface $bus,
         private CutFollowing $following,
+        private Printing $printing,
     ) {
     }
 
@@ -71,6 +72,10 @@ final readonly class Cutting
                 'stock',
                 'All pieces of this batch were spoiled and went back. There is nothing to cut.',
             );
+        }
+        $wet = $this->printing->run($batch)?->holdsUp($this->clock->now());
+        if (null !== $wet) {
+            throw Refusals::at('stock', $wet);
         }
         $shortest = $this->rules->current()->micrometres(Rule::ShortestLoad);
         if ($loaded->height() < $shortest) {

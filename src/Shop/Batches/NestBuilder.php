@@ -12,6 +12,8 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\PrintArea;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
@@ -300,6 +302,9 @@ final readonly class NestBuilder
     {
         $length = self::usableLength($item, $rules);
         $reach = Machine::reach($rules, $item->width(), $length);
+        if (Film::Printable === $item->film()->grade()) {
+            $reach = $reach?->common(PrintArea::on($item->width(), $length, $rules)->room());
+        }
 
         return null === $reach ? null : $item->forNesting($reach, $length);
     }

@@ -6,7 +6,9 @@ namespace Yelbo\Shop\Designs;
 
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Trade\Art\Note;
+use Yelbo\Trade\Art\PlacedPicture;
 use Yelbo\Trade\Art\VectorArt;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Refused;
 
@@ -37,6 +39,14 @@ class BroughtArt
     #[ORM\Column]
     private bool $sized;
 
+    /** @var resource|string|null JPEG, printed inside its outline; none of what is cut alone */
+    #[ORM\Column(type: 'blob', length: 16777215, nullable: true)]
+    private mixed $picture = null;
+
+    /** @var array{int, int, int, int}|null left, top, right and bottom of the picture in the drawing's frame, µm */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $pictureAt = null;
+
     public function __construct(
         /** Number of the docket it was brought for. */
         #[ORM\Column] private int $docket,
@@ -64,12 +74,43 @@ class BroughtArt
         return $this->id ?? throw new \LogicException('Not stored yet.');
     }
 
+    /**
+     * What is printed inside its outline.
+     *
+     * @param string $jpeg
+     * @param Box    $at   in the drawing's frame, µm
+     */
+    public function print(string $jpeg, Box $at): void
+    {
+        $this->picture = $jpeg;
+        $this->pictureAt = [$at->left, $at->top, $at->right, $at->bottom];
+    }
+
+    /** Whether a picture is printed inside its outline. */
+    public function isPrinted(): bool
+    {
+        return null !== $this->pictureAt;
+    }
+
+    /** Its picture as JPEG; none of what is cut alone. */
+    public function picture(): ?string
+    {
+        if (\is_resource($this->picture)) {
+            rewind($this->picture);
+
+            return (string) stream_get_contents($this->picture);
+        }
+
+        return \is_string($this->picture) ? $this->picture : null;
+    }
+
     /** The same drawing for another order. */
     public function along(int $docket): self
     {
         $copy = clone $this;
         $copy->id = null;
         $copy->docket = $docket;
+        $copy->picture = $this->picture();
 
         return $copy;
     }
@@ -109,6 +150,7 @@ class BroughtArt
             array_map(static fn (array $polygons): Region => new Region($polygons), $this->layers),
             array_map(static fn (array $note): Note => new Note(...$note), $this->notes),
             $this->sized,
+            null === $this->pictureAt ? null : new PlacedPicture($this->id(), new Box(...$this->pictureAt)),
         );
     }
 }

@@ -122,15 +122,25 @@ final readonly class ElementReader
         return $films;
     }
 
+    private function drawing(Fields $fields, string $at, int $art): null
+    {
+        return match (true) {
+            0 === $art => $fields->refuse($at.'art', 'Which drawing? Bring it, or take the element out.'),
+            $this->arts->numbered($art)->isPrinted() => $fields->refuse(
+                $at.'art',
+                'A picture that is printed is an item of its own: add one for it.',
+            ),
+            default => null,
+        };
+    }
+
     private function kind(Fields $fields, string $at, TypedElement $typed): void
     {
         match ($typed->kind) {
             DesignElement::WORDS => null,
             DesignElement::SHAPE => $fields->choice($at.'what', $typed->what, ElementShape::class, 'Which shape?'),
             DesignElement::PATTERN => $fields->choice($at.'what', $typed->what, Pattern::class, 'Which pattern?'),
-            DesignElement::DRAWING => 0 === ($typed->art->id ?? 0)
-                ? $fields->refuse($at.'art', 'Which drawing? Bring it, or take the element out.')
-                : null,
+            DesignElement::DRAWING => $this->drawing($fields, $at, $typed->art->id ?? 0),
             default => $fields->refuse($at.'kind', 'Words, a shape, a pattern or a drawing?'),
         };
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
+use Yelbo\Trade\Art\PlacedPicture;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\FilmLayers;
@@ -120,6 +121,12 @@ final readonly class WholeDecal
             ],
             ...array_merge(...array_map($element, $this->those(false))),
         ];
+    }
+
+    /** The picture that is printed, in the object's frame; none of what is cut alone. */
+    public function picture(): ?PlacedPicture
+    {
+        return $this->main->picture()?->moved(...$this->main->at);
     }
 
     /** Round all of it, in the object's frame, µm. */

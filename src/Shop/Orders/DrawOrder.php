@@ -12,6 +12,7 @@ use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\Elements;
+use Yelbo\Shop\Designs\PrintedPictures;
 use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Form;
@@ -40,6 +41,7 @@ final readonly class DrawOrder
         private DesignCheck $check,
         private ProofMaker $proofs,
         private BroughtArts $arts,
+        private PrintedPictures $pictures,
         private Backing $backing,
         private Elements $elements,
         private OrderSize $size,
@@ -153,6 +155,21 @@ final readonly class DrawOrder
         self::expectSizing($docket);
 
         return $this->arts->bring($docket->number(), $name, $svg);
+    }
+
+    /**
+     * A picture the customer brought, to be printed and cut round what is on it.
+     *
+     * @param int $high how high what is on it is, µm
+     * @param int $away from that to the cut, µm
+     *
+     * @throws Refusals|Refused
+     */
+    public function bringPicture(Docket $docket, string $name, string $bytes, int $high, int $away): BroughtArt
+    {
+        self::expectSizing($docket);
+
+        return $this->pictures->bring($docket->number(), $name, $bytes, $high, $away);
     }
 
     /**

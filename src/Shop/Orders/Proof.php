@@ -19,7 +19,7 @@ use Yelbo\Trade\Measure\Size;
  *
  * Layers that lie on each other have one group; what touches no other film has one of its own.
  *
- * @phpstan-type PartLayer array{role: string, film: int|null, outline: string, width?: int, height?: int, area?: float, group?: int, left?: int, top?: int}
+ * @phpstan-type PartLayer array{role: string, film: int|null, outline: string, width?: int, height?: int, area?: float, group?: int, left?: int, top?: int, picture?: array{int, int, int, int, int}}
  * @phpstan-type Part array{lines: list<string>, cut?: list<string>, capHeight?: int, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
  */
 #[ORM\Entity]
@@ -92,6 +92,17 @@ class Proof
     public function madeAt(): \DateTimeImmutable
     {
         return $this->madeAt;
+    }
+
+    /** @return list<int> the numbers of drawings that are printed */
+    public function pictures(): array
+    {
+        $pictures = [];
+        foreach ($this->parts as $part) {
+            array_push($pictures, ...array_column(array_column($part['layers'], 'picture'), 0));
+        }
+
+        return array_values(array_unique($pictures));
     }
 
     /** @return list<string> */

@@ -17,6 +17,7 @@ use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\KeptClear;
@@ -150,12 +151,13 @@ final readonly class ProofMaker
     /**
      * @param list<string> $lines
      *
-     * @return array{lines: list<string>, cut?: list<string>, capHeight: int, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float, group: int, left: int, top: int}>}
+     * @return array{lines: list<string>, cut?: list<string>, capHeight: int, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float, group: int, left: int, top: int, picture?: array{int, int, int, int, int}}>}
      */
     private function part(array $lines, WholeDecal $whole): array
     {
         $fitted = $whole->main;
         $box = $whole->box();
+        $picture = $whole->picture()?->moved(-$box->left, -$box->top);
 
         $setting = $fitted->words->setting;
         $letters = $fitted->words->lines;
@@ -178,7 +180,7 @@ final readonly class ProofMaker
             'left' => $box->left,
             'top' => $box->top,
             'layers' => array_map(
-                function (array $layer) use ($box): array {
+                function (array $layer) use ($box, $picture): array {
                     $region = $layer['region']->moved(-$box->left, -$box->top);
                     $own = $region->box();
 
@@ -192,6 +194,17 @@ final readonly class ProofMaker
                         'group' => $layer['group'],
                         'left' => $own->left,
                         'top' => $own->top,
+                        ...null === $picture || Layer::TOP !== $layer['role']
+                            ? []
+                            : [
+                                'picture' => [
+                                    $picture->id,
+                                    $picture->box->left,
+                                    $picture->box->top,
+                                    $picture->box->right,
+                                    $picture->box->bottom,
+                                ],
+                            ],
                     ];
                 },
                 $whole->layers(),

@@ -27,18 +27,24 @@ final readonly class VectorArt
      * @param non-empty-array<string, Region> $layers by colour, the top one first
      * @param list<Note>                      $notes  what was put right, and what was left out
      * @param bool                            $sized  does the file say how large it truly is?
+     * @param PlacedPicture|null              $picture printed inside its outline, in the same frame
      */
-    private function __construct(public array $layers, public array $notes, public bool $sized)
-    {
+    private function __construct(
+        public array $layers,
+        public array $notes,
+        public bool $sized,
+        public ?PlacedPicture $picture = null,
+    ) {
     }
 
     /**
      * @param array<string, Region> $layers by colour, the top one first, in any one frame
      * @param list<Note>            $notes
+     * @param PlacedPicture|null    $picture printed inside, in the same frame
      *
      * @throws Refused where nothing is left to cut
      */
-    public static function fromLayers(array $layers, array $notes, bool $sized): self
+    public static function fromLayers(array $layers, array $notes, bool $sized, ?PlacedPicture $picture = null): self
     {
         $layers = array_filter($layers, static fn (Region $region): bool => !$region->isEmpty());
         if ([] === $layers) {
@@ -57,6 +63,7 @@ final readonly class VectorArt
             array_map(static fn (Region $region): Region => $region->moved(-$box->left, -$box->top), $layers),
             $notes,
             $sized,
+            $picture?->moved(-$box->left, -$box->top),
         );
     }
 
@@ -79,7 +86,7 @@ final readonly class VectorArt
      */
     public function only(array $colours): self
     {
-        return self::fromLayers(array_intersect_key($this->layers, array_flip($colours)), $this->notes, $this->sized);
+        return $this->kept(array_intersect_key($this->layers, array_flip($colours)));
     }
 
     /**
@@ -103,7 +110,7 @@ final readonly class VectorArt
                 1 === \count($group) ? reset($group) : Geos::union(array_values($group));
         }
 
-        return self::fromLayers($layers, $this->notes, $this->sized);
+        return $this->kept($layers);
     }
 
     /**
@@ -139,7 +146,19 @@ final readonly class VectorArt
             );
         }
 
-        return self::fromLayers($layers, $this->notes, $this->sized);
+        return $this->kept($layers);
+    }
+
+    /**
+     * The same with other layers, in the same frame as these.
+     *
+     * @param array<string, Region> $layers
+     *
+     * @throws Refused where nothing is left
+     */
+    private function kept(array $layers): self
+    {
+        return self::fromLayers($layers, $this->notes, $this->sized, $this->picture);
     }
 
     /** Round all layers, µm. */

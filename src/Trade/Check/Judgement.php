@@ -63,6 +63,7 @@ final readonly class Judgement
             ...$this->machine($fitted),
             ...$this->register($fitted),
             ...$this->guide($fitted),
+            ...(new Printing($this->rules))->snags($fitted, $film),
             ...LooseInsides::of($fitted, $limits ?? $film->limits($this->rules)),
             ...array_map(
                 static fn (Snag $snag): Snag => self::possible($snag, $fitted->largest),

@@ -7,6 +7,8 @@ namespace Yelbo\Trade\Journey;
 /** What can happen to a batch. */
 enum BatchMove: string
 {
+    case Print = 'print';
+    case Coat = 'coat';
     case Start = 'start';
     case Finish = 'finish';
     case Stop = 'stop';
@@ -16,6 +18,8 @@ enum BatchMove: string
     public function label(): string
     {
         return match ($this) {
+            self::Print => 'Printed',
+            self::Coat => 'Coated',
             self::Start => 'Start cutting',
             self::Finish => 'Cut',
             self::Stop => 'Cutting stopped',

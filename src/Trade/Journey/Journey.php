@@ -62,6 +62,8 @@ final class Journey
 
     /** @var list<array{BatchState, BatchMove, BatchState}> */
     private const BATCH = [
+        [BatchState::Released, BatchMove::Print, BatchState::Released],
+        [BatchState::Released, BatchMove::Coat, BatchState::Released],
         [BatchState::Released, BatchMove::Start, BatchState::Cutting],
         [BatchState::Released, BatchMove::Dissolve, BatchState::Dissolved],
         [BatchState::Cutting, BatchMove::Finish, BatchState::Cut],

@@ -9,7 +9,7 @@ use Yelbo\Trade\Geometry\SvgPath;
 
 /**
  * A sheet's cut as a file. It is made from the film that stays and nothing else: there is
- * no way to hand it a guide.
+ * no way to hand it a guide. Of a sheet that was printed it knows where the print's register marks are, and cuts none.
  *
  * SVG and DXF carry the outlines as they should come out of the film; HPGL carries the way
  * of the holder, with the blade's offset and the overcut worked in, ready for the machine.
@@ -23,6 +23,7 @@ final readonly class CutFile
      * @param int           $height of the sheet, µm
      * @param list<Contour> $way    in the order of cutting
      * @param string        $says   what it is and how the machine is to be set, for the head of a file that can hold it
+     * @param list<array{int, int}> $marks of the print on the sheet, the middle of each, µm
      */
     public function __construct(
         private int $width,
@@ -30,6 +31,7 @@ final readonly class CutFile
         private Machine $machine,
         private array $way,
         private string $says = '',
+        private array $marks = [],
     ) {
     }
 
@@ -68,6 +70,21 @@ final readonly class CutFile
                 "\n  </g>\n";
         }
 
+        $marks = implode(
+            '',
+            array_map(
+                static fn (array $mark): string => \sprintf(
+                    "    <path d=\"M%1\$s %2\$sm-3 0h6m-3 -3v6\"/>\n",
+                    $mark[0] / 1000,
+                    $mark[1] / 1000,
+                ),
+                $this->marks,
+            ),
+        );
+        $groups .=
+            '' === $marks
+                ? ''
+                : "  <g id=\"print-marks\" fill=\"none\" stroke=\"#777\" stroke-width=\"0.1\">\n$marks  </g>\n";
         $title =
             '' === $this->says
                 ? ''
@@ -156,6 +173,10 @@ final readonly class CutFile
                 );
             }
             array_push($lines, '0', 'SEQEND', '8', $layer);
+        }
+
+        foreach ($this->marks as [$x, $y]) {
+            array_push($lines, '0', 'POINT', '8', 'PRINT_MARKS', '10', self::mm($x), '20', self::mm($this->height - $y), '30', '0.0');
         }
 
         return implode("\n", [...$lines, '0', 'ENDSEC', '0', 'EOF'])."\n";

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Art\PlacedPicture;
 use Yelbo\Trade\Geometry\Region;
 
 /** Words at a size, in their place on an object. */
@@ -37,6 +38,21 @@ final readonly class Fitted
         public ?float $strain = null,
         public array $shares = [1.0],
     ) {
+    }
+
+    /** The picture that is printed inside its outline, in the frame of the art; none of what is cut alone. */
+    public function picture(): ?PlacedPicture
+    {
+        $art = $this->words->art;
+        if (null === $art?->picture) {
+            return null;
+        }
+        $now = $this->artwork->top()->box();
+
+        return (new PlacedPicture($art->picture->id, $art->picture->within($art->box(), $now)))->moved(
+            $now->left,
+            $now->top,
+        );
     }
 
     /** The letter height of the smallest letters, of a drawing the smallest part that is no dot; µm. */

@@ -8,9 +8,11 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Proofs\ChangeRequest;
 use Yelbo\Shop\Proofs\ProofLinks;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Web\Paper\ProofPaper;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\GivenChangeRequest;
@@ -26,6 +28,7 @@ final readonly class GivenController
     public function __construct(
         private ProofLinks $links,
         private ProofPaper $paper,
+        private BroughtArts $arts,
         private RecordViews $records,
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
     ) {
@@ -61,6 +64,24 @@ final readonly class GivenController
         $page = $this->links->follow($token);
 
         return $this->paper->response($page->docket()->proof($page->nth()));
+    }
+
+    /** Gives a picture that is printed, as far as the proof the link shows has it. */
+    #[Route(
+        '/api/given/{token}/picture/{id}',
+        name: 'given-picture',
+        requirements: self::TOKEN + ['id' => '\d{1,9}'],
+        methods: ['GET'],
+    )]
+    public function picture(string $token, int $id): Response
+    {
+        $page = $this->links->follow($token);
+        foreach ($page->docket()->proof($page->nth()) as $shown) {
+            if (\in_array($id, $shown->pictures(), true)) {
+                return ArtController::jpeg($this->arts->numbered($id));
+            }
+        }
+        throw new NotFound('There is no such picture.');
     }
 
     private function view(Proof $proof): GivenProofView

@@ -19,9 +19,10 @@ final class ProofDrawing
     /**
      * The decal on its object.
      *
-     * @param array<string, string> $paths path data by the hash of each outline
+     * @param array<string, string> $paths    path data by the hash of each outline
+     * @param array<int, string>    $pictures what is printed, JPEG by the number of its drawing
      */
-    public static function onObject(Proof $proof, FrozenFacts $said, array $paths): string
+    public static function onObject(Proof $proof, FrozenFacts $said, array $paths, array $pictures = []): string
     {
         [$width, $height] = [$said->width / 1000, $said->height / 1000];
         $thin = max($width, $height) / 900;
@@ -59,7 +60,7 @@ final class ProofDrawing
                     '<g transform="translate(%.3F %.3F)">%s</g>',
                     $proof->left()->micrometres / 1000,
                     $proof->top()->micrometres / 1000,
-                    self::layers($proof, 0, $thin, $paths),
+                    self::layers($proof, 0, $thin, $paths, $pictures),
                 ),
         );
     }
@@ -68,13 +69,16 @@ final class ProofDrawing
      * One decal of a set.
      *
      * @param array<string, string> $paths
+     * @param array<int, string>    $pictures
      */
-    public static function alone(Proof $proof, int $member, array $paths): string
+    public static function alone(Proof $proof, int $member, array $paths, array $pictures = []): string
     {
         $size = $proof->size($member);
         [$width, $height] = [$size->width->micrometres / 1000, $size->height->micrometres / 1000];
 
-        return self::wrapped($width, $height, self::layers($proof, $member, max($width, $height) / 900, $paths));
+        $thin = max($width, $height) / 900;
+
+        return self::wrapped($width, $height, self::layers($proof, $member, $thin, $paths, $pictures));
     }
 
     /**
@@ -104,16 +108,37 @@ final class ProofDrawing
         );
     }
 
-    /** @param array<string, string> $paths */
-    private static function layers(Proof $proof, int $member, float $thin, array $paths): string
+    /**
+     * @param array{int, int, int, int, int}|null $at       its number, left, top, right and bottom, µm
+     * @param array<int, string>                  $pictures JPEG by their numbers
+     */
+    private static function picture(?array $at, array $pictures): string
+    {
+        return null === $at || !isset($pictures[$at[0]])
+            ? ''
+            : \sprintf(
+                '<image x="%.3F" y="%.3F" width="%.3F" height="%.3F" xlink:href="data:image/jpeg;base64,%s"/>',
+                $at[1] / 1000,
+                $at[2] / 1000,
+                ($at[3] - $at[1]) / 1000,
+                ($at[4] - $at[2]) / 1000,
+                base64_encode($pictures[$at[0]]),
+            );
+    }
+
+    /**
+     * @param array<string, string> $paths
+     * @param array<int, string>    $pictures
+     */
+    private static function layers(Proof $proof, int $member, float $thin, array $paths, array $pictures): string
     {
         $films = $proof->frozen()->films;
         $drawn = '';
         foreach (array_reverse($proof->layers($member), true) as $nth => $layer) {
-            $drawn .= \sprintf(
+            $drawn .= self::picture($layer['picture'] ?? null, $pictures).\sprintf(
                 '<path d="%s" fill="%s" fill-rule="evenodd" stroke="%s" stroke-width="%.3F"/>',
                 $paths[$layer['outline']],
-                $films[$nth]['swatch'] ?? self::INK,
+                isset($layer['picture']) ? 'none' : $films[$nth]['swatch'] ?? self::INK,
                 self::INK,
                 0.4 * $thin,
             );
@@ -125,7 +150,7 @@ final class ProofDrawing
     private static function wrapped(float $width, float $height, string $inside): string
     {
         return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F %2$.3F">%3$s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F %2$.3F">%3$s</svg>',
             $width,
             $height,
             $inside,

@@ -7,6 +7,7 @@ namespace Yelbo\Web\Paper;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
+use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\NotFound;
@@ -24,8 +25,11 @@ final readonly class ProofPaper
     private const FACTS = 72.0;
     private const GAP = 8.0;
 
-    public function __construct(#[Autowire('%env(YELBO_SHOP)%')] private string $shop, private Outlines $outlines)
-    {
+    public function __construct(
+        #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
+        private Outlines $outlines,
+        private BroughtArts $arts,
+    ) {
     }
 
     /**
@@ -68,6 +72,17 @@ final readonly class ProofPaper
             ),
             'Content-Security-Policy' => "default-src 'none'; style-src 'unsafe-inline'; sandbox",
         ]);
+    }
+
+    /** @return array<int, string> JPEG by the number of their drawings */
+    private function pictures(Proof $proof): array
+    {
+        $pictures = [];
+        foreach ($proof->pictures() as $art) {
+            $pictures[$art] = (string) $this->arts->numbered($art)->picture();
+        }
+
+        return $pictures;
     }
 
     /** @param non-empty-list<Proof> $pages */
@@ -113,7 +128,12 @@ final readonly class ProofPaper
 
             return;
         }
-        $svg = ProofDrawing::onObject($proof, $proof->frozen(), $this->outlines->paths($proof->outlines()));
+        $svg = ProofDrawing::onObject(
+            $proof,
+            $proof->frozen(),
+            $this->outlines->paths($proof->outlines()),
+            $this->pictures($proof),
+        );
         $pdf->ImageSVG(
             '@'.$svg,
             Paper::MARGIN + ($across - 2 * Paper::MARGIN - $width / $scale) / 2,
@@ -226,6 +246,7 @@ final readonly class ProofPaper
     private function set(\TCPDF $pdf, Proof $proof, int $scale, float $across, float $down, float $top): void
     {
         $paths = $this->outlines->paths($proof->outlines());
+        $pictures = $this->pictures($proof);
         [$x, $y, $row] = [Paper::MARGIN, $top, 0.0];
         for ($member = 0; $member < $proof->members(); ++$member) {
             $size = $proof->size($member);
@@ -238,7 +259,8 @@ final readonly class ProofPaper
                 $pdf->AddPage();
                 [$x, $y, $row] = [Paper::MARGIN, Paper::MARGIN, 0.0];
             }
-            $pdf->ImageSVG('@'.ProofDrawing::alone($proof, $member, $paths), $x, $y, $width, $height);
+            $svg = ProofDrawing::alone($proof, $member, $paths, $pictures);
+            $pdf->ImageSVG("@$svg", $x, $y, $width, $height);
             $pdf->setFont(Paper::FONT, '', 7);
             $pdf->setXY($x, $y + $height + 1);
             $pdf->Cell(max($width, 30), 4, implode(' / ', $proof->linesOf($member)), 0, 0, 'L', false, '', 1);

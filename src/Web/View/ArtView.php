@@ -19,6 +19,7 @@ final readonly class ArtView
      * @param string $name as people call it
      * @param int $corners how many corners the outlines have
      * @param SizeView $size over all
+     * @param bool $printed whether a picture is printed inside its outline
      */
     public function __construct(
         public int $id,
@@ -28,6 +29,7 @@ final readonly class ArtView
         public int $corners,
         public array $layers,
         public array $notes,
+        public bool $printed,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class ArtView
                 static fn (Note $note): ArtNoteView => new ArtNoteView($note->kind, $note->says),
                 $drawing->notes,
             ),
+            $art->isPrinted(),
         );
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Batches\PrintRun;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Journey\BatchState;
@@ -31,6 +32,7 @@ final readonly class BatchView
      * @param string $outline the outline as path data, mm
      * @param SizeView $size over all
      * @param string|null $machine the machine it is cut on
+     * @param PrintRunView|null $printing how far it is where it is printed first; null of film that is cut alone
      */
     public function __construct(
         public int $id,
@@ -51,12 +53,19 @@ final readonly class BatchView
         public string $outline,
         public SizeView $size,
         public ?string $machine,
+        public ?PrintRunView $printing,
     ) {
     }
 
     /** @param list<PlaceView> $places */
-    public static function from(Batch $batch, array $places, float $metres, float $seconds, ?string $machine): self
-    {
+    public static function from(
+        Batch $batch,
+        array $places,
+        float $metres,
+        float $seconds,
+        ?string $machine,
+        ?PrintRun $printing = null,
+    ): self {
         return new self(
             $batch->id(),
             $batch->version(),
@@ -76,6 +85,7 @@ final readonly class BatchView
             $batch->outline(),
             SizeView::micrometres($batch->width(), $batch->height()),
             $machine,
+            null === $printing ? null : PrintRunView::from($printing),
         );
     }
 }

@@ -141,7 +141,7 @@ final readonly class FitView
             BoxView::from($drawn->focus),
             $length($drawn->clearance),
             SvgPath::write($top),
-            LayerView::all($fitted->artwork->layers, $drawn->design->films()),
+            LayerView::all($fitted->artwork->layers, $drawn->design->films(), $fitted->picture()),
             FrontView::from($drawn),
             $fitted->words->setting->arrangement,
             null === $drawn->radius ? null : $length($drawn->radius),

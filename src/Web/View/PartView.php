@@ -40,6 +40,7 @@ final readonly class PartView
                     $layer['film'],
                     SizeView::from($proof->layerSize($member, $nth)),
                     $layer['area'] ?? null,
+                    isset($layer['picture']) ? PictureView::fromKept($layer['picture']) : null,
                 ),
                 $proof->layers($member),
                 array_keys($proof->layers($member)),

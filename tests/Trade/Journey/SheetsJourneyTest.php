@@ -36,6 +36,8 @@ final class SheetsJourneyTest extends TestCase
     public function testABatch(): void
     {
         $allowed = [
+            'released print' => 'released',
+            'released coat' => 'released',
             'released start' => 'cutting',
             'released dissolve' => 'dissolved',
             'cutting finish' => 'cut',

@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { api, ask, type Problem, type Proof, type Schemas } from '../api/client';
 import { givenKey } from '../api/keys';
 import { ProofDrawing } from '../drawing/ProofDrawing';
+import { PictureSource } from '../drawing/pictures';
 import { Loading, Move, NextMove, Trouble } from '../parts/basics';
 import { TextField } from '../parts/fields';
 import { asMoment } from '../parts/time';
@@ -32,7 +33,13 @@ export function Given({ token }: { token: string }) {
       </main>
     );
   }
-  return query.data ? <Page token={token} given={query.data} /> : <Loading what="your proof" />;
+  return query.data ? (
+    <PictureSource value={(id) => `/api/given/${token}/picture/${id}`}>
+      <Page token={token} given={query.data} />
+    </PictureSource>
+  ) : (
+    <Loading what="your proof" />
+  );
 }
 
 type Pinned = { item: number; spot: Schemas['SpotView'] };

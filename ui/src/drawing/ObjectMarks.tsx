@@ -1,4 +1,5 @@
 import type { FilmShown, Schemas } from '../api/client';
+import { Printed } from './pictures';
 
 /** The colours of a decal's layers, the letters first. */
 export const swatches = (layers: Schemas['LayerView'][] | undefined, own: string, films: FilmShown[]) =>
@@ -20,17 +21,22 @@ export function ArtLayers({
   return (
     <>
       {paths
-        .map((d, nth) => (
-          <path
-            // biome-ignore lint/suspicious/noArrayIndexKey: a layer is where it lies
-            key={nth}
-            d={d}
-            fill={colours[nth] ?? colours[0]}
-            stroke="var(--color-ink)"
-            strokeWidth="0.8"
-            vectorEffect="non-scaling-stroke"
-          />
-        ))
+        .map((d, nth) => {
+          const picture = layers?.[nth]?.picture;
+          return picture ? (
+            <Printed key={picture.id} picture={picture} path={d} />
+          ) : (
+            <path
+              // biome-ignore lint/suspicious/noArrayIndexKey: a layer is where it lies
+              key={nth}
+              d={d}
+              fill={colours[nth] ?? colours[0]}
+              stroke="var(--color-ink)"
+              strokeWidth="0.8"
+              vectorEffect="non-scaling-stroke"
+            />
+          );
+        })
         .reverse()}
     </>
   );

@@ -11,6 +11,7 @@ import { SelectField } from '../../parts/fields';
 import { LastRemnant } from '../stock/Remnants';
 import { BatchFacts } from './BatchFacts';
 import { CutterState, Running, type Word } from './Cutter';
+import { PrintFirst } from './PrintFirst';
 
 export function CutStation() {
   const query = useQuery(batches);
@@ -141,6 +142,7 @@ function Board({ batch, together }: { batch: Batch; together: number[] }) {
               <Trouble says={batch.trouble} />
             </div>
           )}
+          {!cutting && <PrintFirst batch={batch} />}
           {!cutting && (
             <>
               <div className="mb-3">

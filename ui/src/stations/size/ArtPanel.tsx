@@ -23,10 +23,13 @@ export function BringDrawing({
   on,
   onBrought,
   children = 'Drawing …',
+  printable = false,
   className,
 }: {
   on: On;
   onBrought: (art: Art) => void;
+  /** Whether a picture may stay one. */
+  printable?: boolean;
   children?: string;
   className?: string;
 }) {
@@ -87,6 +90,16 @@ export function BringDrawing({
       {picture && (
         <TracePicture
           file={picture}
+          on={on}
+          onPrinted={
+            printable
+              ? (art) => {
+                  setPicture(null);
+                  empty();
+                  onBrought(art);
+                }
+              : undefined
+          }
           onClose={() => {
             setPicture(null);
             empty();
@@ -120,8 +133,8 @@ export function BringArt({ on, onBrought }: { on: On; onBrought: (art: Art) => v
   });
   return (
     <>
-      <BringDrawing on={on} onBrought={onBrought}>
-        Their own drawing …
+      <BringDrawing on={on} onBrought={onBrought} printable>
+        Their own drawing or picture …
       </BringDrawing>
       <form
         className="mt-2 grid grid-cols-[1fr_110px] items-end gap-2"
@@ -190,7 +203,7 @@ export function ArtPanel({
   const left = art.notes.filter((note) => note.kind === 'left-out');
   const right = art.notes.filter((note) => note.kind === 'put-right');
   return (
-    <Section title="Their own drawing">
+    <Section title={art.printed ? 'Their picture, printed' : 'Their own drawing'}>
       <p className="mb-1 font-semibold break-words">{art.name}</p>
       <p className="text-note text-ink2">
         {art.sized
