@@ -101,10 +101,10 @@ export function SheetDrawing({
               />
             ))}
           </g>
+          <UsedLength view={view} high={sheet.height} length={length.mm} text={one(length)} />
           {tags.map((tag) => (
             <Tag key={tag.of.tag} {...tag} late={tag.of.late} />
           ))}
-          <UsedLength view={view} high={sheet.height} length={length.mm} text={one(length)} />
           {at && knife.alive && (
             <g stroke="var(--color-signal)" strokeWidth="2" fill="none" data-knife="">
               <circle cx={at.x} cy={at.y} r="9" />

@@ -220,10 +220,10 @@ export function PlanDrawing({
             })}
           </g>
           <g pointerEvents="none">
+            <UsedLength view={view} high={side.height} length={sheet.length.mm} text={one(sheet.length)} />
             {tags.map((tag) => (
               <Tag key={tag.of.place.name} {...tag} late={tag.of.shape.late} pinned={tag.of.place.pinned} />
             ))}
-            <UsedLength view={view} high={side.height} length={sheet.length.mm} text={one(sheet.length)} />
             <Rulers view={view} width={width} height={height} units={units} />
           </g>
         </svg>

@@ -1,0 +1,163 @@
+import { deflateSync } from 'node:zlib';
+import type { Page } from '@playwright/test';
+import { api, batch, expect, inDays } from './shop';
+
+export type Piece = {
+  id: number;
+  version: number;
+  tag: string;
+  item: number;
+  state: string;
+  film: { id: number; name: string };
+};
+export type Docket = {
+  number: number;
+  version: number;
+  tag: string;
+  state: string;
+  pieces: Piece[];
+  items: { nth: number; label: string }[];
+  proofs: { pages: { films: { name: string }[] }[] }[];
+};
+
+export const read = (page: Page, number: number) => api<Docket>(page, 'GET', `/api/dockets/${number}`);
+
+/** Film there is enough of, whatever else the tests cut from it. */
+export async function film(
+  page: Page,
+  grade: string,
+  colour: string,
+  swatch: string,
+): Promise<{ id: number; name: string }> {
+  type Films = { films: { id: number; name: string }[] };
+  await api(page, 'POST', '/api/stock/films', { grade, colour, swatch, price: '9.80' });
+  const { films } = await api<Films>(page, 'GET', '/api/stock');
+  const found = films.find((one) => one.name.toLowerCase() === `${grade}, ${colour}`.toLowerCase());
+  if (!found) {
+    throw new Error(`No ${grade}, ${colour} among ${films.map((one) => one.name)}`);
+  }
+  const sheets = { kind: 'sheet', width: '300mm', height: '600mm', count: '8', bin: 'T' };
+  await api(page, 'POST', '/api/stock/receive', { film: found.id, ...sheets });
+  return found;
+}
+
+export async function ask(page: Page, answers: Record<string, unknown>, others: unknown[] = []): Promise<Docket> {
+  const once = { customer: 'Bellwether Brass', neededOn: inDays(12), appliedBy: 'customer', quantity: '1' };
+  return api<Docket>(page, 'POST', '/api/dockets', { take: true, answers: { ...once, ...answers }, others });
+}
+
+/** What is printed on a sheet before it is cut, with its coats. */
+async function print(page: Page, id: number): Promise<void> {
+  type Sheet = { version: number; printing: { next: string } | null };
+  for (;;) {
+    const { version, printing } = await api<Sheet>(page, 'GET', `/api/batches/${id}`);
+    if (!printing || printing.next === 'ready') {
+      return;
+    }
+    await api(page, 'POST', `/api/batches/${id}/${printing.next === 'print' ? 'printed' : 'coated'}`, { version });
+  }
+}
+
+/** From the yes to the hand-over, the way a worker takes, by the API: what comes before is what these tests are about. */
+export async function deliver(page: Page, number: number): Promise<Docket> {
+  const move = async (piece: Piece, what: string) => {
+    const { version } = (await read(page, number)).pieces.find((one) => one.id === piece.id) ?? piece;
+    await api(page, 'POST', `/api/pieces/${piece.id}/moves`, { move: what, version, detail: '' });
+  };
+  const { pieces } = await read(page, number);
+  for (const of of new Set(pieces.map((piece) => piece.film.id))) {
+    let waiting = pieces.filter((piece) => piece.film.id === of && piece.state === 'waiting');
+    while (waiting.length > 0) {
+      const sheet = await batch(page, of, waiting);
+      await print(page, sheet.id);
+      sheet.version = (await api<{ version: number }>(page, 'GET', `/api/batches/${sheet.id}`)).version;
+      await api(page, 'POST', `/api/batches/${sheet.id}/cut`, { version: sheet.version, stock: sheet.stock.id });
+      await expect
+        .poll(async () => (await api<{ state: string }>(page, 'GET', `/api/batches/${sheet.id}`)).state, {
+          timeout: 60_000,
+        })
+        .toBe('cut');
+      const now = (await read(page, number)).pieces;
+      waiting = waiting.flatMap((piece) => now.filter((one) => one.id === piece.id && one.state === 'waiting'));
+    }
+  }
+  // What of a release lies on other sheets is cut too.
+  for (;;) {
+    const { batches } = await api<{ batches: { id: number }[] }>(page, 'GET', '/api/batches');
+    const mine = [];
+    for (const { id } of batches) {
+      const open = await api<{ version: number; stock: { id: number }; places: { tag: string }[] }>(
+        page,
+        'GET',
+        `/api/batches/${id}`,
+      );
+      if (open.places.some((place) => pieces.some((piece) => place.tag.startsWith(piece.tag)))) {
+        mine.push({ id, ...open });
+      }
+    }
+    if (mine.length === 0) {
+      break;
+    }
+    for (const { id, version, stock } of mine) {
+      await api(page, 'POST', `/api/batches/${id}/cut`, { version, stock: stock.id });
+      await expect
+        .poll(async () => (await api<{ state: string }>(page, 'GET', `/api/batches/${id}`)).state, { timeout: 60_000 })
+        .toBe('cut');
+    }
+  }
+  for (const piece of pieces) {
+    type Weeding = { piece: Piece; insides: { nth: number }[] };
+    const weeding = await api<Weeding>(page, 'GET', `/api/pieces/${piece.id}/weeding`);
+    const numbers = weeding.insides.map((part) => part.nth);
+    await api(page, 'PUT', `/api/pieces/${piece.id}/out`, { version: weeding.piece.version, numbers });
+    await move(piece, 'weeded');
+  }
+  for (const piece of pieces) {
+    const steps = await api<{ piece: Piece; steps: { nth: number }[] }>(page, 'GET', `/api/pieces/${piece.id}/steps`);
+    const numbers = steps.steps.map((step) => step.nth);
+    await api(page, 'PUT', `/api/pieces/${piece.id}/steps`, { version: steps.piece.version, numbers });
+    await move(piece, 'packed');
+  }
+  for (const piece of pieces) {
+    await move(piece, 'hand-over');
+  }
+  return read(page, number);
+}
+
+/** A PNG of plain colours: what a small program would save. */
+export function png(width: number, height: number, colour: (x: number, y: number) => number): Buffer {
+  const rows = Buffer.alloc(height * (1 + 3 * width));
+  for (let y = 0; y < height; y += 1) {
+    for (let x = 0; x < width; x += 1) {
+      rows.writeUIntBE(colour(x, y), y * (1 + 3 * width) + 1 + 3 * x, 3);
+    }
+  }
+  const crcs = Array.from({ length: 256 }, (_, n) => {
+    let c = n;
+    for (let k = 0; k < 8; k += 1) {
+      c = c & 1 ? 0xedb88320 ^ (c >>> 1) : c >>> 1;
+    }
+    return c >>> 0;
+  });
+  const chunk = (kind: string, data: Buffer) => {
+    const body = Buffer.concat([Buffer.from(kind), data]);
+    let crc = 0xffffffff;
+    for (const byte of body) {
+      crc = (crcs[(crc ^ byte) & 255] ?? 0) ^ (crc >>> 8);
+    }
+    const out = Buffer.alloc(8);
+    out.writeUInt32BE(data.length, 0);
+    out.writeUInt32BE((crc ^ 0xffffffff) >>> 0, 4);
+    return Buffer.concat([out.subarray(0, 4), body, out.subarray(4)]);
+  };
+  const head = Buffer.alloc(13);
+  head.writeUInt32BE(width, 0);
+  head.writeUInt32BE(height, 4);
+  head.set([8, 2, 0, 0, 0], 8);
+  return Buffer.concat([
+    Buffer.from([0x89, 0x50, 0x4e, 0x47, 0x0d, 0x0a, 0x1a, 0x0a]),
+    chunk('IHDR', head),
+    chunk('IDAT', deflateSync(rows)),
+    chunk('IEND', Buffer.alloc(0)),
+  ]);
+}
