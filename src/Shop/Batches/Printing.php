@@ -13,6 +13,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\PrintArea;
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Sheet\RegisterMark;
@@ -20,10 +21,13 @@ use Yelbo\Trade\Sheet\RegisterMark;
 /**
  * Sheets of pictures that are printed before they are cut: what lies where, and how far they are.
  *
- * @phpstan-type Printed array{art: int, x: float, y: float, width: float, height: float, turn: float, mirrored: bool}
+ * @phpstan-type Printed array{art: int, x: float, y: float, width: float, height: float, turn: float, mirrored: bool, inside: Region}
  */
 final readonly class Printing
 {
+    /** µm: a print goes on beyond its cut, so that no edge stays white where the cut is a little off. */
+    private const BLEED = 1_000;
+
     public function __construct(
         private CutSheets $sheets,
         private Outlines $outlines,
@@ -45,7 +49,8 @@ final readonly class Printing
     /**
      * Every picture of a sheet, where it is printed.
      *
-     * @return list<Printed> its middle, its sides and how it is turned about its middle, clockwise; mm, degrees
+     * @return list<Printed> its middle, its sides and how it is turned about its middle, clockwise; mm, degrees; and
+     *     what of the sheet it is printed on, a little beyond its cut, µm
      */
     public function pictures(Batch $batch): array
     {
@@ -77,6 +82,7 @@ final readonly class Printing
                 'height' => $box->height() / 1000,
                 'turn' => $placed->place->turn,
                 'mirrored' => $placed->mirrored,
+                'inside' => Geos::grow($this->sheets->put($placed), self::BLEED),
             ];
         }
 

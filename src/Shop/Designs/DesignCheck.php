@@ -67,7 +67,8 @@ final readonly class DesignCheck
         return SnagGroup::all([
             ...$this->snags($fitted, $object, $film, $use, $kept),
             ...$shelf,
-            ...null === $kept ? [] : $this->contrast($fitted, $object, $kept, $films),
+            // Of what is printed the film's own colour says nothing.
+            ...null === $kept || null !== $fitted->picture() ? [] : $this->contrast($fitted, $object, $kept, $films),
         ]);
     }
 

@@ -44,21 +44,24 @@ final readonly class PrintSheet
         $pdf->setImageScale(1.0);
         $pdf->AddPage();
         foreach ($this->printing->pictures($batch) as $at) {
-            $pdf->StartTransform();
-            // The library turns the other way.
-            $pdf->Rotate(-$at['turn'], $at['x'], $at['y']);
-            if ($at['mirrored']) {
-                $pdf->MirrorH($at['x']);
+            foreach ($at['inside']->polygons as $polygon) {
+                $pdf->StartTransform();
+                $pdf->Polygon(self::points($polygon[0]), 'CNZ');
+                // The library turns the other way.
+                $pdf->Rotate(-$at['turn'], $at['x'], $at['y']);
+                if ($at['mirrored']) {
+                    $pdf->MirrorH($at['x']);
+                }
+                $pdf->Image(
+                    '@'.$this->arts->numbered($at['art'])->picture(),
+                    $at['x'] - $at['width'] / 2,
+                    $at['y'] - $at['height'] / 2,
+                    $at['width'],
+                    $at['height'],
+                    'JPEG',
+                );
+                $pdf->StopTransform();
             }
-            $pdf->Image(
-                '@'.$this->arts->numbered($at['art'])->picture(),
-                $at['x'] - $at['width'] / 2,
-                $at['y'] - $at['height'] / 2,
-                $at['width'],
-                $at['height'],
-                'JPEG',
-            );
-            $pdf->StopTransform();
         }
         foreach ($this->printing->marks($batch) as $mark) {
             $this->mark($pdf, $mark);
@@ -71,12 +74,23 @@ final readonly class PrintSheet
     {
         foreach ($mark->polygons as $polygon) {
             foreach ($polygon as $nth => $ring) {
-                $points = [];
-                foreach ($ring as [$x, $y]) {
-                    array_push($points, $x / 1000, $y / 1000);
-                }
-                $pdf->Polygon($points, 'F', [], 0 === $nth ? Paper::INK : [255, 255, 255]);
+                $pdf->Polygon(self::points($ring), 'F', [], 0 === $nth ? Paper::INK : [255, 255, 255]);
             }
         }
+    }
+
+    /**
+     * @param list<array{int, int}> $ring µm
+     *
+     * @return list<float> mm, across and down in turn
+     */
+    private static function points(array $ring): array
+    {
+        $points = [];
+        foreach ($ring as [$x, $y]) {
+            array_push($points, $x / 1000, $y / 1000);
+        }
+
+        return $points;
     }
 }

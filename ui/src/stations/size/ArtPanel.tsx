@@ -315,7 +315,8 @@ export function ArtPanel({
 /** A drawing put in the place of the words: as large as fits, every colour in the order's film until one is chosen. */
 export const artOf = (art: Art): Partial<Drawing> => ({
   art: { id: art.id, layers: art.layers.map((layer) => ({ colour: layer.colour, film: '', out: '' })) },
-  capHeight: '',
+  // A picture is printed at the size it was asked for.
+  capHeight: art.printed ? `${art.size.height.mm}mm` : '',
   left: '',
   top: '',
 });
