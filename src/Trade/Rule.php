@@ -105,6 +105,8 @@ enum Rule: string
     case MarginSide = 'margin-side';
     case MarginTop = 'margin-top';
     case ShortestLoad = 'shortest-load';
+    case PaintCures = 'paint-cures';
+    case PaintYoung = 'paint-young';
     case Cure = 'cure';
     case BenchDays = 'bench-days';
     case LinkDays = 'link-days';
@@ -209,6 +211,8 @@ enum Rule: string
             self::MarginSide => [0, 0, 200, 'mm', 'Film the machine cannot reach at the left', 'The rollers hold it there.', 7],
             self::MarginTop => [0, 0, 200, 'mm', 'Film the machine cannot reach at the top', 'The end that is fed in.', 7],
             self::ShortestLoad => [50, 0, 2000, 'mm', 'Shortest film the machine takes', 'It measures what is loaded and refuses when it is too short.', 7],
+            self::PaintCures => [12, 0, 2000, 'h', 'Paint cures before film goes on', 'Dry paint comes off with the tape; cured paint stays.', 12],
+            self::PaintYoung => [30, 0, 400, 'days', 'No alcohol on paint younger than', 'It takes the shine off, or the paint.', 12],
             self::Cure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
             self::LinkDays => [14, 1, 365, 'days', 'A customer’s link to a proof works for', 'Long enough to ask at home, too short to be found years later.', 2],
             self::MostPieces => [2000, 1, 5000, 'pieces', 'Pieces of film in one order, at the most', 'One slip in a quantity must not fill the shop.', 2],

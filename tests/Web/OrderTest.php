@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
+use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\Materials;
+use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\TakeOrder;
@@ -187,6 +189,54 @@ final class OrderTest extends WebCase
         self::assertSame(2, $this->get(Shelf::class)->supply($tin->id())->amount());
         $left = $this->get(Shelf::class)->supply($tape->id())->amount();
         self::assertEqualsWithDelta($piece->size()->height->toMillimetres() + 16, 2000 - $left, 1, 'off a wide roll');
+    }
+
+    /** How old the paint is is asked: film waits for it, and what was said of paint in general is not said any more. */
+    public function testFilmWaitsForPaint(): void
+    {
+        $typed = [
+            'words' => 'Kestrel',
+            'object' => 'Notice board',
+            'width' => '300mm',
+            'height' => '150mm',
+            'film' => (string) $this->navy->id(),
+            'material' => 'painted',
+            'quantity' => '1',
+            'neededOn' => '2026-11-28',
+        ];
+        $of = static fn (array $heard): array => array_values(
+            array_intersect(array_column($heard['check']['snags'], 'code'), ['film-and-surface', 'wet-paint']),
+        );
+        $unknown = $this->ask('POST', '/api/answers', $typed);
+        self::assertSame(['film-and-surface'], $of($unknown));
+        $old = $this->ask('POST', '/api/answers', [...$typed, 'paintedOn' => '2026-11-01']);
+        self::assertSame([], $of($old));
+        self::assertSame($unknown['readyAt'], $old['readyAt']);
+        $wet = $this->ask('POST', '/api/answers', [...$typed, 'paintedOn' => '2026-11-25']);
+        self::assertSame(['wet-paint'], $of($wet));
+        // Painted on the 25th by six in the evening, twelve hours, and three days on its object.
+        self::assertStringStartsWith('2026-11-29T06:00', $wet['readyAt']);
+        self::assertSame([true, false], [$old['inTime'], $wet['inTime']]);
+        $wrong = $this->ask('POST', '/api/answers', [...$typed, 'paintedOn' => 'last week']);
+        self::assertContains('paintedOn', array_column($wrong['wrong'], 'field'));
+
+        $docket = $this->get(TakeOrder::class)->begin(
+            Answers::fromKept([...$typed, 'paintedOn' => '2026-11-10', 'appliedBy' => 'shop', 'customer' => 'Osric'] + $this->answers()->toArray()),
+            true,
+        );
+        $this->draw($docket, new Design('bebas'));
+        $this->approve($docket);
+        $piece = $docket->pieces()[0];
+        $clean = array_values(
+            array_filter(
+                $this->get(BenchWork::class)->steps($piece),
+                static fn (array $step): bool => 'Clean the object' === $step['title'],
+            ),
+        );
+        self::assertStringContainsString('dry cloth only', $clean[0]['how']);
+        $this->clock->modify('+30 days');
+        $clean = array_column($this->get(BenchWork::class)->steps($piece), 'how', 'title');
+        self::assertStringContainsString('Alcohol', $clean['Clean the object']);
     }
 
     public function testBadSizesAtSizeAreSaidAtTheirField(): void

@@ -2106,6 +2106,11 @@ export interface components {
              * @default
              */
             colour?: string;
+            /**
+             * @description Of what is painted the day of its last coat, 2026-11-27; empty where nobody said.
+             * @default
+             */
+            paintedOn?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -3240,6 +3245,8 @@ export interface components {
             label: string;
             /** @description Whether film can be stuck inside it. */
             hasInside: boolean;
+            /** @description Whether film goes on paint, which has to be cured. */
+            isPainted: boolean;
         };
         /** @description Who is signed in, and the token every change has to carry. */
         MeView: {
@@ -3498,6 +3505,11 @@ export interface components {
              * @default
              */
             colour?: string;
+            /**
+             * @description Of what is painted the day of its last coat, 2026-11-27; empty where nobody said.
+             * @default
+             */
+            paintedOn?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -4064,7 +4076,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -5365,6 +5377,11 @@ export interface operations {
                      * @default
                      */
                     colour?: string;
+                    /**
+                     * @description Of what is painted the day of its last coat, 2026-11-27; empty where nobody said.
+                     * @default
+                     */
+                    paintedOn?: string;
                     /** @description What is kept clear as path data, mm. */
                     keepOuts?: components["schemas"]["TypedKeepOut"][];
                     /** @description What was answered of its other things than the one in hand. */

@@ -18,6 +18,7 @@ use Yelbo\Trade\Bench\Steps;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Time\Paint;
 use Yelbo\Trade\Time\Promise;
 
 /** What is done to a piece by hand: weeded, applied or packed, or spoiled. */
@@ -66,9 +67,17 @@ final readonly class BenchWork
                     $piece->item()->object()->size(),
                     $piece->joinedLeft(),
                     $piece->joinedTop(),
+                    $this->isOnYoungPaint($piece),
                 )
                 : $steps->forTheCustomer($piece->joinedSize(), $this->care($piece)),
         ];
+    }
+
+    private function isOnYoungPaint(Piece $piece): bool
+    {
+        $day = $piece->item()->object()->paintedOn();
+
+        return null !== $day && (new Paint($day, $this->rules->current()))->isYoung($this->clock->now());
     }
 
     /** @return list<string> what the care card of a decal says that the customer applies */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
+use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -23,6 +24,7 @@ use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Spelling;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Time\Paint;
 
 /** Everything that speaks against a drawing, and what of it stops a proof. */
 final readonly class DesignCheck
@@ -37,6 +39,7 @@ final readonly class DesignCheck
         private FaceMeasures $measures,
         private Cache $cache,
         private Shelf $shelf,
+        private ClockInterface $clock,
     ) {
     }
 
@@ -65,11 +68,48 @@ final readonly class DesignCheck
                 ];
 
         return SnagGroup::all([
-            ...$this->snags($fitted, $object, $film, $use, $kept),
+            ...$this->onPaint($this->snags($fitted, $object, $film, $use, $kept), $object),
             ...$shelf,
             // Of what is printed the film's own colour says nothing.
             ...null === $kept || null !== $fitted->picture() ? [] : $this->contrast($fitted, $object, $kept, $films),
         ]);
+    }
+
+    /**
+     * What is said of paint in general gives way to what is known of this one.
+     *
+     * @param list<Snag> $snags
+     *
+     * @return list<Snag>
+     */
+    private function onPaint(array $snags, MeasuredObject $object): array
+    {
+        $day = $object->paintedOn();
+        if (null === $day) {
+            return $snags;
+        }
+        $cured = (new Paint($day, $this->rules->current()))->curedAt();
+        $known = array_values(
+            array_filter(
+                $snags,
+                static fn (Snag $snag): bool => 'film-and-surface' !== $snag->code || Snag::STOP === $snag->severity,
+            ),
+        );
+
+        return $cured <= $this->clock->now()
+            ? $known
+            : [
+                ...$known,
+                new Snag(
+                    'wet-paint',
+                    Snag::WARN,
+                    0,
+                    0,
+                    null,
+                    "Painted on {$day->format('D j M')}: film goes on from {$cured->format('D j M, H:i')}, not before.",
+                    [],
+                ),
+            ];
     }
 
     /**

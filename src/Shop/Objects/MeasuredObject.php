@@ -98,6 +98,14 @@ final class MeasuredObject
         return '' === $colour ? null : $colour;
     }
 
+    /** The day of its last coat of paint; none where it is not painted, or nobody said. */
+    public function paintedOn(): ?\DateTimeImmutable
+    {
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', (string) ($this->measures['paintedOn'] ?? ''));
+
+        return true === $this->material()?->isPainted() && false !== $day ? $day : null;
+    }
+
     /** How many panes; one of anything else. */
     public function panes(): int
     {

@@ -85,6 +85,14 @@ final readonly class ObjectReader
         } elseif ('' !== $answers->colour) {
             return $fields->refuse('colour', 'A colour is written as #rrggbb, or chosen.');
         }
+        $painted = trim($answers->paintedOn);
+        if ('' !== $painted && true === $material?->isPainted()) {
+            $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $painted);
+            if (false === $day || $day->format('Y-m-d') !== $painted) {
+                return $fields->refuse('paintedOn', 'When was it painted? Give the day, or leave it empty.');
+            }
+            $measures['paintedOn'] = $painted;
+        }
         $object = new MeasuredObject(
             $name,
             $kind->value,

@@ -49,6 +49,7 @@ final readonly class Answers
      * @param string $side inside where it is stuck inside a window and read from outside
      * @param string $lip none where nobody drinks from it, whatever it is called
      * @param string $colour the colour of it as #rrggbb; empty where nobody said
+     * @param string $paintedOn of what is painted the day of its last coat, 2026-11-27; empty where nobody said
      * @param string $allowance how much room to the edge: close, usual, airy, or edge for none
      * @param string $blank the number of the blank it goes on, where the shop sells that too
      * @param string $dishwasher yes where it goes into the dishwasher
@@ -90,6 +91,7 @@ final readonly class Answers
         public string $blank = '',
         public string $dishwasher = '',
         public string $colour = '',
+        public string $paintedOn = '',
         public array $keepOuts = [],
     ) {
     }

@@ -101,8 +101,8 @@ final readonly class Counter
             $this->check->spelling(null, $lines),
             null === $drawn ? 0.0 : $this->check->weeding($drawn->fitted, $drawn->design, $grade),
             null === $film ? null : Suitability::warning($film->grade(), $use),
-            $this->lateness->earliest(),
-            $this->lateness->isInTime($answers->neededOn),
+            $this->lateness->earliest($object?->paintedOn()),
+            $this->lateness->isInTime($answers->neededOn, $object?->paintedOn()),
             $film?->life($this->rules->current()),
             $this->advice($answers, $use),
             $this->enough(

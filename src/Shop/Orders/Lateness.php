@@ -9,6 +9,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Time\Paint;
 use Yelbo\Trade\Time\Promise;
 
 /** Whether orders and pieces will be there in time, as things stand now. */
@@ -78,24 +79,34 @@ final readonly class Lateness
         return null === $docket->neededAt() ? null : $this->promise()->onBy($docket->neededAt());
     }
 
-    /** The earliest moment an order taken now can be used. */
-    public function earliest(): \DateTimeImmutable
+    /**
+     * The earliest moment an order taken now can be used.
+     *
+     * @param \DateTimeImmutable|null $painted the day its object was painted on, where that is known: film waits for it
+     */
+    public function earliest(?\DateTimeImmutable $painted = null): \DateTimeImmutable
     {
-        return $this->promise()->earliest($this->clock->now());
+        $earliest = $this->promise()->earliest($this->clock->now());
+        $rested = null === $painted
+            ? $earliest
+            : $this->promise()->restedAt((new Paint($painted, $this->rules->current()))->curedAt());
+
+        return max($earliest, $rested);
     }
 
     /**
      * Can an order taken now be used on a day?
      *
-     * @param string $typed a day, as is usual here
+     * @param string                  $typed   a day, as is usual here
+     * @param \DateTimeImmutable|null $painted the day its object was painted on
      *
      * @return bool|null none where it is no day
      */
-    public function isInTime(string $typed): ?bool
+    public function isInTime(string $typed, ?\DateTimeImmutable $painted = null): ?bool
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($typed), $this->clock->now()->getTimezone());
 
-        return false === $day ? null : $this->promise()->usedAt($day) >= $this->earliest();
+        return false === $day ? null : $this->promise()->usedAt($day) >= $this->earliest($painted);
     }
 
     private function promise(): Promise

@@ -27,10 +27,11 @@ final readonly class Steps
      * @param Size   $object the object's box
      * @param Length $left   from the object's left edge to the art
      * @param Length $top    from the object's top edge to the art
+     * @param bool   $young  whether it goes on young paint
      *
      * @return list<array{title: string, how: string, caution: string|null}>
      */
-    public function onTheObject(Size $art, Size $object, Length $left, Length $top): array
+    public function onTheObject(Size $art, Size $object, Length $left, Length $top, bool $young = false): array
     {
         $middleX = $left->plus($art->width->times(0.5));
         $middleY = $top->plus($art->height->times(0.5));
@@ -41,11 +42,16 @@ final readonly class Steps
                 'Mark the middle',
                 "Before the liner comes off, draw both centre lines on the tape. The middle of the art lies {$middleX->inBoth()} from the left edge of the object and {$middleY->inBoth()} from its top.",
             ),
-            self::step(
-                'Clean the object',
-                'Alcohol on a lint-free cloth, then let it dry. Raw wood, canvas or card: dry cloth only.',
-                'Alcohol is flammable: good air, no flame, no sparks.',
-            ),
+            $young
+                ? self::step(
+                    'Clean the object',
+                    'A dry cloth only: its paint is young, and alcohol would take it off.',
+                )
+                : self::step(
+                    'Clean the object',
+                    'Alcohol on a lint-free cloth, then let it dry. Raw wood, canvas or card: dry cloth only.',
+                    'Alcohol is flammable: good air, no flame, no sparks.',
+                ),
             self::step(
                 'Place it',
                 "Art to left edge {$left->inBoth()}, art to top edge {$top->inBoth()}. Check against the centre lines, tape a hinge along the top.",

@@ -41,6 +41,12 @@ enum Material: string
         return self::Glass === $this || self::TintedGlass === $this;
     }
 
+    /** Does film go on paint, which has to be cured? */
+    public function isPainted(): bool
+    {
+        return self::Painted === $this || self::Wall === $this;
+    }
+
     /** Does it hold at all? */
     public function refuses(Film $film, bool $inside = false): bool
     {

@@ -84,6 +84,7 @@ final readonly class VocabularyController
                     $material->value,
                     $material->label(),
                     $material->hasInside(),
+                    $material->isPainted(),
                 ),
                 Material::cases(),
             ),

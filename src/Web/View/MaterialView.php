@@ -11,8 +11,13 @@ final readonly class MaterialView
      * @param string $value as it is sent
      * @param string $label as it is shown
      * @param bool $hasInside whether film can be stuck inside it
+     * @param bool $isPainted whether film goes on paint, which has to be cured
      */
-    public function __construct(public string $value, public string $label, public bool $hasInside)
-    {
+    public function __construct(
+        public string $value,
+        public string $label,
+        public bool $hasInside,
+        public bool $isPainted,
+    ) {
     }
 }

@@ -62,6 +62,17 @@ export function ObjectFields({
         />
       </div>
       <ColourField colour={answers.colour} onChange={(colour) => set({ colour })} says={wrong('colour')} />
+      {words.materials.find((one) => one.value === answers.material)?.isPainted && (
+        <div className="col-span-3">
+          <TextField
+            label="Painted last on"
+            type="date"
+            value={answers.paintedOn}
+            onChange={(paintedOn) => set({ paintedOn })}
+            says={wrong('paintedOn')}
+          />
+        </div>
+      )}
       {words.materials.find((one) => one.value === answers.material)?.hasInside && (
         <div className="col-span-6">
           <Choice
