@@ -256,7 +256,7 @@ final class BatchesTest extends ShopTestCase
             (string) $this->planned(...$docket->pieces())->trouble(),
         );
         try {
-            $this->planned();
+            $this->get(PlanQueue::class)->begin($docket->pieces()[0]->film(), [], [], Nesting::NO_BOXES, null, 0);
             self::fail();
         } catch (Refusals $refusals) {
             self::assertStringContainsString('at least one', $refusals->getMessage());

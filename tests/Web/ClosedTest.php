@@ -19,6 +19,7 @@ final class ClosedTest extends WebCase
         'given-yes',
         'given-change',
         'given-pdf',
+        'given-picture',
     ];
     /** What only the owner may do. */
     private const OWNERS = [

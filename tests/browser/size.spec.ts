@@ -225,7 +225,7 @@ test('the sampler is live, ranked, and says why not', async ({ page }) => {
   const docket = await order(page, 'Ada', 'size', { width: '60mm', height: '24mm' });
   await page.goto(`/size/${docket.number}`);
   await expect(page.getByText(/of 27 can be cut in this film/)).toBeVisible();
-  const samples = page.locator('button[aria-pressed]');
+  const samples = page.getByRole('list', { name: 'Faces' }).getByRole('button');
   await expect(samples.last()).toContainText(/too thin|get lost|cannot be weeded/);
   await expect(samples.first()).toContainText(/cut/);
   await page.getByLabel('Words').fill('Bartholomew');

@@ -99,7 +99,7 @@ function Enough({ enough }: { enough: NonNullable<Schemas['AnswersView']['enough
       <table className="w-full text-note">
         <thead>
           <tr className="text-left text-sm text-ink2">
-            <th className="font-normal">&nbsp;</th>
+            <td />
             <th className="font-normal">takes</th>
             <th className="font-normal">there is</th>
           </tr>

@@ -57,7 +57,7 @@ export function MendPanel({
         <table className="mt-3 w-full text-note">
           <thead>
             <tr className="text-left text-sm text-ink2">
-              <th className="font-normal">&nbsp;</th>
+              <td />
               <th className="font-normal">parts</th>
               <th className="font-normal">insides</th>
               <th className="font-normal">corners</th>

@@ -73,17 +73,18 @@ export function Samples({
         </p>
       )}
       {samples === undefined && <p className="text-ink2">Setting the words …</p>}
-      <div className="flex flex-col gap-2">
+      <ul className="flex flex-col gap-2" aria-label="Faces">
         {listed?.map((sample) => (
-          <Sample
-            key={sample.face}
-            sample={sample}
-            object={object}
-            chosen={sample.face === drawing.face}
-            onChoose={() => onChoose(sample.face)}
-          />
+          <li key={sample.face}>
+            <Sample
+              sample={sample}
+              object={object}
+              chosen={sample.face === drawing.face}
+              onChoose={() => onChoose(sample.face)}
+            />
+          </li>
         ))}
-      </div>
+      </ul>
     </Section>
   );
 }
