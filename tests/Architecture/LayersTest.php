@@ -54,6 +54,7 @@ final class LayersTest extends TestCase
         'Sheet' => ['Measure', 'Geometry'],
         'Knife' => ['Geometry', 'Film'],
         'Bench' => ['Measure', 'Geometry', 'Film'],
+        'Plan' => ['Measure', 'Geometry', 'Film', 'Bench'],
     ];
 
     /** The shop in the order of the work: a folder may know those before it, never one after. */
@@ -132,6 +133,10 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Lettering\Layer',
         'Yelbo\Trade\Lettering\Roster',
         'Yelbo\Trade\Object\Allowance',
+        'Yelbo\Trade\Plan\Finish',
+        'Yelbo\Trade\Plan\Step',
+        'Yelbo\Trade\Plan\StepDrawing',
+        'Yelbo\Trade\Plan\StepKind',
         'Yelbo\Trade\Object\KeepOut',
         'Yelbo\Trade\Object\Kind',
         'Yelbo\Trade\Sheet\PlanFigures',

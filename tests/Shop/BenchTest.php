@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Piece;
@@ -55,7 +56,7 @@ final class BenchTest extends ShopTestCase
             'Not all steps',
             fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Applied, ''),
         );
-        $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
+        $this->bench()->tick($piece, $piece->version(), array_keys($this->get(WorkPlans::class)->of($piece)->done()));
         $this->refuses('applied here', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Packed, ''));
         $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
         self::assertEquals($this->clock->now()->modify('+72 hours'), $piece->restsUntil());
@@ -74,7 +75,7 @@ final class BenchTest extends ShopTestCase
         $docket = $this->cut(count: 2, appliedBy: 'customer');
         foreach ($docket->pieces() as $piece) {
             $this->weed($piece);
-            $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
+            $this->bench()->tick($piece, $piece->version(), array_keys($this->get(WorkPlans::class)->of($piece)->done()));
             $this->refuses('pack it', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Applied, ''));
             $this->bench()->move($piece, $piece->version(), PieceMove::Packed, '');
         }
@@ -154,7 +155,7 @@ final class BenchTest extends ShopTestCase
         if (PieceState::Applying === $where) {
             return;
         }
-        $this->bench()->tick($piece, $piece->version(), array_keys($this->bench()->steps($piece)));
+        $this->bench()->tick($piece, $piece->version(), array_keys($this->get(WorkPlans::class)->of($piece)->done()));
         $this->bench()->move(
             $piece,
             $piece->version(),

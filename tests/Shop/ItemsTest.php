@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\Draft;
@@ -324,7 +325,7 @@ final class ItemsTest extends ShopTestCase
         $this->records->flush();
         $bench = $this->get(BenchWork::class);
         [$first, $second, $tea, $more, $last] = $docket->pieces();
-        $bench->tick($tea, $tea->version(), array_keys($bench->steps($tea)), true);
+        $bench->tick($tea, $tea->version(), array_keys($this->get(WorkPlans::class)->of($tea)->done()), true);
         self::assertSame([[], []], [$first->done(), $second->done()], 'another item is another thing');
         self::assertSame($tea->done(), $last->done());
         // One lags behind: it is not taken along, and not held up.
@@ -337,7 +338,7 @@ final class ItemsTest extends ShopTestCase
         self::assertEquals($tea->restsUntil(), $more->restsUntil());
         $this->clock->sleep(73 * 3600);
         $bench->move($tea, $tea->version(), PieceMove::Rested, '', true);
-        $bench->tick($first, $first->version(), array_keys($bench->steps($first)), true);
+        $bench->tick($first, $first->version(), array_keys($this->get(WorkPlans::class)->of($first)->done()), true);
         $bench->move($first, $first->version(), PieceMove::Applied, '', true);
         $this->clock->sleep(73 * 3600);
         $bench->move($first, $first->version(), PieceMove::Rested, '');

@@ -11,7 +11,7 @@ use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\PlanEditor;
-use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Machines\Machines;
 use Yelbo\Shop\Machines\TypedFigure;
@@ -166,7 +166,7 @@ final class PlanReleaseTest extends PlansTestCase
         );
         self::assertStringContainsString(
             "part 2 ({$parts[1]->size()->in(Units::Metric)}) at ",
-            $this->get(BenchWork::class)->steps($piece)[0]['how'],
+            $this->get(WorkPlans::class)->of($piece)->keyed()['lay-parts']->how,
         );
     }
 

@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Web;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
@@ -201,7 +202,7 @@ final class ElementsTest extends WebCase
         }
         $this->records->flush();
         $bench = $this->get(BenchWork::class);
-        $bench->tick($top, $top->version(), array_keys($bench->steps($top)));
+        $bench->tick($top, $top->version(), array_keys($this->get(WorkPlans::class)->of($top)->done()));
         $this->assertProblem(422, "{$under->tag()} belongs to it", $this->ask('POST', "/api/pieces/{$top->id()}/moves", [
             'move' => 'applied',
             'version' => $top->version(),
@@ -241,11 +242,10 @@ final class ElementsTest extends WebCase
             $docket->pieces(),
             static fn (Piece $piece): bool => 'Permanent, red' === $piece->film()->name(),
         ))[0] ?? self::fail('no star');
-        $steps = $bench->steps($star);
-        self::assertStringStartsNotWith('Lay', $steps[0]['title'], 'it lies under nothing');
-        $place = array_values(array_filter($steps, static fn (array $step): bool => 'Place it' === $step['title']))[0];
-        self::assertStringContainsString('Art to left edge 20 mm', $place['how']);
-        self::assertStringContainsString('art to top edge 30 mm', $place['how']);
+        $steps = $this->get(WorkPlans::class)->of($star)->keyed();
+        self::assertArrayNotHasKey('lay-under', $steps, 'it lies under nothing');
+        self::assertStringContainsString('art to left edge 20 mm', $steps['position']->how);
+        self::assertStringContainsString('art to top edge 30 mm', $steps['position']->how);
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */

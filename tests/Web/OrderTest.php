@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
-use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\Materials;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Dockets;
@@ -227,16 +227,10 @@ final class OrderTest extends WebCase
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         $piece = $docket->pieces()[0];
-        $clean = array_values(
-            array_filter(
-                $this->get(BenchWork::class)->steps($piece),
-                static fn (array $step): bool => 'Clean the object' === $step['title'],
-            ),
-        );
-        self::assertStringContainsString('dry cloth only', $clean[0]['how']);
+        $clean = fn (): string => $this->get(WorkPlans::class)->of($piece)->keyed()['clean']->how;
+        self::assertStringContainsString('dry cloth only', $clean());
         $this->clock->modify('+30 days');
-        $clean = array_column($this->get(BenchWork::class)->steps($piece), 'how', 'title');
-        self::assertStringContainsString('Alcohol', $clean['Clean the object']);
+        self::assertStringContainsString('alcohol only where', $clean());
     }
 
     public function testBadSizesAtSizeAreSaidAtTheirField(): void

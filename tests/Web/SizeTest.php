@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Web;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
@@ -488,8 +489,8 @@ final class SizeTest extends WebCase
         self::assertSame([$this->navy->id(), $cream->id()], [$letters->film()->id(), $rim->film()->id()]);
         self::assertEqualsWithDelta(2000, $this->region($letters)->box()->left - $this->region($rim)->box()->left, 12);
         $bench = $this->get(BenchWork::class);
-        self::assertStringContainsString($rim->tag(), $bench->steps($letters)[0]['title']);
-        self::assertStringContainsString($letters->tag(), $bench->steps($rim)[0]['title']);
+        self::assertStringContainsString($rim->tag(), $this->get(WorkPlans::class)->of($letters)->keyed()['join-layer']->title);
+        self::assertStringContainsString($letters->tag(), $this->get(WorkPlans::class)->of($rim)->keyed()['lay-under']->title);
     }
 
     /** What is told of each layer is its own, and the film is that of all. */

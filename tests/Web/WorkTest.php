@@ -72,7 +72,7 @@ final class WorkTest extends WebCase
         $steps = $this->ask('GET', "/api/pieces/{$piece['id']}/steps");
         $ticked = $this->ask('PUT', "/api/pieces/{$piece['id']}/steps", [
             'version' => $piece['version'],
-            'numbers' => array_column($steps['steps'], 'nth'),
+            'done' => array_column($steps['steps'], 'name'),
         ]);
         self::assertSame([true], array_values(array_unique(array_column($ticked['steps'], 'done'))));
         $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [

@@ -135,10 +135,10 @@ test('two at once: one makes the move, the other is told', async ({ page, as }) 
   await look();
   await once('weeded', 'POST', `${at()}/moves`, { move: 'weeded', version: piece?.version });
   await look();
-  await whole('steps', 'PUT', `${at()}/steps`, { version: piece?.version, numbers: [0] });
+  await whole('steps', 'PUT', `${at()}/steps`, { version: piece?.version, done: ['burnish'] });
   await look();
-  const { steps } = await api<{ steps: { nth: number }[] }>(page, 'GET', `${at()}/steps`);
-  await api(page, 'PUT', `${at()}/steps`, { version: piece?.version, numbers: steps.map((_, nth) => nth) });
+  const { steps } = await api<{ steps: { name: string }[] }>(page, 'GET', `${at()}/steps`);
+  await api(page, 'PUT', `${at()}/steps`, { version: piece?.version, done: steps.map((step) => step.name) });
   await look();
   await once('packed', 'POST', `${at()}/moves`, { move: 'packed', version: piece?.version });
   await look();

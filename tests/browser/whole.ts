@@ -113,9 +113,9 @@ export async function deliver(page: Page, number: number): Promise<Docket> {
     await move(piece, 'weeded');
   }
   for (const piece of pieces) {
-    const steps = await api<{ piece: Piece; steps: { nth: number }[] }>(page, 'GET', `/api/pieces/${piece.id}/steps`);
-    const numbers = steps.steps.map((step) => step.nth);
-    await api(page, 'PUT', `/api/pieces/${piece.id}/steps`, { version: steps.piece.version, numbers });
+    const steps = await api<{ piece: Piece; steps: { name: string }[] }>(page, 'GET', `/api/pieces/${piece.id}/steps`);
+    const done = steps.steps.map((step) => step.name);
+    await api(page, 'PUT', `/api/pieces/${piece.id}/steps`, { version: steps.piece.version, done });
     await move(piece, 'packed');
   }
   for (const piece of pieces) {

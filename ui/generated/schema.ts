@@ -772,6 +772,24 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drying": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists everything in the shop that dries or rests: what is dry first. */
+        get: operations["drying"];
+        put?: never;
+        /** Goes on with what is dry: the next coat of several in one go, the hand-over of what has rested. */
+        post: operations["drying-next"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/first-owner": {
         parameters: {
             query?: never;
@@ -2111,6 +2129,11 @@ export interface components {
              * @default
              */
             paintedOn?: string;
+            /**
+             * @description What goes over or behind the decal: none, brushed, sprayed, resin ….
+             * @default none
+             */
+            finish?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -2140,6 +2163,8 @@ export interface components {
             warning: string | null;
             /** @description The earliest moment it can be used, ISO 8601. */
             readyAt: string;
+            /** @description What that is made of, in a few words. */
+            readyBecause: string;
             /** @description Whether that is soon enough; none where the day is not known. */
             inTime: boolean | null;
             /** @description For how long the film is good. */
@@ -2638,6 +2663,32 @@ export interface components {
              */
             done: boolean;
         };
+        /** @description Everything in the shop that dries or rests. */
+        DryingShelfView: {
+            /** @description What is dry first, then what is dry soonest. */
+            shelf: components["schemas"]["DryingView"][];
+        };
+        /** @description Something on the drying shelf. */
+        DryingView: {
+            /** @description Its number in the records, to go on with it from the shelf; null where that is done elsewhere. */
+            piece: number | null;
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /** @description As it is written on paper. */
+            tag: string;
+            /** @description As it is shown. */
+            label: string;
+            /** @description What it is on; empty of a sheet. */
+            object: string;
+            /** @description The station it stands at. */
+            at: string;
+            /** @description When it is dry or has rested, ISO 8601; null where it waits for hands. */
+            until: string | null;
+            /** @description What is done with it then, in a few words. */
+            next: string;
+            /** @description When that has to be done at the latest, ISO 8601. */
+            by: string | null;
+        };
         /** @description What of an element is cut from one film. */
         ElementFilmView: {
             /** @description Its number; null for the item's own. */
@@ -2787,6 +2838,15 @@ export interface components {
             /** @description Counts its changes. */
             version: number;
         };
+        /** @description What can go over a decal, or behind it. */
+        FinishView: {
+            /** @description Its short name. */
+            value: string;
+            /** @description As it is shown. */
+            label: string;
+            /** @description What it stands and takes, in a sentence or two. */
+            says: string;
+        };
         /** @description The first owner of a shop nobody works in yet. */
         FirstOwnerRequest: {
             /**
@@ -2894,8 +2954,6 @@ export interface components {
             film: number;
             /** @description How long it lasts where it is used. */
             life: string;
-            /** @description When it can be used at the earliest, ISO 8601. */
-            readyAt: string;
             /** @description What lies beside the words, from bottom to top. */
             elements: components["schemas"]["ElementView"][];
         };
@@ -2963,6 +3021,11 @@ export interface components {
              * @default
              */
             name?: string;
+        };
+        /** @description What is dry and gone on with, in one go. */
+        GoOnRequest: {
+            /** @description Each as it was read. */
+            pieces: components["schemas"]["ChosenPiece"][];
         };
         /** @description A place at which something is in line with the rest. */
         GuideView: {
@@ -3688,6 +3751,8 @@ export interface components {
             batch: number | null;
             /** @description When it has rested long enough, ISO 8601. */
             restsUntil: string | null;
+            /** @description Until when a coat on it dries, ISO 8601. */
+            driesUntil: string | null;
             /** @description The tracking number. */
             tracking: string | null;
             /** @description Since when, ISO 8601. */
@@ -4076,7 +4141,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -4341,31 +4406,92 @@ export interface components {
             /** @description What stands there, due soonest first; not all where there are very many. */
             waiting: components["schemas"]["TickView"][];
         };
+        /** @description A film of what is put on, as it is seen. */
+        StepArtView: {
+            /** @description As path data, mm. */
+            path: string;
+            /** @description Colour, #rrggbb. */
+            swatch: string;
+        };
+        /** @description A small drawing of a step to scale, mm. */
+        StepDrawingView: {
+            /** @description All that is shown. */
+            frame: components["schemas"]["BoxView"];
+            /** @description Where the art's left top lies. */
+            art: components["schemas"]["SpotView"];
+            /** @description From bottom to top. */
+            marks: components["schemas"]["StepMarkView"][];
+            /** @description Figures, and where they stand. */
+            texts: components["schemas"]["StepTextView"][];
+        };
+        /**
+         * @description What is done with a decal at the bench, in the order in which it is told where nothing else decides.
+         * @enum {string}
+         */
+        StepKind: "paint-cures" | "burnish" | "lay-parts" | "tape" | "join-layer" | "lay-under" | "burnish-tape" | "trim" | "mark-middle" | "mark-place" | "clean" | "wet" | "position" | "hinge" | "peel-liner" | "snip" | "rub-down" | "relief-cut" | "peel-tape" | "trim-edge" | "dab-paint" | "lift-stencil" | "look-over" | "paint-behind" | "coat" | "rest" | "leave-on-liner" | "test-scrap" | "pack-flat" | "care-card";
+        /** @description A box or line of a step's drawing. */
+        StepMarkView: {
+            /** @description What it means: object, tape, line, figure, way or cut. */
+            role: string;
+            /** @description As path data, mm. */
+            path: string;
+        };
+        /** @description A figure in a step's drawing. */
+        StepTextView: {
+            /** @description As it is shown. */
+            text: string;
+            /** @description Of its middle, mm. */
+            x: number;
+            /** @description Of its middle, mm. */
+            y: number;
+        };
         /** @description A step with this decal's own figures. */
         StepView: {
-            /** @description Which step, from 0. */
-            nth: number;
+            /** @description The step by its name in the plan, as it is ticked. */
+            name: string;
+            /** @description What kind of step it is. */
+            kind: components["schemas"]["StepKind"];
             /** @description The step in a few words. */
             title: string;
-            /** @description How it is done, in a sentence. */
+            /** @description How it is done, in a sentence or two. */
             how: string;
-            /** @description What to mind, in a sentence. */
+            /** @description What is laid ready for it. */
+            needs: string[];
+            /** @description Hands take. */
+            minutes: number;
+            /** @description Minutes it dries or rests afterwards. */
+            wait: number;
+            /** @description Why it is done so; empty where that goes without saying. */
+            reason: string;
+            /** @description What can hurt somebody. */
             caution: string | null;
+            /** @description What may be seen to go wrong, and the answer. */
+            troubles: components["schemas"]["TroubleView"][];
+            /** @description What it shows of this decal; null where it shows nothing. */
+            drawing: components["schemas"]["StepDrawingView"] | null;
             /** @description Whether it is done. */
             done: boolean;
         };
-        /** @description How a piece is applied, or packed for the customer. */
+        /** @description How a piece is applied, or packed for the customer: its plan of work. */
         StepsView: {
-            /** @description The number of the piece. */
+            /** @description What it is of. */
             piece: components["schemas"]["PieceView"];
-            /** @description In order. */
+            /** @description In order, less the rest at the end. */
             steps: components["schemas"]["StepView"][];
-            /** @description What it goes on. */
-            object: components["schemas"]["ObjectView"] | null;
-            /** @description Which version of the proof, from 1. */
-            proof: components["schemas"]["ProofView"];
-            /** @description How long the film has to rest, h. */
-            cureHours: number;
+            /** @description All that is laid ready, each once. */
+            needs: string[];
+            /** @description Hands take in all. */
+            minutes: number;
+            /** @description Minutes it dries and rests in all. */
+            waits: number;
+            /** @description What comes when all is done, in a sentence or two. */
+            after: string;
+            /** @description What is put on, from bottom to top. */
+            art: components["schemas"]["StepArtView"][];
+            /** @description Of that the left top corner of what is drawn, mm. */
+            artFrom: components["schemas"]["SpotView"];
+            /** @description Until when a coat dries, ISO 8601; null where none does. */
+            driesUntil: string | null;
             /** @description How many other decals of the item stand as this one does. */
             alike: number;
         };
@@ -4457,6 +4583,23 @@ export interface components {
             /** @description The roll of it; none where there is none of that kind. */
             roll: components["schemas"]["SupplyNeedView"] | null;
         };
+        /** @description Which steps of a plan of work are done. */
+        TickRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /** @description The steps that are done, by their names in the plan. */
+            done: string[];
+            /**
+             * @description Whether the same holds for all decals of the item that stand alike.
+             * @default false
+             */
+            alike?: boolean;
+            /**
+             * @description Why a wait is cut short; empty where none is.
+             * @default
+             */
+            reason?: string;
+        };
         /** @description A docket waiting at a station. */
         TickView: {
             /** @description The number of the docket. */
@@ -4509,6 +4652,13 @@ export interface components {
             layers: components["schemas"]["TracedLayerView"][];
             /** @description The drawing as a file. */
             svg: string;
+        };
+        /** @description What may be seen to go wrong at a step, and the answer. */
+        TroubleView: {
+            /** @description In a few words. */
+            seen: string;
+            /** @description In a sentence. */
+            answer: string;
         };
         /** @description A drawing that was brought, by its number, and the film each of its colours is cut from. */
         TypedArt: {
@@ -5030,6 +5180,8 @@ export interface components {
             keepOuts: components["schemas"]["KeepOutView"][];
             /** @description How much room to the edge can be liked. */
             allowances: components["schemas"]["ChoiceView"][];
+            /** @description That can go over a decal. */
+            finishes: components["schemas"]["FinishView"][];
             /** @description An object can be made of. */
             materials: components["schemas"]["MaterialView"][];
             /** @description Of film. */
@@ -5382,6 +5534,11 @@ export interface operations {
                      * @default
                      */
                     paintedOn?: string;
+                    /**
+                     * @description What goes over or behind the decal: none, brushed, sprayed, resin ….
+                     * @default none
+                     */
+                    finish?: string;
                     /** @description What is kept clear as path data, mm. */
                     keepOuts?: components["schemas"]["TypedKeepOut"][];
                     /** @description What was answered of its other things than the one in hand. */
@@ -7426,6 +7583,68 @@ export interface operations {
             };
         };
     };
+    drying: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingShelfView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "drying-next": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GoOnRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryingShelfView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "first-owner": {
         parameters: {
             query?: never;
@@ -8788,7 +9007,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CountRequest"];
+                "application/json": components["schemas"]["TickRequest"];
             };
         };
         responses: {

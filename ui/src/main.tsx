@@ -64,6 +64,7 @@ const router = createBrowserRouter([
           page('send', () => import('./stations/send/SendStation'), 'SendStation'),
           page('stock', () => import('./stations/stock/Stock'), 'Stock'),
           page('objects', () => import('./stations/shop/Objects'), 'Objects'),
+          page('drying', () => import('./stations/shop/Drying'), 'Drying'),
           page('week', () => import('./stations/shop/Week'), 'Week'),
           page('book', () => import('./stations/shop/Book'), 'Book'),
           page('post', () => import('./stations/shop/Post'), 'Post'),

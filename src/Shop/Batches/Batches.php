@@ -79,6 +79,20 @@ final readonly class Batches
         return is_numeric($found) ? (int) $found : null;
     }
 
+    /** @return list<Batch> those that are printed and not cut yet, printed first first */
+    public function printed(): array
+    {
+        /** @var list<Batch> $batches */
+        $batches = $this->records
+            ->createQuery(
+                'SELECT b FROM '.Batch::class.' b WHERE b.state = :released AND b.printedAt IS NOT NULL ORDER BY b.printedAt',
+            )
+            ->setParameter('released', BatchState::Released)
+            ->getResult();
+
+        return $batches;
+    }
+
     /** How many remnants wait to be put away. */
     public function countRemnants(): int
     {

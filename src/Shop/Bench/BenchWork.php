@@ -5,25 +5,21 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Bench;
 
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
-use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Bench\Packing;
-use Yelbo\Trade\Bench\Steps;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Plan\Progress;
 use Yelbo\Trade\Refused;
-use Yelbo\Trade\Time\Paint;
-use Yelbo\Trade\Time\Promise;
 
 /** What is done to a piece by hand: weeded, applied or packed, or spoiled. */
 final readonly class BenchWork
 {
+    private const LONGEST_REASON = 300;
     private const MOVES = [
         PieceMove::Weeded,
         PieceMove::Applied,
@@ -37,62 +33,9 @@ final readonly class BenchWork
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
-        private ShopRules $rules,
         private Materials $materials,
-        private CutParts $parts,
+        private WorkPlans $plans,
     ) {
-    }
-
-    /**
-     * What is to be done with a weeded piece, with its own figures.
-     *
-     * @return list<array{title: string, how: string, caution: string|null}>
-     */
-    public function steps(Piece $piece): array
-    {
-        $steps = new Steps($this->rules->current(), $this->materials->tape($piece), $piece->item()->useOf());
-        $together = $steps->together($this->parts->of($piece));
-        $joined = $piece->joined();
-        if (!$piece->isOnTop()) {
-            return [...$together, ...$steps->underneath($piece->cutSize(), $joined[0]->tag())];
-        }
-        $under = array_map(static fn (Piece $other): string => $other->tag(), \array_slice($joined, 1));
-
-        return [
-            ...$together,
-            ...$steps->layered($under),
-            ...$piece->item()->isAppliedHere()
-                ? $steps->onTheObject(
-                    $piece->joinedSize(),
-                    $piece->item()->object()->size(),
-                    $piece->joinedLeft(),
-                    $piece->joinedTop(),
-                    $this->isOnYoungPaint($piece),
-                )
-                : $steps->forTheCustomer($piece->joinedSize(), $this->care($piece)),
-        ];
-    }
-
-    private function isOnYoungPaint(Piece $piece): bool
-    {
-        $day = $piece->item()->object()->paintedOn();
-
-        return null !== $day && (new Paint($day, $this->rules->current()))->isYoung($this->clock->now());
-    }
-
-    /** @return list<string> what the care card of a decal says that the customer applies */
-    private function care(Piece $piece): array
-    {
-        $item = $piece->item();
-        $rules = $this->rules->current();
-
-        return (new Packing($rules))->care(
-            $piece->film()->life($rules),
-            false,
-            $piece->film()->grade(),
-            $item->useOf(),
-            $item->object()->isDrunkFrom(),
-        );
     }
 
     /**
@@ -114,21 +57,81 @@ final readonly class BenchWork
     }
 
     /**
-     * Ticks steps off.
+     * Ticks steps off, in order: those before one that is done are done too. What dries is waited for; a wait that is
+     * cut short has a reason, which goes into the book.
      *
-     * @param list<int> $done  the steps that are done, by their numbers
-     * @param bool      $alike the same of all decals of the item that stand alike
+     * @param list<string> $done   the steps that are done, by their names in the plan of work
+     * @param bool         $alike  the same of all decals of the item that stand alike
+     * @param string       $reason why a wait is cut short; empty where none is
      *
-     * @throws Refused|Conflict
+     * @throws Refusals|Refused|Conflict
      */
-    public function tick(Piece $piece, int $version, array $done, bool $alike = false): void
+    public function tick(Piece $piece, int $version, array $done, bool $alike = false, string $reason = ''): void
     {
         $this->expect($piece, PieceState::Applying);
-        $known = array_keys($this->steps($piece));
+        if (mb_strlen($reason) > self::LONGEST_REASON) {
+            throw Refusals::at('reason', 'At most '.self::LONGEST_REASON.' letters here.');
+        }
         $all = [$piece, ...$alike ? $piece->alike() : []];
-        $this->change->applyAll(self::versions($all, $version), static function () use ($all, $known, $done): void {
-            foreach ($all as $one) {
-                $one->tick(array_values(array_intersect($known, $done)));
+        try {
+            $progress = array_map(
+                fn (Piece $one): Progress => $one->progress()->to(
+                    $done,
+                    $this->plans->of($one),
+                    $this->clock->now(),
+                    trim($reason),
+                ),
+                $all,
+            );
+        } catch (Refused $refused) {
+            throw Refusals::at('reason', $refused->getMessage());
+        }
+        $this->change->applyAll(self::versions($all, $version), function () use ($all, $progress, $reason): void {
+            foreach ($all as $nth => $one) {
+                $one->tick($progress[$nth]);
+                if ($progress[$nth]->cutShort) {
+                    $this->book->note(
+                        'wait-cut-short',
+                        "{$one->tag()}: a wait was cut short: ".trim($reason),
+                        $one->docket()->number(),
+                        $one->nth(),
+                    );
+                }
+            }
+        });
+    }
+
+    /**
+     * Goes on with what is dry, several in one go: the next coat of what is coated, the hand-over of what has rested.
+     * All of them or none.
+     *
+     * @param non-empty-list<array{Piece, int}> $pieces each with the version it was decided on
+     *
+     * @throws Refused|Refusals|Conflict
+     */
+    public function goOn(array $pieces): void
+    {
+        $now = $this->clock->now();
+        $does = [];
+        foreach ($pieces as [$piece]) {
+            if (PieceState::Curing === $piece->state()) {
+                $this->refuse($piece, PieceMove::Rested, '');
+                $does[] = fn () => $this->make($piece, PieceMove::Rested, '');
+                continue;
+            }
+            $this->expect($piece, PieceState::Applying);
+            $plan = $this->plans->of($piece);
+            $left = array_keys(array_diff_key($plan->done(), array_flip($piece->done())));
+            try {
+                $progress = $piece->progress()->to([...$piece->done(), ...\array_slice($left, 0, 1)], $plan, $now, '');
+            } catch (Refused $refused) {
+                throw new Refused('not-yet', "{$piece->tag()}: {$refused->getMessage()}");
+            }
+            $does[] = static fn () => $piece->tick($progress);
+        }
+        $this->change->applyAll($pieces, static function () use ($does): void {
+            foreach ($does as $do) {
+                $do();
             }
         });
     }
@@ -200,7 +203,7 @@ final readonly class BenchWork
             $this->materials->book($piece);
         }
         if (PieceMove::Applied === $move) {
-            $piece->restUntil((new Promise($this->rules->current()))->restedAt($now));
+            $this->rest($piece, $now);
         }
         $this->book->note(
             $move->value,
@@ -210,13 +213,23 @@ final readonly class BenchWork
         );
     }
 
+    /** What is on a vehicle or a wall is handed over at once: it rests there. What holds without glue does not rest. */
+    private function rest(Piece $piece, \DateTimeImmutable $now): void
+    {
+        $until = $piece->progress()->restsUntil($this->plans->of($piece), $now);
+        $piece->restUntil($until);
+        if ($until <= $now) {
+            $piece->move(PieceMove::Rested, $now);
+        }
+    }
+
     private function refuse(Piece $piece, PieceMove $move, string $reason): void
     {
         if (PieceMove::Spoil === $move && '' === trim($reason)) {
             throw Refusals::at('reason', 'What went wrong? A few words for the book and the next batch.');
         }
-        if (mb_strlen($reason) > 300) {
-            throw Refusals::at('reason', 'At most 300 letters here.');
+        if (mb_strlen($reason) > self::LONGEST_REASON) {
+            throw Refusals::at('reason', 'At most '.self::LONGEST_REASON.' letters here.');
         }
         if (PieceMove::Weeded === $move && \count($piece->out()) < \count($this->weeding->weeding($piece)->insides())) {
             throw new Refused('not-yet', 'Not all inside pieces are out yet.');
@@ -230,7 +243,7 @@ final readonly class BenchWork
                         : 'The customer applies this one: pack it.',
                 );
             }
-            if (\count($piece->done()) < \count($this->steps($piece))) {
+            if ([] !== array_diff(array_keys($this->plans->of($piece)->done()), $piece->done())) {
                 throw new Refused('not-yet', 'Not all steps are ticked yet.');
             }
             $piece->refuseApart($move);

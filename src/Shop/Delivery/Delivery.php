@@ -9,13 +9,13 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Orders\CareCard;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Packing;
-use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
@@ -34,6 +34,7 @@ final readonly class Delivery
         private Book $book,
         private ClockInterface $clock,
         private ShopRules $rules,
+        private CareCard $care,
     ) {
     }
 
@@ -48,16 +49,7 @@ final readonly class Delivery
     /** @return list<string> what the care card says */
     public function care(Piece $piece): array
     {
-        $item = $piece->item();
-        $rules = $this->rules->current();
-
-        return (new Packing($rules))->care(
-            $item->film()?->life($rules) ?? Film::Permanent->life($rules),
-            $item->isAppliedHere(),
-            $item->film()?->grade() ?? Film::Permanent,
-            $item->useOf(),
-            $item->object()->isDrunkFrom(),
-        );
+        return $this->care->of($piece->item(), $piece->film(), true);
     }
 
     /**

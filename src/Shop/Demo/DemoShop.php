@@ -17,6 +17,7 @@ use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanQueue;
 use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignElement;
@@ -44,6 +45,7 @@ use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Plan\StepKind;
 
 /**
  * Fills an empty shop with the made-up wharf. Orders go the way every order goes, by the
@@ -91,6 +93,7 @@ final class DemoShop
         private readonly Stockroom $stockroom,
         private readonly Machines $machines,
         private readonly BenchWork $bench,
+        private WorkPlans $workPlans,
         private readonly Book $book,
         private readonly UserPasswordHasherInterface $hasher,
     ) {
@@ -281,7 +284,7 @@ final class DemoShop
     }
 
     /**
-     * @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, capHeight?: int, price?: int, station: string, change?: array{string, float, float}, others?: list<array<string, mixed>>, elements?: list<array<string, mixed>>, keep?: string} $order
+     * @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, capHeight?: int, price?: int, station: string, change?: array{string, float, float}, others?: list<array<string, mixed>>, elements?: list<array<string, mixed>>, keep?: string, coated?: int} $order
      */
     private function shaped(array $order, \DateTimeImmutable $now, int $nth): void
     {
@@ -343,6 +346,15 @@ final class DemoShop
         }
         if ($far >= 3) {
             $this->approval->approve($docket, $docket->version(), 1, $docket->customer()?->name() ?? '');
+        }
+        if ($far >= 4) {
+            $this->make($docket, $far, $began->modify('+2 hours'));
+        }
+        if (isset($order['coated'])) {
+            Clock::set(new MockClock($now->modify("-{$order['coated']} minutes")));
+            foreach ($docket->pieces() as $piece) {
+                $this->bench->tick($piece, $piece->version(), [StepKind::Coat->value]);
+            }
         }
         if (isset($order['change'])) {
             [, $token] = $this->links->give($docket, $typed['contact']);
@@ -417,7 +429,7 @@ final class DemoShop
         if ($far < 7) {
             return;
         }
-        $this->bench->tick($piece, $piece->version(), array_keys($this->bench->steps($piece)));
+        $this->bench->tick($piece, $piece->version(), array_keys($this->workPlans->of($piece)->done()));
         $this->bench->move(
             $piece,
             $piece->version(),

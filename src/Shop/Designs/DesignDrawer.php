@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
-use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -28,7 +27,6 @@ use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Round;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
-use Yelbo\Trade\Time\Promise;
 
 /** Draws a design on its object, with the core's answers beside it. */
 final readonly class DesignDrawer
@@ -46,7 +44,6 @@ final readonly class DesignDrawer
         private Faces $faces,
         private FaceMeasures $measures,
         private ShopRules $rules,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -103,7 +100,6 @@ final readonly class DesignDrawer
             $this->tooLong($fitted, $this->check->limits($film, $use, $kept)),
             $object->panes(),
             $kept?->life($rules) ?? $film->life($rules),
-            (new Promise($rules))->earliest($this->clock->now()),
             $this->elements->whole($object, $fitted, $design, $elements),
         );
     }

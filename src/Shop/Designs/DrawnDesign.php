@@ -57,7 +57,6 @@ final readonly class DrawnDesign
         public ?string $tooLong,
         public int $panes,
         public string $life,
-        public \DateTimeImmutable $readyAt,
         public WholeDecal $whole,
     ) {
     }

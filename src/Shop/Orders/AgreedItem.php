@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Plan\Finish;
 
 /** The answers to one thing of an order once they have been read and make sense. */
 final readonly class AgreedItem
@@ -23,6 +24,7 @@ final readonly class AgreedItem
         public int $quantity,
         public bool $appliedHere,
         public array $roster = [],
+        public Finish $finish = Finish::None,
     ) {
     }
 

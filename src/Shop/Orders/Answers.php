@@ -50,6 +50,7 @@ final readonly class Answers
      * @param string $lip none where nobody drinks from it, whatever it is called
      * @param string $colour the colour of it as #rrggbb; empty where nobody said
      * @param string $paintedOn of what is painted the day of its last coat, 2026-11-27; empty where nobody said
+     * @param string $finish what goes over or behind the decal: none, brushed, sprayed, resin …
      * @param string $allowance how much room to the edge: close, usual, airy, or edge for none
      * @param string $blank the number of the blank it goes on, where the shop sells that too
      * @param string $dishwasher yes where it goes into the dishwasher
@@ -92,6 +93,7 @@ final readonly class Answers
         public string $dishwasher = '',
         public string $colour = '',
         public string $paintedOn = '',
+        public string $finish = 'none',
         public array $keepOuts = [],
     ) {
     }

@@ -16,6 +16,7 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Time\Promise;
 
 /** Reads what was typed at Ask, every field with a sentence of its own where it is wrong. */
@@ -105,6 +106,7 @@ final readonly class AnswersReader
             $fields->refuse('quantity', $many);
         }
         $this->refuseWhatCannotWork($fields, $answers, $film);
+        $finish = $this->finish($fields, $answers);
         $fields->end();
         if (
             !($object instanceof MeasuredObject)
@@ -122,6 +124,7 @@ final readonly class AnswersReader
             $quantity,
             'customer' !== $answers->appliedBy,
             $roster,
+            $finish,
         );
     }
 
@@ -179,6 +182,20 @@ final readonly class AnswersReader
                 'No film stands the dishwasher. It lasts washed by hand; for the dishwasher the thing has to be engraved or fired, which is another trade.',
             );
         }
+    }
+
+    /** What goes over the decal, where the shop puts it on; what the customer applies has none. */
+    private function finish(Fields $fields, Answers $answers): Finish
+    {
+        $finish = Finish::tryFrom($answers->finish);
+        $refusal = null === $finish
+            ? 'Choose what goes over it, or none.'
+            : $finish->refusal(Material::tryFrom($answers->material), 'customer' !== $answers->appliedBy);
+        if (null !== $refusal) {
+            $fields->refuse('finish', $refusal);
+        }
+
+        return $finish ?? Finish::None;
     }
 
     /** @return list<string> */

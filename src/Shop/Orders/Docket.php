@@ -55,6 +55,10 @@ class Docket implements Versioned
     #[ORM\ManyToOne]
     private ?FilmOnShelf $film = null;
 
+    /** For lists: film and finish of all its things, each once. */
+    #[ORM\Column(length: 500)]
+    private string $waitsFor = '';
+
     /** Counts changes of its things, so that each counts as one of its own. */
     #[ORM\Column]
     private int $changes = 0;
@@ -321,6 +325,16 @@ class Docket implements Versioned
         $this->objectName = mb_substr($names[0], 0, 80).($more > 0 ? " and $more more" : '');
         $this->quantity = array_sum(array_map(static fn (Item $item): int => $item->quantity(), $items));
         $this->film = $items[0]->film();
+        $this->waitsFor = implode(
+            ',',
+            array_unique(array_map(static fn (Item $item): string => $item->waitsFor(), $items)),
+        );
+    }
+
+    /** What its decals wait for once they are on, each once, by commas: `permanent/none,cling/none`. */
+    public function waitsFor(): string
+    {
+        return $this->waitsFor;
     }
 
     /** Takes a new version of the proof: a page for every thing. */

@@ -12,6 +12,7 @@ use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Rules;
 
 /**
@@ -56,6 +57,9 @@ class Item
 
     #[ORM\Column]
     private bool $appliedHere = true;
+
+    #[ORM\Column(length: 16)]
+    private Finish $finish = Finish::None;
 
     #[ORM\Embedded(columnPrefix: false)]
     private Waivers $waivers;
@@ -199,6 +203,18 @@ class Item
         return $this->appliedHere;
     }
 
+    /** What goes over it or behind it. */
+    public function finish(): Finish
+    {
+        return $this->finish;
+    }
+
+    /** What it waits for once it is on: film and finish, `permanent/none`. How long that is, the shop's figures say. */
+    public function waitsFor(): string
+    {
+        return ($this->film?->grade()->value ?? '').'/'.$this->finish->value;
+    }
+
     /** The number of the blank it goes on, where the shop sells that too; 0 where it does not. */
     public function blank(): int
     {
@@ -244,6 +260,7 @@ class Item
         $this->film = $agreed->film;
         $this->quantity = $agreed->quantity;
         $this->appliedHere = $agreed->appliedHere;
+        $this->finish = $agreed->finish;
     }
 
     /** Takes over what was drawn. */

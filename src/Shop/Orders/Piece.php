@@ -13,6 +13,7 @@ use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Plan\Progress;
 use Yelbo\Trade\Refused;
 
 /** One layer of film of one physical decal, from the yes to delivered. Most decals have one. */
@@ -46,9 +47,17 @@ class Piece implements Versioned
     #[ORM\Column(name: 'parts_out', type: 'json')]
     private array $out = [];
 
-    /** @var list<int> the steps that are done, by their number */
+    /** @var list<string> the steps that are done, by their names in its plan of work */
     #[ORM\Column(name: 'steps_done', type: 'json')]
     private array $done = [];
+
+    /** Until when a coat on it dries. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $driesUntil = null;
+
+    /** Since when it is on its object: from then on it rests. */
+    #[ORM\Column(nullable: true)]
+    private ?\DateTimeImmutable $onSince = null;
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $restsUntil = null;
@@ -351,10 +360,16 @@ class Piece implements Versioned
         return $this->out;
     }
 
-    /** @return list<int> */
+    /** @return list<string> the steps that are done, by their names in its plan of work */
     public function done(): array
     {
         return $this->done;
+    }
+
+    /** Until when a coat on it dries; none where none does, or it was cut short. */
+    public function driesUntil(): ?\DateTimeImmutable
+    {
+        return $this->driesUntil;
     }
 
     /** When it has rested long enough; none where it does not rest. */
@@ -408,7 +423,7 @@ class Piece implements Versioned
         $this->spoiledBecause = $reason;
         $this->batch = null;
         $this->out = $this->done = [];
-        $this->restsUntil = null;
+        $this->restsUntil = $this->driesUntil = $this->onSince = null;
         $this->tracking = null;
     }
 
@@ -430,9 +445,17 @@ class Piece implements Versioned
         $this->out = $out;
     }
 
-    /** @param list<int> $done */
-    public function tick(array $done): void
+    /** How far its plan of work is. */
+    public function progress(): Progress
     {
-        $this->done = $done;
+        return new Progress($this->done, $this->driesUntil, $this->onSince);
+    }
+
+    /** Keeps how far its plan of work is. */
+    public function tick(Progress $progress): void
+    {
+        $this->done = $progress->done;
+        $this->driesUntil = $progress->driesUntil;
+        $this->onSince = $progress->onSince;
     }
 }

@@ -13,6 +13,7 @@ use Yelbo\Trade\Journey\IllegalMove;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Plan\Finish;
 
 /** The pieces on record. */
 final readonly class Pieces
@@ -63,6 +64,36 @@ final readonly class Pieces
 
         /** @var list<Piece> $pieces */
         $pieces = $query->getQuery()->getResult();
+
+        return $pieces;
+    }
+
+    /**
+     * What dries, rests or is coated next: pieces on their object, or with a finish.
+     *
+     * @return list<Piece> due soonest first
+     */
+    public function drying(): array
+    {
+        /** @var list<Piece> $pieces */
+        $pieces = $this->records
+            ->createQueryBuilder()
+            ->select('p', 'd', 'c', 'f', 'r', 'i')
+            ->from(Piece::class, 'p')
+            ->join('p.docket', 'd')
+            ->join('p.film', 'f')
+            ->join('p.proof', 'r')
+            ->join('r.item', 'i')
+            ->leftJoin('d.customer', 'c')
+            ->where('p.state = :resting OR (p.state = :applying AND p.onSince IS NOT NULL AND i.finish <> :none)')
+            ->setParameter('resting', PieceState::Curing)
+            ->setParameter('applying', PieceState::Applying)
+            ->setParameter('none', Finish::None)
+            ->orderBy('d.neededAt', 'ASC')
+            ->addOrderBy('p.id', 'ASC')
+            ->setMaxResults(self::MOST)
+            ->getQuery()
+            ->getResult();
 
         return $pieces;
     }

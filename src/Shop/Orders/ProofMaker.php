@@ -12,7 +12,6 @@ use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Trade\Bench\Packing;
 use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
@@ -21,6 +20,8 @@ use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Rules;
 
 /** Freezes the drawing of a thing as a page of its order's next proof. */
 final readonly class ProofMaker
@@ -30,6 +31,7 @@ final readonly class ProofMaker
         private ShopRules $rules,
         private BroughtArts $arts,
         private Outlines $outlines,
+        private CareCard $care,
         private ClockInterface $clock,
     ) {
     }
@@ -91,15 +93,9 @@ final readonly class ProofMaker
                 ],
                 $films,
             ),
-            (new Packing($rules))->care(
-                $own->life($rules),
-                false,
-                $own->grade(),
-                $item->useOf(),
-                $object->isDrunkFrom(),
-            ),
+            $this->care->of($item, $own, false),
             Cautions::all($rules, $own->grade(), $item->useOf(), $object->material(), $object->isDrunkFrom()),
-            self::remarks($item, $fitted),
+            self::remarks($item, $fitted, $rules),
             $object->isInside(),
             $docket->price(),
             $item->quantity(),
@@ -113,10 +109,13 @@ final readonly class ProofMaker
     }
 
     /** @return list<string> */
-    private static function remarks(Item $item, Fitted $fitted): array
+    private static function remarks(Item $item, Fitted $fitted, Rules $rules): array
     {
         $setting = $fitted->words->setting;
         $remarks = [];
+        if (Finish::None !== $item->finish()) {
+            $remarks[] = "{$item->finish()->label()}. {$item->finish()->says($rules)}";
+        }
         if (0.0 !== $setting->condense) {
             $remarks[] = ($setting->condense > 0 ? 'Condensed' : 'Expanded').' by '.abs($setting->condense).' %.';
         }

@@ -20,7 +20,7 @@ use Yelbo\Trade\Journey\Station;
  * what their pieces have in common.
  *
  * @phpstan-type Row array{id: int, number: int, label: string, state: string, needed_at: string|null, quantity: int,
- *     film_id: int|null, object_name: string|null, customer: string|null}
+ *     film_id: int|null, object_name: string|null, waits_for: string, customer: string|null}
  * @phpstan-type Alike array{docket_id: int, state: string, rests: string|null, fresh: int}
  */
 final readonly class Standings
@@ -28,7 +28,7 @@ final readonly class Standings
     /** More are never given at once. */
     private const MOST = 200;
     private const ROW = <<<'SQL'
-        SELECT d.id, d.number, d.label, d.state, d.needed_at, d.quantity, d.film_id, d.object_name,
+        SELECT d.id, d.number, d.label, d.state, d.needed_at, d.quantity, d.film_id, d.object_name, d.waits_for,
                COALESCE(c.name, JSON_VALUE(d.answers, '$.customer')) AS customer
         FROM docket d LEFT JOIN customer c ON c.id = d.customer_id
         SQL;
@@ -202,7 +202,7 @@ final readonly class Standings
                 $state,
                 array_map(static fn (array $group): PieceState => PieceState::from($group['state']), $alike),
             ),
-            $this->lateness->isLate($state, $needed, self::rests($alike)),
+            $this->lateness->isLate($state, $needed, self::rests($alike), $row['waits_for']),
             $needed,
             $row['quantity'],
             $row['film_id'],

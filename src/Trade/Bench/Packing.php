@@ -37,11 +37,12 @@ final readonly class Packing
      * What this film, this object and this use will stand, and nothing that does not concern them.
      *
      * @param string $life      for how long the film is good, as a sentence
+     * @param bool   $rested    it has rested here before it is handed over
      * @param bool   $drunkFrom whether lips touch the object
      *
      * @return list<string>
      */
-    public function care(string $life, bool $appliedHere, Film $film, Usage $use, bool $drunkFrom): array
+    public function care(string $life, bool $rested, Film $film, Usage $use, bool $drunkFrom): array
     {
         $hours = (int) $this->rules->value(Rule::Cure);
         $wash = Usage::Washed === $use ? ' or washing' : '';
@@ -51,7 +52,7 @@ final readonly class Packing
                 $life,
                 match (true) {
                     Film::Cling === $film => 'It may be used at once: it holds without glue and can be moved.',
-                    $appliedHere => "It has rested its $hours h: it may be used".('' === $wash ? '.' : ' and washed.'),
+                    $rested => "It has rested its $hours h: it may be used".('' === $wash ? '.' : ' and washed.'),
                     default => "Wait $hours h after applying before use$wash.",
                 },
                 match ($use) {

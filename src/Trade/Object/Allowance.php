@@ -21,6 +21,8 @@ enum Allowance: string
     case Gap = 'gap';
     /** Over it, to be trimmed when it is on. */
     case Over = 'over';
+    /** Over it and under: cut in at the corners and folded. */
+    case Wrap = 'wrap';
 
     /** As it is chosen. */
     public function label(): string
@@ -32,6 +34,7 @@ enum Allowance: string
             self::Edge => 'To the edge',
             self::Gap => 'Trim gap',
             self::Over => 'Hangs over',
+            self::Wrap => 'Folded under',
         };
     }
 
@@ -47,6 +50,7 @@ enum Allowance: string
             self::Edge => 0,
             self::Gap => $rules->micrometres(Rule::TrimGap),
             self::Over => -$rules->micrometres(Rule::HangsOver),
+            self::Wrap => -$rules->micrometres(Rule::FoldsUnder),
         };
     }
 }

@@ -24,31 +24,54 @@ final readonly class Promise
         return $day->setTime((int) $this->rules->value(Rule::UseHour), 0);
     }
 
-    /** When a piece put on at a moment may be used or washed. */
-    public function restedAt(\DateTimeImmutable $applied): \DateTimeImmutable
+    /**
+     * When a piece put on at a moment may be used or washed.
+     *
+     * @param int|null $waits minutes; none for those film rests, as most does
+     */
+    public function restedAt(\DateTimeImmutable $applied, ?int $waits = null): \DateTimeImmutable
     {
-        return $applied->add(new \DateInterval('PT'.(int) round(3600 * $this->rules->value(Rule::Cure)).'S'));
+        return $applied->add($this->wait($waits));
     }
 
     /**
      * The earliest moment an order taken now can be used: bench time, then the wait. A decal
      * the customer applies still has to rest on its object.
+     *
+     * @param int|null $waits minutes, as above
      */
-    public function earliest(\DateTimeImmutable $now): \DateTimeImmutable
+    public function earliest(\DateTimeImmutable $now, ?int $waits = null): \DateTimeImmutable
     {
-        return $this->restedAt($now->add($this->bench()));
+        return $this->restedAt($now->add($this->bench()), $waits);
     }
 
-    /** The latest moment a decal must be on its object to be used at a moment. */
-    public function onBy(\DateTimeImmutable $used): \DateTimeImmutable
+    /**
+     * The latest moment a decal must be on its object to be used at a moment.
+     *
+     * @param int|null $waits minutes, as above
+     */
+    public function onBy(\DateTimeImmutable $used, ?int $waits = null): \DateTimeImmutable
     {
-        return $used->sub(new \DateInterval('PT'.(int) round(3600 * $this->rules->value(Rule::Cure)).'S'));
+        return $used->sub($this->wait($waits));
     }
 
-    /** Is what has not been put on yet late for its day? */
-    public function isLate(\DateTimeImmutable $now, \DateTimeImmutable $used, ?\DateTimeImmutable $rested): bool
+    /**
+     * Is what has not been put on yet late for its day?
+     *
+     * @param int|null $waits minutes, as above
+     */
+    public function isLate(
+        \DateTimeImmutable $now,
+        \DateTimeImmutable $used,
+        ?\DateTimeImmutable $rested,
+        ?int $waits = null,
+    ): bool {
+        return null === $rested ? $now > $this->onBy($used, $waits) : $rested > $used || $now > $used;
+    }
+
+    private function wait(?int $minutes): \DateInterval
     {
-        return null === $rested ? $now > $this->onBy($used) : $rested > $used || $now > $used;
+        return new \DateInterval('PT'.(int) round(60 * ($minutes ?? 60 * $this->rules->value(Rule::Cure))).'S');
     }
 
     private function bench(): \DateInterval

@@ -9,25 +9,26 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Orders\PieceWeeding;
-use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
-use Yelbo\Trade\Rule;
 use Yelbo\Web\Guard\Polled;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\CountRequest;
 use Yelbo\Web\Request\MoveRequest;
-use Yelbo\Web\View\ObjectView;
+use Yelbo\Web\Request\TickRequest;
 use Yelbo\Web\View\ParcelView;
 use Yelbo\Web\View\PiecesView;
 use Yelbo\Web\View\PieceView;
+use Yelbo\Web\View\SpotView;
+use Yelbo\Web\View\StepArtView;
 use Yelbo\Web\View\StepsView;
 use Yelbo\Web\View\StepView;
 use Yelbo\Web\View\WeedingView;
@@ -44,7 +45,7 @@ final readonly class PieceController
         private BenchWork $bench,
         private Delivery $delivery,
         private RecordViews $records,
-        private ShopRules $rules,
+        private WorkPlans $plans,
         private CutParts $parts,
     ) {
     }
@@ -90,10 +91,16 @@ final readonly class PieceController
 
     /** Keeps which steps of applying are done. */
     #[Route('/api/pieces/{id}/steps', name: 'piece-tick', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
-    public function tick(int $id, #[MapRequestPayload] CountRequest $request): StepsView
+    public function tick(int $id, #[MapRequestPayload] TickRequest $request): StepsView
     {
         $piece = $this->pieces->piece($id);
-        $this->bench->tick($piece, $request->version, array_values($request->numbers), $request->alike);
+        $this->bench->tick(
+            $piece,
+            $request->version,
+            array_values($request->done),
+            $request->alike,
+            $request->reason,
+        );
 
         return $this->stepsOf($piece);
     }
@@ -140,24 +147,29 @@ final readonly class PieceController
 
     private function stepsOf(Piece $piece): StepsView
     {
-        $steps = $this->bench->steps($piece);
+        $work = $this->plans->work($piece);
 
         return new StepsView(
             $this->records->piece($piece),
             array_map(
-                static fn (int $nth, array $step): StepView => new StepView(
-                    $nth,
-                    $step['title'],
-                    $step['how'],
-                    $step['caution'],
-                    \in_array($nth, $piece->done(), true),
+                static fn (string $name): StepView => StepView::from(
+                    $name,
+                    $work->steps[$name],
+                    $work->drawings[$name],
+                    \in_array($name, $piece->done(), true),
                 ),
-                array_keys($steps),
-                $steps,
+                array_keys($work->steps),
             ),
-            ObjectView::from($piece->item()->object()),
-            $this->records->proof($piece->proof()),
-            (int) $this->rules->current()->value(Rule::Cure),
+            $work->needs,
+            $work->minutes,
+            $work->waits,
+            $work->after,
+            array_map(
+                fn (array $film): StepArtView => new StepArtView($this->outlines->path($film[0]), $film[1]),
+                $work->art,
+            ),
+            SpotView::micrometres(...$work->artFrom),
+            $piece->driesUntil()?->format(\DATE_ATOM),
             \count($piece->alike()),
         );
     }

@@ -26,8 +26,10 @@ use Yelbo\Trade\Lettering\Pattern;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Plan\Finish;
 use Yelbo\Web\View\ChoiceView;
 use Yelbo\Web\View\FaceView;
+use Yelbo\Web\View\FinishView;
 use Yelbo\Web\View\KeepOutView;
 use Yelbo\Web\View\KindView;
 use Yelbo\Web\View\LengthView;
@@ -78,6 +80,14 @@ final readonly class VocabularyController
             array_map(
                 static fn (Allowance $room): ChoiceView => new ChoiceView($room->value, $room->label()),
                 Allowance::cases(),
+            ),
+            array_map(
+                static fn (Finish $finish): FinishView => new FinishView(
+                    $finish->value,
+                    $finish->label(),
+                    $finish->says($rules),
+                ),
+                Finish::cases(),
             ),
             array_map(
                 static fn (Material $material): MaterialView => new MaterialView(

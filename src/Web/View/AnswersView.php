@@ -16,6 +16,7 @@ final readonly class AnswersView
      * @param CheckView|null       $check   what speaks against that
      * @param string|null          $warning what speaks against the film in this use
      * @param string               $readyAt the earliest moment it can be used, ISO 8601
+     * @param string               $readyBecause what that is made of, in a few words
      * @param bool|null            $inTime  whether that is soon enough; none where the day is not known
      * @param string|null          $life    for how long the film is good
      * @param list<FilmAdviceView> $advice  films for this surface and use, the best first
@@ -28,6 +29,7 @@ final readonly class AnswersView
         public ?CheckView $check,
         public ?string $warning,
         public string $readyAt,
+        public string $readyBecause,
         public ?bool $inTime,
         public ?string $life,
         public array $advice,
@@ -48,6 +50,7 @@ final readonly class AnswersView
             null === $heard->drawn ? null : CheckView::from($heard->snags, null, $heard->doubts, $heard->weeding),
             $heard->warning,
             $heard->readyAt->format(\DATE_ATOM),
+            $heard->readyBecause,
             $heard->inTime,
             $heard->life,
             array_map(

@@ -54,7 +54,6 @@ final readonly class FitView
      * @param float $film the film that stays of all layers, cm²
      * @param string $life how long it lasts where it is used
      * @param list<ElementView> $elements what lies beside the words, from bottom to top
-     * @param string $readyAt when it can be used at the earliest, ISO 8601
      */
     public function __construct(
         public array $words,
@@ -98,7 +97,6 @@ final readonly class FitView
         public ?BeforeView $before,
         public float $film,
         public string $life,
-        public string $readyAt,
         public array $elements,
     ) {
     }
@@ -158,7 +156,6 @@ final readonly class FitView
             null === $drawn->before ? null : BeforeView::from($drawn->before),
             $drawn->film(),
             $drawn->life,
-            $drawn->readyAt->format(\DATE_ATOM),
             array_map(ElementView::from(...), $drawn->whole->elements),
         );
     }

@@ -37,6 +37,7 @@ final readonly class PieceView
      * @param string|null $spoiledBecause why it was spoiled
      * @param int|null $batch the number of the batch
      * @param string|null $restsUntil when it has rested long enough, ISO 8601
+     * @param string|null $driesUntil until when a coat on it dries, ISO 8601
      * @param string|null $tracking the tracking number
      * @param string $since since when, ISO 8601
      * @param bool $mirrored whether it is cut mirrored, for the inside of glass
@@ -62,6 +63,7 @@ final readonly class PieceView
         public ?string $spoiledBecause,
         public ?int $batch,
         public ?string $restsUntil,
+        public ?string $driesUntil,
         public ?string $tracking,
         public string $since,
         public array $moves,
@@ -96,6 +98,7 @@ final readonly class PieceView
             $piece->spoiledBecause(),
             $piece->batch(),
             $piece->restsUntil()?->format(\DATE_ATOM),
+            $piece->driesUntil()?->format(\DATE_ATOM),
             $piece->tracking(),
             $piece->since()->format(\DATE_ATOM),
             array_map(MoveView::ofPiece(...), Journey::pieceMoves($piece->state())),

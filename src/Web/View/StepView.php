@@ -4,22 +4,58 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Trade\Plan\Step;
+use Yelbo\Trade\Plan\StepDrawing;
+use Yelbo\Trade\Plan\StepKind;
+
 /** A step with this decal's own figures. */
 final readonly class StepView
 {
     /**
-     * @param int $nth which step, from 0
+     * @param string $name the step by its name in the plan, as it is ticked
+     * @param StepKind $kind what kind of step it is
      * @param string $title the step in a few words
-     * @param string $how how it is done, in a sentence
-     * @param string|null $caution what to mind, in a sentence
+     * @param string $how how it is done, in a sentence or two
+     * @param list<string> $needs what is laid ready for it
+     * @param float $minutes hands take
+     * @param int $wait minutes it dries or rests afterwards
+     * @param string $reason why it is done so; empty where that goes without saying
+     * @param string|null $caution what can hurt somebody
+     * @param list<TroubleView> $troubles what may be seen to go wrong, and the answer
+     * @param StepDrawingView|null $drawing what it shows of this decal; null where it shows nothing
      * @param bool $done whether it is done
      */
     public function __construct(
-        public int $nth,
+        public string $name,
+        public StepKind $kind,
         public string $title,
         public string $how,
+        public array $needs,
+        public float $minutes,
+        public int $wait,
+        public string $reason,
         public ?string $caution,
+        public array $troubles,
+        public ?StepDrawingView $drawing,
         public bool $done,
     ) {
+    }
+
+    public static function from(string $name, Step $step, ?StepDrawing $drawing, bool $done): self
+    {
+        return new self(
+            $name,
+            $step->kind,
+            $step->title,
+            $step->how,
+            $step->needs,
+            $step->minutes,
+            $step->wait,
+            $step->reason,
+            $step->caution,
+            array_map(static fn (array $trouble): TroubleView => new TroubleView(...$trouble), $step->troubles),
+            null === $drawing ? null : StepDrawingView::from($drawing),
+            $done,
+        );
     }
 }

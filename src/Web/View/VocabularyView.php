@@ -19,6 +19,7 @@ final readonly class VocabularyView
      * @param list<KindView>     $kinds          of surface, with what is measured of each
      * @param list<KeepOutView>  $keepOuts       what has to stay clear, with the shop's margins
      * @param list<ChoiceView>   $allowances     how much room to the edge can be liked
+     * @param list<FinishView>   $finishes       that can go over a decal
      * @param list<MaterialView> $materials      an object can be made of
      * @param list<ChoiceView>   $grades         of film
      * @param list<FaceView>     $faces          to cut
@@ -42,6 +43,7 @@ final readonly class VocabularyView
         public array $kinds,
         public array $keepOuts,
         public array $allowances,
+        public array $finishes,
         public array $materials,
         public array $grades,
         public array $faces,

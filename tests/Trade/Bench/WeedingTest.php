@@ -6,15 +6,10 @@ namespace Yelbo\Tests\Trade\Bench;
 
 use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
-use Yelbo\Trade\Bench\Steps;
-use Yelbo\Trade\Bench\TapeChoice;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rules;
 
 final class WeedingTest extends TestCase
@@ -91,36 +86,5 @@ final class WeedingTest extends TestCase
         );
         $dotted = SvgPath::read('M0 0H40V40H0ZM50 0H53V3H50Z');
         self::assertEqualsWithDelta((1.6 * (20 + 4 + 172 / 30)) / 60, $this->weeding($dotted)->minutes, 0.01);
-    }
-
-    public function testStepsCarryThisDecalsOwnFigures(): void
-    {
-        $steps = $this->steps(94)->onTheObject(
-            Size::millimetres(94, 26),
-            Size::millimetres(100, 60),
-            Length::millimetres(3),
-            Length::millimetres(17),
-        );
-        self::assertStringContainsString('110 × 42 mm', $steps[0]['how'], 'tape: the art and 8 mm all round');
-        self::assertStringContainsString('clear', $steps[0]['how']);
-        self::assertStringContainsString('50 mm', $steps[1]['how'], 'the middle of the art');
-        self::assertStringContainsString('30 mm', $steps[1]['how']);
-        self::assertStringContainsString('3 mm', $steps[3]['how']);
-        self::assertNotEmpty(array_filter(array_column($steps, 'caution')));
-        $large = $this->steps(420)->forTheCustomer(
-            Size::millimetres(420, 90),
-            ['Wipe it with a soft cloth.'],
-        );
-        self::assertStringContainsString('436 × 166 mm of paper', $large[0]['how'], 'with its hinge');
-        self::assertStringContainsString('60 mm', $large[0]['how']);
-        self::assertStringContainsString('soft cloth', implode(' ', array_column($large, 'how')));
-    }
-
-    private function steps(int $longer): Steps
-    {
-        $rules = Rules::standard();
-        $tape = TapeChoice::for(1000 * $longer, Film::Permanent, Usage::Outdoor, null, false, $rules);
-
-        return new Steps($rules, $tape, Usage::Outdoor);
     }
 }

@@ -61,6 +61,13 @@ export const waitingForFilm = (film: number | null) =>
     placeholderData: keepPreviousData,
   });
 
+/** Everything that dries or rests. */
+export const drying = queryOptions({
+  queryKey: [RECORD, 'drying'],
+  queryFn: () => ask(api.GET('/api/drying')),
+  refetchInterval: FRESH,
+});
+
 /** The shelf, and something more by its number that may be used up. */
 export const stockAnd = (also: string) =>
   queryOptions({

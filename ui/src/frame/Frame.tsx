@@ -13,9 +13,11 @@ import { useKey, useNextMove } from './keys';
 import { Line } from './Line';
 import { Me } from './Me';
 import { STATIONS, stationName } from './stations';
+import { useDryingBell } from './useDryingBell';
 
 /** What stands round every station: the shop, the line, the quieter pages, and the docket drawer. */
 export function Frame({ who }: { who: Schemas['MeView'] }) {
+  const dry = useDryingBell();
   const navigate = useNavigate();
   const location = useLocation();
   const [search, setSearch] = useSearchParams();
@@ -60,7 +62,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
         To the work
       </a>
       <header className="shrink-0 bg-paper">
-        <div className="flex h-[46px] items-center gap-5 px-5 text-note whitespace-nowrap max-xl:gap-3 max-xl:px-2">
+        <div className="flex h-[46px] items-center gap-3.5 px-5 text-note whitespace-nowrap max-xl:gap-3 max-xl:px-2">
           <span className="mr-auto font-label text-mark whitespace-nowrap">
             <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-xl:hidden">{who.shop}</span>
           </span>
@@ -72,6 +74,7 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
             </Group>
             <Group name="What happens">
               <Quiet to="/week">Week</Quiet>
+              <Quiet to="/drying">Drying{dry > 0 && <b className="ml-1 font-semibold text-signal-ink">{dry}</b>}</Quiet>
               <Quiet to="/post">Post</Quiet>
               <Quiet to="/book">Book</Quiet>
             </Group>
@@ -113,7 +116,7 @@ function Group({ name, children }: { name: string; children: ReactNode }) {
     <div
       role="group"
       aria-label={name}
-      className="flex items-center gap-3 border-rule px-3 not-first:border-l max-xl:gap-2 max-xl:px-2"
+      className="flex items-center gap-2.5 border-rule px-2.5 not-first:border-l max-xl:gap-2 max-xl:px-2"
     >
       {children}
     </div>
@@ -149,7 +152,7 @@ function UnitSwitch() {
 
 const title = (path: string) => stationName(path.split('/')[1] ?? '') || 'Yelbo';
 
-function Quiet({ to, children }: { to: string; children: string }) {
+function Quiet({ to, children }: { to: string; children: ReactNode }) {
   return (
     <NavLink
       to={to}

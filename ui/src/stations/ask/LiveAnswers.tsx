@@ -49,12 +49,10 @@ export function LiveAnswers({
         {answers && (
           <p>
             <span className="figure">{asDay(answers.readyAt)}</span>
-            <span className="block text-ink2">at the earliest: bench, then the film rests on its object.</span>
+            <span className="block text-ink2">at the earliest: {answers.readyBecause}</span>
             {answers.inTime === true && <span className="block">In time for {needed}.</span>}
             {answers.inTime === false && (
-              <span className="block font-medium text-signal-ink">
-                Too late for {needed}: it has to rest before it is used.
-              </span>
+              <span className="block font-medium text-signal-ink">Too late for {needed}.</span>
             )}
           </p>
         )}

@@ -67,13 +67,27 @@ export function UseFields({
         <Choice
           label="Who applies it"
           value={answers.appliedBy}
-          onChange={(appliedBy) => change({ appliedBy })}
+          onChange={(appliedBy) => change(appliedBy === 'customer' ? { appliedBy, finish: 'none' } : { appliedBy })}
           options={[
             { value: 'shop', label: 'The shop' },
             { value: 'customer', label: 'The customer' },
           ]}
         />
       </div>
+      {answers.appliedBy === 'shop' && (
+        <div className="col-span-3">
+          <SelectField
+            label="What goes over it"
+            value={answers.finish}
+            onChange={(finish) => change({ finish })}
+            says={wrong('finish')}
+            options={words.finishes}
+          />
+          {answers.finish !== 'none' && !wrong('finish') && (
+            <p className="mt-1 text-sm text-ink2">{words.finishes.find((one) => one.value === answers.finish)?.says}</p>
+          )}
+        </div>
+      )}
       {blanks.length > 0 && (
         <div className="col-span-3">
           <SelectField

@@ -1,0 +1,191 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Bench;
+
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Batches\CutParts;
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Orders\CareCard;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\LevelLine;
+use Yelbo\Trade\Bench\Taping;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Object\Allowance;
+use Yelbo\Trade\Object\Cylinder;
+use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\Polygon;
+use Yelbo\Trade\Object\Rectangle;
+use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Plan\Decal;
+use Yelbo\Trade\Plan\Edge;
+use Yelbo\Trade\Plan\Shape;
+use Yelbo\Trade\Plan\Step;
+use Yelbo\Trade\Plan\StepDrawing;
+use Yelbo\Trade\Plan\WorkPlan;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+use Yelbo\Trade\Time\Paint;
+
+/** The plan of work of a piece, from what its order knows. Source: handbook sections 10 to 13. */
+final readonly class WorkPlans
+{
+    private const BLOCKS = [Rule::BlockLargest, Rule::BlockLarge, Rule::BlockSmall, Rule::BlockSmallest];
+
+    public function __construct(
+        private ShopRules $rules,
+        private Materials $materials,
+        private CutParts $parts,
+        private CareCard $care,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /** What is done with a piece once it is weeded. */
+    public function of(Piece $piece): WorkPlan
+    {
+        $rules = $this->rules->current();
+        $decal = $this->decal($piece);
+
+        return $piece->isOnTop()
+            ? WorkPlan::for($decal, $rules)
+            : WorkPlan::underneath($decal, $piece->joined()[0]->tag());
+    }
+
+    /** The same as it is shown: with its drawings, and what comes when all is done. */
+    public function work(Piece $piece): Work
+    {
+        $plan = $this->of($piece);
+        $decal = $this->decal($piece);
+        $rules = $this->rules->current();
+        $steps = $plan->done();
+
+        return new Work(
+            $steps,
+            array_map(static fn (Step $step): ?StepDrawing => StepDrawing::of($step, $decal, $rules), $steps),
+            $plan->needs(),
+            $plan->minutes(),
+            $plan->waits(),
+            implode(
+                ' ',
+                array_map(
+                    static fn (Step $step): string => "$step->title: ".lcfirst($step->how),
+                    array_diff_key($plan->keyed(), $steps),
+                ),
+            ),
+            array_map(
+                static fn (Piece $layer): array => [$layer->outline(), $layer->film()->swatch()],
+                $piece->isOnTop() ? array_reverse($piece->joined()) : [$piece],
+            ),
+            [
+                $piece->joinedLeft()->micrometres - $piece->left()->micrometres,
+                $piece->joinedTop()->micrometres - $piece->top()->micrometres,
+            ],
+        );
+    }
+
+    /** All that decides how a piece is put on. */
+    public function decal(Piece $piece): Decal
+    {
+        $rules = $this->rules->current();
+        $item = $piece->item();
+        $object = $item->object();
+        $size = $piece->isOnTop() ? $piece->joinedSize() : $piece->cutSize();
+        $cover = Taping::cover($size, $item->useOf(), $rules);
+        $painted = $object->paintedOn();
+        $paint = null === $painted ? null : new Paint($painted, $rules);
+        $now = $this->clock->now();
+        [$left, $top] = [$piece->joinedLeft(), $piece->joinedTop()];
+
+        return new Decal(
+            $piece->film()->grade(),
+            $item->useOf(),
+            $object->material(),
+            self::shape($object->kind()),
+            $size,
+            $object->size(),
+            $left,
+            $top,
+            $this->materials->tape($piece),
+            $cover,
+            -$cover->top - $rules->micrometres(Rule::TapeMargin),
+            $item->isAppliedHere(),
+            $item->finish(),
+            array_map(static fn (Piece $other): string => $other->tag(), \array_slice($piece->joined(), 1)),
+            $this->parts->of($piece),
+            $object->isInside(),
+            match ($object->allowance()) {
+                Allowance::Over => Edge::Trimmed,
+                Allowance::Wrap => Edge::Folded,
+                default => Edge::Within,
+            },
+            self::corners($object->surface()),
+            null === $paint || $paint->curedAt() <= $now ? '' : $paint->curedAt()->format('D j M, H:i'),
+            null !== $paint && $paint->isYoung($now),
+            $this->care->of($item, $piece->film(), false),
+            self::beside($piece),
+            self::level($object, $left->plus($size->width->times(0.5)), $top->plus($size->height), $rules),
+        );
+    }
+
+    /** @return list<string> other films of its decal that touch it nowhere and go on first: the largest first */
+    private static function beside(Piece $piece): array
+    {
+        $own = array_map(static fn (Piece $other): int => $other->layer(), $piece->joined());
+        $area = static fn (Piece $of): int => $of->joinedSize()->width->micrometres *
+            $of->joinedSize()->height->micrometres;
+        $before = array_filter(
+            $piece->together(),
+            static fn (Piece $other): bool => $other->isOnTop()
+                && !\in_array($other->layer(), $own, true)
+                && [$area($other), -$other->layer()] > [$area($piece), -$piece->layer()],
+        );
+        usort($before, static fn (Piece $a, Piece $b): int => $area($b) <=> $area($a));
+
+        return array_map(static fn (Piece $other): string => $other->tag(), $before);
+    }
+
+    /** Where film that is folded under is cut in; 0 of what is round or odd. */
+    private static function corners(Surface $surface): int
+    {
+        return match (true) {
+            $surface instanceof Polygon => $surface->outline()->corners(),
+            $surface instanceof Rectangle => 4,
+            default => 0,
+        };
+    }
+
+    private static function shape(Kind $kind): Shape
+    {
+        return match ($kind) {
+            Kind::Cylinder => Shape::Round,
+            Kind::Taper => Shape::Taper,
+            Kind::Ball => Shape::Ball,
+            default => Shape::Flat,
+        };
+    }
+
+    /** The height of the art's foot above the table, on what stands on its base; none of anything else. */
+    private static function level(MeasuredObject $object, Length $middle, Length $foot, Rules $rules): ?LevelLine
+    {
+        $surface = $object->surface();
+        $height = match (true) {
+            $surface instanceof Cylinder => $surface->wall()->height->micrometres - $foot->micrometres,
+            $surface instanceof Taper => LevelLine::upright(
+                $surface->wall()->height->micrometres,
+                (int) round($surface->straightened($middle->micrometres, $foot->micrometres)[1]),
+                (int) round(
+                    ($surface->development->wide->micrometres - $surface->development->narrow->micrometres) /
+                        (2 * \M_PI),
+                ),
+            ),
+            default => null,
+        };
+        $blocks = array_map($rules->micrometres(...), self::BLOCKS);
+
+        return null === $height ? null : LevelLine::at($height, array_values(array_filter($blocks)));
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Plan;
+
+use Yelbo\Trade\Bench\CutPart;
+use Yelbo\Trade\Bench\LevelLine;
+use Yelbo\Trade\Bench\TapeChoice;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+
+/** All that decides how a decal is put on: what is known of it, its object and who does it. */
+final readonly class Decal
+{
+    /**
+     * @param Size          $art       the decal's box
+     * @param Size          $object    the object's box, laid flat
+     * @param Length        $left      from the object's left edge to the art
+     * @param Length        $top       from its top edge to the art
+     * @param Box           $cover     of the tape, in the art's own frame, µm
+     * @param int           $hinge     of it that stands over the top, µm
+     * @param list<string>  $under     tags of the layers it is joined with, the nearest first
+     * @param list<CutPart> $parts     none where it was cut whole
+     * @param bool          $inside    stuck inside glass and read from outside
+     * @param Edge          $edge      what becomes of film that reaches over the object's edge
+     * @param int           $corners   of the object, where it is cut in to be folded under; 0 where it is round
+     * @param string        $cures     until when the paint under it cures, in words; empty where it is cured, or none
+     * @param bool          $young     alcohol would harm that paint
+     * @param list<string>  $care      what the care card says
+     * @param list<string>  $beside    tags of what goes on before it and touches it nowhere, the largest first
+     * @param LevelLine|null $level    of a thing that stands on its base and can be turned: where the art's foot is
+     */
+    public function __construct(
+        public Film $film,
+        public Usage $use,
+        public ?Material $material,
+        public Shape $shape,
+        public Size $art,
+        public Size $object,
+        public Length $left,
+        public Length $top,
+        public TapeChoice $tape,
+        public Box $cover,
+        public int $hinge = 0,
+        public bool $appliedHere = true,
+        public Finish $finish = Finish::None,
+        public array $under = [],
+        public array $parts = [],
+        public bool $inside = false,
+        public Edge $edge = Edge::Within,
+        public int $corners = 4,
+        public string $cures = '',
+        public bool $young = false,
+        public array $care = [],
+        public array $beside = [],
+        public ?LevelLine $level = null,
+    ) {
+    }
+
+    /** By how much it reaches over the edge of its object. */
+    public function overhang(): Length
+    {
+        return Length::micrometres(max(0, -$this->left->micrometres));
+    }
+
+    /** From which edge it is measured, seen from where one stands to put it on. */
+    public function side(): string
+    {
+        return $this->inside ? 'right' : 'left';
+    }
+
+    /** The longer side, µm. */
+    public function longer(): int
+    {
+        return max($this->art->width->micrometres, $this->art->height->micrometres);
+    }
+
+    /** Is it put on where the thing is, a vehicle or a wall? Then it is handed over at once, and rests there. */
+    public function isElsewhere(): bool
+    {
+        return Waits::isElsewhere($this->use, $this->material);
+    }
+
+    /** Does paint, wood or cloth ask for fingers and a light hand? */
+    public function isTender(): bool
+    {
+        return \in_array(
+            $this->material,
+            [Material::Painted, Material::Wall, Material::Raw, Material::PaintedBehind],
+            true,
+        );
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Plan;
+
+/** Film that covers a thing over its edges: cut in at each bend, folded under. */
+final readonly class OverEdge implements WorkRule
+{
+    public function name(): string
+    {
+        return 'Over an edge';
+    }
+
+    public function steps(Decal $decal): array
+    {
+        if (!$decal->appliedHere || Edge::Within === $decal->edge) {
+            return [];
+        }
+        $over = $decal->overhang()->inBoth();
+        $caution = 'Cut away from yourself, and not into the object.';
+        if (Edge::Trimmed === $decal->edge) {
+            return [
+                new Step(
+                    StepKind::TrimEdge,
+                    'Trim it along the edge',
+                    "$over of it reach over: a sharp blade held flat against the edge, in one go from corner to corner.",
+                    ['knife, new blade'],
+                    2.0,
+                    reason: 'A dull blade drags the film.',
+                    caution: $caution,
+                    troubles: [['The film stretches under the blade', 'Break off the blade and cut with the fresh one.']],
+                ),
+            ];
+        }
+
+        return [
+            new Step(
+                StepKind::ReliefCut,
+                'Cut in and fold under',
+                ($decal->corners > 0
+                    ? "At each of the $decal->corners corners cut $over in, from the edge of the film to the corner of the object"
+                    : "Every 15 mm round the edge cut $over in, from the edge of the film to that of the object").
+                    '; then fold each side under and press.',
+                ['knife'],
+                max(3.0, 0.7 * $decal->corners),
+                reason: 'Without the cut it creases and lifts.',
+                caution: $caution,
+                troubles: [['It lifts at a corner', 'Warm it a little and press; cut in further where it pulls.']],
+            ),
+        ];
+    }
+}

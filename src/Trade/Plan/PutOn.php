@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Plan;
+
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** From the liner onto the object: dry, on tape. */
+final readonly class PutOn implements WorkRule
+{
+    public function __construct(private Rules $rules)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'Applying dry, on tape';
+    }
+
+    /** Minutes to apply in all, by length, shape and place. Source: handbook section 16. */
+    public static function minutesFor(Decal $decal, Rules $rules): float
+    {
+        return ($rules->value(Rule::ApplyMinutes) + $rules->value(Rule::ApplyLong) * $decal->longer() / 100_000) *
+            match (true) {
+                Usage::Vehicle === $decal->use, Material::Vehicle === $decal->material => $rules->value(
+                    Rule::ApplyVehicle,
+                ),
+                $decal->shape->isRound() => $rules->value(Rule::ApplyRound),
+                default => 1.0,
+            };
+    }
+
+    public function steps(Decal $decal): array
+    {
+        if (!$decal->appliedHere || Film::Cling === $decal->film) {
+            return [];
+        }
+        $minutes = self::minutesFor($decal, $this->rules);
+        $large = Placed::hingesInTheMiddle($decal, $this->rules);
+        $warmed = Film::Cast === $decal->film && $decal->shape->isRound();
+        $soft = $decal->isTender() || $decal->shape->isRound();
+
+        return [
+            new Step(
+                StepKind::PeelLiner,
+                'Peel the liner',
+                $large
+                    ? 'One half first, flat and slowly, the liner away from the tape; cut it off at the hinge.'
+                    : 'Once, flat and slowly: the liner away from the tape, never the tape from the liner.',
+                [],
+                $minutes / 6,
+                troubles: [['A part stays on the liner', 'Roll the liner back over it, burnish, and peel again.']],
+            ),
+            ...$decal->shape->isRound() && Shape::Round !== $decal->shape
+                ? [
+                    new Step(
+                        StepKind::Snip,
+                        'Snip the tape between the letters',
+                        'From the edge of the tape to the film, wherever it would crease.',
+                        ['scissors'],
+                        1.0,
+                        reason: 'Tape lies round one way only.',
+                        caution: 'Cut away from yourself, and not into the object.',
+                    ),
+                ]
+                : [],
+            new Step(
+                StepKind::RubDown,
+                'Rub it down',
+                ($decal->shape->isRound() ? 'The middle first, then outwards on both sides' : 'From the middle outwards').
+                    ($soft ? ', with the fingers.' : ', with the squeegee.').
+                    ($warmed ? ' Warm it a little, and it gives.' : ''),
+                [$soft ? 'fingers' : 'squeegee', ...$warmed ? ['hair dryer'] : []],
+                $minutes / 3,
+                caution: $warmed ? 'A hair dryer burns: keep it moving.' : null,
+                troubles: [
+                    ['A bubble', 'Push it to the edge; prick a small one with the hook and press.'],
+                    ['It lies where it should not', 'Stop, lift it from one end before it is rubbed on, and hinge it again.'],
+                ],
+            ),
+            new Step(
+                StepKind::PeelTape,
+                'Peel the tape',
+                'Back flat on itself, never up'.($decal->isTender() ? ', and slowly: it must not take the paint.' : '.'),
+                [],
+                $minutes / 6,
+                troubles: [
+                    ['Film comes up with it', 'Lay it back, rub that part down again, and peel from another corner.'],
+                    ['It will not let go', 'Warm it a little and peel flatter and slower.'],
+                    ...$decal->isTender()
+                        ? [['Paint comes off with it', 'Stop. Let the paint cure, and take paper tape of low tack.']]
+                        : [],
+                ],
+            ),
+            new Step(
+                StepKind::LookOver,
+                'Look it over',
+                'Bubbles out, edges down, every dot and accent there, level?',
+                [],
+                1.0,
+                caution: $decal->object->shorter()->toMillimetres() < 40
+                    ? 'A small thing for small children must have no loose parts.'
+                    : null,
+                troubles: [['A dot or an accent is missing', 'Look on the tape and on the liner; else cut it again, with the reason.']],
+            ),
+            $this->rest($decal),
+        ];
+    }
+
+    private function rest(Decal $decal): Step
+    {
+        $wait = Waits::untilUsed($decal->film, $decal->finish, $this->rules) -
+            Waits::coats($decal->finish, $this->rules);
+        if (Film::Stencil === $decal->film) {
+            return new Step(
+                StepKind::Rest,
+                'Let the paint dry',
+                "{$this->rules->value(Rule::PaintCures)} h, and touch it with nothing.",
+                wait: $wait,
+                reason: 'Paint that is dry to the finger is soft under it.',
+            );
+        }
+        $hours = $this->rules->value(Rule::Cure);
+        $before = Usage::Washed === $decal->use ? 'used or washed' : 'used';
+        if ($decal->isElsewhere()) {
+            return new Step(
+                StepKind::Rest,
+                'Hand it over with its wait',
+                "It stands on the care card: $hours h before it is $before, no rain and no jet on it before.",
+                reason: 'It rests where it is.',
+            );
+        }
+
+        return new Step(
+            StepKind::Rest,
+            'Let it rest',
+            "Flat, warm and dry, $hours h from when it was put on, before it is $before.",
+            // Coats that dry meanwhile are no further wait.
+            wait: $wait,
+            reason: 'The glue takes days to reach its full hold.',
+        );
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Plan;
+
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Measure\Units;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** Nearly everything goes over on tape: cling only when it is large. */
+final readonly class Taped implements WorkRule
+{
+    public function __construct(private Rules $rules)
+    {
+    }
+
+    public function name(): string
+    {
+        return 'Transfer tape';
+    }
+
+    /** Whether a decal is lifted with tape at all. */
+    public static function isTaped(Decal $decal, Rules $rules): bool
+    {
+        return Film::Cling !== $decal->film || $decal->longer() > $rules->micrometres(Rule::ClearTapeUpTo);
+    }
+
+    public function steps(Decal $decal): array
+    {
+        if (!self::isTaped($decal, $this->rules)) {
+            return [];
+        }
+        $size = new Size(
+            Length::micrometres($decal->cover->width()),
+            Length::micrometres($decal->cover->height()),
+        );
+        $tape = $decal->tape->kind->inWords();
+        $long = $decal->longer() / 100_000;
+        $hinge = $decal->hinge > 0
+            ? ' '.Length::micrometres($decal->hinge)->inBoth().' of it stand over the top, for the hinge and for hands.'
+            : '';
+
+        return [
+            new Step(
+                StepKind::Tape,
+                'Lay the tape',
+                "Cut {$size->in(Units::Metric)} of $tape.$hinge Lay it from the middle outwards.",
+                ["$tape, {$size->in(Units::Metric)}", 'squeegee'],
+                $this->rules->value(Rule::TapeMinutes) / 2 + $this->rules->value(Rule::TapeLong) * $long,
+                reason: $decal->tape->why.
+                (null === $decal->tape->other ? '' : " The other school takes {$decal->tape->other[0]->inWords()}: {$decal->tape->other[1]}"),
+                troubles: [['The tape wrinkles', 'It was laid from one side: lift it, and lay it from the middle outwards.']],
+            ),
+            new Step(
+                StepKind::BurnishTape,
+                'Burnish both sides',
+                'The squeegee over the tape, then turn it over and once more over the liner.',
+                ['squeegee'],
+                $this->rules->value(Rule::TapeMinutes) / 4,
+            ),
+            new Step(
+                StepKind::Trim,
+                'Trim the tape',
+                'Square, '.Length::micrometres(-$decal->cover->left)->inBoth().' beyond the art; to the art where a side goes into a corner.',
+                ['knife', 'rule'],
+                $this->rules->value(Rule::TapeMinutes) / 4,
+                caution: 'Cut away from yourself and cap the knife.',
+            ),
+            new Step(
+                StepKind::MarkMiddle,
+                'Mark the middle',
+                'Draw both centre lines on the tape.'.($decal->appliedHere ? ' '.self::middle($decal) : ''),
+                ['pencil', 'rule'],
+                0.5,
+                reason: 'Once the liner is off the tape is too sticky to mark.',
+            ),
+        ];
+    }
+
+    /** Where the middle of the art goes, by what the object can be measured from. */
+    private static function middle(Decal $decal): string
+    {
+        $x = $decal->left->plus($decal->art->width->times(0.5))->inBoth();
+        $y = $decal->top->plus($decal->art->height->times(0.5))->inBoth();
+
+        return match ($decal->shape) {
+            Shape::Ball => 'Where they cross goes on the middle that is marked.',
+            Shape::Flat => "The middle of the art goes $x from the {$decal->side()} edge of the object and $y from its top.",
+            default => "The middle of the art goes $x along the wall from where it was measured, and $y from the top edge.",
+        };
+    }
+}

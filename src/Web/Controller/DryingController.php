@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Controller;
+
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\DryingShelf;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Web\Guard\Polled;
+use Yelbo\Web\Request\ChosenPiece;
+use Yelbo\Web\Request\GoOnRequest;
+use Yelbo\Web\View\DryingShelfView;
+use Yelbo\Web\View\DryingView;
+
+/** What dries and rests, and going on with it. */
+final readonly class DryingController
+{
+    public function __construct(private DryingShelf $shelf, private Pieces $pieces, private BenchWork $bench)
+    {
+    }
+
+    /** Lists everything in the shop that dries or rests: what is dry first. */
+    #[Polled]
+    #[Route('/api/drying', name: 'drying', methods: ['GET'])]
+    public function shelf(): DryingShelfView
+    {
+        return new DryingShelfView(array_map(DryingView::from(...), $this->shelf->all()));
+    }
+
+    /** Goes on with what is dry: the next coat of several in one go, the hand-over of what has rested. */
+    #[Route('/api/drying', name: 'drying-next', methods: ['POST'])]
+    public function goOn(#[MapRequestPayload] GoOnRequest $request): DryingShelfView
+    {
+        $pieces = array_map(
+            fn (ChosenPiece $one): array => [$this->pieces->piece($one->id), $one->version],
+            array_values($request->pieces),
+        );
+        if ([] === $pieces) {
+            throw Refusals::at('pieces', 'Choose at least one.');
+        }
+        $this->bench->goOn($pieces);
+
+        return $this->shelf();
+    }
+}

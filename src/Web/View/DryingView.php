@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Bench\Drying;
+use Yelbo\Shop\Orders\Piece;
+
+/** Something on the drying shelf. */
+final readonly class DryingView
+{
+    /**
+     * @param int|null $piece its number in the records, to go on with it from the shelf; null where that is done
+     *     elsewhere
+     * @param int $version as it was read; a change by somebody else since is a conflict
+     * @param string $tag as it is written on paper
+     * @param string $label as it is shown
+     * @param string $object what it is on; empty of a sheet
+     * @param string $at the station it stands at
+     * @param string|null $until when it is dry or has rested, ISO 8601; null where it waits for hands
+     * @param string $next what is done with it then, in a few words
+     * @param string|null $by when that has to be done at the latest, ISO 8601
+     */
+    public function __construct(
+        public ?int $piece,
+        public int $version,
+        public string $tag,
+        public string $label,
+        public string $object,
+        public string $at,
+        public ?string $until,
+        public string $next,
+        public ?string $by,
+    ) {
+    }
+
+    public static function from(Drying $drying): self
+    {
+        $what = $drying->what;
+        $until = $drying->until?->format(\DATE_ATOM);
+        $by = $drying->by?->format(\DATE_ATOM);
+
+        return $what instanceof Piece
+            ? new self(
+                $drying->isCoat ? $what->id() : null,
+                $what->version(),
+                $what->tag(),
+                $what->label(),
+                $what->item()->object()->name(),
+                'apply',
+                $until,
+                $drying->next,
+                $by,
+            )
+            : new self(
+                null,
+                $what->version(),
+                "Batch {$what->id()}",
+                'a printed sheet',
+                '',
+                'cut',
+                $until,
+                $drying->next,
+                $by,
+            );
+    }
+}

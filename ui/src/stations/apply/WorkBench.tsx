@@ -1,0 +1,303 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { api, ask, type Schemas } from '../../api/client';
+import { stepsKey } from '../../api/keys';
+import { useChange } from '../../api/queries';
+import { useKey } from '../../frame/keys';
+import { Caution, Move, NextMove, Scroll, Trouble, useShown } from '../../parts/basics';
+import { ReasonDialog } from '../../parts/dialog';
+import { asDay, asMoment, until, useNow } from '../../parts/time';
+import { Minded } from '../Minded';
+import { Spoil } from '../Spoil';
+import { Together } from '../Together';
+import { usePieceMove } from '../usePieceMove';
+import { StepPicture } from './StepPicture';
+
+type Step = Schemas['StepView'];
+
+/** One step at a time, large; what is needed for all of them, what comes next, and what to do when it goes wrong. */
+export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
+  const shown = useShown();
+  const { piece } = steps;
+  const [together, setTogether] = useState(true);
+  const alike = together && steps.alike > 0;
+  const { tick, goTo, cutShort, setCutShort } = useTicks(steps, alike);
+  const now = useNow(5000);
+  const at = steps.steps.findIndex((step) => !step.done);
+  const current = steps.steps[at];
+  const dries = steps.driesUntil && current ? until(steps.driesUntil, now) : null;
+  const before = steps.steps[(at < 0 ? steps.steps.length : at) - 1];
+  const back = () => before && goTo(steps.steps.indexOf(before) - 1);
+  useKey('Backspace', back, before !== undefined && !tick.isPending);
+  return (
+    <div className="grid min-h-0 grid-cols-[1fr_332px] max-lg:grid-cols-[1fr_280px]">
+      <Scroll label="The step" className="flex min-h-0 flex-col bg-paper px-7 py-4">
+        <p className="label">
+          Piece {piece.tag}, {piece.appliedHere ? 'applied here' : 'the customer applies it'}
+        </p>
+        <h2 className="title">
+          {piece.label} <span className="text-ink2">on {piece.object}</span>
+        </h2>
+        <p className="mb-2 text-ink2">
+          {shown.size(piece.cut)} over all. Laid ready: {steps.needs.join(' · ')}.
+        </p>
+        <Minded piece={piece} />
+        {current ? (
+          dries ? (
+            <Drying until={steps.driesUntil ?? ''} left={dries} next={current} onNow={() => setCutShort(true)} />
+          ) : (
+            <Current steps={steps} step={current} nth={at} />
+          )
+        ) : (
+          <div className="flex flex-1 flex-col justify-center">
+            <p className="label">All {steps.steps.length} steps done</p>
+            <p className="text-mark leading-8">{steps.after || 'It is ready to go out with the rest of its order.'}</p>
+          </div>
+        )}
+      </Scroll>
+      <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="The plan of work">
+        <Scroll label="All steps" className="min-h-0 flex-1 px-5 py-3">
+          <p className="label mb-1">
+            {minutes(steps.minutes)} of hands{steps.waits > 0 && `, ${wait(steps.waits)} of waiting`}
+          </p>
+          <ol>
+            {steps.steps.map((step, nth) => (
+              <PlanLine
+                key={step.name}
+                step={step}
+                nth={nth}
+                current={step === current}
+                disabled={tick.isPending}
+                onBack={() => goTo(nth - 1)}
+              />
+            ))}
+          </ol>
+          <p className="mt-2 text-sm text-ink2">{steps.after}</p>
+          {steps.alike > 0 && (
+            <div className="mt-2 border-t border-rule">
+              <Together
+                says={
+                  steps.alike === 1
+                    ? 'The other one alike: done together'
+                    : `The other ${steps.alike} alike: done together`
+                }
+                together={together}
+                onTurn={setTogether}
+              />
+            </div>
+          )}
+        </Scroll>
+        <Moves
+          steps={steps}
+          current={current}
+          waiting={dries !== null}
+          alike={alike}
+          pending={tick.isPending}
+          trouble={cutShort ? undefined : tick.error?.message}
+          onDone={() => goTo(at)}
+          onBack={before && back}
+        />
+      </aside>
+      <ReasonDialog
+        open={cutShort}
+        onClose={() => setCutShort(false)}
+        title="Go on before it is dry?"
+        what="The wait is there so that nothing smears or lifts. The reason goes into the book."
+        label="Why it is not waited for"
+        button="Go on"
+        suggestions={['dry to the touch, warmed', 'the customer takes the risk']}
+        onReason={(reason) => goTo(at, reason)}
+        says={tick.error?.fields.reason ?? tick.error?.message}
+      />
+    </div>
+  );
+}
+
+/** Steps are done in order: to be at one is to have done those before it. */
+function useTicks(steps: Schemas['StepsView'], alike: boolean) {
+  const client = useQueryClient();
+  const [cutShort, setCutShort] = useState(false);
+  const { piece } = steps;
+  const tick = useChange(
+    ({ done, reason }: { done: string[]; reason: string }) =>
+      ask(
+        api.PUT('/api/pieces/{id}/steps', {
+          params: { path: { id: piece.id } },
+          body: { version: piece.version, done, alike, reason },
+        }),
+      ),
+    (fresh) => {
+      client.setQueryData(stepsKey(piece.id), fresh);
+      setCutShort(false);
+    },
+  );
+  const goTo = (nth: number, reason = '') =>
+    tick.mutate(
+      { done: steps.steps.slice(0, nth + 1).map((step) => step.name), reason },
+      // What dries, or cures, asks why it is not waited for.
+      { onError: (fault) => fault.fields.reason && setCutShort(true) },
+    );
+  return { tick, goTo, cutShort, setCutShort };
+}
+
+function Current({ steps, step, nth }: { steps: Schemas['StepsView']; step: Step; nth: number }) {
+  const next = steps.steps[nth + 1];
+  return (
+    <>
+      <div aria-live="polite">
+        <p className="label mt-1">
+          Step {nth + 1} of {steps.steps.length}
+          {step.minutes > 0 && `, about ${minutes(step.minutes)}`}
+        </p>
+        <h3 className="font-label text-count leading-10 font-semibold">{step.title}</h3>
+        <p className="mt-1 max-w-[46em] text-mark leading-8">{step.how}</p>
+      </div>
+      {step.drawing && (
+        <div className="my-3 min-h-44 flex-1 border border-rule bg-ground">
+          <StepPicture steps={steps} drawing={step.drawing} />
+        </div>
+      )}
+      {step.reason && <p className="mt-1 text-ink2">{step.reason}</p>}
+      {step.caution && (
+        <div className="mt-2">
+          <Caution>{step.caution}</Caution>
+        </div>
+      )}
+      {step.troubles.length > 0 && (
+        <dl className="mt-3 grid grid-cols-[minmax(9rem,auto)_1fr] gap-x-4 border-t border-rule pt-2 text-note">
+          {step.troubles.map((trouble) => (
+            <div key={trouble.seen} className="contents">
+              <dt className="font-semibold">{trouble.seen}?</dt>
+              <dd>{trouble.answer}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
+      <p className="mt-3 text-ink2">
+        {next ? `Then: ${lower(next.title)}.` : steps.after && `Then: ${lower(steps.after)}`}
+      </p>
+    </>
+  );
+}
+
+function Drying({ until: moment, left, next, onNow }: { until: string; left: string; next: Step; onNow: () => void }) {
+  return (
+    <div className="flex flex-1 flex-col items-center justify-center gap-2 text-center">
+      <p className="label">It dries</p>
+      <p className="font-label text-numeral leading-none font-semibold" role="timer">
+        {left}
+      </p>
+      <p className="text-lg">until {asMoment(moment)}</p>
+      <p className="text-ink2">Then: {lower(next.title)}. It stands on the drying shelf meanwhile.</p>
+      <Move className="mt-2" onClick={onNow}>
+        Go on now, and say why
+      </Move>
+    </div>
+  );
+}
+
+function PlanLine({
+  step,
+  nth,
+  current,
+  disabled,
+  onBack,
+}: {
+  step: Step;
+  nth: number;
+  current: boolean;
+  disabled: boolean;
+  onBack: () => void;
+}) {
+  const line = (
+    <>
+      <span className="w-5 shrink-0 text-right text-sm text-ink2">{step.done ? '✓' : nth + 1}</span>
+      <span className="flex-1">{step.title}</span>
+      {step.wait > 0 && <span className="text-sm text-ink2">dries {wait(step.wait)}</span>}
+    </>
+  );
+  return (
+    <li
+      className={`border-b border-rule ${current ? 'bg-shade font-semibold' : ''}`}
+      aria-current={current ? 'step' : undefined}
+    >
+      {step.done ? (
+        <button
+          type="button"
+          className="flex w-full items-baseline gap-2 py-1 text-left text-ink2 hover:bg-shade"
+          disabled={disabled}
+          onClick={onBack}
+          title="Back to this step"
+        >
+          {line}
+        </button>
+      ) : (
+        <span className="flex items-baseline gap-2 py-1">{line}</span>
+      )}
+    </li>
+  );
+}
+
+function Moves({
+  steps,
+  current,
+  waiting,
+  alike,
+  pending,
+  trouble,
+  onDone,
+  onBack,
+}: {
+  steps: Schemas['StepsView'];
+  current: Step | undefined;
+  waiting: boolean;
+  alike: boolean;
+  pending: boolean;
+  trouble: string | undefined;
+  onDone: () => void;
+  onBack: (() => void) | undefined;
+}) {
+  const move = usePieceMove();
+  const { piece } = steps;
+  const all = alike ? `All ${steps.alike + 1} ` : '';
+  const last = piece.appliedHere
+    ? `${all || 'It is '}applied: ${steps.waits > 0 ? 'start the wait' : 'to the hand-over'}`
+    : `${all || 'It is '}packed`;
+  return (
+    <div className="flex flex-col gap-3 border-t border-rule p-5">
+      <p className="text-sm text-ink2">Used {asDay(piece.neededAt)}.</p>
+      <Trouble says={move.error?.message ?? trouble} />
+      <div className="flex gap-3">
+        <Move className="flex-1" keys="⌫" disabled={!onBack || pending} onClick={onBack}>
+          Back
+        </Move>
+        <div className="flex-1">
+          <Spoil piece={piece} reasons={['wrinkled in the tape', 'went on crooked', 'paint came off']} small />
+        </div>
+      </div>
+      {current ? (
+        <NextMove
+          className="min-h-16"
+          disabled={pending || waiting}
+          keys={waiting ? 'dries' : 'Enter'}
+          onClick={onDone}
+        >
+          {`Done: ${lower(current.title)}`}
+        </NextMove>
+      ) : (
+        <NextMove
+          className="min-h-16"
+          disabled={move.isPending}
+          onClick={() => move.mutate({ piece, move: piece.appliedHere ? 'applied' : 'packed', alike })}
+        >
+          {last}
+        </NextMove>
+      )}
+    </div>
+  );
+}
+
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
+const minutes = (many: number) => (many < 1.5 ? 'a minute' : `${Math.round(many)} min`);
+const wait = (many: number) =>
+  many < 120 ? `${many} min` : many <= 5 * 1440 ? `${Math.round(many / 60)} h` : `${Math.round(many / 1440)} days`;
