@@ -58,14 +58,31 @@ final readonly class WorkPlans
     /** The same as it is shown: with its drawings, and what comes when all is done. */
     public function work(Piece $piece): Work
     {
-        $plan = $this->of($piece);
+        return $this->shown($piece, $this->of($piece), $this->decal($piece));
+    }
+
+    /** What is printed for who puts it on: it is taped and trimmed already where the customer does that. */
+    public function printed(Piece $piece): Work
+    {
         $decal = $this->decal($piece);
+
+        return $decal->appliedHere
+            ? $this->work($piece)
+            : $this->shown($piece, WorkPlan::atTheCustomers($decal, $this->rules->current()), $decal);
+    }
+
+    private function shown(Piece $piece, WorkPlan $plan, Decal $decal): Work
+    {
         $rules = $this->rules->current();
         $steps = $plan->done();
+        $outline = $piece->item()->object()->surface()->outline();
 
         return new Work(
             $steps,
-            array_map(static fn (Step $step): ?StepDrawing => StepDrawing::of($step, $decal, $rules), $steps),
+            array_map(
+                static fn (Step $step): ?StepDrawing => StepDrawing::of($step, $decal, $outline, $rules),
+                $steps,
+            ),
             $plan->needs(),
             $plan->minutes(),
             $plan->waits(),

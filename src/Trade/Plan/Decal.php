@@ -80,6 +80,12 @@ final readonly class Decal
         return max($this->art->width->micrometres, $this->art->height->micrometres);
     }
 
+    /** The same, put on here or by the customer. */
+    public function appliedBy(bool $here): self
+    {
+        return new self(...['appliedHere' => $here] + get_object_vars($this));
+    }
+
     /** Is it put on where the thing is, a vehicle or a wall? Then it is handed over at once, and rests there. */
     public function isElsewhere(): bool
     {

@@ -106,7 +106,7 @@ final readonly class PutOn implements WorkRule
                 caution: $decal->object->shorter()->toMillimetres() < 40
                     ? 'A small thing for small children must have no loose parts.'
                     : null,
-                troubles: [['A dot or an accent is missing', 'Look on the tape and on the liner; else cut it again, with the reason.']],
+                troubles: [['A dot or an accent is missing', 'Look on the tape and on the liner; else it is cut again.']],
             ),
             $this->rest($decal),
         ];

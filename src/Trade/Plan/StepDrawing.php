@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Plan;
 
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Rules;
 
 /**
@@ -12,16 +14,10 @@ use Yelbo\Trade\Rules;
  * says.
  * Source: handbook sections 10 and 11.
  *
- * @phpstan-type Mark array{role: string, path: string}
+ * @phpstan-import-type Mark from Strokes
  */
 final readonly class StepDrawing
 {
-    public const TAPE = 'tape';
-    public const OBJECT = 'object';
-    public const LINE = 'line';
-    public const FIGURE = 'figure';
-    public const WAY = 'way';
-    public const CUT = 'cut';
     /** Of what is measured: arrows are so long, of its longer side. */
     private const ARROW = 0.22;
 
@@ -35,34 +31,38 @@ final readonly class StepDrawing
     {
     }
 
-    /** None of a step that shows nothing of this decal. */
-    public static function of(Step $step, Decal $decal, Rules $rules): ?self
+    /**
+     * None of a step that shows nothing of this decal.
+     *
+     * @param Region $outline of the object laid flat
+     */
+    public static function of(Step $step, Decal $decal, Region $outline, Rules $rules): ?self
     {
         return match ($step->kind) {
             StepKind::Tape, StepKind::BurnishTape, StepKind::Burnish => self::onTape($decal, [
-                ...StepKind::Burnish === $step->kind ? [] : [self::box(self::TAPE, $decal->cover)],
+                ...StepKind::Burnish === $step->kind ? [] : [Strokes::box(Strokes::TAPE, $decal->cover)],
                 ...self::hinge($step, $decal),
-                ...self::outwards(self::art($decal), true),
+                ...self::outwards(self::art($decal)),
             ]),
             StepKind::Trim => self::onTape($decal, [
-                self::box(self::TAPE, $decal->cover),
-                self::box(self::CUT, $decal->cover),
+                Strokes::box(Strokes::TAPE, $decal->cover),
+                Strokes::box(Strokes::CUT, $decal->cover),
             ]),
             StepKind::MarkMiddle => self::onTape($decal, [
-                self::box(self::TAPE, $decal->cover),
-                ...self::cross($decal->cover, self::art($decal)),
+                Strokes::box(Strokes::TAPE, $decal->cover),
+                ...Strokes::cross($decal->cover, self::art($decal)),
             ]),
-            StepKind::MarkPlace => self::onObject($decal, [self::foot($decal)]),
-            StepKind::Position => self::onObject($decal, self::distances($decal), self::told($decal)),
-            StepKind::Hinge => self::onObject($decal, [
+            StepKind::MarkPlace => self::onObject($decal, $outline, [self::foot($decal)]),
+            StepKind::Position => self::onObject($decal, $outline, self::distances($decal), self::told($decal)),
+            StepKind::Hinge => self::onObject($decal, $outline, [
                 self::masking($decal, Placed::hingesInTheMiddle($decal, $rules)),
             ]),
-            StepKind::Snip, StepKind::RubDown => self::onObject($decal, self::outwards(self::there($decal), false)),
-            StepKind::ReliefCut => self::onObject($decal, self::reliefs($decal)),
-            StepKind::TrimEdge => self::onObject($decal, [
-                self::box(self::CUT, new Box(0, 0, ...self::size($decal))),
+            StepKind::Snip, StepKind::RubDown => self::onObject($decal, $outline, self::outwards(self::there($decal))),
+            StepKind::ReliefCut => self::onObject($decal, $outline, Strokes::reliefs($decal)),
+            StepKind::TrimEdge => self::onObject($decal, $outline, [
+                ['role' => Strokes::CUT, 'path' => SvgPath::write($outline)],
             ]),
-            StepKind::LookOver, StepKind::Coat, StepKind::Rest => self::onObject($decal, []),
+            StepKind::LookOver, StepKind::Coat, StepKind::Rest => self::onObject($decal, $outline, []),
             default => null,
         };
     }
@@ -79,7 +79,7 @@ final readonly class StepDrawing
      * @param list<Mark>                                    $marks
      * @param list<array{text: string, x: float, y: float}> $texts
      */
-    private static function onObject(Decal $decal, array $marks, array $texts = []): self
+    private static function onObject(Decal $decal, Region $outline, array $marks, array $texts = []): self
     {
         [$wide, $high] = self::size($decal);
         $there = self::there($decal);
@@ -93,7 +93,7 @@ final readonly class StepDrawing
         return new self(
             $frame->grown((int) (max($wide, $high) / 25)),
             [$there->left, $there->top],
-            [self::box(self::OBJECT, new Box(0, 0, $wide, $high)), ...$marks],
+            [['role' => Strokes::OBJECT, 'path' => SvgPath::write($outline)], ...$marks],
             $texts,
         );
     }
@@ -121,7 +121,7 @@ final readonly class StepDrawing
 
         return 0 === $decal->hinge || StepKind::Burnish === $step->kind
             ? []
-            : [self::line(self::LINE, $decal->cover->left, $from, $decal->cover->right, $from)];
+            : [Strokes::line(Strokes::LINE, $decal->cover->left, $from, $decal->cover->right, $from)];
     }
 
     /**
@@ -129,7 +129,7 @@ final readonly class StepDrawing
      *
      * @return list<Mark>
      */
-    private static function outwards(Box $art, bool $always): array
+    private static function outwards(Box $art): array
     {
         $across = $art->width() >= $art->height();
         $arm = (int) (self::ARROW * max($art->width(), $art->height()));
@@ -139,22 +139,10 @@ final readonly class StepDrawing
 
         return array_map(
             static fn (int $way): array => $across
-                ? self::arrow($x + $way * $gap, $y, $x + $way * ($gap + $arm), $y)
-                : self::arrow($x, $y + $way * $gap, $x, $y + $way * ($gap + $arm)),
+                ? Strokes::arrow($x + $way * $gap, $y, $x + $way * ($gap + $arm), $y)
+                : Strokes::arrow($x, $y + $way * $gap, $x, $y + $way * ($gap + $arm)),
             [-1, 1],
         );
-    }
-
-    /** @return list<Mark> both centre lines, as far as the tape goes */
-    private static function cross(Box $cover, Box $art): array
-    {
-        $x = intdiv($art->left + $art->right, 2);
-        $y = intdiv($art->top + $art->bottom, 2);
-
-        return [
-            self::line(self::LINE, $cover->left, $y, $cover->right, $y),
-            self::line(self::LINE, $x, $cover->top, $x, $cover->bottom),
-        ];
     }
 
     /** @return Mark the level line at the foot of the art */
@@ -162,7 +150,7 @@ final readonly class StepDrawing
     {
         $there = self::there($decal);
 
-        return self::line(self::LINE, 0, $there->bottom, self::size($decal)[0], $there->bottom);
+        return Strokes::line(Strokes::LINE, 0, $there->bottom, self::size($decal)[0], $there->bottom);
     }
 
     /** @return list<Mark> to the edges it is measured from */
@@ -173,10 +161,10 @@ final readonly class StepDrawing
         $y = intdiv($there->top + $there->bottom, 2);
 
         return Shape::Ball === $decal->shape || Edge::Within !== $decal->edge
-            ? self::cross(new Box(0, 0, ...self::size($decal)), $there)
+            ? Strokes::cross(new Box(0, 0, ...self::size($decal)), $there)
             : [
-                self::line(self::FIGURE, 0, $y, $there->left, $y),
-                self::line(self::FIGURE, $x, 0, $x, $there->top),
+                Strokes::line(Strokes::FIGURE, 0, $y, $there->left, $y),
+                Strokes::line(Strokes::FIGURE, $x, 0, $x, $there->top),
             ];
     }
 
@@ -201,72 +189,13 @@ final readonly class StepDrawing
         $there = self::there($decal)->grown(-$decal->cover->left);
         $strip = (int) (max($there->width(), $there->height()) / 14);
         if (!$middle) {
-            return self::box(
-                self::TAPE,
+            return Strokes::box(
+                Strokes::TAPE,
                 new Box($there->left, $there->top - $strip, $there->right, $there->top + intdiv($strip, 2)),
             );
         }
         $x = intdiv($there->left + $there->right - $strip, 2);
 
-        return self::box(self::TAPE, new Box($x, $there->top, $x + $strip, $there->bottom));
-    }
-
-    /** @return list<Mark> from the edge of the film to each corner */
-    private static function reliefs(Decal $decal): array
-    {
-        [$wide, $high] = self::size($decal);
-        $over = $decal->overhang()->micrometres;
-
-        return 4 !== $decal->corners
-            ? []
-            : [
-                self::line(self::CUT, -$over, -$over, 0, 0),
-                self::line(self::CUT, $wide + $over, -$over, $wide, 0),
-                self::line(self::CUT, $wide + $over, $high + $over, $wide, $high),
-                self::line(self::CUT, -$over, $high + $over, 0, $high),
-            ];
-    }
-
-    /** @return Mark */
-    private static function box(string $role, Box $box): array
-    {
-        return [
-            'role' => $role,
-            'path' => \sprintf(
-                'M%s %sH%sV%sH%sZ',
-                $box->left / 1000,
-                $box->top / 1000,
-                $box->right / 1000,
-                $box->bottom / 1000,
-                $box->left / 1000,
-            ),
-        ];
-    }
-
-    /** @return Mark */
-    private static function line(string $role, int $x, int $y, int $toX, int $toY): array
-    {
-        return [
-            'role' => $role,
-            'path' => \sprintf('M%s %sL%s %s', $x / 1000, $y / 1000, $toX / 1000, $toY / 1000),
-        ];
-    }
-
-    /** @return Mark */
-    private static function arrow(int $x, int $y, int $toX, int $toY): array
-    {
-        $back = hypot($toX - $x, $toY - $y) / 4;
-        $angle = atan2($toY - $y, $toX - $x);
-        $tip = static fn (float $turn): string => \sprintf(
-            '%.2f %.2f',
-            ($toX - $back * cos($angle + $turn)) / 1000,
-            ($toY - $back * sin($angle + $turn)) / 1000,
-        );
-
-        return [
-            'role' => self::WAY,
-            'path' => self::line(self::WAY, $x, $y, $toX, $toY)['path'].
-                \sprintf('M%sL%s %sL%s', $tip(0.5), $toX / 1000, $toY / 1000, $tip(-0.5)),
-        ];
+        return Strokes::box(Strokes::TAPE, new Box($x, $there->top, $x + $strip, $there->bottom));
     }
 }

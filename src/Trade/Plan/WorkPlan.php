@@ -41,6 +41,31 @@ final readonly class WorkPlan
     }
 
     /**
+     * What the customer does with a decal that comes on its tape and liner, its middle marked.
+     */
+    public static function atTheCustomers(Decal $decal, Rules $rules): self
+    {
+        $before = [
+            StepKind::Burnish,
+            StepKind::LayParts,
+            StepKind::Tape,
+            StepKind::JoinLayer,
+            StepKind::BurnishTape,
+            StepKind::Trim,
+            StepKind::MarkMiddle,
+        ];
+
+        return new self(
+            array_values(
+                array_filter(
+                    self::for($decal->appliedBy(true), $rules)->steps,
+                    static fn (Step $step): bool => !\in_array($step->kind, $before, true),
+                ),
+            ),
+        );
+    }
+
+    /**
      * @return list<WorkRule> in no order that matters
      */
     public static function rules(Rules $rules): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\Controller;
 
+use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -20,6 +21,8 @@ use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Web\Guard\Polled;
+use Yelbo\Web\Paper\GuidePaper;
+use Yelbo\Web\Paper\WorkPaper;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\CountRequest;
 use Yelbo\Web\Request\MoveRequest;
@@ -46,6 +49,8 @@ final readonly class PieceController
         private Delivery $delivery,
         private RecordViews $records,
         private WorkPlans $plans,
+        private WorkPaper $paper,
+        private GuidePaper $guides,
         private CutParts $parts,
     ) {
     }
@@ -103,6 +108,53 @@ final readonly class PieceController
         );
 
         return $this->stepsOf($piece);
+    }
+
+    /** Gives the steps of a piece on paper, for who puts it on. */
+    #[Route(
+        '/api/pieces/{id}/steps.pdf',
+        name: 'piece-steps-pdf',
+        requirements: ['id' => '\d{1,9}'],
+        methods: ['GET'],
+    )]
+    public function stepsPaper(int $id): Response
+    {
+        return $this->paper->steps($this->pieces->piece($id));
+    }
+
+    /** Gives the care card of a piece. */
+    #[Route('/api/pieces/{id}/care.pdf', name: 'piece-care-pdf', requirements: ['id' => '\d{1,9}'], methods: ['GET'])]
+    public function careCard(int $id): Response
+    {
+        return $this->paper->careCard($this->pieces->piece($id));
+    }
+
+    /** Gives a paper guide true to size, on as many pages as it takes. */
+    #[Route(
+        '/api/pieces/{id}/guide.pdf',
+        name: 'piece-guide-pdf',
+        requirements: ['id' => '\d{1,9}'],
+        methods: ['GET'],
+    )]
+    public function guide(int $id, #[MapQueryParameter] string $paper = 'a4'): Response
+    {
+        if (!isset(GuidePaper::SIZES[$paper])) {
+            throw Refusals::at('paper', 'The paper is a4 or letter.');
+        }
+
+        return $this->guides->response($this->pieces->piece($id), $paper);
+    }
+
+    /** Gives the same as one drawing, to be cut from paper. */
+    #[Route(
+        '/api/pieces/{id}/guide.svg',
+        name: 'piece-guide-svg',
+        requirements: ['id' => '\d{1,9}'],
+        methods: ['GET'],
+    )]
+    public function guideDrawing(int $id): Response
+    {
+        return $this->guides->drawing($this->pieces->piece($id));
     }
 
     /** Gives what goes into the parcel with a piece. */

@@ -20,6 +20,7 @@ final class Describe
 {
     /** What stands in an address, wherever it stands. */
     private const IN_ADDRESSES = [
+        'paper' => 'What it is printed on, a4 or letter.',
         'film' => 'The number of the film whose pieces are given.',
         'from' => 'How many to leave out before the first that is given.',
         'most' => 'How many to give at the most.',

@@ -7,7 +7,7 @@ namespace Yelbo\Web\Paper;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What every printed page has: A4, one typeface, and a bar to check the scale by. Lengths in mm on paper. */
+/** What every printed page has: one typeface, and a bar to check the scale by. Lengths in mm on paper. */
 final class Paper
 {
     public const SHORT = 210.0;
@@ -25,7 +25,13 @@ final class Paper
 
     public static function a4(bool $upright, string $title): \TCPDF
     {
-        $pdf = new \TCPDF($upright ? 'P' : 'L', 'mm', 'A4');
+        return self::sheet($upright, 'a4', $title);
+    }
+
+    /** @param string $paper a4 or letter */
+    public static function sheet(bool $upright, string $paper, string $title): \TCPDF
+    {
+        $pdf = new \TCPDF($upright ? 'P' : 'L', 'mm', strtoupper($paper));
         $pdf->setPrintHeader(false);
         $pdf->setPrintFooter(false);
         $pdf->setAutoPageBreak(false);

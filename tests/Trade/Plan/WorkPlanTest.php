@@ -30,7 +30,7 @@ use Yelbo\Trade\Rules;
 final class WorkPlanTest extends TestCase
 {
     /** @param array<string, mixed> $more */
-    private static function decal(array $more = [], int $wide = 180, int $high = 60): Decal
+    public static function decal(array $more = [], int $wide = 180, int $high = 60): Decal
     {
         $rules = Rules::standard();
         $film = $more['film'] ?? Film::Permanent;

@@ -8,6 +8,7 @@ import { Caution, Move, NextMove, Scroll, Trouble, useShown } from '../../parts/
 import { ReasonDialog } from '../../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
 import { Minded } from '../Minded';
+import { Papers } from '../Papers';
 import { Spoil } from '../Spoil';
 import { Together } from '../Together';
 import { usePieceMove } from '../usePieceMove';
@@ -73,6 +74,7 @@ export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
             ))}
           </ol>
           <p className="mt-2 text-sm text-ink2">{steps.after}</p>
+          <Papers piece={piece} />
           {steps.alike > 0 && (
             <div className="mt-2 border-t border-rule">
               <Together

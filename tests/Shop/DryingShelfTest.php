@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Shop;
+
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\Drying;
+use Yelbo\Shop\Bench\DryingShelf;
+use Yelbo\Shop\Bench\WorkPlans;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Records\Conflict;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Refused;
+
+/** What dries stands on one shelf, and several are gone on with in one go. */
+final class DryingShelfTest extends ShopTestCase
+{
+    /** @param array<string, string> $more */
+    private function ordered(array $more, int $count = 2): Docket
+    {
+        $docket = $this->get(TakeOrder::class)->begin(
+            Answers::fromKept($more + $this->answers('Kestrel', $count)->toArray()),
+            true,
+        );
+        $this->draw($docket, new Design('bebas'));
+        $this->approve($docket);
+        $this->release(...$docket->pieces());
+        foreach ($docket->pieces() as $piece) {
+            $piece->move(PieceMove::StartCut, $this->clock->now());
+            $piece->move(PieceMove::CutDone, $this->clock->now());
+        }
+        $this->records->flush();
+        array_map($this->weed(...), $docket->pieces());
+
+        return $docket;
+    }
+
+    private function bench(): BenchWork
+    {
+        return $this->get(BenchWork::class);
+    }
+
+    /** @return list<array{string, string, bool}> tag, what is next, and whether it is dry */
+    private function shelf(): array
+    {
+        return array_map(
+            fn (Drying $one): array => [
+                $one->what instanceof Piece ? $one->what->tag() : 'a sheet',
+                $one->next,
+                $one->isDry($this->clock->now()),
+            ],
+            $this->get(DryingShelf::class)->all(),
+        );
+    }
+
+    /** @return non-empty-list<array{Piece, int}> */
+    private static function versions(Docket $docket): array
+    {
+        return array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces())
+            ?: self::fail('no pieces');
+    }
+
+    public function testSeveralAreCoatedInOneGoRestAndAreHandedOver(): void
+    {
+        $docket = $this->ordered(['finish' => 'brushed', 'material' => 'smooth']);
+        [$first, $second] = $docket->pieces();
+        self::assertSame([], $this->shelf(), 'what is not on yet does not dry');
+        foreach ($docket->pieces() as $piece) {
+            $this->bench()->tick($piece, $piece->version(), ['look-over']);
+        }
+        $coat = static fn (int $nth, bool $dry): array => [
+            [$first->tag(), "Brush a light coat, $nth of 2", $dry],
+            [$second->tag(), "Brush a light coat, $nth of 2", $dry],
+        ];
+        self::assertSame($coat(1, true), $this->shelf(), 'it waits for hands');
+        $stale = self::versions($docket);
+        $this->bench()->goOn($stale);
+        self::assertSame($coat(2, false), $this->shelf());
+        $versions = self::versions($docket);
+        try {
+            $this->bench()->goOn($versions);
+            self::fail('Wet paint.');
+        } catch (Refused $refused) {
+            self::assertStringContainsString("{$first->tag()}: It dries until", $refused->getMessage());
+        }
+        self::assertEquals($versions, self::versions($docket), 'none of them was changed');
+        $this->clock->modify('+20 minutes');
+        $this->bench()->goOn(self::versions($docket));
+        self::assertSame('Let it rest', $this->shelf()[0][1]);
+        foreach ($docket->pieces() as $piece) {
+            $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
+        }
+        self::assertSame([$first->tag(), 'Hand it over', false], $this->shelf()[0]);
+        self::assertEquals($first->progress()->onSince?->modify('+72 hours'), $first->restsUntil());
+        $this->clock->modify('+72 hours');
+        $stale = self::versions($docket);
+        $this->bench()->goOn(self::versions($docket));
+        self::assertSame(PieceState::Ready, $second->state());
+        $this->expectExceptionMessageMatches('~is not there any more: it is ready~');
+        $this->bench()->goOn($stale);
+    }
+
+    public function testWhatSomebodyElseCoatedMeanwhileIsNotCoatedTwice(): void
+    {
+        $docket = $this->ordered(['finish' => 'brushed', 'material' => 'smooth'], 1);
+        [$piece] = $docket->pieces();
+        $this->bench()->tick($piece, $piece->version(), ['look-over']);
+        $this->expectException(Conflict::class);
+        $this->bench()->goOn([[$piece, $piece->version() - 1]]);
+    }
+
+    public function testAWaitThatIsCutShortIsInTheBook(): void
+    {
+        $docket = $this->ordered(['finish' => 'sprayed', 'material' => 'smooth'], 1);
+        [$piece] = $docket->pieces();
+        $all = array_keys($this->get(WorkPlans::class)->of($piece)->done());
+        try {
+            $this->bench()->tick($piece, $piece->version(), $all);
+            self::fail('It has to dry.');
+        } catch (Refusals $refusals) {
+            self::assertArrayHasKey('reason', $refusals->fields);
+        }
+        self::assertSame([], $piece->done(), 'nothing is kept of what is refused');
+        $this->bench()->tick($piece, $piece->version(), $all, false, ' warmed with the dryer ');
+        self::assertContains(
+            "{$piece->tag()}: a wait was cut short: warmed with the dryer",
+            $this->book($docket),
+        );
+    }
+
+    public function testWhatIsOnAVehicleIsHandedOverAtOnce(): void
+    {
+        $docket = $this->ordered(['useOf' => 'vehicle', 'material' => 'vehicle'], 1);
+        [$piece] = $docket->pieces();
+        $plan = $this->get(WorkPlans::class)->of($piece);
+        $this->bench()->tick($piece, $piece->version(), array_keys($plan->done()));
+        $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
+        self::assertSame(PieceState::Ready, $piece->state());
+        self::assertSame([], $this->shelf());
+    }
+
+    public function testAFinishThatMakesNoSenseIsRefusedAtItsField(): void
+    {
+        foreach (
+            [
+                [['finish' => 'resin', 'appliedBy' => 'customer'], 'no coats here'],
+                [['finish' => 'painted-behind', 'material' => 'smooth'], 'clear acrylic'],
+                [['finish' => 'gold'], 'Choose what goes over it'],
+            ] as [$more, $says]
+        ) {
+            try {
+                $this->get(TakeOrder::class)->begin(Answers::fromKept($more + $this->answers()->toArray()), true);
+                self::fail($says);
+            } catch (Refusals $refusals) {
+                self::assertStringContainsString($says, $refusals->fields['finish'] ?? '');
+            }
+        }
+    }
+}
