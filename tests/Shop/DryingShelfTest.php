@@ -79,6 +79,7 @@ final class DryingShelfTest extends ShopTestCase
             [$first->tag(), "Brush a light coat, $nth of 2", $dry],
             [$second->tag(), "Brush a light coat, $nth of 2", $dry],
         ];
+        self::assertContains("{$first->tag()} looked over", $this->book($docket), 'who looked, and when');
         self::assertSame($coat(1, true), $this->shelf(), 'it waits for hands');
         $stale = self::versions($docket);
         $this->bench()->goOn($stale);

@@ -69,6 +69,7 @@ const VIEWS = [
   'machines',
   'objects',
   'week',
+  'drying',
   'book',
   'figures',
   'people',

@@ -106,6 +106,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
     'Add the care card',
   ]) {
     await expect(page.getByRole('heading', { name: step, exact: true })).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Done: / })).toBeEnabled();
     await press('Enter');
   }
   await expect(page.getByText('All 9 steps done')).toBeVisible();

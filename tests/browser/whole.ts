@@ -58,12 +58,28 @@ async function print(page: Page, id: number): Promise<void> {
   }
 }
 
+async function move(page: Page, number: number, piece: Piece, what: string): Promise<void> {
+  const { version } = (await read(page, number)).pieces.find((one) => one.id === piece.id) ?? piece;
+  await api(page, 'POST', `/api/pieces/${piece.id}/moves`, { move: what, version, detail: '' });
+}
+
 /** From the yes to the hand-over, the way a worker takes, by the API: what comes before is what these tests are about. */
 export async function deliver(page: Page, number: number): Promise<Docket> {
-  const move = async (piece: Piece, what: string) => {
-    const { version } = (await read(page, number)).pieces.find((one) => one.id === piece.id) ?? piece;
-    await api(page, 'POST', `/api/pieces/${piece.id}/moves`, { move: what, version, detail: '' });
-  };
+  const { pieces } = await weed(page, number);
+  for (const piece of pieces) {
+    const steps = await api<{ piece: Piece; steps: { name: string }[] }>(page, 'GET', `/api/pieces/${piece.id}/steps`);
+    const done = steps.steps.map((step) => step.name);
+    await api(page, 'PUT', `/api/pieces/${piece.id}/steps`, { version: steps.piece.version, done });
+    await move(page, number, piece, 'packed');
+  }
+  for (const piece of pieces) {
+    await move(page, number, piece, 'hand-over');
+  }
+  return read(page, number);
+}
+
+/** From the yes to the tape: cut and weeded, by the API. */
+export async function weed(page: Page, number: number): Promise<Docket> {
   const { pieces } = await read(page, number);
   for (const of of new Set(pieces.map((piece) => piece.film.id))) {
     let waiting = pieces.filter((piece) => piece.film.id === of && piece.state === 'waiting');
@@ -110,16 +126,7 @@ export async function deliver(page: Page, number: number): Promise<Docket> {
     const weeding = await api<Weeding>(page, 'GET', `/api/pieces/${piece.id}/weeding`);
     const numbers = weeding.insides.map((part) => part.nth);
     await api(page, 'PUT', `/api/pieces/${piece.id}/out`, { version: weeding.piece.version, numbers });
-    await move(piece, 'weeded');
-  }
-  for (const piece of pieces) {
-    const steps = await api<{ piece: Piece; steps: { name: string }[] }>(page, 'GET', `/api/pieces/${piece.id}/steps`);
-    const done = steps.steps.map((step) => step.name);
-    await api(page, 'PUT', `/api/pieces/${piece.id}/steps`, { version: steps.piece.version, done });
-    await move(piece, 'packed');
-  }
-  for (const piece of pieces) {
-    await move(piece, 'hand-over');
+    await move(page, number, piece, 'weeded');
   }
   return read(page, number);
 }

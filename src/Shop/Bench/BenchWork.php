@@ -14,6 +14,7 @@ use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Plan\Progress;
+use Yelbo\Trade\Plan\StepKind;
 use Yelbo\Trade\Refused;
 
 /** What is done to a piece by hand: weeded, applied or packed, or spoiled. */
@@ -88,6 +89,7 @@ final readonly class BenchWork
         }
         $this->change->applyAll(self::versions($all, $version), function () use ($all, $progress, $reason): void {
             foreach ($all as $nth => $one) {
+                $this->lookedOver($one, $progress[$nth]);
                 $one->tick($progress[$nth]);
                 if ($progress[$nth]->cutShort) {
                     $this->book->note(
@@ -211,6 +213,19 @@ final readonly class BenchWork
             $piece->docket()->number(),
             $piece->nth(),
         );
+    }
+
+    /** The last look is signed: who took it and when stands in the book. */
+    private function lookedOver(Piece $piece, Progress $progress): void
+    {
+        if (\in_array(StepKind::LookOver->value, array_diff($progress->done, $piece->done()), true)) {
+            $this->book->note(
+                'looked-over',
+                "{$piece->tag()} looked over",
+                $piece->docket()->number(),
+                $piece->nth(),
+            );
+        }
     }
 
     /** What is on a vehicle or a wall is handed over at once: it rests there. What holds without glue does not rest. */

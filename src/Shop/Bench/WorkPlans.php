@@ -8,7 +8,9 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Orders\CareCard;
+use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\LevelLine;
 use Yelbo\Trade\Bench\Taping;
@@ -22,6 +24,7 @@ use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Plan\Decal;
 use Yelbo\Trade\Plan\Edge;
+use Yelbo\Trade\Plan\Gaps;
 use Yelbo\Trade\Plan\Shape;
 use Yelbo\Trade\Plan\Step;
 use Yelbo\Trade\Plan\StepDrawing;
@@ -39,6 +42,8 @@ final readonly class WorkPlans
         private ShopRules $rules,
         private Materials $materials,
         private CutParts $parts,
+        private PieceWeeding $weeding,
+        private Outlines $outlines,
         private CareCard $care,
         private ClockInterface $clock,
     ) {
@@ -145,6 +150,16 @@ final readonly class WorkPlans
             $this->care->of($item, $piece->film(), false),
             self::beside($piece),
             self::level($object, $left->plus($size->width->times(0.5)), $top->plus($size->height), $rules),
+            array_sum(
+                array_map(
+                    fn (Piece $layer): int => \count($this->weeding->weeding($layer)->keeps),
+                    $piece->isOnTop() ? $piece->joined() : [$piece],
+                ),
+            ),
+            Gaps::of($this->outlines->region($piece->outline())->moved(
+                $piece->left()->micrometres - $left->micrometres,
+                $piece->top()->micrometres - $top->micrometres,
+            )),
         );
     }
 

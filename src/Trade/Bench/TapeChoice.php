@@ -46,7 +46,12 @@ final readonly class TapeChoice
                 TapeKind::Paper,
                 'Paper tape lies flat and lets go easily, where large clear tape grabs and bubbles.',
             ];
-            [$own, $other] = $isLarge || $delicate ? [$paper, $clear] : [$clear, $paper];
+            $takesPaper = match ((int) $rules->value(Rule::VehicleTape)) {
+                1 => false,
+                2 => true,
+                default => $isLarge || $delicate,
+            };
+            [$own, $other] = $takesPaper ? [$paper, $clear] : [$clear, $paper];
 
             return new self($own[0], $own[1], $other);
         }

@@ -54,7 +54,13 @@ final readonly class ClingOn implements WorkRule
             ...$taped
                 ? [new Step(StepKind::PeelTape, 'Peel the tape', 'Back flat on itself, never up.', [], $minutes / 6)]
                 : [],
-            new Step(StepKind::LookOver, 'Look it over', 'Bubbles out, edges dry, every part there, level?', [], 1.0),
+            new Step(
+                StepKind::LookOver,
+                'Look it over',
+                'Bubbles out, edges dry, level? '.PutOn::counted($decal),
+                [],
+                1.0,
+            ),
         ];
     }
 }

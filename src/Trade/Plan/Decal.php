@@ -33,6 +33,8 @@ final readonly class Decal
      * @param bool          $young     alcohol would harm that paint
      * @param list<string>  $care      what the care card says
      * @param list<string>  $beside    tags of what goes on before it and touches it nowhere, the largest first
+     * @param int                      $count  of parts that stay, dots and accents among them; 0 where it is not known
+     * @param list<int>                $gaps   between letters, where tape can be snipped: from the art's left, µm
      * @param LevelLine|null $level    of a thing that stands on its base and can be turned: where the art's foot is
      */
     public function __construct(
@@ -59,6 +61,8 @@ final readonly class Decal
         public array $care = [],
         public array $beside = [],
         public ?LevelLine $level = null,
+        public int $count = 0,
+        public array $gaps = [],
     ) {
     }
 

@@ -35,6 +35,16 @@ final readonly class PutOn implements WorkRule
             };
     }
 
+    /** What is counted at the last look. */
+    public static function counted(Decal $decal): string
+    {
+        return match ($decal->count) {
+            0 => 'Every dot and accent there?',
+            1 => 'It is one part.',
+            default => "Count them: $decal->count parts, every dot and accent among them.",
+        };
+    }
+
     public function steps(Decal $decal): array
     {
         if (!$decal->appliedHere || Film::Cling === $decal->film) {
@@ -61,7 +71,11 @@ final readonly class PutOn implements WorkRule
                     new Step(
                         StepKind::Snip,
                         'Snip the tape between the letters',
-                        'From the edge of the tape to the film, wherever it would crease.',
+                        [] === $decal->gaps
+                            ? 'From the edge of the tape to the film, wherever it would crease.'
+                            : 'From both edges of the tape to the film, in '.
+                                (1 === \count($decal->gaps) ? 'the gap' : 'the '.\count($decal->gaps).' gaps').
+                                ' between the letters.',
                         ['scissors'],
                         1.0,
                         reason: 'Tape lies round one way only.',
@@ -100,7 +114,7 @@ final readonly class PutOn implements WorkRule
             new Step(
                 StepKind::LookOver,
                 'Look it over',
-                'Bubbles out, edges down, every dot and accent there, level?',
+                'Bubbles out, edges down, level? '.self::counted($decal),
                 [],
                 1.0,
                 caution: $decal->object->shorter()->toMillimetres() < 40

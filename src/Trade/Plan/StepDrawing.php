@@ -57,7 +57,11 @@ final readonly class StepDrawing
             StepKind::Hinge => self::onObject($decal, $outline, [
                 self::masking($decal, Placed::hingesInTheMiddle($decal, $rules)),
             ]),
-            StepKind::Snip, StepKind::RubDown => self::onObject($decal, $outline, self::outwards(self::there($decal))),
+            StepKind::Snip => self::onTape($decal, [
+                Strokes::box(Strokes::TAPE, $decal->cover),
+                ...self::snips($decal),
+            ]),
+            StepKind::RubDown => self::onObject($decal, $outline, self::outwards(self::there($decal))),
             StepKind::ReliefCut => self::onObject($decal, $outline, Strokes::reliefs($decal)),
             StepKind::TrimEdge => self::onObject($decal, $outline, [
                 ['role' => Strokes::CUT, 'path' => SvgPath::write($outline)],
@@ -151,6 +155,24 @@ final readonly class StepDrawing
         $there = self::there($decal);
 
         return Strokes::line(Strokes::LINE, 0, $there->bottom, self::size($decal)[0], $there->bottom);
+    }
+
+    /** @return list<Mark> from both edges of the tape to the film, between letters */
+    private static function snips(Decal $decal): array
+    {
+        $snips = [];
+        foreach ($decal->gaps as $x) {
+            $snips[] = Strokes::line(Strokes::CUT, $x, $decal->cover->top, $x, 0);
+            $snips[] = Strokes::line(
+                Strokes::CUT,
+                $x,
+                $decal->cover->bottom,
+                $x,
+                $decal->art->height->micrometres,
+            );
+        }
+
+        return $snips;
     }
 
     /** @return list<Mark> to the edges it is measured from */

@@ -52,7 +52,7 @@ final readonly class Taped implements WorkRule
                 ["$tape, {$size->in(Units::Metric)}", 'squeegee'],
                 $this->rules->value(Rule::TapeMinutes) / 2 + $this->rules->value(Rule::TapeLong) * $long,
                 reason: $decal->tape->why.
-                (null === $decal->tape->other ? '' : " The other school takes {$decal->tape->other[0]->inWords()}: {$decal->tape->other[1]}"),
+                (null === $decal->tape->other ? '' : " The other school takes {$decal->tape->other[0]->inWords()}: {$decal->tape->other[1]} Which one is this shop’s stands among its figures."),
                 troubles: [['The tape wrinkles', 'It was laid from one side: lift it, and lay it from the middle outwards.']],
             ),
             new Step(

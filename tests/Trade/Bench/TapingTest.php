@@ -18,6 +18,7 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** Tape as a bench takes it. Source: handbook section 10. */
@@ -51,6 +52,18 @@ final class TapingTest extends TestCase
         $choice = TapeChoice::for(1000 * $longer, $film, $use, $on, $delicate, Rules::standard());
         self::assertSame([$kind, $other], [$choice->kind->value, $choice->other[0]->value ?? null]);
         self::assertStringEndsWith('.', $choice->why);
+    }
+
+    /** Two schools for vehicles: the shop's own is taken, the other one told. */
+    public function testTheShopsOwnSchool(): void
+    {
+        foreach ([[1, 'clear', 'paper'], [2, 'paper', 'clear']] as [$school, $kind, $other]) {
+            foreach ([120_000, 900_000] as $longer) {
+                $rules = Rules::standard()->with(Rule::VehicleTape, $school);
+                $choice = TapeChoice::for($longer, Film::Cast, Usage::Vehicle, null, false, $rules);
+                self::assertSame([$kind, $other], [$choice->kind->value, $choice->other[0]->value ?? null]);
+            }
+        }
     }
 
     public function testStripsCoverOverlapAndAreAsFewAsCanBe(): void

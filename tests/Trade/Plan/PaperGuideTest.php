@@ -11,6 +11,7 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Plan\Edge;
+use Yelbo\Trade\Plan\Gaps;
 use Yelbo\Trade\Plan\PaperGuide;
 use Yelbo\Trade\Plan\Shape;
 use Yelbo\Trade\Plan\StepDrawing;
@@ -61,6 +62,21 @@ final class PaperGuideTest extends TestCase
                 self::assertGreaterThan(1, \count($on), 'a cross is on every page it joins');
             }
         }
+    }
+
+    public function testTapeIsSnippedWhereNoFilmLies(): void
+    {
+        self::assertSame([15_000, 45_000], Gaps::of(SvgPath::read('M0 0H10V20H0ZM20 5H40V9H20ZM25 12H38V20H25ZM50 0H60V20H50Z')));
+        self::assertSame([], Gaps::of(SvgPath::read('M0 0H10V20H0ZM5 25H20V30H5Z')), 'they lie below each other');
+        $decal = WorkPlanTest::decal(['shape' => Shape::Ball, 'gaps' => [60_000, 120_000], 'count' => 5]);
+        $steps = WorkPlan::for($decal, Rules::standard())->keyed();
+        self::assertStringContainsString('the 2 gaps', $steps['snip']->how);
+        self::assertStringContainsString('5 parts', $steps['look-over']->how);
+        $drawing = StepDrawing::of($steps['snip'], $decal, SvgPath::read('M0 0H1V1Z'), Rules::standard());
+        self::assertSame(
+            ['M60 -8L60 0', 'M60 68L60 60', 'M120 -8L120 0', 'M120 68L120 60'],
+            array_column(\array_slice($drawing->marks ?? [], 1), 'path'),
+        );
     }
 
     public function testAGuideShowsEdgesArtAndCuts(): void

@@ -1,0 +1,132 @@
+import { execFileSync } from 'node:child_process';
+import type { Page } from '@playwright/test';
+import { expect, test } from './shop';
+import { ask, type Docket, film, weed } from './whole';
+
+/** What a program that reads PDF says of one that is downloaded. */
+async function printed(page: Page, link: string): Promise<{ pages: number; text: string; name: string }> {
+  const [paper] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('link', { name: link, exact: true }).click(),
+  ]);
+  const file = await paper.path();
+  const pages = /Pages:\s+(\d+)/.exec(execFileSync('pdfinfo', [file]).toString())?.[1];
+  return {
+    pages: Number(pages),
+    text: execFileSync('pdftotext', ['-layout', file, '-']).toString(),
+    name: paper.suggestedFilename(),
+  };
+}
+
+/** An order of several items in one film, proofed, said yes to, cut and weeded. */
+async function weeded(page: Page, colour: string, items: Record<string, unknown>[]): Promise<Docket> {
+  const own = await film(page, 'permanent', colour, '#4a3560');
+  const [first, ...others] = items.map((item) => ({
+    appliedBy: 'shop',
+    quantity: '1',
+    useOf: 'indoor',
+    film: String(own.id),
+    ...item,
+  }));
+  const docket = await ask(page, first as Record<string, unknown>, others);
+  await page.goto(`/size/${docket.number}`);
+  await page.getByRole('button', { name: /Make the proof/ }).click();
+  await expect(page).toHaveURL(`/proof/${docket.number}`);
+  await page.getByRole('button', { name: /^Approve/ }).click();
+  await expect(page).toHaveURL('/batch');
+  return weed(page, docket.number);
+}
+
+const step = (page: Page, name: string | RegExp) => page.getByRole('heading', { level: 3, name });
+const all = (page: Page) => page.getByRole('region', { name: 'All steps' });
+
+test('a plan of work for each: a cup’s level line, a long panel’s guide, what is given away with its steps', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  const docket = await weeded(page, 'heather', [
+    { words: 'Ada', object: 'Cup', surface: 'cylinder', circumference: '258mm', height: '95mm', material: 'smooth' },
+    { words: 'Kestrel', object: 'Cabin side', width: '620mm', height: '240mm', material: 'smooth' },
+    { words: 'Beans', object: 'Seed tin', width: '120mm', height: '60mm', appliedBy: 'customer', material: 'smooth' },
+  ]);
+  await page.goto('/apply');
+  const open = (label: string) => page.getByRole('button', { name: new RegExp(`^${label} ${docket.tag}`) }).click();
+
+  await open('Ada');
+  await expect(step(page, 'Burnish the film')).toBeVisible();
+  await expect(page.getByText(/Laid ready: .*blocks, chalk pen|Laid ready: .*blocks/)).toBeVisible();
+  for (let nth = 0; nth < 6; nth += 1) {
+    await page.getByRole('button', { name: /^Done: / }).click();
+    await expect(page.getByText(new RegExp(`Step ${nth + 2} of`))).toBeVisible();
+  }
+  await expect(step(page, 'Mark a level line')).toBeVisible();
+  await expect(page.getByText(/mm · .* in above the table: \d/)).toBeVisible();
+  await page.keyboard.press('Backspace');
+  await expect(step(page, 'Clean and dry the object')).toBeVisible();
+  await expect(page.getByText(/Alcohol is flammable/)).toBeVisible();
+  await expect(all(page).getByText('Tape a hinge')).toBeHidden();
+
+  await open('Kestrel');
+  await expect(all(page).getByText('Tape a hinge')).toBeVisible();
+  const guide = await printed(page, 'Guide 1:1, A4');
+  expect(guide.pages).toBe(4);
+  expect(guide.text).toContain('page 4 of 4');
+  expect(guide.name).toMatch(/-guide\.pdf$/);
+
+  await open('Beans');
+  await expect(all(page).getByText('Peel the liner')).toBeHidden();
+  const steps = await printed(page, 'Steps');
+  expect(steps.text).toMatch(/Clean and dry the object[\s\S]*Peel the liner[\s\S]*Let it rest/);
+  expect((await printed(page, 'Care card')).text).toContain('Wait 72 h');
+});
+
+test('drawer fronts with a brushed finish: coats dry on the shelf, one wait is cut short for a reason', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  const docket = await weeded(page, 'bracken', [
+    {
+      words: 'Pegs',
+      object: 'Drawer front',
+      width: '180mm',
+      height: '60mm',
+      material: 'smooth',
+      quantity: '3',
+      finish: 'brushed',
+    },
+  ]);
+  await page.goto('/apply');
+  await page.getByRole('button', { name: new RegExp(`^Pegs ${docket.tag}/1`) }).click();
+  await expect(page.getByRole('checkbox', { name: /other 2 alike/ })).toBeChecked();
+  const many = await all(page).getByRole('listitem').count();
+  for (let nth = 1; nth <= many - 2; nth += 1) {
+    await expect(page.getByText(`Step ${nth} of ${many}`)).toBeVisible();
+    await expect(page.getByRole('button', { name: /^Done: / })).toBeEnabled();
+    await page.keyboard.press('Enter');
+  }
+  await expect(step(page, 'Brush a light coat, 1 of 2')).toBeVisible();
+
+  // All three are coated in one go, from the shelf.
+  await page.goto('/drying');
+  const coat = page.getByRole('region', { name: 'Brush a light coat, 1 of 2' });
+  await expect(coat.getByRole('link', { name: new RegExp(`${docket.tag}/3`) })).toBeVisible();
+  await coat.getByRole('button', { name: /Done to all/ }).click();
+  const row = page.getByRole('link', { name: new RegExp(`${docket.tag}/2.*min.*then: brush a light coat, 2 of 2`) });
+  await expect(row).toBeVisible();
+
+  await page.goto('/apply');
+  await page.getByRole('button', { name: new RegExp(`^Pegs ${docket.tag}/1`) }).click();
+  await expect(page.getByRole('timer')).toHaveText(/^(19|20) min$/);
+  await expect(page.getByRole('button', { name: /^Done: / })).toBeDisabled();
+  await page.getByRole('button', { name: /Go on now/ }).click();
+  const why = page.getByRole('dialog', { name: 'Go on before it is dry?' });
+  await why.getByLabel('Why it is not waited for').fill('warmed with the dryer');
+  await why.getByRole('button', { name: /^Go on/ }).click();
+  await expect(page.getByText(`All ${many} steps done`)).toBeVisible();
+  await page.getByRole('button', { name: /applied: start the wait/ }).click();
+  await expect(
+    page.getByRole('navigation', { name: 'Resting on their object' }).getByText(`${docket.tag}/3`),
+  ).toBeVisible();
+  await page.goto('/book');
+  await expect(page.getByText(`${docket.tag}/1: a wait was cut short: warmed with the dryer`)).toBeVisible();
+});
