@@ -7,6 +7,7 @@ namespace Yelbo\Tests\Shop;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\Drying;
 use Yelbo\Shop\Bench\DryingShelf;
+use Yelbo\Shop\Bench\UsedTapes;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
@@ -15,6 +16,7 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Records\Conflict;
+use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
@@ -134,6 +136,39 @@ final class DryingShelfTest extends ShopTestCase
             "{$piece->tag()}: a wait was cut short: warmed with the dryer",
             $this->book($docket),
         );
+    }
+
+    public function testTapeServesAgainUntilItIsUsedUp(): void
+    {
+        $docket = $this->ordered(['material' => 'smooth'], 6);
+        $pieces = $docket->pieces();
+        $tapes = $this->get(UsedTapes::class);
+        self::assertSame([], $tapes->for($pieces[0]));
+        $apply = function (Piece $piece): void {
+            $all = array_keys($this->get(WorkPlans::class)->of($piece)->done());
+            $this->bench()->tick($piece, $piece->version(), $all);
+            $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
+        };
+        $tape = new Supply(Supply::TAPE, 'Clear, medium tack', 300_000, 20_000, 'rack');
+        $this->records->persist($tape);
+        $this->records->flush();
+        $before = $tape->amount();
+        $apply($pieces[0]);
+        $one = $before - $tape->amount();
+        self::assertGreaterThan(0, $one);
+        foreach ([1, 2, 3] as $nth) {
+            self::assertSame($nth, $tapes->for($pieces[$nth])[0]->uses);
+            $tapes->take($pieces[$nth], $pieces[$nth]->version(), $pieces[0]->id());
+            $apply($pieces[$nth]);
+        }
+        self::assertSame($one, $before - $tape->amount(), 'one piece of tape lifted four');
+        self::assertContains(
+            "{$pieces[3]->tag()} is lifted with the tape of {$pieces[0]->tag()}, use 4",
+            $this->book($docket),
+        );
+        self::assertSame([], $tapes->for($pieces[4]), 'used up');
+        $this->expectExceptionMessageMatches('~used up~');
+        $tapes->take($pieces[4], $pieces[4]->version(), $pieces[0]->id());
     }
 
     public function testWhatIsOnAVehicleIsHandedOverAtOnce(): void

@@ -1424,6 +1424,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Lifts a piece with a tape that served before, or with a new one. */
+        put: operations["piece-tape"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/weeding": {
         parameters: {
             query?: never;
@@ -4209,7 +4226,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-uses" | "vehicle-tape" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -4496,7 +4513,7 @@ export interface components {
          * @description What is done with a decal at the bench, in the order in which it is told where nothing else decides.
          * @enum {string}
          */
-        StepKind: "paint-cures" | "burnish" | "lay-parts" | "tape" | "join-layer" | "lay-under" | "burnish-tape" | "trim" | "mark-middle" | "mark-place" | "clean" | "wet" | "position" | "hinge" | "peel-liner" | "snip" | "rub-down" | "relief-cut" | "peel-tape" | "trim-edge" | "dab-paint" | "lift-stencil" | "look-over" | "paint-behind" | "coat" | "rest" | "leave-on-liner" | "test-scrap" | "pack-flat" | "care-card";
+        StepKind: "paint-cures" | "burnish" | "lay-parts" | "tape" | "lay-under" | "burnish-tape" | "join-layer" | "trim" | "mark-middle" | "mark-place" | "clean" | "wet" | "position" | "hinge" | "peel-liner" | "snip" | "rub-down" | "relief-cut" | "peel-tape" | "trim-edge" | "dab-paint" | "lift-stencil" | "look-over" | "paint-behind" | "coat" | "rest" | "leave-on-liner" | "test-scrap" | "pack-flat" | "care-card";
         /** @description A box or line of a step's drawing. */
         StepMarkView: {
             /** @description What it means: object, tape, line, figure, way or cut. */
@@ -4560,6 +4577,10 @@ export interface components {
             artFrom: components["schemas"]["SpotView"];
             /** @description Until when a coat dries, ISO 8601; null where none does. */
             driesUntil: string | null;
+            /** @description That served before and can lift it too. */
+            tapes: components["schemas"]["UsedTapeView"][];
+            /** @description Of those the one it is lifted with; null for a new piece. */
+            tapeFrom: number | null;
             /** @description How many other decals of the item stand as this one does. */
             alike: number;
         };
@@ -4650,6 +4671,13 @@ export interface components {
             kind: string;
             /** @description The roll of it; none where there is none of that kind. */
             roll: components["schemas"]["SupplyNeedView"] | null;
+        };
+        /** @description Which piece of tape lifts a decal. */
+        TapeRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /** @description The number of the piece it lifted first; null for a new piece of tape. */
+            from?: number | null;
         };
         /** @description Which steps of a plan of work are done. */
         TickRequest: {
@@ -5216,6 +5244,15 @@ export interface components {
          * @enum {string}
          */
         Usage: "indoor" | "outdoor" | "washed" | "vehicle";
+        /** @description A piece of tape that lifted a decal and can lift another. */
+        UsedTapeView: {
+            /** @description The number of the piece it lifted first. */
+            from: number;
+            /** @description Of that piece, as it is written on paper. */
+            tag: string;
+            /** @description How often it has served. */
+            uses: number;
+        };
         /** @description The version a change was decided on. */
         VersionRequest: {
             /** @description As it was read; a change by somebody else since is a conflict. */
@@ -9217,6 +9254,42 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "piece-tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsView"];
                 };
             };
             /** @description A problem, as a sentence */

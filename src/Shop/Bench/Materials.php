@@ -40,7 +40,9 @@ final readonly class Materials
             return;
         }
         $item = $piece->item();
-        $lifts = $this->tapes->lifts($piece->joinedSize(), $this->tape($piece), $item->useOf(), $this->tapes->rolls());
+        $lifts = null === $piece->tapeFrom()
+            ? $this->tapes->lifts($piece->joinedSize(), $this->tape($piece), $item->useOf(), $this->tapes->rolls())
+            : null;
         [$tape, $length] = $lifts ?? [null, 0];
         if (null !== $tape) {
             $this->stockroom->takeOff($tape, (int) ceil($length / 1000), $piece->tag());

@@ -160,6 +160,14 @@ final readonly class WorkPlans
                 $piece->left()->micrometres - $left->micrometres,
                 $piece->top()->micrometres - $top->micrometres,
             )),
+            array_map(
+                static fn (array $feature): array => [
+                    $feature['label'],
+                    $left->micrometres + intdiv($size->width->micrometres, 2) - $feature['x'],
+                    $top->micrometres + intdiv($size->height->micrometres, 2) - $feature['y'],
+                ],
+                $object->features(),
+            ),
         );
     }
 

@@ -20,6 +20,7 @@ use Yelbo\Trade\Refused;
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
 #[ORM\Index(columns: ['batch_id'])]
+#[ORM\Index(name: 'piece_tape', columns: ['tape_from'])]
 #[ORM\Index(name: 'piece_of_docket', columns: ['docket_id', 'state', 'rests_until'])]
 #[ORM\UniqueConstraint(columns: ['proof_id', 'nth', 'layer'])]
 class Piece implements Versioned
@@ -58,6 +59,10 @@ class Piece implements Versioned
     /** Since when it is on its object: from then on it rests. */
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $onSince = null;
+
+    /** The number of the piece whose tape it is lifted with again. */
+    #[ORM\Column(nullable: true)]
+    private ?int $tapeFrom = null;
 
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $restsUntil = null;
@@ -372,6 +377,18 @@ class Piece implements Versioned
         return $this->driesUntil;
     }
 
+    /** The number of the piece whose tape it is lifted with again; none where it takes a new one. */
+    public function tapeFrom(): ?int
+    {
+        return $this->tapeFrom;
+    }
+
+    /** Lifts it with the tape another was lifted with; none for a new piece. */
+    public function liftWith(?int $tapeFrom): void
+    {
+        $this->tapeFrom = $tapeFrom;
+    }
+
     /** When it has rested long enough; none where it does not rest. */
     public function restsUntil(): ?\DateTimeImmutable
     {
@@ -423,6 +440,7 @@ class Piece implements Versioned
         $this->spoiledBecause = $reason;
         $this->batch = null;
         $this->out = $this->done = [];
+        $this->tapeFrom = null;
         $this->restsUntil = $this->driesUntil = $this->onSince = null;
         $this->tracking = null;
     }

@@ -98,6 +98,51 @@ final readonly class Pieces
         return $pieces;
     }
 
+    /**
+     * Pieces whose tape came back to the shop lately: those it put on with a new one, the last first.
+     *
+     * @return list<Piece>
+     */
+    public function lifted(\DateTimeImmutable $since, int $most): array
+    {
+        /** @var list<Piece> $pieces */
+        $pieces = $this->records
+            ->createQueryBuilder()
+            ->select('p', 'd', 'f', 'r', 'i')
+            ->from(Piece::class, 'p')
+            ->join('p.docket', 'd')
+            ->join('p.film', 'f')
+            ->join('p.proof', 'r')
+            ->join('r.item', 'i')
+            ->where('p.onSince > :since AND p.tapeFrom IS NULL AND i.appliedHere = true')
+            ->setParameter('since', $since)
+            ->orderBy('p.onSince', 'DESC')
+            ->setMaxResults($most)
+            ->getQuery()
+            ->getResult();
+
+        return $pieces;
+    }
+
+    /**
+     * How often the tape of each served again.
+     *
+     * @param list<int> $pieces by their numbers
+     *
+     * @return array<int, int> by their numbers; none of those it did not
+     */
+    public function servedAgain(array $pieces): array
+    {
+        /** @var array<int, int> $served */
+        $served = $this->records->getConnection()->fetchAllKeyValue(
+            'SELECT tape_from, COUNT(*) FROM piece WHERE tape_from IN (?) GROUP BY tape_from',
+            [$pieces],
+            [ArrayParameterType::INTEGER],
+        );
+
+        return $served;
+    }
+
     /** How many stand there. */
     public function count(PieceState ...$states): int
     {

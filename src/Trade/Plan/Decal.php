@@ -35,6 +35,8 @@ final readonly class Decal
      * @param list<string>  $beside    tags of what goes on before it and touches it nowhere, the largest first
      * @param int                      $count  of parts that stay, dots and accents among them; 0 where it is not known
      * @param list<int>                $gaps   between letters, where tape can be snipped: from the art's left, µm
+     * @param list<array{string, int, int}> $features parts of the object that can be reached, and from the middle of each
+     *     to the middle of the art, right and down, µm
      * @param LevelLine|null $level    of a thing that stands on its base and can be turned: where the art's foot is
      */
     public function __construct(
@@ -63,6 +65,7 @@ final readonly class Decal
         public ?LevelLine $level = null,
         public int $count = 0,
         public array $gaps = [],
+        public array $features = [],
     ) {
     }
 

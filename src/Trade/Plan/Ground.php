@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Plan;
 
+use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -46,6 +47,11 @@ final readonly class Ground implements WorkRule
         $cold = " Nothing goes on under {$this->rules->value(Rule::Coldest)} °C, nor in wind.";
         $alcohol = 'Alcohol is flammable: good air, no flame, no sparks.';
         [$how, $with, $caution] = match (true) {
+            Film::Cling === $decal->film => [
+                'Water and a drop of soap, wiped dry with a cloth that leaves no lint.',
+                'lint-free cloth',
+                null,
+            ],
             $decal->young => [
                 'A dry cloth only: its paint is young, and alcohol would take it off.',
                 'dry cloth',

@@ -32,7 +32,7 @@ final readonly class Layered implements WorkRule
             static fn (string $tag): Step => new Step(
                 StepKind::JoinLayer,
                 "Join it with $tag",
-                "Lift this layer on its tape and lay it over $tag while that is still on its liner, register marks on register marks. Burnish from the back, lift both, and take the marks off.",
+                "Lift this layer on its tape, its own liner off, and lay it over $tag while that is still on its liner, register marks on register marks. Burnish from the back, lift both, and take the marks off.",
                 ['lit table'],
                 3.0,
                 reason: 'Top first: what is on the tape can be laid down where the marks say; on the object it could not.',

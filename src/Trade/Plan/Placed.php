@@ -44,7 +44,7 @@ final readonly class Placed implements WorkRule
             new Step(
                 StepKind::Position,
                 'Position it',
-                $this->where($decal).$this->after($decal).($two ? ' From 2 to 3 m away the second person checks that it is level.' : ''),
+                $this->where($decal).self::fromFeatures($decal).$this->after($decal).($two ? ' From 2 to 3 m away the second person checks that it is level.' : ''),
                 $two ? ['two people', 'rule'] : ['rule'],
                 $this->minutes($decal) / 3,
                 troubles: [['It hangs crooked', 'Lift it with its liner on, set the centre lines again, and look from further away.']],
@@ -63,6 +63,35 @@ final readonly class Placed implements WorkRule
                 ]
                 : [],
         ];
+    }
+
+    /** From what can be reached, where an edge cannot: at most two of them, the nearest first. */
+    private static function fromFeatures(Decal $decal): string
+    {
+        $features = $decal->features;
+        usort(
+            $features,
+            static fn (array $a, array $b): int => hypot($a[1], $a[2]) <=> hypot($b[1], $b[2]),
+        );
+        $said = array_map(
+            static fn (array $feature): string => \sprintf(
+                'from the middle of the %s %s and %s to the middle of the art',
+                mb_strtolower($feature[0]),
+                self::way($feature[1], $decal->inside ? ['left', 'right'] : ['right', 'left']),
+                self::way($feature[2], ['down', 'up']),
+            ),
+            \array_slice($features, 0, 2),
+        );
+
+        return [] === $said ? '' : ' '.mb_strtoupper(mb_substr($said[0], 0, 1)).
+            mb_substr(implode('; ', $said), 1).
+            '.';
+    }
+
+    /** @param array{string, string} $ways what it is called when it is positive, and when it is not */
+    private static function way(int $micrometres, array $ways): string
+    {
+        return Length::micrometres(abs($micrometres))->inBoth().' '.$ways[$micrometres < 0 ? 1 : 0];
     }
 
     /** What it goes beside, where that lies on the object already. */

@@ -11,9 +11,9 @@ enum StepKind: string
     case Burnish = 'burnish';
     case LayParts = 'lay-parts';
     case Tape = 'tape';
-    case JoinLayer = 'join-layer';
     case LayUnder = 'lay-under';
     case BurnishTape = 'burnish-tape';
+    case JoinLayer = 'join-layer';
     case Trim = 'trim';
     case MarkMiddle = 'mark-middle';
     case MarkPlace = 'mark-place';

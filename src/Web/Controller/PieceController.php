@@ -10,6 +10,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\UsedTapes;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Input\Refusals;
@@ -26,6 +27,7 @@ use Yelbo\Web\Paper\WorkPaper;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\CountRequest;
 use Yelbo\Web\Request\MoveRequest;
+use Yelbo\Web\Request\TapeRequest;
 use Yelbo\Web\Request\TickRequest;
 use Yelbo\Web\View\ParcelView;
 use Yelbo\Web\View\PiecesView;
@@ -34,6 +36,7 @@ use Yelbo\Web\View\SpotView;
 use Yelbo\Web\View\StepArtView;
 use Yelbo\Web\View\StepsView;
 use Yelbo\Web\View\StepView;
+use Yelbo\Web\View\UsedTapeView;
 use Yelbo\Web\View\WeedingView;
 
 /** Pieces at the bench and on their way out. */
@@ -49,6 +52,7 @@ final readonly class PieceController
         private Delivery $delivery,
         private RecordViews $records,
         private WorkPlans $plans,
+        private UsedTapes $tapes,
         private WorkPaper $paper,
         private GuidePaper $guides,
         private CutParts $parts,
@@ -106,6 +110,16 @@ final readonly class PieceController
             $request->alike,
             $request->reason,
         );
+
+        return $this->stepsOf($piece);
+    }
+
+    /** Lifts a piece with a tape that served before, or with a new one. */
+    #[Route('/api/pieces/{id}/tape', name: 'piece-tape', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function tape(int $id, #[MapRequestPayload] TapeRequest $request): StepsView
+    {
+        $piece = $this->pieces->piece($id);
+        $this->tapes->take($piece, $request->version, $request->from);
 
         return $this->stepsOf($piece);
     }
@@ -222,6 +236,8 @@ final readonly class PieceController
             ),
             SpotView::micrometres(...$work->artFrom),
             $piece->driesUntil()?->format(\DATE_ATOM),
+            array_map(UsedTapeView::from(...), $this->tapes->for($piece)),
+            $piece->tapeFrom(),
             \count($piece->alike()),
         );
     }

@@ -17,6 +17,8 @@ final readonly class StepsView
      * @param list<StepArtView> $art what is put on, from bottom to top
      * @param SpotView $artFrom of that the left top corner of what is drawn, mm
      * @param string|null $driesUntil until when a coat dries, ISO 8601; null where none does
+     * @param list<UsedTapeView> $tapes that served before and can lift it too
+     * @param int|null $tapeFrom of those the one it is lifted with; null for a new piece
      * @param int $alike how many other decals of the item stand as this one does
      */
     public function __construct(
@@ -29,6 +31,8 @@ final readonly class StepsView
         public array $art,
         public SpotView $artFrom,
         public ?string $driesUntil,
+        public array $tapes,
+        public ?int $tapeFrom,
         public int $alike,
     ) {
     }

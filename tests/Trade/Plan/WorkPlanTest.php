@@ -77,7 +77,7 @@ final class WorkPlanTest extends TestCase
         ];
         yield 'two layers under it' => [
             ['under' => ['Y-0401/2', 'Y-0401/3']],
-            "burnish tape join-layer join-layer burnish-tape trim mark-middle clean position hinge $on rest",
+            "burnish tape burnish-tape join-layer join-layer trim mark-middle clean position hinge $on rest",
         ];
         yield 'in parts' => [
             ['parts' => [new CutPart(1, new Box(0, 0, 90, 60)), new CutPart(2, new Box(100, 0, 180, 60))]],
@@ -200,6 +200,9 @@ final class WorkPlanTest extends TestCase
             self::assertGreaterThanOrEqual(0, $step->minutes);
             $said .= "$step->how ".implode(' ', $step->needs).' ';
         }
+        if (Film::Cling === $decal->film) {
+            self::assertStringNotContainsStringIgnoringCase('alcohol', $said, 'cling needs none');
+        }
         if ($decal->young) {
             self::assertStringNotContainsString('alcohol, lint-free', $said, 'no alcohol on young paint');
         }
@@ -246,6 +249,20 @@ final class WorkPlanTest extends TestCase
         self::assertEqualsWithDelta(1.5 + 4 * 0.33, $tape, 0.01);
         self::assertContains('squeegee', $plan->needs());
         self::assertSame(array_unique($plan->needs()), $plan->needs());
+    }
+
+    /** Where an edge cannot be reached: from the two nearest features, the ways as one stands. */
+    public function testItIsPlacedFromWhatCanBeReached(): void
+    {
+        $features = [['Lamp', -306_000, 0], ['Handle', 40_000, -25_000], ['Seam', 500_000, 0]];
+        $how = WorkPlan::for(self::decal(['features' => $features]), Rules::standard())->keyed()['position']->how;
+        self::assertStringContainsString('From the middle of the handle 40 mm · 1 9/16 in right and 25 mm · 1 in up', $how);
+        self::assertStringContainsString('from the middle of the lamp 306 mm · 12 1/16 in left', $how);
+        self::assertStringNotContainsString('seam', $how);
+        $inside = self::decal(['features' => $features, 'inside' => true, 'material' => Material::Glass]);
+        $how = WorkPlan::for($inside, Rules::standard())->keyed()['position']->how;
+        self::assertStringContainsString('art to right edge', $how);
+        self::assertStringContainsString('handle 40 mm · 1 9/16 in left', $how);
     }
 
     public function testEveryRuleHasANameOfItsOwn(): void

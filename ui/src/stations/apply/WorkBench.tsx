@@ -6,6 +6,7 @@ import { useChange } from '../../api/queries';
 import { useKey } from '../../frame/keys';
 import { Caution, Move, NextMove, Scroll, Trouble, useShown } from '../../parts/basics';
 import { ReasonDialog } from '../../parts/dialog';
+import { SelectField } from '../../parts/fields';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
 import { Minded } from '../Minded';
 import { Papers } from '../Papers';
@@ -159,6 +160,7 @@ function Current({ steps, step, nth }: { steps: Schemas['StepsView']; step: Step
           <StepPicture steps={steps} drawing={step.drawing} />
         </div>
       )}
+      {step.kind === 'tape' && steps.tapes.length > 0 && <TapeAgain steps={steps} />}
       {step.reason && <p className="mt-1 text-ink2">{step.reason}</p>}
       {step.caution && (
         <div className="mt-2">
@@ -179,6 +181,39 @@ function Current({ steps, step, nth }: { steps: Schemas['StepsView']; step: Step
         {next ? `Then: ${lower(next.title)}.` : steps.after && `Then: ${lower(steps.after)}`}
       </p>
     </>
+  );
+}
+
+/** A piece of tape serves several times: which one lifts this. */
+function TapeAgain({ steps }: { steps: Schemas['StepsView'] }) {
+  const client = useQueryClient();
+  const { piece } = steps;
+  const take = useChange(
+    (from: number | null) =>
+      ask(
+        api.PUT('/api/pieces/{id}/tape', {
+          params: { path: { id: piece.id } },
+          body: { version: piece.version, from },
+        }),
+      ),
+    (fresh) => client.setQueryData(stepsKey(piece.id), fresh),
+  );
+  return (
+    <div className="mt-1 max-w-[26em]">
+      <SelectField
+        label="Which piece of tape"
+        value={String(steps.tapeFrom ?? '')}
+        onChange={(from) => take.mutate(from === '' ? null : Number(from))}
+        says={take.error?.message}
+        options={[
+          { value: '', label: 'A new one' },
+          ...steps.tapes.map((tape) => ({
+            value: String(tape.from),
+            label: `again, that of ${tape.tag}, used ${tape.uses === 1 ? 'once' : `${tape.uses} times`}`,
+          })),
+        ]}
+      />
+    </div>
   );
 }
 

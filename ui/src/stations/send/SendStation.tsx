@@ -17,6 +17,7 @@ import {
 import { TextField } from '../../parts/fields';
 import { asDay, asMoment } from '../../parts/time';
 import { Minded } from '../Minded';
+import { Papers } from '../Papers';
 import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
 import { Together } from '../Together';
@@ -105,6 +106,7 @@ function Parcel({ piece }: { piece: Piece }) {
               <Section title="Care card says">
                 <p>{parcel.data.care.join(' ')}</p>
               </Section>
+              <Papers piece={piece} />
             </div>
           )}
         </div>
