@@ -222,7 +222,7 @@ enum Rule: string
             self::HingeOver => [300, 0, 5000, 'mm', 'Large work, that takes a hinge, has a side over', 'Smaller decals are laid by hand.', 10],
             self::FilmsOnTop => [3, 1, 6, 'films', 'Films on top of each other', 'More no longer lie flat, and their edges lift.', 10],
             self::TapeUses => [4, 1, 20, 'uses', 'A piece of tape serves at most', 'It loses its tack, and dust stays on it.', 10],
-            self::VehicleTape => [0, 0, 2, '', 'Tape for vehicles: 0 by size, 1 clear always, 2 paper always', 'There are two schools: clear, to see where it goes; paper, because it lies flat.', 10],
+            self::VehicleTape => [0, 0, 2, 'school', 'Tape for vehicles: 0 by size, 1 clear always, 2 paper always', 'There are two schools: clear, to see where it goes; paper, because it lies flat.', 10],
             self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
             self::ReadJust => [8, 1, 40, 'm', 'Read only just: distance for 25 mm of letter height', 'Beyond it letters run together.', 4],
             self::VehicleLetter => [13, 0, 200, 'mm', 'Smallest letter on the back of a vehicle', 'It is read while moving.', 4],

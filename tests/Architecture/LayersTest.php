@@ -55,6 +55,7 @@ final class LayersTest extends TestCase
         'Knife' => ['Geometry', 'Film'],
         'Bench' => ['Measure', 'Geometry', 'Film'],
         'Plan' => ['Measure', 'Geometry', 'Film', 'Bench'],
+        'Week' => [],
     ];
 
     /** The shop in the order of the work: a folder may know those before it, never one after. */

@@ -4,7 +4,7 @@ import type { Piece } from '../api/client';
 export function Papers({ piece }: { piece: Piece }) {
   const at = `/api/pieces/${piece.id}`;
   return (
-    <p className="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
+    <p className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-sm">
       <span className="label">On paper</span>
       {[
         ['Steps', `${at}/steps.pdf`],
@@ -13,7 +13,7 @@ export function Papers({ piece }: { piece: Piece }) {
         ['Letter', `${at}/guide.pdf?paper=letter`],
         ['SVG', `${at}/guide.svg`],
       ].map(([name, to]) => (
-        <a key={name} href={to} download className="underline">
+        <a key={name} href={to} download className="inline-flex items-center underline max-xl:min-h-12 max-xl:min-w-12">
           {name}
         </a>
       ))}

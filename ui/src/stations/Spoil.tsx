@@ -11,6 +11,7 @@ export function Spoil({ piece, reasons, small = false }: { piece: Piece; reasons
   return (
     <>
       <Move
+        tall={small}
         className={small ? undefined : 'min-h-14 w-full'}
         aria-label={small ? `${piece.tag} is spoiled, cut it again` : undefined}
         onClick={() => setOpen(true)}

@@ -226,7 +226,7 @@ function Drying({ until: moment, left, next, onNow }: { until: string; left: str
       </p>
       <p className="text-lg">until {asMoment(moment)}</p>
       <p className="text-ink2">Then: {lower(next.title)}. It stands on the drying shelf meanwhile.</p>
-      <Move className="mt-2" onClick={onNow}>
+      <Move tall className="mt-2" onClick={onNow}>
         Go on now, and say why
       </Move>
     </div>
@@ -261,7 +261,7 @@ function PlanLine({
       {step.done ? (
         <button
           type="button"
-          className="flex w-full items-baseline gap-2 py-1 text-left text-ink2 hover:bg-shade"
+          className="flex w-full items-center gap-2 py-1 text-left text-ink2 hover:bg-shade max-xl:min-h-12"
           disabled={disabled}
           onClick={onBack}
           title="Back to this step"
@@ -269,7 +269,7 @@ function PlanLine({
           {line}
         </button>
       ) : (
-        <span className="flex items-baseline gap-2 py-1">{line}</span>
+        <span className="flex items-center gap-2 py-1 max-xl:min-h-12">{line}</span>
       )}
     </li>
   );
@@ -305,7 +305,7 @@ function Moves({
       <p className="text-sm text-ink2">Used {asDay(piece.neededAt)}.</p>
       <Trouble says={move.error?.message ?? trouble} />
       <div className="flex gap-3">
-        <Move className="flex-1" keys="⌫" disabled={!onBack || pending} onClick={onBack}>
+        <Move tall className="flex-1" keys="⌫" disabled={!onBack || pending} onClick={onBack}>
           Back
         </Move>
         <div className="flex-1">

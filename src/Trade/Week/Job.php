@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Week;
+
+/** An order as the week sees it: steps one after the other, and when it is due. */
+final readonly class Job
+{
+    /**
+     * @param int        $due    s since now; negative where that has passed
+     * @param float      $weight how much a minute late counts
+     * @param list<Task> $tasks  in order
+     */
+    public function __construct(public string $id, public int $due, public float $weight, public array $tasks)
+    {
+    }
+
+    /** All its waits, s. */
+    public function waits(): int
+    {
+        return array_sum(array_map(static fn (Task $task): int => $task->wait, $this->tasks));
+    }
+
+    /** All its work, s. */
+    public function work(): int
+    {
+        return array_sum(array_map(static fn (Task $task): int => $task->seconds, $this->tasks));
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Week;
+
+/** A step of an order: somebody's hands, perhaps a machine, and a wait. */
+final readonly class Task
+{
+    /**
+     * @param int       $seconds  hands take
+     * @param int       $wait     s that pass afterwards, day and night
+     * @param list<int> $hands    who can do it, by their places
+     * @param list<int> $machines one of which it takes, by their places; none where it takes none
+     */
+    public function __construct(public int $seconds, public int $wait, public array $hands, public array $machines)
+    {
+    }
+}

@@ -1,0 +1,237 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Week;
+
+/**
+ * Puts the steps of jobs where they can be done soonest, in an order that is given: nobody does two things at once, no
+ * machine either, and what is begun is done in one go. Every timetable in which no step could be done sooner alone is
+ * that of some order.
+ *
+ * Gaps are lists of from and to, s since now.
+ *
+ * @phpstan-type Gaps list<array{int, int}>
+ */
+final readonly class Timetable
+{
+    private const FOR_EVER = 4_000_000_000;
+
+    /**
+     * @param list<Job>              $jobs
+     * @param list<list<array{int, int}>> $hands    when each works
+     * @param int                    $machines how many there are
+     */
+    public function __construct(private array $jobs, private array $hands, private int $machines)
+    {
+    }
+
+    /** Nothing is placed yet. */
+    public function empty(): Standing
+    {
+        return new Standing(
+            $this->hands,
+            array_fill(0, $this->machines, [[0, self::FOR_EVER]]),
+            array_fill(0, \count($this->jobs), 0),
+            array_fill(0, \count($this->jobs), 0),
+        );
+    }
+
+    /**
+     * Places the next step of a job as soon as it can be done.
+     *
+     * @throws OutOfHours where the hours that are known do not hold it
+     */
+    public function place(Standing $state, int $job): Placed
+    {
+        [$from, $to, $hand, $machine] = $this->best($state, $job);
+        self::take($state->hands[$hand], $from, $to);
+        if (null !== $machine) {
+            self::take($state->machines[$machine], $from, $to);
+        }
+        $step = $state->next[$job]++;
+        $state->ready[$job] = $to + $this->jobs[$job]->tasks[$step]->wait;
+
+        return new Placed($job, $step, $hand, $machine, $from, $to);
+    }
+
+    /**
+     * When the next step of a job could begin, s since now.
+     *
+     * @throws OutOfHours where the hours that are known do not hold it
+     */
+    public function begins(Standing $state, int $job): int
+    {
+        return $this->best($state, $job)[0];
+    }
+
+    /**
+     * Where the next step of a job ends soonest: from, to, by which hand, on which machine.
+     *
+     * @return array{int, int, int, int|null}
+     */
+    private function best(Standing $state, int $job): array
+    {
+        $task = $this->jobs[$job]->tasks[$state->next[$job]];
+        $least = $state->ready[$job];
+        $best = null;
+        foreach ($task->hands as $hand) {
+            foreach ([] === $task->machines ? [null] : $task->machines as $machine) {
+                $spot = $this->spot(
+                    $state->hands[$hand],
+                    null === $machine ? null : $state->machines[$machine],
+                    $least,
+                    $task->seconds,
+                    $hand,
+                    null === $best ? self::FOR_EVER : $best[1],
+                );
+                if (null !== $spot && (null === $best || $spot[1] < $best[1])) {
+                    $best = [$spot[0], $spot[1], $hand, $machine];
+                }
+            }
+        }
+        if (null === $best) {
+            throw new OutOfHours('The hours do not hold the work.');
+        }
+
+        return $best;
+    }
+
+    /**
+     * @param Gaps      $hand
+     * @param Gaps|null $machine
+     * @param int       $before  it has to end before, else it is of no use
+     *
+     * @return array{int, int}|null from and to
+     */
+    private function spot(array $hand, ?array $machine, int $least, int $seconds, int $which, int $before): ?array
+    {
+        for ($at = self::first($hand, $least), $many = \count($hand); $at < $many; ++$at) {
+            [$from, $to] = $hand[$at];
+            $start = $from > $least ? $from : $least;
+            if ($start + $seconds >= $before && $seconds > 0) {
+                return null;
+            }
+            if ($to - $start < $seconds) {
+                continue;
+            }
+            $start = null === $machine ? $start : self::fit($machine, $start, $seconds);
+            if ($start + $seconds <= $to) {
+                return [$start, $start + $seconds];
+            }
+        }
+
+        return $this->overNights($hand, $machine, $least, $seconds, $which, $before);
+    }
+
+    /**
+     * What is longer than every stretch runs on over breaks and nights; nothing else comes between.
+     *
+     * @param Gaps      $hand
+     * @param Gaps|null $machine
+     *
+     * @return array{int, int}|null
+     */
+    private function overNights(
+        array $hand,
+        ?array $machine,
+        int $least,
+        int $seconds,
+        int $which,
+        int $before,
+    ): ?array {
+        $stretches = $this->hands[$which];
+        $longest = 0;
+        foreach ($stretches as [$from, $to]) {
+            $longest = max($longest, $to - $from);
+        }
+        if ($seconds <= $longest) {
+            return null;
+        }
+        $free = array_column($hand, 1, 0);
+        foreach ($stretches as $nth => [$opens, $closes]) {
+            foreach ($hand as [$from, $to]) {
+                $start = max($from, $least);
+                if ($to !== $closes || $from < $opens || $start >= $closes) {
+                    continue;
+                }
+                $left = $seconds - ($closes - $start);
+                for ($next = $nth + 1; $left > 0 && isset($stretches[$next]); ++$next) {
+                    [$from2, $to2] = $stretches[$next];
+                    $until = min($to2, $from2 + $left);
+                    if (($free[$from2] ?? -1) < $until) {
+                        continue 2;
+                    }
+                    $left -= $until - $from2;
+                    if ($left > 0) {
+                        continue;
+                    }
+                    if ($until >= $before) {
+                        return null;
+                    }
+                    if (null === $machine || self::fit($machine, $start, $until - $start) === $start) {
+                        return [$start, $until];
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The place of the first gap that ends after a moment.
+     *
+     * @param Gaps $gaps
+     */
+    private static function first(array $gaps, int $moment): int
+    {
+        $low = 0;
+        $high = \count($gaps);
+        while ($low < $high) {
+            $middle = ($low + $high) >> 1;
+            if ($gaps[$middle][1] <= $moment) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle;
+            }
+        }
+
+        return $low;
+    }
+
+    /** @param Gaps $gaps */
+    private static function fit(array $gaps, int $least, int $seconds): int
+    {
+        for ($at = self::first($gaps, $least), $many = \count($gaps); $at < $many; ++$at) {
+            [$from, $to] = $gaps[$at];
+            $start = $from > $least ? $from : $least;
+            if ($to - $start >= $seconds) {
+                return $start;
+            }
+        }
+
+        return self::FOR_EVER;
+    }
+
+    /** @param Gaps $gaps */
+    private static function take(array &$gaps, int $from, int $to): void
+    {
+        if ($from === $to) {
+            return;
+        }
+        $first = self::first($gaps, $from);
+        $last = $first;
+        $kept = [];
+        while (isset($gaps[$last]) && $gaps[$last][0] < $to) {
+            [$opens, $closes] = $gaps[$last++];
+            if ($opens < $from) {
+                $kept[] = [$opens, $from];
+            }
+            if ($closes > $to) {
+                $kept[] = [$to, $closes];
+            }
+        }
+        array_splice($gaps, $first, $last - $first, $kept);
+    }
+}

@@ -1,0 +1,331 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Week;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/**
+ * Plans the week for the least weighted lateness: good orders of steps first, then one step after the other moved,
+ * worse ones let pass at first and less and less. The same answer each time. Source: handbook section 16.
+ */
+final readonly class WeekPlanner
+{
+    private const SEED = 412;
+    private const DIE = 1_000_000;
+    /** Over so many mean jobs a job that is not due yet begins to press. */
+    private const FORESIGHT = [0.5, 1.0, 2.0, 4.0, 9.0];
+    /** s: what presses more is waited for so long. */
+    private const MEANWHILE = 600;
+    /** Of the lateness to begin with: by so much worse is let pass now and then at first. */
+    private const WARMTH = 0.0004;
+    /** Steps placed in all before it is done: what bounds the time it takes. */
+    private const PLACED = 100_000;
+
+    private Timetable $timetable;
+
+    /**
+     * @param list<Job>                   $jobs
+     * @param list<list<array{int, int}>> $hands    when each works, s since now
+     * @param int                         $machines how many there are
+     * @param int                         $placed   how many steps are placed at the most, where it may take longer
+     */
+    public function __construct(
+        private array $jobs,
+        array $hands,
+        int $machines,
+        private int $placed = self::PLACED,
+    ) {
+        $this->timetable = new Timetable($jobs, $hands, $machines);
+    }
+
+    /** The best plan that was found. */
+    public function plan(): Week
+    {
+        $best = null;
+        $cost = [];
+        foreach ($this->orders() as $order) {
+            $now = $this->cost($this->run($order));
+            if (null === $best || $now < $cost) {
+                [$best, $cost] = [$order, $now];
+            }
+        }
+
+        return $this->week(
+            null === $best || 0.0 === $cost[0] || \count($best) < 2 ? $best ?? [] : $this->improved($best, $cost),
+        );
+    }
+
+    /** As a shop does it that takes what is due first: for comparison. */
+    public function byDueDate(): Week
+    {
+        return $this->week($this->sorted(fn (int $job): float => $this->jobs[$job]->due));
+    }
+
+    /** When a job would be ready if there were no other, s since now. */
+    public function alone(int $job): int
+    {
+        $state = $this->timetable->empty();
+        for ($step = 0; $step < \count($this->jobs[$job]->tasks); ++$step) {
+            $this->timetable->place($state, $job);
+        }
+
+        return $state->ready[$job];
+    }
+
+    /** @return list<list<int>> orders of steps to begin with, each a job for each of its steps */
+    private function orders(): array
+    {
+        $jobs = $this->jobs;
+
+        return [
+            $this->sorted(static fn (int $job): float => $jobs[$job]->due),
+            $this->sorted(static fn (int $job): float => $jobs[$job]->due - $jobs[$job]->work()),
+            $this->sorted(static fn (int $job): float => $jobs[$job]->work() / max(0.001, $jobs[$job]->weight)),
+            $this->sorted(
+                static fn (int $job): float => max(0, $jobs[$job]->due) / max(0.001, $jobs[$job]->weight),
+            ),
+            $this->byStepsDue(),
+            ...array_map($this->pressing(...), self::FORESIGHT),
+        ];
+    }
+
+    /**
+     * One job after the other.
+     *
+     * @param \Closure(int): float $rank
+     *
+     * @return list<int>
+     */
+    private function sorted(\Closure $rank): array
+    {
+        $jobs = array_keys($this->jobs);
+        usort($jobs, static fn (int $a, int $b): int => [$rank($a), $a] <=> [$rank($b), $b]);
+        $order = [];
+        foreach ($jobs as $job) {
+            array_push($order, ...array_fill(0, \count($this->jobs[$job]->tasks), $job));
+        }
+
+        return $order;
+    }
+
+    /** @return list<int> by when each step has to be done, counted back from when its job is due */
+    private function byStepsDue(): array
+    {
+        $steps = [];
+        foreach ($this->jobs as $nth => $job) {
+            $due = $job->due;
+            foreach (array_reverse($job->tasks, true) as $at => $task) {
+                $due -= $task->wait;
+                $steps[] = [$due, $nth, $at];
+                $due -= $task->seconds;
+            }
+        }
+        sort($steps);
+
+        return array_column($steps, 1);
+    }
+
+    /**
+     * As hands become free, what presses most: much weight for little work, and the less time is left the more.
+     *
+     * @param float $foresight in mean jobs
+     *
+     * @return list<int>
+     */
+    private function pressing(float $foresight): array
+    {
+        $left = $waits = $order = [];
+        foreach ($this->jobs as $nth => $job) {
+            $left[$nth] = array_map(self::share(...), $job->tasks);
+            $waits[$nth] = $job->waits() + $job->work();
+        }
+        $work = array_map(array_sum(...), $left);
+        $mean = max(60.0, array_sum($work) / max(1, \count($this->jobs))) * $foresight;
+        $state = $this->timetable->empty();
+        $open = array_filter($left);
+        while ([] !== $open) {
+            $begins = [];
+            foreach ($open as $job => $steps) {
+                $begins[$job] = $this->timetable->begins($state, $job);
+            }
+            $moment = min($begins);
+            $best = null;
+            $most = -1.0;
+            foreach ($open as $job => $steps) {
+                if ($begins[$job] > $moment + self::MEANWHILE) {
+                    continue;
+                }
+                $slack = max(0, $this->jobs[$job]->due - $waits[$job] - $moment);
+                $presses = $this->jobs[$job]->weight / max(60.0, $work[$job]) * exp(-$slack / $mean);
+                if ($presses > $most) {
+                    [$best, $most] = [$job, $presses];
+                }
+            }
+            $best ??= array_key_first($open);
+            $task = $this->jobs[$best]->tasks[$state->next[$best]];
+            $this->timetable->place($state, $best);
+            $order[] = $best;
+            $work[$best] -= array_shift($open[$best]);
+            $waits[$best] -= $task->seconds + $task->wait;
+            if ([] === $open[$best]) {
+                unset($open[$best]);
+            }
+        }
+
+        return $order;
+    }
+
+    /** What a step takes of hands, the less the more of them can do it, s. */
+    private static function share(Task $task): float
+    {
+        return $task->seconds / max(1, \count($task->hands));
+    }
+
+    /** @param list<int> $order */
+    private function run(array $order): Standing
+    {
+        $state = $this->timetable->empty();
+        foreach ($order as $job) {
+            $this->timetable->place($state, $job);
+        }
+
+        return $state;
+    }
+
+    /**
+     * @return array{float, int} weighted minutes late; then when all are ready, taken together
+     */
+    private function cost(Standing $state): array
+    {
+        $weighted = 0.0;
+        foreach ($this->jobs as $nth => $job) {
+            $weighted += $job->weight * intdiv(max(0, $state->ready[$nth] - $job->due), 60);
+        }
+
+        return [$weighted, array_sum($state->ready)];
+    }
+
+    /**
+     * @param list<int>         $order
+     * @param array{float, int} $cost
+     *
+     * @return list<int>
+     */
+    private function improved(array $order, array $cost): array
+    {
+        $random = new Randomizer(new Mt19937(self::SEED));
+        $many = \count($order);
+        $states = $this->states($order, 0, [$this->timetable->empty()]);
+        [$best, $least] = [$order, $cost];
+        $warmth = self::WARMTH * $cost[0];
+        for ($spent = 0; $spent < $this->placed && $least[0] > 0.0;) {
+            $left = (1 - $spent / $this->placed) ** 2;
+            [$tried, $from] = self::changed($order, $random, $many);
+            $spent += max(4, $many - $from);
+            if (null === $tried) {
+                continue;
+            }
+            $now = $this->states($tried, $from, \array_slice($states, 0, $from + 1));
+            $costs = $this->cost($now[$many]);
+            $worse = $costs[0] - $cost[0];
+            if (
+                $costs <= $cost
+                || $random->getInt(0, self::DIE) / self::DIE < exp(-max(1.0, $worse) / max(0.01, $warmth * $left))
+            ) {
+                [$order, $cost, $states] = [$tried, $costs, $now];
+                if ($cost < $least) {
+                    [$best, $least] = [$order, $cost];
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /**
+     * One step moved, two changed over, or all steps of a job moved.
+     *
+     * @param list<int> $order
+     *
+     * @return array{list<int>|null, int} none where it is the same; and from where on it differs
+     */
+    private static function changed(array $order, Randomizer $random, int $many): array
+    {
+        $a = $random->getInt(0, $many - 1);
+        if (0 === $random->getInt(0, 2)) {
+            return self::jobMoved($order, $order[$a], $random);
+        }
+        $b = $random->getInt(0, 1) > 0
+            ? $random->getInt(0, $many - 1)
+            : max(0, min($many - 1, $a + $random->getInt(-12, 12)));
+        if ($order[$a] === $order[$b]) {
+            return [null, $many];
+        }
+        if ($random->getInt(0, 2) > 0) {
+            $job = $order[$a];
+            array_splice($order, $a, 1);
+            array_splice($order, $b, 0, [$job]);
+        } else {
+            [$order[$a], $order[$b]] = [$order[$b], $order[$a]];
+        }
+
+        return [array_values($order), min($a, $b)];
+    }
+
+    /**
+     * All steps of a job behind each other, somewhere else.
+     *
+     * @param list<int> $order
+     *
+     * @return array{list<int>, int}
+     */
+    private static function jobMoved(array $order, int $job, Randomizer $random): array
+    {
+        $steps = array_keys($order, $job, true);
+        $others = array_values(array_filter($order, static fn (int $other): bool => $other !== $job));
+        $to = $random->getInt(0, \count($others));
+        array_splice($others, $to, 0, array_fill(0, \count($steps), $job));
+
+        return [$others, min($to, $steps[0])];
+    }
+
+    /**
+     * The state before each step of an order, and after the last.
+     *
+     * @param list<int>      $order
+     * @param list<Standing> $states those known, up to where it differs
+     *
+     * @return non-empty-list<Standing>
+     */
+    private function states(array $order, int $from, array $states): array
+    {
+        $state = $states[$from] ?? throw new \LogicException('It differs from where nothing is known.');
+        for ($at = $from, $many = \count($order); $at < $many; ++$at) {
+            $state = clone $state;
+            $this->timetable->place($state, $order[$at]);
+            $states[] = $state;
+        }
+
+        return $states;
+    }
+
+    /** @param list<int> $order */
+    private function week(array $order): Week
+    {
+        $state = $this->timetable->empty();
+        $placed = [];
+        foreach ($order as $job) {
+            $placed[] = $this->timetable->place($state, $job);
+        }
+        usort($placed, static fn (Placed $a, Placed $b): int => [$a->job, $a->task] <=> [$b->job, $b->task]);
+        $late = [];
+        foreach ($this->jobs as $nth => $job) {
+            $late[] = intdiv(max(0, $state->ready[$nth] - $job->due), 60);
+        }
+
+        return new Week($placed, array_values($state->ready), $late);
+    }
+}
