@@ -166,7 +166,6 @@ for ($nth = 0; $nth < 60; ++$nth) {
     $times[] = (hrtime(true) - $began) / 1e6;
 }
 show('the line, HTTP', $times);
-unlink($jar);
 
 // One thing on an object against eight of it: words of their own, shapes, a pattern round them.
 $beside = [];
@@ -194,3 +193,4 @@ foreach ([1, 8] as $many) {
 foreach ($each as $route => $times) {
     printf("%-46s %6.2f times that of one (wanted 2)\n", "$route of eight things", $times[8] / $times[1]);
 }
+unlink($jar);

@@ -128,6 +128,7 @@ enum Rule: string
     case PackMinutes = 'pack-minutes';
     case TwoPeople = 'two-people';
     case Coldest = 'coldest';
+    case Crooked = 'crooked';
     case GuideOverlap = 'guide-overlap';
     case GuidePages = 'guide-pages';
     case BlockLargest = 'block-largest';
@@ -261,6 +262,7 @@ enum Rule: string
             self::PackMinutes => [4, 0, 60, 'min', 'Pack a decal', 'Card, scrap, printed steps, care card.', 16],
             self::TwoPeople => [600, 50, 9000, 'mm', 'Two people from this length on', 'One holds it level while the other rubs it down.', 11],
             self::Coldest => [10, -20, 30, '°C', 'No glue under', 'Cold glue does not wet the surface and lets go.', 11],
+            self::Crooked => [0.5, 0.1, 5, '°', 'A decal is crooked from this angle on', 'People see half a degree on a long line.', 11],
             self::GuideOverlap => [10, 0, 40, 'mm', 'Pages of a paper guide overlap by', 'They are taped together by their crosses.', 11],
             self::GuidePages => [12, 1, 60, 'pages', 'A guide of the whole object takes at most', 'Above, only what lies round the art is printed.', 11],
             self::BlockLargest => [50, 0, 500, 'mm', 'Largest block to hold a pen on', 'A stack of blocks brings it to the height of a level line; 0 where there is none.', 11],

@@ -75,6 +75,14 @@ final class WorkTest extends WebCase
             'done' => array_column($steps['steps'], 'name'),
         ]);
         self::assertSame([true], array_values(array_unique(array_column($ticked['steps'], 'done'))));
+        $level = $this->ask('POST', "/api/pieces/{$piece['id']}/level", ['line' => [0, 0, 800, 28], 'along' => [0, 0, 800, 0]]);
+        self::assertEquals([2.0, true], [$level['degrees'], $level['isCrooked']]);
+        self::assertStringContainsString('People will see that', $level['says']);
+        $this->assertProblem(
+            422,
+            'two spots that lie apart',
+            $this->ask('POST', "/api/pieces/{$piece['id']}/level", ['line' => [5, 5, 5, 5]]),
+        );
         $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
             'move' => 'packed',
             'version' => $ticked['piece']['version'],

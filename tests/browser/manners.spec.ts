@@ -111,6 +111,13 @@ test('axe finds nothing on an open drawing, an open proof, the drawer and the di
   await clean(page);
   await expect.poll(() => crowded(page)).toEqual([]);
   await page.keyboard.press('Escape');
+  await page.getByRole('application').focus();
+  await page.keyboard.press('l');
+  const designs = page.getByRole('dialog', { name: /designs/ });
+  await expect(designs.getByText('Notice with a dotted border')).toBeVisible();
+  await page.waitForTimeout(300);
+  await clean(page);
+  await page.keyboard.press('Escape');
   await page.goto(`/size/${size.number}/add`);
   await expect(page.getByRole('heading', { name: /Another item for/ })).toBeVisible();
   await clean(page);

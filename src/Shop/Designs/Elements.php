@@ -259,7 +259,7 @@ final readonly class Elements
                         $element,
                         $patterns
                             ? $this->pattern($surface, $main, $element, array_values($laid))
-                            : $this->thing($surface, $main, $design, $element),
+                            : $this->remembered($object, $surface, $main, $design, $element),
                     ];
                 } catch (Refused $refused) {
                     throw $refused->under("/elements/$nth");
@@ -269,6 +269,20 @@ final readonly class Elements
         ksort($laid);
 
         return array_values($laid);
+    }
+
+    /** What an element is does not depend on the words, but for their face and the room they have: it is laid once. */
+    private function remembered(
+        MeasuredObject $object,
+        Surface $surface,
+        Fitted $main,
+        Design $design,
+        DesignElement $element,
+    ): Fitted {
+        $face = '' === $element->face ? $design->face() : $element->face;
+        $key = hash('xxh128', serialize([$object, $element, $face, $main->safe->box(), $this->rules->current()]));
+
+        return $this->cache->recall("element.$key", fn (): Fitted => $this->thing($surface, $main, $design, $element));
     }
 
     private function thing(Surface $surface, Fitted $main, Design $design, DesignElement $element): Fitted

@@ -185,7 +185,8 @@ final readonly class ElementsCheck
     private function tooManyFilms(array $things): array
     {
         $most = (int) $this->rules->value(Rule::FilmsOnTop);
-        if (\count($things) <= $most) {
+        // No spot has more films on it than there are.
+        if (\count(array_unique(array_column($things, 3))) <= $most) {
             return [];
         }
         $depth = FilmLayers::of(

@@ -10,6 +10,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\Level;
 use Yelbo\Shop\Bench\UsedTapes;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
@@ -26,9 +27,11 @@ use Yelbo\Web\Paper\GuidePaper;
 use Yelbo\Web\Paper\WorkPaper;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\CountRequest;
+use Yelbo\Web\Request\LevelRequest;
 use Yelbo\Web\Request\MoveRequest;
 use Yelbo\Web\Request\TapeRequest;
 use Yelbo\Web\Request\TickRequest;
+use Yelbo\Web\View\LevelView;
 use Yelbo\Web\View\ParcelView;
 use Yelbo\Web\View\PiecesView;
 use Yelbo\Web\View\PieceView;
@@ -53,6 +56,7 @@ final readonly class PieceController
         private RecordViews $records,
         private WorkPlans $plans,
         private UsedTapes $tapes,
+        private Level $level,
         private WorkPaper $paper,
         private GuidePaper $guides,
         private CutParts $parts,
@@ -122,6 +126,19 @@ final readonly class PieceController
         $this->tapes->take($piece, $request->version, $request->from);
 
         return $this->stepsOf($piece);
+    }
+
+    /** Tells how level a piece is, by taps on a photo. */
+    #[Route('/api/pieces/{id}/level', name: 'piece-level', requirements: ['id' => '\d{1,9}'], methods: ['POST'])]
+    public function level(int $id, #[MapRequestPayload] LevelRequest $request): LevelView
+    {
+        return new LevelView(
+            ...$this->level->of(
+                $this->pieces->piece($id),
+                array_values($request->line),
+                array_values($request->along),
+            ),
+        );
     }
 
     /** Gives the steps of a piece on paper, for who puts it on. */

@@ -13,6 +13,7 @@ import { Papers } from '../Papers';
 import { Spoil } from '../Spoil';
 import { Together } from '../Together';
 import { usePieceMove } from '../usePieceMove';
+import { LevelByPhoto } from './LevelByPhoto';
 import { StepPicture } from './StepPicture';
 
 type Step = Schemas['StepView'];
@@ -161,6 +162,7 @@ function Current({ steps, step, nth }: { steps: Schemas['StepsView']; step: Step
         </div>
       )}
       {step.kind === 'tape' && steps.tapes.length > 0 && <TapeAgain steps={steps} />}
+      {step.kind === 'look-over' && <LevelByPhoto piece={steps.piece} />}
       {step.reason && <p className="mt-1 text-ink2">{step.reason}</p>}
       {step.caution && (
         <div className="mt-2">
