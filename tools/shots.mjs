@@ -88,7 +88,13 @@ const views = {
   batch: () => laid('S-001'),
   cut: () => open('cut'),
   weed: () => open('weed'),
-  apply: () => open('apply'),
+  apply: async () => {
+    await open('apply');
+    for (let nth = 0; nth < 4; nth += 1) {
+      await page.getByRole('button', { name: /^Done: / }).click();
+      await page.waitForTimeout(900);
+    }
+  },
   send: () => open('send'),
   docket: async () => {
     await open('batch');
@@ -98,7 +104,7 @@ const views = {
   stock: () => open('stock?of=N-019'),
   machines: () => open('machines'),
   week: () => open('week'),
-  book: () => open('book'),
+  drying: () => open('drying'),
   people: () => open('people'),
   figures: () => open('figures'),
   'weed-tablet': async () => {

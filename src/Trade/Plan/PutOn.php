@@ -118,7 +118,7 @@ final readonly class PutOn implements WorkRule
                 [],
                 1.0,
                 caution: $decal->object->shorter()->toMillimetres() < 40
-                    ? 'A small thing for small children must have no loose parts.'
+                    ? 'If it is for small children: no loose parts.'
                     : null,
                 troubles: [['A dot or an accent is missing', 'Look on the tape and on the liner; else it is cut again.']],
             ),

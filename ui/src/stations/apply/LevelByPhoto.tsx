@@ -46,7 +46,7 @@ export function LevelByPhoto({ piece }: { piece: Piece }) {
   };
   return (
     <>
-      <label className="mt-2 inline-flex min-h-12 cursor-pointer items-center border border-ink bg-paper px-3 font-medium hover:bg-shade">
+      <label className="mt-2 inline-flex min-h-12 cursor-pointer self-start items-center border border-ink bg-paper px-3 font-medium hover:bg-shade">
         Level by a photo …
         <input
           type="file"
