@@ -30,6 +30,12 @@ final readonly class Materials
         );
     }
 
+    /** How many strips of tape it takes side by side, of what is on the shelf. */
+    public function strips(Piece $piece): int
+    {
+        return $this->tapes->strips($piece->joinedSize(), $this->tape($piece), $piece->item()->useOf());
+    }
+
     /**
      * Books what a decal took; of what the shelf does not have so much, what there is. What lies underneath its letters
      * is lifted with them.

@@ -14,6 +14,7 @@ use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\LevelLine;
 use Yelbo\Trade\Bench\Taping;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\Cylinder;
@@ -121,6 +122,7 @@ final readonly class WorkPlans
         $paint = null === $painted ? null : new Paint($painted, $rules);
         $now = $this->clock->now();
         [$left, $top] = [$piece->joinedLeft(), $piece->joinedTop()];
+        $along = self::alongTheWall($object, $left->plus($size->width->times(0.5)), $top);
 
         return new Decal(
             $piece->film()->grade(),
@@ -139,11 +141,7 @@ final readonly class WorkPlans
             array_map(static fn (Piece $other): string => $other->tag(), \array_slice($piece->joined(), 1)),
             $this->parts->of($piece),
             $object->isInside(),
-            match ($object->allowance()) {
-                Allowance::Over => Edge::Trimmed,
-                Allowance::Wrap => Edge::Folded,
-                default => Edge::Within,
-            },
+            $this->edge($piece),
             self::corners($object->surface()),
             null === $paint || $paint->curedAt() <= $now ? '' : $paint->curedAt()->format('D j M, H:i'),
             null !== $paint && $paint->isYoung($now),
@@ -168,6 +166,8 @@ final readonly class WorkPlans
                 ],
                 $object->features(),
             ),
+            $this->materials->strips($piece),
+            $along,
         );
     }
 
@@ -188,6 +188,24 @@ final readonly class WorkPlans
         return array_map(static fn (Piece $other): string => $other->tag(), $before);
     }
 
+    /** What becomes of film that reaches over the edge, where it does. */
+    private function edge(Piece $piece): Edge
+    {
+        $object = $piece->item()->object();
+        $edge = match ($object->allowance()) {
+            Allowance::Over => Edge::Trimmed,
+            Allowance::Wrap => Edge::Folded,
+            default => Edge::Within,
+        };
+        $film = $this->outlines
+            ->region($piece->outline())
+            ->moved($piece->left()->micrometres, $piece->top()->micrometres);
+
+        return Edge::Within === $edge || Geos::difference($film, $object->surface()->outline())->isEmpty()
+            ? Edge::Within
+            : $edge;
+    }
+
     /** Where film that is folded under is cut in; 0 of what is round or odd. */
     private static function corners(Surface $surface): int
     {
@@ -206,6 +224,22 @@ final readonly class WorkPlans
             Kind::Ball => Shape::Ball,
             default => Shape::Flat,
         };
+    }
+
+    /**
+     * Of a taper, from the middle of its front and from its upper edge, along the wall; none of anything else.
+     *
+     * @return array{int, int}|null µm
+     */
+    private static function alongTheWall(MeasuredObject $object, Length $middle, Length $top): ?array
+    {
+        $surface = $object->surface();
+        if (!$surface instanceof Taper) {
+            return null;
+        }
+        [$across, $down] = $surface->straightened($middle->micrometres, $top->micrometres);
+
+        return [(int) round($across), max(0, (int) round($down))];
     }
 
     /** The height of the art's foot above the table, on what stands on its base; none of anything else. */

@@ -41,6 +41,23 @@ final readonly class TapeOnShelf
         );
     }
 
+    /** How many strips of tape a decal takes side by side; one where no roll fits. */
+    public function strips(Size $art, TapeChoice $choice, Usage $use): int
+    {
+        $rolls = array_map(
+            static fn (Supply $supply): TapeRoll => new TapeRoll(
+                $supply->tape() ?? TapeKind::Clear,
+                $supply->width() ?? 0,
+            ),
+            $this->rolls(),
+        );
+        try {
+            return \count(Taping::of($art, $choice, $use, $rolls, $this->rules->current())->strips);
+        } catch (Refused) {
+            return 1;
+        }
+    }
+
     /**
      * @param list<Supply> $supplies as `rolls()` gives them
      *

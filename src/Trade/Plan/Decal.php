@@ -35,8 +35,11 @@ final readonly class Decal
      * @param list<string>  $beside    tags of what goes on before it and touches it nowhere, the largest first
      * @param int                      $count  of parts that stay, dots and accents among them; 0 where it is not known
      * @param list<int>                $gaps   between letters, where tape can be snipped: from the art's left, µm
-     * @param list<array{string, int, int}> $features parts of the object that can be reached, and from the middle of each
-     *     to the middle of the art, right and down, µm
+     * @param int                      $strips of tape it takes, side by side
+     * @param list<array{string, int, int}> $features parts of the object that can be reached, and from the middle of
+     *     each to the middle of the art, right and down, µm
+     * @param array{int, int}|null $along of a taper, along its wall: from the middle of its front to the middle of the
+     *     art, and from its upper edge down to its top, µm
      * @param LevelLine|null $level    of a thing that stands on its base and can be turned: where the art's foot is
      */
     public function __construct(
@@ -66,13 +69,23 @@ final readonly class Decal
         public int $count = 0,
         public array $gaps = [],
         public array $features = [],
+        public int $strips = 1,
+        public ?array $along = null,
     ) {
     }
 
-    /** By how much it reaches over the edge of its object. */
+    /** By how much it reaches over the edge of its object, where that is most; 0 where it does not. */
     public function overhang(): Length
     {
-        return Length::micrometres(max(0, -$this->left->micrometres));
+        return Length::micrometres(
+            max(
+                0,
+                -$this->left->micrometres,
+                -$this->top->micrometres,
+                $this->left->micrometres + $this->art->width->micrometres - $this->object->width->micrometres,
+                $this->top->micrometres + $this->art->height->micrometres - $this->object->height->micrometres,
+            ),
+        );
     }
 
     /** From which edge it is measured, seen from where one stands to put it on. */
@@ -104,7 +117,7 @@ final readonly class Decal
     {
         return \in_array(
             $this->material,
-            [Material::Painted, Material::Wall, Material::Raw, Material::PaintedBehind],
+            [Material::Painted, Material::Wall, Material::Raw],
             true,
         );
     }

@@ -30,7 +30,7 @@ final readonly class Finished implements WorkRule
         [$title, $how, $needs, $caution] = match ($decal->finish) {
             Finish::PaintedBehind => [
                 'Paint behind',
-                'On the rough side, thin, all of it one way. The protective sheet stays on the face until all is dry.',
+                'On the rough side, thin, all of it one way. The face stays covered until all is dry.',
                 ['acrylic paint', 'soft brush'],
                 null,
             ],

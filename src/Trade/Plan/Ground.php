@@ -64,9 +64,9 @@ final readonly class Ground implements WorkRule
             ],
             Material::Raw === $decal->material => ['Brush the dust off. No water, no alcohol.', 'soft brush', null],
             Material::PaintedBehind === $decal->material => [
-                'Take the protective sheet off the smooth side only, and wipe that with alcohol.',
-                'alcohol, lint-free cloth',
-                $alcohol,
+                'Take the protective sheet off the smooth side only, and wipe that with a dry cloth: alcohol cracks acrylic.',
+                'dry cloth',
+                null,
             ],
             Material::Glass === $decal->material, Material::TintedGlass === $decal->material => [
                 'Glass cleaner without wax, a blade flat over old specks, then alcohol.',

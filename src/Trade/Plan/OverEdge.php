@@ -24,7 +24,9 @@ final readonly class OverEdge implements WorkRule
                 new Step(
                     StepKind::TrimEdge,
                     'Trim it along the edge',
-                    "$over of it reach over: a sharp blade held flat against the edge, in one go from corner to corner.",
+                    ($decal->overhang()->micrometres > 0 ? "$over of it reach over: a" : 'What reaches over comes off: a').
+                        ' sharp blade held flat against the edge, in one go'.
+                        ($decal->corners > 0 ? ' from corner to corner.' : ' all round.'),
                     ['knife, new blade'],
                     2.0,
                     reason: 'A dull blade drags the film.',
@@ -39,8 +41,8 @@ final readonly class OverEdge implements WorkRule
                 StepKind::ReliefCut,
                 'Cut in and fold under',
                 ($decal->corners > 0
-                    ? "At each of the $decal->corners corners cut $over in, from the edge of the film to the corner of the object"
-                    : "Every 15 mm round the edge cut $over in, from the edge of the film to that of the object").
+                    ? "At each of the $decal->corners corners cut in by $over, from the edge of the film to the corner of the object"
+                    : "Every 15 mm round the edge cut in by $over, from the edge of the film to that of the object").
                     '; then fold each side under and press.',
                 ['knife'],
                 max(3.0, 0.7 * $decal->corners),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Plan;
 
+use Yelbo\Trade\Bench\CutPart;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -51,6 +52,14 @@ final readonly class PaperGuide
                 ),
                 ...Strokes::cross($frame, $art),
                 ...Edge::Folded === $decal->edge ? Strokes::reliefs($decal) : [],
+                // Where each part goes that it was cut in: under them the guide is the whole.
+                ...array_map(
+                    static fn (CutPart $part): array => Strokes::box(
+                        Strokes::FIGURE,
+                        $part->box->moved($decal->left->micrometres, $decal->top->micrometres),
+                    ),
+                    $decal->parts,
+                ),
             ],
             $whole,
         );

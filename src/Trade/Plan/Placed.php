@@ -75,10 +75,15 @@ final readonly class Placed implements WorkRule
         );
         $said = array_map(
             static fn (array $feature): string => \sprintf(
-                'from the middle of the %s %s and %s to the middle of the art',
+                'from the middle of the %s %s to the middle of the art',
                 mb_strtolower($feature[0]),
-                self::way($feature[1], $decal->inside ? ['left', 'right'] : ['right', 'left']),
-                self::way($feature[2], ['down', 'up']),
+                implode(
+                    ' and ',
+                    array_filter([
+                        self::way($feature[1], $decal->inside ? ['left', 'right'] : ['right', 'left']),
+                        self::way($feature[2], ['down', 'up']),
+                    ]),
+                ) ?: 'exactly',
             ),
             \array_slice($features, 0, 2),
         );
@@ -91,7 +96,9 @@ final readonly class Placed implements WorkRule
     /** @param array{string, string} $ways what it is called when it is positive, and when it is not */
     private static function way(int $micrometres, array $ways): string
     {
-        return Length::micrometres(abs($micrometres))->inBoth().' '.$ways[$micrometres < 0 ? 1 : 0];
+        return abs($micrometres) < 100
+            ? ''
+            : Length::micrometres(abs($micrometres))->inBoth().' '.$ways[$micrometres < 0 ? 1 : 0];
     }
 
     /** What it goes beside, where that lies on the object already. */
@@ -106,13 +113,18 @@ final readonly class Placed implements WorkRule
     {
         return match ($decal->shape) {
             Shape::Ball => 'Its liner still on, the middle of the art on the middle that was marked. On a ball there is no edge to measure from.',
-            Shape::Taper => "Its liner still on, the lower edge of the art along the level line; it runs with the taper. Art to top edge {$decal->top->inBoth()} along the wall.",
+            Shape::Taper => 'Its liner still on, the lower edge of the art along the level line; it runs with the taper. Art to top edge '.self::down($decal).' along the wall.',
             Shape::Round => "Its liner still on: art to top edge {$decal->top->inBoth()}, to the mark on its left {$decal->left->inBoth()} along the wall.",
-            Shape::Flat => Edge::Within !== $decal->edge
+            Shape::Flat => Edge::Within !== $decal->edge && $decal->overhang()->micrometres > 0
                 ? 'Its liner still on, so that it hangs over every edge by as much.'
                 : ($decal->inside ? 'From inside, where it reads backwards, its' : 'Its').
                     " liner still on: art to {$decal->side()} edge {$decal->left->inBoth()}, art to top edge {$decal->top->inBoth()}. Check against the centre lines.",
         };
+    }
+
+    private static function down(Decal $decal): string
+    {
+        return (null === $decal->along ? $decal->top : Length::micrometres($decal->along[1]))->inBoth();
     }
 
     /** @return list<Step> a line to set it by, where the object has no edge to measure along */

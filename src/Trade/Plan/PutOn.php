@@ -114,13 +114,15 @@ final readonly class PutOn implements WorkRule
             new Step(
                 StepKind::LookOver,
                 'Look it over',
-                'Bubbles out, edges down, level? '.self::counted($decal),
+                Film::Stencil === $decal->film
+                    ? 'Edges sharp, nothing run under them, level?'
+                    : 'Bubbles out, edges down, level? '.self::counted($decal),
                 [],
                 1.0,
                 caution: $decal->object->shorter()->toMillimetres() < 40
                     ? 'If it is for small children: no loose parts.'
                     : null,
-                troubles: [['A dot or an accent is missing', 'Look on the tape and on the liner; else it is cut again.']],
+                troubles: Film::Stencil === $decal->film ? [] : [['A dot or an accent is missing', 'Look on the tape and on the liner; else it is cut again.']],
             ),
             $this->rest($decal),
         ];

@@ -48,7 +48,7 @@ final readonly class Taped implements WorkRule
             new Step(
                 StepKind::Tape,
                 'Lay the tape',
-                "Cut {$size->in(Units::Metric)} of $tape.$hinge Lay it from the middle outwards.",
+                "Cut {$size->in(Units::Metric)} of $tape{$this->strips($decal)}.$hinge Lay it from the middle outwards.",
                 ["$tape, {$size->in(Units::Metric)}", 'squeegee'],
                 $this->rules->value(Rule::TapeMinutes) / 2 + $this->rules->value(Rule::TapeLong) * $long,
                 reason: $decal->tape->why.
@@ -81,14 +81,34 @@ final readonly class Taped implements WorkRule
         ];
     }
 
+    /** Along the wall of a taper. */
+    private static function fromFront(Decal $decal): string
+    {
+        $by = $decal->along[0] ?? 0;
+
+        return abs($by) < 500
+            ? 'on the middle of its front'
+            : Length::micrometres(abs($by))->inBoth().' to the '.($by > 0 ? 'right' : 'left').' of the middle of its front';
+    }
+
+    private function strips(Decal $decal): string
+    {
+        return 1 === $decal->strips
+            ? ''
+            : ", in $decal->strips strips side by side, each over the one before by {$this->rules->value(Rule::TapeOverlap)} mm";
+    }
+
     /** Where the middle of the art goes, by what the object can be measured from. */
     private static function middle(Decal $decal): string
     {
         $x = $decal->left->plus($decal->art->width->times(0.5))->inBoth();
-        $y = $decal->top->plus($decal->art->height->times(0.5))->inBoth();
+        $top = null === $decal->along ? $decal->top : Length::micrometres($decal->along[1]);
+        $y = $top->plus($decal->art->height->times(0.5))->inBoth();
 
         return match ($decal->shape) {
             Shape::Ball => 'Where they cross goes on the middle that is marked.',
+            Shape::Taper => 'Where they cross goes '.self::fromFront($decal).
+                ", the middle of the art $y down the wall from the top edge.",
             Shape::Flat => "The middle of the art goes $x from the {$decal->side()} edge of the object and $y from its top.",
             default => "The middle of the art goes $x along the wall from where it was measured, and $y from the top edge.",
         };

@@ -7,6 +7,7 @@ namespace Yelbo\Tests\Trade\Plan;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Yelbo\Trade\Bench\CutPart;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Length;
@@ -96,6 +97,10 @@ final class PaperGuideTest extends TestCase
         );
         $cuts = array_filter($guide->marks, static fn (array $mark): bool => Strokes::CUT === $mark['role']);
         self::assertSame('M-20 -20L0 0', array_values($cuts)[0]['path'], 'from the edge of the film to the corner');
+        $parts = [new CutPart(1, new Box(0, 0, 90_000, 60_000)), new CutPart(2, new Box(85_000, 0, 180_000, 60_000))];
+        $inParts = PaperGuide::of(WorkPlanTest::decal(['parts' => $parts]), $outline, [], true);
+        $boxes = array_filter($inParts->marks, static fn (array $mark): bool => Strokes::FIGURE === $mark['role']);
+        self::assertSame(['M90 30H180V90H90Z', 'M175 30H270V90H175Z'], array_column($boxes, 'path'), 'where each part goes');
         $near = PaperGuide::of($decal, $outline, [], false);
         self::assertSame(240_000, $near->frame->width(), 'what lies round the art');
     }

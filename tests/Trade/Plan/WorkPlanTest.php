@@ -251,6 +251,33 @@ final class WorkPlanTest extends TestCase
         self::assertSame(array_unique($plan->needs()), $plan->needs());
     }
 
+    public function testWhatReachesOverIsTrimmedOrFolded(): void
+    {
+        $of = static fn (array $more): array => WorkPlan::for(self::decal($more), Rules::standard())->keyed();
+        $over = ['left' => Length::millimetres(5), 'top' => Length::millimetres(-12)];
+        $folded = $of(['edge' => Edge::Folded] + $over);
+        self::assertStringContainsString('4 corners cut in by 12 mm', $folded['relief-cut']->how);
+        self::assertStringContainsString('hangs over', $folded['position']->how);
+        $round = $of(['edge' => Edge::Trimmed, 'corners' => 0]);
+        self::assertStringContainsString('What reaches over', $round['trim-edge']->how);
+        self::assertStringContainsString('all round', $round['trim-edge']->how);
+        self::assertStringContainsString('art to left edge', $round['position']->how);
+    }
+
+    public function testLargeWorkTakesStripsAndATaperIsMeasuredAlongItsWall(): void
+    {
+        $tape = WorkPlan::for(self::decal(['strips' => 4], 900, 700), Rules::standard())->keyed()['tape']->how;
+        self::assertStringContainsString('in 4 strips side by side, each over the one before by 12 mm', $tape);
+        $steps = static fn (int $across): array => WorkPlan::for(
+            self::decal(['shape' => Shape::Taper, 'along' => [$across, 46_000]]),
+            Rules::standard(),
+        )->keyed();
+        self::assertStringContainsString('on the middle of its front', $steps(100)['mark-middle']->how);
+        self::assertStringContainsString('76 mm', $steps(100)['mark-middle']->how, '46 down the wall and half the art');
+        self::assertStringContainsString('30 mm · 1 3/16 in to the left of the middle', $steps(-30_000)['mark-middle']->how);
+        self::assertStringContainsString('46 mm · 1 13/16 in along the wall', $steps(0)['position']->how);
+    }
+
     /** Where an edge cannot be reached: from the two nearest features, the ways as one stands. */
     public function testItIsPlacedFromWhatCanBeReached(): void
     {
