@@ -24,7 +24,8 @@ final readonly class OverEdge implements WorkRule
                 new Step(
                     StepKind::TrimEdge,
                     'Trim it along the edge',
-                    ($decal->overhang()->micrometres > 0 ? "$over of it reach over: a" : 'What reaches over comes off: a').
+                    ($decal->overhang()->micrometres > 0 ? "$over of it reach over" : 'What reaches over comes off').
+                        ': a'.
                         ' sharp blade held flat against the edge, in one go'.
                         ($decal->corners > 0 ? ' from corner to corner.' : ' all round.'),
                     ['knife, new blade'],
