@@ -108,30 +108,35 @@ final readonly class ElementsCheck
      */
     private function nearEachOther(array $things, Usage $use, array $names): array
     {
+        $limits = array_map(
+            fn (array $thing): int => $thing[2]->limits($this->rules)->in($use, $this->rules)->gap,
+            $things,
+        );
+        $near = Geos::tooNear(
+            array_column($things, 1),
+            static fn (int $other, int $nth): int => $things[$other][3] === $things[$nth][3] ? $limits[$nth] : 0,
+        );
         $snags = [];
-        foreach ($things as $nth => [, $region, $film, $name]) {
-            $limit = $film->limits($this->rules)->in($use, $this->rules)->gap;
-            foreach (\array_slice($things, 0, $nth) as [, $other, , $same, $of]) {
-                if ($name !== $same || !$region->box()->grown($limit)->overlaps($other->box())) {
-                    continue;
-                }
-                $apart = Geos::distance($region, $other);
-                if ($apart > 0 && $apart < $limit) {
-                    $at = $region->box();
-                    $snags[] = [
-                        new Snag(
-                            'tight-gap',
-                            Snag::WARN,
-                            $limit,
-                            (int) round($apart),
-                            [intdiv($at->left + $at->right, 2), intdiv($at->top + $at->bottom, 2)],
-                            'It comes nearer to '.self::named($of, $names).' than the film between comes out clean.',
-                            [['do' => 'move', 'by' => $limit - (int) round($apart)]],
-                        ),
-                        $nth,
-                    ];
-                }
+        foreach ($near as [$other, $nth]) {
+            $apart = Geos::distance($things[$nth][1], $things[$other][1]);
+            if ($apart <= 0) {
+                continue;
             }
+            $at = $things[$nth][1]->box();
+            $snags[] = [
+                new Snag(
+                    'tight-gap',
+                    Snag::WARN,
+                    $limits[$nth],
+                    (int) round($apart),
+                    [intdiv($at->left + $at->right, 2), intdiv($at->top + $at->bottom, 2)],
+                    'It comes nearer to '.
+                        self::named($things[$other][4], $names).
+                        ' than the film between comes out clean.',
+                    [['do' => 'move', 'by' => $limits[$nth] - (int) round($apart)]],
+                ),
+                $nth,
+            ];
         }
 
         return $snags;

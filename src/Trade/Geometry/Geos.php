@@ -259,15 +259,17 @@ final class Geos
     public static function tooNear(array $regions, \Closure $gap): array
     {
         $boxes = array_map(static fn (Region $region): Box => $region->box(), $regions);
-        $geometries = array_map(self::geometry(...), $regions);
+        $geometries = [];
         $near = [];
         foreach ($boxes as $nth => $box) {
             for ($other = 0; $other < $nth; ++$other) {
                 $apart = $gap($other, $nth);
-                if (
-                    $box->grown($apart)->overlaps($boxes[$other])
-                    && $geometries[$nth]->distance($geometries[$other]) < $apart
-                ) {
+                if ($apart <= 0 || !$box->grown($apart)->overlaps($boxes[$other])) {
+                    continue;
+                }
+                $one = $geometries[$nth] ??= self::geometry($regions[$nth]);
+                $two = $geometries[$other] ??= self::geometry($regions[$other]);
+                if ($one->distance($two) < $apart) {
                     $near[] = [$other, $nth];
                 }
             }
