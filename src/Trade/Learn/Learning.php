@@ -19,7 +19,7 @@ final readonly class Learning
     private const FOLDS = 10;
     private const WAYS = 5;
     /** Of each station the last so many: hands change. */
-    private const LAST = 1500;
+    private const LAST = 600;
     private const EACH_UP_TO = 40;
     /** Fewer than these tell nothing of how times spread. */
     private const FEW = 8;

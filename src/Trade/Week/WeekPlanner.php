@@ -15,6 +15,8 @@ final readonly class WeekPlanner
 {
     private const SEED = 412;
     private const DIE = 1_000_000;
+    /** Steps: more are put in order and left so. */
+    private const TOO_MANY = 1500;
     /** Over so many mean jobs a job that is not due yet begins to press. */
     private const FORESIGHT = [0.5, 1.0, 2.0, 4.0, 9.0];
     /** s: what presses more is waited for so long. */
@@ -22,7 +24,9 @@ final readonly class WeekPlanner
     /** Of the lateness to begin with: by so much worse is let pass now and then at first. */
     private const WARMTH = 0.0004;
     /** Steps placed in all before it is done: what bounds the time it takes. */
-    private const PLACED = 100_000;
+    private const PLACED = 75_000;
+    /** Times a job may be asked when its next step could begin, in all. */
+    private const ASKED = 500_000;
 
     private Timetable $timetable;
 
@@ -54,7 +58,9 @@ final readonly class WeekPlanner
         }
 
         return $this->week(
-            null === $best || 0.0 === $cost[0] || \count($best) < 2 ? $best ?? [] : $this->improved($best, $cost),
+            null === $best || 0.0 === $cost[0] || \count($best) < 2 || \count($best) > self::TOO_MANY
+                ? $best ?? []
+                : $this->improved($best, $cost),
         );
     }
 
@@ -88,8 +94,16 @@ final readonly class WeekPlanner
                 static fn (int $job): float => max(0, $jobs[$job]->due) / max(0.001, $jobs[$job]->weight),
             ),
             $this->byStepsDue(),
-            ...array_map($this->pressing(...), self::FORESIGHT),
+            ...array_map($this->pressing(...), \array_slice(self::FORESIGHT, 0, $this->affordable())),
         ];
+    }
+
+    /** How many ways of looking ahead there is time for: each asks of all jobs at each step. */
+    private function affordable(): int
+    {
+        $steps = array_sum(array_map(static fn (Job $job): int => \count($job->tasks), $this->jobs));
+
+        return min(\count(self::FORESIGHT), intdiv(self::ASKED, max(1, 5 * $steps * \count($this->jobs))));
     }
 
     /**
