@@ -89,6 +89,7 @@ enum Rule: string
     case TapeOverlap = 'tape-overlap';
     case Hinge = 'hinge';
     case HingeOver = 'hinge-over';
+    case TapeKeeps = 'tape-keeps';
     case TapeUses = 'tape-uses';
     case VehicleTape = 'vehicle-tape';
     case ClearTapeUpTo = 'clear-tape-up-to';
@@ -128,6 +129,8 @@ enum Rule: string
     case PackMinutes = 'pack-minutes';
     case TwoPeople = 'two-people';
     case Coldest = 'coldest';
+    case ReliefEvery = 'relief-every';
+    case ByHand = 'by-hand';
     case Crooked = 'crooked';
     case GuideOverlap = 'guide-overlap';
     case GuidePages = 'guide-pages';
@@ -222,6 +225,7 @@ enum Rule: string
             self::Hinge => [60, 0, 200, 'mm', 'Hinge: more tape at the top of large and vehicle work', 'To swing the decal up and back down on the same spot, and for the hands.', 10],
             self::HingeOver => [300, 0, 5000, 'mm', 'Large work, that takes a hinge, has a side over', 'Smaller decals are laid by hand.', 10],
             self::FilmsOnTop => [3, 1, 6, 'films', 'Films on top of each other', 'More no longer lie flat, and their edges lift.', 10],
+            self::TapeKeeps => [7, 0, 60, 'days', 'Used tape keeps for', 'Lying about it gathers dust and dries.', 10],
             self::TapeUses => [4, 1, 20, 'uses', 'A piece of tape serves at most', 'It loses its tack, and dust stays on it.', 10],
             self::VehicleTape => [0, 0, 2, 'school', 'Tape for vehicles: 0 by size, 1 clear always, 2 paper always', 'There are two schools: clear, to see where it goes; paper, because it lies flat.', 10],
             self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
@@ -262,6 +266,8 @@ enum Rule: string
             self::PackMinutes => [4, 0, 60, 'min', 'Pack a decal', 'Card, scrap, printed steps, care card.', 16],
             self::TwoPeople => [600, 50, 9000, 'mm', 'Two people from this length on', 'One holds it level while the other rubs it down.', 11],
             self::Coldest => [10, -20, 30, '°C', 'No glue under', 'Cold glue does not wet the surface and lets go.', 11],
+            self::ReliefEvery => [15, 3, 100, 'mm', 'Round an edge film is cut in every', 'Further apart it creases between the cuts.', 11],
+            self::ByHand => [60, 0, 1000, 'mm', 'Laid by hand, without a hinge, up to', 'It swings no straighter than a hand lays it.', 11],
             self::Crooked => [0.5, 0.1, 5, '°', 'A decal is crooked from this angle on', 'People see half a degree on a long line.', 11],
             self::GuideOverlap => [10, 0, 40, 'mm', 'Pages of a paper guide overlap by', 'They are taped together by their crosses.', 11],
             self::GuidePages => [12, 1, 60, 'pages', 'A guide of the whole object takes at most', 'Above, only what lies round the art is printed.', 11],

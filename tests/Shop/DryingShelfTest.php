@@ -179,6 +179,7 @@ final class DryingShelfTest extends ShopTestCase
         $this->bench()->tick($piece, $piece->version(), array_keys($plan->done()));
         $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
         self::assertSame(PieceState::Ready, $piece->state());
+        self::assertContains("{$piece->tag()} applied", $this->book($docket), 'it rests nowhere here');
         self::assertSame([], $this->shelf());
     }
 

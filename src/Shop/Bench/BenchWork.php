@@ -129,7 +129,10 @@ final readonly class BenchWork
             } catch (Refused $refused) {
                 throw new Refused('not-yet', "{$piece->tag()}: {$refused->getMessage()}");
             }
-            $does[] = static fn () => $piece->tick($progress);
+            $does[] = function () use ($piece, $progress): void {
+                $this->lookedOver($piece, $progress);
+                $piece->tick($progress);
+            };
         }
         $this->change->applyAll($pieces, static function () use ($does): void {
             foreach ($does as $do) {
@@ -279,8 +282,9 @@ final readonly class BenchWork
             match ($move) {
                 PieceMove::Spoil => 'spoiled: '.trim($reason),
                 PieceMove::Weeded => 'weeded',
-                PieceMove::Applied => 'applied; rests until '.
-                    ($piece->restsUntil()?->format('D j M, H:i') ?? 'ready'),
+                PieceMove::Applied => PieceState::Curing === $piece->state()
+                    ? 'applied; rests until '.($piece->restsUntil()?->format('D j M, H:i') ?? 'ready')
+                    : 'applied',
                 default => lcfirst($move->label()),
             };
     }

@@ -19,8 +19,6 @@ use Yelbo\Trade\Rule;
 /** A piece of tape serves several times while it is tacky: its uses are counted. Source: handbook section 10. */
 final readonly class UsedTapes
 {
-    /** Days it stays tacky and clean, lying about. */
-    private const DAYS = 7;
     private const MOST = 60;
 
     public function __construct(
@@ -36,9 +34,10 @@ final readonly class UsedTapes
     /** @return list<UsedTape> of the kind a piece takes, large enough, not used up, the smallest first */
     public function for(Piece $piece): array
     {
+        $days = (int) $this->rules->current()->value(Rule::TapeKeeps);
         $lifted = array_values(
             array_filter(
-                $this->pieces->lifted($this->clock->now()->modify('-'.self::DAYS.' days'), self::MOST),
+                $this->pieces->lifted($this->clock->now()->modify("-$days days"), self::MOST),
                 fn (Piece $other): bool => $other !== $piece && $other->isOnTop() && $this->covers($other, $piece),
             ),
         );

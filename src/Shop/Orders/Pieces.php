@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Doctrine\ORM\Query;
+use Doctrine\ORM\QueryBuilder;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Journey\IllegalMove;
@@ -42,15 +43,7 @@ final readonly class Pieces
      */
     public function at(array $states, int $most, ?int $film = null): array
     {
-        $query = $this->records
-            ->createQueryBuilder()
-            ->select('p', 'd', 'c', 'f', 'r', 'i')
-            ->from(Piece::class, 'p')
-            ->join('p.docket', 'd')
-            ->join('p.film', 'f')
-            ->join('p.proof', 'r')
-            ->join('r.item', 'i')
-            ->leftJoin('d.customer', 'c')
+        $query = $this->shown()
             ->where('p.state IN (:states)')
             ->setParameter('states', $states)
             ->orderBy('d.neededAt', 'ASC')
@@ -76,15 +69,7 @@ final readonly class Pieces
     public function drying(): array
     {
         /** @var list<Piece> $pieces */
-        $pieces = $this->records
-            ->createQueryBuilder()
-            ->select('p', 'd', 'c', 'f', 'r', 'i')
-            ->from(Piece::class, 'p')
-            ->join('p.docket', 'd')
-            ->join('p.film', 'f')
-            ->join('p.proof', 'r')
-            ->join('r.item', 'i')
-            ->leftJoin('d.customer', 'c')
+        $pieces = $this->shown()
             ->where('p.state = :resting OR (p.state = :applying AND p.onSince IS NOT NULL AND i.finish <> :none)')
             ->setParameter('resting', PieceState::Curing)
             ->setParameter('applying', PieceState::Applying)
@@ -196,5 +181,19 @@ final readonly class Pieces
                 WHERE d.number = ? AND p.state NOT IN (?, ?) LIMIT 1 LOCK IN SHARE MODE',
                 [$docket, PieceState::Delivered->value, PieceState::Withdrawn->value],
             );
+    }
+
+    /** Pieces with all that is shown of them, read at once. */
+    private function shown(): QueryBuilder
+    {
+        return $this->records
+            ->createQueryBuilder()
+            ->select('p', 'd', 'c', 'f', 'r', 'i')
+            ->from(Piece::class, 'p')
+            ->join('p.docket', 'd')
+            ->join('p.film', 'f')
+            ->join('p.proof', 'r')
+            ->join('r.item', 'i')
+            ->leftJoin('d.customer', 'c');
     }
 }

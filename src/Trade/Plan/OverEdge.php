@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Plan;
 
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
 /** Film that covers a thing over its edges: cut in at each bend, folded under. */
 final readonly class OverEdge implements WorkRule
 {
+    public function __construct(private Rules $rules)
+    {
+    }
+
     public function name(): string
     {
         return 'Over an edge';
@@ -43,7 +50,7 @@ final readonly class OverEdge implements WorkRule
                 'Cut in and fold under',
                 ($decal->corners > 0
                     ? "At each of the $decal->corners corners cut in by $over, from the edge of the film to the corner of the object"
-                    : "Every 15 mm round the edge cut in by $over, from the edge of the film to that of the object").
+                    : "Every {$this->rules->value(Rule::ReliefEvery)} mm round the edge cut in by $over, from the edge of the film to that of the object").
                     '; then fold each side under and press.',
                 ['knife'],
                 max(3.0, 0.7 * $decal->corners),

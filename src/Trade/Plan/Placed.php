@@ -13,9 +13,6 @@ use Yelbo\Trade\Rules;
 /** Where it goes, by figures nobody eyeballs. */
 final readonly class Placed implements WorkRule
 {
-    /** µm: up to so high a small decal on a small thing is laid by hand, without a hinge. */
-    private const SMALL = 60_000;
-
     public function __construct(private Rules $rules)
     {
     }
@@ -37,7 +34,9 @@ final readonly class Placed implements WorkRule
             return [];
         }
         $two = $decal->longer() > $this->rules->micrometres(Rule::TwoPeople);
-        $hinge = !$decal->shape->isRound() && Film::Cling !== $decal->film && $decal->longer() > self::SMALL;
+        $hinge = !$decal->shape->isRound()
+            && Film::Cling !== $decal->film
+            && $decal->longer() > $this->rules->micrometres(Rule::ByHand);
 
         return [
             ...$this->marks($decal),

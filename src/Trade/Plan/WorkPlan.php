@@ -79,7 +79,7 @@ final readonly class WorkPlan
             new PutOn($rules),
             new ClingOn($rules),
             new Stencilled($rules),
-            new OverEdge(),
+            new OverEdge($rules),
             new Finished($rules),
             new GivenAway($rules),
         ];
