@@ -28,7 +28,7 @@ final class WeekCommand extends TradeCommand
     protected function answer(Document $in, InputInterface $input): array
     {
         $now = self::moment($in, 'now');
-        $hours = $in->at('hours', fn (): Hours => $this->hours($in));
+        $hours = self::hours($in);
         [$hands, $can] = $this->hands($in);
         [$machines, $for] = $this->machines($in);
         $jobs = $this->jobs($in, $now, $can, $for);
@@ -125,7 +125,7 @@ final class WeekCommand extends TradeCommand
         }
     }
 
-    private function hours(Document $in): Hours
+    private static function hours(Document $in): Hours
     {
         $stretches = array_map(static function (Document $one): array {
             $from = self::clock($one, 'from');
@@ -146,7 +146,7 @@ final class WeekCommand extends TradeCommand
             }
         }
 
-        return new Hours($stretches, $closed);
+        return $in->at('hours', static fn (): Hours => new Hours($stretches, $closed));
     }
 
     /** @return array{list<string>, array<string, list<int>>} their names, and who can do what, by their places */
