@@ -20,6 +20,7 @@ final class ClosedTest extends WebCase
         'given-change',
         'given-pdf',
         'given-picture',
+        'given-photo',
     ];
     /** What only the owner may do. */
     private const OWNERS = [
@@ -83,7 +84,8 @@ final class ClosedTest extends WebCase
         $asked = [];
         foreach ($routes as $name => $route) {
             foreach ($route->getMethods() ?: ['GET', 'POST'] as $method) {
-                $path = str_replace('/photos/{name}', '/photos/'.str_repeat('0f', 16), $route->getPath());
+                $path =
+                    preg_replace('~/(photos?|laid)/\{name\}~', '/$1/'.str_repeat('0f', 16), $route->getPath()) ?? '';
                 $path =
                     preg_replace(
                         [

@@ -123,6 +123,46 @@ final class PhotosTest extends WebCase
         self::assertSame(422, $this->status, 'to be traced it does');
     }
 
+    /** Its photo is laid on a measured object, is kept with its orders, and belongs to its shape. */
+    public function testAPhotoIsLaidOnAnObject(): void
+    {
+        $trace = $this->photo(self::bytes(imagejpeg(...)));
+        $corners = static fn (int ...$at): array => array_map(
+            static fn (array $one): array => ['x' => $one[0], 'y' => $one[1]],
+            array_chunk($at, 2),
+        );
+        $plaque = ['object' => 'Plaque', 'surface' => 'rectangle', 'width' => '120mm', 'height' => '90mm'];
+        $lay = fn (array $answers, array $places): array => $this->ask('POST', "/api/photos/{$trace['photo']}/lay", [
+            'answers' => $answers,
+            'corners' => $places,
+        ]);
+        $middle = $corners(210, 160, 590, 160, 590, 440, 210, 440);
+        $laid = $lay($plaque, $middle);
+        self::assertSame(200, $this->status, json_encode($laid, \JSON_THROW_ON_ERROR));
+        self::assertEqualsWithDelta(0x78, hexdec(substr($laid['colour'], 1, 2)), 12, 'what lies on it, not the ground');
+        $this->browser->request('GET', "/api/laid/{$laid['photo']}");
+        $size = getimagesizefromstring((string) $this->browser->getResponse()->getContent()) ?: [0, 0];
+        self::assertSame([900, 675], [$size[0], $size[1]], 'as the object is, not as the photo');
+
+        self::assertSame(['corners'], array_column($lay($plaque, array_reverse($middle))['fields'], 'field'));
+        self::assertSame(['corners'], array_column($lay($plaque, \array_slice($middle, 1))['fields'], 'field'));
+        self::assertSame(['width'], array_column($lay(['width' => ''] + $plaque, $middle)['fields'], 'field'));
+
+        $object = $this->ask('POST', '/api/objects', ['answers' => ['photo' => $laid['photo']] + $plaque]);
+        self::assertSame($laid['photo'], $object['answers']['photo'], json_encode($object, \JSON_THROW_ON_ERROR));
+        $other = ['object' => 'Oval', 'surface' => 'ellipse', 'photo' => $laid['photo']] + $plaque;
+        self::assertStringContainsString(
+            'another shape',
+            $this->ask('POST', '/api/objects', ['answers' => $other])['fields'][0]['says'],
+        );
+        self::assertStringContainsString(
+            'no such photo',
+            $this->ask('POST', '/api/objects', [
+                'answers' => ['object' => 'Sign', 'photo' => str_repeat('a', 32)] + $plaque,
+            ])['fields'][0]['says'],
+        );
+    }
+
     /** What a camera writes into a photo, where it was taken for one, does not stay. */
     public function testWhatElseAPhotoCarriesDoesNotStay(): void
     {

@@ -1,7 +1,8 @@
 import { execFileSync } from 'node:child_process';
 import AxeBuilder from '@axe-core/playwright';
 import { devices, type Page } from '@playwright/test';
-import { api, expect, order, test } from './shop';
+import { api, expect, inDays, order, test } from './shop';
+import { film, png } from './whole';
 
 const { defaultBrowserType: _, ...PHONE } = devices['Pixel 7'];
 
@@ -119,4 +120,90 @@ test('a proof is read out large, by a key, and comes on paper', async ({ page })
   const download = page.waitForEvent('download');
   await page.getByRole('link', { name: /PDF to scale/ }).click();
   expect((await download).suggestedFilename()).toBe(`${docket.tag.toLowerCase()}-proof-1.pdf`);
+});
+
+test('a photo is laid on a cup: it is drawn on it at Ask and Size, on the proof, and for the customer', async ({
+  page,
+  browser,
+}) => {
+  // A cup on a pale table, a band of rust round a teal wall, darker towards its sides.
+  const cup = png(480, 360, (x, y) => {
+    const across = (x - 240) / 150;
+    if (Math.abs(across) > 1 || y < 40 || y > 320) {
+      return 0xe9e4da;
+    }
+    const shade = 0.55 + 0.45 * Math.sqrt(1 - across * across);
+    const [r, g, b] = y > 260 && y < 290 ? [0xa0, 0x50, 0x30] : [0x1e, 0x6a, 0x70];
+    return (Math.round(r * shade) << 16) | (Math.round(g * shade) << 8) | Math.round(b * shade);
+  });
+  const chalk = await film(page, 'permanent', 'chalk', '#f4f1e6');
+  await page.goto('/ask/new');
+  await page.getByLabel('Who', { exact: true }).fill('Osric Tamblyn');
+  await page.getByLabel('What words', { exact: true }).fill('Mallow');
+  await page.getByLabel('On what', { exact: true }).fill('Enamel cup');
+  await page.getByLabel('Its shape').selectOption({ label: 'Cylinder' });
+  await page.getByRole('button', { name: 'From a photo …' }).click();
+  const dialog = page.getByRole('dialog', { name: 'The object as it looks' });
+  await dialog.getByLabel('Photo').setInputFiles({ name: 'cup.png', mimeType: 'image/png', buffer: cup });
+  const corner = (nth: number) => dialog.getByLabel(`Corner ${nth}`);
+  // Not measured yet: it says so, and the photo stays.
+  await dialog.getByRole('button', { name: /Lay it on/ }).click();
+  await expect(dialog.getByText(/Measure it/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByLabel(/^Circumference/).fill('258mm');
+  await page.getByLabel(/^Height/).fill('95mm');
+  await page.getByRole('button', { name: 'From a photo …' }).click();
+  await dialog.getByLabel('Photo').setInputFiles({ name: 'cup.png', mimeType: 'image/png', buffer: cup });
+  const box = (await dialog.getByRole('img', { name: /corners/ }).boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  const scale = Math.min(box.width / 480, box.height / 360);
+  for (const [nth, [x, y]] of [
+    [90, 40],
+    [390, 40],
+    [390, 320],
+    [90, 320],
+  ].entries()) {
+    await corner(nth + 1).hover();
+    await page.mouse.down();
+    await page.mouse.move(
+      box.x + (box.width - 480 * scale) / 2 + (x ?? 0) * scale,
+      box.y + (box.height - 360 * scale) / 2 + (y ?? 0) * scale,
+    );
+    await page.mouse.up();
+  }
+  await corner(1).press('ArrowRight');
+  const laid = page.waitForResponse((answer) => answer.url().endsWith('/lay'));
+  await dialog.getByRole('button', { name: /Lay it on/ }).click();
+  const { photo, colour } = await (await laid).json();
+  // Not the band's, nor the table's: the wall's own colour.
+  const [r, g, b] = [1, 3, 5].map((at) => Number.parseInt(colour.slice(at, at + 2), 16)) as [number, number, number];
+  expect(g).toBeGreaterThan(r + 30);
+  expect(b).toBeGreaterThan(r + 30);
+  await expect(page.locator(`image[href$="${photo}"]`)).toBeVisible();
+  await page.getByLabel('Used on').fill(inDays(12));
+  const begun = page.waitForResponse(
+    (answer) => answer.url().endsWith('/api/dockets') && answer.request().method() === 'POST',
+  );
+  await page.getByLabel('Film').selectOption(String(chalk.id));
+  await page.getByRole('button', { name: /Take the order/ }).click();
+  const { number } = await (await begun).json();
+  await expect(page).toHaveURL(new RegExp(`/size/${number}`));
+  await expect(page.locator(`image[href$="${photo}"]`).first()).toBeVisible();
+  await page.getByRole('button', { name: /Make the proof/ }).click();
+  await expect(page).toHaveURL(`/proof/${number}`);
+  await expect(page.locator(`image[href$="${photo}"]`).first()).toBeVisible();
+  const path = await link(page, { number });
+  const nobody = { storageState: { cookies: [], origins: [] }, baseURL: new URL(page.url()).origin };
+  const theirs = await (await browser.newContext(nobody)).newPage();
+  await theirs.goto(path);
+  await expect(theirs.locator(`image[href$="${photo}"]`).first()).toBeVisible();
+  const token = path.split('/').pop();
+  const seen = await theirs.request.get(`/api/given/${token}/photo/${photo}`);
+  expect(seen.headers()['content-type']).toBe('image/jpeg');
+  // What their proof does not show is closed to them, and so is the shop's own door to it.
+  expect((await theirs.request.get(`/api/given/${token}/photo/${'0'.repeat(32)}`)).status()).toBe(404);
+  expect((await theirs.request.get(`/api/laid/${photo}`)).status()).toBe(401);
+  const pdf = await theirs.request.get(`/api/given/${token}/proof.pdf`);
+  const text = execFileSync('pdfimages', ['-list', '-'], { input: await pdf.body() }).toString();
+  expect(text).toContain('jpeg');
+  await theirs.context().close();
 });

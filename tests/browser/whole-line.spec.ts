@@ -17,7 +17,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await press('Tab');
   await press('Tab');
   await type('Biscuit tin');
-  for (const _field of ['shape', 'material', 'colour', 'another colour', 'width']) {
+  for (const _field of ['shape', 'material', 'colour', 'another colour', 'photo', 'width']) {
     await press('Tab');
   }
   await type('7 1/2');

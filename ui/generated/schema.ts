@@ -858,6 +858,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/given/{token}/photo/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives the photo of an object, as far as the proof the link shows has it. */
+        get: operations["given-photo"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/given/{token}/picture/{id}": {
         parameters: {
             query?: never;
@@ -920,6 +937,23 @@ export interface paths {
         put?: never;
         /** Says where the words, or an element, would lie in line with the rest: a drag catches there. */
         post: operations["guides"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/laid/{name}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives a photo as it lies on its object. */
+        get: operations["photo-laid"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1264,6 +1298,23 @@ export interface paths {
         put?: never;
         /** Traces a photo again at another threshold. */
         post: operations["photo-trace"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/photos/{name}/lay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lays a photo on an object by its four corners, so that decals are drawn on it. */
+        post: operations["photo-lay"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2227,6 +2278,11 @@ export interface components {
              */
             colour?: string;
             /**
+             * @description The name of the photo laid on it; empty where there is none.
+             * @default
+             */
+            photo?: string;
+            /**
              * @description Of what is painted the day of its last coat, 2026-11-27; empty where nobody said.
              * @default
              */
@@ -2569,6 +2625,13 @@ export interface components {
             by: string;
             /** @description What they did; empty where nobody knows. */
             did: string;
+        };
+        /** @description A place on a photo. */
+        CornerRequest: {
+            /** @description From the left, pixels. */
+            x: number;
+            /** @description From the top, pixels. */
+            y: number;
         };
         /** @description Which of a list are out, or done. */
         CountRequest: {
@@ -3269,6 +3332,13 @@ export interface components {
             /** @description The objects. */
             objects: components["schemas"]["KnownObjectView"][];
         };
+        /** @description A photo as it lies on its object. */
+        LaidPhotoView: {
+            /** @description What it is found by. */
+            photo: string;
+            /** @description The colour most of the object has, #rrggbb. */
+            colour: string;
+        };
         /** @description Where a shape lies: its box’s left top corner in mm, and its turn. */
         LaidView: {
             /** @description As people call it. */
@@ -3281,6 +3351,13 @@ export interface components {
             turn: number;
             /** @description Whether it stays where it lies. */
             pinned: boolean;
+        };
+        /** @description A photo to be laid on an object by its four corners. */
+        LayPhotoRequest: {
+            /** @description What the object is measured by, as typed. */
+            answers: components["schemas"]["ObjectAnswers"];
+            /** @description Top left, top right, bottom right, bottom left. */
+            corners: components["schemas"]["CornerRequest"][];
         };
         /** @description One layer of a decal, in the frame all its layers share; the film by its number on the shelf, none for the order's own. */
         LayerView: {
@@ -3687,6 +3764,11 @@ export interface components {
              */
             colour?: string;
             /**
+             * @description The name of the photo laid on it; empty where there is none.
+             * @default
+             */
+            photo?: string;
+            /**
              * @description Of what is painted the day of its last coat, 2026-11-27; empty where nobody said.
              * @default
              */
@@ -3729,6 +3811,8 @@ export interface components {
             material: string | null;
             /** @description Its colour, #rrggbb; null where nobody said. */
             colour: string | null;
+            /** @description The name of the photo laid on it. */
+            photo: string | null;
         };
         /** @description How large letters may be on a ball. */
         OnBallView: {
@@ -4133,6 +4217,8 @@ export interface components {
             drawing: string;
             /** @description Of the object, #rrggbb; null where nobody said. */
             colour: string | null;
+            /** @description Name of the photo laid on the object. */
+            photo: string | null;
         };
         /** @description What would let a member of a set have larger letters, and how large. */
         ProposalView: {
@@ -5667,6 +5753,11 @@ export interface operations {
                      * @default
                      */
                     colour?: string;
+                    /**
+                     * @description The name of the photo laid on it; empty where there is none.
+                     * @default
+                     */
+                    photo?: string;
                     /**
                      * @description Of what is painted the day of its last coat, 2026-11-27; empty where nobody said.
                      * @default
@@ -7971,6 +8062,40 @@ export interface operations {
             };
         };
     };
+    "given-photo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The secret part of the link. */
+                token: string;
+                /** @description Its short name. */
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "given-picture": {
         parameters: {
             query?: never;
@@ -8149,6 +8274,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GuidesView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "photo-laid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its short name. */
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
             /** @description A problem, as a sentence */
@@ -8950,6 +9107,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["TraceView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "photo-lay": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its short name. */
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LayPhotoRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LaidPhotoView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -98,6 +98,14 @@ final class MeasuredObject
         return '' === $colour ? null : $colour;
     }
 
+    /** The name of the photo laid on it; none where there is none. */
+    public function photo(): ?string
+    {
+        $photo = (string) ($this->measures['photo'] ?? '');
+
+        return '' === $photo ? null : $photo;
+    }
+
     /** The day of its last coat of paint; none where it is not painted, or nobody said. */
     public function paintedOn(): ?\DateTimeImmutable
     {

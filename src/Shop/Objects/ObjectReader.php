@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Objects;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Contrast;
 use Yelbo\Trade\Film\Material;
@@ -25,7 +26,7 @@ final readonly class ObjectReader
     private const SMALLEST = 1000;
     private const LARGEST = 20_000_000;
 
-    public function __construct(private ShopRules $rules)
+    public function __construct(private ShopRules $rules, private ObjectPhotos $photos)
     {
     }
 
@@ -84,6 +85,17 @@ final readonly class ObjectReader
             $measures['colour'] = strtolower($answers->colour);
         } elseif ('' !== $answers->colour) {
             return $fields->refuse('colour', 'A colour is written as #rrggbb, or chosen.');
+        }
+        if ('' !== $answers->photo) {
+            try {
+                $photo = $this->photos->named($answers->photo);
+            } catch (NotFound $gone) {
+                return $fields->refuse('photo', $gone->getMessage().' Lay one on it again.');
+            }
+            if ($photo->kind() !== $kind) {
+                return $fields->refuse('photo', 'The photo was laid on another shape. Lay it on this one again.');
+            }
+            $measures['photo'] = $photo->name();
         }
         $painted = trim($answers->paintedOn);
         if ('' !== $painted && true === $material?->isPainted()) {

@@ -49,6 +49,7 @@ final readonly class Answers
      * @param string $side inside where it is stuck inside a window and read from outside
      * @param string $lip none where nobody drinks from it, whatever it is called
      * @param string $colour the colour of it as #rrggbb; empty where nobody said
+     * @param string $photo the name of the photo laid on it; empty where there is none
      * @param string $paintedOn of what is painted the day of its last coat, 2026-11-27; empty where nobody said
      * @param string $finish what goes over or behind the decal: none, brushed, sprayed, resin …
      * @param string $allowance how much room to the edge: close, usual, airy, or edge for none
@@ -92,6 +93,7 @@ final readonly class Answers
         public string $blank = '',
         public string $dishwasher = '',
         public string $colour = '',
+        public string $photo = '',
         public string $paintedOn = '',
         public string $finish = 'none',
         public array $keepOuts = [],

@@ -26,6 +26,7 @@ final readonly class FrozenFacts
      * @param string           $neededOn  a day, as is usual here
      * @param string           $drawing   name of the drawing that stands in the place of words
      * @param string           $colour    of the object, #rrggbb; empty where nobody said
+     * @param string           $photo     name of the photo laid on the object; empty where there is none
      */
     public function __construct(
         public array $asked = [],
@@ -51,6 +52,7 @@ final readonly class FrozenFacts
         public bool $appliedHere = true,
         public string $drawing = '',
         public string $colour = '',
+        public string $photo = '',
     ) {
     }
 

@@ -105,6 +105,7 @@ final readonly class ProofMaker
             $item->isAppliedHere(),
             null === $design->art() ? '' : $this->arts->numbered($design->art()['id'])->name(),
             $object->colour() ?? '',
+            $object->photo() ?? '',
         );
     }
 

@@ -95,20 +95,41 @@ final readonly class Ball implements Round
         return ConvexArea::ellipse($radius, $radius, $radius, $radius)->region();
     }
 
+    public function frontCorners(): array
+    {
+        $box = $this->front()->box();
+
+        return [
+            [(float) $box->left, (float) $box->top],
+            [(float) $box->right, (float) $box->top],
+            [(float) $box->right, (float) $box->bottom],
+            [(float) $box->left, (float) $box->bottom],
+        ];
+    }
+
     public function seen(Region $flat): Region
+    {
+        return Geos::intersection($flat, $this->outline())->bent($this->fromTheFront(...));
+    }
+
+    public function seenAt(float $x, float $y): ?array
+    {
+        $middle = $this->size()->width->micrometres / 2;
+
+        return hypot($x - $middle, $y - $middle) > ($this->diameter->micrometres * \M_PI) / 4
+            ? null
+            : $this->fromTheFront($x, $y);
+    }
+
+    /** @return array{float, float} */
+    private function fromTheFront(float $x, float $y): array
     {
         $radius = $this->diameter->micrometres / 2;
         $middle = $this->size()->width->micrometres / 2;
+        $out = hypot($x - $middle, $y - $middle);
+        $share = $out < 1 ? 1.0 : ($radius * sin($out / $radius)) / $out;
 
-        return Geos::intersection($flat, $this->outline())->bent(static function (float $x, float $y) use (
-            $radius,
-            $middle,
-        ): array {
-            $out = hypot($x - $middle, $y - $middle);
-            $share = $out < 1 ? 1.0 : ($radius * sin($out / $radius)) / $out;
-
-            return [$radius + ($x - $middle) * $share, $radius + ($y - $middle) * $share];
-        });
+        return [$radius + ($x - $middle) * $share, $radius + ($y - $middle) * $share];
     }
 
     private function disc(float $radius): ConvexArea

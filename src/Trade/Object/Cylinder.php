@@ -70,14 +70,36 @@ final readonly class Cylinder implements Round
         return Box::sized((int) round(2 * $this->radius()), $this->height->micrometres)->region();
     }
 
+    public function frontCorners(): array
+    {
+        $box = $this->front()->box();
+
+        return [
+            [(float) $box->left, (float) $box->top],
+            [(float) $box->right, (float) $box->top],
+            [(float) $box->right, (float) $box->bottom],
+            [(float) $box->left, (float) $box->bottom],
+        ];
+    }
+
     public function seen(Region $flat): Region
     {
-        $radius = $this->radius();
-        $middle = $this->circumference->micrometres / 2;
+        return Geos::clipped($flat, $this->part(180))->bent($this->fromTheFront(...));
+    }
 
-        return Geos::clipped($flat, $this->part(180))->bent(
-            static fn (float $x, float $y): array => [$radius + $radius * sin(($x - $middle) / $radius), $y],
-        );
+    public function seenAt(float $x, float $y): ?array
+    {
+        return abs($x - $this->circumference->micrometres / 2) > $this->circumference->micrometres / 4
+            ? null
+            : $this->fromTheFront($x, $y);
+    }
+
+    /** @return array{float, float} */
+    private function fromTheFront(float $x, float $y): array
+    {
+        $radius = $this->radius();
+
+        return [$radius + $radius * sin(($x - $this->circumference->micrometres / 2) / $radius), $y];
     }
 
     private function part(float $degrees): Box

@@ -16,9 +16,24 @@ interface Round extends Surface
     public function front(): Region;
 
     /**
+     * Where the ends of its upper and its lower edge are seen, or the corners of the box round it.
+     *
+     * @return array{array{float, float}, array{float, float}, array{float, float}, array{float, float}} µm in the frame
+     *         of `front()`: top left, top right, bottom right, bottom left
+     */
+    public function frontCorners(): array;
+
+    /**
      * What is seen from the front of something laid flat; what lies beyond the edge is left out.
      *
      * @param Region $flat in the frame of `outline()`
      */
     public function seen(Region $flat): Region;
+
+    /**
+     * Where a place of the wall laid flat is seen from the front.
+     *
+     * @return array{float, float}|null µm in the frame of `front()`; none where it is not seen
+     */
+    public function seenAt(float $x, float $y): ?array;
 }

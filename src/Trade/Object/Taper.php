@@ -161,34 +161,55 @@ final readonly class Taper implements Round
 
     public function front(): Region
     {
+        return ConvexArea::polygon($this->frontCorners())->region();
+    }
+
+    public function frontCorners(): array
+    {
         [$upper, $lower] = $this->edges();
         $height = $this->height();
         $widest = max($upper, $lower);
 
-        return ConvexArea::polygon([
+        return [
             [$widest - $upper, 0.0],
             [$widest + $upper, 0.0],
             [$widest + $lower, $height],
             [$widest - $lower, $height],
-        ])->region();
+        ];
     }
 
     public function seen(Region $flat): Region
     {
+        return Geos::intersection($flat, $this->sector(0, 0, $this->development->sweep / 2))->bent(
+            fn (float $x, float $y): array => $this->fromTheFront(...$this->straightened($x, $y)),
+        );
+    }
+
+    public function seenAt(float $x, float $y): ?array
+    {
+        [$around, $down] = $this->straightened($x, $y);
+
+        return abs($around) > ($this->development->sweep * $this->middleRadius()) / 4
+            ? null
+            : $this->fromTheFront($around, $down);
+    }
+
+    /**
+     * @param float $around from the front, a length at half the slant, µm
+     * @param float $down   the wall from its upper edge, µm
+     *
+     * @return array{float, float}
+     */
+    private function fromTheFront(float $around, float $down): array
+    {
         [$upper, $lower] = $this->edges();
-        $widest = max($upper, $lower);
-        $share = $this->height() / $this->slant->micrometres;
         $turn = (2 * \M_PI) / $this->development->sweep / $this->middleRadius();
         $slant = $this->slant->micrometres;
 
-        return Geos::intersection($flat, $this->sector(0, 0, $this->development->sweep / 2))->bent(function (
-            float $x,
-            float $y,
-        ) use ($upper, $lower, $widest, $share, $turn, $slant): array {
-            [$around, $down] = $this->straightened($x, $y);
-
-            return [$widest + ($upper + (($lower - $upper) * $down) / $slant) * sin($around * $turn), $down * $share];
-        });
+        return [
+            max($upper, $lower) + ($upper + (($lower - $upper) * $down) / $slant) * sin($around * $turn),
+            ($down * $this->height()) / $slant,
+        ];
     }
 
     /** A part of the ring: so much less than the wall above and below, and so wide an angle about the front. */

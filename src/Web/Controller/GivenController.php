@@ -9,6 +9,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\BroughtArts;
+use Yelbo\Shop\Objects\ObjectPhotos;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Proofs\ChangeRequest;
 use Yelbo\Shop\Proofs\ProofLinks;
@@ -29,6 +30,7 @@ final readonly class GivenController
         private ProofLinks $links,
         private ProofPaper $paper,
         private BroughtArts $arts,
+        private ObjectPhotos $photos,
         private RecordViews $records,
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
     ) {
@@ -82,6 +84,24 @@ final readonly class GivenController
             }
         }
         throw new NotFound('There is no such picture.');
+    }
+
+    /** Gives the photo of an object, as far as the proof the link shows has it. */
+    #[Route(
+        '/api/given/{token}/photo/{name}',
+        name: 'given-photo',
+        requirements: self::TOKEN + ['name' => '[0-9a-f]{32}'],
+        methods: ['GET'],
+    )]
+    public function photo(string $token, string $name): Response
+    {
+        $page = $this->links->follow($token);
+        foreach ($page->docket()->proof($page->nth()) as $shown) {
+            if ($shown->frozen()->photo === $name) {
+                return ObjectsController::jpeg($this->photos->named($name)->jpeg());
+            }
+        }
+        throw new NotFound('There is no such photo.');
     }
 
     private function view(Proof $proof): GivenProofView

@@ -11,11 +11,13 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Objects\KnownObject;
 use Yelbo\Shop\Objects\ObjectLibrary;
+use Yelbo\Shop\Objects\ObjectPhotos;
 use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Objects\Photos;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Object\Kind;
+use Yelbo\Web\Request\LayPhotoRequest;
 use Yelbo\Web\Request\ObjectRequest;
 use Yelbo\Web\Request\RosterRequest;
 use Yelbo\Web\Request\TraceRequest;
@@ -23,6 +25,7 @@ use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\DoneView;
 use Yelbo\Web\View\KnownObjectsView;
 use Yelbo\Web\View\KnownObjectView;
+use Yelbo\Web\View\LaidPhotoView;
 use Yelbo\Web\View\RosterView;
 use Yelbo\Web\View\RowView;
 use Yelbo\Web\View\TraceView;
@@ -30,8 +33,12 @@ use Yelbo\Web\View\TraceView;
 /** What objects can be, the shop's own, outlines out of photos, and lists of names. */
 final readonly class ObjectsController
 {
-    public function __construct(private ObjectLibrary $objects, private Photos $photos, private ObjectReader $reader)
-    {
+    public function __construct(
+        private ObjectLibrary $objects,
+        private Photos $photos,
+        private ObjectPhotos $laid,
+        private ObjectReader $reader,
+    ) {
     }
 
     /** Lists the objects the shop has measured. */
@@ -111,6 +118,28 @@ final readonly class ObjectsController
             'Content-Type' => 'image/jpeg',
             'Cache-Control' => 'private, max-age=600',
         ]);
+    }
+
+    /** Lays a photo on an object by its four corners, so that decals are drawn on it. */
+    #[Route('/api/photos/{name}/lay', name: 'photo-lay', requirements: ['name' => '[0-9a-f]{32}'], methods: ['POST'])]
+    public function lay(string $name, #[MapRequestPayload] LayPhotoRequest $request): LaidPhotoView
+    {
+        $laid = $this->laid->lay($name, $request->corners(), $this->reader->read($request->answers));
+
+        return new LaidPhotoView($laid->name(), $laid->colour());
+    }
+
+    /** Gives a photo as it lies on its object. */
+    #[Route('/api/laid/{name}', name: 'photo-laid', requirements: ['name' => '[0-9a-f]{32}'], methods: ['GET'])]
+    public function laid(string $name): Response
+    {
+        return self::jpeg($this->laid->named($name)->jpeg());
+    }
+
+    /** A picture that never changes under its name. */
+    public static function jpeg(string $jpeg): Response
+    {
+        return new Response($jpeg, 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=86400']);
     }
 
     /** Reads a list of names out of a file or pasted text, with its columns. */

@@ -21,9 +21,15 @@ final class ProofDrawing
      *
      * @param array<string, string> $paths    path data by the hash of each outline
      * @param array<int, string>    $pictures what is printed, JPEG by the number of its drawing
+     * @param string                $photo    of the object laid flat, JPEG; empty where there is none
      */
-    public static function onObject(Proof $proof, FrozenFacts $said, array $paths, array $pictures = []): string
-    {
+    public static function onObject(
+        Proof $proof,
+        FrozenFacts $said,
+        array $paths,
+        array $pictures = [],
+        string $photo = '',
+    ): string {
         [$width, $height] = [$said->width / 1000, $said->height / 1000];
         $thin = max($width, $height) / 900;
         $line = static fn (string $d, string $dash, float $wide): string => '' === $d
@@ -49,9 +55,10 @@ final class ProofDrawing
         return self::wrapped(
             $width,
             $height,
-            ('' === $said->colour
+            ('' === $said->colour || '' !== $photo
                 ? ''
                 : \sprintf('<path d="%s" fill="%s" fill-rule="evenodd"/>', $said->outline, $said->colour)).
+                self::ground($photo, $said->outline, $width, $height).
                 $line($said->outline, '', 1.6).
                 $line($said->safe, '5 4', 1.0).
                 $line($said->keepOuts, '2 2', 1.0).
@@ -106,6 +113,20 @@ final class ProofDrawing
             $size->height->micrometres / 1000,
             $groups,
         );
+    }
+
+    /** The photo, and paper over all of it that is not the object. */
+    private static function ground(string $photo, string $outline, float $width, float $height): string
+    {
+        return '' === $photo
+            ? ''
+            : \sprintf(
+                '<image x="0" y="0" width="%1$.3F" height="%2$.3F" xlink:href="data:image/jpeg;base64,%3$s"/><path d="M0 0H%1$.3FV%2$.3FH0Z %4$s" fill="#ffffff" fill-rule="evenodd"/>',
+                $width,
+                $height,
+                base64_encode($photo),
+                $outline,
+            );
     }
 
     /**

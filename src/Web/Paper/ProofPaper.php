@@ -8,6 +8,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Response;
 use Yelbo\Shop\Designs\BroughtArts;
+use Yelbo\Shop\Objects\ObjectPhotos;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\NotFound;
@@ -29,6 +30,7 @@ final readonly class ProofPaper
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
         private Outlines $outlines,
         private BroughtArts $arts,
+        private ObjectPhotos $photos,
     ) {
     }
 
@@ -85,6 +87,14 @@ final readonly class ProofPaper
         return $pictures;
     }
 
+    /** The photo of the object, JPEG; empty where there is none. */
+    private function photo(Proof $proof): string
+    {
+        $name = $proof->frozen()->photo;
+
+        return '' === $name ? '' : $this->photos->named($name)->jpeg();
+    }
+
     /** @param non-empty-list<Proof> $pages */
     public function pdf(array $pages): string
     {
@@ -133,6 +143,7 @@ final readonly class ProofPaper
             $proof->frozen(),
             $this->outlines->paths($proof->outlines()),
             $this->pictures($proof),
+            $this->photo($proof),
         );
         $pdf->ImageSVG(
             '@'.$svg,

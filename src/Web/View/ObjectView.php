@@ -21,6 +21,7 @@ final readonly class ObjectView
      * @param int $panes how many panes or facets in a row are covered
      * @param string|null $material what the object is made of
      * @param string|null $colour its colour, #rrggbb; null where nobody said
+     * @param string|null $photo the name of the photo laid on it
      */
     public function __construct(
         public string $name,
@@ -32,6 +33,7 @@ final readonly class ObjectView
         public int $panes,
         public ?string $material,
         public ?string $colour,
+        public ?string $photo,
     ) {
     }
 
@@ -49,6 +51,7 @@ final readonly class ObjectView
             $object->panes(),
             $object->material()?->label(),
             $object->colour(),
+            $object->photo(),
         );
     }
 }

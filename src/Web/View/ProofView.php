@@ -21,6 +21,7 @@ final readonly class ProofView
      * @param list<string>          $remarks what the shop let pass, and why
      * @param string                $drawing  name of the drawing in the place of words
      * @param string|null           $colour   of the object, #rrggbb; null where nobody said
+     * @param string|null           $photo    name of the photo laid on the object
      * @param int $nth which version it is, from 1
      * @param int $item which thing of the order it shows
      * @param string $madeAt when it was made, ISO 8601
@@ -88,6 +89,7 @@ final readonly class ProofView
         public bool $appliedHere,
         public string $drawing,
         public ?string $colour,
+        public ?string $photo,
     ) {
     }
 
@@ -148,6 +150,7 @@ final readonly class ProofView
             $facts->appliedHere,
             $facts->drawing,
             '' === $facts->colour ? null : $facts->colour,
+            '' === $facts->photo ? null : $facts->photo,
         );
     }
 }

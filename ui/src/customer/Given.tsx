@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { api, ask, type Problem, type Proof, type Schemas } from '../api/client';
 import { givenKey } from '../api/keys';
 import { ProofDrawing } from '../drawing/ProofDrawing';
-import { PictureSource } from '../drawing/pictures';
+import { PhotoSource, PictureSource } from '../drawing/pictures';
 import { Loading, Move, NextMove, Trouble } from '../parts/basics';
 import { TextField } from '../parts/fields';
 import { asMoment } from '../parts/time';
@@ -35,7 +35,9 @@ export function Given({ token }: { token: string }) {
   }
   return query.data ? (
     <PictureSource value={(id) => `/api/given/${token}/picture/${id}`}>
-      <Page token={token} given={query.data} />
+      <PhotoSource value={(name) => `/api/given/${token}/photo/${name}`}>
+        <Page token={token} given={query.data} />
+      </PhotoSource>
     </PictureSource>
   ) : (
     <Loading what="your proof" />

@@ -4,7 +4,18 @@ import { swatches } from './ObjectMarks';
 import { AtScale, fitView, useRoom } from './scale';
 
 /** A round thing as it is seen from the front, with what is seen of the decal on it. */
-export function FrontDrawing({ fit, swatch, films }: { fit: Fit; swatch: string; films: FilmShown[] }) {
+export function FrontDrawing({
+  fit,
+  swatch,
+  films,
+  colour,
+}: {
+  fit: Fit;
+  swatch: string;
+  films: FilmShown[];
+  /** Of the object, where somebody said it. */
+  colour?: string | null;
+}) {
   const { ref, width, height } = useRoom();
   const front = fit.front;
   if (!front) {
@@ -21,6 +32,7 @@ export function FrontDrawing({ fit, swatch, films }: { fit: Fit; swatch: string;
         <svg width={width} height={height} role="img" aria-label="The object as it is seen from the front">
           <Hatches scale={view.scale} />
           <AtScale view={view}>
+            {colour && <path d={front.outline} fill={colour} />}
             {front.keepOuts && <path d={front.keepOuts} fill="url(#kept-clear)" />}
             {[...front.layers]
               .map((d, nth) => ({ d, fill: colours[nth] ?? swatch, key: fit.layers[nth]?.role ?? nth }))

@@ -1,9 +1,10 @@
-import { type RefObject, useImperativeHandle } from 'react';
+import { type RefObject, useId, useImperativeHandle } from 'react';
 import type { FilmShown, Fit, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
 import { Dimension } from './Dimension';
 import { Hatches } from './Hatch';
 import { ArtLayers, type Pin, PinMark, SnagFlags, swatches } from './ObjectMarks';
+import { type Ground, GroundPicture } from './pictures';
 import { Rulers } from './Ruler';
 import { AtScale, fitView, useRoom } from './scale';
 import { type Caught, useArtDrag } from './useArtDrag';
@@ -61,11 +62,12 @@ export function ObjectDrawing({
   along?: number[];
   /** Where what is in hand is in line with the rest. */
   guides?: Schemas['GuidesView'] | undefined;
-  /** The colour of the object, where somebody said it. */
-  ground?: string | null;
+  /** How the object looks, where somebody said it. */
+  ground?: Ground | null;
   label: string;
 }) {
   const { ref, width, height } = useRoom();
+  const inside = useId();
   const { units, one } = useShown();
   const object = { width: art.object.width.mm, height: art.object.height.mm };
   const edge = rulers ? 26 : 6;
@@ -158,11 +160,14 @@ export function ObjectDrawing({
           {zoom && <rect width={width} height={height} fill="transparent" className="cursor-grab" {...handle.ground} />}
           <g pointerEvents="none">
             <AtScale view={view}>
-              {ground && <path d={art.outline} fillRule="evenodd" fill={ground} />}
+              {ground && <GroundPicture ground={ground} outline={art.outline} size={object} />}
               {art.safe && (
                 <>
                   <path d={`${art.outline}${art.safe}`} fillRule="evenodd" fill="url(#keep-out)" />
-                  {art.keepOuts && <path d={art.keepOuts} fill="url(#kept-clear)" />}
+                  <clipPath id={inside}>
+                    <path d={art.outline} clipRule="evenodd" />
+                  </clipPath>
+                  {art.keepOuts && <path d={art.keepOuts} fill="url(#kept-clear)" clipPath={`url(#${inside})`} />}
                   <path
                     d={art.safe}
                     fill="none"

@@ -32,7 +32,7 @@ export function ProofDrawing({
     return (
       <PartsDrawing
         parts={proof.parts}
-        thing={{ outline: proof.outline, size: proof.objectSize }}
+        thing={{ outline: proof.outline, size: proof.objectSize, colour: proof.colour, photo: proof.photo }}
         swatch={swatch}
         films={films}
         fileOf={fileOf}
@@ -47,7 +47,7 @@ export function ProofDrawing({
       rulers={rulers}
       pins={pins}
       onPin={onPin}
-      ground={proof.colour}
+      ground={proof}
       label={`Proof ${proof.nth}: ${proof.words.join(' ')} on ${proof.object}, to scale`}
     />
   );

@@ -2,9 +2,20 @@ import type { FilmShown, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
 import { Hatches } from './Hatch';
 import { ArtLayers, swatches } from './ObjectMarks';
+import { type Ground, GroundPicture } from './pictures';
 
 /** Every decal of a set on its object, all at one scale side by side, so that an uneven one is seen. */
-export function SetDrawing({ set, swatch, films }: { set: Schemas['SetView']; swatch: string; films: FilmShown[] }) {
+export function SetDrawing({
+  set,
+  swatch,
+  films,
+  ground,
+}: {
+  set: Schemas['SetView'];
+  swatch: string;
+  films: FilmShown[];
+  ground?: Ground | null;
+}) {
   const shown = useShown();
   const { width, height } = { width: set.object.width.mm, height: set.object.height.mm };
   const across = Math.max(150, Math.min(300, width / height > 2 ? 300 : 190));
@@ -27,6 +38,7 @@ export function SetDrawing({ set, swatch, films }: { set: Schemas['SetView']; sw
                 aria-label={`${member.lines.join(' ')} on its object`}
               >
                 {nth === 0 && <Hatches scale={scale} />}
+                {ground && <GroundPicture ground={ground} outline={set.outline} size={{ width, height }} />}
                 <path
                   d={set.outline}
                   fill="none"
@@ -77,7 +89,7 @@ export function PartsDrawing({
   fileOf,
 }: {
   parts: Schemas['PartView'][];
-  thing: Pick<Schemas['ObjectView'], 'outline' | 'size'>;
+  thing: Pick<Schemas['ObjectView'], 'outline' | 'size'> & Ground;
   swatch: string;
   films: FilmShown[];
   /** Where a decal can be had as a file, by its place. */
@@ -98,6 +110,7 @@ export function PartsDrawing({
             overflow="visible"
             aria-label={`${part.lines.join(' ')} on its object`}
           >
+            <GroundPicture ground={thing} outline={thing.outline} size={{ width, height }} />
             <path
               d={thing.outline}
               fill="none"

@@ -63,7 +63,7 @@ export function AddItem({ docket }: { docket: Docket }) {
           answers={live.data}
           film={films.data?.films.find((film) => String(film.id) === answers.film)}
           needed={asDay(answers.neededOn || null)}
-          ground={answers.colour}
+          ground={answers}
           onFilm={(film) => change({ film })}
         />
         <div className="flex flex-col gap-3 border-t border-rule p-5">

@@ -216,7 +216,7 @@ function Form({ docket }: { docket: Docket | null }) {
           answers={live.data}
           film={films.data?.films.find((film) => String(film.id) === answers.film)}
           needed={asDay(answers.neededOn || null)}
-          ground={answers.colour}
+          ground={answers}
           onFilm={set('film')}
         />
         <div className="flex flex-col gap-3 border-t border-rule p-5">

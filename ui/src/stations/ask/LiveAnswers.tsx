@@ -1,5 +1,6 @@
 import type { Film, Schemas } from '../../api/client';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
+import type { Ground } from '../../drawing/pictures';
 import { Both, Caution, Scroll, Section, Swatch, useShown } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 
@@ -14,8 +15,8 @@ export function LiveAnswers({
   answers: Schemas['AnswersView'] | undefined;
   film: Film | undefined;
   needed: string;
-  /** The colour of the object; empty where nobody said. */
-  ground: string;
+  /** How the object looks, as far as somebody said. */
+  ground: Ground;
   onFilm: (film: string) => void;
 }) {
   const shown = useShown();
@@ -29,7 +30,7 @@ export function LiveAnswers({
             <div className="mb-2 h-44 border border-rule">
               <ObjectDrawing
                 art={fit}
-                ground={ground || null}
+                ground={ground}
                 swatch={film?.swatch ?? 'var(--color-ink)'}
                 rulers={false}
                 label="The words on the object, to scale"

@@ -1,5 +1,5 @@
 import { RadioGroup } from 'radix-ui';
-import { useId, useState } from 'react';
+import { type ReactNode, useId, useState } from 'react';
 import type { Answers } from '../../api/client';
 import { useVocabulary } from '../../api/vocabulary';
 import { Move } from '../../parts/basics';
@@ -8,6 +8,7 @@ import { SelectField, TextField } from '../../parts/fields';
 import { useUnits } from '../../parts/units';
 import type { Change, Wrong } from './answers';
 import { KeepOuts } from './KeepOuts';
+import { LaidPhoto } from './LaidPhoto';
 import { PhotoTrace } from './PhotoTrace';
 
 type Typed = { [K in keyof Answers]: Answers[K] extends string ? K : never }[keyof Answers];
@@ -47,7 +48,7 @@ export function ObjectFields({
         <SelectField
           label="Its shape"
           value={answers.surface}
-          onChange={(surface) => set({ surface })}
+          onChange={(surface) => set({ surface, photo: '' })}
           says={wrong('surface')}
           options={words.kinds.map((one) => ({ value: one.kind, label: one.label }))}
         />
@@ -61,7 +62,9 @@ export function ObjectFields({
           options={[{ value: '', label: 'Not said' }, ...words.materials]}
         />
       </div>
-      <ColourField colour={answers.colour} onChange={(colour) => set({ colour })} says={wrong('colour')} />
+      <ColourField colour={answers.colour} onChange={(colour) => set({ colour })} says={wrong('colour')}>
+        <LaidPhoto answers={answers} set={set} says={wrong('photo')} />
+      </ColourField>
       {words.materials.find((one) => one.value === answers.material)?.isPainted && (
         <div className="col-span-3">
           <TextField
@@ -168,10 +171,12 @@ function ColourField({
   colour,
   onChange,
   says,
+  children,
 }: {
   colour: string;
   onChange: (colour: string) => void;
   says?: string;
+  children: ReactNode;
 }) {
   const id = useId();
   return (
@@ -207,6 +212,7 @@ function ColourField({
             onChange={(event) => onChange(event.target.value)}
           />
         </label>
+        {children}
       </div>
       {says && <p className="mt-1 text-sm font-medium text-signal-ink">{says}</p>}
     </div>

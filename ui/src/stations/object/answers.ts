@@ -11,6 +11,7 @@ export const OF_OBJECT = [
   'lip',
   'allowance',
   'colour',
+  'photo',
   'paintedOn',
   'innerWidth',
   'innerHeight',

@@ -261,6 +261,7 @@ function Form({ object, onDone }: { object: KnownObject | null; onDone: (object:
           {fit ? (
             <ObjectDrawing
               art={fit}
+              ground={answers}
               swatch="var(--color-rule)"
               rulers={false}
               label="The object with its safe area, to scale"

@@ -13,6 +13,7 @@ import {
 import { CALCULATED } from '../../api/keys';
 import { FrontDrawing } from '../../drawing/FrontDrawing';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
+import type { Ground } from '../../drawing/pictures';
 import { SetDrawing } from '../../drawing/SetDrawing';
 import type { Zoom } from '../../drawing/useZoom';
 import { Move, Scroll, Trouble } from '../../parts/basics';
@@ -47,7 +48,7 @@ export function Board({
   hand,
 }: {
   object: string;
-  ground: string | null | undefined;
+  ground: Ground | null | undefined;
   history: ReturnType<typeof useDrawing>;
   drawn: Fit | undefined;
   set: Schemas['SetView'] | undefined;
@@ -132,7 +133,7 @@ export function Board({
       <Scroll label="The set, all at one scale" className="min-h-0 flex-1 bg-ground">
         {problem && <Trouble says={problem.message} />}
         {set ? (
-          <SetDrawing set={set} swatch={swatch} films={films} />
+          <SetDrawing ground={ground} set={set} swatch={swatch} films={films} />
         ) : (
           <p role="status" className="p-6 text-ink2">
             Setting the names …
@@ -195,7 +196,7 @@ export function Board({
           />
           {drawn.front && (
             <div className="min-w-0 border-l border-rule">
-              <FrontDrawing fit={drawn} swatch={swatch} films={films} />
+              <FrontDrawing fit={drawn} swatch={swatch} films={films} colour={ground?.colour} />
             </div>
           )}
         </>

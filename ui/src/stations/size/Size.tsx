@@ -161,7 +161,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
       <div className="flex min-h-0 flex-col border-r border-rule">
         <Board
           object={item.object?.name ?? ''}
-          ground={item.object?.colour}
+          ground={item.object}
           history={history}
           drawn={drawn}
           set={set.data}

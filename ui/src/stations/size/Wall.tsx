@@ -1,6 +1,7 @@
 import { Dialog } from 'radix-ui';
 import { type KeyboardEvent, useRef, useState } from 'react';
 import type { Item, Schemas } from '../../api/client';
+import { GroundPicture } from '../../drawing/pictures';
 import { Move, Scroll, useShown } from '../../parts/basics';
 import { Choice } from '../../parts/choice';
 import type { useSamples } from './Samples';
@@ -144,11 +145,12 @@ function Cell({
       className={`flex flex-col bg-paper p-2 text-left hover:bg-white focus-visible:outline-4 ${chosen ? 'border-2 border-ink' : 'border border-rule'}`}
     >
       <svg className="h-24 w-full" viewBox={`${left} 0 ${across} ${high}`} aria-hidden="true">
+        {object && <GroundPicture ground={object} outline={object.outline} size={{ width: wide, height: high }} />}
         {object && (
           <path
             d={object.outline}
             fillRule="evenodd"
-            fill={object.colour ?? 'var(--color-white)'}
+            fill={object.colour || object.photo ? 'none' : 'var(--color-white)'}
             stroke="var(--color-ink2)"
             vectorEffect="non-scaling-stroke"
           />
