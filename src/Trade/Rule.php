@@ -92,6 +92,10 @@ enum Rule: string
     case TapeKeeps = 'tape-keeps';
     case TapeUses = 'tape-uses';
     case VehicleTape = 'vehicle-tape';
+    case LayersFirst = 'layers-first';
+    case WetSchool = 'wet-school';
+    case WetWait = 'wet-wait';
+    case BubblesOver = 'bubbles-over';
     case ClearTapeUpTo = 'clear-tape-up-to';
     case FilmsOnTop = 'films-on-top';
     case ReadJust = 'read-just';
@@ -228,6 +232,10 @@ enum Rule: string
             self::TapeKeeps => [7, 0, 60, 'days', 'Used tape keeps for', 'Lying about it gathers dust and dries.', 10],
             self::TapeUses => [4, 1, 20, 'uses', 'A piece of tape serves at most', 'It loses its tack, and dust stays on it.', 10],
             self::VehicleTape => [0, 0, 2, 'school', 'Tape for vehicles: 0 by size, 1 clear always, 2 paper always', 'There are two schools: clear, to see where it goes; paper, because it lies flat.', 10],
+            self::LayersFirst => [0, 0, 1, 'school', 'Films that overlap: 0 joined before they go on, 1 the lowest goes on first', 'There are two schools: joined they meet by their marks; one by one no thick pack has to be handled.', 10],
+            self::WetSchool => [0, 0, 1, 'school', 'Large film on glass and hard smooth things: 0 dry, 1 wet', 'There are two schools: dry it holds at once; wet it can be moved until the water is out.', 11],
+            self::WetWait => [30, 0, 1440, 'min', 'Put on wet: before the tape comes off', 'Until then the glue floats, and film comes up with the tape.', 11],
+            self::BubblesOver => [25, 5, 500, 'mm', 'Bubbles stay under film that is wide and high over', 'Air finds no way out from under a large unbroken part.', 11],
             self::ClearTapeUpTo => [300, 0, 2000, 'mm', 'Clear tape up to', 'Larger clear tape grabs and bubbles; paper lies flat.', 10],
             self::ReadJust => [8, 1, 40, 'm', 'Read only just: distance for 25 mm of letter height', 'Beyond it letters run together.', 4],
             self::VehicleLetter => [13, 0, 200, 'mm', 'Smallest letter on the back of a vehicle', 'It is read while moving.', 4],

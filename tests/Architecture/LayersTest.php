@@ -138,6 +138,7 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Object\Allowance',
         'Yelbo\Trade\Plan\Finish',
         'Yelbo\Trade\Plan\Step',
+        'Yelbo\Trade\Plan\OtherWay',
         'Yelbo\Trade\Plan\StepDrawing',
         'Yelbo\Trade\Plan\StepKind',
         'Yelbo\Trade\Object\KeepOut',

@@ -72,6 +72,25 @@ test('a plan of work for each: a cup’s level line, a long panel’s guide, wha
   expect(guide.pages).toBe(4);
   expect(guide.text).toContain('page 4 of 4');
   expect(guide.name).toMatch(/-guide\.pdf$/);
+  // Large and on something hard: it can go on wet, one key away from where the liner is peeled, and dry again.
+  await expect(all(page).getByText('Wet it a little')).toBeHidden();
+  const title = page.getByRole('heading', { level: 3 });
+  while ((await title.textContent()) !== 'Peel the liner') {
+    const before = await title.textContent();
+    await page.getByRole('button', { name: /^Done: / }).click();
+    await expect(title).not.toHaveText(before ?? '');
+  }
+  await expect(page.getByText(/its tape comes off 30 min later/)).toBeVisible();
+  await page.keyboard.press('o');
+  await expect(title).toHaveText('Wet it a little');
+  await expect(all(page).getByText('dries 30 min')).toBeVisible();
+  await page.keyboard.press('o');
+  await expect(title).toHaveText('Peel the liner');
+  await page.keyboard.press('o');
+  await page.getByRole('button', { name: /^Done: wet/ }).click();
+  await page.getByRole('button', { name: /^Done: peel the liner/ }).click();
+  await page.getByRole('button', { name: /^Done: rub it down/ }).click();
+  await expect(page.getByText('It dries')).toBeVisible();
 
   await open('Beans');
   await expect(all(page).getByText('Peel the liner')).toBeHidden();

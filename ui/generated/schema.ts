@@ -1457,6 +1457,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pieces/{id}/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Works a piece the other way from a step on, where two schools do it differently. */
+        put: operations["piece-school"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces/{id}/steps": {
         parameters: {
             query?: never;
@@ -3833,6 +3850,13 @@ export interface components {
             /** @description What was answered of its other things. */
             others?: components["schemas"]["Answers"][];
         };
+        /** @description The other school's way of doing a step. */
+        OtherWayView: {
+            /** @description In a few words. */
+            title: string;
+            /** @description Why one would, a sentence. */
+            why: string;
+        };
         /** @description A letter that would have been sent. */
         OutboxLetterView: {
             /** @description Its number in the records. */
@@ -4345,7 +4369,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "vehicle-tape" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "bench-days" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -4402,6 +4426,18 @@ export interface components {
         SamplesView: {
             /** @description The words in each typeface, the best first. */
             samples: components["schemas"]["SampleView"][];
+        };
+        /** @description A step is done the way of the other school. */
+        SchoolRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /** @description The name of the step in the plan of work. */
+            step: string;
+            /**
+             * @description The same of all decals of the item that stand alike.
+             * @default false
+             */
+            alike?: boolean;
         };
         /** @description A line of the log of what concerns who may do what. */
         SecurityEventView: {
@@ -4632,7 +4668,7 @@ export interface components {
          * @description What is done with a decal at the bench, in the order in which it is told where nothing else decides.
          * @enum {string}
          */
-        StepKind: "paint-cures" | "burnish" | "lay-parts" | "tape" | "lay-under" | "burnish-tape" | "join-layer" | "trim" | "mark-middle" | "mark-place" | "clean" | "wet" | "position" | "hinge" | "peel-liner" | "snip" | "rub-down" | "relief-cut" | "peel-tape" | "trim-edge" | "dab-paint" | "lift-stencil" | "look-over" | "paint-behind" | "coat" | "rest" | "leave-on-liner" | "test-scrap" | "pack-flat" | "care-card";
+        StepKind: "paint-cures" | "burnish" | "lay-parts" | "tape" | "lay-under" | "burnish-tape" | "join-layer" | "trim" | "mark-middle" | "mark-place" | "clean" | "wet" | "set-down" | "position" | "hinge" | "peel-liner" | "count-loose" | "snip" | "rub-down" | "seam" | "relief-cut" | "peel-tape" | "trim-edge" | "dab-paint" | "lift-stencil" | "look-over" | "paint-behind" | "coat" | "rest" | "leave-on-liner" | "test-scrap" | "pack-flat" | "care-card";
         /** @description A box or line of a step's drawing. */
         StepMarkView: {
             /** @description What it means: object, tape, line, figure, way or cut. */
@@ -4675,6 +4711,8 @@ export interface components {
             drawing: components["schemas"]["StepDrawingView"] | null;
             /** @description Whether it is done. */
             done: boolean;
+            /** @description The other school's way, where there are two. */
+            other: components["schemas"]["OtherWayView"] | null;
         };
         /** @description How a piece is applied, or packed for the customer: its plan of work. */
         StepsView: {
@@ -9416,6 +9454,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ParcelView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "piece-school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsView"];
                 };
             };
             /** @description A problem, as a sentence */

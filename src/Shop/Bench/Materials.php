@@ -5,16 +5,35 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Bench;
 
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\TapeOnShelf;
 use Yelbo\Trade\Bench\TapeChoice;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
 
 /** Tape and blanks come off the shelf when a decal is applied or packed. */
 final readonly class Materials
 {
-    public function __construct(private TapeOnShelf $tapes, private Shelf $shelf, private Stockroom $stockroom)
+    public function __construct(
+        private TapeOnShelf $tapes,
+        private Shelf $shelf,
+        private Stockroom $stockroom,
+        private ShopRules $rules,
+    ) {
+    }
+
+    /** The shop's figures with the schools that were chosen for a decal: those of what lies on top of it. */
+    public function rulesFor(Piece $piece): Rules
     {
+        $rules = $this->rules->current();
+        foreach ($piece->isOnTop() ? $piece->schools() : $piece->joined()[0]->schools() as $name => $value) {
+            $rule = Rule::tryFrom($name);
+            $rules = null === $rule ? $rules : $rules->with($rule, $value);
+        }
+
+        return $rules;
     }
 
     /** The tape a decal is lifted with. */
@@ -27,6 +46,7 @@ final readonly class Materials
             $piece->film()->grade(),
             $item->useOf(),
             $item->object()->material(),
+            $this->rulesFor($piece),
         );
     }
 

@@ -15,6 +15,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\LevelLine;
 use Yelbo\Trade\Bench\Taping;
 use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\Cylinder;
@@ -25,6 +26,7 @@ use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Plan\Decal;
 use Yelbo\Trade\Plan\Edge;
+use Yelbo\Trade\Plan\FilmParts;
 use Yelbo\Trade\Plan\Gaps;
 use Yelbo\Trade\Plan\Shape;
 use Yelbo\Trade\Plan\Step;
@@ -53,12 +55,12 @@ final readonly class WorkPlans
     /** What is done with a piece once it is weeded. */
     public function of(Piece $piece): WorkPlan
     {
-        $rules = $this->rules->current();
+        $rules = $this->rulesFor($piece);
         $decal = $this->decal($piece);
 
         return $piece->isOnTop()
             ? WorkPlan::for($decal, $rules)
-            : WorkPlan::underneath($decal, $piece->joined()[0]->tag());
+            : WorkPlan::underneath($decal, $piece->joined()[0]->tag(), $rules);
     }
 
     /** The same as it is shown: with its drawings, and what comes when all is done. */
@@ -74,12 +76,12 @@ final readonly class WorkPlans
 
         return $decal->appliedHere
             ? $this->work($piece)
-            : $this->shown($piece, WorkPlan::atTheCustomers($decal, $this->rules->current()), $decal);
+            : $this->shown($piece, WorkPlan::atTheCustomers($decal, $this->rulesFor($piece)), $decal);
     }
 
     private function shown(Piece $piece, WorkPlan $plan, Decal $decal): Work
     {
-        $rules = $this->rules->current();
+        $rules = $this->rulesFor($piece);
         $steps = $plan->done();
         $outline = $piece->item()->object()->surface()->outline();
 
@@ -110,10 +112,16 @@ final readonly class WorkPlans
         );
     }
 
+    /** The shop's figures with the schools that were chosen for a decal. */
+    private function rulesFor(Piece $piece): Rules
+    {
+        return $this->materials->rulesFor($piece);
+    }
+
     /** All that decides how a piece is put on. */
     public function decal(Piece $piece): Decal
     {
-        $rules = $this->rules->current();
+        $rules = $this->rulesFor($piece);
         $item = $piece->item();
         $object = $item->object();
         $size = $piece->isOnTop() ? $piece->joinedSize() : $piece->cutSize();
@@ -122,6 +130,7 @@ final readonly class WorkPlans
         $paint = null === $painted ? null : new Paint($painted, $rules);
         $now = $this->clock->now();
         [$left, $top] = [$piece->joinedLeft(), $piece->joinedTop()];
+        $film = $this->film($piece);
         $along = self::alongTheWall($object, $left->plus($size->width->times(0.5)), $top);
 
         return new Decal(
@@ -168,6 +177,28 @@ final readonly class WorkPlans
             ),
             $this->materials->strips($piece),
             $along,
+            // What is joined lies on what is under it.
+            1 < \count($piece->joined()) && $piece->isOnTop() ? 0 : $film->loose(),
+            $film->solid($rules),
+            $film->on(array_map(static fn (int $x): int => $x - $left->micrometres, $object->seams())),
+        );
+    }
+
+    /** All that is lifted together, in the art's own frame. */
+    private function film(Piece $piece): FilmParts
+    {
+        return new FilmParts(
+            Geos::union(
+                array_map(
+                    fn (Piece $layer): Region => $this->outlines
+                        ->region($layer->outline())
+                        ->moved(
+                            $layer->left()->micrometres - $piece->joinedLeft()->micrometres,
+                            $layer->top()->micrometres - $piece->joinedTop()->micrometres,
+                        ),
+                    $piece->isOnTop() ? $piece->joined() : [$piece],
+                ),
+            ),
         );
     }
 

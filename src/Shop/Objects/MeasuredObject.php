@@ -152,6 +152,20 @@ final class MeasuredObject
         return $features;
     }
 
+    /** @return list<int> where upright seams and joints run across its front, from the left, µm */
+    public function seams(): array
+    {
+        return array_values(
+            array_map(
+                static fn (array $kept): int => $kept['x'],
+                array_filter(
+                    $this->keepOuts ?? [],
+                    fn (array $kept): bool => KeepOut::Seam->value === $kept['what'] && Kind::Taper !== $this->kind(),
+                ),
+            ),
+        );
+    }
+
     /**
      * The surface as it was measured.
      *

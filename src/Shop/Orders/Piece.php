@@ -64,6 +64,10 @@ class Piece implements Versioned
     #[ORM\Column(nullable: true)]
     private ?int $tapeFrom = null;
 
+    /** @var array<string, float>|null figures of its own where two schools do a step differently */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $schools = null;
+
     #[ORM\Column(nullable: true)]
     private ?\DateTimeImmutable $restsUntil = null;
 
@@ -389,6 +393,18 @@ class Piece implements Versioned
         $this->tapeFrom = $tapeFrom;
     }
 
+    /** @return array<string, float> schools it is worked by where they are not the shop's: figures by names */
+    public function schools(): array
+    {
+        return array_map(floatval(...), $this->schools ?? []);
+    }
+
+    /** Works it by a school of its own. */
+    public function workBy(string $rule, float $value): void
+    {
+        $this->schools = [$rule => $value] + ($this->schools ?? []);
+    }
+
     /** When it has rested long enough; none where it does not rest. */
     public function restsUntil(): ?\DateTimeImmutable
     {
@@ -441,6 +457,7 @@ class Piece implements Versioned
         $this->batch = null;
         $this->out = $this->done = [];
         $this->tapeFrom = null;
+        $this->schools = null;
         $this->restsUntil = $this->driesUntil = $this->onSince = null;
         $this->tracking = null;
     }

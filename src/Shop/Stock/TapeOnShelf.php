@@ -14,6 +14,7 @@ use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
 
 /** The shop's rolls of tape, and which of them lifts a decal. */
 final readonly class TapeOnShelf
@@ -22,12 +23,16 @@ final readonly class TapeOnShelf
     {
     }
 
-    /** The kind of tape a decal takes. */
-    public function choice(Size $art, Film $film, Usage $use, ?Material $on): TapeChoice
+    /**
+     * The kind of tape a decal takes.
+     *
+     * @param Rules|null $rules with a school of the decal's own; the shop's where left out
+     */
+    public function choice(Size $art, Film $film, Usage $use, ?Material $on, ?Rules $rules = null): TapeChoice
     {
         $longer = max($art->width->micrometres, $art->height->micrometres);
 
-        return TapeChoice::for($longer, $film, $use, $on, false, $this->rules->current());
+        return TapeChoice::for($longer, $film, $use, $on, false, $rules ?? $this->rules->current());
     }
 
     /** @return list<Supply> rolls there is something on */

@@ -15,6 +15,10 @@ use Yelbo\Trade\Rules;
  */
 final readonly class TapeChoice
 {
+    /** The schools for vehicles as the shop's figure tells them; anything else is by size. */
+    public const CLEAR = 1.0;
+    public const PAPER = 2.0;
+
     /** @param array{TapeKind, string}|null $other the other school's, and why; none where all agree */
     private function __construct(public TapeKind $kind, public string $why, public ?array $other = null)
     {
@@ -46,9 +50,9 @@ final readonly class TapeChoice
                 TapeKind::Paper,
                 'Paper tape lies flat and lets go easily, where large clear tape grabs and bubbles.',
             ];
-            $takesPaper = match ((int) $rules->value(Rule::VehicleTape)) {
-                1 => false,
-                2 => true,
+            $takesPaper = match ($rules->value(Rule::VehicleTape)) {
+                self::CLEAR => false,
+                self::PAPER => true,
                 default => $isLarge || $delicate,
             };
             [$own, $other] = $takesPaper ? [$paper, $clear] : [$clear, $paper];

@@ -41,6 +41,11 @@ final readonly class Decal
      * @param array{int, int}|null $along of a taper, along its wall: from the middle of its front to the middle of the
      *     art, and from its upper edge down to its top, µm
      * @param LevelLine|null $level    of a thing that stands on its base and can be turned: where the art's foot is
+     * @param int                         $loose   parts that stay inside an opening of another and hang on nothing
+     * @param list<array{int, int, int}>  $solid   where film is widest: the middle of the circle in it from the art's left
+     *     and top, and its radius, µm
+     * @param list<array{int, int, int}>  $onSeams which part from the left lies on a seam or a joint, of how many, and
+     *     where the seam runs from the art's left, µm
      */
     public function __construct(
         public Film $film,
@@ -71,6 +76,9 @@ final readonly class Decal
         public array $features = [],
         public int $strips = 1,
         public ?array $along = null,
+        public int $loose = 0,
+        public array $solid = [],
+        public array $onSeams = [],
     ) {
     }
 

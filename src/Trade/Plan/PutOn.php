@@ -54,8 +54,27 @@ final readonly class PutOn implements WorkRule
         $large = Placed::hingesInTheMiddle($decal, $this->rules);
         $warmed = Film::Cast === $decal->film && $decal->shape->isRound();
         $soft = $decal->isTender() || $decal->shape->isRound();
+        $wet = $this->isWet($decal);
 
         return [
+            ...$wet
+                ? [
+                    new Step(
+                        StepKind::Wet,
+                        'Wet it a little',
+                        'Water with a drop of soap: a fine mist on the object, and on the glue as soon as its liner is off.',
+                        ['water, a drop of soap'],
+                        1.0,
+                        reason: 'Wet it can be moved until the water is out, and large film catches no air.',
+                        other: new OtherWay(
+                            Rule::WetSchool,
+                            0.0,
+                            'Dry',
+                            'Dry it holds at once, and its tape comes off at once.',
+                        ),
+                    ),
+                ]
+                : [],
             new Step(
                 StepKind::PeelLiner,
                 'Peel the liner',
@@ -65,6 +84,15 @@ final readonly class PutOn implements WorkRule
                 [],
                 $minutes / 6,
                 troubles: [['A part stays on the liner', 'Roll the liner back over it, burnish, and peel again.']],
+                other: !$wet && $this->canBeWet($decal)
+                    ? new OtherWay(
+                        Rule::WetSchool,
+                        1.0,
+                        'Wet',
+                        'Wet it can be moved until the water is out; its tape comes off '.
+                            "{$this->rules->value(Rule::WetWait)} min later.",
+                    )
+                    : null,
             ),
             ...$decal->shape->isRound() && Shape::Round !== $decal->shape
                 ? [
@@ -88,9 +116,12 @@ final readonly class PutOn implements WorkRule
                 'Rub it down',
                 ($decal->shape->isRound() ? 'The middle first, then outwards on both sides' : 'From the middle outwards').
                     ($soft ? ', with the fingers.' : ', with the squeegee.').
-                    ($warmed ? ' Warm it a little, and it gives.' : ''),
-                [$soft ? 'fingers' : 'squeegee', ...$warmed ? ['hair dryer'] : []],
+                    ($wet ? ' Press the water out with it, to the edges, and wipe it off.' : '').
+                    ($warmed ? ' Warm it a little, and it gives.' : '').
+                    self::bubbles($decal),
+                [$soft ? 'fingers' : 'squeegee', ...$warmed ? ['hair dryer'] : [], ...$wet ? ['dry cloth'] : []],
                 $minutes / 3,
+                $wet ? (int) $this->rules->value(Rule::WetWait) : 0,
                 caution: $warmed ? 'A hair dryer burns: keep it moving.' : null,
                 troubles: [
                     ['A bubble', 'Push it to the edge; prick a small one with the hook and press.'],
@@ -126,6 +157,34 @@ final readonly class PutOn implements WorkRule
             ),
             $this->rest($decal),
         ];
+    }
+
+    /** Large film that is stuck on something water does no harm: it can be put on wet as well. */
+    private function canBeWet(Decal $decal): bool
+    {
+        return Shape::Flat === $decal->shape
+            && !\in_array($decal->film, [Film::Stencil, Film::Printable], true)
+            && \in_array(
+                $decal->material,
+                [Material::Glass, Material::TintedGlass, Material::Smooth, Material::Vehicle],
+                true,
+            )
+            && Placed::hingesInTheMiddle($decal, $this->rules);
+    }
+
+    private function isWet(Decal $decal): bool
+    {
+        return $this->canBeWet($decal) && 0.0 !== $this->rules->value(Rule::WetSchool);
+    }
+
+    /** Where bubbles usually stay. */
+    private static function bubbles(Decal $decal): string
+    {
+        return match (\count($decal->solid)) {
+            0 => '',
+            1 => ' Air stays under its widest part, where the ring is drawn: go over that once more.',
+            default => ' Air stays under its widest parts, where rings are drawn: go over those once more.',
+        };
     }
 
     private function rest(Decal $decal): Step

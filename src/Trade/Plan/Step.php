@@ -16,6 +16,7 @@ final readonly class Step
      * @param string                      $reason  why it is done so; empty where that goes without saying
      * @param string|null                 $caution what can hurt somebody
      * @param list<array{string, string}> $troubles what may be seen to go wrong, and the answer
+     * @param OtherWay|null               $other   where two schools do it differently: the other way
      */
     public function __construct(
         public StepKind $kind,
@@ -27,6 +28,7 @@ final readonly class Step
         public string $reason = '',
         public ?string $caution = null,
         public array $troubles = [],
+        public ?OtherWay $other = null,
     ) {
     }
 }

@@ -61,7 +61,12 @@ final readonly class StepDrawing
                 Strokes::box(Strokes::TAPE, $decal->cover),
                 ...self::snips($decal),
             ]),
-            StepKind::RubDown => self::onObject($decal, $outline, self::outwards(self::there($decal))),
+            StepKind::RubDown => self::onObject($decal, $outline, [
+                ...self::outwards(self::there($decal)),
+                ...self::bubbles($decal),
+            ]),
+            StepKind::Seam => self::onObject($decal, $outline, self::seams($decal)),
+            StepKind::CountLoose => self::onTape($decal, [Strokes::box(Strokes::TAPE, $decal->cover)]),
             StepKind::ReliefCut => self::onObject($decal, $outline, Strokes::reliefs($decal)),
             StepKind::TrimEdge => self::onObject($decal, $outline, [
                 ['role' => Strokes::CUT, 'path' => SvgPath::write($outline)],
@@ -155,6 +160,34 @@ final readonly class StepDrawing
         $there = self::there($decal);
 
         return Strokes::line(Strokes::LINE, 0, $there->bottom, self::size($decal)[0], $there->bottom);
+    }
+
+    /** @return list<Mark> rings where air stays under the film */
+    private static function bubbles(Decal $decal): array
+    {
+        $there = self::there($decal);
+
+        return array_map(
+            static fn (array $at): array => Strokes::ring($there->left + $at[0], $there->top + $at[1], $at[2]),
+            $decal->solid,
+        );
+    }
+
+    /** @return list<Mark> the seams film lies on, as high as the object */
+    private static function seams(Decal $decal): array
+    {
+        $there = self::there($decal);
+
+        return array_map(
+            static fn (int $x): array => Strokes::line(
+                Strokes::CUT,
+                $there->left + $x,
+                $there->top - 4000,
+                $there->left + $x,
+                $there->bottom + 4000,
+            ),
+            array_values(array_unique(array_column($decal->onSeams, 2))),
+        );
     }
 
     /** @return list<Mark> from both edges of the tape to the film, between letters */

@@ -19,11 +19,14 @@ enum StepKind: string
     case MarkPlace = 'mark-place';
     case Clean = 'clean';
     case Wet = 'wet';
+    case SetDown = 'set-down';
     case Position = 'position';
     case Hinge = 'hinge';
     case PeelLiner = 'peel-liner';
+    case CountLoose = 'count-loose';
     case Snip = 'snip';
     case RubDown = 'rub-down';
+    case Seam = 'seam';
     case ReliefCut = 'relief-cut';
     case PeelTape = 'peel-tape';
     case TrimEdge = 'trim-edge';

@@ -72,6 +72,21 @@ final class Strokes
         ];
     }
 
+    /** @return Mark a circle about a spot, µm */
+    public static function ring(int $x, int $y, int $radius): array
+    {
+        return [
+            'role' => self::LINE,
+            'path' => \sprintf(
+                'M%s %sA%3$s %3$s 0 1 1 %4$s %2$sA%3$s %3$s 0 1 1 %1$s %2$sZ',
+                ($x - $radius) / 1000,
+                $y / 1000,
+                $radius / 1000,
+                ($x + $radius) / 1000,
+            ),
+        ];
+    }
+
     /** @return Mark from one spot to another, µm */
     public static function line(string $role, int $x, int $y, int $toX, int $toY): array
     {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Plan;
 
+use Yelbo\Trade\Bench\TapeChoice;
+use Yelbo\Trade\Bench\TapeKind;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
@@ -51,9 +53,9 @@ final readonly class Taped implements WorkRule
                 "Cut {$size->in(Units::Metric)} of $tape{$this->strips($decal)}.$hinge Lay it from the middle outwards.",
                 ["$tape, {$size->in(Units::Metric)}", 'squeegee'],
                 $this->rules->value(Rule::TapeMinutes) / 2 + $this->rules->value(Rule::TapeLong) * $long,
-                reason: $decal->tape->why.
-                (null === $decal->tape->other ? '' : " The other school takes {$decal->tape->other[0]->inWords()}: {$decal->tape->other[1]} Which one is this shop’s stands among its figures."),
+                reason: $decal->tape->why,
                 troubles: [['The tape wrinkles', 'It was laid from one side: lift it, and lay it from the middle outwards.']],
+                other: self::other($decal),
             ),
             new Step(
                 StepKind::BurnishTape,
@@ -79,6 +81,21 @@ final readonly class Taped implements WorkRule
                 reason: 'Once the liner is off the tape is too sticky to mark.',
             ),
         ];
+    }
+
+    private static function other(Decal $decal): ?OtherWay
+    {
+        if (null === $decal->tape->other) {
+            return null;
+        }
+        [$kind, $why] = $decal->tape->other;
+
+        return new OtherWay(
+            Rule::VehicleTape,
+            TapeKind::Paper === $kind ? TapeChoice::PAPER : TapeChoice::CLEAR,
+            "With {$kind->inWords()}",
+            $why,
+        );
     }
 
     /** Along the wall of a taper. */

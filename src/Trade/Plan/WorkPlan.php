@@ -33,10 +33,10 @@ final readonly class WorkPlan
      *
      * @param string $above the tag of the layer that is laid over it
      */
-    public static function underneath(Decal $decal, string $above): self
+    public static function underneath(Decal $decal, string $above, Rules $rules): self
     {
         return new self(
-            Precedence::ordered([...(new CutFilm())->steps($decal), Layered::underneath($decal, $above)]),
+            Precedence::ordered([...(new CutFilm())->steps($decal), (new Layered($rules))->underneath($decal, $above)]),
         );
     }
 
@@ -73,10 +73,12 @@ final readonly class WorkPlan
         return [
             new CutFilm(),
             new Taped($rules),
-            new Layered(),
+            new Layered($rules),
             new Ground($rules),
             new Placed($rules),
             new PutOn($rules),
+            new LooseParts(),
+            new OnSeam(),
             new ClingOn($rules),
             new Stencilled($rules),
             new OverEdge($rules),

@@ -11,6 +11,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\Level;
+use Yelbo\Shop\Bench\Schools;
 use Yelbo\Shop\Bench\UsedTapes;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
@@ -29,6 +30,7 @@ use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\CountRequest;
 use Yelbo\Web\Request\LevelRequest;
 use Yelbo\Web\Request\MoveRequest;
+use Yelbo\Web\Request\SchoolRequest;
 use Yelbo\Web\Request\TapeRequest;
 use Yelbo\Web\Request\TickRequest;
 use Yelbo\Web\View\LevelView;
@@ -56,6 +58,7 @@ final readonly class PieceController
         private RecordViews $records,
         private WorkPlans $plans,
         private UsedTapes $tapes,
+        private Schools $schools,
         private Level $level,
         private WorkPaper $paper,
         private GuidePaper $guides,
@@ -114,6 +117,16 @@ final readonly class PieceController
             $request->alike,
             $request->reason,
         );
+
+        return $this->stepsOf($piece);
+    }
+
+    /** Works a piece the other way from a step on, where two schools do it differently. */
+    #[Route('/api/pieces/{id}/school', name: 'piece-school', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
+    public function school(int $id, #[MapRequestPayload] SchoolRequest $request): StepsView
+    {
+        $piece = $this->pieces->piece($id);
+        $this->schools->turn($piece, $request->version, $request->step, $request->alike);
 
         return $this->stepsOf($piece);
     }

@@ -24,6 +24,7 @@ final readonly class StepView
      * @param list<TroubleView> $troubles what may be seen to go wrong, and the answer
      * @param StepDrawingView|null $drawing what it shows of this decal; null where it shows nothing
      * @param bool $done whether it is done
+     * @param OtherWayView|null $other the other school's way, where there are two
      */
     public function __construct(
         public string $name,
@@ -38,6 +39,7 @@ final readonly class StepView
         public array $troubles,
         public ?StepDrawingView $drawing,
         public bool $done,
+        public ?OtherWayView $other,
     ) {
     }
 
@@ -56,6 +58,7 @@ final readonly class StepView
             array_map(static fn (array $trouble): TroubleView => new TroubleView(...$trouble), $step->troubles),
             null === $drawing ? null : StepDrawingView::from($drawing),
             $done,
+            null === $step->other ? null : OtherWayView::from($step->other),
         );
     }
 }

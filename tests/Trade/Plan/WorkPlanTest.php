@@ -24,6 +24,7 @@ use Yelbo\Trade\Plan\Step;
 use Yelbo\Trade\Plan\StepKind;
 use Yelbo\Trade\Plan\WorkPlan;
 use Yelbo\Trade\Plan\WorkRule;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** The right steps in the right order, with this decal's own figures. Source: handbook sections 10 to 13. */
@@ -290,6 +291,66 @@ final class WorkPlanTest extends TestCase
         $how = WorkPlan::for($inside, Rules::standard())->keyed()['position']->how;
         self::assertStringContainsString('art to right edge', $how);
         self::assertStringContainsString('handle 40 mm · 1 9/16 in left', $how);
+    }
+
+    /** Two schools: each step that knows another way offers it, and that way offers the first again. */
+    public function testTheOtherSchoolIsOneStepAway(): void
+    {
+        $decal = self::decal(['under' => ['Y-1/2', 'Y-1/3'], 'material' => Material::Glass], 420, 120);
+        foreach (
+            [
+                ['join-layer', 'set-down', 'burnish tape burnish-tape trim mark-middle clean set-down set-down position hinge peel-liner rub-down peel-tape look-over rest'],
+                ['peel-liner', 'wet', 'burnish tape burnish-tape join-layer join-layer trim mark-middle clean position hinge wet peel-liner rub-down peel-tape look-over rest'],
+            ] as [$from, $to, $expected]
+        ) {
+            $other = WorkPlan::for($decal, Rules::standard())->keyed()[$from]->other;
+            self::assertNotNull($other, $from);
+            $rules = Rules::standard()->with($other->rule, $other->value);
+            $plan = WorkPlan::for($decal, $rules);
+            self::assertSame(
+                $expected,
+                implode(' ', array_map(static fn (Step $step): string => $step->kind->value, $plan->steps)),
+            );
+            $back = $plan->keyed()[$to]->other;
+            self::assertNotNull($back, $to);
+            self::assertSame(
+                [$other->rule, Rules::standard()->value($other->rule)],
+                [$back->rule, $back->value],
+                'and back again',
+            );
+        }
+        // The lowest is set down first; wet its tape waits; what is given away is joined whatever the shop does.
+        $lowest = Rules::standard()->with(Rule::LayersFirst, 1);
+        self::assertStringContainsString('Y-1/3', WorkPlan::for($decal, $lowest)->keyed()['set-down']->how);
+        self::assertArrayHasKey('join-layer', WorkPlan::for($decal->appliedBy(false), $lowest)->keyed());
+        self::assertStringContainsString(
+            'goes onto the object before Y-1/1',
+            WorkPlan::underneath($decal, 'Y-1/1', $lowest)->keyed()['lay-under']->how,
+        );
+        $wet = Rules::standard()->with(Rule::WetSchool, 1);
+        self::assertSame(30, WorkPlan::for($decal, $wet)->keyed()['rub-down']->wait);
+        $wood = self::decal(['material' => Material::Raw], 420, 120);
+        self::assertArrayNotHasKey('wet', WorkPlan::for($wood, $wet)->keyed(), 'no water on wood');
+        self::assertNull(WorkPlan::for($wood, $wet)->keyed()['peel-liner']->other);
+        $car = self::decal(['use' => Usage::Vehicle, 'material' => Material::Vehicle], 420, 120);
+        self::assertSame(1.0, WorkPlan::for($car, Rules::standard())->keyed()['tape']->other?->value);
+    }
+
+    public function testWhatHangsOnNothingIsCountedAndWhatLiesOnASeamIsCut(): void
+    {
+        $steps = WorkPlan::for(
+            self::decal(['loose' => 3, 'onSeams' => [[2, 5, 40_000], [3, 5, 40_000]]]),
+            Rules::standard(),
+        )->keyed();
+        $kinds = array_keys($steps);
+        $at = static fn (string $kind): int => (int) array_search($kind, $kinds, true);
+        self::assertStringContainsString('3 loose insides are on the tape', $steps['count-loose']->title);
+        self::assertLessThan($at('rub-down'), $at('count-loose'));
+        self::assertGreaterThan($at('peel-liner'), $at('count-loose'));
+        self::assertStringContainsString('Parts 2 and 3 of 5 from the left', $steps['seam']->how);
+        self::assertGreaterThan($at('peel-tape'), $at('seam'), 'where one sees it');
+        $away = self::decal(['loose' => 3, 'onSeams' => [[2, 5, 40_000]], 'appliedHere' => false]);
+        self::assertStringNotContainsString('seam', implode(' ', self::kinds($away)));
     }
 
     public function testEveryRuleHasANameOfItsOwn(): void

@@ -49,7 +49,7 @@ export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
           dries ? (
             <Drying until={steps.driesUntil ?? ''} left={dries} next={current} onNow={() => setCutShort(true)} />
           ) : (
-            <Current steps={steps} step={current} nth={at} />
+            <Current steps={steps} step={current} nth={at} alike={alike} />
           )
         ) : (
           <div className="flex flex-1 flex-col justify-center">
@@ -144,7 +144,59 @@ function useTicks(steps: Schemas['StepsView'], alike: boolean) {
   return { tick, goTo, cutShort, setCutShort };
 }
 
-function Current({ steps, step, nth }: { steps: Schemas['StepsView']; step: Step; nth: number }) {
+/** Two schools do it differently: this decal the other way, one key away. */
+function OtherSchool({
+  steps,
+  step,
+  other,
+  alike,
+}: {
+  steps: Schemas['StepsView'];
+  step: Step;
+  other: Schemas['OtherWayView'];
+  alike: boolean;
+}) {
+  const client = useQueryClient();
+  const { piece } = steps;
+  const turn = useChange(
+    () =>
+      ask(
+        api.PUT('/api/pieces/{id}/school', {
+          params: { path: { id: piece.id } },
+          body: { version: piece.version, step: step.name, alike },
+        }),
+      ),
+    (fresh) => client.setQueryData(stepsKey(piece.id), fresh),
+  );
+  const go = () => turn.mutate(undefined);
+  useKey('o', go, !turn.isPending);
+  return (
+    <div className="mt-2 flex items-center gap-4 border-l-2 border-rule pl-3">
+      <div className="flex-1">
+        <p>
+          <span className="label mr-2">The other school</span>
+          <b className="font-semibold">{other.title}.</b> {other.why}
+        </p>
+        <Trouble says={turn.error?.message} />
+      </div>
+      <Move tall keys="O" onClick={go} disabled={turn.isPending}>
+        Do it so
+      </Move>
+    </div>
+  );
+}
+
+function Current({
+  steps,
+  step,
+  nth,
+  alike,
+}: {
+  steps: Schemas['StepsView'];
+  step: Step;
+  nth: number;
+  alike: boolean;
+}) {
   const next = steps.steps[nth + 1];
   return (
     <>
@@ -164,6 +216,7 @@ function Current({ steps, step, nth }: { steps: Schemas['StepsView']; step: Step
       {step.kind === 'tape' && steps.tapes.length > 0 && <TapeAgain steps={steps} />}
       {step.kind === 'look-over' && <LevelByPhoto piece={steps.piece} />}
       {step.reason && <p className="mt-1 text-ink2">{step.reason}</p>}
+      {step.other && <OtherSchool steps={steps} step={step} other={step.other} alike={alike} />}
       {step.caution && (
         <div className="mt-2">
           <Caution>{step.caution}</Caution>
