@@ -6,10 +6,9 @@ namespace Yelbo\Console;
 
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
-use Yelbo\Trade\Refused;
 use Yelbo\Trade\Week\Hours;
 use Yelbo\Trade\Week\Job;
-use Yelbo\Trade\Week\OutOfHours;
+use Yelbo\Trade\Week\Outlook;
 use Yelbo\Trade\Week\Placed;
 use Yelbo\Trade\Week\Task;
 use Yelbo\Trade\Week\Week;
@@ -33,7 +32,13 @@ final class WeekCommand extends TradeCommand
         [$machines, $for] = $this->machines($in);
         $jobs = $this->jobs($in, $now, $can, $for);
         $in->end();
-        [$planner, $week] = $in->at('hours', fn (): array => $this->planned($hours, $now, $jobs, $hands, $machines));
+        $outlook = $in->at('hours', static fn (): Outlook => Outlook::of(
+            $jobs,
+            array_fill(0, \count($hands), $hours),
+            $now,
+            \count($machines),
+        ));
+        $week = $outlook->week;
 
         return [
             'plan' => array_map(
@@ -58,7 +63,7 @@ final class WeekCommand extends TradeCommand
                 $week->late,
             ),
             'late' => ['jobs' => $week->jobsLate(), 'weighted' => self::plain($week->weighted($jobs))],
-            'why' => $this->why($planner, $week, $jobs, $now),
+            'why' => $this->why($outlook->planner, $week, $jobs, $now),
         ];
     }
 
@@ -89,40 +94,6 @@ final class WeekCommand extends TradeCommand
     private function said(\DateTimeImmutable $now, int $seconds): string
     {
         return $now->modify("+$seconds seconds")->format('D j M, H:i');
-    }
-
-    /**
-     * Looks as far ahead as it takes.
-     *
-     * @param list<Job>    $jobs
-     * @param list<string> $hands
-     * @param list<string> $machines
-     *
-     * @return array{WeekPlanner, Week}
-     *
-     * @throws Refused where there are no hours to work in
-     */
-    private function planned(
-        Hours $hours,
-        \DateTimeImmutable $now,
-        array $jobs,
-        array $hands,
-        array $machines,
-    ): array {
-        $work = array_sum(array_map(static fn (Job $job): int => $job->work(), $jobs));
-        if (0 === $hours->longest() && [] !== $jobs) {
-            throw new Refused('closed', 'It is never open: there are no hours to work in.');
-        }
-        $waits = max([0, ...array_map(static fn (Job $job): int => $job->waits(), $jobs)]);
-        for ($held = 2 * $work + $waits + 4 * $hours->longest();; $held *= 2) {
-            $stretches = [] === $jobs ? [] : $hours->from($now, $held);
-            $planner = new WeekPlanner($jobs, array_fill(0, \count($hands), $stretches), \count($machines));
-            try {
-                return [$planner, $planner->plan()];
-            } catch (OutOfHours) {
-                continue;
-            }
-        }
     }
 
     private static function hours(Document $in): Hours

@@ -91,6 +91,12 @@ enum Rule: string
     case HingeOver = 'hinge-over';
     case TapeKeeps = 'tape-keeps';
     case TapeUses = 'tape-uses';
+    case SetUpMinutes = 'set-up-minutes';
+    case SetUpFurther = 'set-up-further';
+    case SheetMinutes = 'sheet-minutes';
+    case TestMinutes = 'test-minutes';
+    case CoatFurther = 'coat-further';
+    case YesDays = 'yes-days';
     case VehicleTape = 'vehicle-tape';
     case LayersFirst = 'layers-first';
     case WetSchool = 'wet-school';
@@ -143,7 +149,6 @@ enum Rule: string
     case BlockSmall = 'block-small';
     case BlockSmallest = 'block-smallest';
     case Cure = 'cure';
-    case BenchDays = 'bench-days';
     case LinkDays = 'link-days';
     case MostPieces = 'most-pieces';
 
@@ -265,6 +270,12 @@ enum Rule: string
             self::BehindCoats => [2, 1, 5, 'coats', 'Paint behind clear plastic: thin coats', 'Thin ones cover evenly and stay clear at the edges.', 12],
             self::BehindDries => [30, 1, 2880, 'min', 'A coat of paint behind clear plastic dries', 'The next one draws up what is still wet.', 12],
             self::CoatMinutes => [5, 0, 120, 'min', 'A coat, the first piece', 'Shaking, covering, cleaning up: each further piece takes one.', 16],
+            self::CoatFurther => [1, 0, 60, 'min', 'A coat, each further piece', 'They stand side by side.', 16],
+            self::SetUpMinutes => [12, 0, 240, 'min', 'Set-up of an order', 'Asking, sizing, the proof.', 16],
+            self::SetUpFurther => [4, 0, 120, 'min', 'Set-up: each further design', 'The customer is there already.', 16],
+            self::SheetMinutes => [6, 0, 60, 'min', 'Load and unload a sheet', 'Pressed down with a roller, taken off flat.', 16],
+            self::TestMinutes => [2, 0, 60, 'min', 'A test cut', 'A square, a ring and a star, weeded.', 16],
+            self::YesDays => [1, 0, 30, 'days', 'The customer’s yes, after the proof went out', 'People look at it in the evening.', 16],
             self::TapeMinutes => [1.5, 0, 60, 'min', 'Tape and trim', 'Cutting, laying, burnishing twice, trimming.', 16],
             self::TapeLong => [0.33, 0, 10, 'min', 'Tape and trim, for each 100 mm of length', 'A long one is laid from the middle outwards.', 16],
             self::ApplyMinutes => [3, 0, 120, 'min', 'Apply a decal', 'Positioning takes most of it.', 16],
@@ -286,7 +297,6 @@ enum Rule: string
             self::Cure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
             self::LinkDays => [14, 1, 365, 'days', 'A customer’s link to a proof works for', 'Long enough to ask at home, too short to be found years later.', 2],
             self::MostPieces => [2000, 1, 5000, 'pieces', 'Pieces of film in one order, at the most', 'One slip in a quantity must not fill the shop.', 2],
-            self::BenchDays => [1, 0, 60, 'days', 'From a yes to cut, weeded and on', 'What the bench needs for an ordinary order.', 12],
         };
 
         return array_combine(['default', 'least', 'most', 'unit', 'says', 'reason', 'section'], [(float) $row[0], (float) $row[1], (float) $row[2], ...\array_slice($row, 3)]);

@@ -27,6 +27,7 @@ final class LayersTest extends TestCase
             'Symfony',
             'Psr',
             'phpDocumentor\Reflection',
+            'Sabre\VObject',
         ],
         'Console' => [
             'Yelbo\Console',
@@ -78,6 +79,7 @@ final class LayersTest extends TestCase
         'Batches',
         'Bench',
         'Delivery',
+        'Week',
         'Upkeep',
         'Demo',
     ];

@@ -21,6 +21,7 @@ final class ClosedTest extends WebCase
         'given-pdf',
         'given-picture',
         'given-photo',
+        'week-feed',
     ];
     /** What only the owner may do. */
     private const OWNERS = [
@@ -34,6 +35,10 @@ final class ClosedTest extends WebCase
         'people-change',
         'people-password',
         'signed-in-end',
+        'hours-set',
+        'hours-drop',
+        'day-off',
+        'day-off-drop',
         'security',
     ];
 

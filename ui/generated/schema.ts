@@ -412,6 +412,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/days-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Closes the shop for some days, or notes that somebody is away. */
+        post: operations["day-off"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/days-off/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes days off back. */
+        post: operations["day-off-drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/designs": {
         parameters: {
             query?: never;
@@ -824,6 +858,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/given/week/{token}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives somebody's part of the week to their own calendar, by the link they hold. */
+        get: operations["week-feed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/given/{token}": {
         parameters: {
             query?: never;
@@ -937,6 +988,41 @@ export interface paths {
         put?: never;
         /** Says where the words, or an element, would lie in line with the rest: a drag catches there. */
         post: operations["guides"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hours": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists the shop's hours and days off. */
+        get: operations["hours"];
+        /** Sets the hours of every week. */
+        put: operations["hours-set"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/hours/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes longer hours of one date back. */
+        post: operations["hours-drop"];
         delete?: never;
         options?: never;
         head?: never;
@@ -2070,6 +2156,142 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Shows the plan that was found last; another is thought about in the background where things have changed. */
+        get: operations["week"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/feeds/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a calendar link for somebody; the one there was leads nowhere any more. */
+        post: operations["week-feed-make"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/feeds/{id}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Withdraws somebody's calendar link. */
+        post: operations["week-feed-drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/first/{number}/drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Lets an order that came before others count like any other again. */
+        post: operations["week-first-drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/list.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives the week as a list on paper, for each person by the day. */
+        get: operations["week-list"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/pins": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Puts a step somewhere: there it stays, and the rest gives way. */
+        put: operations["week-pin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes a change that was proposed for an order that comes late. */
+        post: operations["week-take"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/unpin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Lets the plan put a step where it likes again. */
+        put: operations["week-unpin"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2336,12 +2558,8 @@ export interface components {
             check: components["schemas"]["CheckView"] | null;
             /** @description What speaks against the film in this use. */
             warning: string | null;
-            /** @description The earliest moment it can be used, ISO 8601. */
-            readyAt: string;
-            /** @description What that is made of, in a few words. */
-            readyBecause: string;
-            /** @description Whether that is soon enough; none where the day is not known. */
-            inTime: boolean | null;
+            /** @description When it can be ready, told from the queue; none where the shop is never open. */
+            promised: components["schemas"]["PromisedView"] | null;
             /** @description For how long the film is good. */
             life: string | null;
             /** @description Films for this surface and use, the best first. */
@@ -2740,6 +2958,39 @@ export interface components {
             /** @description What it says of itself. */
             says: string;
         };
+        /** @description The shop closes, or somebody is away. */
+        DayOffRequest: {
+            /** @description Number of the worker; null for the shop. */
+            who?: number | null;
+            /**
+             * @description The first day, as typed.
+             * @default
+             */
+            first?: string;
+            /**
+             * @description The last day, as typed; the same where left empty.
+             * @default
+             */
+            last?: string;
+            /**
+             * @description In a few words.
+             * @default
+             */
+            why?: string;
+        };
+        /** @description Days the shop is closed, or somebody is away. */
+        DayOffView: {
+            /** @description Its number. */
+            id: number;
+            /** @description Who is away; null where the shop is closed. */
+            who: string | null;
+            /** @description 2026-12-24. */
+            first: string;
+            /** @description 2026-12-26. */
+            last: string;
+            /** @description In a few words. */
+            why: string;
+        };
         /** @description How the words are set; nothing means by the rule. The setting reads as it could be typed. */
         DesignView: {
             /** @description The short name of the typeface. */
@@ -2950,6 +3201,11 @@ export interface components {
             across: components["schemas"]["LengthView"];
             /** @description From the top of the object. */
             down: components["schemas"]["LengthView"];
+        };
+        /** @description A calendar link, told this once. */
+        FeedView: {
+            /** @description The whole address. */
+            url: string;
         };
         /** @description A sentence at a field. */
         FieldView: {
@@ -3224,6 +3480,20 @@ export interface components {
             across: components["schemas"]["GuideView"][];
             /** @description Told by its top. */
             down: components["schemas"]["GuideView"][];
+        };
+        /** @description The hours of every week as they were typed. */
+        HoursRequest: {
+            /** @description Each stretch. */
+            hours: components["schemas"]["StretchRequest"][];
+        };
+        /** @description The shop's hours, those of single dates, and days off. */
+        HoursView: {
+            /** @description Of every week. */
+            hours: components["schemas"]["OpenHoursView"][];
+            /** @description Of one date alone. */
+            extra: components["schemas"]["OpenHoursView"][];
+            /** @description To come. */
+            daysOff: components["schemas"]["DayOffView"][];
         };
         /** @description The same again, with other words. */
         ItemAgainRequest: {
@@ -3838,6 +4108,19 @@ export interface components {
             /** @description The largest with snips between the letters; larger ones have to be split. */
             snips: components["schemas"]["LengthView"];
         };
+        /** @description A stretch of hours as it is typed. */
+        OpenHoursView: {
+            /** @description Its number. */
+            id: number;
+            /** @description Of the week, 1 is Monday; 0 where it is one date. */
+            day: number;
+            /** @description 2026-11-27; null where it is every week. */
+            date: string | null;
+            /** @description 9:00. */
+            from: string;
+            /** @description 17:30. */
+            to: string;
+        };
         /** @description Answers to begin an order with, and whether to take it. */
         OrderRequest: {
             /** @description What was answered, as typed: once for the order, and of its first thing. */
@@ -4152,6 +4435,19 @@ export interface components {
             /** @description What somebody else did meanwhile. */
             conflict: components["schemas"]["ConflictView"] | null;
         };
+        /** @description When an order can be ready, told from the queue. */
+        PromisedView: {
+            /** @description The earliest moment it can be used, ISO 8601. */
+            readyAt: string;
+            /** @description What that is made of, to be read out. */
+            chain: string;
+            /** @description Whether that is soon enough; null where the day is not known. */
+            inTime: boolean | null;
+            /** @description By when the yes is needed for that day, ISO 8601; null where it is not known or too late. */
+            yesBy: string | null;
+            /** @description What would make it earlier, most first. */
+            sooner: components["schemas"]["SoonerView"][];
+        };
         /** @description A film as a proof names it. */
         ProofFilmView: {
             /** @description As people call it. */
@@ -4369,7 +4665,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "bench-days" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "set-up-minutes" | "set-up-further" | "sheet-minutes" | "test-minutes" | "coat-further" | "yes-days" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -4597,6 +4893,13 @@ export interface components {
             /** @description Which element it is about, from 0; -1 for the words beside them, null for words alone. */
             element: number | null;
         };
+        /** @description What would make an order ready earlier. */
+        SoonerView: {
+            /** @description In a few words. */
+            says: string;
+            /** @description When it would be, ISO 8601. */
+            readyAt: string;
+        };
         /** @description A decal with much empty film inside: what cutting it in parts saves and costs. */
         SplitView: {
             /** @description The number of the piece. */
@@ -4676,6 +4979,17 @@ export interface components {
             /** @description As path data, mm. */
             path: string;
         };
+        /** @description Where a step of an order is put in the week. */
+        StepPinRequest: {
+            /** @description The number of the docket. */
+            docket: number;
+            /** @description Which step of it. */
+            key: string;
+            /** @description Who does it. */
+            hand: number;
+            /** @description When it begins, ISO 8601. */
+            from: string;
+        };
         /** @description A figure in a step's drawing. */
         StepTextView: {
             /** @description As it is shown. */
@@ -4684,6 +4998,13 @@ export interface components {
             x: number;
             /** @description Of its middle, mm. */
             y: number;
+        };
+        /** @description A step of an order the plan may put where it likes again. */
+        StepUnpinRequest: {
+            /** @description The number of the docket. */
+            docket: number;
+            /** @description Which step of it. */
+            key: string;
         };
         /** @description A step with this decal's own figures. */
         StepView: {
@@ -4778,6 +5099,22 @@ export interface components {
             supplies: components["schemas"]["SupplyView"][];
             /** @description Films with less on the shelf than is wanted. */
             low: number[];
+        };
+        /** @description A stretch of hours as it was typed. */
+        StretchRequest: {
+            /** @description Of the week, 1 is Monday. */
+            day: number;
+            /** @description Like 9:00. */
+            from: string;
+            /** @description Like 17:30. */
+            to: string;
+        };
+        /** @description A stretch of hours. */
+        StretchView: {
+            /** @description Minutes of the day. */
+            from: number;
+            /** @description Minutes of the day. */
+            to: number;
         };
         /** @description What is needed of a tape or a blank, and what there is. */
         SupplyNeedView: {
@@ -5553,6 +5890,119 @@ export interface components {
             minutes: number;
             /** @description The parts it was cut in; none where it was cut whole. */
             parts: components["schemas"]["CutPartView"][];
+        };
+        /** @description A day of the week and when the shop is open on it. */
+        WeekDayView: {
+            /** @description 2026-11-27. */
+            date: string;
+            /** @description The stretches it is open; none where it is closed. */
+            open: components["schemas"]["StretchView"][];
+        };
+        /** @description A step of an order where the plan has it. */
+        WeekEntryView: {
+            /** @description The number of the docket. */
+            docket: number;
+            /** @description Which step of it. */
+            key: string;
+            /** @description Where it is done. */
+            station: string;
+            /** @description In a word or two. */
+            says: string;
+            /** @description Who does it. */
+            hand: number;
+            /** @description Whether the machine runs for it. */
+            machine: boolean;
+            /** @description When it begins, ISO 8601. */
+            from: string;
+            /** @description When it ends, ISO 8601. */
+            to: string;
+            /** @description Until when something dries, rests or is waited for behind it, ISO 8601. */
+            until: string;
+            /** @description Whether somebody put it there. */
+            pinned: boolean;
+        };
+        /** @description Somebody who works at the bench. */
+        WeekHandView: {
+            /** @description Their number. */
+            id: number;
+            /** @description As people call them. */
+            name: string;
+            /** @description Days they are away, 2026-11-27. */
+            away: string[];
+            /** @description Since when they have a calendar link, ISO 8601. */
+            feedSince: string | null;
+        };
+        /** @description An order that comes late by the plan, and the smallest changes that would save it. */
+        WeekLateView: {
+            /** @description The number of the docket. */
+            docket: number;
+            /** @description Why, a sentence. */
+            says: string;
+            /** @description What would save it. */
+            options: components["schemas"]["WeekOptionView"][];
+        };
+        /** @description A change of the plan that would save an order. */
+        WeekOptionView: {
+            /** @description First or longer. */
+            kind: string;
+            /** @description The day that is longer; empty for the other. */
+            date: string;
+            /** @description In a sentence. */
+            says: string;
+        };
+        /** @description An open order, with when the plan has it ready. */
+        WeekOrderView: {
+            /** @description The number of the docket. */
+            docket: number;
+            /** @description As it is shown. */
+            tag: string;
+            /** @description What people call it. */
+            label: string;
+            /** @description Whose it is. */
+            customer: string;
+            /** @description When it is used, ISO 8601. */
+            due: string | null;
+            /** @description When it can be used, ISO 8601. */
+            ready: string;
+            /** @description Whole minutes past due; 0 where it is in time. */
+            late: number;
+            /** @description Nothing can be done before, ISO 8601. */
+            begins: string | null;
+            /** @description Why not. */
+            because: string;
+            /** @description Whether it comes before others. */
+            first: boolean;
+        };
+        /** @description A change that was proposed for an order that comes late. */
+        WeekTakeRequest: {
+            /** @description The number of the docket. */
+            docket: number;
+            /** @description First or longer. */
+            kind: string;
+            /**
+             * @description The day that is longer; empty for the other.
+             * @default
+             */
+            date?: string;
+        };
+        /** @description The plan of the week, as it was found last. */
+        WeekView: {
+            /** @description When it was made, ISO 8601; null where none was made yet. */
+            now: string | null;
+            /** @description Whether another is being thought about. */
+            redoing: boolean;
+            /** @description Why there is none, a sentence; empty where there is. */
+            trouble: string;
+            /** @description The days it is open, from today on. */
+            days: components["schemas"]["WeekDayView"][];
+            /** @description Who works. */
+            hands: components["schemas"]["WeekHandView"][];
+            /** @description What is done when and by whom. */
+            entries: components["schemas"]["WeekEntryView"][];
+            /** @description What is open, with when it is ready. */
+            orders: components["schemas"]["WeekOrderView"][];
+            /** @description What comes late by the plan, with what would save it. */
+            late: components["schemas"]["WeekLateView"][];
         };
         /** @description A word as it is typed and its other cases; its line and its place in it, counted from nought. */
         WordCasesView: {
@@ -6878,6 +7328,71 @@ export interface operations {
             };
         };
     };
+    "day-off": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DayOffRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "day-off-drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     designs: {
         parameters: {
             query?: {
@@ -8032,6 +8547,38 @@ export interface operations {
             };
         };
     };
+    "week-feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The secret part of the link. */
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     given: {
         parameters: {
             query?: never;
@@ -8312,6 +8859,100 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["GuidesView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    hours: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "hours-set": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HoursRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "hours-drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HoursView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -10977,6 +11618,259 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["VocabularyView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    week: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "week-feed-make": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["FeedView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "week-feed-drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "week-first-drop": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "week-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "week-pin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepPinRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "week-take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeekTakeRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "week-unpin": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StepUnpinRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WeekView"];
                 };
             };
             /** @description A problem, as a sentence */

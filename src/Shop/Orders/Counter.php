@@ -37,7 +37,6 @@ final readonly class Counter
         private Shelf $shelf,
         private DesignDrawer $drawer,
         private DesignCheck $check,
-        private Lateness $lateness,
         private EnoughFor $enough,
         private ShopRules $rules,
     ) {
@@ -93,7 +92,6 @@ final readonly class Counter
         int $names,
     ): Heard {
         $grade = $film?->grade() ?? Film::Permanent;
-        $for = "$grade->value/$answers->finish";
 
         return new Heard(
             $wrong,
@@ -102,9 +100,6 @@ final readonly class Counter
             $this->check->spelling(null, $lines),
             null === $drawn ? 0.0 : $this->check->weeding($drawn->fitted, $drawn->design, $grade),
             null === $film ? null : Suitability::warning($film->grade(), $use),
-            $this->lateness->earliest($object?->paintedOn(), $for),
-            $this->lateness->because($object?->paintedOn(), $for),
-            $this->lateness->isInTime($answers->neededOn, $object?->paintedOn(), $for),
             $film?->life($this->rules->current()),
             $this->advice($answers, $use),
             $this->enough(

@@ -20,8 +20,6 @@ final readonly class Heard
      * @param list<string>                                 $doubts  what in the words may be misread
      * @param float                                        $weeding minutes
      * @param string|null                                  $warning what speaks against the film in this use
-     * @param string                                       $readyBecause what that is made of, in a few words
-     * @param bool|null                                    $inTime  none where the day is not known
      * @param string|null                                  $life    for how long the film is good
      * @param list<array{Advice, list<FilmOnShelf>}>       $advice films for this surface and use, the best first, those
      *     the shop keeps
@@ -36,9 +34,6 @@ final readonly class Heard
         public array $doubts,
         public float $weeding,
         public ?string $warning,
-        public \DateTimeImmutable $readyAt,
-        public string $readyBecause,
-        public ?bool $inTime,
         public ?string $life,
         public array $advice,
         public ?Enough $enough,

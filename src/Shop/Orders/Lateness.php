@@ -12,8 +12,6 @@ use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\Waits;
-use Yelbo\Trade\Rule;
-use Yelbo\Trade\Time\Paint;
 use Yelbo\Trade\Time\Promise;
 
 /** Whether orders and pieces will be there in time, as things stand now. */
@@ -98,67 +96,6 @@ final readonly class Lateness
         $needed = $docket->neededAt();
 
         return null === $needed ? null : $this->promise()->onBy($needed, $this->minutes($docket->waitsFor()));
-    }
-
-    /**
-     * The earliest moment an order taken now can be used.
-     *
-     * @param \DateTimeImmutable|null $painted the day its object was painted on, where that is known: film waits for it
-     * @param string                  $for     what it waits for once it is on, as `Item::waitsFor()`
-     */
-    public function earliest(?\DateTimeImmutable $painted, string $for): \DateTimeImmutable
-    {
-        $earliest = $this->promise()->earliest($this->clock->now(), $this->minutes($for));
-        $rested = null === $painted
-            ? $earliest
-            : $this->promise()->restedAt(
-                (new Paint($painted, $this->rules->current()))->curedAt(),
-                $this->minutes($for),
-            );
-
-        return max($earliest, $rested);
-    }
-
-    /**
-     * What the earliest moment is made of, in a few words.
-     *
-     * @param \DateTimeImmutable|null $painted the day its object was painted on
-     * @param string                  $for     what it waits for once it is on, as `Item::waitsFor()`
-     */
-    public function because(?\DateTimeImmutable $painted, string $for): string
-    {
-        $minutes = $this->minutes($for);
-        $days = $this->rules->current()->value(Rule::BenchDays);
-        $cures = null !== $painted
-            && (new Paint($painted, $this->rules->current()))->curedAt() > $this->clock->now();
-
-        return ($cures ? 'its paint cures first, ' : '').
-            $days.
-            (1.0 === $days ? ' day' : ' days').
-            ' at the bench, then '.
-            match (true) {
-                0 === $minutes => 'it is used at once',
-                $minutes < 120 => "$minutes min until it is used",
-                $minutes <= 5 * 24 * 60 => round($minutes / 60).' h until it is used',
-                default => round($minutes / 1440).' days until it is used',
-            }.
-            '.';
-    }
-
-    /**
-     * Can an order taken now be used on a day?
-     *
-     * @param string                  $typed   a day, as is usual here
-     * @param \DateTimeImmutable|null $painted the day its object was painted on
-     * @param string                  $for     what it waits for once it is on, as `Item::waitsFor()`
-     *
-     * @return bool|null none where it is no day
-     */
-    public function isInTime(string $typed, ?\DateTimeImmutable $painted, string $for): ?bool
-    {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($typed), $this->clock->now()->getTimezone());
-
-        return false === $day ? null : $this->promise()->usedAt($day) >= $this->earliest($painted, $for);
     }
 
     /**

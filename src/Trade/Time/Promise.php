@@ -35,17 +35,6 @@ final readonly class Promise
     }
 
     /**
-     * The earliest moment an order taken now can be used: bench time, then the wait. A decal
-     * the customer applies still has to rest on its object.
-     *
-     * @param int|null $waits minutes, as above
-     */
-    public function earliest(\DateTimeImmutable $now, ?int $waits = null): \DateTimeImmutable
-    {
-        return $this->restedAt($now->add($this->bench()), $waits);
-    }
-
-    /**
      * The latest moment a decal must be on its object to be used at a moment.
      *
      * @param int|null $waits minutes, as above
@@ -72,10 +61,5 @@ final readonly class Promise
     private function wait(?int $minutes): \DateInterval
     {
         return new \DateInterval('PT'.(int) round(60 * ($minutes ?? 60 * $this->rules->value(Rule::Cure))).'S');
-    }
-
-    private function bench(): \DateInterval
-    {
-        return new \DateInterval('PT'.(int) round(86400 * $this->rules->value(Rule::BenchDays)).'S');
     }
 }

@@ -18,10 +18,11 @@ final readonly class Hours
     /**
      * @param list<array{int, int, int}> $stretches day of the week (1 is Monday), from, to, minutes of the day
      * @param list<string>               $closed    days, 2026-12-25
+     * @param list<array{string, int, int}> $extra  on one day alone, from, to, minutes of the day; on closed days too
      *
      * @throws Refused where two stretches of a day lie over each other
      */
-    public function __construct(private array $stretches, private array $closed = [])
+    public function __construct(private array $stretches, private array $closed = [], private array $extra = [])
     {
         foreach ($stretches as $nth => [$day, $from, $to]) {
             foreach ($stretches as $other => [$otherDay, $otherFrom, $otherTo]) {
@@ -32,10 +33,20 @@ final readonly class Hours
         }
     }
 
+    /** The same, and longer on one day. @param int $from minutes of the day @param int $to minutes of the day */
+    public function with(string $day, int $from, int $to): self
+    {
+        return new self($this->stretches, $this->closed, [...$this->extra, [$day, $from, $to]]);
+    }
+
     /** The longest of them, s. */
     public function longest(): int
     {
-        return 60 * max([0, ...array_map(static fn (array $one): int => $one[2] - $one[1], $this->stretches)]);
+        return 60 *
+            max([
+                0,
+                ...array_map(static fn (array $one): int => $one[2] - $one[1], [...$this->stretches, ...$this->extra]),
+            ]);
     }
 
     /**
@@ -57,11 +68,8 @@ final readonly class Hours
                 throw new Refused('closed', 'There are not hours enough in ten years for all of this.');
             }
             $date = $midnight->modify("+$day days");
-            if (\in_array($date->format('Y-m-d'), $this->closed, true)) {
-                continue;
-            }
             $since = $date->getTimestamp() - $now->getTimestamp();
-            foreach ($this->onDay((int) $date->format('N')) as [$from, $to]) {
+            foreach ($this->on($date) as [$from, $to]) {
                 $start = max(0, $since + 60 * $from);
                 $end = $since + 60 * $to;
                 if ($end > $start) {
@@ -74,15 +82,30 @@ final readonly class Hours
         return $stretches;
     }
 
-    /** @return list<array{int, int}> in the order of the day, minutes */
-    private function onDay(int $day): array
+    /**
+     * The stretches of a day.
+     *
+     * @return list<array{int, int}> from and to in the order of the day, minutes of the day
+     */
+    public function on(\DateTimeImmutable $date): array
     {
-        $those = array_map(
-            static fn (array $one): array => [$one[1], $one[2]],
-            array_filter($this->stretches, static fn (array $one): bool => $one[0] === $day),
-        );
-        sort($those);
+        [$day, $number] = [$date->format('Y-m-d'), (int) $date->format('N')];
+        $those = \in_array($day, $this->closed, true)
+            ? []
+            : array_filter($this->stretches, static fn (array $one): bool => $one[0] === $number);
+        $extra = array_filter($this->extra, static fn (array $one): bool => $one[0] === $day);
+        $all = array_map(static fn (array $one): array => [$one[1], $one[2]], [...$those, ...$extra]);
+        sort($all);
+        $joined = [];
+        foreach ($all as [$from, $to]) {
+            $last = array_pop($joined);
+            if (null !== $last && $from <= $last[1]) {
+                $joined[] = [$last[0], max($last[1], $to)];
+                continue;
+            }
+            array_push($joined, ...null === $last ? [] : [$last], ...[[$from, $to]]);
+        }
 
-        return $those;
+        return $joined;
     }
 }

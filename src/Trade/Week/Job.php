@@ -11,9 +11,15 @@ final readonly class Job
      * @param int        $due    s since now; negative where that has passed
      * @param float      $weight how much a minute late counts
      * @param list<Task> $tasks  in order
+     * @param int        $begins s since now: nothing of it can be done before, a yes is waited for or something dries
      */
-    public function __construct(public string $id, public int $due, public float $weight, public array $tasks)
-    {
+    public function __construct(
+        public string $id,
+        public int $due,
+        public float $weight,
+        public array $tasks,
+        public int $begins = 0,
+    ) {
     }
 
     /** All its waits, s. */

@@ -15,8 +15,14 @@ final class Standing
      * @param array<int, list<array{int, int}>> $machines the same of each
      * @param array<int, int>                   $ready    when each job can go on, s since now
      * @param array<int, int>                   $next     which step of each is next
+     * @param array<int, array<int, Pin>>       $kept     what is kept free for a step, by job and step
      */
-    public function __construct(public array $hands, public array $machines, public array $ready, public array $next)
-    {
+    public function __construct(
+        public array $hands,
+        public array $machines,
+        public array $ready,
+        public array $next,
+        public array $kept = [],
+    ) {
     }
 }

@@ -12,8 +12,14 @@ final readonly class Task
      * @param int       $wait     s that pass afterwards, day and night
      * @param list<int> $hands    who can do it, by their places
      * @param list<int> $machines one of which it takes, by their places; none where it takes none
+     * @param Pin|null  $pin      where somebody put it; none where the plan is free to
      */
-    public function __construct(public int $seconds, public int $wait, public array $hands, public array $machines)
-    {
+    public function __construct(
+        public int $seconds,
+        public int $wait,
+        public array $hands,
+        public array $machines,
+        public ?Pin $pin = null,
+    ) {
     }
 }

@@ -26,15 +26,62 @@ final readonly class Timetable
     {
     }
 
-    /** Nothing is placed yet. */
+    /** Nothing is placed yet; what somebody has put somewhere is kept free, the first that was put there first. */
     public function empty(): Standing
     {
-        return new Standing(
+        $state = new Standing(
             $this->hands,
             array_fill(0, $this->machines, [[0, self::FOR_EVER]]),
-            array_fill(0, \count($this->jobs), 0),
+            array_map(static fn (Job $job): int => $job->begins, $this->jobs),
             array_fill(0, \count($this->jobs), 0),
         );
+        foreach ($this->jobs as $nth => $job) {
+            foreach ($job->tasks as $at => $task) {
+                if (null !== $task->pin && $this->isFree($state, $task->pin, $task->seconds)) {
+                    $until = $task->pin->from + $task->seconds;
+                    self::take($state->hands[$task->pin->hand], $task->pin->from, $until);
+                    if (null !== $task->pin->machine) {
+                        self::take($state->machines[$task->pin->machine], $task->pin->from, $until);
+                    }
+                    $state->kept[$nth][$at] = $task->pin;
+                }
+            }
+        }
+
+        return $state;
+    }
+
+    /**
+     * What is left of gaps.
+     *
+     * @param Gaps $gaps
+     * @param Gaps $busy in no order
+     *
+     * @return Gaps
+     */
+    public static function less(array $gaps, array $busy): array
+    {
+        foreach ($busy as [$from, $to]) {
+            self::take($gaps, $from, $to);
+        }
+
+        return $gaps;
+    }
+
+    private function isFree(Standing $state, Pin $pin, int $seconds): bool
+    {
+        $fits = static function (array $gaps) use ($pin, $seconds): bool {
+            foreach ($gaps as [$from, $to]) {
+                if ($from <= $pin->from && $pin->from + $seconds <= $to) {
+                    return true;
+                }
+            }
+
+            return false;
+        };
+
+        return $fits($state->hands[$pin->hand] ?? [])
+            && (null === $pin->machine || $fits($state->machines[$pin->machine] ?? []));
     }
 
     /**
@@ -45,11 +92,13 @@ final readonly class Timetable
     public function place(Standing $state, int $job): Placed
     {
         [$from, $to, $hand, $machine] = $this->best($state, $job);
-        self::take($state->hands[$hand], $from, $to);
-        if (null !== $machine) {
-            self::take($state->machines[$machine], $from, $to);
-        }
         $step = $state->next[$job]++;
+        if (!isset($state->kept[$job][$step]) || $state->kept[$job][$step]->from !== $from) {
+            self::take($state->hands[$hand], $from, $to);
+            if (null !== $machine) {
+                self::take($state->machines[$machine], $from, $to);
+            }
+        }
         $state->ready[$job] = $to + $this->jobs[$job]->tasks[$step]->wait;
 
         return new Placed($job, $step, $hand, $machine, $from, $to);
@@ -74,6 +123,10 @@ final readonly class Timetable
     {
         $task = $this->jobs[$job]->tasks[$state->next[$job]];
         $least = $state->ready[$job];
+        $pin = $state->kept[$job][$state->next[$job]] ?? null;
+        if (null !== $pin && $pin->from >= $least) {
+            return [$pin->from, $pin->from + $task->seconds, $pin->hand, $pin->machine];
+        }
         $best = null;
         foreach ($task->hands as $hand) {
             foreach ([] === $task->machines ? [null] : $task->machines as $machine) {

@@ -11,6 +11,7 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Customer;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Week\Promises;
 use Yelbo\Web\Request\OthersRequest;
 use Yelbo\Web\View\AnswersView;
 use Yelbo\Web\View\CustomersView;
@@ -21,7 +22,7 @@ final readonly class AnswersController
 {
     private const LONGEST_SEARCH = 80;
 
-    public function __construct(private Counter $counter, private Dockets $dockets)
+    public function __construct(private Counter $counter, private Dockets $dockets, private Promises $promises)
     {
     }
 
@@ -34,7 +35,9 @@ final readonly class AnswersController
         #[MapRequestPayload] Answers $answers,
         #[MapRequestPayload] OthersRequest $order,
     ): AnswersView {
-        return AnswersView::from($this->counter->hear($answers, $order->others));
+        $heard = $this->counter->hear($answers, $order->others);
+
+        return AnswersView::from($heard, $this->promises->of($answers, $heard, $order->others));
     }
 
     /** Finds known customers by the beginning of their name. */

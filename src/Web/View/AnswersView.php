@@ -6,6 +6,7 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Week\Promised;
 
 /** What can be said to the answers so far. */
 final readonly class AnswersView
@@ -15,9 +16,7 @@ final readonly class AnswersView
      * @param FitView|null         $fit     the words on the object; none where they cannot be drawn yet
      * @param CheckView|null       $check   what speaks against that
      * @param string|null          $warning what speaks against the film in this use
-     * @param string               $readyAt the earliest moment it can be used, ISO 8601
-     * @param string               $readyBecause what that is made of, in a few words
-     * @param bool|null            $inTime  whether that is soon enough; none where the day is not known
+     * @param PromisedView|null    $promised when it can be ready, told from the queue; none where it is never open
      * @param string|null          $life    for how long the film is good
      * @param list<FilmAdviceView> $advice  films for this surface and use, the best first
      * @param EnoughView|null      $enough  whether there is enough on the shelf
@@ -28,9 +27,7 @@ final readonly class AnswersView
         public ?FitView $fit,
         public ?CheckView $check,
         public ?string $warning,
-        public string $readyAt,
-        public string $readyBecause,
-        public ?bool $inTime,
+        public ?PromisedView $promised,
         public ?string $life,
         public array $advice,
         public ?EnoughView $enough,
@@ -38,7 +35,7 @@ final readonly class AnswersView
     ) {
     }
 
-    public static function from(Heard $heard): self
+    public static function from(Heard $heard, ?Promised $promised): self
     {
         return new self(
             array_map(
@@ -49,9 +46,7 @@ final readonly class AnswersView
             null === $heard->drawn ? null : FitView::from($heard->drawn),
             null === $heard->drawn ? null : CheckView::from($heard->snags, null, $heard->doubts, $heard->weeding),
             $heard->warning,
-            $heard->readyAt->format(\DATE_ATOM),
-            $heard->readyBecause,
-            $heard->inTime,
+            null === $promised ? null : PromisedView::from($promised),
             $heard->life,
             array_map(
                 static fn (array $one): FilmAdviceView => new FilmAdviceView(

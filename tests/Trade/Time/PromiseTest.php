@@ -23,17 +23,12 @@ final class PromiseTest extends TestCase
         $promise = new Promise(Rules::standard());
         self::assertEquals($this->at('2026-12-02 10:00'), $promise->onBy($this->at('2026-12-05 10:00')));
         self::assertEquals($this->at('2026-12-05 10:00'), $promise->restedAt($this->at('2026-12-02 10:00')));
-        self::assertEquals(
-            $this->at('2026-12-05 10:00'),
-            $promise->earliest($this->at('2026-12-01 10:00')),
-            'a day of bench, three of rest',
-        );
     }
 
     public function testTheWaitIsTheShops(): void
     {
-        $promise = new Promise(Rules::standard()->with(Rule::Cure, 24)->with(Rule::BenchDays, 0));
-        self::assertEquals($this->at('2026-12-02 10:00'), $promise->earliest($this->at('2026-12-01 10:00')));
+        $promise = new Promise(Rules::standard()->with(Rule::Cure, 24));
+        self::assertEquals($this->at('2026-12-02 10:00'), $promise->restedAt($this->at('2026-12-01 10:00')));
     }
 
     public function testLateIsWhatCannotRestInTime(): void

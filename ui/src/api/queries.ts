@@ -61,6 +61,19 @@ export const waitingForFilm = (film: number | null) =>
     placeholderData: keepPreviousData,
   });
 
+/** The plan of the week; another is on its way while it says so. */
+export const week = queryOptions({
+  queryKey: [RECORD, 'week'],
+  queryFn: () => ask(api.GET('/api/week')),
+  refetchInterval: (query) => (query.state.data?.redoing ? 1500 : FRESH),
+});
+
+/** When the shop works, and who is away. */
+export const hours = queryOptions({
+  queryKey: [RECORD, 'hours'],
+  queryFn: () => ask(api.GET('/api/hours')),
+});
+
 /** Everything that dries or rests. */
 export const drying = queryOptions({
   queryKey: [RECORD, 'drying'],

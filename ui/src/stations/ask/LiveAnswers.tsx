@@ -2,7 +2,7 @@ import type { Film, Schemas } from '../../api/client';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import type { Ground } from '../../drawing/pictures';
 import { Both, Caution, Scroll, Section, Swatch, useShown } from '../../parts/basics';
-import { asDay } from '../../parts/time';
+import { asDay, asMoment } from '../../parts/time';
 
 /** What the answers so far come to, while the customer is still talking. */
 export function LiveAnswers({
@@ -47,16 +47,8 @@ export function LiveAnswers({
         )}
       </Section>
       <Section title="Ready to use">
-        {answers && (
-          <p>
-            <span className="figure">{asDay(answers.readyAt)}</span>
-            <span className="block text-ink2">at the earliest: {answers.readyBecause}</span>
-            {answers.inTime === true && <span className="block">In time for {needed}.</span>}
-            {answers.inTime === false && (
-              <span className="block font-medium text-signal-ink">Too late for {needed}.</span>
-            )}
-          </p>
-        )}
+        {answers && !answers.promised && <p className="text-ink2">The shop is never open: its hours are not set.</p>}
+        {answers?.promised && <Promised promised={answers.promised} needed={needed} />}
       </Section>
       {answers?.enough && <Enough enough={answers.enough} />}
       <Section title="Film">
@@ -73,6 +65,39 @@ export function LiveAnswers({
 }
 
 /** What it takes of film, tape and blanks, against what is on the shelf. */
+/** When it can be ready, told from the queue: what that is made of, what would make it earlier, by when the yes is needed. */
+function Promised({ promised, needed }: { promised: Schemas['PromisedView']; needed: string }) {
+  return (
+    <>
+      <p>
+        <span className="figure">{asDay(promised.readyAt)}</span>
+        <span className="block text-ink2">{promised.chain}</span>
+        {promised.inTime === true && (
+          <span className="block">
+            In time for {needed}
+            {promised.yesBy && `, with a yes by ${asMoment(promised.yesBy)}`}.
+          </span>
+        )}
+        {promised.inTime === false && (
+          <span className="block font-medium text-signal-ink">
+            Too late for {needed}
+            {promised.yesBy && `, unless the yes comes by ${asMoment(promised.yesBy)}`}.
+          </span>
+        )}
+      </p>
+      {promised.sooner.length > 0 && (
+        <ul className="mt-1 text-note text-ink2">
+          {promised.sooner.map((one) => (
+            <li key={one.says}>
+              {asMoment(one.readyAt)} {one.says}
+            </li>
+          ))}
+        </ul>
+      )}
+    </>
+  );
+}
+
 function Enough({ enough }: { enough: NonNullable<Schemas['AnswersView']['enough']> }) {
   const rows: [string, string, string, string | null][] = [
     ...enough.films.map((film): [string, string, string, string | null] => [

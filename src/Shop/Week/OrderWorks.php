@@ -1,0 +1,294 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Week;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Bench\WorkPlans;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Item;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\PieceWeeding;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\Part;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Journey\DocketState;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Plan\Step;
+use Yelbo\Trade\Plan\StepKind;
+use Yelbo\Trade\Plan\Waits;
+
+/** What is left to do of every open order, from its plans of work and where each piece stands. */
+final readonly class OrderWorks
+{
+    private const UNCUT = [PieceState::Waiting, PieceState::Batched, PieceState::Cutting];
+    private const COATS = [StepKind::Coat, StepKind::PaintBehind];
+
+    public function __construct(
+        private EntityManagerInterface $records,
+        private WorkPlans $plans,
+        private PieceWeeding $weeding,
+        private ShopRules $rules,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /** @return list<OrderWork> those of taken orders something is left to do of, by their numbers */
+    public function all(): array
+    {
+        /** @var list<Docket> $dockets */
+        $dockets = $this->records
+            ->createQuery('SELECT d FROM '.Docket::class.' d WHERE d.state IN (:open) ORDER BY d.number')
+            ->setParameter('open', [
+                DocketState::Sizing->value,
+                DocketState::Proofing->value,
+                DocketState::Making->value,
+            ])
+            ->getResult();
+
+        return array_values(
+            array_filter(
+                array_map($this->of(...), $dockets),
+                static fn (OrderWork $work): bool => [] !== $work->steps,
+            ),
+        );
+    }
+
+    /** What is left to do of one order. */
+    public function of(Docket $docket): OrderWork
+    {
+        $minutes = new StepMinutes($this->rules->current());
+        $pieces = $docket->pieces();
+        $steps = [];
+        $begins = null;
+        $because = '';
+        if (DocketState::Making !== $docket->state()) {
+            if (DocketState::Sizing === $docket->state()) {
+                $steps[] = new OrderStep(
+                    'size',
+                    Station::Size,
+                    $minutes->setUp(\count($docket->items())),
+                    $minutes->yes(),
+                    'size and proof',
+                );
+            } else {
+                $proofs = $docket->proofs();
+                $last = end($proofs);
+                $begins = (false === $last ? $this->clock->now() : $last[0]->madeAt())
+                    ->add(new \DateInterval("PT{$minutes->yes()}M"));
+                $because = 'the customer’s yes';
+            }
+        }
+        $told = array_map(static fn (Piece $piece): Item => $piece->item(), $pieces);
+        $untold = array_filter($docket->items(), static fn (Item $item): bool => !\in_array($item, $told, true));
+        array_push($steps, ...$this->bench($pieces, array_values($untold), $minutes));
+        $rests = $this->restsUntil($pieces);
+        if (null === $begins && null !== $rests && $rests > $this->clock->now()) {
+            [$begins, $because] = [$rests, 'what rests or dries'];
+        }
+
+        return new OrderWork(
+            $docket->number(),
+            $docket->tag(),
+            $docket->label(),
+            $docket->customer()?->name() ?? '',
+            $docket->neededAt(),
+            $begins > $this->clock->now() ? $begins : null,
+            $because,
+            $steps,
+        );
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     * @param list<Item>  $untold those that have no pieces yet
+     *
+     * @return list<OrderStep>
+     */
+    private function bench(array $pieces, array $untold, StepMinutes $minutes): array
+    {
+        $open = array_filter(
+            $pieces,
+            static fn (Piece $piece): bool => !\in_array(
+                $piece->state(),
+                [PieceState::OnItsWay, PieceState::Delivered],
+                true,
+            ),
+        );
+        if ([] === $open && [] === $untold) {
+            return [];
+        }
+        [$apply, $coats, $rest, $after] = $this->benchWork(array_values($open), $untold, $minutes);
+
+        return [
+            ...$this->cuts(array_values($open), $untold, $minutes),
+            ...$this->weeds(array_values($open), $untold, $minutes),
+            ...$apply > 0.0 ? [new OrderStep('apply', Station::Apply, $apply, [] === $coats ? $rest : 0, 'tape and apply')] : [],
+            ...array_map(
+                static fn (int $nth, array $coat): OrderStep => new OrderStep(
+                    'coat-'.(1 + $nth),
+                    Station::Apply,
+                    $minutes->coat($coat[0]),
+                    // What is coated rests meanwhile.
+                    $nth === \count($coats) - 1 ? max($coat[1], $rest - $nth * $coat[1]) : $coat[1],
+                    1 === \count($coats) ? 'coat' : 'coat '.(1 + $nth),
+                ),
+                array_keys($coats),
+                $coats,
+            ),
+            new OrderStep('send', Station::Send, $minutes->pack(), $after, 'pack and hand over'),
+        ];
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     * @param list<Item>  $untold
+     *
+     * @return list<OrderStep> a sheet for each film
+     */
+    private function cuts(array $pieces, array $untold, StepMinutes $minutes): array
+    {
+        $films = $names = [];
+        foreach ($pieces as $piece) {
+            if (\in_array($piece->state(), self::UNCUT, true)) {
+                $film = $piece->film();
+                $films[$film->id()] = ($films[$film->id()] ?? 0.0) + array_sum(
+                    array_map(
+                        static fn (Part $part): float => $part->region->outlineLength(),
+                        $this->weeding->weeding($piece)->keeps,
+                    ),
+                );
+                $names[$film->id()] = $film->colour();
+            }
+        }
+        foreach ($untold as $item) {
+            $film = $item->film();
+            $films[$film?->id() ?? 0] = ($films[$film?->id() ?? 0] ?? 0.0) + 1200.0 * self::copies($item);
+            $names[$film?->id() ?? 0] = $film?->colour() ?? 'film';
+        }
+
+        return array_map(
+            static fn (int $film, float $outline): OrderStep => new OrderStep(
+                "cut-$film",
+                Station::Cut,
+                $minutes->cut($outline),
+                0,
+                "cut {$names[$film]}",
+            ),
+            array_keys($films),
+            $films,
+        );
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     * @param list<Item>  $untold
+     *
+     * @return list<OrderStep>
+     */
+    private function weeds(array $pieces, array $untold, StepMinutes $minutes): array
+    {
+        $weed = 0.0;
+        foreach ($pieces as $piece) {
+            if (\in_array($piece->state(), [...self::UNCUT, PieceState::Weeding], true)) {
+                $weed += $this->weeding->weeding($piece)->minutes;
+            }
+        }
+        foreach ($untold as $item) {
+            $weed += self::copies($item) * $minutes->weedUnseen($item->film()?->grade() ?? Film::Permanent);
+        }
+
+        return $weed > 0.0 ? [new OrderStep('weed', Station::Weed, $weed, 0, 'weed')] : [];
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     * @param list<Item>  $untold
+     *
+     * @return array{float, list<array{int, int}>, int, int} minutes of taping and applying; of each coat how many pieces
+     *     and how long it dries; minutes it rests here afterwards, and once it is handed over
+     */
+    private function benchWork(array $pieces, array $untold, StepMinutes $minutes): array
+    {
+        $apply = 0.0;
+        $coats = [];
+        $rest = $after = 0;
+        $rules = $this->rules->current();
+        foreach ($pieces as $piece) {
+            $item = $piece->item();
+            $until = Waits::untilUsed($piece->film()->grade(), $item->finish(), $rules);
+            if ($piece->state()->rank() > PieceState::Applying->rank()) {
+                continue;
+            }
+            $nth = 0;
+            foreach ($this->left($piece) as $step) {
+                if (!\in_array($step->kind, self::COATS, true)) {
+                    $apply += $step->minutes;
+                    continue;
+                }
+                $coats[$nth] = [1 + ($coats[$nth][0] ?? 0), max($step->wait, $coats[$nth][1] ?? 0)];
+                ++$nth;
+            }
+            $elsewhere = Waits::isElsewhere($item->useOf(), $item->object()->material());
+            if ($item->isAppliedHere() && !$elsewhere) {
+                $rest = max($rest, $until);
+            } else {
+                $after = max($after, $until);
+            }
+        }
+        foreach ($untold as $item) {
+            $object = $item->object();
+            $longer = (int) (0.6 * max($object->size()->width->micrometres, $object->size()->height->micrometres));
+            $vehicle = Waits::isElsewhere($item->useOf(), $object->material());
+            $until = Waits::untilUsed($item->film()?->grade() ?? Film::Permanent, $item->finish(), $rules);
+            $apply += self::copies($item) *
+                ($minutes->tape($longer) +
+                    ($item->isAppliedHere() ? $minutes->apply($longer, $object->kind()->isCurved(), $vehicle) : 1.0));
+            [$many, $dries] = $item->isAppliedHere() ? $minutes->coats($item->finish()) : [0, 0];
+            for ($nth = 0; $nth < $many; ++$nth) {
+                $coats[$nth] = [self::copies($item) + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
+            }
+            if ($item->isAppliedHere() && !$vehicle) {
+                $rest = max($rest, $until);
+            } else {
+                $after = max($after, $until);
+            }
+        }
+
+        return [$apply, array_values($coats), $rest, $after];
+    }
+
+    /** Decals of a thing that has no pieces yet: of a set one for each name. */
+    private static function copies(Item $item): int
+    {
+        return $item->copies() * max(1, \count($item->roster()));
+    }
+
+    /** @return list<Step> those hands still do */
+    private function left(Piece $piece): array
+    {
+        return array_values(array_diff_key($this->plans->of($piece)->done(), array_flip($piece->done())));
+    }
+
+    /**
+     * Until when all that can be gone on with rests or dries; none where something can be gone on with.
+     *
+     * @param list<Piece> $pieces
+     */
+    private function restsUntil(array $pieces): ?\DateTimeImmutable
+    {
+        $until = null;
+        foreach ($pieces as $piece) {
+            $waits = PieceState::Curing === $piece->state() ? $piece->restsUntil() : $piece->driesUntil();
+            if (null === $waits && $piece->state()->rank() < PieceState::Ready->rank()) {
+                return null;
+            }
+            $until = max($until, $waits);
+        }
+
+        return $until;
+    }
+}

@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Week;
+
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** How long the steps of orders take by the shop's figures. Source: handbook sections 9, 12 and 16. */
+final readonly class StepMinutes
+{
+    public function __construct(private Rules $rules)
+    {
+    }
+
+    /** @param int $designs how many are drawn */
+    public function setUp(int $designs): float
+    {
+        return $this->rules->value(Rule::SetUpMinutes) + ($designs - 1) * $this->rules->value(Rule::SetUpFurther);
+    }
+
+    /** @param float $outline mm the knife goes round */
+    public function cut(float $outline): float
+    {
+        return $this->rules->value(Rule::SheetMinutes) +
+            $this->rules->value(Rule::TestMinutes) +
+            $outline / max(1.0, $this->rules->value(Rule::CutSpeed)) / 60;
+    }
+
+    /** @param int $pieces coated in one go */
+    public function coat(int $pieces): float
+    {
+        return $this->rules->value(Rule::CoatMinutes) + max(0, $pieces - 1) * $this->rules->value(Rule::CoatFurther);
+    }
+
+    /** @return array{int, int} how many coats, and minutes each dries */
+    public function coats(Finish $finish): array
+    {
+        $coats = $finish->coats();
+
+        return null === $coats
+            ? [0, 0]
+            : [(int) $this->rules->value($coats[0]), (int) round($this->rules->value($coats[1]))];
+    }
+
+    /** Tape, and the tape's trim. @param int $longer µm */
+    public function tape(int $longer): float
+    {
+        return $this->rules->value(Rule::TapeMinutes) + ($this->rules->value(Rule::TapeLong) * $longer) / 100_000;
+    }
+
+    /** @param int $longer µm */
+    public function apply(int $longer, bool $round, bool $vehicle): float
+    {
+        return ($this->rules->value(Rule::ApplyMinutes) + ($this->rules->value(Rule::ApplyLong) * $longer) / 100_000) *
+            match (true) {
+                $vehicle => $this->rules->value(Rule::ApplyVehicle),
+                $round => $this->rules->value(Rule::ApplyRound),
+                default => 1.0,
+            };
+    }
+
+    /** Packing one parcel. */
+    public function pack(): float
+    {
+        return $this->rules->value(Rule::PackMinutes);
+    }
+
+    /** Weeding of a decal that is not drawn yet: by a usual one of twelve parts. */
+    public function weedUnseen(Film $film): float
+    {
+        return (($this->rules->value(Rule::WeedStart) + 12 * $this->rules->value(Rule::WeedPiece) + 30) / 60) *
+            (Film::Glitter === $film ? $this->rules->value(Rule::WeedHard) : 1.0);
+    }
+
+    /** Minutes until the customer usually says yes. */
+    public function yes(): int
+    {
+        return (int) round(1440 * $this->rules->value(Rule::YesDays));
+    }
+}
