@@ -61,7 +61,12 @@ test('stock, week and book show what is there', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Permanent, navy' })).toBeVisible();
   await expect(page.getByText('150 × 128 mm')).toBeVisible();
   await page.goto('/week');
-  await page.getByRole('link', { name: /Library/ }).click();
+  await page.getByRole('radio', { name: 'List' }).click();
+  await page
+    .getByRole('row', { name: /Library/ })
+    .getByRole('link')
+    .first()
+    .click();
   await expect(page.getByRole('dialog', { name: 'Library' })).toBeVisible();
   await page.keyboard.press('Escape');
   await page.goto('/book');

@@ -2558,7 +2558,7 @@ export interface components {
             check: components["schemas"]["CheckView"] | null;
             /** @description What speaks against the film in this use. */
             warning: string | null;
-            /** @description When it can be ready, told from the queue; none where the shop is never open. */
+            /** @description When it can be ready, told from the queue; none where it is never open. */
             promised: components["schemas"]["PromisedView"] | null;
             /** @description For how long the film is good. */
             life: string | null;
@@ -4110,7 +4110,7 @@ export interface components {
         };
         /** @description A stretch of hours as it is typed. */
         OpenHoursView: {
-            /** @description Its number. */
+            /** @description Its number; 0 of every week's. */
             id: number;
             /** @description Of the week, 1 is Monday; 0 where it is one date. */
             day: number;
@@ -4443,7 +4443,7 @@ export interface components {
             chain: string;
             /** @description Whether that is soon enough; null where the day is not known. */
             inTime: boolean | null;
-            /** @description By when the yes is needed for that day, ISO 8601; null where it is not known or too late. */
+            /** @description By when the yes is needed for that day, ISO 8601; null where none would do. */
             yesBy: string | null;
             /** @description What would make it earlier, most first. */
             sooner: components["schemas"]["SoonerView"][];

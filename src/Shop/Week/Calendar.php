@@ -97,7 +97,11 @@ final readonly class Calendar
     public function hours(?Worker $who = null): Hours
     {
         $extra = array_map(
-            static fn (OpenHours $one): array => [(string) $one->date()?->format('Y-m-d'), $one->opens(), $one->closes()],
+            static fn (OpenHours $one): array => [
+                (string) $one->date()?->format('Y-m-d'),
+                $one->opens(),
+                $one->closes(),
+            ],
             $this->extra(),
         );
         $closed = [];

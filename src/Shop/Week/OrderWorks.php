@@ -98,7 +98,7 @@ final readonly class OrderWorks
             $docket->neededAt(),
             $begins > $this->clock->now() ? $begins : null,
             $because,
-            $steps,
+            array_merge(...array_map(static fn (OrderStep $step): array => $step->inParts(), $steps)),
         );
     }
 

@@ -156,7 +156,7 @@ final readonly class Promises
         }
         $last = \count($coats) - 1;
 
-        return [
+        $steps = [
             new OrderStep('size', Station::Size, $minutes->setUp(\count($things)), $minutes->yes(), 'sized'),
             ...array_map(
                 static fn (string $film): OrderStep => new OrderStep(
@@ -188,6 +188,8 @@ final readonly class Promises
             ),
             new OrderStep('send', Station::Send, $minutes->pack(), $after, 'handed over'),
         ];
+
+        return array_merge(...array_map(static fn (OrderStep $step): array => $step->inParts(), $steps));
     }
 
     /**
@@ -270,7 +272,7 @@ final readonly class Promises
             $coats = [...$coats, ...'coat' === $step->says ? [$day($ends)] : []];
             $rests = Station::Apply === $step->station ? $ends + 60 * $step->wait : $rests;
             if ('send' !== $step->key && 'coat' !== $step->says) {
-                $said[] = "{$step->says} {$day($ends)}";
+                $said[] = strtok($step->says, ',')." {$day($ends)}";
             }
             if ('size' === $step->key) {
                 $said[] = 'your yes '.$day($ends + 60 * $step->wait);
@@ -347,6 +349,9 @@ final readonly class Promises
                 array_filter($entries, static fn (array $entry): bool => $entry['docket'] !== $docket),
             );
             $ways["before order $tag"] = $this->placed($steps, $things, $others, $open)[1];
+        }
+        if ([] !== $entries) {
+            $ways['before all other orders'] = $this->placed($steps, $things, [], $open)[1];
         }
         asort($ways);
         $told = [];

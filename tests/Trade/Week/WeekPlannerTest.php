@@ -10,6 +10,7 @@ use Random\Randomizer;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Week\Hours;
 use Yelbo\Trade\Week\Job;
+use Yelbo\Trade\Week\Pin;
 use Yelbo\Trade\Week\Placed;
 use Yelbo\Trade\Week\Task;
 use Yelbo\Trade\Week\Timetable;
@@ -187,6 +188,77 @@ final class WeekPlannerTest extends TestCase
         self::assertTrue($short->to <= $long->from || $short->from >= $long->to);
         self::assertInstanceOf(Placed::class, $long);
         self::assertSame(6 * 3600 + 2700, (new WeekPlanner($jobs, [$open], 1))->alone(0), 'a break of 45 minutes');
+    }
+
+    /** What somebody put somewhere stays there, and the rest gives way. */
+    public function testWhatIsPinnedStays(): void
+    {
+        $random = new Randomizer(new Mt19937(23));
+        $open = self::open(600);
+        for ($case = 0; $case < 15; ++$case) {
+            $jobs = self::jobs($random, 8, 4);
+            $at = 1 + intdiv(\count($jobs[3]->tasks), 2) - 1;
+            $task = $jobs[3]->tasks[$at];
+            $tasks = $jobs[3]->tasks;
+            // Two days later in the morning: what comes before it may last until then.
+            $pin = new Pin($task->hands[0], [] === $task->machines ? null : 0, 14 * 86_400 + 600);
+            $tasks[$at] = new Task($task->seconds, $task->wait, $task->hands, $task->machines, $pin);
+            $jobs[3] = new Job('pinned', $jobs[3]->due, $jobs[3]->weight, array_values($tasks));
+            $jobs = array_values($jobs);
+            $week = (new WeekPlanner($jobs, [$open, $open], 1, 3000))->plan();
+            $this->keepsTo($week, $jobs, $open);
+            $placed = array_values(array_filter(
+                $week->placed,
+                static fn (Placed $one): bool => 3 === $one->job && $at === $one->task,
+            ))[0];
+            self::assertSame([$pin->from, $pin->hand], [$placed->from, $placed->hand]);
+        }
+    }
+
+    public function testNothingBeginsBeforeItCan(): void
+    {
+        $open = self::open(100);
+        $jobs = [
+            new Job('later', 3600, 5, [new Task(1800, 0, [0], [])], 86_400 * 4),
+            new Job('now', 9 * 3600, 1, [new Task(3600, 0, [0], [])]),
+        ];
+        $week = (new WeekPlanner($jobs, [$open], 0, 500))->plan();
+        self::assertGreaterThanOrEqual(86_400 * 4, $week->placed[0]->from);
+        self::assertSame(0, $week->placed[1]->from);
+    }
+
+    /** People go by a plan: it stays where another is hardly better, and goes where it is. */
+    public function testAPlanThatIsGoodEnoughStays(): void
+    {
+        $open = self::open(200);
+        $task = static fn (int $minutes): Task => new Task(60 * $minutes, 0, [0], []);
+        $jobs = [
+            new Job('a', 3600, 1, [$task(30)]),
+            new Job('b', 3600, 1, [$task(30)]),
+            new Job('c', 86_400 * 20, 1, [$task(30)]),
+        ];
+        $order = static function (Week $week): array {
+            $placed = $week->placed;
+            usort($placed, static fn (Placed $a, Placed $b): int => $a->from <=> $b->from);
+
+            return array_map(static fn (Placed $one): int => $one->job, $placed);
+        };
+        $planner = new WeekPlanner($jobs, [$open], 0, 500);
+        self::assertSame([1, 0, 2], $order($planner->plan([1, 0, 2])), 'as good as any');
+        self::assertSame([1, 2, 0], $order($planner->plan([1, 2, 0])), 'half an hour late is hardly worse');
+        $worse = [new Job('c', 86_400 * 20, 1, [$task(120)]), ...\array_slice($jobs, 0, 2)];
+        self::assertNotSame(0, $order((new WeekPlanner($worse, [$open], 0, 500))->plan([0, 1, 2]))[0], 'two hours are');
+    }
+
+    public function testLongerHoursOfOneDayJoinThoseItHas(): void
+    {
+        $hours = new Hours([[4, 540, 750], [4, 795, 1050]], ['2026-12-31'], [['2026-12-24', 1050, 1170]]);
+        self::assertSame([[540, 750], [795, 1170]], $hours->on(new \DateTimeImmutable('2026-12-24')));
+        self::assertSame([], $hours->on(new \DateTimeImmutable('2026-12-31')));
+        self::assertSame([[600, 660]], $hours->with('2026-12-31', 600, 660)->on(new \DateTimeImmutable('2026-12-31')));
+        self::assertSame([[540, 750], [795, 1050]], $hours->on(new \DateTimeImmutable('2027-01-07')));
+        self::assertSame([[0, 100], [200, 300]], Timetable::less([[0, 300]], [[100, 200]]));
+        self::assertSame([[50, 300]], Timetable::less([[0, 20], [30, 300]], [[0, 50]]));
     }
 
     public function testHoursAreKeptAndClosedDaysLeftOut(): void

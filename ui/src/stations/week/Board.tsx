@@ -291,25 +291,27 @@ function Bar({
       {run.pinned && (
         <path d={`M${x + 1} ${y + height - 1}h8l-8 -8z`} fill={chosen ? 'var(--color-paper)' : 'var(--color-ink)'} />
       )}
-      {width > 12 && (
-        <text
-          transform={
-            width > 38
-              ? `translate(${x + 5} ${y + 22})`
-              : `translate(${x + width / 2 + 4.5} ${y + height - 6}) rotate(-90)`
-          }
-          fontSize="13"
-          className="font-label"
-          fill={chosen || moved ? 'var(--color-paper)' : 'var(--color-ink)'}
-        >
-          {label}
-        </text>
-      )}
-      {width > 70 && (
-        <text x={x + 5} y={y + 38} fontSize="12" fill={chosen || moved ? 'var(--color-paper)' : 'var(--color-ink2)'}>
-          {says.slice(0, Math.floor(width / 7))}
-        </text>
-      )}
+      <g aria-hidden="true">
+        {width > 12 && (
+          <text
+            transform={
+              width > 38
+                ? `translate(${x + 5} ${y + 22})`
+                : `translate(${x + width / 2 + 4.5} ${y + height - 6}) rotate(-90)`
+            }
+            fontSize="13"
+            className="font-label"
+            fill={chosen || moved ? 'var(--color-paper)' : 'var(--color-ink)'}
+          >
+            {label}
+          </text>
+        )}
+        {width > 70 && (
+          <text x={x + 5} y={y + 38} fontSize="12" fill={chosen || moved ? 'var(--color-paper)' : 'var(--color-ink2)'}>
+            {says.slice(0, Math.floor(width / 7))}
+          </text>
+        )}
+      </g>
     </g>
   );
 }

@@ -1,0 +1,284 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Shop;
+
+use Sabre\VObject\Reader;
+use Yelbo\Shop\Access\People;
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\Counter;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Week\Calendar;
+use Yelbo\Shop\Week\Feeds;
+use Yelbo\Shop\Week\OrderStep;
+use Yelbo\Shop\Week\OrderWorks;
+use Yelbo\Shop\Week\PlanWeek;
+use Yelbo\Shop\Week\PlanWeekHandler;
+use Yelbo\Shop\Week\Promised;
+use Yelbo\Shop\Week\Promises;
+use Yelbo\Shop\Week\WeekBoard;
+use Yelbo\Shop\Week\WeekChanges;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Refused;
+
+/**
+ * The plan of the week over real orders: what is left of each, in hours and by hands, redone when anything changes.
+ *
+ * @phpstan-import-type Entry from WeekBoard
+ * @phpstan-import-type Plan from WeekBoard
+ */
+final class WeekTest extends ShopTestCase
+{
+    /** @return Plan */
+    private function plan(): array
+    {
+        $this->get(PlanWeekHandler::class)(new PlanWeek());
+
+        return $this->get(WeekBoard::class)->current()[0] ?? self::fail('No plan was made.');
+    }
+
+    /**
+     * @param Plan $plan
+     *
+     * @return list<Entry>
+     */
+    private static function of(array $plan, Docket $docket): array
+    {
+        return array_values(
+            array_filter($plan['entries'], static fn (array $entry): bool => $entry['docket'] === $docket->number()),
+        );
+    }
+
+    private function promise(Answers $answers): Promised
+    {
+        return $this->get(Promises::class)->of($answers, $this->get(Counter::class)->hear($answers), [])
+            ?? self::fail('Nothing was promised.');
+    }
+
+    public function testWhatIsLeftShrinksAsTheWorkGoesOn(): void
+    {
+        $works = fn (Docket $docket): array => array_map(
+            static fn (OrderStep $step): string => $step->key,
+            $this->get(OrderWorks::class)->of($docket)->steps,
+        );
+        $docket = $this->taken();
+        $film = $this->navy->id();
+        self::assertSame(['size', "cut-$film", 'weed', 'apply', 'send'], $works($docket));
+        $docket = $this->approved('Heron');
+        self::assertSame(["cut-$film", 'weed', 'apply', 'send'], $works($docket));
+        $this->release(...$docket->pieces());
+        foreach ($docket->pieces() as $piece) {
+            $piece->move(PieceMove::StartCut, $this->clock->now());
+            $piece->move(PieceMove::CutDone, $this->clock->now());
+        }
+        $this->records->flush();
+        self::assertSame(['weed', 'apply', 'send'], $works($docket));
+        array_map($this->weed(...), $docket->pieces());
+        $before = $this->get(OrderWorks::class)->of($docket)->steps[0]->minutes;
+        $piece = $docket->pieces()[0];
+        $this->get(BenchWork::class)->tick($piece, $piece->version(), ['mark-middle']);
+        self::assertLessThan($before, $this->get(OrderWorks::class)->of($docket)->steps[0]->minutes);
+        self::assertSame(['apply', 'send'], $works($docket));
+    }
+
+    public function testThePlanKeepsToHoursAndNothingOverlaps(): void
+    {
+        $dockets = array_map(fn (string $words): Docket => $this->approved($words), ['Heron', 'Teal', 'Damson']);
+        $this->get(Calendar::class)->takeOff(null, '2026-11-24', '', 'stocktaking');
+        $tomas = $this->get(Calendar::class)->hands()[1];
+        $this->get(Calendar::class)->takeOff($tomas->id(), '2026-11-23', '2026-11-29', 'away');
+        $plan = $this->plan();
+        self::assertSame('', $plan['trouble']);
+        self::assertCount(3, $plan['orders']);
+        $hours = $this->get(Calendar::class)->hours();
+        foreach ($plan['entries'] as $entry) {
+            $from = new \DateTimeImmutable($entry['from']);
+            self::assertNotSame('2026-11-24', $from->format('Y-m-d'), 'closed');
+            if ($from->format('Y-m-d') < '2026-11-30') {
+                self::assertNotSame($tomas->id(), $entry['hand'], 'who is away');
+            }
+            $minute = 60 * (int) $from->format('G') + (int) $from->format('i');
+            self::assertNotEmpty(
+                array_filter($hours->on($from), static fn (array $one): bool => $one[0] <= $minute && $minute < $one[1]),
+            );
+            foreach ($plan['entries'] as $other) {
+                if ($other !== $entry && $other['hand'] === $entry['hand']) {
+                    self::assertTrue($other['to'] <= $entry['from'] || $entry['to'] <= $other['from']);
+                }
+            }
+        }
+        foreach ($dockets as $docket) {
+            $apply = array_column(self::of($plan, $docket), null, 'key')['apply'];
+            $rests = (new \DateTimeImmutable($apply['until']))->getTimestamp() -
+                (new \DateTimeImmutable($apply['to']))->getTimestamp();
+            self::assertSame(72 * 3600, $rests);
+        }
+    }
+
+    /** Any change asks for a new plan; what is pinned stays in it, and steps that are gone do not hold it up. */
+    public function testItIsRedoneAndWhatIsPutSomewhereStays(): void
+    {
+        $docket = $this->approved('Heron');
+        $this->plan();
+        $board = $this->get(WeekBoard::class);
+        self::assertTrue($board->isFresh());
+        $hand = $this->get(Calendar::class)->hands()[1];
+        $changes = $this->get(WeekChanges::class);
+        $changes->pin($docket->number(), 'weed', $hand->id(), '2026-11-25T10:30:00+00:00');
+        self::assertFalse($board->isFresh());
+        $weed = array_column(self::of($this->plan(), $docket), null, 'key')['weed'];
+        self::assertSame(
+            ['2026-11-25 10:30', $hand->id(), true],
+            [(new \DateTimeImmutable($weed['from']))->format('Y-m-d H:i'), $weed['hand'], $weed['pinned']],
+        );
+        $changes->unpin($docket->number(), 'weed');
+        $weed = array_column(self::of($this->plan(), $docket), null, 'key')['weed'];
+        self::assertSame([false, '2026-11-23'], [$weed['pinned'], substr($weed['from'], 0, 10)]);
+        foreach (
+            [
+                static fn () => $changes->unpin($docket->number(), 'weed'),
+                static fn () => $changes->pin($docket->number(), 'paint', $hand->id(), '2026-11-25T10:30:00+00:00'),
+            ] as $wrong
+        ) {
+            try {
+                $wrong();
+                self::fail('It was let pass.');
+            } catch (Refused $refused) {
+                self::assertNotSame('', $refused->getMessage());
+            }
+        }
+        $this->expectException(Refusals::class);
+        $changes->pin($docket->number(), 'weed', $hand->id(), '2026-11-22T10:30:00+00:00');
+    }
+
+    /** What comes late by the plan is told with what would save it, and that is taken. */
+    public function testALateOrderIsSavedByAProposal(): void
+    {
+        foreach (range(1, 6) as $nth) {
+            $docket = $this->approved("Teal $nth", 1, 'customer');
+            // With three days of rest behind them, and one cutter for all, not all can be there by then.
+            $this->records->getConnection()->executeStatement(
+                "UPDATE docket SET needed_at = '2026-11-26 09:40:00' WHERE number = ?",
+                [$docket->number()],
+            );
+            $this->records->refresh($docket);
+        }
+        $plan = $this->plan();
+        $found = array_column($plan['late'], null, 'docket');
+        $savable = array_filter($found, static fn (array $one): bool => [] !== $one['options']);
+        self::assertNotSame([], $savable, json_encode($plan['late'], \JSON_THROW_ON_ERROR));
+        $docket = (int) array_key_first($savable);
+        $this->get(WeekChanges::class)->take($docket, 'first', '');
+        $orders = array_column($this->plan()['orders'], null, 'docket');
+        self::assertSame(0, $orders[$docket]['late']);
+        self::assertSame([$docket], $this->get(WeekChanges::class)->firsts());
+        try {
+            $this->get(WeekChanges::class)->take($docket, 'first', '');
+            self::fail('It was taken twice.');
+        } catch (Refused $refused) {
+            self::assertStringContainsString('changed since', $refused->getMessage());
+        }
+        $this->get(WeekChanges::class)->likeOthers($docket);
+        self::assertSame([], $this->get(WeekChanges::class)->firsts());
+    }
+
+    public function testHoursAreSetAndWrongOnesSayWhere(): void
+    {
+        $calendar = $this->get(Calendar::class);
+        self::assertCount(11, $calendar->weekly(), 'the handbook’s until somebody sets them');
+        $calendar->setHours([[1, '8', '12.30'], [1, '13:00', '17'], [6, '9:15', '12']]);
+        self::assertSame([[1, 480, 750], [1, 780, 1020], [6, 555, 720]], $calendar->weekly());
+        foreach (
+            [
+                ['hours.0.from', [[1, 'eight', '12']]],
+                ['hours.0.to', [[1, '12', '9']]],
+                ['hours.1.from', [[2, '9', '12'], [2, '11', '14']]],
+                ['hours.0.to', [[1, '9', '26']]],
+            ] as [$field, $typed]
+        ) {
+            try {
+                $calendar->setHours($typed);
+                self::fail('They were taken.');
+            } catch (Refusals $refusals) {
+                self::assertSame([$field], array_keys($refusals->fields));
+            }
+        }
+        self::assertCount(3, $calendar->weekly(), 'what was wrong changed nothing');
+        try {
+            $calendar->takeOff(null, '2026-12-24', '2026-12-20', '');
+            self::fail('It ended before it began.');
+        } catch (Refusals $refusals) {
+            self::assertSame(['last'], array_keys($refusals->fields));
+        }
+        $calendar->takeOff(null, '2026-12-24', '2026-12-26', 'Holidays');
+        [$off] = $calendar->daysOff();
+        self::assertSame(['2026-12-24', '2026-12-25', '2026-12-26'], $off->days());
+        $calendar->dropDayOff($off->id());
+        self::assertSame([], $calendar->daysOff());
+    }
+
+    /** A promise moves when the queue does, and counts paint, coats, the yes and the customer's own hands. */
+    public function testAPromiseIsToldFromTheQueue(): void
+    {
+        $asked = $this->answers('Mallow', 1);
+        $alone = $this->promise($asked);
+        // Sized today, the yes a day later, applied on Tuesday, three days of rest: handed over on Friday.
+        self::assertSame('2026-11-27', $alone->readyAt->format('Y-m-d'), $alone->chain);
+        self::assertStringContainsString('your yes Tue', $alone->chain);
+        self::assertTrue($alone->inTime);
+        self::assertSame('2026-12-01', $alone->yesBy?->format('Y-m-d'), $alone->yesBy?->format('c') ?? '');
+        // Two days of work for both hands stand before it.
+        foreach (['Heron', 'Teal', 'Damson'] as $words) {
+            $this->approved($words, 120);
+        }
+        $this->plan();
+        $queued = $this->promise($asked);
+        self::assertGreaterThan($alone->readyAt, $queued->readyAt);
+        self::assertStringContainsString('before ', implode(' ', array_column($queued->sooner, 'says')));
+        foreach ($queued->sooner as $way) {
+            self::assertLessThan($queued->readyAt, $way['ready']);
+        }
+        $coated = $this->promise(Answers::fromKept(['finish' => 'resin'] + $asked->toArray()));
+        self::assertStringContainsString('coat', $coated->chain);
+        $painted = $this->promise(
+            Answers::fromKept(['material' => 'painted', 'paintedOn' => '2026-12-10'] + $asked->toArray()),
+        );
+        self::assertGreaterThan('2026-12-13', $painted->readyAt->format('Y-m-d'), 'its paint cures first');
+        $cling = $this->promise(
+            Answers::fromKept(['neededOn' => '2026-11-24'] + $asked->toArray()),
+        );
+        self::assertFalse($cling->inTime);
+    }
+
+    public function testACalendarLinkShowsOnePersonsWeekUntilItIsWithdrawn(): void
+    {
+        $docket = $this->approved('Heron');
+        $plan = $this->plan();
+        $feeds = $this->get(Feeds::class);
+        $who = $this->get(People::class)->worker(self::of($plan, $docket)[0]['hand']);
+        $token = $feeds->open($who);
+        self::assertSame($who->id(), $feeds->whose($token)->id());
+        $this->browser->request('GET', "/api/given/week/$token.ics");
+        $response = $this->browser->getResponse();
+        self::assertSame(200, $response->getStatusCode());
+        self::assertStringStartsWith('text/calendar', (string) $response->headers->get('Content-Type'));
+        $calendar = Reader::read((string) $response->getContent());
+        self::assertSame([], $calendar->validate());
+        $mine = array_filter($plan['entries'], static fn (array $entry): bool => $entry['hand'] === $who->id());
+        self::assertCount(\count($mine), $calendar->select('VEVENT'));
+        self::assertStringContainsString($docket->tag(), (string) $response->getContent());
+        $again = $feeds->open($who);
+        $feeds->withdraw($who);
+        foreach ([$token, $again, str_repeat('x', 43)] as $gone) {
+            try {
+                $feeds->whose($gone);
+                self::fail('It still led somewhere.');
+            } catch (NotFound) {
+            }
+        }
+    }
+}
