@@ -291,6 +291,7 @@ function Bar({
       {run.pinned && (
         <path d={`M${x + 1} ${y + height - 1}h8l-8 -8z`} fill={chosen ? 'var(--color-paper)' : 'var(--color-ink)'} />
       )}
+      {/* biome-ignore lint/a11y/noAriaHiddenOnFocusable: nothing in it takes the focus; the bar says it all */}
       <g aria-hidden="true">
         {width > 12 && (
           <text

@@ -44,7 +44,9 @@ function Planned({ week }: { week: WeekPlan }) {
             <p className="text-sm text-ink2" role="status">
               {week.now === null
                 ? 'It is being planned …'
-                : `As planned ${asMoment(week.now)}${week.redoing ? '; it is being planned anew …' : ''}`}
+                : week.redoing
+                  ? 'It is being planned anew …'
+                  : `As planned ${asMoment(week.now)}`}
             </p>
           </div>
           <div className="w-72">
