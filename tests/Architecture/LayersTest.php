@@ -58,6 +58,7 @@ final class LayersTest extends TestCase
         'Plan' => ['Measure', 'Geometry', 'Film', 'Bench'],
         'Week' => [],
         'Learn' => ['Film'],
+        'Price' => [],
     ];
 
     /** The shop in the order of the work: a folder may know those before it, never one after. */
@@ -80,6 +81,7 @@ final class LayersTest extends TestCase
         'Bench',
         'Delivery',
         'Week',
+        'Price',
         'Upkeep',
         'Demo',
     ];
@@ -143,6 +145,9 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Plan\OtherWay',
         'Yelbo\Trade\Plan\StepDrawing',
         'Yelbo\Trade\Plan\StepKind',
+        'Yelbo\Trade\Price\Money',
+        'Yelbo\Trade\Price\Quote',
+        'Yelbo\Trade\Price\QuoteLine',
         'Yelbo\Trade\Object\KeepOut',
         'Yelbo\Trade\Object\Kind',
         'Yelbo\Trade\Sheet\PlanFigures',

@@ -618,6 +618,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dockets/{number}/invoice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes the invoice of an order, once. */
+        post: operations["docket-invoice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dockets/{number}/items": {
         parameters: {
             query?: never;
@@ -781,6 +798,23 @@ export interface paths {
         };
         /** Gives the decal of a proof alone, true to size, in an open format that comes back as it went out. */
         get: operations["proof-svg"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/quote": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells what an order costs as it is drawn now, what was agreed, and what was charged. */
+        get: operations["docket-quote"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1023,6 +1057,23 @@ export interface paths {
         put?: never;
         /** Takes longer hours of one date back. */
         post: operations["hours-drop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invoices/{number}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives an invoice on paper. */
+        get: operations["invoice-pdf"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2560,6 +2611,8 @@ export interface components {
             warning: string | null;
             /** @description When it can be ready, told from the queue; none where it is never open. */
             promised: components["schemas"]["PromisedView"] | null;
+            /** @description What it costs; none where its film or its size is not known yet. */
+            quote: components["schemas"]["QuoteView"] | null;
             /** @description For how long the film is good. */
             life: string | null;
             /** @description Films for this surface and use, the best first. */
@@ -2824,6 +2877,15 @@ export interface components {
             spot: components["schemas"]["SpotView"] | null;
             /** @description When, ISO 8601. */
             at: string;
+        };
+        /** @description What an order costs as it is drawn now, what was agreed, and its invoice. */
+        ChargedView: {
+            /** @description What it comes to; null where it cannot be drawn as it stands. */
+            quote: components["schemas"]["QuoteView"] | null;
+            /** @description What was agreed; null where nothing was. */
+            agreed: components["schemas"]["MoneyView"] | null;
+            /** @description What was charged; null where none was written. */
+            invoice: components["schemas"]["InvoiceView"] | null;
         };
         /** @description What speaks against a drawing, how the words differ from what was asked for, and how long it takes to weed (minutes). */
         CheckView: {
@@ -3495,6 +3557,17 @@ export interface components {
             /** @description To come. */
             daysOff: components["schemas"]["DayOffView"][];
         };
+        /** @description An invoice as it was written. */
+        InvoiceView: {
+            /** @description Its number. */
+            number: number;
+            /** @description As it is shown. */
+            tag: string;
+            /** @description Tax included. */
+            total: components["schemas"]["MoneyView"];
+            /** @description When it was written, ISO 8601. */
+            madeAt: string;
+        };
         /** @description The same again, with other words. */
         ItemAgainRequest: {
             /** @description Of the docket it is added to, as it was read. */
@@ -3818,6 +3891,13 @@ export interface components {
             label: string;
             /** @description Whether it has to be answered. */
             needed: boolean;
+        };
+        /** @description An amount of money, as it is computed with and as it is shown in this shop. */
+        MoneyView: {
+            /** @description Hundredths of the currency. */
+            minor: number;
+            /** @description As it is shown. */
+            text: string;
         };
         /** @description A move, the version it was decided on, and what it has to be told. */
         MoveRequest: {
@@ -4570,6 +4650,33 @@ export interface components {
             /** @description Degrees, clockwise. */
             turn: number;
         };
+        /** @description A line of a quote. */
+        QuoteLineView: {
+            /** @description What it is for. */
+            what: string;
+            /** @description How it came about. */
+            says: string;
+            /** @description How much. */
+            amount: components["schemas"]["MoneyView"];
+        };
+        /** @description What so many would cost. */
+        QuoteStepView: {
+            /** @description How many. */
+            copies: number;
+            /** @description All of them. */
+            total: components["schemas"]["MoneyView"];
+        };
+        /** @description What an order costs, line by line. */
+        QuoteView: {
+            /** @description They add up to the total. */
+            lines: components["schemas"]["QuoteLineView"][];
+            /** @description For all of it, tax included. */
+            total: components["schemas"]["MoneyView"];
+            /** @description Of it. */
+            tax: components["schemas"]["MoneyView"];
+            /** @description What other quantities would cost; none of an order of several things. */
+            steps: components["schemas"]["QuoteStepView"][];
+        };
         /** @description A line as it is read out at the counter or on the phone. */
         ReadOutView: {
             /** @description The line that is read out. */
@@ -4665,7 +4772,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "set-up-minutes" | "set-up-further" | "sheet-minutes" | "test-minutes" | "coat-further" | "yes-days" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-minute" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "set-up-minutes" | "set-up-further" | "sheet-minutes" | "test-minutes" | "coat-further" | "yes-days" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-hour" | "material-margin" | "film-price" | "tape-price" | "blade-price" | "blank-price" | "minimum-order" | "rush-share" | "rush-days" | "round-to" | "few-from" | "few-less" | "some-from" | "some-less" | "many-from" | "many-less" | "tax-share" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -7931,6 +8038,38 @@ export interface operations {
             };
         };
     };
+    "docket-invoice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["InvoiceView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "docket-item-add": {
         parameters: {
             query?: never;
@@ -8316,6 +8455,38 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-quote": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ChargedView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -8953,6 +9124,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["HoursView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "invoice-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
             /** @description A problem, as a sentence */

@@ -31,6 +31,13 @@ final readonly class AskedThing
     ) {
     }
 
+    /** Minutes each is at the bench: taped, and applied where that is done here. */
+    public function bench(StepMinutes $minutes): float
+    {
+        return $minutes->tape($this->longer) +
+            ($this->here ? $minutes->apply($this->longer, $this->round, $this->elsewhere) : 1.0);
+    }
+
     /** The same, put on by the customer. */
     public function givenAway(): self
     {

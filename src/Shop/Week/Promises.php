@@ -5,21 +5,13 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Week;
 
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\Designs\DrawnDesign;
-use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\Material;
-use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Journey\Station;
-use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\Waits;
 use Yelbo\Trade\Refused;
-use Yelbo\Trade\Time\Paint;
 use Yelbo\Trade\Time\Promise;
 use Yelbo\Trade\Week\Job;
 use Yelbo\Trade\Week\OutOfHours;
@@ -44,12 +36,11 @@ final readonly class Promises
     private const MOST_TOLD = 3;
     /** Half days that are tried for the latest yes. */
     private const HALF_DAYS = 40;
-    private const OTHER_LONGER = 150_000;
 
     public function __construct(
         private WeekBoard $board,
         private Calendar $calendar,
-        private Shelf $shelf,
+        private AskedThings $things,
         private ShopRules $rules,
         private ClockInterface $clock,
     ) {
@@ -62,10 +53,7 @@ final readonly class Promises
      */
     public function of(Answers $answers, Heard $heard, array $others): ?Promised
     {
-        $things = [
-            $this->thing($answers, $heard->drawn, $heard->weeding),
-            ...array_map(fn (Answers $one): AskedThing => $this->thing($one, null, null), $others),
-        ];
+        $things = $this->things->of($answers, $heard, $others);
         $open = Openings::of($this->calendar, $this->clock->now());
         [$plan] = $this->board->current();
         try {
@@ -97,34 +85,6 @@ final readonly class Promises
         );
     }
 
-    private function thing(Answers $answers, ?DrawnDesign $drawn, ?float $weeding): AskedThing
-    {
-        $film = $this->shelf->filmNumbered((int) $answers->film);
-        $grade = $film?->grade() ?? Film::Permanent;
-        $names = \count(TypedWords::roster($answers->roster));
-        $use = Usage::tryFrom($answers->useOf) ?? Usage::Indoor;
-        $material = Material::tryFrom($answers->material);
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($answers->paintedOn));
-        $box = $drawn?->fitted->artwork->box();
-
-        return new AskedThing(
-            $grade,
-            $film?->colour() ?? '',
-            max(1, (int) $answers->quantity) * max(1, $names) * max(1, (int) $answers->panes),
-            null === $weeding || 0.0 === $weeding
-                ? (new StepMinutes($this->rules->current()))->weedUnseen($grade)
-                : $weeding,
-            null === $box ? self::OTHER_LONGER : max($box->width(), $box->height()),
-            true === Kind::tryFrom($answers->surface)?->isCurved() || Kind::Cylinder->value === $answers->surface,
-            Waits::isElsewhere($use, $material),
-            'customer' !== $answers->appliedBy,
-            Finish::tryFrom($answers->finish) ?? Finish::None,
-            false === $day || true !== $material?->isPainted()
-                ? null
-                : (new Paint($day, $this->rules->current()))->curedAt(),
-        );
-    }
-
     /**
      * @param list<AskedThing> $things
      *
@@ -140,9 +100,7 @@ final readonly class Promises
         foreach ($things as $thing) {
             $weed += $thing->copies * $thing->weeding;
             $films[$thing->film->value.$thing->filmName] = $thing->filmName;
-            $apply += $thing->copies *
-                ($minutes->tape($thing->longer) +
-                    ($thing->here ? $minutes->apply($thing->longer, $thing->round, $thing->elsewhere) : 1.0));
+            $apply += $thing->copies * $thing->bench($minutes);
             $until = Waits::untilUsed($thing->film, $thing->finish, $rules);
             [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
             for ($nth = 0; $nth < $many; ++$nth) {

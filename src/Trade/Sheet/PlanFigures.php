@@ -77,7 +77,7 @@ final readonly class PlanFigures
             round($weeding, 1),
             null === $price
                 ? null
-                : (int) round($price * $film + 100 * $rules->value(Rule::BenchMinute) * ($cutting + $weeding)),
+                : (int) round($price * $film + 100 * ($rules->value(Rule::BenchHour) / 60) * ($cutting + $weeding)),
         );
     }
 }

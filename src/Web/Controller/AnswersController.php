@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\Controller;
 
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
@@ -11,19 +12,26 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Customer;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Week\Promises;
 use Yelbo\Web\Request\OthersRequest;
 use Yelbo\Web\View\AnswersView;
 use Yelbo\Web\View\CustomersView;
 use Yelbo\Web\View\CustomerView;
+use Yelbo\Web\View\QuoteView;
 
 /** What can be said at Ask while the customer is still talking. */
 final readonly class AnswersController
 {
     private const LONGEST_SEARCH = 80;
 
-    public function __construct(private Counter $counter, private Dockets $dockets, private Promises $promises)
-    {
+    public function __construct(
+        private Counter $counter,
+        private Dockets $dockets,
+        private Promises $promises,
+        private Quotes $quotes,
+        #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
+    ) {
     }
 
     /**
@@ -37,7 +45,15 @@ final readonly class AnswersController
     ): AnswersView {
         $heard = $this->counter->hear($answers, $order->others);
 
-        return AnswersView::from($heard, $this->promises->of($answers, $heard, $order->others));
+        $quote = $this->quotes->asked($answers, $heard, $order->others);
+
+        return AnswersView::from(
+            $heard,
+            $this->promises->of($answers, $heard, $order->others),
+            null === $quote
+                ? null
+                : QuoteView::from($quote, $this->quotes->steps($answers, $heard, $order->others), $this->currency),
+        );
     }
 
     /** Finds known customers by the beginning of their name. */

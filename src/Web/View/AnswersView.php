@@ -17,6 +17,7 @@ final readonly class AnswersView
      * @param CheckView|null       $check   what speaks against that
      * @param string|null          $warning what speaks against the film in this use
      * @param PromisedView|null    $promised when it can be ready, told from the queue; none where it is never open
+     * @param QuoteView|null       $quote   what it costs; none where its film or its size is not known yet
      * @param string|null          $life    for how long the film is good
      * @param list<FilmAdviceView> $advice  films for this surface and use, the best first
      * @param EnoughView|null      $enough  whether there is enough on the shelf
@@ -28,6 +29,7 @@ final readonly class AnswersView
         public ?CheckView $check,
         public ?string $warning,
         public ?PromisedView $promised,
+        public ?QuoteView $quote,
         public ?string $life,
         public array $advice,
         public ?EnoughView $enough,
@@ -35,7 +37,7 @@ final readonly class AnswersView
     ) {
     }
 
-    public static function from(Heard $heard, ?Promised $promised): self
+    public static function from(Heard $heard, ?Promised $promised, ?QuoteView $quote): self
     {
         return new self(
             array_map(
@@ -47,6 +49,7 @@ final readonly class AnswersView
             null === $heard->drawn ? null : CheckView::from($heard->snags, null, $heard->doubts, $heard->weeding),
             $heard->warning,
             null === $promised ? null : PromisedView::from($promised),
+            $quote,
             $heard->life,
             array_map(
                 static fn (array $one): FilmAdviceView => new FilmAdviceView(

@@ -47,7 +47,7 @@ final class PlanFiguresTest extends TestCase
         );
         $minutes = $figures->cutting + $figures->weeding;
         self::assertGreaterThanOrEqual(2.0, $figures->weeding, 'the piece itself takes two minutes');
-        self::assertEqualsWithDelta(980 * 0.06 + 100 * $rules->value(Rule::BenchMinute) * $minutes, $figures->cost, 6);
+        self::assertEqualsWithDelta(980 * 0.06 + 100 * $rules->value(Rule::BenchHour) / 60 * $minutes, $figures->cost, 6);
     }
 
     public function testOfALongOffcutOnlyWhatIsUsedIsTaken(): void

@@ -9,6 +9,7 @@ import { ObjectDrawing } from '../drawing/ObjectDrawing';
 import { Caution, Facts, FilmName, Move, NextMove, Ready, Scroll, Section, Trouble, useShown } from '../parts/basics';
 import { ReasonDialog } from '../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../parts/time';
+import { InvoiceMove } from '../stations/Quote';
 import { Spoil } from '../stations/Spoil';
 import { stationName, workAt } from './stations';
 
@@ -99,6 +100,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
           <Facts rows={facts} />
           {docket.note && <p className="mt-2">“{docket.note}”</p>}
         </Section>
+        <InvoiceMove docket={docket} />
         {docket.items.map((item) => (
           <OneItem key={item.nth} item={item} many={docket.items.length} page={pageOf(item.nth)} />
         ))}

@@ -3,6 +3,7 @@ import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import type { Ground } from '../../drawing/pictures';
 import { Both, Caution, Scroll, Section, Swatch, useShown } from '../../parts/basics';
 import { asDay, asMoment } from '../../parts/time';
+import { QuoteLines } from '../Quote';
 
 /** What the answers so far come to, while the customer is still talking. */
 export function LiveAnswers({
@@ -50,6 +51,7 @@ export function LiveAnswers({
         {answers && !answers.promised && <p className="text-ink2">The shop is never open: its hours are not set.</p>}
         {answers?.promised && <Promised promised={answers.promised} needed={needed} />}
       </Section>
+      {answers?.quote && <Quote quote={answers.quote} />}
       {answers?.enough && <Enough enough={answers.enough} />}
       <Section title="Film">
         <p>{film ? `${film.name}. ${answers?.life ?? ''}` : <span className="text-ink2">Not chosen yet.</span>}</p>
@@ -64,7 +66,6 @@ export function LiveAnswers({
   );
 }
 
-/** What it takes of film, tape and blanks, against what is on the shelf. */
 /** When it can be ready, told from the queue: what that is made of, what would make it earlier, by when the yes is needed. */
 function Promised({ promised, needed }: { promised: Schemas['PromisedView']; needed: string }) {
   return (
@@ -98,6 +99,29 @@ function Promised({ promised, needed }: { promised: Schemas['PromisedView']; nee
   );
 }
 
+/** What it costs, how that came about, and what other quantities would. */
+function Quote({ quote }: { quote: Schemas['QuoteView'] }) {
+  return (
+    <Section title="What it costs">
+      <p>
+        <span className="figure">{quote.total.text}</span>
+        {quote.tax.minor > 0 && <span className="text-ink2"> with tax</span>}
+      </p>
+      {quote.steps.length > 0 && (
+        <p className="text-note text-ink2">
+          {quote.steps.map((step) => (
+            <span key={step.copies} className="mr-3 inline-block">
+              {step.copies} for {step.total.text}
+            </span>
+          ))}
+        </p>
+      )}
+      <QuoteLines quote={quote} />
+    </Section>
+  );
+}
+
+/** What it takes of film, tape and blanks, against what is on the shelf. */
 function Enough({ enough }: { enough: NonNullable<Schemas['AnswersView']['enough']> }) {
   const rows: [string, string, string, string | null][] = [
     ...enough.films.map((film): [string, string, string, string | null] => [

@@ -10,6 +10,7 @@ import { Box } from '../../parts/dialog';
 import { TextField } from '../../parts/fields';
 import { asMoment } from '../../parts/time';
 import { Elsewhere } from '../Elsewhere';
+import { QuoteLines, useCharged } from '../Quote';
 import { StationList } from '../StationList';
 import { ChangeRequests, Links, pinsOf, useAnswering } from './Answering';
 import { asPrice, ProofFacts } from './ProofFacts';
@@ -292,6 +293,7 @@ function Price({ docket, proof }: { docket: Docket; proof: Proof }) {
     ),
   );
   const asked = docket.price === null ? '' : asPrice(docket.price);
+  const proposed = useCharged(docket).data?.quote;
   return (
     <Section title="Price">
       <div className="flex items-end gap-2">
@@ -308,6 +310,19 @@ function Price({ docket, proof }: { docket: Docket; proof: Proof }) {
           Keep
         </Move>
       </div>
+      {proposed && (
+        <>
+          <p className="mt-1 flex items-center gap-2">
+            <span className="flex-1">
+              By its film and minutes: <b className="font-semibold">{proposed.total.text}</b>
+            </span>
+            {asPrice(proposed.total.minor) !== price && (
+              <Move onClick={() => setPrice(asPrice(proposed.total.minor))}>Take it</Move>
+            )}
+          </p>
+          <QuoteLines quote={proposed} />
+        </>
+      )}
       {docket.price !== proof.price && (
         <p className="mt-1 text-sm text-ink2">This proof was made with another price. A new proof says the new one.</p>
       )}

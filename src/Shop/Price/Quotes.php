@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Price;
+
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Designs\DesignCheck;
+use Yelbo\Shop\Designs\DesignDrawer;
+use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\AskedItem;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Enough;
+use Yelbo\Shop\Orders\EnoughFor;
+use Yelbo\Shop\Orders\FilmNeed;
+use Yelbo\Shop\Orders\Heard;
+use Yelbo\Shop\Orders\Item;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Week\AskedThing;
+use Yelbo\Shop\Week\AskedThings;
+use Yelbo\Shop\Week\StepMinutes;
+use Yelbo\Trade\Lettering\Roster;
+use Yelbo\Trade\Price\Money;
+use Yelbo\Trade\Price\PricedOrder;
+use Yelbo\Trade\Price\PricedThing;
+use Yelbo\Trade\Price\Pricer;
+use Yelbo\Trade\Price\Quote;
+use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
+
+/** What orders cost: while they are asked for, and as they are drawn. Source: handbook section 16. */
+final readonly class Quotes
+{
+    /** Pieces a price is told for, beside those that were asked for. */
+    private const STEPS = [1, 5, 10, 25];
+    /** mm the knife goes for each minute of weeding: what is pulled in a second, and the parts lifted meanwhile. */
+    private const CUT_A_MINUTE = 600.0;
+
+    public function __construct(
+        private AskedThings $things,
+        private EnoughFor $enough,
+        private DesignDrawer $drawer,
+        private DesignCheck $check,
+        private ShopRules $rules,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /**
+     * The price of an order that is only asked for; none as long as its film and its size are not known.
+     *
+     * @param list<Answers> $others what was answered of its other things
+     */
+    public function asked(Answers $answers, Heard $heard, array $others): ?Quote
+    {
+        $order = $this->askedOrder($answers, $heard, $others);
+
+        return null === $order ? null : $this->pricer()->quote($order);
+    }
+
+    /**
+     * The same for other quantities, where it holds one thing only.
+     *
+     * @param list<Answers> $others
+     *
+     * @return list<array{int, Money}> how many, and what all of them cost
+     */
+    public function steps(Answers $answers, Heard $heard, array $others): array
+    {
+        $order = [] === $others ? $this->askedOrder($answers, $heard, []) : null;
+
+        return null === $order
+            ? []
+            : array_map(
+                fn (int $copies): array => [$copies, $this->pricer()->quote($order->copied($copies))->total],
+                self::STEPS,
+            );
+    }
+
+    /** The price of an order as it is drawn now. @throws Refused where something of it cannot be drawn */
+    public function of(Docket $docket): Quote
+    {
+        $asked = array_map($this->item(...), $docket->items());
+        $things = array_map(
+            fn (AskedItem $one): AskedThing => $this->things->drawn(
+                $one->answers,
+                $one->drawn,
+                $this->check->weeding($one->drawn->fitted, $one->drawn->design, $one->film->grade()),
+            ),
+            $asked,
+        );
+
+        return $this->pricer()->quote(
+            $this->order($things, $this->enough->order($asked), $docket->neededAt()),
+        );
+    }
+
+    /** @param list<Answers> $others */
+    private function askedOrder(Answers $answers, Heard $heard, array $others): ?PricedOrder
+    {
+        if (null === $heard->drawn || null === $heard->enough || 0 < $heard->enough->untold) {
+            return null;
+        }
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($answers->neededOn));
+
+        return $this->order(
+            $this->things->of($answers, $heard, $others),
+            $heard->enough,
+            false === $day ? null : $day,
+        );
+    }
+
+    /** @param non-empty-list<AskedThing> $things */
+    private function order(array $things, Enough $enough, ?\DateTimeImmutable $needed): PricedOrder
+    {
+        $rules = $this->rules->current();
+        $minutes = new StepMinutes($rules);
+        $days = (int) $rules->value(Rule::RushDays);
+
+        return new PricedOrder(
+            array_map(
+                static fn (AskedThing $thing): PricedThing => new PricedThing(
+                    $thing->copies,
+                    $thing->weeding,
+                    $thing->bench($minutes),
+                    $thing->here ? $minutes->coats($thing->finish)[0] : 0,
+                ),
+                $things,
+            ),
+            array_map(
+                static fn (FilmNeed $need): array => [
+                    'name' => $need->film->name(),
+                    'area' => 1e6 * $need->needed(),
+                    'price' => $need->film->price(),
+                ],
+                $enough->films,
+            ),
+            array_sum(array_column($enough->tapes, 2)),
+            array_sum(array_column($enough->blanks, 1)),
+            self::CUT_A_MINUTE * array_sum(
+                array_map(static fn (AskedThing $thing): float => $thing->copies * $thing->weeding, $things),
+            ),
+            null !== $needed && $needed < $this->clock->now()->modify("+$days days"),
+        );
+    }
+
+    private function item(Item $item): AskedItem
+    {
+        $film = $item->ownFilm();
+        $roster = $item->roster();
+
+        return new AskedItem(
+            $item->answers(),
+            $this->drawer->draw(
+                $item->object(),
+                [] === $roster ? $item->words() : Roster::longest($roster),
+                $item->design(),
+                $film->grade(),
+                $item->useOf(),
+            ),
+            $item->object(),
+            $film,
+            $item->useOf(),
+        );
+    }
+
+    private function pricer(): Pricer
+    {
+        return new Pricer($this->rules->current());
+    }
+}

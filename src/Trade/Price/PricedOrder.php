@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Price;
+
+/** What an order takes, as far as its price is concerned. */
+final readonly class PricedOrder
+{
+    /**
+     * @param non-empty-list<PricedThing>                                     $things
+     * @param list<array{name: string, area: float, price: int|null}>         $films  mm² with what is cut again, minor
+     *     units a m²; none where it is not known
+     * @param int                                                             $tape   mm off the rolls
+     * @param int                                                             $blanks of the shop's
+     * @param float                                                           $blade  mm cut
+     * @param bool                                                            $rush   wanted so soon that others wait
+     */
+    public function __construct(
+        public array $things,
+        public array $films,
+        public int $tape,
+        public int $blanks,
+        public float $blade,
+        public bool $rush,
+    ) {
+    }
+
+    /** The same order with so many of its only design; material goes with it. */
+    public function copied(int $copies): self
+    {
+        $share = $copies / max(1, $this->things[0]->copies);
+
+        return new self(
+            [$this->things[0]->copied($copies)],
+            array_map(
+                static fn (array $film): array => ['area' => $film['area'] * $share] + $film,
+                $this->films,
+            ),
+            (int) ceil($this->tape * $share),
+            (int) ceil($this->blanks * $share),
+            $this->blade * $share,
+            $this->rush,
+        );
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Price;
+
+/** One design of an order as far as its price is concerned. */
+final readonly class PricedThing
+{
+    /**
+     * @param int   $copies decals in all
+     * @param float $weed   minutes for each
+     * @param float $bench  minutes for each: tape, and applying where that is done here
+     * @param int   $coats  over all of them, one after the other
+     */
+    public function __construct(public int $copies, public float $weed, public float $bench, public int $coats = 0)
+    {
+    }
+
+    /** So many of it. */
+    public function copied(int $copies): self
+    {
+        return new self($copies, $this->weed, $this->bench, $this->coats);
+    }
+}

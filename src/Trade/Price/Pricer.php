@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Price;
+
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/**
+ * What an order costs: material by what it takes, minutes at the shop's rate, set up once, less for many, each line
+ * with how it came about. More pieces, or larger ones, never cost less. Source: handbook section 16.
+ */
+final readonly class Pricer
+{
+    private const STEPS = [
+        [Rule::FewFrom, Rule::FewLess],
+        [Rule::SomeFrom, Rule::SomeLess],
+        [Rule::ManyFrom, Rule::ManyLess],
+    ];
+
+    public function __construct(private Rules $rules)
+    {
+    }
+
+    /** The same order the same price, every time. */
+    public function quote(PricedOrder $order): Quote
+    {
+        $lines = [
+            $this->setUp(\count($order->things)),
+            ...array_map($this->film(...), $order->films),
+            ...$this->material('Transfer tape', $order->tape / 1000, Rule::TapePrice, 'm'),
+            ...$this->material('Blanks', (float) $order->blanks, Rule::BlankPrice, ''),
+            $this->cutting($order),
+            $this->repeated('Weeding', $order->things, static fn (PricedThing $one): float => $one->weed),
+            $this->repeated('Tape and apply', $order->things, static fn (PricedThing $one): float => $one->bench),
+            ...$this->coats($order->things),
+            $this->minutes('Packing', $this->rules->value(Rule::PackMinutes), ''),
+        ];
+        $lines = [...$lines, ...$this->rush($order, $lines)];
+        $lines = [...$lines, ...$this->minimum($lines)];
+        $tax = self::sum($lines)->share($this->rules->value(Rule::TaxShare));
+        $whole = self::sum($lines)->plus($tax);
+        $total = $whole->roundedUpTo(Money::of($this->rules->value(Rule::RoundTo)));
+
+        return new Quote(
+            [
+                ...$lines,
+                ...0 === $tax->minor
+                    ? []
+                    : [new QuoteLine('Tax', "{$this->rules->value(Rule::TaxShare)} %", $tax)],
+                ...$total->minor === $whole->minor
+                    ? []
+                    : [
+                        new QuoteLine(
+                            'Rounding',
+                            'up to '.Money::of($this->rules->value(Rule::RoundTo))->plain(),
+                            $total->less($whole),
+                        ),
+                    ],
+            ],
+            $total,
+            $tax,
+        );
+    }
+
+    /**
+     * Pieces whose minutes are charged: less for many, and never less for more of them.
+     *
+     * @return array{float, float} so many, and the share by which they are less, %
+     */
+    public function charged(int $copies): array
+    {
+        $best = [$copies * 1.0, 0.0];
+        foreach (self::STEPS as [$from, $less]) {
+            $many = (int) round($this->rules->value($from));
+            $share = $this->rules->value($less);
+            $pays = max($copies, $many) * (1 - $share / 100);
+            $best = $pays < $best[0] ? [$pays, $share] : $best;
+        }
+
+        return $best;
+    }
+
+    private function setUp(int $designs): QuoteLine
+    {
+        $first = $this->rules->value(Rule::SetUpMinutes);
+        $further = $this->rules->value(Rule::SetUpFurther);
+
+        return $this->minutes(
+            'Set-up',
+            $first + ($designs - 1) * $further,
+            1 === $designs ? '' : "$designs designs",
+        );
+    }
+
+    /** @param array{name: string, area: float, price: int|null} $film */
+    private function film(array $film): QuoteLine
+    {
+        $price = null === $film['price'] ? Money::of($this->rules->value(Rule::FilmPrice)) : Money::minor($film['price']);
+        $margin = $this->rules->value(Rule::MaterialMargin);
+        $area = $film['area'] / 1e6;
+
+        return new QuoteLine(
+            $film['name'],
+            \sprintf('%.3f m², cut again included, at %s a m², × %s', $area, $price->plain(), $margin),
+            Money::minor((int) round($area * $price->minor * $margin)),
+        );
+    }
+
+    /** @return list<QuoteLine> none where none is taken */
+    private function material(string $what, float $amount, Rule $price, string $unit): array
+    {
+        $margin = $this->rules->value(Rule::MaterialMargin);
+        $each = $this->rules->value($price);
+
+        return $amount <= 0
+            ? []
+            : [
+                new QuoteLine(
+                    $what,
+                    \sprintf(
+                        '%s at %s%s, × %s',
+                        '' === $unit ? (string) (int) $amount : \sprintf('%.2f %s', $amount, $unit),
+                        Money::of($each)->plain(),
+                        '' === $unit ? '' : " a $unit",
+                        $margin,
+                    ),
+                    Money::of($amount * $each * $margin),
+                ),
+            ];
+    }
+
+    private function cutting(PricedOrder $order): QuoteLine
+    {
+        $sheets = \count($order->films);
+        $minutes =
+            $sheets * ($this->rules->value(Rule::SheetMinutes) + $this->rules->value(Rule::TestMinutes)) +
+            $order->blade / max(1.0, $this->rules->value(Rule::CutSpeed)) / 60;
+        $line = $this->minutes('Cutting', $minutes, 1 === $sheets ? 'one film' : "$sheets films");
+        $blade = Money::of(($order->blade / 1000) * $this->rules->value(Rule::BladePrice));
+
+        return new QuoteLine(
+            $line->what,
+            $line->says.\sprintf(', and %.1f m of blade', $order->blade / 1000),
+            $line->amount->plus($blade),
+        );
+    }
+
+    /**
+     * @param list<PricedThing>             $things
+     * @param \Closure(PricedThing): float $each minutes
+     */
+    private function repeated(string $what, array $things, \Closure $each): QuoteLine
+    {
+        $minutes = $less = 0.0;
+        foreach ($things as $thing) {
+            [$charged, $share] = $this->charged($thing->copies);
+            $minutes += $charged * $each($thing);
+            $less = max($less, $share);
+        }
+        $pieces = array_sum(array_map(static fn (PricedThing $one): int => $one->copies, $things));
+
+        return $this->minutes(
+            $what,
+            $minutes,
+            (1 === $pieces ? 'one piece' : "$pieces pieces").($less > 0 ? ", less $less % for many" : ''),
+        );
+    }
+
+    /**
+     * @param list<PricedThing> $things
+     *
+     * @return list<QuoteLine> none where nothing is coated
+     */
+    private function coats(array $things): array
+    {
+        $minutes = 0.0;
+        $coats = 0;
+        foreach ($things as $thing) {
+            $coats = max($coats, $thing->coats);
+            $minutes += $thing->coats *
+                ($this->rules->value(Rule::CoatMinutes) +
+                    ($thing->copies - 1) * $this->rules->value(Rule::CoatFurther));
+        }
+
+        return 0 === $coats ? [] : [$this->minutes('Coats', $minutes, 1 === $coats ? 'one' : (string) $coats)];
+    }
+
+    /**
+     * @param list<QuoteLine> $lines
+     *
+     * @return list<QuoteLine>
+     */
+    private function rush(PricedOrder $order, array $lines): array
+    {
+        $share = $this->rules->value(Rule::RushShare);
+
+        return !$order->rush || 0.0 === $share
+            ? []
+            : [
+                new QuoteLine(
+                    'Rush',
+                    "wanted within {$this->rules->value(Rule::RushDays)} days: $share % more",
+                    self::sum($lines)->share($share),
+                ),
+            ];
+    }
+
+    /**
+     * @param list<QuoteLine> $lines
+     *
+     * @return list<QuoteLine>
+     */
+    private function minimum(array $lines): array
+    {
+        $least = Money::of($this->rules->value(Rule::MinimumOrder));
+        $lacks = $least->less(self::sum($lines));
+
+        return $lacks->minor <= 0 ? [] : [new QuoteLine('Smallest order', "up to {$least->plain()}", $lacks)];
+    }
+
+    private function minutes(string $what, float $minutes, string $of): QuoteLine
+    {
+        $rate = $this->rules->value(Rule::BenchHour);
+
+        return new QuoteLine(
+            $what,
+            ('' === $of ? '' : "$of, ").\sprintf('%.1f min at %s an hour', $minutes, Money::of($rate)->plain()),
+            Money::of(($minutes / 60) * $rate),
+        );
+    }
+
+    /** @param list<QuoteLine> $lines */
+    private static function sum(array $lines): Money
+    {
+        return Money::sum(array_map(static fn (QuoteLine $line): Money => $line->amount, $lines));
+    }
+}
