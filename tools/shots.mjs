@@ -103,6 +103,7 @@ const views = {
   },
   stock: () => open('stock?of=N-019'),
   machines: () => open('machines'),
+  morning: () => open('morning'),
   week: () => open('week'),
   drying: () => open('drying'),
   people: () => open('people'),

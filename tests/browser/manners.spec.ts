@@ -68,6 +68,7 @@ const VIEWS = [
   'stock',
   'machines',
   'objects',
+  'morning',
   'week',
   'drying',
   'book',

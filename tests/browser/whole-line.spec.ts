@@ -6,7 +6,7 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   const press = (key: string) => page.keyboard.press(key);
   const type = (text: string) => page.keyboard.type(text);
   await page.goto('/');
-  await expect(page.getByRole('heading', { name: /Begun/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'First', exact: true })).toBeVisible();
 
   await press('n');
   await expect(page.getByLabel('Who', { exact: true })).toBeFocused();

@@ -1200,6 +1200,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/morning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells what somebody has to know before the day begins. */
+        get: operations["morning"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/nestings": {
         parameters: {
             query?: never;
@@ -3898,6 +3915,61 @@ export interface components {
             minor: number;
             /** @description As it is shown. */
             text: string;
+        };
+        /** @description What a customer asked to be different. */
+        MorningAskedView: {
+            /** @description The number of the docket. */
+            number: number;
+            /** @description As it is shown. */
+            tag: string;
+            /** @description Who asked. */
+            by: string;
+            /** @description What they want. */
+            note: string;
+            /** @description When, ISO 8601. */
+            at: string;
+        };
+        /** @description Something that is low on the shelf. */
+        MorningLowView: {
+            /** @description What it is. */
+            name: string;
+            /** @description How much there is, and how much is wanted. */
+            says: string;
+        };
+        /** @description An order that is ready to go out. */
+        MorningOrderView: {
+            /** @description The number of the docket. */
+            number: number;
+            /** @description What people call it. */
+            label: string;
+            /** @description Whose it is. */
+            customer: string;
+            /** @description How many decals. */
+            pieces: number;
+        };
+        /** @description A step that is done first, and why. */
+        MorningStepView: {
+            /** @description The step. */
+            entry: components["schemas"]["WeekEntryView"];
+            /** @description Its order. */
+            order: components["schemas"]["WeekOrderView"];
+            /** @description In a few words. */
+            why: string;
+        };
+        /** @description What somebody has to know before the day begins. */
+        MorningView: {
+            /** @description Whether there is a plan already. */
+            planned: boolean;
+            /** @description What is done first, and why. */
+            first: components["schemas"]["MorningStepView"][];
+            /** @description What comes late by the plan. */
+            late: components["schemas"]["WeekOrderView"][];
+            /** @description What is ready to go out. */
+            handOver: components["schemas"]["MorningOrderView"][];
+            /** @description What customers asked and nobody answered yet. */
+            asked: components["schemas"]["MorningAskedView"][];
+            /** @description What is low on the shelf. */
+            low: components["schemas"]["MorningLowView"][];
         };
         /** @description A move, the version it was decided on, and what it has to be told. */
         MoveRequest: {
@@ -9428,6 +9500,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["DoneView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    morning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MorningView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -53,7 +53,8 @@ const router = createBrowserRouter([
       {
         errorElement: <Fault />,
         children: [
-          { index: true, element: <Navigate to="/ask" replace /> },
+          { index: true, element: <Navigate to="/morning" replace /> },
+          page('morning', () => import('./stations/week/Morning'), 'Morning'),
           page('ask/:number?', () => import('./stations/ask/Ask'), 'Ask'),
           page('size/:number?/:item?', () => import('./stations/size/Size'), 'Size'),
           page('proof/:number?', () => import('./stations/proof/ProofStation'), 'ProofStation'),

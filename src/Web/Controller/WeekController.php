@@ -15,6 +15,7 @@ use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Week\Calendar;
 use Yelbo\Shop\Week\DayOff;
 use Yelbo\Shop\Week\Feeds;
+use Yelbo\Shop\Week\Morning;
 use Yelbo\Shop\Week\WeekBoard;
 use Yelbo\Shop\Week\WeekChanges;
 use Yelbo\Web\Guard\Polled;
@@ -28,6 +29,7 @@ use Yelbo\Web\Request\WeekTakeRequest;
 use Yelbo\Web\View\DayOffView;
 use Yelbo\Web\View\FeedView;
 use Yelbo\Web\View\HoursView;
+use Yelbo\Web\View\MorningView;
 use Yelbo\Web\View\OpenHoursView;
 use Yelbo\Web\View\StretchView;
 use Yelbo\Web\View\WeekDayView;
@@ -46,6 +48,7 @@ final readonly class WeekController
         private WeekBoard $board,
         private WeekChanges $changes,
         private Calendar $calendar,
+        private Morning $morning,
         private Feeds $feeds,
         private People $people,
         private WeekPaper $paper,
@@ -87,6 +90,14 @@ final readonly class WeekController
             ),
             array_map(WeekLateView::from(...), $plan['late'] ?? []),
         );
+    }
+
+    /** Tells what somebody has to know before the day begins. */
+    #[Polled]
+    #[Route('/api/morning', name: 'morning', methods: ['GET'])]
+    public function morning(): MorningView
+    {
+        return MorningView::from($this->morning->now());
     }
 
     /** Puts a step somewhere: there it stays, and the rest gives way. */

@@ -68,6 +68,13 @@ export const week = queryOptions({
   refetchInterval: (query) => (query.state.data?.redoing ? 1500 : FRESH),
 });
 
+/** What somebody has to know before the day begins. */
+export const morning = queryOptions({
+  queryKey: [RECORD, 'morning'],
+  queryFn: () => ask(api.GET('/api/morning')),
+  refetchInterval: FRESH,
+});
+
 /** When the shop works, and who is away. */
 export const hours = queryOptions({
   queryKey: [RECORD, 'hours'],

@@ -63,9 +63,13 @@ export function Frame({ who }: { who: Schemas['MeView'] }) {
       </a>
       <header className="shrink-0 bg-paper">
         <div className="flex h-[46px] items-center gap-3.5 px-5 text-note whitespace-nowrap max-xl:gap-3 max-xl:px-2">
-          <span className="mr-auto font-label text-mark whitespace-nowrap">
+          <NavLink
+            to="/morning"
+            className="mr-auto font-label text-mark whitespace-nowrap hover:underline"
+            title="The morning: what is first today"
+          >
             <b className="font-semibold">Yelbo</b> <span className="text-ink2 max-xl:hidden">{who.shop}</span>
-          </span>
+          </NavLink>
           <nav aria-label="Other pages" className="flex items-center">
             <Group name="What there is">
               <Quiet to="/stock">Stock</Quiet>

@@ -62,7 +62,7 @@ export function WeekBoard({
   const hand = useHand(week, axis, svg, onChoose, onPut);
   const now = week.now ? axis.x(week.now) : 0;
   return (
-    <div ref={ref} className="h-full w-full overflow-y-auto bg-paper">
+    <div ref={ref} className="h-full w-full contain-size overflow-x-hidden overflow-y-auto bg-paper">
       {width > 0 && (
         // biome-ignore lint/a11y/useSemanticElements: a drawing with things to move in it
         <svg ref={svg} width={width} height={height} role="group" aria-label="The plan, days across and hands down">

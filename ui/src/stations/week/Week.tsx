@@ -37,7 +37,7 @@ function Planned({ week }: { week: WeekPlan }) {
   });
   return (
     <div className="grid h-full min-h-0 grid-cols-[1fr_332px] max-lg:grid-cols-[1fr_280px]">
-      <section className="flex min-h-0 flex-col bg-paper" aria-label="The week">
+      <section className="flex min-h-0 min-w-0 flex-col bg-paper" aria-label="The week">
         <div className="flex shrink-0 flex-wrap items-end gap-4 border-b border-rule px-4 py-3">
           <div className="mr-auto">
             <h2 className="title">The week</h2>

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** An order that is ready to go out. */
+final readonly class MorningOrderView
+{
+    /**
+     * @param int $number the number of the docket
+     * @param string $label what people call it
+     * @param string $customer whose it is
+     * @param int $pieces how many decals
+     */
+    public function __construct(public int $number, public string $label, public string $customer, public int $pieces)
+    {
+    }
+}

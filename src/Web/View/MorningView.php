@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Shop\Proofs\ChangeRequest;
+use Yelbo\Shop\Week\MorningList;
+
+/** What somebody has to know before the day begins. */
+final readonly class MorningView
+{
+    /**
+     * @param bool $planned whether there is a plan already
+     * @param list<MorningStepView> $first what is done first, and why
+     * @param list<WeekOrderView> $late what comes late by the plan
+     * @param list<MorningOrderView> $handOver what is ready to go out
+     * @param list<MorningAskedView> $asked what customers asked and nobody answered yet
+     * @param list<MorningLowView> $low what is low on the shelf
+     */
+    public function __construct(
+        public bool $planned,
+        public array $first,
+        public array $late,
+        public array $handOver,
+        public array $asked,
+        public array $low,
+    ) {
+    }
+
+    public static function from(MorningList $list): self
+    {
+        return new self(
+            $list->planned,
+            array_map(
+                static fn (array $one): MorningStepView => new MorningStepView(
+                    WeekEntryView::from($one['entry']),
+                    WeekOrderView::from($one['order'], false),
+                    $one['why'],
+                ),
+                $list->first,
+            ),
+            array_map(static fn (array $order): WeekOrderView => WeekOrderView::from($order, false), $list->late),
+            array_map(static fn (array $one): MorningOrderView => new MorningOrderView(...$one), $list->handOver),
+            array_map(
+                static fn (ChangeRequest $one): MorningAskedView => new MorningAskedView(
+                    $one->proof()->docket()->number(),
+                    $one->proof()->docket()->tag(),
+                    $one->by(),
+                    $one->note(),
+                    $one->at()->format(\DATE_ATOM),
+                ),
+                $list->asked,
+            ),
+            array_map(static fn (array $one): MorningLowView => new MorningLowView(...$one), $list->low),
+        );
+    }
+}
