@@ -24,7 +24,7 @@ final class ListsTest extends WebCase
         '/api/remnants' => 4,
         '/api/stock' => 4,
         '/api/pieces?station=weed' => 5,
-        '/api/book' => 2,
+        '/api/book' => 3,
     ];
 
     public function testMoreOrdersAreNoMoreStatements(): void

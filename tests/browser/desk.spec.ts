@@ -77,6 +77,31 @@ test('stock, week and book show what is there', async ({ page }) => {
   await expect.poll(() => rows.count()).toBeGreaterThan(before);
 });
 
+test('the book is searched by words, a docket, who and when', async ({ page }) => {
+  const docket = await order(page, 'Quillwort', 'size');
+  await page.goto('/book');
+  const rows = page.getByRole('row');
+  await expect(rows.nth(1)).toBeVisible();
+  await page.getByLabel('Words, or a docket').fill('quillw');
+  await expect.poll(() => rows.count()).toBeLessThan(12);
+  await expect(rows.filter({ hasText: docket.tag }).first()).toBeVisible();
+  for (const row of (await rows.allTextContents()).slice(1)) {
+    expect(row.toLowerCase()).toContain('quillwort');
+  }
+  await page.getByLabel('Words, or a docket').fill(docket.tag);
+  await expect
+    .poll(async () => (await rows.allTextContents()).slice(1).every((row) => row.includes(docket.tag)))
+    .toBe(true);
+  await page.getByLabel('Words, or a docket').fill('');
+  await page.getByLabel('Kind').selectOption('approved');
+  await expect
+    .poll(async () => (await rows.allTextContents()).slice(1).every((row) => /pproved|yes/.test(row)))
+    .toBe(true);
+  await page.getByLabel('Kind').selectOption('');
+  await page.getByLabel('To', { exact: true }).fill('2020-01-01');
+  await expect(page.getByText('Nothing like that is in the book')).toBeVisible();
+});
+
 test('finding says when there is nothing by that name', async ({ page }) => {
   await page.goto('/stock');
   await page.getByRole('heading', { name: 'Permanent, navy' }).waitFor();

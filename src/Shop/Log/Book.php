@@ -101,23 +101,64 @@ final class Book
             ->findOneBy(['docket' => $docket] + (null === $piece ? [] : ['piece' => $piece]), ['id' => 'DESC']);
     }
 
-    /** @return list<LogEntry> the newest first, older than an entry where one is given */
-    public function page(?int $before, int $most = 100): array
+    /**
+     * A page of it. Words are found by an index of their own, so that it is quick however long the book is.
+     *
+     * @return list<LogEntry> the newest first, older than an entry where one is given
+     */
+    public function page(?int $before, int $most = 100, ?BookSearch $search = null): array
     {
-        $query = $this->records
-            ->createQueryBuilder()
-            ->select('e')
-            ->from(LogEntry::class, 'e')
-            ->orderBy('e.id', 'DESC')
-            ->setMaxResults($most);
-        if (null !== $before) {
-            $query->where('e.id < :before')->setParameter('before', $before);
-        }
+        $search ??= BookSearch::none();
+        $where = ['1 = 1'];
+        $values = [];
+        $add = static function (string $clause, int|string $value) use (&$where, &$values): void {
+            $where[] = $clause;
+            $values[] = $value;
+        };
+        null === $before || $add('id < ?', $before);
+        null === $search->docket || $add('docket = ?', $search->docket);
+        '' === $search->who || $add('who = ?', $search->who);
+        '' === $search->what || $add('what = ?', $search->what);
+        null === $search->first || $add('at >= ?', $search->first->format('Y-m-d'));
+        null === $search->last || $add('at < ?', $search->last->modify('+1 day')->format('Y-m-d'));
+        [] === $search->words || $add(
+            'MATCH(says) AGAINST (? IN BOOLEAN MODE)',
+            implode(' ', array_map(static fn (string $word): string => "+$word*", $search->words)),
+        );
+        /** @var list<int|string> $ids */
+        $ids = $this->records
+            ->getConnection()
+            ->fetchFirstColumn(
+                'SELECT id FROM log_entry WHERE '.implode(' AND ', $where).' ORDER BY id DESC LIMIT '.$most,
+                $values,
+            );
 
-        /** @var list<LogEntry> $entries */
-        $entries = $query->getQuery()->getResult();
+        return [] === $ids
+            ? []
+            : $this->records->getRepository(LogEntry::class)->findBy(['id' => $ids], ['id' => 'DESC']);
+    }
 
-        return $entries;
+    /** @return list<string> who ever wrote in it */
+    public function writers(): array
+    {
+        return $this->distinct('who');
+    }
+
+    /** @return list<string> what kinds of things happened */
+    public function kinds(): array
+    {
+        return $this->distinct('what');
+    }
+
+    /** @return list<string> */
+    private function distinct(string $column): array
+    {
+        /** @var list<string> $all */
+        $all = $this->records
+            ->getConnection()
+            ->fetchFirstColumn("SELECT $column FROM log_entry GROUP BY $column ORDER BY $column LIMIT 200");
+
+        return $all;
     }
 
     /** Who is writing. */

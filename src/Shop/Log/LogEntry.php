@@ -9,6 +9,10 @@ use Doctrine\ORM\Mapping as ORM;
 /** One line of the book. It is written once; the database refuses to change or drop it. */
 #[ORM\Entity(readOnly: true)]
 #[ORM\Index(columns: ['docket', 'id'])]
+#[ORM\Index(columns: ['who', 'id'])]
+#[ORM\Index(columns: ['what', 'id'])]
+#[ORM\Index(columns: ['at', 'id'])]
+#[ORM\Index(columns: ['says'], flags: ['fulltext'])]
 class LogEntry
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column(type: 'bigint')]
