@@ -13,6 +13,7 @@ use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
 use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Backup\NightlyBackup;
+use Yelbo\Shop\Bench\Paces;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\AnsweredRequests;
 
@@ -32,6 +33,7 @@ final class NightlyCommand extends Command implements SignalableCommandInterface
         private readonly Book $book,
         private readonly SecurityLog $log,
         private readonly AnsweredRequests $answered,
+        private readonly Paces $paces,
         private readonly ClockInterface $clock,
     ) {
         parent::__construct();
@@ -74,6 +76,7 @@ final class NightlyCommand extends Command implements SignalableCommandInterface
         try {
             $this->answered->tidy();
             $this->log->rotate();
+            $this->paces->learn();
             $says = 'Nightly backup written and proved: '.basename($this->backup->make());
             $made = true;
         } catch (\Throwable $fault) {

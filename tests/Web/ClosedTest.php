@@ -27,6 +27,8 @@ final class ClosedTest extends WebCase
     private const OWNERS = [
         'rules',
         'rule-set',
+        'paces',
+        'paces-learn',
         'machine-add',
         'machine-change',
         'docket-waiver',

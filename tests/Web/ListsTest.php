@@ -15,7 +15,7 @@ final class ListsTest extends WebCase
 
     /** What is asked, and with how many statements of its own at the most. */
     private const LISTS = [
-        '/api/line' => 3,
+        '/api/line' => 4,
         '/api/dockets?station=batch' => 4,
         '/api/dockets?find=lock' => 4,
         '/api/dockets?find=y-401' => 4,

@@ -108,8 +108,8 @@ final class OrderTest extends WebCase
         self::assertSame(200, $this->status);
         self::assertSame(['customer'], array_column($some['wrong'], 'field'));
         self::assertNotNull($some['fit']);
-        self::assertFalse($some['inTime']);
-        self::assertTrue($this->ask('POST', '/api/answers', $this->typed(neededOn: '2026-11-30'))['inTime']);
+        self::assertFalse($some['promised']['inTime']);
+        self::assertTrue($this->ask('POST', '/api/answers', $this->typed(neededOn: '2026-11-30'))['promised']['inTime']);
         $bare = $this->ask('POST', '/api/answers', ['words' => 'Kestrel']);
         self::assertNull($bare['fit']);
         $undrawable = $this->ask('POST', '/api/answers', $this->typed(words: 'Ж🙂'));
@@ -211,12 +211,12 @@ final class OrderTest extends WebCase
         self::assertSame(['film-and-surface'], $of($unknown));
         $old = $this->ask('POST', '/api/answers', [...$typed, 'paintedOn' => '2026-11-01']);
         self::assertSame([], $of($old));
-        self::assertSame($unknown['readyAt'], $old['readyAt']);
+        self::assertSame($unknown['promised']['readyAt'], $old['promised']['readyAt']);
         $wet = $this->ask('POST', '/api/answers', [...$typed, 'paintedOn' => '2026-11-25']);
         self::assertSame(['wet-paint'], $of($wet));
-        // Painted on the 25th by six in the evening, twelve hours, and three days on its object.
-        self::assertStringStartsWith('2026-11-29T06:00', $wet['readyAt']);
-        self::assertSame([true, false], [$old['inTime'], $wet['inTime']]);
+        // Painted on the 25th by six in the evening, twelve hours, three days on its object: a Sunday, so Monday.
+        self::assertStringStartsWith('2026-11-30T09', $wet['promised']['readyAt']);
+        self::assertSame([true, false], [$old['promised']['inTime'], $wet['promised']['inTime']]);
         $wrong = $this->ask('POST', '/api/answers', [...$typed, 'paintedOn' => 'last week']);
         self::assertContains('paintedOn', array_column($wrong['wrong'], 'field'));
 

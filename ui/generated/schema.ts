@@ -283,8 +283,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Lists what happened in the shop, the newest first, a page at a time. */
+        /** Lists what happened in the shop, the newest first, a page at a time: all of it, or what is looked for. */
         get: operations["book"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/book/kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells what the book can be searched by: who wrote in it, and what kinds of things happened. */
+        get: operations["book-kinds"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1365,6 +1382,24 @@ export interface paths {
         get: operations["outbox"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/paces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells what was learned of the shop's own minutes from what was timed. */
+        get: operations["paces"];
+        put?: never;
+        /** Learns them anew. */
+        post: operations["paces-learn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -3820,6 +3855,13 @@ export interface components {
             /** @description Open, expired or withdrawn. */
             state: string;
         };
+        /** @description What the book can be searched by. */
+        LogKindsView: {
+            /** @description Who wrote in it. */
+            writers: string[];
+            /** @description The short names of what happened. */
+            kinds: string[];
+        };
         /** @description A line of the book. */
         LogLineView: {
             /** @description Its number in the records. */
@@ -4313,6 +4355,28 @@ export interface components {
             letters: components["schemas"]["OutboxLetterView"][];
             /** @description Whether the letters stay in the shop. */
             simulated: boolean;
+        };
+        /** @description What was learned of a station's minutes. */
+        PaceView: {
+            /** @description Where. */
+            station: string;
+            /** @description So many times the handbook's minutes; 1 as long as that tells better. */
+            times: number;
+            /** @description Pieces of work it was learned from. */
+            timed: number;
+            /** @description Of them those left out as breaks and mishaps. */
+            mishaps: number;
+            /** @description What the handbook is off by on average, a share. */
+            handbookError: number | null;
+            /** @description What is told now is off by. */
+            learnedError: number | null;
+            /** @description When it was learned, ISO 8601. */
+            madeAt: string;
+        };
+        /** @description What was learned of the shop's own minutes. */
+        PacesView: {
+            /** @description The newest of each station. */
+            paces: components["schemas"]["PaceView"][];
         };
         /** @description What goes out with a piece. */
         ParcelView: {
@@ -7035,6 +7099,16 @@ export interface operations {
             query?: {
                 /** @description Only what is older than this number. */
                 before?: number;
+                /** @description Only what has this word in it. */
+                find?: string;
+                /** @description Only what this person did. */
+                who?: string;
+                /** @description Only what is of this kind. */
+                what?: string;
+                /** @description Only from this day on, 2026-11-27. */
+                first?: string;
+                /** @description Only up to this day, 2026-11-27. */
+                last?: string;
             };
             header?: never;
             path?: never;
@@ -7049,6 +7123,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LogView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "book-kinds": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogKindsView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -9856,6 +9959,64 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["OutboxView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    paces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacesView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "paces-learn": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PacesView"];
                 };
             };
             /** @description A problem, as a sentence */

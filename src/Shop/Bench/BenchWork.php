@@ -36,6 +36,7 @@ final readonly class BenchWork
         private ClockInterface $clock,
         private Materials $materials,
         private WorkPlans $plans,
+        private Timekeeper $times,
     ) {
     }
 
@@ -176,9 +177,11 @@ final readonly class BenchWork
         foreach ($all as $one) {
             $this->refuse($one, $move, $reason);
         }
-        $this->change->applyAll(self::versions($all, $version), function () use ($all, $move, $reason): void {
+        $began = $this->times->began($piece);
+        $this->change->applyAll(self::versions($all, $version), function () use ($all, $move, $reason, $began): void {
             foreach ($all as $one) {
                 $this->make($one, $move, $reason);
+                $this->times->keep($one, $move, $began, \count($all));
             }
         });
     }

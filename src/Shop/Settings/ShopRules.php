@@ -41,6 +41,18 @@ final class ShopRules implements ResetInterface
         return $this->known ??= $this->read();
     }
 
+    /** Those the shop has set, with nothing over them: what its page shows, and what learning is held against. */
+    public function own(): Rules
+    {
+        $rules = Rules::standard();
+        foreach ($this->records->getRepository(ChangedRule::class)->findAll() as $setting) {
+            $rule = Rule::tryFrom($setting->rule());
+            $rules = null === $rule ? $rules : $rules->with($rule, $setting->value());
+        }
+
+        return $rules;
+    }
+
     /** Something has changed: the figures are read anew when they are asked for. */
     public function postFlush(): void
     {
@@ -54,12 +66,7 @@ final class ShopRules implements ResetInterface
 
     private function read(): Rules
     {
-        $rules = Rules::standard();
-        foreach ($this->records->getRepository(ChangedRule::class)->findAll() as $setting) {
-            $rule = Rule::tryFrom($setting->rule());
-            $rules = null === $rule ? $rules : $rules->with($rule, $setting->value());
-        }
-
+        $rules = $this->own();
         foreach ($this->overlays as $overlay) {
             $rules = $overlay->over($rules);
         }

@@ -8,12 +8,15 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Yelbo\Shop\Access\SecurityLog;
+use Yelbo\Shop\Bench\Paces;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Rule;
 use Yelbo\Web\Request\RuleRequest;
+use Yelbo\Web\View\PacesView;
+use Yelbo\Web\View\PaceView;
 use Yelbo\Web\View\RulesView;
 use Yelbo\Web\View\RuleView;
 
@@ -21,15 +24,19 @@ use Yelbo\Web\View\RuleView;
 #[IsGranted('ROLE_OWNER')]
 final readonly class RulesController
 {
-    public function __construct(private ShopRules $rules, private SecurityLog $log, private Book $book)
-    {
+    public function __construct(
+        private ShopRules $rules,
+        private SecurityLog $log,
+        private Book $book,
+        private Paces $paces,
+    ) {
     }
 
     /** Lists the shop's figures with their range, their reason and their standard. */
     #[Route('/api/rules', name: 'rules', methods: ['GET'])]
     public function all(): RulesView
     {
-        $rules = $this->rules->current();
+        $rules = $this->rules->own();
         $versions = $this->rules->versions();
 
         return new RulesView(
@@ -57,5 +64,21 @@ final readonly class RulesController
         $this->log->note('figure', $this->book->who(), "{$rule->label()} was set to {$value} {$rule->unit()}");
 
         return $this->all();
+    }
+
+    /** Tells what was learned of the shop's own minutes from what was timed. */
+    #[Route('/api/paces', name: 'paces', methods: ['GET'])]
+    public function paces(): PacesView
+    {
+        return new PacesView(array_map(PaceView::from(...), $this->paces->all()));
+    }
+
+    /** Learns them anew. */
+    #[Route('/api/paces', name: 'paces-learn', methods: ['POST'])]
+    public function learn(): PacesView
+    {
+        $this->paces->learn();
+
+        return $this->paces();
     }
 }

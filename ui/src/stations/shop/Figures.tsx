@@ -2,7 +2,8 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, ask, type Schemas } from '../../api/client';
 import { RECORD } from '../../api/keys';
 import { recalculate, useChange } from '../../api/queries';
-import { Ready, Scroll } from '../../parts/basics';
+import { Move, Ready, Scroll, Trouble } from '../../parts/basics';
+import { asDay } from '../../parts/time';
 import { Meanwhile, useTyped } from '../../parts/typed';
 
 type Rule = Schemas['RuleView'];
@@ -36,6 +37,7 @@ function Areas({ rules }: { rules: Rule[] }) {
           Yelbo computes with these. A change counts from the next computation on; what is approved stays as it was
           approved.
         </p>
+        <Paces />
         {areas.map((area) => (
           <section key={area} id={idOf(area)} className="mb-6 max-w-4xl scroll-mt-4">
             <h3 className="title">{area}</h3>
@@ -123,5 +125,61 @@ function Figure({ rule }: { rule: Rule }) {
         </div>
       </form>
     </li>
+  );
+}
+
+const WORK: Record<string, string> = { weed: 'Weeding', apply: 'Applying', tape: 'Taping what is given away' };
+const percent = (share: number | null) => (share === null ? '' : `${Math.round(100 * share)} %`);
+
+/** What was learned of the shop's own minutes from what was timed: used wherever an estimate stands. */
+function Paces() {
+  const { data } = useQuery({ queryKey: [RECORD, 'paces'], queryFn: () => ask(api.GET('/api/paces')) });
+  const learn = useChange(() => ask(api.POST('/api/paces')));
+  return (
+    <section className="mb-6 max-w-4xl" aria-label="Learned from what was timed">
+      <div className="flex items-end gap-4">
+        <h3 className="title flex-1">Learned from what was timed</h3>
+        <Move onClick={() => learn.mutate(undefined)} disabled={learn.isPending}>
+          {learn.isPending ? 'Learning …' : 'Learn it anew'}
+        </Move>
+      </div>
+      <p className="text-ink2">
+        Minutes below are the handbook’s, or the shop’s own. Where what was timed tells better, estimates, the week and
+        prices take so many times as long; until then the handbook holds. Each night it is learned anew.
+      </p>
+      <Trouble says={learn.error?.message} />
+      {data?.paces.length === 0 && <p>Nothing was timed yet.</p>}
+      {data && data.paces.length > 0 && (
+        <table className="mt-2 w-full">
+          <thead>
+            <tr className="label border-b border-ink text-left">
+              <th className="py-1 font-semibold">Work</th>
+              <th className="font-semibold">Takes</th>
+              <th className="font-semibold">Timed</th>
+              <th className="font-semibold">The handbook is off by</th>
+              <th className="font-semibold">What is told, by</th>
+              <th className="font-semibold">Since</th>
+            </tr>
+          </thead>
+          <tbody>
+            {data.paces.map((pace) => (
+              <tr key={pace.station} className="border-b border-rule">
+                <td className="py-1.5">{WORK[pace.station] ?? pace.station}</td>
+                <td className="font-semibold">
+                  {pace.times === 1 ? 'as in the handbook' : `× ${pace.times.toFixed(2)}`}
+                </td>
+                <td>
+                  {pace.timed}
+                  {pace.mishaps > 0 && <span className="text-ink2">, {pace.mishaps} left out</span>}
+                </td>
+                <td>{percent(pace.handbookError)}</td>
+                <td>{percent(pace.learnedError)}</td>
+                <td>{asDay(pace.madeAt)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </section>
   );
 }

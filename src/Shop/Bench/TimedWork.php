@@ -1,0 +1,71 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Bench;
+
+use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Learn\Entry;
+use Yelbo\Trade\Learn\Station;
+
+/** What a piece of work at the bench took: what there was of it, who did it, how long it was. */
+#[ORM\Entity(readOnly: true)]
+#[ORM\Index(columns: ['station', 'id'])]
+class TimedWork
+{
+    #[ORM\Id, ORM\GeneratedValue, ORM\Column]
+    private ?int $id = null;
+
+    /**
+     * @param float $waste   pieces
+     * @param float $cut     mm
+     * @param float $small   parts
+     * @param float $area    mm²
+     * @param float $minutes for one piece
+     */
+    public function __construct(
+        #[ORM\Column(length: 10)] private Station $station,
+        #[ORM\Column(length: 12)] private Film $film,
+        #[ORM\Column] private float $waste,
+        #[ORM\Column] private float $cut,
+        #[ORM\Column] private float $small,
+        #[ORM\Column] private float $area,
+        #[ORM\Column] private float $minutes,
+        #[ORM\Column(length: 80)] private string $who,
+        #[ORM\Column] private \DateTimeImmutable $at,
+    ) {
+    }
+
+    /** Its number in the records. */
+    public function id(): int
+    {
+        return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    /** Who did it. */
+    public function who(): string
+    {
+        return $this->who;
+    }
+
+    /** When it was done. */
+    public function at(): \DateTimeImmutable
+    {
+        return $this->at;
+    }
+
+    /** As it is learned from. */
+    public function entry(): Entry
+    {
+        return new Entry(
+            $this->station,
+            $this->film,
+            $this->waste,
+            $this->cut,
+            $this->small,
+            $this->area,
+            $this->minutes,
+        );
+    }
+}

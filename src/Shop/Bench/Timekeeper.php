@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Bench;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\PieceWeeding;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\Part;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Rule;
+
+/**
+ * Notes what work at the bench took: from when a piece came there, or its worker last did something else, to when it
+ * was done. Breaks that fall into it are told apart when it is learned from.
+ */
+final readonly class Timekeeper
+{
+    /** Minutes: shorter was ticked off afterwards, longer lay over. */
+    private const SHORTEST = 0.1;
+    private const LONGEST = 240.0;
+
+    public function __construct(
+        private EntityManagerInterface $records,
+        private PieceWeeding $weeding,
+        private ShopRules $rules,
+        private Book $book,
+        private ClockInterface $clock,
+    ) {
+    }
+
+    /** Since when somebody has been at a piece; to be asked before its move. */
+    public function began(Piece $piece): \DateTimeImmutable
+    {
+        $last = $this->records
+            ->getConnection()
+            ->fetchOne('SELECT MAX(at) FROM log_entry WHERE who = ?', [$this->book->who()]);
+
+        return \is_string($last) ? max($piece->since(), new \DateTimeImmutable($last)) : $piece->since();
+    }
+
+    /**
+     * Keeps what a move took.
+     *
+     * @param int $among how many pieces were done in one go
+     */
+    public function keep(Piece $piece, PieceMove $move, \DateTimeImmutable $began, int $among): void
+    {
+        $station = match ($move) {
+            PieceMove::Weeded => Station::Weed,
+            PieceMove::Applied => Station::Apply,
+            PieceMove::Packed => Station::Tape,
+            default => null,
+        };
+        $minutes = ($this->clock->now()->getTimestamp() - $began->getTimestamp()) / 60 / max(1, $among);
+        if (null === $station || $minutes < self::SHORTEST || $minutes > self::LONGEST) {
+            return;
+        }
+        $weeding = $this->weeding->weeding($piece);
+        $size = $piece->cutSize();
+        $small = $this->rules->own()->value(Rule::WeedSmall);
+        $this->records->persist(
+            new TimedWork(
+                $station,
+                $piece->film()->grade(),
+                (float) \count($weeding->waste),
+                array_sum(array_map(static fn (Part $part): float => $part->region->outlineLength(), $weeding->keeps)),
+                (float) \count(array_filter($weeding->keeps, static fn (Part $part): bool => $part->narrow() < $small)),
+                $size->width->toMillimetres() * $size->height->toMillimetres(),
+                $minutes,
+                $this->book->who(),
+                $this->clock->now(),
+            ),
+        );
+    }
+}
