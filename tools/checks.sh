@@ -128,6 +128,10 @@ bench() {
         php "$YELBO_ROOT/tools/bench/all.php"
         return
     fi
+    if [ "${1:-}" = promises ]; then
+        php "$YELBO_ROOT/tools/bench/promises.php" "${@:2}"
+        return
+    fi
     if [ "${1:-}" = chaos ]; then
         is_running nginx || die "Chaos is made in a running Yelbo." "./yelbo demo, then ./yelbo bench chaos"
         php "$YELBO_ROOT/tools/bench/chaos.php" "http://127.0.0.1:$YELBO_PORT" "$YELBO_VAR" "${@:2}"

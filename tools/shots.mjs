@@ -104,6 +104,7 @@ const views = {
   stock: () => open('stock?of=N-019'),
   machines: () => open('machines'),
   morning: () => open('morning'),
+  pictures: () => open('pictures'),
   week: () => open('week'),
   drying: () => open('drying'),
   people: () => open('people'),

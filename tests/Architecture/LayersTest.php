@@ -82,6 +82,7 @@ final class LayersTest extends TestCase
         'Delivery',
         'Week',
         'Price',
+        'Report',
         'Upkeep',
         'Demo',
     ];

@@ -72,6 +72,7 @@ const VIEWS = [
   'week',
   'drying',
   'book',
+  'pictures',
   'figures',
   'people',
   'nowhere',

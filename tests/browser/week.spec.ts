@@ -38,7 +38,7 @@ test('a bar is put elsewhere by keys and by dragging, stays there, and is let go
   const widths = await bars.evaluateAll((all) => all.map((one) => one.getBoundingClientRect().width));
   const bar = bars.nth(widths.indexOf(Math.max(...widths)));
   const name = (await bar.getAttribute('aria-label')) ?? '';
-  const tag = name.split(',')[0] ?? '';
+  const tag = (name.split(',')[0] ?? '').replace(' ', '-');
   await bar.focus();
   await expect(page.getByRole('region', { name: `Order ${tag}` })).toBeVisible();
   await page.keyboard.press('ArrowRight');
@@ -58,7 +58,7 @@ test('a bar is put elsewhere by keys and by dragging, stays there, and is let go
   const after = (await planned(page)).entries.find((one) => one.docket === number && one.key === before?.key);
   expect([after?.from, after?.hand]).toEqual([before?.from, before?.hand]);
 
-  const moved = board.getByRole('button', { name: new RegExp(`^${tag},.*put there`) }).first();
+  const moved = board.getByRole('button', { name: new RegExp(`^${tag.replace('-', ' ')},.*put there`) }).first();
   await expect(moved).toBeVisible({ timeout: 30_000 });
   const box = (await moved.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
   const again = page.waitForResponse((answer) => answer.url().endsWith('/api/week/pins') && answer.ok());

@@ -1510,6 +1510,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pictures": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives the figures of all pictures. */
+        get: operations["pictures"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pieces": {
         parameters: {
             query?: never;
@@ -3105,6 +3122,13 @@ export interface components {
             /** @description In a few words. */
             why: string;
         };
+        /** @description Orders that were handed over so many days before they were used. */
+        DeliveredView: {
+            /** @description Before; below 0 where it was late. */
+            days: number;
+            /** @description How many orders. */
+            count: number;
+        };
         /** @description How the words are set; nothing means by the rule. The setting reads as it could be typed. */
         DesignView: {
             /** @description The short name of the typeface. */
@@ -3356,6 +3380,17 @@ export interface components {
             shelf: number;
             /** @description Film to buy, m²; 0 where there is enough. */
             buy: number;
+        };
+        /** @description Film off the shelf for cutting, and back on it as offcuts. */
+        FilmUseView: {
+            /** @description Its Monday, 2026-11-23. */
+            week: string;
+            /** @description Which film. */
+            film: string;
+            /** @description M² taken off. */
+            off: number;
+            /** @description M² put back. */
+            back: number;
         };
         /** @description A film and its colour. */
         FilmView: {
@@ -3854,6 +3889,15 @@ export interface components {
             openedAt: string | null;
             /** @description Open, expired or withdrawn. */
             state: string;
+        };
+        /** @description Minutes of hands on a day. */
+        LoadView: {
+            /** @description 2026-11-27. */
+            date: string;
+            /** @description Minutes that are planned. */
+            planned: number;
+            /** @description Minutes there are. */
+            open: number;
         };
         /** @description What the book can be searched by. */
         LogKindsView: {
@@ -4429,6 +4473,21 @@ export interface components {
             /** @description Where it lies, in the frame of the outline, mm. */
             at: components["schemas"]["BoxView"];
         };
+        /** @description Figures of the shop to be drawn. */
+        PicturesView: {
+            /** @description Minutes of hands by day. */
+            load: components["schemas"]["LoadView"][];
+            /** @description Film off the shelf and back on it by week. */
+            film: components["schemas"]["FilmUseView"][];
+            /** @description Why pieces were cut again. */
+            recuts: components["schemas"]["RecutView"][];
+            /** @description Orders by how early they were handed over. */
+            delivered: components["schemas"]["DeliveredView"][];
+            /** @description Told against real minutes. */
+            minutes: components["schemas"]["TimedView"][];
+            /** @description What the shelf is worth by film. */
+            shelf: components["schemas"]["WorthView"][];
+        };
         /**
          * @description Where one physical decal stands.
          * @enum {string}
@@ -4819,6 +4878,13 @@ export interface components {
             line: string;
             /** @description The letters. */
             letters: components["schemas"]["LetterView"][];
+        };
+        /** @description A reason pieces were cut again for. */
+        RecutView: {
+            /** @description As it was written. */
+            reason: string;
+            /** @description How many pieces. */
+            count: number;
         };
         /** @description What is done with what a cut left. */
         RemnantRequest: {
@@ -5447,6 +5513,15 @@ export interface components {
             late: boolean;
             /** @description When it has to be ready for use, ISO 8601. */
             neededAt: string | null;
+        };
+        /** @description A piece of work that was timed. */
+        TimedView: {
+            /** @description Where. */
+            station: string;
+            /** @description Minutes by the handbook. */
+            told: number;
+            /** @description Minutes it took. */
+            took: number;
         };
         /** @description How far from the ground's colour the object begins. */
         TraceRequest: {
@@ -6284,6 +6359,17 @@ export interface components {
             disabled: boolean;
             /** @description Counts its changes. */
             version: number;
+        };
+        /** @description What lies on the shelf of a film. */
+        WorthView: {
+            /** @description Which film. */
+            film: string;
+            /** @description M². */
+            area: number;
+            /** @description What that was bought for. */
+            worth: components["schemas"]["MoneyView"];
+            /** @description The day the oldest of it came, 2026-11-27. */
+            since: string | null;
         };
     };
     responses: never;
@@ -10287,6 +10373,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LaidPhotoView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    pictures: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PicturesView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -67,6 +67,7 @@ const router = createBrowserRouter([
           page('objects', () => import('./stations/shop/Objects'), 'Objects'),
           page('drying', () => import('./stations/shop/Drying'), 'Drying'),
           page('week', () => import('./stations/week/Week'), 'Week'),
+          page('pictures', () => import('./stations/shop/Pictures'), 'Pictures'),
           page('book', () => import('./stations/shop/Book'), 'Book'),
           page('post', () => import('./stations/shop/Post'), 'Post'),
           page('machines', () => import('./stations/shop/Machines'), 'Machines'),

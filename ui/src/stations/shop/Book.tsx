@@ -29,7 +29,12 @@ export function Book() {
   });
   return (
     <Scroll label="Book" className="h-full bg-paper px-8 py-5">
-      <h2 className="title mb-3">Book</h2>
+      <div className="mb-3 flex max-w-5xl items-baseline">
+        <h2 className="title flex-1">Book</h2>
+        <Link to="/pictures" className="underline">
+          Pictures of the shop
+        </Link>
+      </div>
       <Search typed={typed} onChange={(part) => setTyped({ ...typed, ...part })} />
       <Ready query={query} what="the book">
         {({ pages }) => {

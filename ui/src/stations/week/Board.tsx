@@ -258,7 +258,8 @@ function Bar({
 }) {
   const label = tag.replace(/^\D+/, '');
   const says = run.entries.map((entry) => entry.says).join(', ');
-  const told = `${tag}, ${says}, ${clock(minuteOf(run.from))} to ${clock(minuteOf(run.to))}${late ? ', late' : ''}${run.pinned ? ', put there' : ''}`;
+  // The number stands apart, so that what is read on the bar is part of its name.
+  const told = `${tag.replace('-', ' ')}, ${says}, ${clock(minuteOf(run.from))} to ${clock(minuteOf(run.to))}${late ? ', late' : ''}${run.pinned ? ', put there' : ''}`;
   return (
     // biome-ignore lint/a11y/useSemanticElements: a bar of a drawing, moved by pointer or keys
     <g
@@ -291,31 +292,35 @@ function Bar({
       {run.pinned && (
         <path d={`M${x + 1} ${y + height - 1}h8l-8 -8z`} fill={chosen ? 'var(--color-paper)' : 'var(--color-ink)'} />
       )}
-      {/* biome-ignore lint/a11y/noAriaHiddenOnFocusable: nothing in it takes the focus; the bar says it all */}
-      <g aria-hidden="true">
-        {width > 12 && (
-          <text
-            transform={
-              width > 38
-                ? `translate(${x + 5} ${y + 22})`
-                : `translate(${x + width / 2 + 4.5} ${y + height - 6}) rotate(-90)`
-            }
-            fontSize="13"
-            className="font-label"
-            fill={chosen || moved ? 'var(--color-paper)' : 'var(--color-ink)'}
-          >
+      {width > 12 && (
+        // What is read on it is the beginning of what it is called, letter for letter.
+        <text
+          transform={
+            width > 38
+              ? `translate(${x + 5} ${y + 22})`
+              : `translate(${x + width / 2 + 4.5} ${y + height - 6}) rotate(-90)`
+          }
+          fontSize="13"
+          fill={chosen || moved ? 'var(--color-paper)' : 'var(--color-ink)'}
+        >
+          <tspan className="font-label">
             {label}
-          </text>
-        )}
-        {width > 70 && (
-          <text x={x + 5} y={y + 38} fontSize="12" fill={chosen || moved ? 'var(--color-paper)' : 'var(--color-ink2)'}>
-            {says.slice(0, Math.floor(width / 7))}
-          </text>
-        )}
-      </g>
+            {width > 70 && ', '}
+          </tspan>
+          {width > 70 && (
+            <tspan x="0" dy="16" fontSize="12">
+              {wholeWords(says, Math.floor(width / 7))}
+            </tspan>
+          )}
+        </text>
+      )}
     </g>
   );
 }
+
+/** As many words as there is room for. */
+const wholeWords = (text: string, most: number) =>
+  text.length <= most ? text : text.slice(0, most + 1).replace(/[,\s]*\S*$/, '');
 
 const nameOf = (run: Run) => `${run.docket}-${run.entries[0]?.key}`;
 

@@ -56,6 +56,9 @@ function Today({ list }: { list: Schemas['MorningView'] }) {
           <Link to="/week" className="mt-3 inline-block underline">
             The whole week
           </Link>
+          <Link to="/pictures" className="mt-3 ml-6 inline-block underline">
+            Pictures of the shop
+          </Link>
         </section>
         <div>
           <Part title="Late by the plan" many={list.late.length} none="Nothing." signal>

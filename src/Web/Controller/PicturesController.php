@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\Controller;
+
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Report\Pictures;
+use Yelbo\Trade\Price\Money;
+use Yelbo\Web\View\DeliveredView;
+use Yelbo\Web\View\FilmUseView;
+use Yelbo\Web\View\LoadView;
+use Yelbo\Web\View\MoneyView;
+use Yelbo\Web\View\PicturesView;
+use Yelbo\Web\View\RecutView;
+use Yelbo\Web\View\TimedView;
+use Yelbo\Web\View\WorthView;
+
+/** Figures of the shop to be drawn. */
+final readonly class PicturesController
+{
+    public function __construct(
+        private Pictures $pictures,
+        #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
+    ) {
+    }
+
+    /** Gives the figures of all pictures. */
+    #[Route('/api/pictures', name: 'pictures', methods: ['GET'])]
+    public function __invoke(): PicturesView
+    {
+        return new PicturesView(
+            array_map(static fn (array $one): LoadView => new LoadView(...$one), $this->pictures->load()),
+            array_map(static fn (array $one): FilmUseView => new FilmUseView(...$one), $this->pictures->film()),
+            array_map(static fn (array $one): RecutView => new RecutView(...$one), $this->pictures->recuts()),
+            array_map(
+                static fn (array $one): DeliveredView => new DeliveredView(...$one),
+                $this->pictures->delivered(),
+            ),
+            array_map(static fn (array $one): TimedView => new TimedView(...$one), $this->pictures->minutes()),
+            array_map(
+                fn (array $one): WorthView => new WorthView(
+                    $one['film'],
+                    $one['area'],
+                    MoneyView::from(Money::minor($one['worth']), $this->currency),
+                    $one['since'],
+                ),
+                $this->pictures->shelf(),
+            ),
+        );
+    }
+}

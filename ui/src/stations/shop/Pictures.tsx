@@ -1,0 +1,255 @@
+import { useQuery } from '@tanstack/react-query';
+import type { ReactElement } from 'react';
+import {
+  Bar,
+  BarChart,
+  CartesianGrid,
+  ReferenceLine,
+  ResponsiveContainer,
+  Scatter,
+  ScatterChart,
+  XAxis,
+  YAxis,
+} from 'recharts';
+import { api, ask, type Schemas } from '../../api/client';
+import { RECORD } from '../../api/keys';
+import { Ready, Scroll } from '../../parts/basics';
+import { asDay } from '../../parts/time';
+
+type Shown = Schemas['PicturesView'];
+type Cell = string | number;
+
+/**
+ * Pictures of the shop, in the manner of its drawings: ink, hairlines and hatching, each with its figures as a table and a
+ * file.
+ */
+export function Pictures() {
+  const query = useQuery({ queryKey: [RECORD, 'pictures'], queryFn: () => ask(api.GET('/api/pictures')) });
+  return (
+    <Ready query={query} what="the pictures">
+      {(pictures) => (
+        <Scroll label="Pictures" className="h-full bg-paper px-8 py-5">
+          <h2 className="title mb-3">Pictures of the shop</h2>
+          <div className="grid grid-cols-2 gap-x-10 gap-y-8 max-lg:grid-cols-1">
+            {all(pictures).map((one) => (
+              <Picture key={one.name} {...one} />
+            ))}
+          </div>
+        </Scroll>
+      )}
+    </Ready>
+  );
+}
+
+type One = {
+  name: string;
+  says: string;
+  head: string[];
+  rows: Cell[][];
+  draw: () => ReactElement;
+};
+
+const INK = 'var(--color-ink)';
+const hours = (minutes: number) => Math.round(minutes / 6) / 10;
+const axis = { stroke: INK, tick: { fill: 'var(--color-ink2)', fontSize: 12 }, tickLine: false } as const;
+
+function all(pictures: Shown): One[] {
+  const load = pictures.load.map((one) => ({
+    day: asDay(one.date),
+    planned: hours(one.planned),
+    free: hours(Math.max(0, one.open - one.planned)),
+    open: hours(one.open),
+  }));
+  const delivered = pictures.delivered.map((one) => ({
+    ...one,
+    name: one.days < 0 ? `${-one.days} late` : `${one.days}`,
+  }));
+  const film = Object.values(
+    pictures.film.reduce<Record<string, { week: string; used: number; back: number }>>((weeks, one) => {
+      const week = weeks[one.week] ?? { week: asDay(one.week), used: 0, back: 0 };
+      weeks[one.week] = { ...week, used: week.used + one.off - one.back, back: week.back + one.back };
+      return weeks;
+    }, {}),
+  );
+  const most = Math.max(1, ...pictures.minutes.flatMap((one) => [one.told, one.took]));
+  return [
+    {
+      name: 'Load of the days to come',
+      says: 'Hours of hands that are planned, of those there are.',
+      head: ['Day', 'Planned, h', 'There are, h'],
+      rows: load.map((one) => [one.day, one.planned, one.open]),
+      draw: () => (
+        <Bars data={load} x="day">
+          <Bar dataKey="planned" stackId="a" fill={INK} isAnimationActive={false} />
+          <Bar dataKey="free" stackId="a" fill="url(#bars)" stroke={INK} strokeWidth={0.8} isAnimationActive={false} />
+        </Bars>
+      ),
+    },
+    {
+      name: 'Film by the week',
+      says: 'm² cut up, and m² that came back onto the shelf as offcuts.',
+      head: ['Week from', 'Film', 'Off the shelf, m²', 'Back on it, m²'],
+      rows: pictures.film.map((one) => [asDay(one.week), one.film, one.off, one.back]),
+      draw: () => (
+        <Bars data={film} x="week">
+          <Bar dataKey="used" stackId="a" fill={INK} isAnimationActive={false} />
+          <Bar dataKey="back" stackId="a" fill="url(#bars)" stroke={INK} strokeWidth={0.8} isAnimationActive={false} />
+        </Bars>
+      ),
+    },
+    {
+      name: 'Cut again, and why',
+      says: 'Pieces that were spoiled, the most frequent reason first.',
+      head: ['Reason', 'Pieces'],
+      rows: pictures.recuts.map((one) => [one.reason, one.count]),
+      draw: () => (
+        <Bars data={pictures.recuts} x="reason" whole>
+          <Bar dataKey="count" fill={INK} isAnimationActive={false} />
+        </Bars>
+      ),
+    },
+    {
+      name: 'Promised against delivered',
+      says: 'Orders by how many days before they were used they were handed over.',
+      head: ['Days before', 'Orders'],
+      rows: delivered.map((one) => [one.name, one.count]),
+      draw: () => (
+        <Bars data={delivered} x="name" whole>
+          <Bar dataKey="count" fill={INK} isAnimationActive={false} />
+        </Bars>
+      ),
+    },
+    {
+      name: 'Told against real minutes',
+      says: 'Each piece of work that was timed: across what the handbook tells, up what it took. On the line both are one.',
+      head: ['Station', 'Told, min', 'Took, min'],
+      rows: pictures.minutes.map((one) => [one.station, one.told, one.took]),
+      draw: () => (
+        <ResponsiveContainer width="100%" height="100%">
+          <ScatterChart accessibilityLayer={false} margin={{ top: 8, right: 12, bottom: 4, left: -12 }}>
+            <CartesianGrid stroke="var(--color-rule)" strokeWidth={0.6} vertical={false} />
+            <XAxis type="number" dataKey="told" domain={[0, Math.ceil(most)]} {...axis} />
+            <YAxis type="number" dataKey="took" domain={[0, Math.ceil(most)]} {...axis} />
+            <ReferenceLine
+              segment={[
+                { x: 0, y: 0 },
+                { x: Math.ceil(most), y: Math.ceil(most) },
+              ]}
+              stroke={INK}
+              strokeDasharray="12 4 3 4"
+            />
+            <Scatter data={pictures.minutes} fill="none" stroke={INK} isAnimationActive={false} />
+          </ScatterChart>
+        </ResponsiveContainer>
+      ),
+    },
+    {
+      name: 'What the shelf is worth',
+      says: 'Film by what it was bought for, and since when the oldest of it lies there.',
+      head: ['Film', 'm²', 'Worth', 'Since'],
+      rows: pictures.shelf.map((one) => [one.film, one.area, one.worth.text, one.since ? asDay(one.since) : '']),
+      draw: () => (
+        <Bars
+          data={pictures.shelf.slice(0, 10).map((one) => ({ film: one.film, worth: one.worth.minor / 100 }))}
+          x="film"
+        >
+          <Bar dataKey="worth" fill={INK} isAnimationActive={false} />
+        </Bars>
+      ),
+    },
+  ];
+}
+
+function Bars({
+  data,
+  x,
+  whole = false,
+  children,
+}: {
+  data: object[];
+  x: string;
+  whole?: boolean;
+  children: React.ReactNode;
+}) {
+  return (
+    <ResponsiveContainer width="100%" height="100%">
+      <BarChart
+        accessibilityLayer={false}
+        data={data}
+        margin={{ top: 8, right: 4, bottom: 4, left: -12 }}
+        barCategoryGap="30%"
+      >
+        <defs>
+          <pattern id="bars" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <path d="M0 0V5" stroke={INK} strokeWidth="1" />
+          </pattern>
+        </defs>
+        <CartesianGrid stroke="var(--color-rule)" strokeWidth={0.6} vertical={false} />
+        <XAxis dataKey={x} {...axis} interval="preserveStartEnd" />
+        <YAxis allowDecimals={!whole} {...axis} />
+        {children}
+      </BarChart>
+    </ResponsiveContainer>
+  );
+}
+
+function Picture({ name, says, head, rows, draw }: One) {
+  return (
+    <section aria-label={name} className="min-w-0">
+      <h3 className="text-lg font-semibold">{name}</h3>
+      <p className="text-note text-ink2">{says}</p>
+      {rows.length === 0 ? (
+        <p className="mt-4">Nothing of it has happened yet.</p>
+      ) : (
+        <>
+          <div className="mt-2 h-52" aria-hidden="true">
+            {draw()}
+          </div>
+          <details className="mt-1">
+            <summary className="cursor-pointer text-note underline">The figures</summary>
+            <table className="mt-1 w-full text-note">
+              <thead>
+                <tr className="border-b border-ink text-left">
+                  {head.map((one) => (
+                    <th key={one} scope="col" className="py-1 pr-3 font-semibold">
+                      {one}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {rows.map((row, nth) => (
+                  // biome-ignore lint/suspicious/noArrayIndexKey: rows may be alike; their place tells them apart
+                  <tr key={nth} className="border-b border-rule">
+                    {row.map((cell, at) => (
+                      <td key={head[at]} className="py-0.5 pr-3">
+                        {cell}
+                      </td>
+                    ))}
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+          </details>
+          <a
+            className="text-note underline"
+            download={`${name.toLowerCase().replaceAll(' ', '-')}.csv`}
+            href={csv(head, rows)}
+          >
+            As CSV
+          </a>
+        </>
+      )}
+    </section>
+  );
+}
+
+/** What a spreadsheet opens; what could be taken for a formula is quoted. */
+function csv(head: string[], rows: Cell[][]): string {
+  const cell = (value: Cell) => {
+    const text = String(value);
+    return `"${(typeof value === 'string' && /^[=+@-]/.test(text) ? `'${text}` : text).replaceAll('"', '""')}"`;
+  };
+  const lines = [head, ...rows].map((row) => row.map(cell).join(','));
+  return `data:text/csv;charset=utf-8,${encodeURIComponent(lines.join('\r\n'))}`;
+}
