@@ -104,10 +104,8 @@ const views = {
   stock: () => open('stock?of=N-019'),
   machines: () => open('machines'),
   morning: () => open('morning'),
-  pictures: () => open('pictures'),
   week: () => open('week'),
   drying: () => open('drying'),
-  people: () => open('people'),
   figures: () => open('figures'),
   'weed-tablet': async () => {
     await page.setViewportSize(tablet);

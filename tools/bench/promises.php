@@ -72,7 +72,7 @@ final class Simulation
             $now = $day * self::DAY;
             $plan = $this->plan($now);
             while ([] !== $arrivals && $arrivals[0] < $now + self::DAY) {
-                $this->take((int) array_shift($arrivals), $now, $plan);
+                $this->take((int) array_shift($arrivals), $plan);
             }
             $this->work($now, $plan);
         }
@@ -93,17 +93,17 @@ final class Simulation
     }
 
     /** @param list<array{int, int, int, int, bool}> $plan as `plan()` */
-    private function take(int $at, int $now, array $plan): void
+    private function take(int $at, array &$plan): void
     {
         $minutes = fn (int $least, int $most): int => 60 * $this->random->getInt($least, $most);
         $here = 0 === $this->random->getInt(0, 1);
         $coats = $here && 0 === $this->random->getInt(0, 7) ? 2 : 0;
         $rest = 72 * 3600;
         $steps = [
-            [$minutes(10, 16), self::DAY, false],
-            [$minutes(8, 12), 0, true],
-            [$minutes(1, 12), 0, false],
-            [$minutes(4, 22), $here && 0 === $coats ? $rest : 0, false],
+            [$minutes(6, 12), self::DAY, false],
+            [$minutes(6, 9), 0, true],
+            [$minutes(1, 8), 0, false],
+            [$minutes(3, 15), $here && 0 === $coats ? $rest : 0, false],
         ];
         for ($coat = 1; $coat <= $coats; ++$coat) {
             $steps[] = [$minutes(5, 7), $coat === $coats ? $rest - 1200 : 1200, false];
@@ -117,7 +117,7 @@ final class Simulation
             fn (array $step): int => (int) max(30, $step[0] * exp(self::NOISE * $this->normal())),
             $steps,
         );
-        $promised = $this->promise($steps, $at, $now, $plan);
+        $promised = $this->promise($steps, $at, $plan);
         $this->orders[] = [
             'job' => $steps, 'at' => $at, 'yes' => $yes, 'promised' => $promised, 'next' => 0, 'ready' => $at,
             'real' => $real, 'done' => null,
@@ -125,12 +125,12 @@ final class Simulation
     }
 
     /**
-     * The day an order is promised for: where the plan leaves room for it.
+     * The day an order is promised for: where the plan leaves room for it, which it takes at once.
      *
      * @param list<array{int, int, bool}>       $steps
      * @param list<array{int, int, int, int, bool}> $plan
      */
-    private function promise(array $steps, int $at, int $now, array $plan): int
+    private function promise(array $steps, int $at, array &$plan): int
     {
         $moment = $this->start->modify("+$at seconds");
         $busy = array_fill(0, self::HANDS, []);
@@ -143,7 +143,6 @@ final class Simulation
                 }
             }
         }
-        // What was promised since the plan was made takes room as well.
         $tasks = array_map(
             static fn (array $step): Task => new Task($step[0], $step[1], range(0, self::HANDS - 1), $step[2] ? [0] : []),
             $steps,
@@ -153,8 +152,9 @@ final class Simulation
         $timetable = new Timetable([new Job('', 0, 1, $tasks)], $hands, 1);
         $state = $timetable->empty();
         $state->machines[0] = Timetable::less($state->machines[0], $machine);
-        foreach ($tasks as $task) {
-            $timetable->place($state, 0);
+        foreach ($steps as $step) {
+            $placed = $timetable->place($state, 0);
+            $plan[] = [\count($this->orders), $placed->hand, $at + $placed->from, $at + $placed->to, $step[2]];
         }
 
         return intdiv($at + $state->ready[0], self::DAY);
