@@ -146,8 +146,13 @@ test('a name on each of eight enamel cups, each its own size and film, one order
   await expect(page.getByRole('navigation', { name: 'Items of this order' }).getByRole('link')).toHaveCount(8);
   await expect(page.getByRole('heading', { name: 'No snags' })).toBeVisible();
   await expect(page.getByRole('dialog')).toBeHidden();
-  await page.keyboard.press(',');
-  await expect(page).toHaveURL(`/size/${docket.number}/7`);
+  // A key that is pressed while the dialog still gives the focus back goes nowhere.
+  await expect(async () => {
+    if (page.url().endsWith(`/${docket.number}/8`)) {
+      await page.keyboard.press(',');
+    }
+    await expect(page).toHaveURL(`/size/${docket.number}/7`, { timeout: 3000 });
+  }).toPass();
   await page.getByRole('button', { name: 'Make the proof of 8 items' }).click();
   await expect(page).toHaveURL(`/proof/${docket.number}`);
   await expect(page.getByRole('navigation', { name: 'Pages of the proof' }).getByRole('button')).toHaveCount(8);
