@@ -58,7 +58,7 @@ final class LayersTest extends TestCase
         'Plan' => ['Measure', 'Geometry', 'Film', 'Bench'],
         'Week' => [],
         'Learn' => ['Film'],
-        'Price' => [],
+        'Price' => ['Plan'],
     ];
 
     /** The shop in the order of the work: a folder may know those before it, never one after. */

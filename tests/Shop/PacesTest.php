@@ -76,13 +76,7 @@ final class PacesTest extends ShopTestCase
             $of = new Entry(Station::Weed, Film::Permanent, mt_rand(1, 40), mt_rand(300, 9000), 0, mt_rand(900, 40_000));
             $took = 2 * Station::Weed->minutes($of, $rules) * (mt_rand(85, 115) / 100) * (0 === $nth % 11 ? 9 : 1);
             $this->records->persist(new TimedWork(
-                Station::Weed,
-                Film::Permanent,
-                $of->waste,
-                $of->cut,
-                0.0,
-                $of->area,
-                $took,
+                new Entry($of->station, $of->film, $of->waste, $of->cut, 0.0, $of->area, $took),
                 'Tomas',
                 $this->clock->now(),
             ));

@@ -54,7 +54,6 @@ final class PriceTest extends ShopTestCase
         $numbers = [];
         foreach (['Heron', 'Teal', 'Damson'] as $words) {
             $docket = $this->taken($words, 3);
-            $this->draw($docket, new Design('bebas'));
             try {
                 $invoices->write($docket);
                 self::fail('Nobody has said yes.');
@@ -62,7 +61,10 @@ final class PriceTest extends ShopTestCase
                 self::assertSame('not-agreed', $refused->reason);
             }
             $this->get(DrawOrder::class)->price($docket, $docket->version(), '24.50');
+            $this->draw($docket, new Design('bebas'));
             $this->approve($docket);
+            // What is typed after the yes is not what was said yes to.
+            $this->get(DrawOrder::class)->price($docket, $docket->version(), '99');
             $invoice = $invoices->write($docket);
             self::assertSame($invoice, $invoices->write($docket), 'once');
             self::assertSame([2450, 0], [$invoice->total()->minor, $invoice->tax()->minor]);

@@ -17,24 +17,37 @@ class TimedWork
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
     private ?int $id = null;
 
-    /**
-     * @param float $waste   pieces
-     * @param float $cut     mm
-     * @param float $small   parts
-     * @param float $area    mm²
-     * @param float $minutes for one piece
-     */
+    #[ORM\Column(length: 10)]
+    private Station $station;
+
+    #[ORM\Column(length: 12)]
+    private Film $film;
+
+    #[ORM\Column]
+    private float $waste;
+
+    #[ORM\Column]
+    private float $cut;
+
+    #[ORM\Column]
+    private float $small;
+
+    #[ORM\Column]
+    private float $area;
+
+    #[ORM\Column]
+    private float $minutes;
+
+    /** @param Entry $entry with its minutes */
     public function __construct(
-        #[ORM\Column(length: 10)] private Station $station,
-        #[ORM\Column(length: 12)] private Film $film,
-        #[ORM\Column] private float $waste,
-        #[ORM\Column] private float $cut,
-        #[ORM\Column] private float $small,
-        #[ORM\Column] private float $area,
-        #[ORM\Column] private float $minutes,
+        Entry $entry,
         #[ORM\Column(length: 80)] private string $who,
         #[ORM\Column] private \DateTimeImmutable $at,
     ) {
+        [$this->station, $this->film] = [$entry->station, $entry->film];
+        [$this->waste, $this->cut] = [$entry->waste, $entry->cut];
+        [$this->small, $this->area] = [$entry->small, $entry->area];
+        $this->minutes = $entry->minutes ?? throw new \LogicException('It was not timed.');
     }
 
     /** Its number in the records. */

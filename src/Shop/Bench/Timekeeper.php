@@ -12,6 +12,7 @@ use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Part;
 use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Learn\Entry;
 use Yelbo\Trade\Learn\Station;
 use Yelbo\Trade\Rule;
 
@@ -51,31 +52,49 @@ final readonly class Timekeeper
      */
     public function keep(Piece $piece, PieceMove $move, \DateTimeImmutable $began, int $among): void
     {
-        $station = match ($move) {
-            PieceMove::Weeded => Station::Weed,
-            PieceMove::Applied => Station::Apply,
-            PieceMove::Packed => Station::Tape,
-            default => null,
+        $stations = match ($move) {
+            PieceMove::Weeded => [Station::Weed],
+            PieceMove::Applied => [Station::Tape, Station::Apply],
+            PieceMove::Packed => [Station::Tape, Station::Send],
+            default => [],
         };
         $minutes = ($this->clock->now()->getTimestamp() - $began->getTimestamp()) / 60 / max(1, $among);
-        if (null === $station || $minutes < self::SHORTEST || $minutes > self::LONGEST) {
+        // What dried in between tells nothing of hands.
+        $dried = PieceMove::Weeded !== $move && null !== $piece->item()->finish()->coats();
+        if ($dried || $minutes < self::SHORTEST || $minutes > self::LONGEST) {
             return;
         }
+        // One time for two kinds of work: each has its share of it as the handbook has it.
+        $told = [];
+        foreach ($stations as $station) {
+            $told[] = [$station, $station->minutes($this->entry($piece, $station), $this->rules->own())];
+        }
+        $all = max(0.01, array_sum(array_column($told, 1)));
+        foreach ($told as [$station, $share]) {
+            $this->records->persist(
+                new TimedWork(
+                    $this->entry($piece, $station, ($minutes * $share) / $all),
+                    $this->book->who(),
+                    $this->clock->now(),
+                ),
+            );
+        }
+    }
+
+    private function entry(Piece $piece, Station $station, ?float $minutes = null): Entry
+    {
         $weeding = $this->weeding->weeding($piece);
         $size = $piece->cutSize();
         $small = $this->rules->own()->value(Rule::WeedSmall);
-        $this->records->persist(
-            new TimedWork(
-                $station,
-                $piece->film()->grade(),
-                (float) \count($weeding->waste),
-                array_sum(array_map(static fn (Part $part): float => $part->region->outlineLength(), $weeding->keeps)),
-                (float) \count(array_filter($weeding->keeps, static fn (Part $part): bool => $part->narrow() < $small)),
-                $size->width->toMillimetres() * $size->height->toMillimetres(),
-                $minutes,
-                $this->book->who(),
-                $this->clock->now(),
-            ),
+
+        return new Entry(
+            $station,
+            $piece->film()->grade(),
+            (float) \count($weeding->waste),
+            array_sum(array_map(static fn (Part $part): float => $part->region->outlineLength(), $weeding->keeps)),
+            (float) \count(array_filter($weeding->keeps, static fn (Part $part): bool => $part->narrow() < $small)),
+            $size->width->toMillimetres() * $size->height->toMillimetres(),
+            $minutes,
         );
     }
 }

@@ -6,17 +6,16 @@ namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Records\Numbering;
 use Yelbo\Trade\Refused;
 
 /** The dockets on record. */
 final readonly class Dockets
 {
-    /** s */
-    private const PATIENCE = 10;
     /** The first number a new shop gives out is the one after. */
     private const BEFORE_FIRST = 400;
 
-    public function __construct(private EntityManagerInterface $records)
+    public function __construct(private EntityManagerInterface $records, private Numbering $numbering)
     {
     }
 
@@ -65,16 +64,11 @@ final readonly class Dockets
      */
     public function numbering(\Closure $take): mixed
     {
-        $database = $this->records->getConnection();
-        $name = 'docket number of '.$database->getDatabase();
-        if (1 !== (int) $database->fetchOne('SELECT GET_LOCK(?, ?)', [$name, self::PATIENCE])) {
-            throw new Refused('busy', 'Many orders are being taken at this moment. Try again; nothing typed is lost.');
-        }
-        try {
-            return $take();
-        } finally {
-            $database->executeStatement('DO RELEASE_LOCK(?)', [$name]);
-        }
+        return $this->numbering->under(
+            'docket',
+            'Many orders are being taken at this moment. Try again; nothing typed is lost.',
+            $take,
+        );
     }
 
     /** To be called inside the transaction that stores the docket. */

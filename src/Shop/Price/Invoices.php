@@ -10,6 +10,7 @@ use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Records\Numbering;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Price\Money;
@@ -22,13 +23,14 @@ use Yelbo\Trade\Rule;
  */
 final readonly class Invoices
 {
-    private const PATIENCE = 10;
+    private const BUSY = 'Many invoices are being written at this moment. Try again.';
 
     public function __construct(
         private EntityManagerInterface $records,
         private ShopRules $rules,
         private Book $book,
         private ClockInterface $clock,
+        private Numbering $numbering,
     ) {
     }
 
@@ -44,6 +46,17 @@ final readonly class Invoices
         return $this->records->find(Invoice::class, $number) ?? throw new NotFound('There is no such invoice.');
     }
 
+    /** What the customer said yes to: the price of the approved proof, whatever was typed since. */
+    public function agreed(Docket $docket): ?Money
+    {
+        $price = null;
+        foreach ($docket->proofs() as $pages) {
+            $price = null === $pages[0]->approvedAt() ? $price : $pages[0]->frozen()->price;
+        }
+
+        return null === $price ? null : Money::minor($price);
+    }
+
     /**
      * Writes the invoice of an order, once: whoever asks again is given the same.
      *
@@ -54,36 +67,40 @@ final readonly class Invoices
         if (!\in_array($docket->state(), [DocketState::Making, DocketState::Done], true)) {
             throw new Refused('not-agreed', 'An invoice is written once the customer has said yes.');
         }
-        $price = $docket->price()
+        $price = $this->agreed($docket)
             ?? throw new Refused('no-price', 'No price was agreed. Keep one at Proof, and make a proof that says it.');
 
-        return $this->numbering(fn (): Invoice => $this->records->wrapInTransaction(function () use (
-            $docket,
-            $price,
-        ): Invoice {
-            $known = $this->of($docket);
-            if (null !== $known) {
-                return $known;
-            }
-            $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM invoice');
-            $invoice = new Invoice(
-                1 + (is_numeric($last) ? (int) $last : 0),
-                $docket,
-                $docket->customer()?->name() ?? '',
-                array_map(self::line(...), $docket->items()),
-                $price,
-                $this->taxIn(Money::minor($price))->minor,
-                $this->clock->now(),
-            );
-            $this->records->persist($invoice);
-            $this->book->note(
-                'invoice',
-                "{$invoice->tag()} written for {$docket->tag()}: {$invoice->total()->plain()}",
-                $docket->number(),
-            );
+        return $this->numbering->under(
+            'invoice',
+            self::BUSY,
+            fn (): Invoice => $this->records->wrapInTransaction(fn (): Invoice => $this->next($docket, $price)),
+        );
+    }
 
-            return $invoice;
-        }));
+    private function next(Docket $docket, Money $price): Invoice
+    {
+        $known = $this->of($docket);
+        if (null !== $known) {
+            return $known;
+        }
+        $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM invoice');
+        $invoice = new Invoice(
+            1 + (is_numeric($last) ? (int) $last : 0),
+            $docket,
+            $docket->customer()?->name() ?? '',
+            array_map(self::line(...), $docket->items()),
+            $price->minor,
+            $this->taxIn($price)->minor,
+            $this->clock->now(),
+        );
+        $this->records->persist($invoice);
+        $this->book->note(
+            'invoice',
+            "{$invoice->tag()} written for {$docket->tag()}: {$invoice->total()->plain()}",
+            $docket->number(),
+        );
+
+        return $invoice;
     }
 
     /** What of an amount is tax. */
@@ -100,26 +117,5 @@ final readonly class Invoices
 
         return "$copies × {$item->label()}, on {$item->objectName()}, {$item->ownFilm()->name()}, ".
             ($item->isAppliedHere() ? 'applied' : 'to be applied');
-    }
-
-    /**
-     * @template T
-     *
-     * @param \Closure(): T $take
-     *
-     * @return T
-     */
-    private function numbering(\Closure $take): mixed
-    {
-        $database = $this->records->getConnection();
-        $name = 'invoice number of '.$database->getDatabase();
-        if (1 !== (int) $database->fetchOne('SELECT GET_LOCK(?, ?)', [$name, self::PATIENCE])) {
-            throw new Refused('busy', 'Many invoices are being written at this moment. Try again.');
-        }
-        try {
-            return $take();
-        } finally {
-            $database->executeStatement('DO RELEASE_LOCK(?)', [$name]);
-        }
     }
 }

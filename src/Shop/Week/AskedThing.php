@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Week;
 
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\StepMinutes;
 
 /** One thing of an order that is only asked for yet, as far as its time is concerned. */
 final readonly class AskedThing

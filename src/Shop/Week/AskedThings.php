@@ -15,6 +15,7 @@ use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Plan\Waits;
 use Yelbo\Trade\Time\Paint;
 

@@ -19,6 +19,7 @@ use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Plan\Step;
 use Yelbo\Trade\Plan\StepKind;
+use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Plan\Waits;
 
 /** What is left to do of every open order, from its plans of work and where each piece stands. */
@@ -166,8 +167,9 @@ final readonly class OrderWorks
         }
         foreach ($untold as $item) {
             $film = $item->film();
-            $films[$film?->id() ?? 0] = ($films[$film?->id() ?? 0] ?? 0.0) + 1200.0 * self::copies($item);
-            $names[$film?->id() ?? 0] = $film?->colour() ?? 'film';
+            $id = $film?->id() ?? 0;
+            $films[$id] = ($films[$id] ?? 0.0) + StepMinutes::UNSEEN_OUTLINE * self::copies($item);
+            $names[$id] = $film?->colour() ?? 'film';
         }
 
         return array_map(

@@ -10,6 +10,7 @@ use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Plan\Waits;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Time\Promise;
@@ -120,7 +121,7 @@ final readonly class Promises
                 static fn (string $film): OrderStep => new OrderStep(
                     "cut-$film",
                     Station::Cut,
-                    $minutes->cut(1200.0),
+                    $minutes->cut(StepMinutes::UNSEEN_OUTLINE),
                     0,
                     'cut',
                 ),

@@ -16,8 +16,6 @@ use Yelbo\Trade\Refused;
 /** What people change about the plan of the week: where a step stays, which order comes first, longer hours. */
 final readonly class WeekChanges
 {
-    private const LONGER = 120;
-
     public function __construct(
         private EntityManagerInterface $records,
         private WeekBoard $board,
@@ -123,7 +121,7 @@ final readonly class WeekChanges
             $day = new \DateTimeImmutable($date);
             $stretches = $this->calendar->hours()->on($day);
             $closes = [] === $stretches ? 0 : end($stretches)[1];
-            $this->calendar->workLonger($day, $closes, $closes + self::LONGER);
+            $this->calendar->workLonger($day, $closes, $closes + WeekPlanning::LONGER);
 
             return;
         }

@@ -38,7 +38,7 @@ final readonly class WeekPlanning
     /** Steps placed to try a change. */
     private const TRIED = 6_000;
     /** Minutes longer on one day, and on how many days that is tried. */
-    private const LONGER = 120;
+    public const LONGER = 120;
     private const DAYS_LONGER = 3;
 
     public function __construct(

@@ -25,14 +25,11 @@ final readonly class PutOn implements WorkRule
     /** Minutes to apply in all, by length, shape and place. Source: handbook section 16. */
     public static function minutesFor(Decal $decal, Rules $rules): float
     {
-        return ($rules->value(Rule::ApplyMinutes) + $rules->value(Rule::ApplyLong) * $decal->longer() / 100_000) *
-            match (true) {
-                Usage::Vehicle === $decal->use, Material::Vehicle === $decal->material => $rules->value(
-                    Rule::ApplyVehicle,
-                ),
-                $decal->shape->isRound() => $rules->value(Rule::ApplyRound),
-                default => 1.0,
-            };
+        return (new StepMinutes($rules))->apply(
+            $decal->longer(),
+            $decal->shape->isRound(),
+            Usage::Vehicle === $decal->use || Material::Vehicle === $decal->material,
+        );
     }
 
     /** What is counted at the last look. */

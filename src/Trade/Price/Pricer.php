@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Price;
 
+use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -19,8 +20,11 @@ final readonly class Pricer
         [Rule::ManyFrom, Rule::ManyLess],
     ];
 
+    private StepMinutes $minutes;
+
     public function __construct(private Rules $rules)
     {
+        $this->minutes = new StepMinutes($rules);
     }
 
     /** The same order the same price, every time. */
@@ -35,7 +39,7 @@ final readonly class Pricer
             $this->repeated('Weeding', $order->things, static fn (PricedThing $one): float => $one->weed),
             $this->repeated('Tape and apply', $order->things, static fn (PricedThing $one): float => $one->bench),
             ...$this->coats($order->things),
-            $this->minutes('Packing', $this->rules->value(Rule::PackMinutes), ''),
+            $this->line('Packing', $this->minutes->pack(), ''),
         ];
         $lines = [...$lines, ...$this->rush($order, $lines)];
         $lines = [...$lines, ...$this->minimum($lines)];
@@ -84,14 +88,7 @@ final readonly class Pricer
 
     private function setUp(int $designs): QuoteLine
     {
-        $first = $this->rules->value(Rule::SetUpMinutes);
-        $further = $this->rules->value(Rule::SetUpFurther);
-
-        return $this->minutes(
-            'Set-up',
-            $first + ($designs - 1) * $further,
-            1 === $designs ? '' : "$designs designs",
-        );
+        return $this->line('Set-up', $this->minutes->setUp($designs), 1 === $designs ? '' : "$designs designs");
     }
 
     /** @param array{name: string, area: float, price: int|null} $film */
@@ -134,10 +131,7 @@ final readonly class Pricer
     private function cutting(PricedOrder $order): QuoteLine
     {
         $sheets = \count($order->films);
-        $minutes =
-            $sheets * ($this->rules->value(Rule::SheetMinutes) + $this->rules->value(Rule::TestMinutes)) +
-            $order->blade / max(1.0, $this->rules->value(Rule::CutSpeed)) / 60;
-        $line = $this->minutes('Cutting', $minutes, 1 === $sheets ? 'one film' : "$sheets films");
+        $line = $this->line('Cutting', $this->minutes->cut($order->blade, $sheets), 1 === $sheets ? 'one film' : "$sheets films");
         $blade = Money::of(($order->blade / 1000) * $this->rules->value(Rule::BladePrice));
 
         return new QuoteLine(
@@ -161,7 +155,7 @@ final readonly class Pricer
         }
         $pieces = array_sum(array_map(static fn (PricedThing $one): int => $one->copies, $things));
 
-        return $this->minutes(
+        return $this->line(
             $what,
             $minutes,
             (1 === $pieces ? 'one piece' : "$pieces pieces").($less > 0 ? ", less $less % for many" : ''),
@@ -179,12 +173,10 @@ final readonly class Pricer
         $coats = 0;
         foreach ($things as $thing) {
             $coats = max($coats, $thing->coats);
-            $minutes += $thing->coats *
-                ($this->rules->value(Rule::CoatMinutes) +
-                    ($thing->copies - 1) * $this->rules->value(Rule::CoatFurther));
+            $minutes += $thing->coats * $this->minutes->coat($thing->copies);
         }
 
-        return 0 === $coats ? [] : [$this->minutes('Coats', $minutes, 1 === $coats ? 'one' : (string) $coats)];
+        return 0 === $coats ? [] : [$this->line('Coats', $minutes, 1 === $coats ? 'one' : (string) $coats)];
     }
 
     /**
@@ -220,7 +212,7 @@ final readonly class Pricer
         return $lacks->minor <= 0 ? [] : [new QuoteLine('Smallest order', "up to {$least->plain()}", $lacks)];
     }
 
-    private function minutes(string $what, float $minutes, string $of): QuoteLine
+    private function line(string $what, float $minutes, string $of): QuoteLine
     {
         $rate = $this->rules->value(Rule::BenchHour);
 

@@ -10,7 +10,6 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Quotes;
-use Yelbo\Trade\Price\Money;
 use Yelbo\Trade\Refused;
 use Yelbo\Web\Paper\InvoicePaper;
 use Yelbo\Web\View\ChargedView;
@@ -38,6 +37,7 @@ final readonly class PriceController
     {
         $docket = $this->dockets->measured($number);
         $invoice = $this->invoices->of($docket);
+        $agreed = $this->invoices->agreed($docket);
         try {
             $quote = QuoteView::from($this->quotes->of($docket), [], $this->currency);
         } catch (Refused) {
@@ -46,7 +46,7 @@ final readonly class PriceController
 
         return new ChargedView(
             $quote,
-            null === $docket->price() ? null : MoneyView::from(Money::minor($docket->price()), $this->currency),
+            null === $agreed ? null : MoneyView::from($agreed, $this->currency),
             null === $invoice ? null : InvoiceView::from($invoice, $this->currency),
         );
     }

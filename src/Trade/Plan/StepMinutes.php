@@ -2,16 +2,19 @@
 
 declare(strict_types=1);
 
-namespace Yelbo\Shop\Week;
+namespace Yelbo\Trade\Plan;
 
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** How long the steps of orders take by the shop's figures. Source: handbook sections 9, 12 and 16. */
 final readonly class StepMinutes
 {
+    /** A usual decal that is not drawn yet: waste pieces, and mm the knife goes round it. */
+    private const UNSEEN_WASTE = 12;
+    public const UNSEEN_OUTLINE = 1200.0;
+
     public function __construct(private Rules $rules)
     {
     }
@@ -22,11 +25,10 @@ final readonly class StepMinutes
         return $this->rules->value(Rule::SetUpMinutes) + ($designs - 1) * $this->rules->value(Rule::SetUpFurther);
     }
 
-    /** @param float $outline mm the knife goes round */
-    public function cut(float $outline): float
+    /** @param float $outline mm the knife goes round @param int $sheets loaded one after the other */
+    public function cut(float $outline, int $sheets = 1): float
     {
-        return $this->rules->value(Rule::SheetMinutes) +
-            $this->rules->value(Rule::TestMinutes) +
+        return $sheets * ($this->rules->value(Rule::SheetMinutes) + $this->rules->value(Rule::TestMinutes)) +
             $outline / max(1.0, $this->rules->value(Rule::CutSpeed)) / 60;
     }
 
@@ -69,10 +71,13 @@ final readonly class StepMinutes
         return $this->rules->value(Rule::PackMinutes);
     }
 
-    /** Weeding of a decal that is not drawn yet: by a usual one of twelve parts. */
+    /** Weeding of a decal that is not drawn yet. */
     public function weedUnseen(Film $film): float
     {
-        return (($this->rules->value(Rule::WeedStart) + 12 * $this->rules->value(Rule::WeedPiece) + 30) / 60) *
+        return (($this->rules->value(Rule::WeedStart) +
+            self::UNSEEN_WASTE * $this->rules->value(Rule::WeedPiece) +
+            self::UNSEEN_OUTLINE / $this->rules->value(Rule::WeedCut)) /
+            60) *
             (Film::Glitter === $film ? $this->rules->value(Rule::WeedHard) : 1.0);
     }
 
