@@ -119,6 +119,12 @@ enum Rule: string
     case MinimumOrder = 'minimum-order';
     case RushShare = 'rush-share';
     case RushDays = 'rush-days';
+    case QuoteDays = 'quote-days';
+    case RoundMinutes = 'round-minutes';
+    case ParcelPrice = 'parcel-price';
+    case ParcelDays = 'parcel-days';
+    case RestockDays = 'restock-days';
+    case CoatPrice = 'coat-price';
     case RoundTo = 'round-to';
     case FewFrom = 'few-from';
     case FewLess = 'few-less';
@@ -293,6 +299,12 @@ enum Rule: string
             self::BlankPrice => [4, 0, 1000, 'each', 'A blank of the shop’s', 'What it was bought for.', 16],
             self::MinimumOrder => [6, 0, 500, 'in all', 'Smallest order', 'Less does not pay for the asking.', 16],
             self::RushShare => [25, 0, 300, '%', 'Rush: more by', 'Others wait for it.', 16],
+            self::QuoteDays => [30, 1, 365, 'days', 'A quote holds for', 'Film and rent go up, and shelves empty.', 16],
+            self::RoundMinutes => [6, 0, 240, 'min', 'Own round: each stop', 'There and on to the next one.', 16],
+            self::ParcelPrice => [6, 0, 200, 'each', 'A parcel', 'What the carrier takes, and the box.', 16],
+            self::ParcelDays => [2, 0, 60, 'days', 'A parcel is on its way for', 'What the carrier says, and a day for when it does not.', 16],
+            self::RestockDays => [4, 0, 90, 'days', 'What is not on the shelf is here after', 'Ordered today, sent tomorrow, two days on its way.', 16],
+            self::CoatPrice => [0.3, 0, 50, 'each', 'Sealer: a coat on a piece', 'Brush, spray, or resin, and gloves.', 16],
             self::RushDays => [3, 0, 60, 'days', 'Rush: wanted within', 'It has to go before others.', 16],
             self::RoundTo => [0.5, 0.01, 50, 'in all', 'Prices are rounded up to', 'People pay in coins.', 16],
             self::FewFrom => [5, 2, 10000, 'pieces', 'Quantity, first step: from', 'Hands find their way.', 16],

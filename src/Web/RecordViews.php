@@ -14,6 +14,8 @@ use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Orders\WaitingFilm;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Shop\Week\CutProposal;
+use Yelbo\Web\View\CutProposalView;
 use Yelbo\Web\View\DocketView;
 use Yelbo\Web\View\FilmView;
 use Yelbo\Web\View\LogLineView;
@@ -38,7 +40,7 @@ final readonly class RecordViews
     ) {
     }
 
-    public function waiting(WaitingFilm $waiting): WaitingFilmView
+    public function waiting(WaitingFilm $waiting, ?CutProposal $proposal): WaitingFilmView
     {
         return new WaitingFilmView(
             FilmView::from($this->shelf->film($waiting->film)),
@@ -46,6 +48,7 @@ final readonly class RecordViews
             $waiting->late,
             $waiting->recut,
             $waiting->needed?->format(\DATE_ATOM),
+            null === $proposal ? null : CutProposalView::from($proposal),
         );
     }
 

@@ -224,7 +224,7 @@ final class ItemsTest extends ShopTestCase
         $this->get(TakeOrder::class)->drop($docket, $docket->version(), $docket->item(2));
         self::assertSame('Kestrel', $docket->label());
         $docket->freeze(...array_map(
-            fn (Proof $page): Proof => $page->again(2, $this->clock->now()),
+            fn (Proof $page): Proof => $page->again(2, $this->clock->now(), $page->frozen()),
             [$docket->latestProof()[0]],
         ));
         $this->records->flush();

@@ -31,8 +31,8 @@ final class ProofsTest extends ShopTestCase
     public function testAProofKeepsAllItSaidWhateverChangesLater(): void
     {
         $docket = $this->proofed();
-        $this->get(DrawOrder::class)->price($docket, $docket->version(), '42');
         $said = $this->page($docket)->frozen();
+        $this->get(DrawOrder::class)->price($docket, $docket->version(), '42');
         self::assertSame(['Kestrel'], $said->asked);
         self::assertSame(
             ['Coal hod', 180_000, 110_000, 'outdoor'],
@@ -40,7 +40,8 @@ final class ProofsTest extends ShopTestCase
         );
         self::assertSame('Permanent, navy', $said->films[0]['name']);
         self::assertNotSame('', $said->outline.$said->safe);
-        self::assertNull($said->price, 'the price came after it');
+        self::assertSame(array_sum(array_column($said->quote, 'minor')), $said->price, 'as quoted: another came after it');
+        self::assertNotSame(4_200, $said->price);
         self::assertContains('Wipe it with a soft cloth, no jet at its edges.', $said->care);
         $size = $this->get(DrawOrder::class);
         $size->move($docket, $docket->version(), DocketMove::Change, '');
@@ -54,10 +55,16 @@ final class ProofsTest extends ShopTestCase
                     ->fetchOne('SELECT id FROM docket WHERE number = ?', [$docket->number()]),
             ) ?? self::fail();
         self::assertEquals($said, $docket->proofs()[0][0]->frozen());
-        self::assertSame(4_200, $docket->proofs()[1][0]->frozen()->price);
+        self::assertSame(4_200, $docket->proofs()[1][0]->frozen()->price, 'a version of its own for the new price');
+        self::assertEquals(
+            ['price' => $said->price] + $docket->proofs()[1][0]->frozen()->toArray(),
+            $said->toArray(),
+            'the same but for the price',
+        );
+        self::assertSame(4_200, $docket->proofs()[2][0]->frozen()->price, 'it is kept');
         self::assertSame(
             ['Condensed by 4 %.', 'Thickened by 0.1 mm on each side.'],
-            $docket->proofs()[1][0]->frozen()->remarks,
+            $docket->proofs()[2][0]->frozen()->remarks,
         );
     }
 

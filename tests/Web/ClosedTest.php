@@ -19,6 +19,7 @@ final class ClosedTest extends WebCase
         'given-yes',
         'given-change',
         'given-pdf',
+        'given-quote',
         'given-picture',
         'given-photo',
         'week-feed',

@@ -361,6 +361,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/comebacks": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells what came back to be cut again, and which limits that contradicts. */
+        get: operations["comebacks"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cures": {
         parameters: {
             query?: never;
@@ -830,8 +847,25 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Tells what an order costs as it is drawn now, what was agreed, and what was charged. */
+        /** Tells what an order costs as it is drawn now, what was agreed, charged and paid, and what it really cost. */
         get: operations["docket-quote"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dockets/{number}/quote.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives the quote its newest proof says on paper. */
+        get: operations["quote-pdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1011,6 +1045,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/given/{token}/quote.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives the quote of the proof the link shows on paper. */
+        get: operations["given-quote"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/given/{token}/yes": {
         parameters: {
             query?: never;
@@ -1091,6 +1142,23 @@ export interface paths {
         get: operations["invoice-pdf"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/invoices/{number}/receipt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Notes that an invoice was paid, once, and how. */
+        post: operations["invoice-paid"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1862,6 +1930,40 @@ export interface paths {
         put?: never;
         /** Takes the last change by hand back. */
         post: operations["plan-undo"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/price-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tells what the orders of the last months would have paid by letter height, by area and by minutes. */
+        get: operations["price-test"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/receipts/{number}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives a receipt on paper. */
+        get: operations["receipt-pdf"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2651,6 +2753,11 @@ export interface components {
              * @default none
              */
             finish?: string;
+            /**
+             * @description How it comes to the customer: collected, round, posted.
+             * @default collected
+             */
+            delivery?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -2955,6 +3062,10 @@ export interface components {
             agreed: components["schemas"]["MoneyView"] | null;
             /** @description What was charged; null where none was written. */
             invoice: components["schemas"]["InvoiceView"] | null;
+            /** @description That it was paid; null where it was not. */
+            receipt: components["schemas"]["ReceiptView"] | null;
+            /** @description What it really cost so far; null where nothing was cut yet. */
+            cost: components["schemas"]["RealCostView"] | null;
         };
         /** @description What speaks against a drawing, how the words differ from what was asked for, and how long it takes to weed (minutes). */
         CheckView: {
@@ -2983,6 +3094,17 @@ export interface components {
             /** @description As it was read. */
             version: number;
         };
+        /** @description What came back to be cut again, and the limits that this contradicts. */
+        ComebacksView: {
+            /** @description By film. */
+            films: components["schemas"]["TallyView"][];
+            /** @description By film and smallest part. */
+            parts: components["schemas"]["TallyView"][];
+            /** @description By face. */
+            faces: components["schemas"]["TallyView"][];
+            /** @description Limits the log says otherwise, to be taken or left. */
+            proposals: components["schemas"]["LimitProposalView"][];
+        };
         /** @description Who was quicker, where somebody else changed the same record first. */
         ConflictView: {
             /** @description What was changed; empty where the sentence alone says it. */
@@ -2998,6 +3120,19 @@ export interface components {
             x: number;
             /** @description From the top, pixels. */
             y: number;
+        };
+        /** @description A line of what was quoted beside what it really cost. */
+        CostLineView: {
+            /** @description What it is for. */
+            what: string;
+            /** @description What was quoted for it; null where nothing was. */
+            quoted: components["schemas"]["MoneyView"] | null;
+            /** @description What it cost; null where that is no cost. */
+            cost: components["schemas"]["MoneyView"] | null;
+            /** @description From what it cost that. */
+            says: string;
+            /** @description Whether that was timed, cut or counted. */
+            measured: boolean;
         };
         /** @description Which of a list are out, or done. */
         CountRequest: {
@@ -3067,6 +3202,17 @@ export interface components {
             box: components["schemas"]["BoxView"];
             /** @description Over all. */
             size: components["schemas"]["SizeView"];
+        };
+        /** @description When what waits for a film should be cut. */
+        CutProposalView: {
+            /** @description To be cut before anything else. */
+            now: boolean;
+            /** @description At the latest, ISO 8601; null where nothing presses. */
+            by: string | null;
+            /** @description In a sentence. */
+            says: string;
+            /** @description What waiting saves and costs; empty where that is not known. */
+            price: string;
         };
         /** @description What the cutter says of itself. */
         CutterView: {
@@ -3600,6 +3746,19 @@ export interface components {
             proof: components["schemas"]["VersionView"];
             /** @description What the customer asked to be different. */
             changeRequests: components["schemas"]["ChangeRequestView"][];
+            /** @description What it costs; null where that is still open. */
+            quote: components["schemas"]["GivenQuoteView"] | null;
+        };
+        /** @description What an order costs its customer, as the proof says it. */
+        GivenQuoteView: {
+            /** @description What it is for. */
+            lines: string[];
+            /** @description Tax included. */
+            total: components["schemas"]["MoneyView"];
+            /** @description Of it; null where there is none. */
+            tax: components["schemas"]["MoneyView"] | null;
+            /** @description Until when it holds, or when it was agreed. */
+            says: string;
         };
         /** @description The customer's yes. */
         GivenYesRequest: {
@@ -3860,6 +4019,21 @@ export interface components {
             /** @description In a sentence or two. */
             says: string;
         };
+        /** @description A limit the shop's own log says otherwise. */
+        LimitProposalView: {
+            /** @description The figure. */
+            rule: components["schemas"]["Rule"];
+            /** @description What it is called. */
+            label: string;
+            /** @description Of it. */
+            unit: string;
+            /** @description What it is. */
+            from: number;
+            /** @description What the log says. */
+            to: number;
+            /** @description On what that rests. */
+            says: string;
+        };
         /** @description The whole shop in one glance. */
         LineView: {
             /** @description The stations, in the order of the work. */
@@ -3957,6 +4131,21 @@ export interface components {
         MachinesView: {
             /** @description The machines. */
             machines: components["schemas"]["MachineView"][];
+        };
+        /** @description What orders that are made brought and cost, of one kind. */
+        MarginView: {
+            /** @description By what they are told apart: object, face or film. */
+            by: string;
+            /** @description Which kind, face or film, by its short name. */
+            of: string;
+            /** @description That was agreed, without tax. */
+            price: components["schemas"]["MoneyView"];
+            /** @description That it took. */
+            cost: components["schemas"]["MoneyView"];
+            /** @description Of the price; less than nothing where it cost more. */
+            left: components["schemas"]["MoneyView"];
+            /** @description How many there were. */
+            orders: number;
         };
         /** @description What an object can be made of, and whether film can be stuck inside it and read from outside. */
         MaterialView: {
@@ -4416,11 +4605,20 @@ export interface components {
             learnedError: number | null;
             /** @description When it was learned, ISO 8601. */
             madeAt: string;
+            /** @description Whose pace it is; empty for the shop's. */
+            who: string;
         };
         /** @description What was learned of the shop's own minutes. */
         PacesView: {
             /** @description The newest of each station. */
             paces: components["schemas"]["PaceView"][];
+            /** @description Those of people, by name. */
+            own: components["schemas"]["PaceView"][];
+        };
+        /** @description That an invoice was paid. */
+        PaidRequest: {
+            /** @description Cash, card or transfer. */
+            paidBy: string;
         };
         /** @description What goes out with a piece. */
         ParcelView: {
@@ -4479,7 +4677,7 @@ export interface components {
             load: components["schemas"]["LoadView"][];
             /** @description Film off the shelf and back on it by week. */
             film: components["schemas"]["FilmUseView"][];
-            /** @description Why pieces were cut again. */
+            /** @description Why pieces were cut again, and what that cost. */
             recuts: components["schemas"]["RecutView"][];
             /** @description Orders by how early they were handed over. */
             delivered: components["schemas"]["DeliveredView"][];
@@ -4487,6 +4685,8 @@ export interface components {
             minutes: components["schemas"]["TimedView"][];
             /** @description What the shelf is worth by film. */
             shelf: components["schemas"]["WorthView"][];
+            /** @description What orders brought and cost, by kind of object, face and film. */
+            margins: components["schemas"]["MarginView"][];
         };
         /**
          * @description Where one physical decal stands.
@@ -4684,6 +4884,36 @@ export interface components {
             /** @description What the order costs, as typed. */
             price: string;
         };
+        /** @description What orders of the last months would have paid were they charged another way. */
+        PriceTestView: {
+            /** @description That are looked back. */
+            days: number;
+            /** @description The rate by letters: for 10 mm of the height of each; null where none were sold. */
+            letters: components["schemas"]["MoneyView"] | null;
+            /** @description The rate by area: for each 100 cm² of its box. */
+            area: components["schemas"]["MoneyView"] | null;
+            /** @description The rate by minutes: for each. */
+            minutes: components["schemas"]["MoneyView"] | null;
+            /** @description What was paid, and would have been each way. */
+            total: components["schemas"]["MoneyView"];
+            /** @description Each with what it would have paid. */
+            orders: components["schemas"]["PricedWaysView"][];
+        };
+        /** @description What an order paid, and would have paid three other ways. */
+        PricedWaysView: {
+            /** @description Of the order. */
+            tag: string;
+            /** @description The customer. */
+            who: string;
+            /** @description What was agreed, without tax. */
+            paid: components["schemas"]["MoneyView"];
+            /** @description By the height of its letters. */
+            letters: components["schemas"]["MoneyView"];
+            /** @description By its area. */
+            area: components["schemas"]["MoneyView"];
+            /** @description By its minutes. */
+            minutes: components["schemas"]["MoneyView"];
+        };
         /** @description How far a sheet is that is printed before it is cut. */
         PrintRunView: {
             /** @description What is to be done next: print, coat, or ready to be cut. */
@@ -4879,12 +5109,36 @@ export interface components {
             /** @description The letters. */
             letters: components["schemas"]["LetterView"][];
         };
-        /** @description A reason pieces were cut again for. */
+        /** @description What an order really cost so far, beside its quote. */
+        RealCostView: {
+            /** @description What was quoted and what it cost, thing by thing. */
+            lines: components["schemas"]["CostLineView"][];
+            /** @description All of it, at what it costs the shop. */
+            cost: components["schemas"]["MoneyView"];
+            /** @description What was agreed, without its tax; null where nothing was. */
+            price: components["schemas"]["MoneyView"] | null;
+            /** @description What is left of that; less than nothing where it cost more. */
+            left: components["schemas"]["MoneyView"] | null;
+        };
+        /** @description That an invoice was paid. */
+        ReceiptView: {
+            /** @description Its number. */
+            number: number;
+            /** @description As it is shown. */
+            tag: string;
+            /** @description How it was paid, in a sentence: paid …. */
+            says: string;
+            /** @description When, ISO 8601. */
+            paidAt: string;
+        };
+        /** @description Why pieces were cut again, and what that cost. */
         RecutView: {
-            /** @description As it was written. */
+            /** @description In the words of who noted it. */
             reason: string;
             /** @description How many pieces. */
             count: number;
+            /** @description Film and minutes that were lost with them. */
+            cost: components["schemas"]["MoneyView"];
         };
         /** @description What is done with what a cut left. */
         RemnantRequest: {
@@ -4974,7 +5228,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "set-up-minutes" | "set-up-further" | "sheet-minutes" | "test-minutes" | "coat-further" | "yes-days" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-hour" | "material-margin" | "film-price" | "tape-price" | "blade-price" | "blank-price" | "minimum-order" | "rush-share" | "rush-days" | "round-to" | "few-from" | "few-less" | "some-from" | "some-less" | "many-from" | "many-less" | "tax-share" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "set-up-minutes" | "set-up-further" | "sheet-minutes" | "test-minutes" | "coat-further" | "yes-days" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-hour" | "material-margin" | "film-price" | "tape-price" | "blade-price" | "blank-price" | "minimum-order" | "rush-share" | "rush-days" | "quote-days" | "round-minutes" | "parcel-price" | "parcel-days" | "restock-days" | "coat-price" | "round-to" | "few-from" | "few-less" | "some-from" | "some-less" | "many-from" | "many-less" | "tax-share" | "odd-remnant-away" | "think" | "think-longer" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -5467,6 +5721,19 @@ export interface components {
         TakenDesignView: {
             /** @description As it would be typed. */
             design: components["schemas"]["TypedDesign"];
+        };
+        /** @description How many of so many came back. */
+        TallyView: {
+            /** @description What was cut: a film or a face by its short name, or a film and a size of parts. */
+            of: string;
+            /** @description How often it was cut. */
+            cases: number;
+            /** @description How often it came back. */
+            back: number;
+            /** @description The share that came back is at least so much, nine times of ten. */
+            least: number;
+            /** @description And at most. */
+            most: number;
         };
         /** @description What an order takes of one kind of tape. */
         TapeNeedView: {
@@ -6099,6 +6366,8 @@ export interface components {
             allowances: components["schemas"]["ChoiceView"][];
             /** @description That can go over a decal. */
             finishes: components["schemas"]["FinishView"][];
+            /** @description How what is made comes to its customer. */
+            handovers: components["schemas"]["ChoiceView"][];
             /** @description An object can be made of. */
             materials: components["schemas"]["MaterialView"][];
             /** @description Of film. */
@@ -6142,6 +6411,8 @@ export interface components {
             recut: number;
             /** @description When the first of them has to be ready for use, ISO 8601. */
             neededAt: string | null;
+            /** @description When to cut it by the plan of the week; null as long as there is none. */
+            proposal: components["schemas"]["CutProposalView"] | null;
         };
         /** @description What is approved and waits for film. */
         WaitingView: {
@@ -6344,6 +6615,8 @@ export interface components {
              * @default false
              */
             disabled?: boolean;
+            /** @description Which work they are put down for: size, cut, weed, apply, send; null for all. */
+            stations?: string[] | null;
         };
         /** @description Somebody who works here. */
         WorkerView: {
@@ -6359,6 +6632,8 @@ export interface components {
             disabled: boolean;
             /** @description Counts its changes. */
             version: number;
+            /** @description Which work they are put down for; null for all. */
+            stations: string[] | null;
         };
         /** @description What lies on the shelf of a film. */
         WorthView: {
@@ -6585,6 +6860,11 @@ export interface operations {
                      * @default none
                      */
                     finish?: string;
+                    /**
+                     * @description How it comes to the customer: collected, round, posted.
+                     * @default collected
+                     */
+                    delivery?: string;
                     /** @description What is kept clear as path data, mm. */
                     keepOuts?: components["schemas"]["TypedKeepOut"][];
                     /** @description What was answered of its other things than the one in hand. */
@@ -7503,6 +7783,35 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["CheckView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    comebacks: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ComebacksView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -8761,6 +9070,38 @@ export interface operations {
             };
         };
     };
+    "quote-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "docket-waiver": {
         parameters: {
             query?: never;
@@ -9179,6 +9520,38 @@ export interface operations {
             };
         };
     };
+    "given-quote": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The secret part of the link. */
+                token: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
     "given-yes": {
         parameters: {
             query?: never;
@@ -9417,6 +9790,42 @@ export interface operations {
                 };
                 content: {
                     "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "invoice-paid": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PaidRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReceiptView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -11188,6 +11597,67 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["NestingView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "price-test": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PriceTestView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "receipt-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
             /** @description A problem, as a sentence */

@@ -19,6 +19,8 @@ use Yelbo\Shop\Records\NotFound;
 final readonly class People
 {
     private const LONGEST_NAME = 80;
+    /** Stations of the work that take hands in the plan of the week. */
+    public const STATIONS = ['size', 'cut', 'weed', 'apply', 'send'];
     private const SIGN_IN = '~^[a-z][a-z0-9._-]{1,59}$~D';
 
     public function __construct(
@@ -76,22 +78,38 @@ final readonly class People
     }
 
     /**
-     * Another name or role, shut out, or let in again.
+     * Another name or role, shut out, or let in again; put down for other stations.
+     *
+     * @param list<string>|null $stations none for all of them
      *
      * @throws Refusals for the last owner, who cannot be taken away
      * @throws Conflict
      */
-    public function change(Worker $worker, int $version, string $name, string $role, bool $disabled): void
-    {
+    public function change(
+        Worker $worker,
+        int $version,
+        string $name,
+        string $role,
+        bool $disabled,
+        ?array $stations,
+    ): void {
         $fields = new Fields();
         $name = $fields->text('name', $name, self::LONGEST_NAME, 'What is the name?');
         $role = $fields->choice('role', $role, Role::class, 'Choose what they may do.');
+        if ([] !== array_diff($stations ?? [], self::STATIONS)) {
+            $fields->refuse('stations', 'There is no such station of hands.');
+        }
         $fields->end();
+        $stations = null === $stations || [] === array_diff(self::STATIONS, $stations)
+            ? null
+            : array_values(array_unique($stations));
         $role ??= throw new \LogicException('A wrong role was not noted.');
         if ($worker->version() !== $version) {
             throw Conflict::changed($worker->name());
         }
-        $this->records->wrapInTransaction(function () use ($worker, $version, $name, $role, $disabled): void {
+        $described = [$name, $role, $disabled];
+        $this->records->wrapInTransaction(function () use ($worker, $version, $described, $stations): void {
+            [$name, $role, $disabled] = $described;
             // Two owners who take each other's place at once decide one after the other.
             $this->records->getConnection()->executeQuery('SELECT id FROM worker WHERE role = ? FOR UPDATE', [
                 Role::Owner->value,
@@ -110,6 +128,7 @@ final readonly class People
                 default => 'was changed',
             };
             $worker->describe($name, $role, $disabled);
+            $worker->worksAt($stations);
             $this->book->note('people', "{$worker->name()} $says ({$role->value})");
         });
         if ($disabled) {

@@ -37,6 +37,7 @@ final readonly class BenchWork
         private Materials $materials,
         private WorkPlans $plans,
         private Timekeeper $times,
+        private Outcomes $outcomes,
     ) {
     }
 
@@ -180,6 +181,7 @@ final readonly class BenchWork
         $began = $this->times->began($piece);
         $this->change->applyAll(self::versions($all, $version), function () use ($all, $move, $reason, $began): void {
             foreach ($all as $one) {
+                $this->outcomes->keep($one, $move, $reason);
                 $this->make($one, $move, $reason);
                 $this->times->keep($one, $move, $began, \count($all));
             }

@@ -9,7 +9,7 @@ use Yelbo\Trade\Learn\Station;
 
 /** What was learned of a station's minutes on a day; each is kept, the newest counts. */
 #[ORM\Entity(readOnly: true)]
-#[ORM\Index(columns: ['station', 'id'])]
+#[ORM\Index(columns: ['station', 'who', 'id'])]
 class LearnedPace
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -21,6 +21,7 @@ class LearnedPace
      * @param int        $mishaps       of them that were left out as breaks and mishaps
      * @param float|null $handbookError mean of |told − real| / real
      * @param float|null $learnedError  the same of what was learned, each told from the others only
+     * @param string     $who           whose pace it is; empty for the shop's
      */
     public function __construct(
         #[ORM\Column(length: 10)] private Station $station,
@@ -30,7 +31,14 @@ class LearnedPace
         #[ORM\Column(nullable: true)] private ?float $handbookError,
         #[ORM\Column(nullable: true)] private ?float $learnedError,
         #[ORM\Column] private \DateTimeImmutable $madeAt,
+        #[ORM\Column(length: 80, options: ['default' => ''])] private string $who = '',
     ) {
+    }
+
+    /** Whose pace it is; empty where it is that of the shop. */
+    public function who(): string
+    {
+        return $this->who;
     }
 
     /** Its number in the records. */

@@ -32,7 +32,7 @@ final readonly class PaceOverRules implements Overlay
         $newest = $this->records
             ->createQuery(
                 'SELECT p FROM '.LearnedPace::class.' p WHERE p.id IN
-                 (SELECT MAX(q.id) FROM '.LearnedPace::class.' q GROUP BY q.station)',
+                 (SELECT MAX(q.id) FROM '.LearnedPace::class.' q WHERE q.who = \'\' GROUP BY q.station)',
             )
             ->getResult();
         foreach ($newest as $pace) {

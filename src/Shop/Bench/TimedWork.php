@@ -12,6 +12,7 @@ use Yelbo\Trade\Learn\Station;
 /** What a piece of work at the bench took: what there was of it, who did it, how long it was. */
 #[ORM\Entity(readOnly: true)]
 #[ORM\Index(columns: ['station', 'id'])]
+#[ORM\Index(columns: ['docket'])]
 class TimedWork
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]
@@ -38,11 +39,15 @@ class TimedWork
     #[ORM\Column]
     private float $minutes;
 
-    /** @param Entry $entry with its minutes */
+    /**
+     * @param Entry    $entry  with its minutes
+     * @param int|null $docket number of the order it was done for; none where it is not known any more
+     */
     public function __construct(
         Entry $entry,
         #[ORM\Column(length: 80)] private string $who,
         #[ORM\Column] private \DateTimeImmutable $at,
+        #[ORM\Column(nullable: true)] private ?int $docket = null,
     ) {
         [$this->station, $this->film] = [$entry->station, $entry->film];
         [$this->waste, $this->cut] = [$entry->waste, $entry->cut];
@@ -66,6 +71,12 @@ class TimedWork
     public function at(): \DateTimeImmutable
     {
         return $this->at;
+    }
+
+    /** The order it was done for; none where it is not known any more. */
+    public function docket(): ?int
+    {
+        return $this->docket;
     }
 
     /** As it is learned from. */

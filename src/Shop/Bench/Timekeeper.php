@@ -76,6 +76,7 @@ final readonly class Timekeeper
                     $this->entry($piece, $station, ($minutes * $share) / $all),
                     $this->book->who(),
                     $this->clock->now(),
+                    $piece->docket()->number(),
                 ),
             );
         }

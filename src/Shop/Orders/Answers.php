@@ -12,7 +12,7 @@ use Yelbo\Shop\Objects\TypedKeepOut;
 /** The answers at Ask as they were typed: every one a text, none of them judged yet. Lengths in either system. */
 final readonly class Answers
 {
-    private const OF_ORDER = ['customer', 'contact', 'neededOn', 'note', 'units'];
+    private const OF_ORDER = ['customer', 'contact', 'neededOn', 'note', 'units', 'delivery'];
 
     /**
      * @param list<TypedKeepOut> $keepOuts what is kept clear as path data, mm
@@ -30,6 +30,7 @@ final readonly class Answers
      * @param string $neededOn the day it is needed, as typed
      * @param string $appliedBy customer or shop
      * @param string $note what else was said
+     * @param string $delivery how it comes to the customer: collected, round, posted
      * @param string $units which system is shown first
      * @param string $material what the object is made of
      * @param string $innerWidth the width inside
@@ -96,6 +97,7 @@ final readonly class Answers
         public string $photo = '',
         public string $paintedOn = '',
         public string $finish = 'none',
+        public string $delivery = 'collected',
         public array $keepOuts = [],
     ) {
     }

@@ -18,6 +18,7 @@ use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -203,6 +204,12 @@ class Docket implements Versioned
     public function price(): ?int
     {
         return $this->price;
+    }
+
+    /** How it comes to its customer. */
+    public function delivery(): Handover
+    {
+        return Handover::tryFrom(Answers::fromKept($this->answers)->delivery) ?? Handover::Collected;
     }
 
     /** Keeps what it costs, hundredths of the currency; none for not said. */

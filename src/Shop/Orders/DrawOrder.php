@@ -40,6 +40,7 @@ final readonly class DrawOrder
         private DesignFitter $fitter,
         private DesignCheck $check,
         private ProofMaker $proofs,
+        private QuoteTeller $quotes,
         private BroughtArts $arts,
         private PrintedPictures $pictures,
         private Backing $backing,
@@ -83,20 +84,56 @@ final readonly class DrawOrder
 
                 return;
             }
-            $nth = 1 + \count($docket->proofs());
-            $all = array_map(
-                fn (array|Proof $page): Proof => $page instanceof Proof
-                    ? $page->again($nth, $this->clock->now())
-                    : $this->proofs->freeze($nth, ...$page),
-                $pages,
-            );
-            $docket->freeze(...$all);
+            $nth = $this->freeze($docket, $pages);
             $sizes = implode(
                 '; ',
-                array_map(static fn (Proof $page): string => $page->size()->in(Units::Metric), $all),
+                array_map(
+                    static fn (Proof $page): string => $page->size()->in(Units::Metric),
+                    $docket->latestProof(),
+                ),
             );
             $this->book->note('proof', "Proof $nth made, $sizes", $docket->number());
         });
+    }
+
+    /**
+     * @param list<Proof|array{Item, Draft, non-empty-list<array{list<string>, WholeDecal}>}> $pages
+     *
+     * @return int which version of the proof it is
+     */
+    private function freeze(Docket $docket, array $pages): int
+    {
+        $nth = 1 + \count($docket->proofs());
+        $quote = $this->quoted($docket);
+        $docket->freeze(
+            ...array_map(
+                fn (array|Proof $page): Proof => $page instanceof Proof
+                    ? $page->again($nth, $this->clock->now(), $page->frozen()->charged($docket->price(), $quote))
+                    : $this->proofs->freeze($nth, $quote, ...$page),
+                $pages,
+            ),
+        );
+
+        return $nth;
+    }
+
+    /**
+     * How the price comes about; it is the order's as long as nobody set another.
+     *
+     * @return list<array{what: string, says: string, minor: int}>
+     */
+    private function quoted(Docket $docket): array
+    {
+        $quote = $this->quotes->lines($docket);
+        $before = ($docket->latestProof()[0] ?? null)?->frozen();
+        $isOwn = null !== $docket->price() && (true !== $before?->isAsQuoted() || $before->price !== $docket->price());
+        $total = array_sum(array_column($quote, 'minor'));
+        if ([] !== $quote && !$isOwn && $total !== $docket->price()) {
+            $docket->askPrice($total);
+            $this->book->note('price', 'Price as quoted: '.number_format($total / 100, 2, '.', ' '), $docket->number());
+        }
+
+        return $quote;
     }
 
     /**
@@ -239,9 +276,10 @@ final readonly class DrawOrder
     }
 
     /**
-     * What the customer pays for all of it; the next proof says so.
+     * What the customer pays for all of it. A proof that is out keeps what it says: at Proof another version of it is
+     * made at once, the same but for the price.
      *
-     * @param string $typed an amount; empty where it is left open
+     * @param string $typed an amount; empty where it is as quoted
      *
      * @throws Refusals|Conflict
      */
@@ -254,9 +292,15 @@ final readonly class DrawOrder
             $docket->askPrice($price);
             $this->book->note(
                 'price',
-                null === $price ? 'Price left open' : 'Price '.number_format($price / 100, 2, '.', ' '),
+                null === $price ? 'Price as the figures tell it' : 'Price '.number_format($price / 100, 2, '.', ' '),
                 $docket->number(),
             );
+            if (DocketState::Proofing === $docket->state()) {
+                $pages = $docket->latestProof();
+                $docket->move(DocketMove::Change);
+                $nth = $this->freeze($docket, $pages);
+                $this->book->note('proof', "Proof $nth made, at another price", $docket->number());
+            }
         });
     }
 

@@ -86,6 +86,31 @@ final readonly class EnoughFor
         );
     }
 
+    /**
+     * What is saved by cutting decals together rather than apart.
+     *
+     * @param list<array{Box, int}> $now   each with how many of it
+     * @param list<array{Box, int}> $later
+     *
+     * @return float m²
+     */
+    public function together(FilmOnShelf $film, array $now, array $later): float
+    {
+        $rules = $this->rules->current();
+        [$apart, $after, $together] = array_map(
+            fn (array $boxes): float => FilmEstimate::of(
+                $boxes,
+                $this->width($film, $rules),
+                $rules->micrometres(Rule::GapBetweenOrders),
+                0.0,
+                !$film->hasDirection(),
+            )->area,
+            [$now, $later, [...$now, ...$later]],
+        );
+
+        return max(0.0, $apart + $after - $together) / 1e6;
+    }
+
     /** @param list<array{Box, int}> $boxes */
     private function need(FilmOnShelf $film, array $boxes, Rules $rules): FilmNeed
     {

@@ -27,6 +27,7 @@ final readonly class FrozenFacts
      * @param string           $drawing   name of the drawing that stands in the place of words
      * @param string           $colour    of the object, #rrggbb; empty where nobody said
      * @param string           $photo     name of the photo laid on the object; empty where there is none
+     * @param list<array{what: string, says: string, minor: int}> $quote how the price of the order came about
      */
     public function __construct(
         public array $asked = [],
@@ -53,6 +54,7 @@ final readonly class FrozenFacts
         public string $drawing = '',
         public string $colour = '',
         public string $photo = '',
+        public array $quote = [],
     ) {
     }
 
@@ -63,6 +65,22 @@ final readonly class FrozenFacts
         $known = array_intersect_key($kept, get_object_vars(new self()));
 
         return new self(...$known);
+    }
+
+    /**
+     * The same at another price.
+     *
+     * @param list<array{what: string, says: string, minor: int}> $quote how it came about
+     */
+    public function charged(?int $price, array $quote): self
+    {
+        return new self(...['price' => $price, 'quote' => $quote] + get_object_vars($this));
+    }
+
+    /** The price was told by the shop's figures, nobody set another. */
+    public function isAsQuoted(): bool
+    {
+        return [] !== $this->quote && $this->price === array_sum(array_column($this->quote, 'minor'));
     }
 
     /** Where it will live, in a sentence. */

@@ -297,8 +297,11 @@ class Proof
         return $this->parts[$member] ?? throw new \LogicException("There is no decal $member.");
     }
 
-    /** The same page in a later version of the proof, with the yes that was said to it. */
-    public function again(int $nth, \DateTimeImmutable $now): self
+    /**
+     * The same page in a later version of the proof, with the yes that was said to it; what the whole order costs is
+     * told anew.
+     */
+    public function again(int $nth, \DateTimeImmutable $now, FrozenFacts $charged): self
     {
         $page = new self(
             $this->docket,
@@ -309,7 +312,7 @@ class Proof
             $this->face,
             $this->capHeight,
             $this->parts,
-            $this->frozen(),
+            $charged,
         );
         $page->approvedAt = $this->approvedAt;
         $page->approvedBy = $this->approvedBy;

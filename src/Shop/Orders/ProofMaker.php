@@ -40,9 +40,10 @@ final readonly class ProofMaker
      * Freezes a drawing as a page of the docket's next proof.
      *
      * @param int $nth which version of the proof, from 1
+     * @param list<array{what: string, says: string, minor: int}> $quote how the price of the order came about
      * @param non-empty-list<array{list<string>, WholeDecal}> $decals every decal's lines, and how it lies
      */
-    public function freeze(int $nth, Item $item, Draft $draft, array $decals): Proof
+    public function freeze(int $nth, array $quote, Item $item, Draft $draft, array $decals): Proof
     {
         $first = $decals[0][1]->main;
 
@@ -55,7 +56,7 @@ final readonly class ProofMaker
             $draft->design->face(),
             $first->capHeight,
             array_map(fn (array $decal): array => $this->part($decal[0], $decal[1]), $decals),
-            $this->facts($item, $draft->design, $decals[0][1]),
+            $this->facts($item, $draft->design, $decals[0][1])->charged($item->docket()->price(), $quote),
         );
     }
 
@@ -97,7 +98,7 @@ final readonly class ProofMaker
             Cautions::all($rules, $own->grade(), $item->useOf(), $object->material(), $object->isDrunkFrom()),
             self::remarks($item, $fitted, $rules),
             $object->isInside(),
-            $docket->price(),
+            null,
             $item->quantity(),
             $object->panes(),
             $item->useOf()->value,

@@ -25,6 +25,10 @@ class Worker implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column]
     private bool $isDisabled = false;
 
+    /** @var list<string>|null the stations of the bench it is put down for; none where for all */
+    #[ORM\Column(type: 'json', nullable: true)]
+    private ?array $stations = null;
+
     public function __construct(
         #[ORM\Column(length: 60, unique: true)]
         private string $signIn,
@@ -57,6 +61,24 @@ class Worker implements UserInterface, PasswordAuthenticatedUserInterface
     public function describe(string $name, Role $role, bool $disabled): void
     {
         [$this->name, $this->role, $this->isDisabled] = [$name, $role, $disabled];
+    }
+
+    /** @return list<string>|null the stations it is put down for in the plan of the week; none where for all */
+    public function stations(): ?array
+    {
+        return $this->stations;
+    }
+
+    /** Whether it is put down for the work of a station. */
+    public function isFor(string $station): bool
+    {
+        return \in_array($station, $this->stations ?? [$station], true);
+    }
+
+    /** @param list<string>|null $stations none for all */
+    public function worksAt(?array $stations): void
+    {
+        $this->stations = $stations;
     }
 
     /** What people call it. */

@@ -76,4 +76,19 @@ class Invoice
     {
         return $this->madeAt;
     }
+
+    /** What stands on it. */
+    public function bill(): Bill
+    {
+        return new Bill(
+            "Invoice {$this->tag()}",
+            $this->madeAt,
+            $this->docket->tag(),
+            $this->customer,
+            $this->lines,
+            $this->total(),
+            $this->tax(),
+            '',
+        );
+    }
 }

@@ -8,12 +8,15 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\FrozenFacts;
 use Yelbo\Shop\Orders\Item;
+use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Records\Numbering;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Price\Money;
+use Yelbo\Trade\Price\QuoteLine;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 
@@ -49,12 +52,78 @@ final readonly class Invoices
     /** What the customer said yes to: the price of the approved proof, whatever was typed since. */
     public function agreed(Docket $docket): ?Money
     {
-        $price = null;
-        foreach ($docket->proofs() as $pages) {
-            $price = null === $pages[0]->approvedAt() ? $price : $pages[0]->frozen()->price;
-        }
+        $price = $this->approved($docket)?->price;
 
         return null === $price ? null : Money::minor($price);
+    }
+
+    /** The same without its tax. */
+    public function net(Docket $docket): ?Money
+    {
+        $agreed = $this->agreed($docket);
+
+        return $agreed?->less($this->taxIn($agreed));
+    }
+
+    /** @return list<QuoteLine> how it had come about; none where that was not kept */
+    public function quoted(Docket $docket): array
+    {
+        return array_map(
+            static fn (array $line): QuoteLine => new QuoteLine(
+                $line['what'],
+                $line['says'],
+                Money::minor($line['minor']),
+            ),
+            $this->approved($docket)->quote ?? [],
+        );
+    }
+
+    private function approved(Docket $docket): ?FrozenFacts
+    {
+        $facts = null;
+        foreach ($docket->proofs() as $pages) {
+            $facts = null === $pages[0]->approvedAt() ? $facts : $pages[0]->frozen();
+        }
+
+        return $facts;
+    }
+
+    /**
+     * The quote a proof says: what is frozen with it, whatever was changed since.
+     *
+     * @param list<Proof> $pages of one version
+     *
+     * @throws NotFound where its price was left open
+     */
+    public function quote(array $pages): Bill
+    {
+        $first = $pages[0] ?? throw new NotFound('There is no proof yet.');
+        $price = $first->frozen()->price ?? throw new NotFound('The price of this order is still open.');
+        $total = Money::minor($price);
+        $days = (int) $this->rules->current()->value(Rule::QuoteDays);
+
+        return new Bill(
+            "Quote {$first->docket()->tag()}/{$first->nth()}",
+            $first->madeAt(),
+            $first->docket()->tag(),
+            $first->docket()->customer()?->name() ?? '',
+            array_map(self::page(...), $pages),
+            $total,
+            $this->taxIn($total),
+            null === $first->approvedAt()
+                ? 'It holds until '.$first->madeAt()->modify("+$days days")->format('j F Y').'.'
+                : 'Agreed on '.$first->approvedAt()->format('j F Y').'.',
+        );
+    }
+
+    private static function page(Proof $page): string
+    {
+        $said = $page->frozen();
+        $copies = $said->quantity * $said->panes * $page->members();
+        $films = array_unique(array_column($said->films, 'name'));
+
+        return "$copies × {$page->item()->label()}, on {$said->object}, ".implode(' and ', $films).', '.
+            ($said->appliedHere ? 'applied' : 'to be applied');
     }
 
     /**

@@ -15,21 +15,24 @@ use Yelbo\Shop\Orders\EnoughFor;
 use Yelbo\Shop\Orders\FilmNeed;
 use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Orders\Item;
+use Yelbo\Shop\Orders\QuoteTeller;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Week\AskedThing;
 use Yelbo\Shop\Week\AskedThings;
 use Yelbo\Trade\Lettering\Roster;
+use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Price\Money;
 use Yelbo\Trade\Price\PricedOrder;
 use Yelbo\Trade\Price\PricedThing;
 use Yelbo\Trade\Price\Pricer;
 use Yelbo\Trade\Price\Quote;
+use Yelbo\Trade\Price\QuoteLine;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 
 /** What orders cost: while they are asked for, and as they are drawn. Source: handbook section 16. */
-final readonly class Quotes
+final readonly class Quotes implements QuoteTeller
 {
     /** Pieces a price is told for, beside those that were asked for. */
     private const STEPS = [1, 5, 10, 25];
@@ -91,8 +94,24 @@ final readonly class Quotes
         );
 
         return $this->pricer()->quote(
-            $this->order($things, $this->enough->order($asked), $docket->neededAt()),
+            $this->order($things, $this->enough->order($asked), $docket->neededAt(), $docket->delivery()),
         );
+    }
+
+    public function lines(Docket $docket): array
+    {
+        try {
+            return array_map(
+                static fn (QuoteLine $line): array => [
+                    'what' => $line->what,
+                    'says' => $line->says,
+                    'minor' => $line->amount->minor,
+                ],
+                $this->of($docket)->lines,
+            );
+        } catch (Refused) {
+            return [];
+        }
     }
 
     /** @param list<Answers> $others */
@@ -107,12 +126,17 @@ final readonly class Quotes
             $this->things->of($answers, $heard, $others),
             $heard->enough,
             false === $day ? null : $day,
+            Handover::tryFrom($answers->delivery) ?? Handover::Collected,
         );
     }
 
     /** @param non-empty-list<AskedThing> $things */
-    private function order(array $things, Enough $enough, ?\DateTimeImmutable $needed): PricedOrder
-    {
+    private function order(
+        array $things,
+        Enough $enough,
+        ?\DateTimeImmutable $needed,
+        Handover $delivery,
+    ): PricedOrder {
         $rules = $this->rules->current();
         $minutes = new StepMinutes($rules);
         $days = (int) $rules->value(Rule::RushDays);
@@ -141,6 +165,7 @@ final readonly class Quotes
                 array_map(static fn (AskedThing $thing): float => $thing->copies * $thing->weeding, $things),
             ),
             null !== $needed && $needed < $this->clock->now()->modify("+$days days"),
+            $delivery,
         );
     }
 

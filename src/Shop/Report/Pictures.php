@@ -17,12 +17,11 @@ use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Rule;
 
 /**
- * Figures of the shop to be drawn: the load of the days to come, film off the shelf and back on it, what was cut again
- * and why, promised against delivered, told against real minutes, what the shelf is worth.
+ * Figures of the shop to be drawn: the load of the days to come, film off the shelf and back on it, promised against
+ * delivered, told against real minutes, what the shelf is worth.
  *
  * @phpstan-type Load array{date: string, planned: int, open: int}
  * @phpstan-type FilmUse array{week: string, film: string, off: float, back: float}
- * @phpstan-type Recut array{reason: string, count: int}
  * @phpstan-type Delivered array{days: int, count: int}
  * @phpstan-type Minutes array{station: string, told: float, took: float}
  * @phpstan-type Worth array{film: string, area: float, worth: int, since: string|null}
@@ -32,8 +31,6 @@ final readonly class Pictures
     private const DAYS = 14;
     private const WEEKS = 8;
     private const MOST = 400;
-    /** Reasons that are told apart; the rest is put together. */
-    private const REASONS = 8;
 
     public function __construct(
         private Connection $database,
@@ -100,26 +97,6 @@ final readonly class Pictures
             ],
             $rows,
         );
-    }
-
-    /** @return list<Recut> why pieces were cut again, the most frequent first */
-    public function recuts(): array
-    {
-        /** @var list<array{reason: string, count: int|string}> $rows */
-        $rows = $this->database->fetchAllAssociative(
-            "SELECT LOWER(TRIM(SUBSTRING_INDEX(says, 'spoiled:', -1))) AS reason, COUNT(*) AS count
-             FROM log_entry WHERE what = 'spoil' GROUP BY reason ORDER BY count DESC, reason",
-        );
-        $told = array_map(
-            static fn (array $row): array => ['reason' => $row['reason'], 'count' => (int) $row['count']],
-            \array_slice($rows, 0, self::REASONS),
-        );
-        $rest = array_sum(array_map(
-            static fn (array $row): int => (int) $row['count'],
-            \array_slice($rows, self::REASONS),
-        ));
-
-        return [...$told, ...$rest > 0 ? [['reason' => 'anything else', 'count' => $rest]] : []];
     }
 
     /** @return list<Delivered> orders by how many days before they were used they were handed over; late below 0 */

@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 /** What came onto the shelf or left it. It is only ever added to: the shelf is the sum of its movements. */
 #[ORM\Entity(readOnly: true)]
 #[ORM\Index(columns: ['batch'])]
+#[ORM\Index(name: 'movement_reason', columns: ['reason'])]
 class Movement
 {
     public const RECEIVED = 'received';

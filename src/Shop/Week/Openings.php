@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Week;
 
 use Yelbo\Shop\People\Worker;
+use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Week\Hours;
 use Yelbo\Trade\Week\Timetable;
@@ -20,9 +21,9 @@ final readonly class Openings
 
     /**
      * @param list<Hours> $hours of each hand
-     * @param list<int>   $ids   their numbers
+     * @param list<Worker> $hands
      */
-    private function __construct(public \DateTimeImmutable $now, public array $hours, private array $ids)
+    private function __construct(public \DateTimeImmutable $now, public array $hours, private array $hands)
     {
     }
 
@@ -34,8 +35,28 @@ final readonly class Openings
         return new self(
             $now,
             array_map($calendar->hours(...), $hands),
-            array_map(static fn (Worker $hand): int => $hand->id(), $hands),
+            $hands,
         );
+    }
+
+    /** @return list<int> who is put down for the work of a station, by their places; everybody where nobody is */
+    public function able(Station $station): array
+    {
+        return self::among($this->hands, $station);
+    }
+
+    /**
+     * @param list<Worker> $hands
+     *
+     * @return list<int> who of them is put down for the work of a station, by their places; everybody where nobody is
+     */
+    public static function among(array $hands, Station $station): array
+    {
+        $able = array_keys(
+            array_filter($hands, static fn (Worker $hand): bool => $hand->isFor($station->value)),
+        );
+
+        return [] === $able ? array_keys($hands) : $able;
     }
 
     /**
@@ -65,7 +86,7 @@ final readonly class Openings
         foreach ($this->hours as $nth => $hours) {
             $hands[] = 0 === $hours->longest()
                 ? []
-                : Timetable::less($hours->from($this->now, $work + $ahead), $busy[$this->ids[$nth]] ?? []);
+                : Timetable::less($hours->from($this->now, $work + $ahead), $busy[$this->hands[$nth]->id()] ?? []);
         }
         if ([] === array_filter($hands)) {
             throw new Refused('closed', 'It is never open: there are no hours to work in.');

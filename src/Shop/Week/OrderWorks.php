@@ -17,6 +17,7 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Plan\Step;
 use Yelbo\Trade\Plan\StepKind;
 use Yelbo\Trade\Plan\StepMinutes;
@@ -85,7 +86,7 @@ final readonly class OrderWorks
         }
         $told = array_map(static fn (Piece $piece): Item => $piece->item(), $pieces);
         $untold = array_filter($docket->items(), static fn (Item $item): bool => !\in_array($item, $told, true));
-        array_push($steps, ...$this->bench($pieces, array_values($untold), $minutes));
+        array_push($steps, ...$this->bench($pieces, array_values($untold), $minutes, $docket->delivery()));
         $rests = $this->restsUntil($pieces);
         if (null === $begins && null !== $rests && $rests > $this->clock->now()) {
             [$begins, $because] = [$rests, 'what rests or dries'];
@@ -109,7 +110,7 @@ final readonly class OrderWorks
      *
      * @return list<OrderStep>
      */
-    private function bench(array $pieces, array $untold, StepMinutes $minutes): array
+    private function bench(array $pieces, array $untold, StepMinutes $minutes, Handover $delivery): array
     {
         $open = array_filter(
             $pieces,
@@ -140,8 +141,22 @@ final readonly class OrderWorks
                 array_keys($coats),
                 $coats,
             ),
-            new OrderStep('send', Station::Send, $minutes->pack(), $after, 'pack and hand over'),
+            $this->send($delivery, $after, $minutes),
         ];
+    }
+
+    /** @param int $after minutes it rests once it is with its customer */
+    private function send(Handover $delivery, int $after, StepMinutes $minutes): OrderStep
+    {
+        $rules = $this->rules->current();
+
+        return new OrderStep(
+            'send',
+            Station::Send,
+            $minutes->pack() + $delivery->minutes($rules),
+            $delivery->onItsWay($rules) + $after,
+            Handover::Posted === $delivery ? 'pack and post' : 'pack and hand over',
+        );
     }
 
     /**

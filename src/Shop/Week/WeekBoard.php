@@ -66,6 +66,12 @@ final readonly class WeekBoard
         return [$this->plan($row), ($row['tick'] ?? '') !== $mark];
     }
 
+    /** @return Plan|null the plan that was found last; none where none was made yet */
+    public function last(): ?array
+    {
+        return $this->plan($this->row());
+    }
+
     /** @return list<Entry> of the plan that was found last */
     public function entries(): array
     {

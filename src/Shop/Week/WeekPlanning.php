@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Week;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Bench\Paces;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
@@ -45,6 +46,7 @@ final readonly class WeekPlanning
         private EntityManagerInterface $records,
         private OrderWorks $works,
         private Calendar $calendar,
+        private Paces $paces,
         private ClockInterface $clock,
     ) {
     }
@@ -146,23 +148,24 @@ final readonly class WeekPlanning
                 $pins[$pin->docket()][$pin->step()] = [$place[$pin->hand()->id()], $from];
             }
         }
-        $everybody = array_keys($hands);
+        $paces = $this->paces->ofHands($hands);
 
         return array_map(
             static fn (OrderWork $work): Job => new Job(
                 $work->tag,
                 null === $work->due ? self::SOME_DAY : $work->due->getTimestamp() - $now->getTimestamp(),
                 null === $work->due ? self::SOME_DAY_WEIGHT : $weights[$work->docket] ?? 1.0,
-                array_map(static function (OrderStep $step) use ($work, $pins, $everybody): Task {
+                array_map(static function (OrderStep $step) use ($work, $pins, $hands, $paces): Task {
                     $cuts = Station::Cut === $step->station;
                     $pin = $pins[$work->docket][$step->key] ?? null;
 
                     return new Task(
                         max(60, (int) (60 * ceil($step->minutes))),
                         60 * $step->wait,
-                        $everybody,
+                        Openings::among($hands, $step->station),
                         $cuts ? [0] : [],
                         null === $pin ? null : new Pin($pin[0], $cuts ? 0 : null, $pin[1]),
+                        $paces[$step->station->value] ?? [],
                     );
                 }, $work->steps),
                 null === $work->begins ? 0 : max(0, $work->begins->getTimestamp() - $now->getTimestamp()),

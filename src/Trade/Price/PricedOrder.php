@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Price;
 
+use Yelbo\Trade\Plan\Handover;
+
 /** What an order takes, as far as its price is concerned. */
 final readonly class PricedOrder
 {
@@ -15,6 +17,7 @@ final readonly class PricedOrder
      * @param int                                                             $blanks of the shop's
      * @param float                                                           $blade  mm cut
      * @param bool                                                            $rush   wanted so soon that others wait
+     * @param Handover                                                        $delivery how it comes to its customer
      */
     public function __construct(
         public array $things,
@@ -23,6 +26,7 @@ final readonly class PricedOrder
         public int $blanks,
         public float $blade,
         public bool $rush,
+        public Handover $delivery = Handover::Collected,
     ) {
     }
 
@@ -41,6 +45,7 @@ final readonly class PricedOrder
             (int) ceil($this->blanks * $share),
             $this->blade * $share,
             $this->rush,
+            $this->delivery,
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Price;
 
+use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -14,6 +15,16 @@ use Yelbo\Trade\Rules;
  */
 final readonly class Pricer
 {
+    public const SET_UP = 'Set-up';
+    public const TAPE = 'Transfer tape';
+    public const BLANKS = 'Blanks';
+    public const CUTTING = 'Cutting';
+    public const WEEDING = 'Weeding';
+    public const BENCH = 'Tape and apply';
+    public const COATS = 'Coats';
+    public const PACKING = 'Packing';
+    public const DELIVERY = 'Delivery';
+
     private const STEPS = [
         [Rule::FewFrom, Rule::FewLess],
         [Rule::SomeFrom, Rule::SomeLess],
@@ -33,13 +44,14 @@ final readonly class Pricer
         $lines = [
             $this->setUp(\count($order->things)),
             ...array_map($this->film(...), $order->films),
-            ...$this->material('Transfer tape', $order->tape / 1000, Rule::TapePrice, 'm'),
-            ...$this->material('Blanks', (float) $order->blanks, Rule::BlankPrice, ''),
+            ...$this->material(self::TAPE, $order->tape / 1000, Rule::TapePrice, 'm'),
+            ...$this->material(self::BLANKS, (float) $order->blanks, Rule::BlankPrice, ''),
             $this->cutting($order),
-            $this->repeated('Weeding', $order->things, static fn (PricedThing $one): float => $one->weed),
-            $this->repeated('Tape and apply', $order->things, static fn (PricedThing $one): float => $one->bench),
+            $this->repeated(self::WEEDING, $order->things, static fn (PricedThing $one): float => $one->weed),
+            $this->repeated(self::BENCH, $order->things, static fn (PricedThing $one): float => $one->bench),
             ...$this->coats($order->things),
-            $this->line('Packing', $this->minutes->pack(), ''),
+            $this->line(self::PACKING, $this->minutes->pack(), ''),
+            ...$this->delivery($order->delivery),
         ];
         $lines = [...$lines, ...$this->rush($order, $lines)];
         $lines = [...$lines, ...$this->minimum($lines)];
@@ -88,7 +100,7 @@ final readonly class Pricer
 
     private function setUp(int $designs): QuoteLine
     {
-        return $this->line('Set-up', $this->minutes->setUp($designs), 1 === $designs ? '' : "$designs designs");
+        return $this->line(self::SET_UP, $this->minutes->setUp($designs), 1 === $designs ? '' : "$designs designs");
     }
 
     /** @param array{name: string, area: float, price: int|null} $film */
@@ -131,7 +143,11 @@ final readonly class Pricer
     private function cutting(PricedOrder $order): QuoteLine
     {
         $sheets = \count($order->films);
-        $line = $this->line('Cutting', $this->minutes->cut($order->blade, $sheets), 1 === $sheets ? 'one film' : "$sheets films");
+        $line = $this->line(
+            self::CUTTING,
+            $this->minutes->cut($order->blade, $sheets),
+            1 === $sheets ? 'one film' : "$sheets films",
+        );
         $blade = Money::of(($order->blade / 1000) * $this->rules->value(Rule::BladePrice));
 
         return new QuoteLine(
@@ -162,6 +178,19 @@ final readonly class Pricer
         );
     }
 
+    /** @return list<QuoteLine> none where it is collected */
+    private function delivery(Handover $way): array
+    {
+        $minutes = $way->minutes($this->rules);
+        $carriage = Money::of($way->carriage($this->rules));
+
+        return match (true) {
+            $minutes > 0.0 => [$this->line(self::DELIVERY, $minutes, 'on our round')],
+            $carriage->minor > 0 => [new QuoteLine(self::DELIVERY, 'a parcel', $carriage)],
+            default => [],
+        };
+    }
+
     /**
      * @param list<PricedThing> $things
      *
@@ -170,13 +199,25 @@ final readonly class Pricer
     private function coats(array $things): array
     {
         $minutes = 0.0;
-        $coats = 0;
+        $coats = $laid = 0;
         foreach ($things as $thing) {
             $coats = max($coats, $thing->coats);
+            $laid += $thing->coats * $thing->copies;
             $minutes += $thing->coats * $this->minutes->coat($thing->copies);
         }
+        if (0 === $coats) {
+            return [];
+        }
+        $line = $this->line(self::COATS, $minutes, 1 === $coats ? 'one' : (string) $coats);
+        [$each, $margin] = [$this->rules->value(Rule::CoatPrice), $this->rules->value(Rule::MaterialMargin)];
 
-        return 0 === $coats ? [] : [$this->line('Coats', $minutes, 1 === $coats ? 'one' : (string) $coats)];
+        return [
+            new QuoteLine(
+                $line->what,
+                $line->says.\sprintf(', and %d at %s, × %s', $laid, Money::of($each)->plain(), $margin),
+                $line->amount->plus(Money::of($laid * $each * $margin)),
+            ),
+        ];
     }
 
     /**

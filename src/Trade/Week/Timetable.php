@@ -37,8 +37,8 @@ final readonly class Timetable
         );
         foreach ($this->jobs as $nth => $job) {
             foreach ($job->tasks as $at => $task) {
-                if (null !== $task->pin && $this->isFree($state, $task->pin, $task->seconds)) {
-                    $until = $task->pin->from + $task->seconds;
+                if (null !== $task->pin && $this->isFree($state, $task->pin, $task->by($task->pin->hand))) {
+                    $until = $task->pin->from + $task->by($task->pin->hand);
                     self::take($state->hands[$task->pin->hand], $task->pin->from, $until);
                     if (null !== $task->pin->machine) {
                         self::take($state->machines[$task->pin->machine], $task->pin->from, $until);
@@ -125,7 +125,7 @@ final readonly class Timetable
         $least = $state->ready[$job];
         $pin = $state->kept[$job][$state->next[$job]] ?? null;
         if (null !== $pin && $pin->from >= $least) {
-            return [$pin->from, $pin->from + $task->seconds, $pin->hand, $pin->machine];
+            return [$pin->from, $pin->from + $task->by($pin->hand), $pin->hand, $pin->machine];
         }
         $best = null;
         foreach ($task->hands as $hand) {
@@ -134,7 +134,7 @@ final readonly class Timetable
                     $state->hands[$hand],
                     null === $machine ? null : $state->machines[$machine],
                     $least,
-                    $task->seconds,
+                    $task->by($hand),
                     $hand,
                     null === $best ? self::FOR_EVER : $best[1],
                 );

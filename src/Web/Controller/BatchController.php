@@ -15,7 +15,10 @@ use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\Printing;
 use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Shop\Orders\WaitingFilm;
 use Yelbo\Shop\Orders\WaitingFilms;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Shop\Week\CutNext;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Web\BatchViews;
 use Yelbo\Web\Guard\Polled;
@@ -28,6 +31,7 @@ use Yelbo\Web\View\BatchesView;
 use Yelbo\Web\View\BatchView;
 use Yelbo\Web\View\DoneView;
 use Yelbo\Web\View\RemnantsView;
+use Yelbo\Web\View\WaitingFilmView;
 use Yelbo\Web\View\WaitingView;
 
 /** Sheets that were released, and what cuts left of them. */
@@ -46,6 +50,8 @@ final readonly class BatchController
         private Remnants $remnants,
         private Pieces $pieces,
         private WaitingFilms $films,
+        private CutNext $next,
+        private Shelf $shelf,
         private BatchViews $views,
         private RecordViews $records,
         private SheetMap $map,
@@ -65,13 +71,16 @@ final readonly class BatchController
         $waiting = $this->films->all();
         $film = isset($waiting[$film]) ? $film : array_key_first($waiting);
 
+        $pieces = null === $film ? [] : $this->pieces->at([PieceState::Waiting], self::MOST_PIECES, film: $film);
+        $next = $this->next->all(null === $film ? null : $this->shelf->film($film), $pieces);
+
         return new WaitingView(
-            array_map($this->records->waiting(...), array_values($waiting)),
-            $film,
-            null === $film ? [] : array_map(
-                $this->records->piece(...),
-                $this->pieces->at([PieceState::Waiting], self::MOST_PIECES, film: $film),
+            array_map(
+                fn (WaitingFilm $one): WaitingFilmView => $this->records->waiting($one, $next[$one->film] ?? null),
+                array_values($waiting),
             ),
+            $film,
+            array_map($this->records->piece(...), $pieces),
         );
     }
 

@@ -11,15 +11,18 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Objects\ObjectPhotos;
 use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Proofs\ChangeRequest;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Web\Paper\BillPaper;
 use Yelbo\Web\Paper\ProofPaper;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\GivenChangeRequest;
 use Yelbo\Web\Request\GivenYesRequest;
 use Yelbo\Web\View\ChangeRequestView;
 use Yelbo\Web\View\GivenProofView;
+use Yelbo\Web\View\GivenQuoteView;
 
 /** What a customer may see and say by a link, without signing in. The token is the only key. */
 final readonly class GivenController
@@ -32,7 +35,10 @@ final readonly class GivenController
         private BroughtArts $arts,
         private ObjectPhotos $photos,
         private RecordViews $records,
+        private Invoices $invoices,
+        private BillPaper $bills,
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
+        #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
     ) {
     }
 
@@ -66,6 +72,15 @@ final readonly class GivenController
         $page = $this->links->follow($token);
 
         return $this->paper->response($page->docket()->proof($page->nth()));
+    }
+
+    /** Gives the quote of the proof the link shows on paper. */
+    #[Route('/api/given/{token}/quote.pdf', name: 'given-quote', requirements: self::TOKEN, methods: ['GET'])]
+    public function quote(string $token): Response
+    {
+        $page = $this->links->follow($token);
+
+        return $this->bills->response($this->invoices->quote($page->docket()->proof($page->nth())));
     }
 
     /** Gives a picture that is printed, as far as the proof the link shows has it. */
@@ -121,6 +136,12 @@ final readonly class GivenController
             $says,
             $this->records->version($docket->proof($proof->nth())),
             array_map(ChangeRequestView::from(...), array_values($mine)),
+            null === $proof->frozen()->price
+                ? null
+                : GivenQuoteView::from(
+                    $this->invoices->quote($docket->proof($proof->nth())),
+                    $this->currency,
+                ),
         );
     }
 }

@@ -70,7 +70,7 @@ final readonly class PeopleController
     public function change(int $id, #[MapRequestPayload] WorkerRequest $typed, Request $request): PeopleView
     {
         $worker = $this->people->worker($id);
-        $this->people->change($worker, $typed->version, $typed->name, $typed->role, $typed->disabled);
+        $this->people->change($worker, $typed->version, $typed->name, $typed->role, $typed->disabled, $typed->stations);
 
         return $this->all($request);
     }

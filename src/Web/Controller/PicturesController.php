@@ -6,34 +6,41 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Yelbo\Shop\Price\Sold;
+use Yelbo\Shop\Report\Margins;
 use Yelbo\Shop\Report\Pictures;
 use Yelbo\Trade\Price\Money;
 use Yelbo\Web\View\DeliveredView;
 use Yelbo\Web\View\FilmUseView;
 use Yelbo\Web\View\LoadView;
+use Yelbo\Web\View\MarginView;
 use Yelbo\Web\View\MoneyView;
 use Yelbo\Web\View\PicturesView;
+use Yelbo\Web\View\PriceTestView;
 use Yelbo\Web\View\RecutView;
 use Yelbo\Web\View\TimedView;
 use Yelbo\Web\View\WorthView;
 
-/** Figures of the shop to be drawn. */
+/** Figures of the shop to be drawn, and what other ways of charging would have brought. */
 final readonly class PicturesController
 {
     public function __construct(
         private Pictures $pictures,
+        private Margins $margins,
+        private Sold $sold,
         #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
     ) {
     }
 
     /** Gives the figures of all pictures. */
     #[Route('/api/pictures', name: 'pictures', methods: ['GET'])]
-    public function __invoke(): PicturesView
+    public function all(): PicturesView
     {
         return new PicturesView(
             array_map(static fn (array $one): LoadView => new LoadView(...$one), $this->pictures->load()),
             array_map(static fn (array $one): FilmUseView => new FilmUseView(...$one), $this->pictures->film()),
-            array_map(static fn (array $one): RecutView => new RecutView(...$one), $this->pictures->recuts()),
+            array_map(fn (array $one): RecutView => RecutView::from($one, $this->currency), $this->margins->lost()),
             array_map(
                 static fn (array $one): DeliveredView => new DeliveredView(...$one),
                 $this->pictures->delivered(),
@@ -48,6 +55,18 @@ final readonly class PicturesController
                 ),
                 $this->pictures->shelf(),
             ),
+            array_map(
+                fn (array $one): MarginView => MarginView::from($one, $this->currency),
+                $this->margins->margins(),
+            ),
         );
+    }
+
+    /** Tells what the orders of the last months would have paid by letter height, by area and by minutes. */
+    #[IsGranted('ROLE_OWNER')]
+    #[Route('/api/price-test', name: 'price-test', methods: ['GET'])]
+    public function test(): PriceTestView
+    {
+        return PriceTestView::from($this->sold->test(), Sold::DAYS, $this->currency);
     }
 }

@@ -6,18 +6,24 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Price\Costs;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Quotes;
+use Yelbo\Shop\Price\Receipts;
 use Yelbo\Trade\Refused;
-use Yelbo\Web\Paper\InvoicePaper;
+use Yelbo\Web\Paper\BillPaper;
+use Yelbo\Web\Request\PaidRequest;
 use Yelbo\Web\View\ChargedView;
 use Yelbo\Web\View\InvoiceView;
 use Yelbo\Web\View\MoneyView;
 use Yelbo\Web\View\QuoteView;
+use Yelbo\Web\View\RealCostView;
+use Yelbo\Web\View\ReceiptView;
 
-/** What orders cost, and their invoices. */
+/** What orders cost, their quotes, invoices and receipts. */
 final readonly class PriceController
 {
     private const NUMBER = ['number' => '\d{1,9}'];
@@ -26,18 +32,22 @@ final readonly class PriceController
         private Dockets $dockets,
         private Quotes $quotes,
         private Invoices $invoices,
-        private InvoicePaper $paper,
+        private Receipts $receipts,
+        private Costs $costs,
+        private BillPaper $paper,
         #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
     ) {
     }
 
-    /** Tells what an order costs as it is drawn now, what was agreed, and what was charged. */
+    /** Tells what an order costs as it is drawn now, what was agreed, charged and paid, and what it really cost. */
     #[Route('/api/dockets/{number}/quote', name: 'docket-quote', requirements: self::NUMBER, methods: ['GET'])]
     public function quote(int $number): ChargedView
     {
         $docket = $this->dockets->measured($number);
         $invoice = $this->invoices->of($docket);
+        $receipt = null === $invoice ? null : $this->receipts->of($invoice);
         $agreed = $this->invoices->agreed($docket);
+        $cost = $this->costs->of($docket);
         try {
             $quote = QuoteView::from($this->quotes->of($docket), [], $this->currency);
         } catch (Refused) {
@@ -48,7 +58,16 @@ final readonly class PriceController
             $quote,
             null === $agreed ? null : MoneyView::from($agreed, $this->currency),
             null === $invoice ? null : InvoiceView::from($invoice, $this->currency),
+            null === $receipt ? null : ReceiptView::from($receipt),
+            null === $cost ? null : RealCostView::from($cost, $this->currency),
         );
+    }
+
+    /** Gives the quote its newest proof says on paper. */
+    #[Route('/api/dockets/{number}/quote.pdf', name: 'quote-pdf', requirements: self::NUMBER, methods: ['GET'])]
+    public function quotePaper(int $number): Response
+    {
+        return $this->paper->response($this->invoices->quote($this->dockets->measured($number)->latestProof()));
     }
 
     /** Writes the invoice of an order, once. */
@@ -62,6 +81,20 @@ final readonly class PriceController
     #[Route('/api/invoices/{number}.pdf', name: 'invoice-pdf', requirements: self::NUMBER, methods: ['GET'])]
     public function paper(int $number): Response
     {
-        return $this->paper->response($this->invoices->numbered($number));
+        return $this->paper->response($this->invoices->numbered($number)->bill());
+    }
+
+    /** Notes that an invoice was paid, once, and how. */
+    #[Route('/api/invoices/{number}/receipt', name: 'invoice-paid', requirements: self::NUMBER, methods: ['POST'])]
+    public function paid(int $number, #[MapRequestPayload] PaidRequest $request): ReceiptView
+    {
+        return ReceiptView::from($this->receipts->paid($this->invoices->numbered($number), $request->paidBy));
+    }
+
+    /** Gives a receipt on paper. */
+    #[Route('/api/receipts/{number}.pdf', name: 'receipt-pdf', requirements: self::NUMBER, methods: ['GET'])]
+    public function receiptPaper(int $number): Response
+    {
+        return $this->paper->response($this->receipts->numbered($number)->bill());
     }
 }

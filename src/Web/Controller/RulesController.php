@@ -8,6 +8,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Yelbo\Shop\Access\SecurityLog;
+use Yelbo\Shop\Bench\Outcomes;
 use Yelbo\Shop\Bench\Paces;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Log\Book;
@@ -15,6 +16,7 @@ use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Rule;
 use Yelbo\Web\Request\RuleRequest;
+use Yelbo\Web\View\ComebacksView;
 use Yelbo\Web\View\PacesView;
 use Yelbo\Web\View\PaceView;
 use Yelbo\Web\View\RulesView;
@@ -29,6 +31,7 @@ final readonly class RulesController
         private SecurityLog $log,
         private Book $book,
         private Paces $paces,
+        private Outcomes $outcomes,
     ) {
     }
 
@@ -70,7 +73,17 @@ final readonly class RulesController
     #[Route('/api/paces', name: 'paces', methods: ['GET'])]
     public function paces(): PacesView
     {
-        return new PacesView(array_map(PaceView::from(...), $this->paces->all()));
+        return new PacesView(
+            array_map(PaceView::from(...), $this->paces->all()),
+            array_map(PaceView::from(...), $this->paces->own()),
+        );
+    }
+
+    /** Tells what came back to be cut again, and which limits that contradicts. */
+    #[Route('/api/comebacks', name: 'comebacks', methods: ['GET'])]
+    public function comebacks(): ComebacksView
+    {
+        return ComebacksView::from($this->outcomes->comebacks());
     }
 
     /** Learns them anew. */

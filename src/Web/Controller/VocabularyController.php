@@ -27,6 +27,7 @@ use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\Handover;
 use Yelbo\Web\View\ChoiceView;
 use Yelbo\Web\View\FaceView;
 use Yelbo\Web\View\FinishView;
@@ -88,6 +89,10 @@ final readonly class VocabularyController
                     $finish->says($rules),
                 ),
                 Finish::cases(),
+            ),
+            array_map(
+                static fn (Handover $way): ChoiceView => new ChoiceView($way->value, $way->label()),
+                Handover::cases(),
             ),
             array_map(
                 static fn (Material $material): MaterialView => new MaterialView(

@@ -11,11 +11,15 @@ final readonly class ChargedView
      * @param QuoteView|null $quote what it comes to; null where it cannot be drawn as it stands
      * @param MoneyView|null $agreed what was agreed; null where nothing was
      * @param InvoiceView|null $invoice what was charged; null where none was written
+     * @param ReceiptView|null $receipt that it was paid; null where it was not
+     * @param RealCostView|null $cost what it really cost so far; null where nothing was cut yet
      */
     public function __construct(
         public ?QuoteView $quote,
         public ?MoneyView $agreed,
         public ?InvoiceView $invoice,
+        public ?ReceiptView $receipt,
+        public ?RealCostView $cost,
     ) {
     }
 }

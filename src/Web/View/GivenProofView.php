@@ -14,6 +14,7 @@ final readonly class GivenProofView
      * @param string $tag as it is written on paper: Y-0412 or Y-0412/3
      * @param string $customer who ordered it
      * @param string $says where it stands, in a sentence
+     * @param GivenQuoteView|null $quote what it costs; null where that is still open
      * @param VersionView $proof the version of the proof the link shows
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class GivenProofView
         public string $says,
         public VersionView $proof,
         public array $changeRequests,
+        public ?GivenQuoteView $quote,
     ) {
     }
 }

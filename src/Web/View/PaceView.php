@@ -16,6 +16,7 @@ final readonly class PaceView
      * @param int $mishaps of them those left out as breaks and mishaps
      * @param float|null $handbookError what the handbook is off by on average, a share
      * @param float|null $learnedError what is told now is off by
+     * @param string $who whose pace it is; empty for the shop's
      * @param string $madeAt when it was learned, ISO 8601
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class PaceView
         public ?float $handbookError,
         public ?float $learnedError,
         public string $madeAt,
+        public string $who,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class PaceView
             $pace->handbookError(),
             $pace->learnedError(),
             $pace->madeAt()->format(\DATE_ATOM),
+            $pace->who(),
         );
     }
 }

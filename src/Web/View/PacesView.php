@@ -9,8 +9,9 @@ final readonly class PacesView
 {
     /**
      * @param list<PaceView> $paces the newest of each station
+     * @param list<PaceView> $own those of people, by name
      */
-    public function __construct(public array $paces)
+    public function __construct(public array $paces, public array $own)
     {
     }
 }

@@ -10,9 +10,10 @@ final readonly class PicturesView
     /**
      * @param list<LoadView> $load minutes of hands by day
      * @param list<FilmUseView> $film film off the shelf and back on it by week
-     * @param list<RecutView> $recuts why pieces were cut again
+     * @param list<RecutView> $recuts why pieces were cut again, and what that cost
      * @param list<DeliveredView> $delivered orders by how early they were handed over
      * @param list<TimedView> $minutes told against real minutes
+     * @param list<MarginView> $margins what orders brought and cost, by kind of object, face and film
      * @param list<WorthView> $shelf what the shelf is worth by film
      */
     public function __construct(
@@ -22,6 +23,7 @@ final readonly class PicturesView
         public array $delivered,
         public array $minutes,
         public array $shelf,
+        public array $margins,
     ) {
     }
 }

@@ -4,14 +4,28 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-/** A reason pieces were cut again for. */
+use Yelbo\Shop\Report\Margins;
+use Yelbo\Trade\Price\Money;
+
+/**
+ * Why pieces were cut again, and what that cost.
+ *
+ * @phpstan-import-type Lost from Margins
+ */
 final readonly class RecutView
 {
     /**
-     * @param string $reason as it was written
+     * @param string $reason in the words of who noted it
      * @param int $count how many pieces
+     * @param MoneyView $cost film and minutes that were lost with them
      */
-    public function __construct(public string $reason, public int $count)
+    public function __construct(public string $reason, public int $count, public MoneyView $cost)
     {
+    }
+
+    /** @param Lost $lost */
+    public static function from(array $lost, string $currency): self
+    {
+        return new self($lost['reason'], $lost['count'], MoneyView::from(Money::minor($lost['cost']), $currency));
     }
 }

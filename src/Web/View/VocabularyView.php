@@ -20,6 +20,7 @@ final readonly class VocabularyView
      * @param list<KeepOutView>  $keepOuts       what has to stay clear, with the shop's margins
      * @param list<ChoiceView>   $allowances     how much room to the edge can be liked
      * @param list<FinishView>   $finishes       that can go over a decal
+     * @param list<ChoiceView>   $handovers      how what is made comes to its customer
      * @param list<MaterialView> $materials      an object can be made of
      * @param list<ChoiceView>   $grades         of film
      * @param list<FaceView>     $faces          to cut
@@ -44,6 +45,7 @@ final readonly class VocabularyView
         public array $keepOuts,
         public array $allowances,
         public array $finishes,
+        public array $handovers,
         public array $materials,
         public array $grades,
         public array $faces,

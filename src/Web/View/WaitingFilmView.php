@@ -12,6 +12,7 @@ final readonly class WaitingFilmView
      * @param int         $pieces   how many wait for it
      * @param int         $late     how many of them will not be ready in time
      * @param int         $recut    how many of them are cut again
+     * @param CutProposalView|null $proposal when to cut it by the plan of the week; null as long as there is none
      * @param string|null $neededAt when the first of them has to be ready for use, ISO 8601
      */
     public function __construct(
@@ -20,6 +21,7 @@ final readonly class WaitingFilmView
         public int $late,
         public int $recut,
         public ?string $neededAt,
+        public ?CutProposalView $proposal,
     ) {
     }
 }

@@ -17,6 +17,7 @@ final readonly class WorkerView
      * @param Role $role what they may do
      * @param bool $disabled whether they are shut out
      * @param int $version counts its changes
+     * @param list<string>|null $stations which work they are put down for; null for all
      */
     public function __construct(
         public int $id,
@@ -25,6 +26,7 @@ final readonly class WorkerView
         public Role $role,
         public bool $disabled,
         public int $version,
+        public ?array $stations,
     ) {
     }
 
@@ -37,6 +39,7 @@ final readonly class WorkerView
             $worker->role(),
             $worker->isDisabled(),
             $worker->version(),
+            $worker->stations(),
         );
     }
 }

@@ -88,6 +88,7 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
                 <ProofFacts proof={page} />
               </div>
             ))}
+            {given.quote && <Quoted quote={given.quote} token={token} />}
             <a
               href={`/api/given/${token}/proof.pdf`}
               download
@@ -99,6 +100,36 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
         </div>
       </main>
     </div>
+  );
+}
+
+/** What it costs, thing by thing and in all. */
+function Quoted({ quote, token }: { quote: Schemas['GivenQuoteView']; token: string }) {
+  return (
+    <section className="mb-5 border-t-2 border-ink pt-3" aria-label="What it costs">
+      <h2 className="title">What it costs</h2>
+      <ul className="my-1 text-note">
+        {quote.lines.map((line) => (
+          <li key={line} className="border-b border-rule py-1">
+            {line}
+          </li>
+        ))}
+      </ul>
+      <p className="flex justify-between text-xl font-semibold">
+        <span>In all</span>
+        <span>{quote.total.text}</span>
+      </p>
+      {quote.tax && (
+        <p className="flex justify-between text-ink2">
+          <span>of which tax</span>
+          <span>{quote.tax.text}</span>
+        </p>
+      )}
+      <p className="mt-1">{quote.says}</p>
+      <a href={`/api/given/${token}/quote.pdf`} download className="inline-flex min-h-6 underline">
+        The quote as PDF
+      </a>
+    </section>
   );
 }
 

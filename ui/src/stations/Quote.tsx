@@ -1,8 +1,9 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
 import { api, ask, type Docket, type Schemas } from '../api/client';
 import { RECORD } from '../api/keys';
 import { useChange } from '../api/queries';
-import { Move, Trouble } from '../parts/basics';
+import { Move, Section, Trouble } from '../parts/basics';
 
 /** What an order costs as it is drawn now, and what was charged. */
 const chargedKey = (docket: Docket) => [RECORD, 'quote', docket.number, docket.version] as const;
@@ -44,7 +45,7 @@ export function QuoteLines({ quote }: { quote: Schemas['QuoteView'] }) {
   );
 }
 
-/** The invoice of an order: written once, then there to be printed again. */
+/** What is charged for an order: its invoice, that it was paid, and what it really cost beside what was quoted. */
 export function InvoiceMove({ docket }: { docket: Docket }) {
   const client = useQueryClient();
   const { data } = useCharged(docket);
@@ -56,21 +57,111 @@ export function InvoiceMove({ docket }: { docket: Docket }) {
     return null;
   }
   return (
-    <div className="mb-4">
-      {data.invoice ? (
-        <a
-          href={`/api/invoices/${data.invoice.number}.pdf`}
-          download
-          className="inline-flex min-h-10 items-center border border-ink bg-paper px-3 font-medium hover:bg-shade"
-        >
-          Invoice {data.invoice.tag}, {data.invoice.total.text}
-        </a>
-      ) : (
-        <Move onClick={() => write.mutate(undefined)} disabled={write.isPending}>
-          {`Write the invoice${data.agreed ? `, ${data.agreed.text}` : ''}`}
-        </Move>
-      )}
+    <Section title="Money">
+      <div className="flex flex-wrap items-center gap-2">
+        {data.invoice ? (
+          <>
+            <PaperLink href={`/api/invoices/${data.invoice.number}.pdf`}>
+              Invoice {data.invoice.tag}, {data.invoice.total.text}
+            </PaperLink>
+            {data.receipt ? (
+              <PaperLink href={`/api/receipts/${data.receipt.number}.pdf`}>
+                Receipt {data.receipt.tag}, paid {data.receipt.says}
+              </PaperLink>
+            ) : (
+              <Paid invoice={data.invoice.number} docket={docket} />
+            )}
+          </>
+        ) : (
+          <Move onClick={() => write.mutate(undefined)} disabled={write.isPending}>
+            {`Write the invoice${data.agreed ? `, ${data.agreed.text}` : ''}`}
+          </Move>
+        )}
+      </div>
       <Trouble says={write.error?.message} />
-    </div>
+      {data.cost && <RealCost cost={data.cost} isDone={docket.state === 'done'} />}
+    </Section>
+  );
+}
+
+function PaperLink({ href, children }: { href: string; children: ReactNode }) {
+  return (
+    <a
+      href={href}
+      download
+      className="inline-flex min-h-10 items-center border border-ink bg-paper px-3 font-medium hover:bg-shade"
+    >
+      {children}
+    </a>
+  );
+}
+
+const WAYS = [
+  ['cash', 'Cash'],
+  ['card', 'Card'],
+  ['transfer', 'Transfer'],
+] as const;
+
+function Paid({ invoice, docket }: { invoice: number; docket: Docket }) {
+  const client = useQueryClient();
+  const paid = useChange(
+    (paidBy: string) =>
+      ask(api.POST('/api/invoices/{number}/receipt', { params: { path: { number: invoice } }, body: { paidBy } })),
+    () => client.invalidateQueries({ queryKey: chargedKey(docket) }),
+  );
+  return (
+    <fieldset className="flex items-center gap-1">
+      <legend className="sr-only">Paid how</legend>
+      <span className="px-1 text-ink2">Paid by</span>
+      {WAYS.map(([way, label]) => (
+        <Move key={way} onClick={() => paid.mutate(way)} disabled={paid.isPending}>
+          {label}
+        </Move>
+      ))}
+      <Trouble says={paid.error?.message} />
+    </fieldset>
+  );
+}
+
+/** Line by line what was quoted, and what it took: at cost, with nothing added. */
+function RealCost({ cost, isDone }: { cost: Schemas['RealCostView']; isDone: boolean }) {
+  const isQuoted = cost.lines.some((line) => line.quoted);
+  return (
+    <details className="mt-2">
+      <summary className="cursor-pointer underline">
+        {isDone ? 'What it really cost' : 'What it has cost so far'}: {cost.cost.text}
+        {isDone && cost.left && `, ${cost.left.text} left`}
+      </summary>
+      <table className="mt-1 w-full text-note">
+        <thead>
+          <tr className="label border-b border-ink text-left">
+            <th className="py-1 font-semibold">For</th>
+            {isQuoted && <th className="text-right font-semibold">Quoted</th>}
+            <th className="pl-4 text-right font-semibold">Cost</th>
+          </tr>
+        </thead>
+        <tbody>
+          {cost.lines.map((line) => (
+            <tr key={line.what} className="border-b border-rule">
+              <th scope="row" className="py-0.5 text-left font-normal">
+                {line.what}
+                {line.says && <span className="block text-sm text-ink2">{line.says}</span>}
+              </th>
+              {isQuoted && <td className="text-right align-top whitespace-nowrap">{line.quoted?.text ?? ''}</td>}
+              <td className="pl-4 text-right align-top whitespace-nowrap">{line.cost?.text ?? ''}</td>
+            </tr>
+          ))}
+        </tbody>
+        <tfoot>
+          <tr className="border-t-2 border-ink font-semibold">
+            <th scope="row" className="text-left font-semibold">
+              {isQuoted ? 'Agreed, without its tax, and cost' : 'Cost'}
+            </th>
+            {isQuoted && <td className="text-right whitespace-nowrap">{cost.price?.text ?? 'open'}</td>}
+            <td className="pl-4 text-right whitespace-nowrap">{cost.cost.text}</td>
+          </tr>
+        </tfoot>
+      </table>
+    </details>
   );
 }

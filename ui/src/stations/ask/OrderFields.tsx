@@ -115,6 +115,7 @@ export function OrderFields({
   change: (part: Partial<Answers>) => void;
   wrong: (field: string) => string | undefined;
 }) {
+  const words = useVocabulary();
   return (
     <>
       <div className="col-span-2">
@@ -127,6 +128,14 @@ export function OrderFields({
         />
       </div>
       <div className="col-span-4">
+        <SelectField
+          label="How it comes to them"
+          value={answers.delivery || 'collected'}
+          onChange={(delivery) => change({ delivery })}
+          options={words.handovers}
+        />
+      </div>
+      <div className="col-span-6">
         <TextField label="Note" value={answers.note} onChange={(note) => change({ note })} says={wrong('note')} />
       </div>
     </>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import type { Schemas } from '../../api/client';
 import { waitingForFilm } from '../../api/queries';
 import { Nothing, Ready, Swatch } from '../../parts/basics';
-import { asDay } from '../../parts/time';
+import { asDay, asMoment } from '../../parts/time';
 import { PieceChoice } from './PieceChoice';
 import { Planning } from './Planning';
 
@@ -42,7 +42,7 @@ function Films({
   return (
     <div className="grid h-full grid-cols-[272px_1fr]">
       <div className="flex min-h-0 flex-col border-r border-rule">
-        <nav aria-label="Approved, by film" className="max-h-[46%] shrink-0 overflow-auto border-b border-ink">
+        <nav aria-label="Approved, by film" className="max-h-[38%] shrink-0 overflow-auto border-b border-ink">
           <h2 className="label px-4 pt-3 pb-1">Approved, by film</h2>
           {films.map((entry) => (
             <FilmRow
@@ -53,6 +53,13 @@ function Films({
             />
           ))}
         </nav>
+        {open?.proposal && (
+          <section aria-label="When to cut it" className="shrink-0 border-b border-ink px-4 py-2">
+            <h2 className="label">When to cut it</h2>
+            <p className="font-medium">{open.proposal.says}</p>
+            {open.proposal.price && <p className="text-sm text-ink2">{open.proposal.price}</p>}
+          </section>
+        )}
         {open && (
           <PieceChoice
             pieces={pieces}
@@ -100,6 +107,15 @@ function FilmRow({
             {entry.pieces} {entry.pieces === 1 ? 'piece' : 'pieces'}, {asDay(entry.neededAt)}
             {entry.recut > 0 && `, ${entry.recut} recut`}
           </span>
+          {entry.proposal && (
+            <span className="block truncate text-sm font-medium">
+              {entry.proposal.now
+                ? 'cut it now'
+                : entry.proposal.by
+                  ? `cut by ${asMoment(entry.proposal.by)}`
+                  : 'can wait'}
+            </span>
+          )}
         </span>
       </span>
     </button>

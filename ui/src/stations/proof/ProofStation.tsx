@@ -300,7 +300,7 @@ function Price({ docket, proof }: { docket: Docket; proof: Proof }) {
         <div className="flex-1">
           <TextField
             label="For all of it"
-            placeholder="left open"
+            placeholder="by its film and minutes"
             value={price}
             onChange={setPrice}
             says={keep.error?.fields.price}
@@ -324,7 +324,12 @@ function Price({ docket, proof }: { docket: Docket; proof: Proof }) {
         </>
       )}
       {docket.price !== proof.price && (
-        <p className="mt-1 text-sm text-ink2">This proof was made with another price. A new proof says the new one.</p>
+        <p className="mt-1 text-sm text-ink2">This version was made with another price. The newest says the new one.</p>
+      )}
+      {docket.price !== null && (
+        <a href={`/api/dockets/${docket.number}/quote.pdf`} download className="mt-1 inline-flex min-h-6 underline">
+          The quote as PDF
+        </a>
       )}
     </Section>
   );

@@ -15,6 +15,15 @@ const ROLES = [
   { value: 'owner', label: 'Owner: sees figures, people and this page' },
 ];
 
+/** What hands are put down for in the plan of the week. */
+const HANDS = [
+  ['size', 'Size'],
+  ['cut', 'Cut'],
+  ['weed', 'Weed'],
+  ['apply', 'Apply'],
+  ['send', 'Send'],
+] as const;
+
 type Doing = { kind: 'add' } | { kind: 'change' | 'password'; worker: Worker } | null;
 
 /** Who works here, and who is signed in where. For the owner. */
@@ -39,6 +48,8 @@ export function People() {
                   </span>
                   <span className="block text-sm text-ink2">
                     signs in as {worker.signIn} · {worker.disabled ? 'shut out' : worker.role}
+                    {worker.stations &&
+                      ` · in the week for ${worker.stations.length === 0 ? 'nothing' : worker.stations.join(', ')}`}
                   </span>
                 </div>
                 <Move
@@ -169,7 +180,12 @@ function AddDialog({ onDone }: { onDone: () => void }) {
 }
 
 function ChangeDialog({ worker, onDone }: { worker: Worker; onDone: () => void }) {
-  const [typed, setTyped] = useState({ name: worker.name, role: worker.role as string, disabled: worker.disabled });
+  const [typed, setTyped] = useState({
+    name: worker.name,
+    role: worker.role as string,
+    disabled: worker.disabled,
+    stations: worker.stations ?? HANDS.map(([station]) => station as string),
+  });
   const save = useChange(
     () =>
       ask(
@@ -205,6 +221,30 @@ function ChangeDialog({ worker, onDone }: { worker: Worker; onDone: () => void }
         says={says.role}
         options={ROLES}
       />
+      <fieldset>
+        <legend className="label">Put down in the week for</legend>
+        <div className="flex flex-wrap gap-x-5">
+          {HANDS.map(([station, label]) => (
+            <label key={station} className="flex min-h-10 items-center gap-2">
+              <input
+                type="checkbox"
+                className="h-5 w-5 accent-ink"
+                checked={typed.stations.includes(station)}
+                onChange={(event) =>
+                  setTyped((now) => ({
+                    ...now,
+                    stations: event.target.checked
+                      ? [...now.stations, station]
+                      : now.stations.filter((one) => one !== station),
+                  }))
+                }
+              />
+              {label}
+            </label>
+          ))}
+        </div>
+        {says.stations && <p className="text-sm font-medium text-signal-ink">{says.stations}</p>}
+      </fieldset>
       <label className="flex min-h-10 items-center gap-3">
         <input
           type="checkbox"

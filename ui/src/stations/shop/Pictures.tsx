@@ -4,6 +4,8 @@ import {
   Bar,
   BarChart,
   CartesianGrid,
+  ComposedChart,
+  Line,
   ReferenceLine,
   ResponsiveContainer,
   Scatter,
@@ -13,6 +15,8 @@ import {
 } from 'recharts';
 import { api, ask, type Schemas } from '../../api/client';
 import { RECORD } from '../../api/keys';
+import { me } from '../../api/queries';
+import { labelOf, useVocabulary } from '../../api/vocabulary';
 import { Ready, Scroll } from '../../parts/basics';
 import { asDay } from '../../parts/time';
 
@@ -25,16 +29,24 @@ type Cell = string | number;
  */
 export function Pictures() {
   const query = useQuery({ queryKey: [RECORD, 'pictures'], queryFn: () => ask(api.GET('/api/pictures')) });
+  const words = useVocabulary();
+  const names = (by: string, of: string) =>
+    ({
+      face: words.faces.find((face) => face.slug === of)?.name,
+      object: words.kinds.find((kind) => kind.kind === of)?.label,
+      film: labelOf(words.grades, of),
+    })[by] ?? of;
   return (
     <Ready query={query} what="the pictures">
       {(pictures) => (
         <Scroll label="Pictures" className="h-full bg-paper px-8 py-5">
           <h2 className="title mb-3">Pictures of the shop</h2>
           <div className="grid grid-cols-2 gap-x-10 gap-y-8 max-lg:grid-cols-1">
-            {all(pictures).map((one) => (
+            {all(pictures, names).map((one) => (
               <Picture key={one.name} {...one} />
             ))}
           </div>
+          <PriceTest />
         </Scroll>
       )}
     </Ready>
@@ -53,7 +65,42 @@ const INK = 'var(--color-ink)';
 const hours = (minutes: number) => Math.round(minutes / 6) / 10;
 const axis = { stroke: INK, tick: { fill: 'var(--color-ink2)', fontSize: 12 }, tickLine: false } as const;
 
-function all(pictures: Shown): One[] {
+/** What is left of the price, and what it cost: one bar for each kind, the best first. */
+function margin(pictures: Shown, by: 'object' | 'face' | 'film', names: (by: string, of: string) => string): One {
+  const of = pictures.margins
+    .filter((one) => one.by === by)
+    .map((one) => ({
+      ...one,
+      name: names(by, one.of),
+      spent: one.cost.minor / 100,
+      kept: Math.max(0, one.left.minor) / 100,
+      share: one.price.minor > 0 ? Math.round((100 * one.left.minor) / one.price.minor) : 0,
+    }));
+  return {
+    name: `What is left, by ${BY[by]}`,
+    says: 'Orders that are made, of the last 90 days: hatched what they cost, black what is left of the price without its tax.',
+    head: [BY[by] ?? by, 'Orders', 'Price', 'Cost', 'Left', 'Left, %'],
+    rows: of.map((one) => [one.name, one.orders, one.price.text, one.cost.text, one.left.text, one.share]),
+    draw: () => (
+      <Bars data={of.slice(0, 8)} x="name">
+        <Bar
+          maxBarSize={72}
+          dataKey="spent"
+          stackId="a"
+          fill="url(#bars)"
+          stroke={INK}
+          strokeWidth={0.8}
+          isAnimationActive={false}
+        />
+        <Bar maxBarSize={72} dataKey="kept" stackId="a" fill={INK} isAnimationActive={false} />
+      </Bars>
+    ),
+  };
+}
+
+const BY = { object: 'kind of object', face: 'face', film: 'film' };
+
+function all(pictures: Shown, names: (by: string, of: string) => string): One[] {
   const load = pictures.load.map((one) => ({
     day: asDay(one.date),
     planned: hours(one.planned),
@@ -71,6 +118,18 @@ function all(pictures: Shown): One[] {
       return weeks;
     }, {}),
   );
+  const lost = pictures.recuts.reduce((sum, one) => sum + one.cost.minor, 0);
+  let soFar = 0;
+  const recuts = pictures.recuts.map((one) => {
+    soFar += one.cost.minor;
+    return {
+      reason: one.reason,
+      count: one.count,
+      text: one.cost.text,
+      cost: one.cost.minor / 100,
+      soFar: lost > 0 ? Math.round((100 * soFar) / lost) : 0,
+    };
+  });
   const most = Math.max(1, ...pictures.minutes.flatMap((one) => [one.told, one.took]));
   return [
     {
@@ -80,8 +139,16 @@ function all(pictures: Shown): One[] {
       rows: load.map((one) => [one.day, one.planned, one.open]),
       draw: () => (
         <Bars data={load} x="day">
-          <Bar dataKey="planned" stackId="a" fill={INK} isAnimationActive={false} />
-          <Bar dataKey="free" stackId="a" fill="url(#bars)" stroke={INK} strokeWidth={0.8} isAnimationActive={false} />
+          <Bar maxBarSize={72} dataKey="planned" stackId="a" fill={INK} isAnimationActive={false} />
+          <Bar
+            maxBarSize={72}
+            dataKey="free"
+            stackId="a"
+            fill="url(#bars)"
+            stroke={INK}
+            strokeWidth={0.8}
+            isAnimationActive={false}
+          />
         </Bars>
       ),
     },
@@ -92,20 +159,40 @@ function all(pictures: Shown): One[] {
       rows: pictures.film.map((one) => [asDay(one.week), one.film, one.off, one.back]),
       draw: () => (
         <Bars data={film} x="week">
-          <Bar dataKey="used" stackId="a" fill={INK} isAnimationActive={false} />
-          <Bar dataKey="back" stackId="a" fill="url(#bars)" stroke={INK} strokeWidth={0.8} isAnimationActive={false} />
+          <Bar maxBarSize={72} dataKey="used" stackId="a" fill={INK} isAnimationActive={false} />
+          <Bar
+            maxBarSize={72}
+            dataKey="back"
+            stackId="a"
+            fill="url(#bars)"
+            stroke={INK}
+            strokeWidth={0.8}
+            isAnimationActive={false}
+          />
         </Bars>
       ),
     },
     {
-      name: 'Cut again, and why',
-      says: 'Pieces that were spoiled, the most frequent reason first.',
-      head: ['Reason', 'Pieces'],
-      rows: pictures.recuts.map((one) => [one.reason, one.count]),
+      name: 'Cut again, and what it cost',
+      says: 'Film and minutes lost with pieces that were spoiled in the last 90 days, the dearest reason first; the line is their share so far, of a hundred.',
+      head: ['Reason', 'Pieces', 'Cost', 'So far, %'],
+      rows: recuts.map((one) => [one.reason, one.count, one.text, one.soFar]),
       draw: () => (
-        <Bars data={pictures.recuts} x="reason" whole>
-          <Bar dataKey="count" fill={INK} isAnimationActive={false} />
-        </Bars>
+        <ResponsiveContainer width="100%" height="100%">
+          <ComposedChart
+            accessibilityLayer={false}
+            data={recuts}
+            margin={{ top: 8, right: -12, bottom: 4, left: -12 }}
+            barCategoryGap="30%"
+          >
+            <CartesianGrid stroke="var(--color-rule)" strokeWidth={0.6} vertical={false} />
+            <XAxis dataKey="reason" {...axis} interval="preserveStartEnd" />
+            <YAxis yAxisId="cost" {...axis} />
+            <YAxis yAxisId="share" orientation="right" domain={[0, 100]} {...axis} />
+            <Bar yAxisId="cost" dataKey="cost" fill={INK} isAnimationActive={false} maxBarSize={64} />
+            <Line yAxisId="share" dataKey="soFar" stroke={INK} dot={{ fill: 'none', r: 3 }} isAnimationActive={false} />
+          </ComposedChart>
+        </ResponsiveContainer>
       ),
     },
     {
@@ -115,7 +202,7 @@ function all(pictures: Shown): One[] {
       rows: delivered.map((one) => [one.name, one.count]),
       draw: () => (
         <Bars data={delivered} x="name" whole>
-          <Bar dataKey="count" fill={INK} isAnimationActive={false} />
+          <Bar maxBarSize={72} dataKey="count" fill={INK} isAnimationActive={false} />
         </Bars>
       ),
     },
@@ -143,6 +230,7 @@ function all(pictures: Shown): One[] {
         </ResponsiveContainer>
       ),
     },
+    ...(['object', 'face', 'film'] as const).map((by) => margin(pictures, by, names)),
     {
       name: 'What the shelf is worth',
       says: 'Film by what it was bought for, and since when the oldest of it lies there.',
@@ -153,7 +241,7 @@ function all(pictures: Shown): One[] {
           data={pictures.shelf.slice(0, 10).map((one) => ({ film: one.film, worth: one.worth.minor / 100 }))}
           x="film"
         >
-          <Bar dataKey="worth" fill={INK} isAnimationActive={false} />
+          <Bar maxBarSize={72} dataKey="worth" fill={INK} isAnimationActive={false} />
         </Bars>
       ),
     },
@@ -207,42 +295,112 @@ function Picture({ name, says, head, rows, draw }: One) {
           </div>
           <details className="mt-1">
             <summary className="cursor-pointer text-note underline">The figures</summary>
-            <table className="mt-1 w-full text-note">
-              <thead>
-                <tr className="border-b border-ink text-left">
-                  {head.map((one) => (
-                    <th key={one} scope="col" className="py-1 pr-3 font-semibold">
-                      {one}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {rows.map((row, nth) => (
-                  // biome-ignore lint/suspicious/noArrayIndexKey: rows may be alike; their place tells them apart
-                  <tr key={nth} className="border-b border-rule">
-                    {row.map((cell, at) => (
-                      <td key={head[at]} className="py-0.5 pr-3">
-                        {cell}
-                      </td>
-                    ))}
-                  </tr>
-                ))}
-              </tbody>
-            </table>
+            <Table head={head} rows={rows} />
           </details>
-          <a
-            className="text-note underline"
-            download={`${name.toLowerCase().replaceAll(' ', '-')}.csv`}
-            href={csv(head, rows)}
-          >
-            As CSV
-          </a>
+          <Csv name={name} head={head} rows={rows} />
         </>
       )}
     </section>
   );
 }
+
+/** A number, or an amount of money. */
+const isFigure = (cell: Cell) => typeof cell === 'number' || /^-?\D?[\d.,]+$/.test(cell);
+
+function Table({ head, rows }: { head: string[]; rows: Cell[][] }) {
+  return (
+    <table className="mt-1 w-full text-note">
+      <thead>
+        <tr className="border-b border-ink text-left">
+          {head.map((one, at) => (
+            <th
+              key={one}
+              scope="col"
+              className={`py-1 pr-3 font-semibold ${rows.every((row) => isFigure(row[at] ?? '')) ? 'text-right' : ''}`}
+            >
+              {one}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {rows.map((row, nth) => (
+          // biome-ignore lint/suspicious/noArrayIndexKey: rows may be alike; their place tells them apart
+          <tr key={nth} className="border-b border-rule">
+            {row.map((cell, at) => (
+              <td key={head[at]} className={`py-0.5 pr-3 ${isFigure(cell) ? 'text-right' : ''}`}>
+                {cell}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+function Csv({ name, head, rows }: { name: string; head: string[]; rows: Cell[][] }) {
+  return (
+    <a
+      className="text-note underline"
+      download={`${name.toLowerCase().replaceAll(/[^a-z]+/g, '-')}.csv`}
+      href={csv(head, rows)}
+    >
+      As CSV
+    </a>
+  );
+}
+
+const WAYS = ['letters', 'area', 'minutes'] as const;
+
+/** What if it were charged by the height of letters, by area, by minutes? For the owner. */
+function PriceTest() {
+  const isOwner = useQuery(me).data?.role === 'owner';
+  const { data } = useQuery({
+    queryKey: [RECORD, 'price-test'],
+    queryFn: () => ask(api.GET('/api/price-test')),
+    enabled: isOwner,
+  });
+  if (!data) {
+    return null;
+  }
+  const head = ['Order', 'Customer', 'Paid', 'By letter height', 'By area', 'By minutes', 'Would have paid more'];
+  const rows = data.orders.map((one): Cell[] => {
+    const more = WAYS.filter((way) => one[way].minor > one.paid.minor * 1.1);
+    return [
+      one.tag,
+      one.who,
+      one.paid.text,
+      one.letters.text,
+      one.area.text,
+      one.minutes.text,
+      more.map(called).join(', '),
+    ];
+  });
+  const name = 'What if it were charged another way?';
+  return (
+    <section aria-label={name} className="mt-10 max-w-5xl">
+      <h3 className="text-lg font-semibold">{name}</h3>
+      <p className="text-note text-ink2">
+        The orders of the last {data.days} days, {data.total.text} without tax, at the rate that would have brought the
+        same in all
+        {data.letters && `: ${data.letters.text} for 10 mm of each letter’s height`}
+        {data.area && `, ${data.area.text} for 100 cm²`}
+        {data.minutes && `, ${data.minutes.text} a minute`}. More is told from a tenth on.
+      </p>
+      {rows.length === 0 ? (
+        <p className="mt-4">No order was agreed yet.</p>
+      ) : (
+        <>
+          <Table head={head} rows={rows} />
+          <Csv name={name} head={head} rows={rows} />
+        </>
+      )}
+    </section>
+  );
+}
+
+const called = (way: (typeof WAYS)[number]) => ({ letters: 'by letters', area: 'by area', minutes: 'by minutes' })[way];
 
 /** What a spreadsheet opens; what could be taken for a formula is quoted. */
 function csv(head: string[], rows: Cell[][]): string {

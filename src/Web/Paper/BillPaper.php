@@ -6,11 +6,11 @@ namespace Yelbo\Web\Paper;
 
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Response;
-use Yelbo\Shop\Price\Invoice;
+use Yelbo\Shop\Price\Bill;
 use Yelbo\Web\View\MoneyView;
 
-/** An invoice on one sheet: whom it is to, what it is for, what it comes to. */
-final readonly class InvoicePaper
+/** A quote, an invoice or a receipt on one sheet: whom it is to, what it is for, what it comes to. */
+final readonly class BillPaper
 {
     private const WIDE = 186.0;
     private const ROW = 7.0;
@@ -21,14 +21,14 @@ final readonly class InvoicePaper
     ) {
     }
 
-    public function response(Invoice $invoice): Response
+    public function response(Bill $bill): Response
     {
-        return Paper::response($this->pdf($invoice), strtolower($invoice->tag()).'.pdf');
+        return Paper::response($this->pdf($bill), strtolower((string) preg_replace('~\W+~', '-', $bill->title)).'.pdf');
     }
 
-    private function pdf(Invoice $invoice): \TCPDF
+    private function pdf(Bill $bill): \TCPDF
     {
-        $pdf = Paper::a4(true, "Invoice {$invoice->tag()}");
+        $pdf = Paper::a4(true, $bill->title);
         $write = static function (
             float $y,
             string $text,
@@ -39,12 +39,12 @@ final readonly class InvoicePaper
             Paper::write($pdf, Paper::MARGIN, $y, self::WIDE, $text, $size, $style, $align);
         };
         $write(Paper::MARGIN, $this->shop, 11, 'B');
-        $write(Paper::MARGIN + 22, "Invoice {$invoice->tag()}", 18, 'B');
-        $write(Paper::MARGIN + 34, $invoice->madeAt()->format('j F Y'));
-        $write(Paper::MARGIN + 34, "Order {$invoice->docket()->tag()}", align: 'R');
-        $write(Paper::MARGIN + 46, $invoice->customer(), 11, 'B');
+        $write(Paper::MARGIN + 22, $bill->title, 18, 'B');
+        $write(Paper::MARGIN + 34, $bill->date->format('j F Y'));
+        $write(Paper::MARGIN + 34, "Order {$bill->order}", align: 'R');
+        $write(Paper::MARGIN + 46, $bill->customer, 11, 'B');
         $y = Paper::MARGIN + 62;
-        foreach ($invoice->lines() as $line) {
+        foreach ($bill->lines as $line) {
             $write($y, $line);
             $y += self::ROW;
         }
@@ -53,10 +53,14 @@ final readonly class InvoicePaper
         $pdf->Line(Paper::MARGIN, $y, Paper::MARGIN + self::WIDE, $y);
         $y += 4;
         $write($y, 'In all', 12, 'B');
-        $write($y, MoneyView::from($invoice->total(), $this->currency)->text, 12, 'B', 'R');
-        if ($invoice->tax()->minor > 0) {
-            $write($y + 8, 'of which tax');
-            $write($y + 8, MoneyView::from($invoice->tax(), $this->currency)->text, align: 'R');
+        $write($y, MoneyView::from($bill->total, $this->currency)->text, 12, 'B', 'R');
+        if ($bill->tax->minor > 0) {
+            $y += 8;
+            $write($y, 'of which tax');
+            $write($y, MoneyView::from($bill->tax, $this->currency)->text, align: 'R');
+        }
+        if ('' !== $bill->says) {
+            $write($y + 14, $bill->says);
         }
 
         return $pdf;

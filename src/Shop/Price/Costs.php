@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Price;
+
+use Doctrine\DBAL\ArrayParameterType;
+use Doctrine\DBAL\Connection;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Item;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\PieceWeeding;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Bench\Part;
+use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Trade\Plan\StepMinutes;
+use Yelbo\Trade\Price\Costing;
+use Yelbo\Trade\Price\RealCost;
+use Yelbo\Trade\Price\Spent;
+
+/** What orders really cost: film that was cut up, material that was booked, minutes that were timed. */
+final readonly class Costs
+{
+    public function __construct(
+        private Connection $database,
+        private FilmCutUp $film,
+        private PieceWeeding $weeding,
+        private Invoices $invoices,
+        private ShopRules $rules,
+    ) {
+    }
+
+    /** Of an order so far, beside its quote; none where nothing of it was cut yet. */
+    public function of(Docket $docket): ?RealCost
+    {
+        $spent = $this->spent($docket);
+
+        return null === $spent
+            ? null
+            : new RealCost(
+                $this->invoices->quoted($docket),
+                (new Costing($this->rules->current()))->cost($spent),
+                $this->invoices->net($docket),
+            );
+    }
+
+    /** What an order took so far; none where nothing of it was cut yet. */
+    public function spent(Docket $docket): ?Spent
+    {
+        $pieces = array_values(
+            array_filter(
+                $docket->pieces(),
+                static fn (Piece $piece): bool => PieceState::Withdrawn !== $piece->state(),
+            ),
+        );
+        $cut = array_values(
+            array_filter(
+                $pieces,
+                static fn (Piece $piece): bool => $piece->recuts() > 0
+                    || $piece->state()->rank() >= PieceState::Weeding->rank(),
+            ),
+        );
+        if ([] === $cut) {
+            return null;
+        }
+        $minutes = new StepMinutes($this->rules->current());
+        $share = $this->film->of($cut);
+        $blade = array_sum(array_map($this->blade(...), $cut));
+        [$tape, $blanks] = $this->booked($docket);
+
+        return new Spent(
+            \count($docket->items()),
+            $share['films'],
+            $tape,
+            $blanks,
+            $blade,
+            $share['sheets'] * $minutes->cut(0.0) + $minutes->cut($blade, 0),
+            $this->timed(
+                $docket,
+                ['weed'],
+                array_map(
+                    fn (Piece $piece): float => $piece->recuts() * $this->weeding->weeding($piece)->minutes +
+                        ($piece->state()->rank() > PieceState::Weeding->rank()
+                            ? $this->weeding->weeding($piece)->minutes
+                            : 0.0),
+                    $cut,
+                ),
+            ),
+            $this->timed(
+                $docket,
+                ['tape', 'apply', 'send'],
+                array_map(
+                    fn (Piece $piece): float => $piece->state()->rank() > PieceState::Applying->rank()
+                        ? $this->bench($piece, $minutes)
+                        : 0.0,
+                    $cut,
+                ),
+            ),
+            $this->coats($cut, $minutes),
+            $docket->delivery(),
+        );
+    }
+
+    /** mm the knife went for a piece, each time it was cut. */
+    private function blade(Piece $piece): float
+    {
+        $isCut = $piece->state()->rank() >= PieceState::Weeding->rank();
+
+        return $this->outline($piece) * ($piece->recuts() + ($isCut ? 1 : 0));
+    }
+
+    /** mm the knife goes round it once. */
+    private function outline(Piece $piece): float
+    {
+        return array_sum(
+            array_map(
+                static fn (Part $part): float => $part->region->outlineLength(),
+                $this->weeding->weeding($piece)->keeps,
+            ),
+        );
+    }
+
+    /**
+     * Minutes of hands an order takes by the figures, done or not.
+     *
+     * @param list<Piece> $pieces
+     */
+    public function told(Docket $docket, array $pieces): float
+    {
+        $minutes = new StepMinutes($this->rules->current());
+        $films = array_unique(array_map(static fn (Piece $piece): int => $piece->film()->id(), $pieces));
+        $all = $minutes->setUp(\count($docket->items())) +
+            $minutes->cut(0.0, \count($films)) +
+            $minutes->pack() +
+            $docket->delivery()->minutes($this->rules->current());
+        foreach ($pieces as $piece) {
+            $all += $this->weeding->weeding($piece)->minutes +
+                $this->bench($piece, $minutes) +
+                $minutes->cut($this->outline($piece), 0);
+        }
+
+        return $all;
+    }
+
+    /** Minutes of taping and applying by the figures; none of what goes on with another. */
+    private function bench(Piece $piece, StepMinutes $minutes): float
+    {
+        if (!$piece->isOnTop()) {
+            return 0.0;
+        }
+        $size = $piece->joinedSize();
+        $longer = max($size->width->micrometres, $size->height->micrometres);
+        $item = $piece->item();
+
+        return $minutes->tape($longer) +
+            ($item->isAppliedHere()
+                ? $minutes->apply($longer, $item->object()->kind()->isCurved(), 'vehicle' === $item->useOf()->value)
+                : 1.0);
+    }
+
+    /**
+     * Minutes that were timed, and those the figures tell of what was not.
+     *
+     * @param list<string> $stations
+     * @param list<float>  $told     minutes of each piece, by the figures; none of what is not done yet
+     *
+     * @return array{float, float}
+     */
+    private function timed(Docket $docket, array $stations, array $told): array
+    {
+        $done = \count(array_filter($told));
+        /** @var array{minutes: float|string|null, times: int|string} $row */
+        $row = $this->database->fetchAssociative(
+            'SELECT SUM(minutes) AS minutes, COUNT(*) AS times FROM timed_work WHERE docket = ? AND station IN (?)',
+            [$docket->number(), $stations],
+            [1 => ArrayParameterType::STRING],
+        );
+        // Taping and what follows it share one time: two lines for each piece.
+        $times = (int) $row['times'] / (\count($stations) > 1 ? 2 : 1);
+        $untimed = 0 === $done ? 0.0 : max(0.0, 1 - $times / $done);
+
+        return [(float) $row['minutes'], round($untimed * array_sum($told), 2)];
+    }
+
+    /**
+     * @param list<Piece> $cut
+     *
+     * @return array{float, int} minutes, and coats on pieces
+     */
+    private function coats(array $cut, StepMinutes $minutes): array
+    {
+        /** @var array<int, Item> $items */
+        $items = [];
+        $many = [];
+        foreach ($cut as $piece) {
+            $isOn = $piece->state()->rank() > PieceState::Applying->rank();
+            if ($isOn && $piece->isOnTop() && $piece->item()->isAppliedHere()) {
+                $items[$piece->item()->id()] = $piece->item();
+                $many[$piece->item()->id()] = ($many[$piece->item()->id()] ?? 0) + 1;
+            }
+        }
+
+        $all = 0.0;
+        $laid = 0;
+        foreach ($items as $nth => $item) {
+            [$coats] = $minutes->coats($item->finish());
+            $all += $coats * $minutes->coat($many[$nth]);
+            $laid += $coats * $many[$nth];
+        }
+
+        return [$all, $laid];
+    }
+
+    /** @return array{int, int} mm of tape and blanks that were taken off the shelf for it */
+    private function booked(Docket $docket): array
+    {
+        /** @var array<string, int|string> $taken */
+        $taken = $this->database->fetchAllKeyValue(
+            'SELECT s.kind, -SUM(m.delta) FROM movement m JOIN supply s ON s.id = m.supply_id
+             WHERE m.reason LIKE ? GROUP BY s.kind',
+            ["{$docket->tag()}/%"],
+        );
+
+        return [(int) ($taken['tape'] ?? 0), (int) ($taken['blank'] ?? 0)];
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Price;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Log\Book;
+use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Records\Numbering;
+
+/** Receipts of paid invoices, with numbers of their own that never repeat or skip. */
+final readonly class Receipts
+{
+    private const BUSY = 'Many receipts are being written at this moment. Try again.';
+
+    public function __construct(
+        private EntityManagerInterface $records,
+        private Book $book,
+        private ClockInterface $clock,
+        private Numbering $numbering,
+    ) {
+    }
+
+    /** That of an invoice; none as long as it is not paid. */
+    public function of(Invoice $invoice): ?Receipt
+    {
+        return $this->records->getRepository(Receipt::class)->findOneBy(['invoice' => $invoice]);
+    }
+
+    /** @throws NotFound */
+    public function numbered(int $number): Receipt
+    {
+        return $this->records->find(Receipt::class, $number) ?? throw new NotFound('There is no such receipt.');
+    }
+
+    /**
+     * An invoice is paid, once: whoever says so again is given the same receipt.
+     *
+     * @throws Refusals at `paidBy`
+     */
+    public function paid(Invoice $invoice, string $paidBy): Receipt
+    {
+        $how = PaidBy::tryFrom($paidBy)
+            ?? throw Refusals::at('paidBy', 'How was it paid: in cash, by card, by bank transfer?');
+
+        return $this->numbering->under(
+            'receipt',
+            self::BUSY,
+            fn (): Receipt => $this->records->wrapInTransaction(fn (): Receipt => $this->next($invoice, $how)),
+        );
+    }
+
+    private function next(Invoice $invoice, PaidBy $how): Receipt
+    {
+        $known = $this->of($invoice);
+        if (null !== $known) {
+            return $known;
+        }
+        $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM receipt');
+        $receipt = new Receipt(1 + (is_numeric($last) ? (int) $last : 0), $invoice, $how, $this->clock->now());
+        $this->records->persist($receipt);
+        $this->book->note(
+            'receipt',
+            "{$invoice->tag()} paid {$how->inWords()}: {$receipt->tag()}, {$invoice->total()->plain()}",
+            $invoice->docket()->number(),
+        );
+
+        return $receipt;
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Week;
+
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Journey\Station;
+use Yelbo\Trade\Plan\Handover;
+use Yelbo\Trade\Plan\StepMinutes;
+use Yelbo\Trade\Plan\Waits;
+
+/** The steps of an order that is only asked for yet, with their minutes and waits. Source: handbook sections 12, 16. */
+final readonly class AskedSteps
+{
+    public const APPLY = 'apply';
+    public const SEND = 'send';
+    public const SIZE = 'size';
+    public const COAT = 'coat';
+
+    public function __construct(private ShopRules $rules)
+    {
+    }
+
+    /**
+     * @param int|null $yes minutes until the customer says yes; none for the usual
+     *
+     * @return non-empty-list<OrderStep> in order, each in parts that fit into a day
+     */
+    public function of(AskedOrder $order, ?int $yes = null): array
+    {
+        $rules = $this->rules->current();
+        $minutes = new StepMinutes($rules);
+        $weed = $apply = 0.0;
+        $films = $coats = [];
+        $rest = $after = 0;
+        foreach ($order->things as $thing) {
+            $weed += $thing->copies * $thing->weeding;
+            $films[$thing->film->value.$thing->filmName] = $thing->filmName;
+            $apply += $thing->copies * $thing->bench($minutes);
+            $until = Waits::untilUsed($thing->film, $thing->finish, $rules);
+            [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
+            for ($nth = 0; $nth < $many; ++$nth) {
+                $coats[$nth] = [$thing->copies + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
+            }
+            if ($thing->here && !$thing->elsewhere) {
+                $rest = max($rest, $until);
+            } else {
+                $after = max($after, $until);
+            }
+        }
+        $steps = [
+            new OrderStep(
+                self::SIZE,
+                Station::Size,
+                $minutes->setUp(\count($order->things)),
+                $yes ?? $minutes->yes(),
+                'sized',
+            ),
+            ...array_map(
+                static fn (string $film): OrderStep => new OrderStep(
+                    "cut-$film",
+                    Station::Cut,
+                    $minutes->cut(StepMinutes::UNSEEN_OUTLINE),
+                    0,
+                    'cut',
+                ),
+                array_keys($films),
+            ),
+            new OrderStep('weed', Station::Weed, $weed, 0, 'weeded'),
+            new OrderStep(
+                self::APPLY,
+                Station::Apply,
+                $apply,
+                [] === $coats ? $rest : 0,
+                $order->isAppliedHere() ? 'applied' : 'taped',
+            ),
+            ...self::coats($coats, $rest, $minutes),
+            new OrderStep(
+                self::SEND,
+                Station::Send,
+                $minutes->pack() + $order->delivery->minutes($rules),
+                $order->delivery->onItsWay($rules) + $after,
+                Handover::Posted === $order->delivery ? 'posted' : 'handed over',
+            ),
+        ];
+
+        return array_merge(...array_map(static fn (OrderStep $step): array => $step->inParts(), $steps));
+    }
+
+    /**
+     * @param array<int, array{int, int}> $coats how many pieces, and minutes each dries
+     *
+     * @return list<OrderStep>
+     */
+    private static function coats(array $coats, int $rest, StepMinutes $minutes): array
+    {
+        $last = \count($coats) - 1;
+
+        return array_map(
+            static fn (int $nth): OrderStep => new OrderStep(
+                self::COAT."-$nth",
+                Station::Apply,
+                $minutes->coat($coats[$nth][0]),
+                // What is coated rests meanwhile.
+                $nth === $last ? max($coats[$nth][1], $rest - $nth * $coats[$nth][1]) : $coats[$nth][1],
+                self::COAT,
+            ),
+            array_keys($coats),
+        );
+    }
+}

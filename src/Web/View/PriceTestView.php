@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+use Yelbo\Trade\Price\PriceTest;
+
+/** What orders of the last months would have paid were they charged another way. */
+final readonly class PriceTestView
+{
+    /**
+     * @param int $days that are looked back
+     * @param MoneyView|null $letters the rate by letters: for 10 mm of the height of each; null where none were sold
+     * @param MoneyView|null $area the rate by area: for each 100 cm² of its box
+     * @param MoneyView|null $minutes the rate by minutes: for each
+     * @param MoneyView $total what was paid, and would have been each way
+     * @param list<PricedWaysView> $orders each with what it would have paid
+     */
+    public function __construct(
+        public int $days,
+        public ?MoneyView $letters,
+        public ?MoneyView $area,
+        public ?MoneyView $minutes,
+        public MoneyView $total,
+        public array $orders,
+    ) {
+    }
+
+    public static function from(PriceTest $test, int $days, string $currency): self
+    {
+        $rate = static fn (string $way): ?MoneyView => isset($test->rates[$way])
+            ? MoneyView::from($test->rates[$way], $currency)
+            : null;
+        $orders = [];
+        foreach ($test->sales as $nth => $sale) {
+            $orders[] = new PricedWaysView(
+                $sale->tag,
+                $sale->who,
+                MoneyView::from($sale->price, $currency),
+                MoneyView::from($test->paid['letters'][$nth], $currency),
+                MoneyView::from($test->paid['area'][$nth], $currency),
+                MoneyView::from($test->paid['minutes'][$nth], $currency),
+            );
+        }
+
+        return new self(
+            $days,
+            $rate('letters'),
+            $rate('area'),
+            $rate('minutes'),
+            MoneyView::from($test->total, $currency),
+            $orders,
+        );
+    }
+}
