@@ -7,12 +7,16 @@ namespace Yelbo\Tests\Shop;
 use Sabre\VObject\Reader;
 use Yelbo\Shop\Access\People;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\LearnedPace;
+use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Week\Calendar;
+use Yelbo\Shop\Week\CutNext;
 use Yelbo\Shop\Week\Feeds;
 use Yelbo\Shop\Week\OrderStep;
 use Yelbo\Shop\Week\OrderWorks;
@@ -23,6 +27,7 @@ use Yelbo\Shop\Week\Promises;
 use Yelbo\Shop\Week\WeekBoard;
 use Yelbo\Shop\Week\WeekChanges;
 use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Learn\Station as LearnStation;
 use Yelbo\Trade\Refused;
 
 /**
@@ -252,6 +257,115 @@ final class WeekTest extends ShopTestCase
             Answers::fromKept(['neededOn' => '2026-11-24'] + $asked->toArray()),
         );
         self::assertFalse($cling->inTime);
+    }
+
+    /** What has to be bought and how it comes to its customer belong to the promise. */
+    public function testAPromiseCountsTheShelfAndTheWay(): void
+    {
+        $with = fn (array $other): Promised => $this->promise(
+            Answers::fromKept($other + $this->answers('Mallow', 1)->toArray()),
+        );
+        $here = $with([]);
+        $posted = $with(['delivery' => 'posted']);
+        self::assertSame(2, $here->readyAt->diff($posted->readyAt)->days, 'a parcel is on its way for two days');
+        self::assertMatchesRegularExpression('~posted \w{3}, with you \w{3}~', $posted->chain);
+        self::assertContains('collected instead of posted', array_column($posted->sooner, 'says'));
+        self::assertStringContainsString('brought', $with(['delivery' => 'round'])->chain);
+        $away = $with(['delivery' => 'posted', 'appliedBy' => 'customer']);
+        self::assertStringContainsString('on its way and then at rest', $away->chain);
+        // More than there is of the film: it has to come first.
+        $much = $with(['quantity' => '190']);
+        self::assertStringContainsString('film here', $much->chain);
+        $sooner = array_column($much->sooner, 'ready', 'says');
+        self::assertLessThan($much->readyAt, $sooner['of what is on the shelf']);
+        self::assertStringNotContainsString('film here', $here->chain);
+    }
+
+    /** Whoever is put down for some stations only does nothing else; who is quick is planned to be quick. */
+    public function testHandsDoWhatTheyArePutDownFor(): void
+    {
+        $people = $this->get(People::class);
+        $hands = array_column(
+            array_map(static fn (Worker $one): array => [$one->name(), $one], $people->all()),
+            1,
+            0,
+        );
+        [$ines, $tomas] = [$hands['Ines'], $hands['Tomas']];
+        foreach (['Heron', 'Teal', 'Damson'] as $words) {
+            $this->approved($words, 12);
+        }
+        $people->change($tomas, $tomas->version(), 'Tomas', 'bench', false, ['weed']);
+        $people->change($ines, $ines->version(), 'Ines', 'owner', false, ['size', 'cut', 'apply', 'send']);
+        $who = [];
+        foreach ($this->plan()['entries'] as $entry) {
+            $who[$entry['station']][$entry['hand']] = true;
+        }
+        self::assertSame([$tomas->id()], array_keys($who['weed']));
+        foreach (['cut', 'apply', 'send'] as $station) {
+            self::assertSame([$ines->id()], array_keys($who[$station]), $station);
+        }
+        try {
+            $people->change($tomas, $tomas->version(), 'Tomas', 'bench', false, ['juggle']);
+            self::fail('There is no such station.');
+        } catch (Refusals $refusals) {
+            self::assertSame(['stations'], array_keys($refusals->fields));
+        }
+        $weeding = function (): int {
+            $minutes = 0;
+            foreach ($this->plan()['entries'] as $entry) {
+                if ('weed' === $entry['station']) {
+                    $minutes += strtotime($entry['to']) - strtotime($entry['from']);
+                }
+            }
+
+            return $minutes;
+        };
+        $before = $weeding();
+        foreach (['' => 1.0, 'Tomas' => 0.5] as $whose => $times) {
+            $this->records->persist(
+                new LearnedPace(LearnStation::Weed, $times, 60, 0, 0.2, 0.1, $this->clock->now(), (string) $whose),
+            );
+        }
+        $this->records->flush();
+        self::assertEqualsWithDelta($before / 2, $weeding(), 0.1 * $before, 'half as long by Tomas');
+    }
+
+    /** What is cut next: what is late at once, the rest together with what comes, and what that saves. */
+    public function testWhenToCutIsToldFromThePlan(): void
+    {
+        $docket = $this->approved('Heron', 2);
+        $next = fn (): array => $this->get(CutNext::class)->all($this->navy, $docket->pieces());
+        self::assertSame([], $next(), 'no plan yet');
+        $this->plan();
+        $alone = $next()[$this->navy->id()];
+        self::assertFalse($alone->now);
+        self::assertSame('', $alone->price);
+        self::assertStringContainsString('Nothing else is coming', $alone->says);
+        self::assertNotNull($alone->by);
+        self::assertLessThan('2026-12-05', $alone->by->format('Y-m-d'));
+        $open = array_filter(
+            $this->get(Calendar::class)->hours()->on($alone->by->setTime(0, 0)),
+            static fn (array $stretch): bool => $stretch[0] <= 60 * (int) $alone->by->format('G') + (int) $alone->by->format('i')
+                && 60 * (int) $alone->by->format('G') + (int) $alone->by->format('i') <= $stretch[1],
+        );
+        self::assertCount(1, $open, 'within the hours');
+        $other = $this->taken('Teal', 3);
+        $this->draw($other, new Design('bebas'));
+        $this->plan();
+        $with = $next()[$this->navy->id()];
+        self::assertStringContainsString('It can wait until', $with->says);
+        self::assertStringStartsWith($other->tag(), $with->price);
+        self::assertMatchesRegularExpression('~saves 0\.\d{3} m² and 8 minutes, \d+\.\d\d, and costs~', $with->price);
+        $this->records->getConnection()->executeStatement(
+            "UPDATE docket SET needed_at = '2026-11-24 10:00:00' WHERE number = ?",
+            [$docket->number()],
+        );
+        $this->records->refresh($docket);
+        $this->taken('Damson');
+        $this->plan();
+        $late = $next()[$this->navy->id()];
+        self::assertTrue($late->now);
+        self::assertStringContainsString("{$docket->tag()} is late", $late->says);
     }
 
     public function testACalendarLinkShowsOnePersonsWeekUntilItIsWithdrawn(): void

@@ -94,6 +94,7 @@ final class DemoShop
         private readonly Machines $machines,
         private readonly BenchWork $bench,
         private WorkPlans $workPlans,
+        private readonly DemoHistory $history,
         private readonly Book $book,
         private readonly UserPasswordHasherInterface $hasher,
     ) {
@@ -131,6 +132,7 @@ final class DemoShop
             }
             $this->book->as('Ines');
             $this->offcuts(DemoOrders::OFFCUTS);
+            $this->history->fill($now);
         } finally {
             Clock::set(new NativeClock());
         }

@@ -85,7 +85,7 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
               <div key={page.item} className="mb-5">
                 {proof.pages.length > 1 && <h2 className="label mb-1">{`${page.item}: ${page.words.join(' ')}`}</h2>}
                 <Asked page={page} requests={given.changeRequests} />
-                <ProofFacts proof={page} />
+                <ProofFacts proof={page} priced={false} />
               </div>
             ))}
             {given.quote && <Quoted quote={given.quote} token={token} />}

@@ -116,9 +116,20 @@ export function Facts({ rows }: { rows: [string, ReactNode][] }) {
   );
 }
 
-export function Section({ title, children, signal = false }: { title: string; children: ReactNode; signal?: boolean }) {
+export function Section({
+  title,
+  children,
+  signal = false,
+  named = false,
+}: {
+  title: string;
+  children: ReactNode;
+  signal?: boolean;
+  /** It is a place of its own on the page, to be gone to by name. */
+  named?: boolean;
+}) {
   return (
-    <section className="mb-4">
+    <section className="mb-4" aria-label={named ? title : undefined}>
       <h2 className="label mb-1.5" style={signal ? { color: 'var(--color-signal-ink)' } : undefined}>
         {title}
       </h2>

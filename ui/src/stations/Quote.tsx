@@ -123,6 +123,9 @@ function Paid({ invoice, docket }: { invoice: number; docket: Docket }) {
   );
 }
 
+const kept = (left: Schemas['MoneyView']) =>
+  left.minor < 0 ? `${left.text.replace('-', '')} short` : `${left.text} left`;
+
 /** Line by line what was quoted, and what it took: at cost, with nothing added. */
 function RealCost({ cost, isDone }: { cost: Schemas['RealCostView']; isDone: boolean }) {
   const isQuoted = cost.lines.some((line) => line.quoted);
@@ -130,7 +133,7 @@ function RealCost({ cost, isDone }: { cost: Schemas['RealCostView']; isDone: boo
     <details className="mt-2">
       <summary className="cursor-pointer underline">
         {isDone ? 'What it really cost' : 'What it has cost so far'}: {cost.cost.text}
-        {isDone && cost.left && `, ${cost.left.text} left`}
+        {isDone && cost.left && `, ${kept(cost.left)}`}
       </summary>
       <table className="mt-1 w-full text-note">
         <thead>

@@ -102,7 +102,7 @@ function Promised({ promised, needed }: { promised: Schemas['PromisedView']; nee
 /** What it costs, how that came about, and what other quantities would. */
 function Quote({ quote }: { quote: Schemas['QuoteView'] }) {
   return (
-    <Section title="What it costs">
+    <Section title="What it costs" named>
       <p>
         <span className="figure">{quote.total.text}</span>
         {quote.tax.minor > 0 && <span className="text-ink2"> with tax</span>}

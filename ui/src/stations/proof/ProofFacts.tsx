@@ -9,7 +9,7 @@ const UNDER = ['offset', 'base'];
 export const asPrice = (minor: number) => (minor / 100).toFixed(2);
 
 /** All a proof says beside its drawing, as it was frozen. */
-export function ProofFacts({ proof }: { proof: Proof }) {
+export function ProofFacts({ proof, priced = true }: { proof: Proof; priced?: boolean }) {
   const shown = useShown();
   const rows: [string, ReactNode][] = [
     ...(proof.drawing ? [['drawing', proof.drawing] as [string, ReactNode]] : []),
@@ -35,7 +35,7 @@ export function ProofFacts({ proof }: { proof: Proof }) {
     ],
     ['used', `${proof.used}, ${asDay(proof.neededOn || null)}`],
     ['applied by', proof.appliedHere ? 'the shop' : 'the customer'],
-    ...(proof.price === null ? [] : [['price', asPrice(proof.price)] as [string, ReactNode]]),
+    ...(proof.price === null || !priced ? [] : [['price', asPrice(proof.price)] as [string, ReactNode]]),
   ];
   return (
     <>

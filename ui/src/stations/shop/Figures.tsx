@@ -130,7 +130,7 @@ function Figure({ rule }: { rule: Rule }) {
   );
 }
 
-const WORK: Record<string, string> = { weed: 'Weeding', apply: 'Applying', tape: 'Taping what is given away' };
+const WORK: Record<string, string> = { weed: 'Weeding', apply: 'Applying', tape: 'Taping' };
 const percent = (share: number | null) => (share === null ? '' : `${Math.round(100 * share)} %`);
 
 /** What was learned of the shop's own minutes from what was timed: used wherever an estimate stands. */

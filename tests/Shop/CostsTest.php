@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Shop;
+
+use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\Outcomes;
+use Yelbo\Shop\Bench\WorkPlans;
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Price\Costs;
+use Yelbo\Shop\Price\Invoices;
+use Yelbo\Shop\Price\Receipts;
+use Yelbo\Shop\Price\Sold;
+use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Report\Margins;
+use Yelbo\Trade\Journey\PieceMove;
+use Yelbo\Trade\Price\CostLine;
+use Yelbo\Trade\Price\RealCost;
+
+/** Real orders carried through: what they cost beside what was quoted, and that they are paid. */
+final class CostsTest extends ShopTestCase
+{
+    private function cost(Docket $docket): RealCost
+    {
+        return $this->get(Costs::class)->of($docket) ?? self::fail('It was cut.');
+    }
+
+    private static function line(RealCost $real, string $what): CostLine
+    {
+        foreach ($real->lines as $line) {
+            if ($what === $line['what']) {
+                return $line['cost'] ?? self::fail("$what cost nothing.");
+            }
+        }
+        self::fail("There is no line for $what.");
+    }
+
+    /** Cuts what waits, and starts and ends the cut. */
+    private function cutAgain(Piece $piece): void
+    {
+        $batch = $this->release($piece);
+        $batch->start('test', $this->clock->now());
+        $piece->move(PieceMove::StartCut, $this->clock->now());
+        $piece->move(PieceMove::CutDone, $this->clock->now());
+        $batch->finished();
+        $this->records->flush();
+    }
+
+    private function apply(Piece $piece): void
+    {
+        $bench = $this->get(BenchWork::class);
+        $bench->tick($piece, $piece->version(), array_keys($this->get(WorkPlans::class)->of($piece)->done()));
+        $bench->move($piece, $piece->version(), PieceMove::Applied, '');
+    }
+
+    public function testAPieceThatIsCutAgainCostsAgain(): void
+    {
+        $docket = $this->approved('Heron', 1);
+        [$piece] = $docket->pieces();
+        self::assertNull($this->get(Costs::class)->of($docket), 'nothing of it was cut yet');
+        $this->cutAgain($piece);
+        $once = $this->cost($docket);
+        self::assertSame(0.0, $this->minutes(self::line($once, 'Weeding')), 'not weeded yet');
+        $this->get(BenchWork::class)->move($piece, $piece->version(), PieceMove::Spoil, 'The dot lifted');
+        $this->cutAgain($piece);
+        $this->clock->sleep(7 * 60);
+        $this->weed($piece);
+        $this->apply($piece);
+        $again = $this->cost($docket);
+        $film = $piece->film()->name();
+        self::assertStringContainsString('2 sheets', self::line($again, $film)->says);
+        self::assertEqualsWithDelta(
+            2 * self::line($once, $film)->amount->minor,
+            self::line($again, $film)->amount->minor,
+            0.35 * self::line($once, $film)->amount->minor,
+            'twice the film, or as much as two sheets differ',
+        );
+        self::assertGreaterThan(1.9 * self::line($once, 'Cutting')->amount->minor, self::line($again, 'Cutting')->amount->minor);
+        self::assertStringContainsString('7.0 min timed', self::line($again, 'Weeding')->says);
+        self::assertTrue(self::line($again, 'Weeding')->measured);
+        $sum = array_sum(array_map(
+            static fn (array $line): int => $line['cost']->amount->minor ?? 0,
+            $again->lines,
+        ));
+        self::assertSame($sum, $again->cost->minor);
+        self::assertNotNull(array_column($again->lines, 'quoted', 'what')['Weeding'], 'beside what was quoted');
+        self::assertSame($this->get(Invoices::class)->net($docket)?->minor, $again->price?->minor);
+        [$lost] = $this->get(Margins::class)->lost();
+        self::assertSame(['the dot lifted', 1], [$lost['reason'], $lost['count']]);
+        self::assertGreaterThan(8 / 60 * 2800, $lost['cost'], 'a sheet was loaded for it');
+        $film = $this->get(Outcomes::class)->comebacks()->films;
+        self::assertSame([['permanent', 2, 1]], array_map(static fn ($one): array => [$one->of, $one->cases, $one->back], $film));
+    }
+
+    private function minutes(CostLine $line): float
+    {
+        return (float) $line->says;
+    }
+
+    public function testWhatIsMadeShowsItsMargin(): void
+    {
+        $docket = $this->approved('Heron', 2);
+        self::assertSame([], $this->get(Margins::class)->margins(), 'nothing is made yet');
+        [[$sale]] = $this->get(Sold::class)->lately();
+        self::assertSame([$docket->tag(), $docket->price()], [$sale->tag, $sale->price->minor]);
+        self::assertGreaterThan(0, $sale->letters);
+        $told = $sale->minutes;
+        foreach ($docket->pieces() as $piece) {
+            $this->cutAgain($piece);
+            $this->clock->sleep(120);
+            $this->weed($piece);
+            $this->apply($piece);
+        }
+        $margins = array_column($this->get(Margins::class)->margins(), null, 'by');
+        self::assertSame(['face' => 'bebas', 'film' => 'permanent', 'object' => 'rectangle'], array_column($margins, 'of', 'by'));
+        foreach ($margins as $margin) {
+            self::assertSame([$docket->price(), $this->cost($docket)->cost->minor], [$margin['price'], $margin['cost']]);
+        }
+        [[$sale]] = $this->get(Sold::class)->lately();
+        self::assertNotEqualsWithDelta($told, $sale->minutes, 0.01, 'now as it was');
+        self::assertSame([$docket->price()], array_column($this->get(Sold::class)->test()->paid['area'], 'minor'));
+    }
+
+    public function testAnInvoiceIsPaidOnceAndReceiptsRunOn(): void
+    {
+        $receipts = $this->get(Receipts::class);
+        $numbers = [];
+        foreach (['Heron', 'Teal'] as $words) {
+            $invoice = $this->get(Invoices::class)->write($this->approved($words, 1));
+            self::assertNull($receipts->of($invoice));
+            try {
+                $receipts->paid($invoice, 'beads');
+                self::fail('Nobody pays in beads.');
+            } catch (Refusals $refusals) {
+                self::assertSame(['paidBy'], array_keys($refusals->fields));
+            }
+            $receipt = $receipts->paid($invoice, 'card');
+            self::assertSame($receipt, $receipts->paid($invoice, 'cash'), 'once');
+            self::assertStringContainsString('by card', $receipt->bill()->says);
+            self::assertSame($invoice->total()->minor, $receipt->bill()->total->minor);
+            $numbers[] = $receipt->number();
+        }
+        self::assertSame([$numbers[0], $numbers[0] + 1], $numbers);
+        self::assertSame($receipt, $receipts->numbered($numbers[1]));
+        $this->expectException(NotFound::class);
+        $receipts->numbered(999);
+    }
+
+    /** What a proof says is what its quote says, whatever is changed afterwards. */
+    public function testTheQuoteIsFrozenWithTheProof(): void
+    {
+        $docket = $this->taken('Heron', 3);
+        $this->draw($docket, new Design('bebas'));
+        $invoices = $this->get(Invoices::class);
+        $bill = $invoices->quote($docket->latestProof());
+        self::assertSame("Quote {$docket->tag()}/1", $bill->title);
+        self::assertSame($docket->price(), $bill->total->minor);
+        self::assertStringContainsString('It holds until', $bill->says);
+        self::assertStringContainsString('3 × Heron, on Coal hod', $bill->lines[0]);
+        $this->get(DrawOrder::class)->price($docket, $docket->version(), '55');
+        self::assertEquals($bill, $invoices->quote($docket->proofs()[0]));
+        self::assertSame(5500, $invoices->quote($docket->latestProof())->total->minor);
+        self::assertSame(2, $docket->latestProof()[0]->nth());
+        $this->approve($docket, 2);
+        self::assertStringContainsString('Agreed on', $invoices->quote($docket->latestProof())->says);
+        self::assertSame(
+            $docket->latestProof()[0]->frozen()->quote,
+            array_map(
+                static fn ($line): array => ['what' => $line->what, 'says' => $line->says, 'minor' => $line->amount->minor],
+                $invoices->quoted($docket),
+            ),
+        );
+    }
+}
