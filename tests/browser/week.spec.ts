@@ -130,3 +130,53 @@ test('a promise moves when the queue does; hours are set, and what is wrong with
   await expect(calendars.getByText(/\.ics$/)).toBeHidden();
   expect((await page.request.get(path)).status()).toBe(404);
 });
+
+test('an order that would be late is saved by a proposal, and goes like the others again', async ({ page }) => {
+  test.setTimeout(180_000);
+  type Hours = { hours: { day: number; from: string; to: string }[] };
+  type Late = { docket: number; options: { kind: string; says: string }[] };
+  const { hours: weekly } = await api<Hours>(page, 'GET', '/api/hours');
+  // Two hours a day: hands are short, and some orders have to wait for others.
+  const short = [1, 2, 3, 4, 5].map((day) => ({ day, from: '9:00', to: '11:00' }));
+  await api(page, 'PUT', '/api/hours', { hours: short });
+  try {
+    const before = (await planned(page)) as Week & {
+      late: Late[];
+      orders: { docket: number; late: number; tag: string }[];
+    };
+    const late = before.late.find((one) => one.options.some((option) => option.kind === 'first'));
+    const tag = before.orders.find((one) => one.docket === late?.docket)?.tag ?? 'none';
+    await page.goto('/week');
+    const row = page
+      .getByRole('region', { name: 'Late by the plan' })
+      .getByRole('listitem')
+      .filter({
+        has: page.getByRole('link', { name: tag, exact: true }),
+      });
+    const offer = row.getByText(/Before the others: in time/).locator('..');
+    await offer.getByRole('button', { name: 'Take it' }).click();
+    await expect
+      .poll(
+        async () => {
+          const now = (await planned(page)) as typeof before;
+          return now.orders.find((one) => one.docket === late?.docket)?.late;
+        },
+        { timeout: 60_000 },
+      )
+      .toBe(0);
+    await expect(row).toBeHidden({ timeout: 30_000 });
+    const board = page.getByRole('group', { name: 'The plan, days across and hands down' });
+    await board
+      .getByRole('button', { name: new RegExp(`^${tag.replace('-', ' ')},`) })
+      .first()
+      .focus();
+    const chosen = page.getByRole('region', { name: `Order ${tag}` });
+    await chosen.getByRole('button', { name: 'No longer before others' }).click();
+    await expect(chosen.getByRole('button', { name: 'No longer before others' })).toBeHidden();
+  } finally {
+    await api(page, 'PUT', '/api/hours', { hours: weekly.map(({ day, from, to }) => ({ day, from, to })) });
+  }
+  expect((await api<Hours>(page, 'GET', '/api/hours')).hours.map(({ day, from, to }) => [day, from, to])).toEqual(
+    weekly.map(({ day, from, to }) => [day, from, to]),
+  );
+});

@@ -235,9 +235,10 @@ final readonly class WeekPlanning
         );
         arsort($late);
         $told = [];
+        $tried = 0;
         foreach (array_keys($late) as $nth) {
             $alone = $outlook->planner->alone($nth);
-            if ($alone > $jobs[$nth]->due || \count($told) >= self::MOST_LATE) {
+            if ($alone > $jobs[$nth]->due || $tried >= self::MOST_LATE) {
                 $told[] = [
                     'docket' => $works[$nth]->docket,
                     'says' => $alone > $jobs[$nth]->due
@@ -248,6 +249,7 @@ final readonly class WeekPlanning
                 ];
                 continue;
             }
+            ++$tried;
             $told[] = [
                 'docket' => $works[$nth]->docket,
                 'says' => 'Alone it would be ready '.self::said($now, $alone).': other orders stand before it.',
