@@ -128,6 +128,10 @@ bench() {
         php "$YELBO_ROOT/tools/bench/all.php"
         return
     fi
+    if [ "${1:-}" = week ]; then
+        php "$YELBO_ROOT/tools/bench/week.php" "${@:2}"
+        return
+    fi
     if [ "${1:-}" = promises ]; then
         php "$YELBO_ROOT/tools/bench/promises.php" "${@:2}"
         return

@@ -30,6 +30,8 @@ final class ClosedTest extends WebCase
         'rule-set',
         'paces',
         'paces-learn',
+        'comebacks',
+        'price-test',
         'machine-add',
         'machine-change',
         'docket-waiver',

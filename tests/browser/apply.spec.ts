@@ -61,6 +61,8 @@ test('a plan of work for each: a cup’s level line, a long panel’s guide, wha
   }
   await expect(step(page, 'Mark a level line')).toBeVisible();
   await expect(page.getByText(/mm · .* in above the table: \d/)).toBeVisible();
+  // A key counts once what was done before is kept.
+  await expect(page.getByRole('button', { name: /^Done: / })).toBeEnabled();
   await page.keyboard.press('Backspace');
   await expect(step(page, 'Clean and dry the object')).toBeVisible();
   await expect(page.getByText(/Alcohol is flammable/)).toBeVisible();

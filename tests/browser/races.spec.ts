@@ -65,7 +65,7 @@ test('two at once: one makes the move, the other is told', async ({ page, as }) 
   const path = `/api/dockets/${sized.number}`;
   const priced = (await once('price', 'PUT', `${path}/price`, { version: proofed.version, price: '12.50' })) as Ids;
   await whole('link', 'POST', `${path}/links`, { to: '' });
-  const yes = { version: priced.version, proof: 1, by: 'Osric Tamblyn' };
+  const yes = { version: priced.version, proof: 2, by: 'Osric Tamblyn' };
   const approved = (await once('approve', 'POST', `${path}/approve`, yes)) as typeof sized;
   expect(approved.pieces.length).toBe(1);
   const changed = await order(page, 'Osier', 'proof');

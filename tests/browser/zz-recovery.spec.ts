@@ -94,7 +94,7 @@ test('a second worker shares the plans of the first', async ({ page, shop }) => 
     expect((await look()).plans.map((plan) => plan.state)).toEqual(['done', 'done', 'done']);
   } finally {
     second.kill();
-    await api(page, 'PUT', '/api/rules/think', { value: '2' });
+    await api(page, 'PUT', '/api/rules/think', { value: '1' });
   }
 });
 

@@ -4687,6 +4687,8 @@ export interface components {
             shelf: components["schemas"]["WorthView"][];
             /** @description What orders brought and cost, by kind of object, face and film. */
             margins: components["schemas"]["MarginView"][];
+            /** @description What told minutes are off by, by station. */
+            paces: components["schemas"]["PaceView"][];
         };
         /**
          * @description Where one physical decal stands.

@@ -5,8 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Demo;
 
 use Doctrine\ORM\EntityManagerInterface;
-use Random\Engine\Mt19937;
-use Random\Randomizer;
 use Yelbo\Shop\Bench\TimedWork;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Film;
@@ -16,7 +14,6 @@ use Yelbo\Trade\Learn\Station;
 /** What work took in the weeks before the day the demo is started, so that there is something to learn from. */
 final readonly class DemoHistory
 {
-    private const SEED = 1204;
     private const DAYS = 40;
     private const A_DAY = 3;
     /** So many times the handbook's minutes. */
@@ -32,7 +29,6 @@ final readonly class DemoHistory
     /** Puts it on record. */
     public function fill(\DateTimeImmutable $now): void
     {
-        $random = new Randomizer(new Mt19937(self::SEED));
         $rules = $this->rules->own();
         for ($nth = 0; $nth < self::DAYS * self::A_DAY; ++$nth) {
             $at = $now->modify('-'.(self::DAYS - intdiv($nth, self::A_DAY)).' days');
@@ -40,15 +36,15 @@ final readonly class DemoHistory
             $station = [Station::Weed, Station::Weed, Station::Tape, Station::Apply][$nth % 4];
             $of = new Entry(
                 $station,
-                self::FILMS[$random->getInt(0, \count(self::FILMS) - 1)],
-                (float) $random->getInt(2, 36),
-                (float) $random->getInt(400, 6000),
+                self::FILMS[self::spread("film $nth", 0, \count(self::FILMS) - 1)],
+                (float) self::spread("waste $nth", 2, 36),
+                (float) self::spread("cut $nth", 400, 6000),
                 0.0,
-                (float) $random->getInt(2_000, 60_000),
+                (float) self::spread("area $nth", 2_000, 60_000),
             );
             $took = $station->minutes($of, $rules) *
                 self::PACES[$who] *
-                ($random->getInt(82, 122) / 100) *
+                (self::spread("took $nth", 82, 122) / 100) *
                 (0 === $nth % self::BREAKS ? 5 : 1);
             $this->records->persist(
                 new TimedWork(
@@ -59,5 +55,11 @@ final readonly class DemoHistory
             );
         }
         $this->records->flush();
+    }
+
+    /** A whole number between two, the same each time, and no two days alike. */
+    private static function spread(string $of, int $least, int $most): int
+    {
+        return $least + crc32($of) % ($most - $least + 1);
     }
 }

@@ -16,8 +16,10 @@ final readonly class Learning
     private const MISHAP = 2.2;
     private const TOO_SHORT = 0.33;
     /** Parts a log is told in from the others, where telling each by itself takes long. */
-    private const FOLDS = 10;
-    private const WAYS = 5;
+    private const FOLDS = 7;
+    private const WAYS = 6;
+    /** A way of telling is about as good as the best that is off by no more than so many times as much. */
+    private const AS_GOOD = 1.07;
     /** Of each station the last so many: hands change. */
     private const LAST = 600;
     private const EACH_UP_TO = 40;
@@ -30,7 +32,7 @@ final readonly class Learning
     /** And by so many times what that is uncertain by. */
     private const SURE = 1.3;
 
-    /** @var array<string, Model|null> by station; none where the handbook holds */
+    /** @var array<string, Blend|null> by station; none where the handbook holds */
     private array $models;
 
     /** @var array<string, array{float, float}> by station: least and most, times what is told */
@@ -133,23 +135,40 @@ final readonly class Learning
      * @param list<float>           $byBook what the handbook tells of each
      * @param list<float>           $book   by how much that is off
      *
-     * @return array{Model|null, list<float>, list<float>} none where the handbook holds
+     * @return array{Blend|null, list<float>, list<float>} none where the handbook holds
      */
     private function best(array $log, array $byBook, array $book): array
     {
-        $best = [null, $byBook, $book];
         if (\count($log) < self::FEW) {
-            return $best;
+            return [null, $byBook, $book];
         }
+        $told = $errors = [];
         for ($way = 0; $way < self::ways(\count($log)); ++$way) {
             $by = $this->told($log, $byBook, $way);
             $off = array_map($this->off(...), $by, $log);
-            if (self::isBetter($off, $book) && self::mean($off) < self::mean($best[2])) {
-                $best = [$this->model($way, $log), $by, $off];
+            if (self::isBetter($off, $book)) {
+                [$told[$way], $errors[$way]] = [$by, self::mean($off)];
             }
         }
+        if ([] === $errors) {
+            return [null, $byBook, $book];
+        }
+        // Which of several that are hardly worse is best by chance, nobody knows: they tell together.
+        $near = self::AS_GOOD * min($errors);
+        /** @var non-empty-list<int> $good the best is among them */
+        $good = array_keys(array_filter($errors, static fn (float $error): bool => $error <= $near));
+        $by = array_map(
+            static fn (int $nth): float => Blend::middle(
+                array_map(static fn (int $way): float => $told[$way][$nth], $good),
+            ),
+            array_keys($log),
+        );
 
-        return $best;
+        return [
+            new Blend(array_map(fn (int $way): Model => $this->model($way, $log), $good)),
+            $by,
+            array_map($this->off(...), $by, $log),
+        ];
     }
 
     /** How many of the ways of telling a log is long enough for: a few entries tell one figure. */
@@ -157,7 +176,7 @@ final readonly class Learning
     {
         return match (true) {
             $many < 16 => 1,
-            $many < 30 => 3,
+            $many < 22 => 3,
             default => self::WAYS,
         };
     }
@@ -174,7 +193,8 @@ final readonly class Learning
             1 => Model::learned($log, $this->rules, false, false),
             2 => Model::learned($log, $this->rules, true, false),
             3 => Model::learned($log, $this->rules, false, true),
-            default => Model::learned($log, $this->rules, true, true),
+            4 => Model::learned($log, $this->rules, true, true),
+            default => Model::learned($log, $this->rules, true, true, true),
         };
     }
 

@@ -22,14 +22,20 @@ final readonly class Model
     /** So many entries' worth the handbook counts. */
     private const PRIOR = 0.6;
     private const FACTOR_PRIOR = 3.0;
+    private const FILM_PRIOR = 1.0;
 
     /**
      * @param list<float>          $grows  minutes for each of what they grow with
      * @param array<string, float> $films  factors by their names; 1 of those that are not named
      * @param float                $hard   factor of glitter, and where there are small parts
+     * @param bool                 $apart  that is the factor of small parts alone, glitter has its own as a film
      */
-    private function __construct(private array $grows, private array $films, private float $hard)
-    {
+    private function __construct(
+        private array $grows,
+        private array $films,
+        private float $hard,
+        private bool $apart = false,
+    ) {
     }
 
     /**
@@ -51,13 +57,19 @@ final readonly class Model
      * @param non-empty-list<Entry> $log    timed ones of one station, without breaks and mishaps
      * @param bool                  $isHard whether glitter and small parts have a factor of their own
      * @param bool                  $byFilm whether each film has one
+     * @param bool                  $apart  whether small parts have one, and glitter as the other films
      */
-    public static function learned(array $log, Rules $rules, bool $isHard, bool $byFilm): self
-    {
+    public static function learned(
+        array $log,
+        Rules $rules,
+        bool $isHard,
+        bool $byFilm,
+        bool $apart = false,
+    ): self {
         $hard = $isHard ? self::hard($log[0], $rules) : 1.0;
-        $model = new self(self::handbook($log, $rules), [], $hard);
+        $model = new self(self::handbook($log, $rules), [], $hard, $apart);
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $model = new self($model->grown($log, $rules), $model->films, $model->hard);
+            $model = new self($model->grown($log, $rules), $model->films, $model->hard, $apart);
             $model = $model->factored($log, $isHard ? $hard : null, $byFilm);
         }
 
@@ -87,7 +99,12 @@ final readonly class Model
 
     private function factor(Entry $of): float
     {
-        return ($this->films[$of->film->value] ?? 1.0) * ($of->isHard() ? $this->hard : 1.0);
+        return ($this->films[$of->film->value] ?? 1.0) * ($this->isHard($of) ? $this->hard : 1.0);
+    }
+
+    private function isHard(Entry $of): bool
+    {
+        return $this->apart ? $of->small > 0 : $of->isHard();
     }
 
     /**
@@ -163,7 +180,8 @@ final readonly class Model
     {
         $byFilm = [];
         foreach ($log as $one) {
-            $byFilm[$one->film->value][] = self::ratio($one, $this->base($one) * ($one->isHard() ? $this->hard : 1.0));
+            $hard = $this->isHard($one) ? $this->hard : 1.0;
+            $byFilm[$one->film->value][] = self::ratio($one, $this->base($one) * $hard);
         }
         // The film there is most of is the measure: its factor is in what minutes grow with.
         $most = max(array_map(count(...), $byFilm));
@@ -172,11 +190,11 @@ final readonly class Model
         foreach ($byFilm as $film => $ratios) {
             $isMeasure = !$isMeasured && \count($ratios) === $most;
             $isMeasured = $isMeasured || $isMeasure;
-            $films[$film] = $isMeasure || !$isFilm ? 1.0 : exp(self::drawn($ratios, 0.0));
+            $films[$film] = $isMeasure || !$isFilm ? 1.0 : exp(self::drawn($ratios, 0.0, self::FILM_PRIOR));
         }
         $hard = [];
         foreach ($log as $one) {
-            if ($one->isHard()) {
+            if ($this->isHard($one)) {
                 $hard[] = self::ratio($one, $this->base($one) * ($films[$one->film->value] ?? 1.0));
             }
         }
@@ -189,6 +207,7 @@ final readonly class Model
                 [] === $hard || \count($hard) === \count($log) => $prior,
                 default => exp(self::drawn($hard, log($prior))),
             },
+            $this->apart,
         );
     }
 
@@ -202,10 +221,29 @@ final readonly class Model
      *
      * @param non-empty-list<float> $ratios
      */
-    private static function drawn(array $ratios, float $prior): float
+    private static function drawn(array $ratios, float $prior, float $worth = self::FACTOR_PRIOR): float
     {
         $many = \count($ratios);
 
-        return (Least::median($ratios) * $many + $prior * self::FACTOR_PRIOR) / ($many + self::FACTOR_PRIOR);
+        return (self::middle($ratios) * $many + $prior * $worth) / ($many + $worth);
+    }
+
+    /**
+     * Their mean, of what lies far out only so much as what is usual.
+     *
+     * @param non-empty-list<float> $values
+     */
+    private static function middle(array $values): float
+    {
+        $middle = Least::median($values);
+        for ($round = 0; $round < self::REWEIGHTS; ++$round) {
+            $off = array_map(static fn (float $one): float => abs($one - $middle), $values);
+            $far = self::HUBER * max(0.02, 1.4826 * Least::median($off));
+            $middle = array_sum(
+                array_map(static fn (float $one): float => max($middle - $far, min($middle + $far, $one)), $values),
+            ) / \count($values);
+        }
+
+        return $middle;
     }
 }

@@ -30,7 +30,7 @@ final readonly class AnswersController
         private Dockets $dockets,
         private Promises $promises,
         private Quotes $quotes,
-        #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
+        #[Autowire('%money.format%')] private string $money,
     ) {
     }
 
@@ -52,7 +52,7 @@ final readonly class AnswersController
             $this->promises->of($answers, $heard, $order->others),
             null === $quote
                 ? null
-                : QuoteView::from($quote, $this->quotes->steps($answers, $heard, $order->others), $this->currency),
+                : QuoteView::from($quote, $this->quotes->steps($answers, $heard, $order->others), $this->money),
         );
     }
 

@@ -38,7 +38,7 @@ final readonly class GivenController
         private Invoices $invoices,
         private BillPaper $bills,
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
-        #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
+        #[Autowire('%money.format%')] private string $money,
     ) {
     }
 
@@ -140,7 +140,7 @@ final readonly class GivenController
                 ? null
                 : GivenQuoteView::from(
                     $this->invoices->quote($docket->proof($proof->nth())),
-                    $this->currency,
+                    $this->money,
                 ),
         );
     }

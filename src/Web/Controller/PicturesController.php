@@ -7,6 +7,7 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\IsGranted;
+use Yelbo\Shop\Bench\Paces;
 use Yelbo\Shop\Price\Sold;
 use Yelbo\Shop\Report\Margins;
 use Yelbo\Shop\Report\Pictures;
@@ -16,6 +17,7 @@ use Yelbo\Web\View\FilmUseView;
 use Yelbo\Web\View\LoadView;
 use Yelbo\Web\View\MarginView;
 use Yelbo\Web\View\MoneyView;
+use Yelbo\Web\View\PaceView;
 use Yelbo\Web\View\PicturesView;
 use Yelbo\Web\View\PriceTestView;
 use Yelbo\Web\View\RecutView;
@@ -29,7 +31,8 @@ final readonly class PicturesController
         private Pictures $pictures,
         private Margins $margins,
         private Sold $sold,
-        #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
+        private Paces $paces,
+        #[Autowire('%money.format%')] private string $money,
     ) {
     }
 
@@ -40,7 +43,7 @@ final readonly class PicturesController
         return new PicturesView(
             array_map(static fn (array $one): LoadView => new LoadView(...$one), $this->pictures->load()),
             array_map(static fn (array $one): FilmUseView => new FilmUseView(...$one), $this->pictures->film()),
-            array_map(fn (array $one): RecutView => RecutView::from($one, $this->currency), $this->margins->lost()),
+            array_map(fn (array $one): RecutView => RecutView::from($one, $this->money), $this->margins->lost()),
             array_map(
                 static fn (array $one): DeliveredView => new DeliveredView(...$one),
                 $this->pictures->delivered(),
@@ -50,15 +53,16 @@ final readonly class PicturesController
                 fn (array $one): WorthView => new WorthView(
                     $one['film'],
                     $one['area'],
-                    MoneyView::from(Money::minor($one['worth']), $this->currency),
+                    MoneyView::from(Money::minor($one['worth']), $this->money),
                     $one['since'],
                 ),
                 $this->pictures->shelf(),
             ),
             array_map(
-                fn (array $one): MarginView => MarginView::from($one, $this->currency),
+                fn (array $one): MarginView => MarginView::from($one, $this->money),
                 $this->margins->margins(),
             ),
+            array_map(PaceView::from(...), $this->paces->all()),
         );
     }
 
@@ -67,6 +71,6 @@ final readonly class PicturesController
     #[Route('/api/price-test', name: 'price-test', methods: ['GET'])]
     public function test(): PriceTestView
     {
-        return PriceTestView::from($this->sold->test(), Sold::DAYS, $this->currency);
+        return PriceTestView::from($this->sold->test(), Sold::DAYS, $this->money);
     }
 }

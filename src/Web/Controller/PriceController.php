@@ -35,7 +35,7 @@ final readonly class PriceController
         private Receipts $receipts,
         private Costs $costs,
         private BillPaper $paper,
-        #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
+        #[Autowire('%money.format%')] private string $money,
     ) {
     }
 
@@ -49,17 +49,17 @@ final readonly class PriceController
         $agreed = $this->invoices->agreed($docket);
         $cost = $this->costs->of($docket);
         try {
-            $quote = QuoteView::from($this->quotes->of($docket), [], $this->currency);
+            $quote = QuoteView::from($this->quotes->of($docket), [], $this->money);
         } catch (Refused) {
             $quote = null;
         }
 
         return new ChargedView(
             $quote,
-            null === $agreed ? null : MoneyView::from($agreed, $this->currency),
-            null === $invoice ? null : InvoiceView::from($invoice, $this->currency),
+            null === $agreed ? null : MoneyView::from($agreed, $this->money),
+            null === $invoice ? null : InvoiceView::from($invoice, $this->money),
             null === $receipt ? null : ReceiptView::from($receipt),
-            null === $cost ? null : RealCostView::from($cost, $this->currency),
+            null === $cost ? null : RealCostView::from($cost, $this->money),
         );
     }
 
@@ -74,7 +74,7 @@ final readonly class PriceController
     #[Route('/api/dockets/{number}/invoice', name: 'docket-invoice', requirements: self::NUMBER, methods: ['POST'])]
     public function write(int $number): InvoiceView
     {
-        return InvoiceView::from($this->invoices->write($this->dockets->measured($number)), $this->currency);
+        return InvoiceView::from($this->invoices->write($this->dockets->measured($number)), $this->money);
     }
 
     /** Gives an invoice on paper. */

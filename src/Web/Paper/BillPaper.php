@@ -17,7 +17,7 @@ final readonly class BillPaper
 
     public function __construct(
         #[Autowire('%env(YELBO_SHOP)%')] private string $shop,
-        #[Autowire('%env(YELBO_CURRENCY)%')] private string $currency,
+        #[Autowire('%money.format%')] private string $money,
     ) {
     }
 
@@ -53,11 +53,11 @@ final readonly class BillPaper
         $pdf->Line(Paper::MARGIN, $y, Paper::MARGIN + self::WIDE, $y);
         $y += 4;
         $write($y, 'In all', 12, 'B');
-        $write($y, MoneyView::from($bill->total, $this->currency)->text, 12, 'B', 'R');
+        $write($y, MoneyView::from($bill->total, $this->money)->text, 12, 'B', 'R');
         if ($bill->tax->minor > 0) {
             $y += 8;
             $write($y, 'of which tax');
-            $write($y, MoneyView::from($bill->tax, $this->currency)->text, align: 'R');
+            $write($y, MoneyView::from($bill->tax, $this->money)->text, align: 'R');
         }
         if ('' !== $bill->says) {
             $write($y + 14, $bill->says);

@@ -13,7 +13,10 @@ final class Paper
     public const SHORT = 210.0;
     public const LONG = 297.0;
     public const MARGIN = 12.0;
-    public const FONT = 'dejavusanscondensed';
+    /** The face of the screens; letters it lacks are set in one that has them. */
+    private const FACE = 'barlow';
+    private const FACE_OF_ALL = 'dejavusanscondensed';
+    private const FACES = __DIR__.'/../../../assets/paper/';
     public const INK = [18, 32, 31];
     private const BAR = 50.0;
     /** One to so many. */
@@ -39,9 +42,30 @@ final class Paper
         $pdf->setCreator('Yelbo');
         $pdf->setTitle($title);
         $pdf->setCompression(true);
+        $pdf->AddFont(self::FACE, '', self::FACES.'barlow.php');
+        $pdf->AddFont(self::FACE, 'B', self::FACES.'barlowb.php');
         $pdf->AddPage();
 
         return $pdf;
+    }
+
+    /**
+     * Sets the face for what is written next.
+     *
+     * @param string $style B for bold, or nothing
+     * @param float  $size  pt
+     * @param string $text  what is written: a name in letters the face lacks is set in another
+     */
+    public static function letters(\TCPDF $pdf, string $style, float $size, string $text): void
+    {
+        $pdf->setFont(self::FACE, $style, $size);
+        foreach (mb_str_split($text) as $letter) {
+            if ("\n" !== $letter && !$pdf->isCharDefined($letter)) {
+                $pdf->setFont(self::FACE_OF_ALL, $style, $size);
+
+                return;
+            }
+        }
     }
 
     public static function write(
@@ -54,7 +78,7 @@ final class Paper
         string $style = '',
         string $align = 'L',
     ): void {
-        $pdf->setFont(self::FONT, $style, $size);
+        self::letters($pdf, $style, $size, $text);
         $pdf->setXY($x, $y);
         // Narrower letters rather than letters that run out.
         $pdf->Cell($width, $size * 0.55, $text, 0, 0, $align, false, '', 1);

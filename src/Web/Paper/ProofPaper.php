@@ -15,6 +15,8 @@ use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Price\Money;
+use Yelbo\Web\View\MoneyView;
 
 /**
  * A proof on paper: true to size where the sheet allows it, else to a scale that is said, with a bar to check it by.
@@ -31,6 +33,7 @@ final readonly class ProofPaper
         private Outlines $outlines,
         private BroughtArts $arts,
         private ObjectPhotos $photos,
+        #[Autowire('%money.format%')] private string $money,
     ) {
     }
 
@@ -171,12 +174,10 @@ final readonly class ProofPaper
         $said = $proof->frozen();
         $docket = $proof->docket();
         $half = ($across - 2 * Paper::MARGIN - 6) / 2;
-        $pdf->setFont(Paper::FONT, 'B', 15);
-        $pdf->setXY(Paper::MARGIN, Paper::MARGIN);
-        $pdf->Cell($half, 8, "{$docket->tag()}, proof {$proof->nth()}$which");
-        $pdf->setFont(Paper::FONT, '', 9);
-        $pdf->setXY(Paper::MARGIN + $half + 6, Paper::MARGIN);
-        $pdf->Cell($half, 8, "{$this->shop}, {$proof->madeAt()->format('j F Y, H:i')}", 0, 0, 'R');
+        $top = Paper::MARGIN;
+        Paper::write($pdf, $top, $top, $half, "{$docket->tag()}, proof {$proof->nth()}$which", 15, 'B');
+        $made = "{$this->shop}, {$proof->madeAt()->format('j F Y, H:i')}";
+        Paper::write($pdf, $top + $half + 6, $top + 1, $half, $made, 9, '', 'R');
         $rows = [
             ['For', $docket->customer()?->name() ?? ''],
             '' !== $said->drawing
@@ -205,7 +206,9 @@ final readonly class ProofPaper
             ['From left, top', self::both($proof->left()).'; '.self::both($proof->top())],
             ['Film', self::films($proof)],
             ['How many', $said->quantity.($said->panes > 1 ? " of each of $said->panes panes" : '')],
-            ...null === $said->price ? [] : [['Price', number_format($said->price / 100, 2, '.', ' ')]],
+            ...null === $said->price
+                ? []
+                : [['Price', MoneyView::from(Money::minor($said->price), $this->money)->text]],
         ];
         $this->rows($pdf, $rows, Paper::MARGIN, Paper::MARGIN + 10, $half);
         $notes = [...$said->remarks, ...$said->cautions, ...$said->care];
@@ -213,11 +216,12 @@ final readonly class ProofPaper
             array_unshift($notes, "Approved by {$proof->approvedBy()}, {$proof->approvedAt()->format('j F Y, H:i')}.");
         }
         $pdf->setXY(Paper::MARGIN + $half + 6, Paper::MARGIN + 10);
-        $pdf->setFont(Paper::FONT, '', 8);
+        $says = implode("\n", array_map(static fn (string $note): string => "– $note", $notes));
+        Paper::letters($pdf, '', 8, $says);
         $pdf->MultiCell(
             $half,
             4,
-            implode("\n", array_map(static fn (string $note): string => "– $note", $notes)),
+            $says,
             0,
             'L',
             false,
@@ -246,9 +250,9 @@ final readonly class ProofPaper
     {
         foreach ($rows as [$name, $value]) {
             $pdf->setXY($x, $y);
-            $pdf->setFont(Paper::FONT, '', 8);
+            Paper::letters($pdf, '', 8, $name);
             $pdf->Cell(24, 5, $name);
-            $pdf->setFont(Paper::FONT, 'B', 9);
+            Paper::letters($pdf, 'B', 9, $value);
             $pdf->MultiCell($width - 24, 5, $value, 0, 'L', false, 1, $x + 24, $y);
             $y = max($y + 5.2, $pdf->GetY() + 0.2);
         }
@@ -272,9 +276,7 @@ final readonly class ProofPaper
             }
             $svg = ProofDrawing::alone($proof, $member, $paths, $pictures);
             $pdf->ImageSVG("@$svg", $x, $y, $width, $height);
-            $pdf->setFont(Paper::FONT, '', 7);
-            $pdf->setXY($x, $y + $height + 1);
-            $pdf->Cell(max($width, 30), 4, implode(' / ', $proof->linesOf($member)), 0, 0, 'L', false, '', 1);
+            Paper::write($pdf, $x, $y + $height + 1, max($width, 30), implode(' / ', $proof->linesOf($member)), 7);
             $x += max($width, 30) + self::GAP;
             $row = max($row, $height + 5);
         }

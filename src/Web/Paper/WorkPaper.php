@@ -70,11 +70,12 @@ final readonly class WorkPaper
         $pdf->setLineStyle(['width' => 0.25, 'dash' => 0, 'color' => Paper::INK]);
         Paper::write($pdf, $x + 6, $y + 6, $wide - 12, "{$piece->label()} on {$piece->item()->object()->name()}", 13, 'B');
         Paper::write($pdf, $x + 6, $y + 14, $wide - 12, $piece->film()->name(), 9);
-        $pdf->setFont(Paper::FONT, '', 10);
+        $care = implode("\n", $this->care->of($piece->item(), $piece->film(), true));
+        Paper::letters($pdf, '', 10, $care);
         $pdf->MultiCell(
             $wide - 12,
             5.5,
-            implode("\n", $this->care->of($piece->item(), $piece->film(), true)),
+            $care,
             0,
             'L',
             false,
@@ -89,7 +90,7 @@ final readonly class WorkPaper
 
     private function height(\TCPDF $pdf, Step $step, ?StepDrawing $drawing): float
     {
-        $pdf->setFont(Paper::FONT, '', 9.5);
+        Paper::letters($pdf, '', 9.5, self::says($step));
         $lines = $pdf->getNumLines(self::says($step), $this->room($drawing));
 
         return max(null === $drawing ? 0.0 : 34.0, 8 + 4.6 * $lines) + 3;
@@ -129,7 +130,7 @@ final readonly class WorkPaper
         $x = Paper::MARGIN;
         Paper::write($pdf, $x, $y, 8, (string) $nth, 13, 'B');
         Paper::write($pdf, $x + 9, $y, $this->room($drawing), $step->title, 12, 'B');
-        $pdf->setFont(Paper::FONT, '', 9.5);
+        Paper::letters($pdf, '', 9.5, self::says($step));
         $pdf->MultiCell($this->room($drawing), 4.6, self::says($step), 0, 'L', false, 1, $x + 9, $y + 7.5);
         if (null === $drawing) {
             return;
@@ -169,7 +170,7 @@ final readonly class WorkPaper
     private function after(\TCPDF $pdf, Piece $piece, string $after, float $y): void
     {
         $says = implode("\n", array_filter([$after, ...$this->care->of($piece->item(), $piece->film(), false)]));
-        $pdf->setFont(Paper::FONT, '', 9.5);
+        Paper::letters($pdf, '', 9.5, $says);
         $across = Paper::SHORT - 2 * Paper::MARGIN;
         if ($y + 12 + 4.6 * $pdf->getNumLines($says, $across) > Paper::LONG - Paper::MARGIN) {
             $pdf->AddPage();
@@ -177,7 +178,7 @@ final readonly class WorkPaper
         }
         $pdf->Line(Paper::MARGIN, $y + 1, Paper::SHORT - Paper::MARGIN, $y + 1);
         Paper::write($pdf, Paper::MARGIN, $y + 3, $across, 'Then', 12, 'B');
-        $pdf->setFont(Paper::FONT, '', 9.5);
+        Paper::letters($pdf, '', 9.5, $says);
         $pdf->MultiCell($across, 4.6, $says, 0, 'L', false, 1, Paper::MARGIN, $y + 10.5);
     }
 

@@ -27,14 +27,14 @@ final readonly class CostLineView
     }
 
     /** @param array{what: string, quoted: QuoteLine|null, cost: CostLine|null} $line */
-    public static function from(array $line, string $currency): self
+    public static function from(array $line, string $format): self
     {
         [$quoted, $cost] = [$line['quoted'], $line['cost']];
 
         return new self(
             $line['what'],
-            null === $quoted ? null : MoneyView::from($quoted->amount, $currency),
-            null === $cost ? null : MoneyView::from($cost->amount, $currency),
+            null === $quoted ? null : MoneyView::from($quoted->amount, $format),
+            null === $cost ? null : MoneyView::from($cost->amount, $format),
             $cost->says ?? '',
             $cost->measured ?? false,
         );

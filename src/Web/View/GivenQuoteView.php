@@ -23,12 +23,12 @@ final readonly class GivenQuoteView
     ) {
     }
 
-    public static function from(Bill $bill, string $currency): self
+    public static function from(Bill $bill, string $format): self
     {
         return new self(
             $bill->lines,
-            MoneyView::from($bill->total, $currency),
-            0 === $bill->tax->minor ? null : MoneyView::from($bill->tax, $currency),
+            MoneyView::from($bill->total, $format),
+            0 === $bill->tax->minor ? null : MoneyView::from($bill->tax, $format),
             $bill->says,
         );
     }

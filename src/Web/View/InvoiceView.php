@@ -19,12 +19,12 @@ final readonly class InvoiceView
     {
     }
 
-    public static function from(Invoice $invoice, string $currency): self
+    public static function from(Invoice $invoice, string $format): self
     {
         return new self(
             $invoice->number(),
             $invoice->tag(),
-            MoneyView::from($invoice->total(), $currency),
+            MoneyView::from($invoice->total(), $format),
             $invoice->madeAt()->format(\DATE_ATOM),
         );
     }

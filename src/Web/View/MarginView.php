@@ -33,16 +33,16 @@ final readonly class MarginView
     }
 
     /** @param Margin $margin */
-    public static function from(array $margin, string $currency): self
+    public static function from(array $margin, string $format): self
     {
         [$price, $cost] = [Money::minor($margin['price']), Money::minor($margin['cost'])];
 
         return new self(
             $margin['by'],
             $margin['of'],
-            MoneyView::from($price, $currency),
-            MoneyView::from($cost, $currency),
-            MoneyView::from($price->less($cost), $currency),
+            MoneyView::from($price, $format),
+            MoneyView::from($cost, $format),
+            MoneyView::from($price->less($cost), $format),
             $margin['orders'],
         );
     }

@@ -9,8 +9,6 @@ use Yelbo\Trade\Price\Money;
 /** An amount of money, as it is computed with and as it is shown in this shop. */
 final readonly class MoneyView
 {
-    private const LOCALE = 'en_GB';
-
     /**
      * @param int $minor hundredths of the currency
      * @param string $text as it is shown
@@ -19,11 +17,11 @@ final readonly class MoneyView
     {
     }
 
-    /** @param string $currency ISO 4217: EUR */
-    public static function from(Money $money, string $currency): self
+    /** @param string $format a locale with its currency: en_GB@currency=EUR */
+    public static function from(Money $money, string $format): self
     {
-        $format = new \NumberFormatter(self::LOCALE, \NumberFormatter::CURRENCY);
+        $written = new \NumberFormatter($format, \NumberFormatter::CURRENCY);
 
-        return new self($money->minor, (string) $format->formatCurrency($money->major(), $currency));
+        return new self($money->minor, (string) $written->format($money->major()));
     }
 }

@@ -14,6 +14,7 @@ final readonly class PicturesView
      * @param list<DeliveredView> $delivered orders by how early they were handed over
      * @param list<TimedView> $minutes told against real minutes
      * @param list<MarginView> $margins what orders brought and cost, by kind of object, face and film
+     * @param list<PaceView> $paces what told minutes are off by, by station
      * @param list<WorthView> $shelf what the shelf is worth by film
      */
     public function __construct(
@@ -24,6 +25,7 @@ final readonly class PicturesView
         public array $minutes,
         public array $shelf,
         public array $margins,
+        public array $paces,
     ) {
     }
 }

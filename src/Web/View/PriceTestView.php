@@ -27,20 +27,20 @@ final readonly class PriceTestView
     ) {
     }
 
-    public static function from(PriceTest $test, int $days, string $currency): self
+    public static function from(PriceTest $test, int $days, string $format): self
     {
         $rate = static fn (string $way): ?MoneyView => isset($test->rates[$way])
-            ? MoneyView::from($test->rates[$way], $currency)
+            ? MoneyView::from($test->rates[$way], $format)
             : null;
         $orders = [];
         foreach ($test->sales as $nth => $sale) {
             $orders[] = new PricedWaysView(
                 $sale->tag,
                 $sale->who,
-                MoneyView::from($sale->price, $currency),
-                MoneyView::from($test->paid['letters'][$nth], $currency),
-                MoneyView::from($test->paid['area'][$nth], $currency),
-                MoneyView::from($test->paid['minutes'][$nth], $currency),
+                MoneyView::from($sale->price, $format),
+                MoneyView::from($test->paid['letters'][$nth], $format),
+                MoneyView::from($test->paid['area'][$nth], $format),
+                MoneyView::from($test->paid['minutes'][$nth], $format),
             );
         }
 
@@ -49,7 +49,7 @@ final readonly class PriceTestView
             $rate('letters'),
             $rate('area'),
             $rate('minutes'),
-            MoneyView::from($test->total, $currency),
+            MoneyView::from($test->total, $format),
             $orders,
         );
     }

@@ -18,8 +18,8 @@ final readonly class QuoteLineView
     {
     }
 
-    public static function from(QuoteLine $line, string $currency): self
+    public static function from(QuoteLine $line, string $format): self
     {
-        return new self($line->what, $line->says, MoneyView::from($line->amount, $currency));
+        return new self($line->what, $line->says, MoneyView::from($line->amount, $format));
     }
 }

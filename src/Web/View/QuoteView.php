@@ -26,19 +26,19 @@ final readonly class QuoteView
     }
 
     /** @param list<array{int, Money}> $steps */
-    public static function from(Quote $quote, array $steps, string $currency): self
+    public static function from(Quote $quote, array $steps, string $format): self
     {
         return new self(
             array_map(
-                static fn (QuoteLine $line): QuoteLineView => QuoteLineView::from($line, $currency),
+                static fn (QuoteLine $line): QuoteLineView => QuoteLineView::from($line, $format),
                 $quote->lines,
             ),
-            MoneyView::from($quote->total, $currency),
-            MoneyView::from($quote->tax, $currency),
+            MoneyView::from($quote->total, $format),
+            MoneyView::from($quote->tax, $format),
             array_map(
                 static fn (array $step): QuoteStepView => new QuoteStepView(
                     $step[0],
-                    MoneyView::from($step[1], $currency),
+                    MoneyView::from($step[1], $format),
                 ),
                 $steps,
             ),

@@ -23,16 +23,16 @@ final readonly class RealCostView
     ) {
     }
 
-    public static function from(RealCost $real, string $currency): self
+    public static function from(RealCost $real, string $format): self
     {
         return new self(
             array_map(
-                static fn (array $line): CostLineView => CostLineView::from($line, $currency),
+                static fn (array $line): CostLineView => CostLineView::from($line, $format),
                 $real->lines,
             ),
-            MoneyView::from($real->cost, $currency),
-            null === $real->price ? null : MoneyView::from($real->price, $currency),
-            null === $real->left ? null : MoneyView::from($real->left, $currency),
+            MoneyView::from($real->cost, $format),
+            null === $real->price ? null : MoneyView::from($real->price, $format),
+            null === $real->left ? null : MoneyView::from($real->left, $format),
         );
     }
 }

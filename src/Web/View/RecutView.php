@@ -24,8 +24,8 @@ final readonly class RecutView
     }
 
     /** @param Lost $lost */
-    public static function from(array $lost, string $currency): self
+    public static function from(array $lost, string $format): self
     {
-        return new self($lost['reason'], $lost['count'], MoneyView::from(Money::minor($lost['cost']), $currency));
+        return new self($lost['reason'], $lost['count'], MoneyView::from(Money::minor($lost['cost']), $format));
     }
 }

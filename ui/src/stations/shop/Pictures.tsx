@@ -65,6 +65,15 @@ const INK = 'var(--color-ink)';
 const hours = (minutes: number) => Math.round(minutes / 6) / 10;
 const axis = { stroke: INK, tick: { fill: 'var(--color-ink2)', fontSize: 12 }, tickLine: false } as const;
 
+/** What is told is off by, by the handbook and now. */
+function off({ paces }: Shown): string {
+  const share = (error: number | null) => `${Math.round(100 * (error ?? 0))} %`;
+  const told = paces
+    .filter((one) => one.handbookError !== null)
+    .map((one) => `${one.station} ${share(one.handbookError)} and ${share(one.learnedError)}`);
+  return told.length === 0 ? '' : ` The handbook and what is told now are off by: ${told.join(', ')}.`;
+}
+
 /** What is left of the price, and what it cost: one bar for each kind, the best first. */
 function margin(pictures: Shown, by: 'object' | 'face' | 'film', names: (by: string, of: string) => string): One {
   const of = pictures.margins
@@ -208,7 +217,7 @@ function all(pictures: Shown, names: (by: string, of: string) => string): One[] 
     },
     {
       name: 'Told against real minutes',
-      says: 'Each piece of work that was timed: across what the handbook tells, up what it took. On the line both are one.',
+      says: `Each piece of work that was timed: across what the handbook tells, up what it took. On the line both are one.${off(pictures)}`,
       head: ['Station', 'Told, min', 'Took, min'],
       rows: pictures.minutes.map((one) => [one.station, one.told, one.took]),
       draw: () => (

@@ -44,6 +44,7 @@ export function Stock() {
                   <FilmRow
                     key={film.id}
                     film={film}
+                    name={calledIn(films, film)}
                     low={low.includes(film.id)}
                     items={items.filter((one) => one.film.id === film.id && one.count > 0)}
                     chosen={chosen}
@@ -127,8 +128,13 @@ function Scan({ onFound }: { onFound: (number: string) => void }) {
   );
 }
 
+/** A film by its name; of two that are called the same by its number too. */
+const calledIn = (films: Film[], film: Film) =>
+  films.some((one) => one.id !== film.id && one.name === film.name) ? `${film.name}, no. ${film.id}` : film.name;
+
 function FilmRow({
   film,
+  name,
   low,
   items,
   chosen,
@@ -136,6 +142,7 @@ function FilmRow({
   onFilm,
 }: {
   film: Film;
+  name: string;
   low: boolean;
   items: Item[];
   chosen: string | null;
@@ -145,12 +152,12 @@ function FilmRow({
   const shown = useShown();
   const area = items.reduce((sum, item) => sum + item.area, 0);
   return (
-    <section aria-label={film.name} className="mb-3 grid grid-cols-[204px_1fr] gap-5 border-t border-ink pt-2">
+    <section aria-label={name} className="mb-3 grid grid-cols-[204px_1fr] gap-5 border-t border-ink pt-2">
       <div>
         <div className="flex gap-3">
           <Swatch film={film} size={34} />
           <div className="min-w-0">
-            <h3 className="font-semibold">{film.name}</h3>
+            <h3 className="font-semibold">{name}</h3>
             <p className="text-note">
               {area.toFixed(2)} m²
               {low && (
