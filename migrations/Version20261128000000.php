@@ -28,10 +28,16 @@ final class Version20261128000000 extends AbstractMigration
         $this->addSql('CREATE INDEX IDX_25A40E891B365A98 ON timed_work (docket)');
         $this->addSql('ALTER TABLE worker ADD stations JSON DEFAULT NULL');
         $this->addSql('CREATE INDEX movement_reason ON movement (reason)');
+        $this->addSql('CREATE INDEX IDX_B5F762DDED63AA1BAE63262BF396750 ON log_entry (who, what, id)');
+        $this->addSql('CREATE INDEX IDX_FBF940DD1B3FE443 ON proof (approved_at)');
+        $this->addSql("CREATE TABLE stored_sale (docket INT NOT NULL, mark VARCHAR(32) NOT NULL, figures LONGTEXT NOT NULL, PRIMARY KEY (docket)) $of");
     }
 
     public function down(Schema $schema): void
     {
+        $this->addSql('DROP TABLE stored_sale');
+        $this->addSql('DROP INDEX IDX_B5F762DDED63AA1BAE63262BF396750 ON log_entry');
+        $this->addSql('DROP INDEX IDX_FBF940DD1B3FE443 ON proof');
         $this->addSql('DROP INDEX movement_reason ON movement');
         $this->addSql('ALTER TABLE worker DROP stations');
         $this->addSql('DROP INDEX IDX_25A40E891B365A98 ON timed_work');

@@ -45,6 +45,14 @@ final class BookSearchTest extends ShopTestCase
         self::assertCount(1, $says(BookSearch::typed('', '', 'approved', '', ''), null, 1));
         self::assertSame([], $says(BookSearch::typed('', '', '', '2026-11-24', '')));
         self::assertNotSame([], $says(BookSearch::typed('', '', '', '2026-11-23', '2026-11-23')));
+        $words = static fn (string $typed): array => array_values(
+            array_unique(array_column($says(BookSearch::typed($typed, '', '', '', '')), 1)),
+        );
+        self::assertSame([$other->number(), $docket->number()], $words('proof made'), 'both words, in any order');
+        self::assertSame($words('proof made'), $words('MADE proo'), 'as they begin, large or small');
+        self::assertSame([], $words('roof made'), 'words are found by how they begin');
+        self::assertSame([$docket->number()], $words("proof {$docket->tag()}"));
+        self::assertSame([], $words('proof unheard'));
         self::assertContains('Tomas', $book->writers());
         self::assertContains('approved', $book->kinds());
     }

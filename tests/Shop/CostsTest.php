@@ -21,6 +21,7 @@ use Yelbo\Shop\Report\Margins;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Price\CostLine;
 use Yelbo\Trade\Price\RealCost;
+use Yelbo\Trade\Price\Sale;
 
 /** Real orders carried through: what they cost beside what was quoted, and that they are paid. */
 final class CostsTest extends ShopTestCase
@@ -97,6 +98,17 @@ final class CostsTest extends ShopTestCase
         self::assertSame([['permanent', 2, 1]], array_map(static fn ($one): array => [$one->of, $one->cases, $one->back], $film));
     }
 
+    /** @return list<array{Sale, mixed}> as the background reckoned them */
+    private function lately(): array
+    {
+        $sold = $this->get(Sold::class);
+        self::assertSame(0, $sold->reckonSome());
+        [$known, $stale] = $sold->lately();
+        self::assertSame(0, $stale);
+
+        return $known;
+    }
+
     private function minutes(CostLine $line): float
     {
         return (float) $line->says;
@@ -105,8 +117,9 @@ final class CostsTest extends ShopTestCase
     public function testWhatIsMadeShowsItsMargin(): void
     {
         $docket = $this->approved('Heron', 2);
-        self::assertSame([], $this->get(Margins::class)->margins(), 'nothing is made yet');
-        [[$sale]] = $this->get(Sold::class)->lately();
+        self::assertSame([[], 1], $this->get(Sold::class)->lately(), 'nothing is reckoned yet, and it is known');
+        self::assertSame([], $this->get(Margins::class)->margins()[0], 'nothing is made yet');
+        [[$sale]] = $this->lately();
         self::assertSame([$docket->tag(), $docket->price()], [$sale->tag, $sale->price->minor]);
         self::assertGreaterThan(0, $sale->letters);
         $told = $sale->minutes;
@@ -116,12 +129,14 @@ final class CostsTest extends ShopTestCase
             $this->weed($piece);
             $this->apply($piece);
         }
-        $margins = array_column($this->get(Margins::class)->margins(), null, 'by');
+        self::assertSame(1, $this->get(Sold::class)->lately()[1], 'it stands otherwise since');
+        $this->lately();
+        $margins = array_column($this->get(Margins::class)->margins()[0], null, 'by');
         self::assertSame(['face' => 'bebas', 'film' => 'permanent', 'object' => 'rectangle'], array_column($margins, 'of', 'by'));
         foreach ($margins as $margin) {
             self::assertSame([$docket->price(), $this->cost($docket)->cost->minor], [$margin['price'], $margin['cost']]);
         }
-        [[$sale]] = $this->get(Sold::class)->lately();
+        [[$sale]] = $this->lately();
         self::assertNotEqualsWithDelta($told, $sale->minutes, 0.01, 'now as it was');
         self::assertSame([$docket->price()], array_column($this->get(Sold::class)->test()->paid['area'], 'minor'));
     }

@@ -23,8 +23,8 @@ const ASKED = [
     'the line' => ['/api/line', 60, 400], 'list at Proof' => ['/api/dockets?station=proof', 60, 400], 'waiting at Batch' => ['/api/batches/waiting', 80, 500],
     'batches' => ['/api/batches', 40, 250], 'rests' => ['/api/remnants', 60, 300], 'stock' => ['/api/stock', 80, 400],
     'find by number' => ['/api/dockets?find=Y-0455', 20, 150], 'find by words' => ['/api/dockets?find=heron%20seed', 80, 500], 'pieces at Weed' => ['/api/pieces?station=weed', 80, 500],
-    'the book' => ['/api/book', 80, 500], 'the book by words' => ['/api/book?find=heron%20weeded', 80, 500], 'the book by docket' => ['/api/book?find=Y-0455', 80, 500],
-    'the book by who and kind' => ['/api/book?who=Tomas&what=weeded', 80, 500], 'the book by days' => ['/api/book?first=2026-01-01&last=2026-12-31', 80, 500],
+    'the book' => ['/api/book', 80, 500], 'the book by words' => ['/api/book?find=y-0455%20moved', 80, 500], 'the book by docket' => ['/api/book?find=Y-0455', 80, 500],
+    'the book by who and kind' => ['/api/book?who=Tomas&what=piece', 80, 500], 'the book by days' => ['/api/book?first=2026-01-01&last=2026-12-31', 80, 500],
     'the pictures' => ['/api/pictures', 400, 4000],
 ];
 

@@ -4689,6 +4689,8 @@ export interface components {
             margins: components["schemas"]["MarginView"][];
             /** @description What told minutes are off by, by station. */
             paces: components["schemas"]["PaceView"][];
+            /** @description Orders whose cost is still being reckoned in the background. */
+            reckoning: number;
         };
         /**
          * @description Where one physical decal stands.

@@ -13,6 +13,10 @@ use Yelbo\Shop\People\Worker;
 final class Book
 {
     private const LONGEST_NAME = 80;
+    /** Of the newest lines so many are looked through before words are looked up. */
+    private const NEAR = 20_000;
+    /** Lines that are written at one time may be numbered in another order. */
+    private const ABOUT = 1000;
     /** So many go into one statement. */
     private const LINES = 500;
 
@@ -119,23 +123,88 @@ final class Book
         null === $search->docket || $add('docket = ?', $search->docket);
         '' === $search->who || $add('who = ?', $search->who);
         '' === $search->what || $add('what = ?', $search->what);
-        null === $search->first || $add('at >= ?', $search->first->format('Y-m-d'));
-        null === $search->last || $add('at < ?', $search->last->modify('+1 day')->format('Y-m-d'));
-        [] === $search->words || $add(
-            'MATCH(says) AGAINST (? IN BOOLEAN MODE)',
-            implode(' ', array_map(static fn (string $word): string => "+$word*", $search->words)),
+        if (null !== $search->first) {
+            $add('at >= ?', $search->first->format('Y-m-d'));
+            $add('id >= ?', $this->from($search->first) - self::ABOUT);
+        }
+        if (null !== $search->last) {
+            $end = $search->last->modify('+1 day');
+            $add('at < ?', $end->format('Y-m-d'));
+            $before = min($before ?? \PHP_INT_MAX, $this->from($end) + self::ABOUT);
+            $add('id < ?', $before);
+        }
+        // What is there often fills a page out of the newest lines; only what is rare is worth looking up.
+        $ids = $this->ids(
+            $where,
+            $values,
+            $search->words,
+            $most,
+            null === $search->docket ? $before ?? $this->newest() : null,
         );
-        /** @var list<int|string> $ids */
-        $ids = $this->records
-            ->getConnection()
-            ->fetchFirstColumn(
-                'SELECT id FROM log_entry WHERE '.implode(' AND ', $where).' ORDER BY id DESC LIMIT '.$most,
-                $values,
+        if (\count($ids) < $most && null === $search->docket) {
+            [] === $search->words || $add(
+                'MATCH(says) AGAINST (? IN BOOLEAN MODE)',
+                implode(' ', array_map(static fn (string $word): string => "+$word*", $search->words)),
             );
+            $ids = array_unique([...$ids, ...$this->ids($where, $values, [], $most, null)]);
+            rsort($ids);
+            $ids = \array_slice($ids, 0, $most);
+        }
 
         return [] === $ids
             ? []
             : $this->records->getRepository(LogEntry::class)->findBy(['id' => $ids], ['id' => 'DESC']);
+    }
+
+    /** The number of the first line of a day; behind all where there is none. */
+    private function from(\DateTimeImmutable $day): int
+    {
+        $first = $this->records
+            ->getConnection()
+            ->fetchOne('SELECT id FROM log_entry WHERE at >= ? ORDER BY at, id LIMIT 1', [$day->format('Y-m-d')]);
+
+        return is_numeric($first) ? (int) $first : $this->newest() + 1;
+    }
+
+    private function newest(): int
+    {
+        $last = $this->records->getConnection()->fetchOne('SELECT MAX(id) FROM log_entry');
+
+        return is_numeric($last) ? (int) $last : 0;
+    }
+
+    /**
+     * @param list<string>     $where
+     * @param list<int|string> $values
+     * @param list<string>     $words  that begin a word of the line, each; looked for one line after the other
+     * @param int|null         $before only the lines shortly before this one are looked through
+     *
+     * @return list<int> the newest first
+     */
+    private function ids(array $where, array $values, array $words, int $most, ?int $before): array
+    {
+        foreach ($words as $word) {
+            $where[] = 'says REGEXP ?';
+            $values[] = "(^|[^[:alnum:]])$word";
+        }
+        if (null !== $before) {
+            $where[] = 'id >= ?';
+            $values[] = $before - self::NEAR;
+        }
+        /** @var list<int|string> $ids */
+        $ids = $this->records
+            ->getConnection()
+            ->fetchFirstColumn(
+                'SELECT id FROM log_entry '.
+                    (null === $before ? '' : 'FORCE INDEX (PRIMARY) ').
+                    'WHERE '.
+                    implode(' AND ', $where).
+                    ' ORDER BY id DESC LIMIT '.
+                    $most,
+                $values,
+            );
+
+        return array_map(intval(...), $ids);
     }
 
     /** @return list<string> who ever wrote in it */

@@ -10,6 +10,7 @@ use Doctrine\ORM\Mapping as ORM;
 #[ORM\Entity(readOnly: true)]
 #[ORM\Index(columns: ['docket', 'id'])]
 #[ORM\Index(columns: ['who', 'id'])]
+#[ORM\Index(columns: ['who', 'what', 'id'])]
 #[ORM\Index(columns: ['what', 'id'])]
 #[ORM\Index(columns: ['at', 'id'])]
 #[ORM\Index(columns: ['says'], flags: ['fulltext'])]

@@ -23,6 +23,7 @@ use Yelbo\Trade\Measure\Size;
  * @phpstan-type Part array{lines: list<string>, cut?: list<string>, capHeight?: int, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
  */
 #[ORM\Entity]
+#[ORM\Index(columns: ['approved_at'])]
 class Proof
 {
     #[ORM\Id, ORM\GeneratedValue, ORM\Column]

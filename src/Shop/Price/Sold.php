@@ -7,163 +7,152 @@ namespace Yelbo\Shop\Price;
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\Orders\Docket;
-use Yelbo\Shop\Orders\Piece;
+use Symfony\Component\Messenger\MessageBusInterface;
+use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Cache;
-use Yelbo\Trade\Journey\PieceState;
-use Yelbo\Trade\Price\Costing;
+use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Price\Money;
 use Yelbo\Trade\Price\PriceTest;
 use Yelbo\Trade\Price\Sale;
 
 /**
- * The orders that were said yes to lately, with what they brought and cost. Each is worked out once for as long as
- * nothing of it changes.
+ * The orders that were said yes to lately, with what they brought and cost: reckoned in the background, each anew when
+ * something of it changes, and told as they are known.
  *
- * @phpstan-type Kind array{object: string, face: string, film: string, share: float}
- * @phpstan-type Figures array{letters: float, area: float, minutes: float, cost: int|null, isDone: bool,
- *     kinds: list<Kind>}
+ * @phpstan-import-type Figures from Reckoning
  */
 final readonly class Sold
 {
     /** Days that are looked back. */
     public const DAYS = 90;
-    private const MOST = 1000;
+    private const MOST = 2000;
+    /** Orders that are reckoned in one go. */
+    private const SOME = 20;
+    /** s: whoever reckons is heard of at least so often. */
+    private const HEARD_OF = 120;
 
     public function __construct(
         private EntityManagerInterface $records,
         private Connection $database,
-        private Costs $costs,
-        private Invoices $invoices,
+        private Dockets $dockets,
+        private Reckoning $reckoning,
         private ShopRules $rules,
-        private Cache $cache,
         private ClockInterface $clock,
+        private MessageBusInterface $bus,
     ) {
     }
 
-    /** @return list<array{Sale, Figures}> those whose price was agreed, the newest first; prices without their tax */
+    /**
+     * Those that are known, the newest first, prices without their tax; the rest is asked for.
+     *
+     * @return array{list<array{Sale, Figures}>, int} and of how many it is not known yet how they stand now
+     */
     public function lately(): array
     {
         $sold = [];
-        foreach ($this->dockets() as $docket) {
-            $price = $this->invoices->net($docket);
-            if (null === $price) {
-                continue;
+        $stale = 0;
+        foreach ($this->rows() as $row) {
+            $stale += $row['mark'] === $row['known'] ? 0 : 1;
+            /** @var Figures|null $figures */
+            $figures = null === $row['figures'] ? null : json_decode($row['figures'], true);
+            if (null !== $figures && null !== $figures['price']) {
+                $sold[] = [
+                    new Sale(
+                        $figures['tag'],
+                        $figures['who'],
+                        Money::minor($figures['price']),
+                        $figures['letters'],
+                        $figures['area'],
+                        $figures['minutes'],
+                    ),
+                    $figures,
+                ];
             }
-            $figures = $this->figures($docket);
-            $sold[] = [
-                new Sale(
-                    $docket->tag(),
-                    $docket->customer()?->name() ?? '',
-                    $price,
-                    $figures['letters'],
-                    $figures['area'],
-                    $figures['minutes'],
-                ),
-                $figures,
-            ];
+        }
+        if ($stale > 0 && $this->isUnasked()) {
+            $this->bus->dispatch(new ReckonSales());
         }
 
-        return $sold;
+        return [$sold, $stale];
     }
 
     /** What they would have paid by letter height, by area and by minutes. */
     public function test(): PriceTest
     {
-        return PriceTest::of(array_column($this->lately(), 0));
+        return PriceTest::of(array_column($this->lately()[0], 0));
     }
 
-    /** @return list<Docket> */
-    private function dockets(): array
+    /** Reckons some of which it is not known how they stand. @return int how many are left */
+    public function reckonSome(): int
     {
-        $since = $this->clock->now()->modify('-'.self::DAYS.' days');
-        /** @var list<Docket> $dockets */
-        $dockets = $this->records
-            ->createQuery(
-                'SELECT DISTINCT d FROM '.Docket::class.' d JOIN d.proofs p WHERE p.approvedAt >= :since
-                 ORDER BY d.number DESC',
-            )
-            ->setParameter('since', $since)
-            ->setMaxResults(self::MOST)
-            ->getResult();
-
-        return $dockets;
-    }
-
-    /** @return Figures */
-    private function figures(Docket $docket): array
-    {
-        $stands = $this->database->fetchNumeric(
-            'SELECT COUNT(*), SUM(version), MAX(since), (SELECT COUNT(*) FROM timed_work WHERE docket = ?)
-             FROM piece WHERE docket_id = (SELECT id FROM docket WHERE number = ?)',
-            [$docket->number(), $docket->number()],
+        $stale = array_values(
+            array_filter($this->rows(), static fn (array $row): bool => $row['mark'] !== $row['known']),
         );
-        $key = [$docket->number(), $docket->version(), $stands, $this->rules->current()];
-
-        return $this->cache->recall('sold.'.hash('xxh128', serialize($key)), fn (): array => $this->worked($docket));
-    }
-
-    /** @return Figures */
-    private function worked(Docket $docket): array
-    {
-        $pieces = array_values(
-            array_filter(
-                $docket->pieces(),
-                static fn (Piece $piece): bool => PieceState::Withdrawn !== $piece->state(),
-            ),
-        );
-        $letters = $area = 0.0;
-        $kinds = [];
-        foreach ($pieces as $piece) {
-            $size = $piece->cutSize();
-            $own = $size->width->toMillimetres() * $size->height->toMillimetres();
-            $area += $own;
-            if (0 === $piece->layer()) {
-                $letters += self::letters($piece);
-            }
-            $kind = [
-                $piece->item()->object()->kind()->value,
-                '' === $piece->proof()->frozen()->drawing ? $piece->proof()->face() : 'drawn',
-                $piece->film()->grade()->value,
-            ];
-            $kinds[implode("\0", $kind)] = ($kinds[implode("\0", $kind)] ?? 0.0) + $own;
+        foreach (\array_slice($stale, 0, self::SOME) as $row) {
+            $figures = $this->reckoning->of($this->dockets->numbered($row['docket']));
+            $this->database->executeStatement(
+                'INSERT INTO stored_sale (docket, mark, figures) VALUES (?, ?, ?)
+                 ON DUPLICATE KEY UPDATE mark = VALUES(mark), figures = VALUES(figures)',
+                [
+                    $row['docket'],
+                    $row['mark'],
+                    json_encode($figures, \JSON_THROW_ON_ERROR | \JSON_PRESERVE_ZERO_FRACTION),
+                ],
+            );
         }
-        $spent = $this->costs->spent($docket);
-        $costing = new Costing($this->rules->current());
-        $isDone = [] === array_filter(
-            $pieces,
-            static fn (Piece $piece): bool => $piece->state()->rank() <= PieceState::Applying->rank(),
-        );
 
-        return [
-            'letters' => $letters,
-            'area' => $area,
-            'minutes' => null !== $spent && $isDone ? $costing->minutes($spent) : $this->costs->told($docket, $pieces),
-            'cost' => null === $spent
-                ? null
-                : Money::sum(array_column($costing->cost($spent), 'amount'))->minor,
-            'isDone' => $isDone,
-            'kinds' => array_map(
-                static function (string $key, float $own) use ($area): array {
-                    [$object, $face, $film] = explode("\0", $key);
+        $left = max(0, \count($stale) - self::SOME);
+        $this->database->executeStatement('DELETE FROM stored_sale WHERE docket = 0');
+        0 === $left || $this->isUnasked();
 
-                    return ['object' => $object, 'face' => $face, 'film' => $film, 'share' => $own / max(1.0, $area)];
-                },
-                array_keys($kinds),
-                $kinds,
-            ),
-        ];
+        return $left;
     }
 
-    /** mm, the heights of the letters of a decal one by one. */
-    private static function letters(Piece $piece): float
+    /** Nobody is at it, or has not been heard of for a while; whoever asks is taken to be at it from now on. */
+    private function isUnasked(): bool
     {
-        $proof = $piece->proof();
+        $now = $this->clock->now();
 
-        return '' !== $proof->frozen()->drawing
-            ? 0.0
-            : mb_strlen((string) preg_replace('~\s~u', '', implode('', $proof->linesOf($piece->member())))) *
-                $proof->capHeight()->toMillimetres();
+        return 0 < $this->database->executeStatement(
+            'INSERT INTO stored_sale (docket, mark, figures) VALUES (0, ?, \'\')
+             ON DUPLICATE KEY UPDATE mark = IF(mark < ?, VALUES(mark), mark)',
+            [$now->format('YmdHis'), $now->modify('-'.self::HEARD_OF.' seconds')->format('YmdHis')],
+        );
+    }
+
+    /**
+     * @return list<array{docket: int, mark: string, known: string|null, figures: string|null}> the mark of each as it
+     *     stands, and as it was reckoned
+     */
+    private function rows(): array
+    {
+        /** @var list<array{docket: int, stands: string, known: string|null, figures: string|null}> $rows */
+        $rows = $this->database->fetchAllAssociative(
+            'SELECT d.number AS docket, s.mark AS known, s.figures,
+                    CONCAT_WS(\'.\', d.version, COUNT(p.id), SUM(p.version),
+                              (SELECT COUNT(*) FROM timed_work t WHERE t.docket = d.number)) AS stands
+             FROM (SELECT id, number, version FROM docket WHERE state IN (?, ?)
+                   ORDER BY number DESC LIMIT '.self::MOST.') d
+             LEFT JOIN piece p ON p.docket_id = d.id
+             LEFT JOIN stored_sale s ON s.docket = d.number
+             WHERE EXISTS (SELECT 1 FROM proof a WHERE a.docket_id = d.id AND a.approved_at >= ?)
+             GROUP BY d.id, s.docket ORDER BY d.number DESC',
+            [
+                DocketState::Making->value,
+                DocketState::Done->value,
+                $this->clock->now()->modify('-'.self::DAYS.' days')->format('Y-m-d H:i:s'),
+            ],
+        );
+        $rules = hash('xxh128', serialize($this->rules->current()));
+
+        return array_map(
+            static fn (array $row): array => [
+                'docket' => $row['docket'],
+                'mark' => hash('xxh128', "{$row['stands']} $rules"),
+                'known' => $row['known'],
+                'figures' => $row['figures'],
+            ],
+            $rows,
+        );
     }
 }

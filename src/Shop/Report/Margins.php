@@ -32,11 +32,16 @@ final readonly class Margins
     ) {
     }
 
-    /** @return list<Margin> of orders that are made, in minor units; what several share each has by its area */
+    /**
+     * What is left of orders that are made; what several share each has by its area.
+     *
+     * @return array{list<Margin>, int} in minor units; and how many orders are still to be reckoned
+     */
     public function margins(): array
     {
         $margins = [];
-        foreach ($this->sold->lately() as [$sale, $figures]) {
+        [$sold, $left] = $this->sold->lately();
+        foreach ($sold as [$sale, $figures]) {
             if (!$figures['isDone'] || null === $figures['cost']) {
                 continue;
             }
@@ -66,10 +71,10 @@ final readonly class Margins
             ],
             array_values($margins),
         );
-        $left = static fn (array $one): int => $one['price'] - $one['cost'];
-        usort($told, static fn (array $a, array $b): int => [$a['by'], $left($b)] <=> [$b['by'], $left($a)]);
+        $keeps = static fn (array $one): int => $one['price'] - $one['cost'];
+        usort($told, static fn (array $a, array $b): int => [$a['by'], $keeps($b)] <=> [$b['by'], $keeps($a)]);
 
-        return $told;
+        return [$told, $left];
     }
 
     /** @return list<Lost> why pieces were cut again, and what that cost in film and minutes, the dearest first */

@@ -106,10 +106,14 @@ final readonly class Pictures
         $rows = $this->database->fetchAllAssociative(
             'SELECT DATEDIFF(needed, given) AS days, COUNT(*) AS count FROM (
                  SELECT d.needed_at AS needed, MAX(p.since) AS given FROM docket d JOIN piece p ON p.docket_id = d.id
-                 WHERE d.needed_at IS NOT NULL AND p.state <> ?
+                 WHERE d.needed_at >= ? AND p.state <> ?
                  GROUP BY d.id HAVING SUM(p.state <> ?) = 0
              ) AS orders GROUP BY days ORDER BY days',
-            [PieceState::Withdrawn->value, PieceState::Delivered->value],
+            [
+                $this->clock->now()->modify('-'.self::WEEKS.' weeks')->format('Y-m-d'),
+                PieceState::Withdrawn->value,
+                PieceState::Delivered->value,
+            ],
         );
 
         return array_map(

@@ -40,6 +40,8 @@ final readonly class PicturesController
     #[Route('/api/pictures', name: 'pictures', methods: ['GET'])]
     public function all(): PicturesView
     {
+        [$margins, $left] = $this->margins->margins();
+
         return new PicturesView(
             array_map(static fn (array $one): LoadView => new LoadView(...$one), $this->pictures->load()),
             array_map(static fn (array $one): FilmUseView => new FilmUseView(...$one), $this->pictures->film()),
@@ -60,9 +62,10 @@ final readonly class PicturesController
             ),
             array_map(
                 fn (array $one): MarginView => MarginView::from($one, $this->money),
-                $this->margins->margins(),
+                $margins,
             ),
             array_map(PaceView::from(...), $this->paces->all()),
+            $left,
         );
     }
 

@@ -15,6 +15,7 @@ final readonly class PicturesView
      * @param list<TimedView> $minutes told against real minutes
      * @param list<MarginView> $margins what orders brought and cost, by kind of object, face and film
      * @param list<PaceView> $paces what told minutes are off by, by station
+     * @param int $reckoning orders whose cost is still being reckoned in the background
      * @param list<WorthView> $shelf what the shelf is worth by film
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class PicturesView
         public array $shelf,
         public array $margins,
         public array $paces,
+        public int $reckoning,
     ) {
     }
 }

@@ -28,7 +28,11 @@ type Cell = string | number;
  * file.
  */
 export function Pictures() {
-  const query = useQuery({ queryKey: [RECORD, 'pictures'], queryFn: () => ask(api.GET('/api/pictures')) });
+  const query = useQuery({
+    queryKey: [RECORD, 'pictures'],
+    queryFn: () => ask(api.GET('/api/pictures')),
+    refetchInterval: ({ state }) => ((state.data?.reckoning ?? 0) > 0 ? 3000 : false),
+  });
   const words = useVocabulary();
   const names = (by: string, of: string) =>
     ({
@@ -41,12 +45,15 @@ export function Pictures() {
       {(pictures) => (
         <Scroll label="Pictures" className="h-full bg-paper px-8 py-5">
           <h2 className="title mb-3">Pictures of the shop</h2>
+          <p role="status" className="mb-3 text-ink2">
+            {pictures.reckoning > 0 && `What ${pictures.reckoning} orders cost is still being reckoned.`}
+          </p>
           <div className="grid grid-cols-2 gap-x-10 gap-y-8 max-lg:grid-cols-1">
             {all(pictures, names).map((one) => (
               <Picture key={one.name} {...one} />
             ))}
           </div>
-          <PriceTest />
+          <PriceTest reckoning={pictures.reckoning > 0} />
         </Scroll>
       )}
     </Ready>
@@ -363,11 +370,12 @@ function Csv({ name, head, rows }: { name: string; head: string[]; rows: Cell[][
 const WAYS = ['letters', 'area', 'minutes'] as const;
 
 /** What if it were charged by the height of letters, by area, by minutes? For the owner. */
-function PriceTest() {
+function PriceTest({ reckoning }: { reckoning: boolean }) {
   const isOwner = useQuery(me).data?.role === 'owner';
   const { data } = useQuery({
     queryKey: [RECORD, 'price-test'],
     queryFn: () => ask(api.GET('/api/price-test')),
+    refetchInterval: reckoning ? 3000 : false,
     enabled: isOwner,
   });
   if (!data) {
