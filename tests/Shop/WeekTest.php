@@ -13,6 +13,8 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Lateness;
+use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Week\Calendar;
@@ -280,6 +282,26 @@ final class WeekTest extends ShopTestCase
         $sooner = array_column($much->sooner, 'ready', 'says');
         self::assertLessThan($much->readyAt, $sooner['of what is on the shelf']);
         self::assertStringNotContainsString('film here', $here->chain);
+    }
+
+    /** A parcel leaves days before it is used: what tells of being late counts that wherever it stands. */
+    public function testAParcelHasToLeaveEarlier(): void
+    {
+        $take = fn (string $delivery): Docket => $this->get(TakeOrder::class)->begin(
+            Answers::fromKept(['delivery' => $delivery] + $this->answers('Heron', 1)->toArray()),
+            true,
+        );
+        [$fetched, $posted] = [$take('collected'), $take('posted')];
+        $lateness = $this->get(Lateness::class);
+        self::assertSame(2, $lateness->onBy($posted)?->diff($lateness->onBy($fetched) ?? self::fail())->days);
+        self::assertSame('permanent/none/posted', $posted->waitsFor());
+        // A day before the one of them would be late, the other is.
+        $this->clock->modify($lateness->onBy($posted)->modify('+1 hour')->format(\DATE_ATOM));
+        self::assertTrue($lateness->isDocketLate($posted));
+        self::assertFalse($lateness->isDocketLate($fetched));
+        self::assertSame('pack and post', array_column($this->get(OrderWorks::class)->of($posted)->steps, 'says', 'key')['send']);
+        $waits = array_column($this->get(OrderWorks::class)->of($posted)->steps, 'wait', 'key')['send'];
+        self::assertSame(2 * 1440, $waits);
     }
 
     /** Whoever is put down for some stations only does nothing else; who is quick is planned to be quick. */

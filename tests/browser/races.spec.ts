@@ -68,6 +68,23 @@ test('two at once: one makes the move, the other is told', async ({ page, as }) 
   const yes = { version: priced.version, proof: 2, by: 'Osric Tamblyn' };
   const approved = (await once('approve', 'POST', `${path}/approve`, yes)) as typeof sized;
   expect(approved.pieces.length).toBe(1);
+  // Money: an order has one invoice and one receipt whoever asks; those of two orders get numbers that run on.
+  const numbers = (told: Told[]) => told.map((one) => Number(one.says.number));
+  const [bill, again] = numbers(await whole('invoice', 'POST', `${path}/invoice`, {}));
+  expect(again).toBe(bill);
+  const paid = numbers(
+    await whole('paid', 'POST', `/api/invoices/${bill}/receipt`, { paidBy: 'cash' }, { paidBy: 'card' }),
+  );
+  expect(paid[0]).toBe(paid[1]);
+  const two = [await order(page, 'Rush', 'batch'), await order(page, 'Reed', 'batch')];
+  const bills = await Promise.all(
+    hands.map(async (hand, nth) => {
+      const headers = { 'X-Yelbo-Token': tokens[nth], 'Content-Type': 'application/json' };
+      const answer = await hand.request.post(`/api/dockets/${two[nth]?.number}/invoice`, { headers, data: '{}' });
+      return Number((await answer.json()).number);
+    }),
+  );
+  expect(bills.toSorted((a, b) => a - b)).toEqual([Number(bill) + 1, Number(bill) + 2]);
   const changed = await order(page, 'Osier', 'proof');
   await once('approve and change', 'POST', `/api/dockets/${changed.number}/moves`, {
     version: changed.version,

@@ -3346,6 +3346,8 @@ export interface components {
             late: boolean;
             /** @description What else was said. */
             note: string;
+            /** @description How it comes to its customer: collected, round, posted. */
+            delivery: string;
             /** @description The things it holds, the first one first. */
             items: components["schemas"]["ItemView"][];
             /** @description The pieces it is about; not all where there are very many. */
@@ -4753,6 +4755,8 @@ export interface components {
             minded: string[];
             /** @description How the words drawn differ from what was asked for. */
             spelling: string[];
+            /** @description How it comes to its customer: collected, round, posted. */
+            delivery: string;
         };
         /** @description Pieces at a station. */
         PiecesView: {

@@ -13,6 +13,7 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Rules;
 
 /**
@@ -209,10 +210,16 @@ class Item
         return $this->finish;
     }
 
-    /** What it waits for once it is on: film and finish, `permanent/none`. How long that is, the shop's figures say. */
+    /**
+     * What it waits for once it is on: film and finish, and the way to its customer where it is sent: `permanent/none`,
+     * `permanent/none/posted`. How long that is, the shop's figures say.
+     */
     public function waitsFor(): string
     {
-        return ($this->film?->grade()->value ?? '').'/'.$this->finish->value;
+        return ($this->film?->grade()->value ?? '').
+            '/'.
+            $this->finish->value.
+            (Handover::Posted === $this->docket->delivery() ? '/'.Handover::Posted->value : '');
     }
 
     /** The number of the blank it goes on, where the shop sells that too; 0 where it does not. */

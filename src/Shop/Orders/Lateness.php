@@ -11,6 +11,7 @@ use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Plan\Waits;
 use Yelbo\Trade\Time\Promise;
 
@@ -61,7 +62,12 @@ final readonly class Lateness
         }
 
         return [] === $pieces
-            && $this->promise()->isLate($this->clock->now(), $needed, null, $this->minutes($for));
+            && $this->promise()->isLate(
+                $this->clock->now(),
+                $needed,
+                null,
+                $this->minutes($for) + $this->way($for),
+            );
     }
 
     /**
@@ -81,21 +87,35 @@ final readonly class Lateness
             return false;
         }
         $on = \in_array($station, [Station::Apply, Station::Send], true);
+        $ready = $rests ?? ($on ? $this->clock->now() : null);
+        $way = PieceState::OnItsWay === $state ? 0 : $this->way($for);
 
         return $this->promise()->isLate(
             $this->clock->now(),
             $needed,
-            $rests ?? ($on ? $this->clock->now() : null),
-            $this->minutes($for),
+            $ready?->add(new \DateInterval("PT{$way}M")),
+            $this->minutes($for) + $way,
         );
     }
 
-    /** The latest moment an order's decals must be on their object; none where nobody said when they are used. */
+    /**
+     * The latest moment an order's decals must be on their object, or on their way; none where nobody said when they
+     * are used.
+     */
     public function onBy(Docket $docket): ?\DateTimeImmutable
     {
         $needed = $docket->neededAt();
+        $for = $docket->waitsFor();
 
-        return null === $needed ? null : $this->promise()->onBy($needed, $this->minutes($docket->waitsFor()));
+        return null === $needed ? null : $this->promise()->onBy($needed, $this->minutes($for) + $this->way($for));
+    }
+
+    /** Minutes some decals are on their way to their customer. @param string $for as `Item::waitsFor()`, by commas */
+    private function way(string $for): int
+    {
+        $way = explode('/', explode(',', $for)[0])[2] ?? '';
+
+        return Handover::tryFrom($way)?->onItsWay($this->rules->current()) ?? 0;
     }
 
     /**

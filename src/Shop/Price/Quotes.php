@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Price;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AskedItem;
 use Yelbo\Shop\Orders\Docket;
@@ -109,7 +110,7 @@ final readonly class Quotes implements QuoteTeller
                 ],
                 $this->of($docket)->lines,
             );
-        } catch (Refused) {
+        } catch (Refused|Refusals) {
             return [];
         }
     }

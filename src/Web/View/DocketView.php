@@ -33,6 +33,7 @@ final readonly class DocketView
      * @param string|null $onBy the latest moment to apply it, ISO 8601
      * @param bool $late whether the promised day is in danger
      * @param string $note what else was said
+     * @param string $delivery how it comes to its customer: collected, round, posted
      * @param list<ItemView> $items the things it holds, the first one first
      */
     public function __construct(
@@ -48,6 +49,7 @@ final readonly class DocketView
         public ?string $onBy,
         public bool $late,
         public string $note,
+        public string $delivery,
         public array $items,
         public array $pieces,
         public int $manyPieces,
@@ -90,6 +92,7 @@ final readonly class DocketView
             $onBy?->format(\DATE_ATOM),
             $late,
             $docket->note(),
+            $docket->delivery()->value,
             array_map(ItemView::from(...), $docket->items()),
             $pieces,
             $manyPieces,

@@ -40,6 +40,7 @@ final readonly class PieceView
      * @param string|null $driesUntil until when a coat on it dries, ISO 8601
      * @param string|null $tracking the tracking number
      * @param string $since since when, ISO 8601
+     * @param string $delivery how it comes to its customer: collected, round, posted
      * @param bool $mirrored whether it is cut mirrored, for the inside of glass
      */
     public function __construct(
@@ -70,6 +71,7 @@ final readonly class PieceView
         public bool $mirrored,
         public array $minded,
         public array $spelling,
+        public string $delivery,
     ) {
     }
 
@@ -105,6 +107,7 @@ final readonly class PieceView
             $piece->isMirrored(),
             $notes->minded($piece),
             $notes->spelling($piece),
+            $docket->delivery()->value,
         );
     }
 }

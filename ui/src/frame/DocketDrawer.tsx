@@ -67,6 +67,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
       setOpening(false);
     },
   );
+  const words = useVocabulary();
   const waits = docket.pieces.filter((piece) => piece.state === 'curing' && piece.restsUntil);
   const facts: [string, React.ReactNode][] = [
     [
@@ -76,7 +77,8 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
         {docket.late && ', late'}
       </span>,
     ],
-    ['on its object by', asDay(docket.onBy)],
+    [docket.delivery === 'posted' ? 'on its way by' : 'on its object by', asDay(docket.onBy)],
+    ['comes to them', labelOf(words.handovers, docket.delivery).toLowerCase()],
   ];
   return (
     <>

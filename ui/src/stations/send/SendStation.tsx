@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { api, ask, type Piece } from '../../api/client';
 import { RECORD } from '../../api/keys';
+import { labelOf, useVocabulary } from '../../api/vocabulary';
 import {
   Facts,
   FilmName,
@@ -74,6 +75,11 @@ function Parcel({ piece }: { piece: Piece }) {
   const [together, setTogether] = useState(true);
   const others = parcel.data?.too ?? [];
   const alike = together && others.length > 0;
+  const words = useVocabulary();
+  // What was agreed is the large one.
+  const posts = piece.delivery === 'posted';
+  const post = () => move.mutate({ piece, move: 'post', detail: tracking, alike });
+  const handOver = () => move.mutate({ piece, move: 'hand-over', alike });
   return (
     <div className="grid min-h-0 grid-cols-[1fr_380px] max-lg:grid-cols-[1fr_320px]">
       <Scroll label="Packing" className="min-h-0 bg-paper px-8 py-5">
@@ -89,6 +95,7 @@ function Parcel({ piece }: { piece: Piece }) {
               ['decal', shown.size(piece.size)],
               ['film', piece.film && <FilmName film={piece.film} />],
               ['needed', asDay(piece.neededAt)],
+              ['comes to them', labelOf(words.handovers, piece.delivery).toLowerCase()],
               ['here since', asMoment(piece.since)],
             ]}
           />
@@ -140,22 +147,31 @@ function Parcel({ piece }: { piece: Piece }) {
           </>
         ) : (
           <>
-            <TextField label="Tracking number" hint="if posted" value={tracking} onChange={setTracking} />
-            <Move
-              tall
-              className="min-h-14"
-              disabled={move.isPending}
-              onClick={() => move.mutate({ piece, move: 'post', detail: tracking, alike })}
-            >
-              Posted
-            </Move>
-            <NextMove
-              className="min-h-16"
-              disabled={move.isPending}
-              onClick={() => move.mutate({ piece, move: 'hand-over', alike })}
-            >
-              Handed over
-            </NextMove>
+            <TextField
+              label="Tracking number"
+              hint={posts ? undefined : 'if posted'}
+              value={tracking}
+              onChange={setTracking}
+            />
+            {posts ? (
+              <>
+                <Move tall className="min-h-14" disabled={move.isPending} onClick={handOver}>
+                  Handed over
+                </Move>
+                <NextMove className="min-h-16" disabled={move.isPending} onClick={post}>
+                  Posted
+                </NextMove>
+              </>
+            ) : (
+              <>
+                <Move tall className="min-h-14" disabled={move.isPending} onClick={post}>
+                  Posted
+                </Move>
+                <NextMove className="min-h-16" disabled={move.isPending} onClick={handOver}>
+                  Handed over
+                </NextMove>
+              </>
+            )}
           </>
         )}
       </aside>
