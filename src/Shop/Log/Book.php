@@ -133,15 +133,16 @@ final class Book
             $before = min($before ?? \PHP_INT_MAX, $this->from($end) + self::ABOUT);
             $add('id < ?', $before);
         }
+        $isWhole = null !== $search->docket || $search->isNone();
         // What is there often fills a page out of the newest lines; only what is rare is worth looking up.
         $ids = $this->ids(
             $where,
             $values,
             $search->words,
             $most,
-            null === $search->docket ? $before ?? $this->newest() : null,
+            $isWhole ? null : $before ?? $this->newest(),
         );
-        if (\count($ids) < $most && null === $search->docket) {
+        if (\count($ids) < $most && !$isWhole) {
             [] === $search->words || $add(
                 'MATCH(says) AGAINST (? IN BOOLEAN MODE)',
                 implode(' ', array_map(static fn (string $word): string => "+$word*", $search->words)),

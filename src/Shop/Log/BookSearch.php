@@ -32,6 +32,14 @@ final readonly class BookSearch
         return new self([], '', '', null, null, null);
     }
 
+    /** Whether nothing in particular is looked for. */
+    public function isNone(): bool
+    {
+        return [] === $this->words
+            && '' === $this->who.$this->what
+            && null === ($this->docket ?? $this->first ?? $this->last);
+    }
+
     /**
      * As it was typed: a docket's tag among the words looks for that docket; days that are none are passed over.
      *
