@@ -42,7 +42,7 @@ function Films({
   return (
     <div className="grid h-full grid-cols-[272px_1fr]">
       <div className="flex min-h-0 flex-col border-r border-rule">
-        <nav aria-label="Approved, by film" className="max-h-[38%] shrink-0 overflow-auto border-b border-ink">
+        <nav aria-label="Approved, by film" className="max-h-[42%] shrink-0 overflow-auto border-b border-ink">
           <h2 className="label px-4 pt-3 pb-1">Approved, by film</h2>
           {films.map((entry) => (
             <FilmRow
@@ -76,6 +76,14 @@ function Films({
   );
 }
 
+/** By when by the plan of the week; as long as there is none, for when the first of it is wanted. */
+function whenToCut({ proposal, neededAt }: Waiting['films'][number]): string {
+  if (!proposal) {
+    return asDay(neededAt);
+  }
+  return proposal.now ? 'cut it now' : proposal.by ? `cut by ${asMoment(proposal.by)}` : 'nothing presses';
+}
+
 function FilmRow({
   entry,
   current,
@@ -104,18 +112,9 @@ function FilmRow({
             )}
           </span>
           <span className="block truncate text-sm opacity-80">
-            {entry.pieces} {entry.pieces === 1 ? 'piece' : 'pieces'}, {asDay(entry.neededAt)}
-            {entry.recut > 0 && `, ${entry.recut} recut`}
+            {entry.pieces} {entry.pieces === 1 ? 'piece' : 'pieces'}
+            {entry.recut > 0 && `, ${entry.recut} recut`}, {whenToCut(entry)}
           </span>
-          {entry.proposal && (
-            <span className="block truncate text-sm font-medium">
-              {entry.proposal.now
-                ? 'cut it now'
-                : entry.proposal.by
-                  ? `cut by ${asMoment(entry.proposal.by)}`
-                  : 'can wait'}
-            </span>
-          )}
         </span>
       </span>
     </button>
