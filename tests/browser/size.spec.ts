@@ -284,7 +284,7 @@ test('what somebody else draws meanwhile is taken over, and never written over u
   await expect(page.getByRole('alert')).toContainText(/changed meanwhile by Tomas/);
   await page.getByRole('button', { name: 'Keep mine' }).click();
   await expect(page.getByRole('alert')).toHaveCount(0);
-  expect((await seen()).items[0]?.words).toEqual(['Fulmar six']);
+  await expect.poll(async () => (await seen()).items[0]?.words).toEqual(['Fulmar six']);
 });
 
 test('a size is told once: on Ask, Size, Proof, Batch, Cut, Weed, Apply, the paper and in the book', async ({

@@ -146,7 +146,8 @@ function all(pictures: Shown, names: (by: string, of: string) => string): One[] 
       soFar: lost > 0 ? Math.round((100 * soFar) / lost) : 0,
     };
   });
-  const most = Math.max(1, ...pictures.minutes.flatMap((one) => [one.told, one.took]));
+  const told = Math.ceil(Math.max(1, ...pictures.minutes.map((one) => one.told)));
+  const took = Math.ceil(Math.max(told, ...pictures.minutes.map((one) => one.took)));
   return [
     {
       name: 'Load of the days to come',
@@ -231,12 +232,12 @@ function all(pictures: Shown, names: (by: string, of: string) => string): One[] 
         <ResponsiveContainer width="100%" height="100%">
           <ScatterChart accessibilityLayer={false} margin={{ top: 8, right: 12, bottom: 4, left: -12 }}>
             <CartesianGrid stroke="var(--color-rule)" strokeWidth={0.6} vertical={false} />
-            <XAxis type="number" dataKey="told" domain={[0, Math.ceil(most)]} {...axis} />
-            <YAxis type="number" dataKey="took" domain={[0, Math.ceil(most)]} {...axis} />
+            <XAxis type="number" dataKey="told" domain={[0, told]} {...axis} />
+            <YAxis type="number" dataKey="took" domain={[0, took]} {...axis} />
             <ReferenceLine
               segment={[
                 { x: 0, y: 0 },
-                { x: Math.ceil(most), y: Math.ceil(most) },
+                { x: told, y: told },
               ]}
               stroke={INK}
               strokeDasharray="12 4 3 4"
