@@ -14,6 +14,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Part;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Plan\StepMinutes;
+use Yelbo\Trade\Plan\Waits;
 use Yelbo\Trade\Price\Costing;
 use Yelbo\Trade\Price\RealCost;
 use Yelbo\Trade\Price\Spent;
@@ -154,7 +155,11 @@ final readonly class Costs
 
         return $minutes->tape($longer) +
             ($item->isAppliedHere()
-                ? $minutes->apply($longer, $item->object()->kind()->isCurved(), 'vehicle' === $item->useOf()->value)
+                ? $minutes->apply(
+                    $longer,
+                    $item->object()->kind()->isRound(),
+                    Waits::isElsewhere($item->useOf(), $item->object()->material()),
+                )
                 : 1.0);
     }
 

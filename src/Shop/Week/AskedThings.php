@@ -66,7 +66,7 @@ final readonly class AskedThings
                 ? (new StepMinutes($this->rules->current()))->weedUnseen($grade)
                 : $weeding,
             null === $box ? self::OTHER_LONGER : max($box->width(), $box->height()),
-            true === Kind::tryFrom($answers->surface)?->isCurved() || Kind::Cylinder->value === $answers->surface,
+            true === Kind::tryFrom($answers->surface)?->isRound(),
             Waits::isElsewhere($use, $material),
             'customer' !== $answers->appliedBy,
             Finish::tryFrom($answers->finish) ?? Finish::None,

@@ -263,7 +263,7 @@ final readonly class OrderWorks
             $until = Waits::untilUsed($item->film()?->grade() ?? Film::Permanent, $item->finish(), $rules);
             $apply += self::copies($item) *
                 ($minutes->tape($longer) +
-                    ($item->isAppliedHere() ? $minutes->apply($longer, $object->kind()->isCurved(), $vehicle) : 1.0));
+                    ($item->isAppliedHere() ? $minutes->apply($longer, $object->kind()->isRound(), $vehicle) : 1.0));
             [$many, $dries] = $item->isAppliedHere() ? $minutes->coats($item->finish()) : [0, 0];
             for ($nth = 0; $nth < $many; ++$nth) {
                 $coats[$nth] = [self::copies($item) + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];

@@ -35,6 +35,12 @@ enum Kind: string
         return self::Ball === $this || self::Taper === $this;
     }
 
+    /** Is it worked on all round? That takes longer (section 16). */
+    public function isRound(): bool
+    {
+        return $this->isCurved() || self::Cylinder === $this;
+    }
+
     /** As it is shown. */
     public function label(): string
     {
