@@ -274,6 +274,15 @@ final class WeekTest extends ShopTestCase
         self::assertMatchesRegularExpression('~posted \w{3}, with you \w{3}~', $posted->chain);
         self::assertContains('collected instead of posted', array_column($posted->sooner, 'says'));
         self::assertStringContainsString('brought', $with(['delivery' => 'round'])->chain);
+        // Something in the same parcel that rests at its customer's makes it no longer on its way.
+        $asked = Answers::fromKept(['delivery' => 'posted'] + $this->answers('Mallow', 1)->toArray());
+        $both = $this->get(Promises::class)->of(
+            $asked,
+            $this->get(Counter::class)->hear($asked),
+            [$this->answers('Heron', 1, 'customer')],
+        );
+        preg_match('~with you (\w+)~', $posted->chain, $alone);
+        self::assertStringContainsString($alone[0] ?? self::fail($posted->chain), $both->chain ?? '');
         $away = $with(['delivery' => 'posted', 'appliedBy' => 'customer']);
         self::assertStringContainsString('on its way and then at rest', $away->chain);
         // More than there is of the film: it has to come first.

@@ -92,7 +92,7 @@ final readonly class Timekeeper
             $station,
             $piece->film()->grade(),
             (float) \count($weeding->waste),
-            array_sum(array_map(static fn (Part $part): float => $part->region->outlineLength(), $weeding->keeps)),
+            $weeding->outline(),
             (float) \count(array_filter($weeding->keeps, static fn (Part $part): bool => $part->narrow() < $small)),
             $size->width->toMillimetres() * $size->height->toMillimetres(),
             $minutes,

@@ -11,7 +11,6 @@ use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Bench\Part;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Plan\Waits;
@@ -86,6 +85,13 @@ final readonly class Costs
                             : 0.0),
                     $cut,
                 ),
+                array_sum(
+                    array_map(
+                        static fn (Piece $piece): int => $piece->recuts() +
+                            ($piece->state()->rank() > PieceState::Weeding->rank() ? 1 : 0),
+                        $cut,
+                    ),
+                ),
             ),
             $this->timed(
                 $docket,
@@ -95,6 +101,13 @@ final readonly class Costs
                         ? $this->bench($piece, $minutes)
                         : 0.0,
                     $cut,
+                ),
+                \count(
+                    array_filter(
+                        $cut,
+                        static fn (Piece $piece): bool => $piece->isOnTop()
+                            && $piece->state()->rank() > PieceState::Applying->rank(),
+                    ),
                 ),
             ),
             $this->coats($cut, $minutes),
@@ -107,18 +120,7 @@ final readonly class Costs
     {
         $isCut = $piece->state()->rank() >= PieceState::Weeding->rank();
 
-        return $this->outline($piece) * ($piece->recuts() + ($isCut ? 1 : 0));
-    }
-
-    /** mm the knife goes round it once. */
-    private function outline(Piece $piece): float
-    {
-        return array_sum(
-            array_map(
-                static fn (Part $part): float => $part->region->outlineLength(),
-                $this->weeding->weeding($piece)->keeps,
-            ),
-        );
+        return $this->weeding->weeding($piece)->outline() * ($piece->recuts() + ($isCut ? 1 : 0));
     }
 
     /**
@@ -137,7 +139,7 @@ final readonly class Costs
         foreach ($pieces as $piece) {
             $all += $this->weeding->weeding($piece)->minutes +
                 $this->bench($piece, $minutes) +
-                $minutes->cut($this->outline($piece), 0);
+                $minutes->cut($this->weeding->weeding($piece)->outline(), 0);
         }
 
         return $all;
@@ -168,12 +170,12 @@ final readonly class Costs
      *
      * @param list<string> $stations
      * @param list<float>  $told     minutes of each piece, by the figures; none of what is not done yet
+     * @param int          $done     how often it was done, timed or not
      *
      * @return array{float, float}
      */
-    private function timed(Docket $docket, array $stations, array $told): array
+    private function timed(Docket $docket, array $stations, array $told, int $done): array
     {
-        $done = \count(array_filter($told));
         /** @var array{minutes: float|string|null, times: int|string} $row */
         $row = $this->database->fetchAssociative(
             'SELECT SUM(minutes) AS minutes, COUNT(*) AS times FROM timed_work WHERE docket = ? AND station IN (?)',

@@ -22,6 +22,8 @@ use Yelbo\Trade\Rule;
 final readonly class Margins
 {
     private const BY = ['object', 'face', 'film'];
+    /** Reasons that are told apart; the rest is put together. */
+    private const REASONS = 8;
 
     public function __construct(
         private EntityManagerInterface $records,
@@ -97,6 +99,18 @@ final readonly class Margins
             ] + $known;
         }
         usort($lost, static fn (array $a, array $b): int => [$b['cost'], $a['reason']] <=> [$a['cost'], $b['reason']]);
+
+        $rest = \array_slice($lost, self::REASONS);
+        if ([] !== $rest) {
+            $lost = [
+                ...\array_slice($lost, 0, self::REASONS),
+                [
+                    'reason' => 'anything else',
+                    'count' => array_sum(array_column($rest, 'count')),
+                    'cost' => array_sum(array_column($rest, 'cost')),
+                ],
+            ];
+        }
 
         return array_map(
             static fn (array $one): array => [

@@ -12,7 +12,6 @@ use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Bench\Part;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceState;
@@ -171,12 +170,7 @@ final readonly class OrderWorks
         foreach ($pieces as $piece) {
             if (\in_array($piece->state(), self::UNCUT, true)) {
                 $film = $piece->film();
-                $films[$film->id()] = ($films[$film->id()] ?? 0.0) + array_sum(
-                    array_map(
-                        static fn (Part $part): float => $part->region->outlineLength(),
-                        $this->weeding->weeding($piece)->keeps,
-                    ),
-                );
+                $films[$film->id()] = ($films[$film->id()] ?? 0.0) + $this->weeding->weeding($piece)->outline();
                 $names[$film->id()] = $film->colour();
             }
         }

@@ -14,7 +14,8 @@ final readonly class PromiseChain
     /** s: days further away are called by their date. */
     private const WEEK = 6 * 86_400;
 
-    public function __construct(private \DateTimeImmutable $now)
+    /** @param int $way s a parcel is on its way */
+    public function __construct(private \DateTimeImmutable $now, private int $way)
     {
     }
 
@@ -30,7 +31,7 @@ final readonly class PromiseChain
             $ends = $placed[$nth]->to;
             $coats = [...$coats, ...AskedSteps::COAT === $step->says ? [$this->day($ends)] : []];
             $rests = Station::Apply === $step->station ? $ends + 60 * $step->wait : $rests;
-            if (!\in_array($step->key, [AskedSteps::SEND], true) && AskedSteps::COAT !== $step->says) {
+            if (AskedSteps::SEND !== $step->key && AskedSteps::COAT !== $step->says) {
                 $said[] = strtok($step->says, ',')." {$this->day($ends)}";
             }
             if (AskedSteps::SIZE === $step->key) {
@@ -66,7 +67,6 @@ final readonly class PromiseChain
     {
         $last = \count($steps) - 1;
         $handed = $placed[$last]->to;
-        $way = 86_400 * intdiv(60 * $steps[$last]->wait, 86_400);
         $isPosted = Handover::Posted === $order->delivery;
 
         return [
@@ -77,7 +77,7 @@ final readonly class PromiseChain
                 default => "handed over {$this->day($handed)}",
             },
             ...match (true) {
-                $isPosted && $order->restsHere() => ["with you {$this->day($handed + $way)}"],
+                $isPosted && $order->restsHere() => ["with you {$this->day($handed + $this->way)}"],
                 $isPosted => ['on its way and then at rest on its object'],
                 $steps[$last]->wait > 0 => ['rests on its object from then'],
                 default => [],

@@ -97,7 +97,8 @@ final readonly class Promises
 
         return new Promised(
             $readyAt,
-            (new PromiseChain($open->now))->says($order, $steps, $placed, $readyAt),
+            (new PromiseChain($open->now, 60 * $order->delivery->onItsWay($this->rules->current())))
+                ->says($order, $steps, $placed, $readyAt),
             null === $used ? null : $used >= $readyAt,
             null === $used ? null : $this->yesBy($order, $entries, $open, $used),
             $this->sooner($order, $plan, $open, $ready),

@@ -45,6 +45,12 @@ final readonly class Weeding
         $this->minutes = $this->timed($layer, $film, $rules);
     }
 
+    /** mm the knife goes round what stays. */
+    public function outline(): float
+    {
+        return array_sum(array_map(static fn (Part $part): float => $part->region->outlineLength(), $this->keeps));
+    }
+
     /** @return list<Part> the inside pieces, which have to be counted out */
     public function insides(): array
     {
