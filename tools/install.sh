@@ -4,7 +4,7 @@
 stamp_is() { [ -f "$1/.yelbo-stamp" ] && [ "$(cat "$1/.yelbo-stamp")" = "$2" ]; }
 set_stamp() { printf '%s' "$2" >"$1/.yelbo-stamp"; }
 
-composer_stamp() { sha256sum "$YELBO_ROOT/composer.json" | cut -c1-20; }
+composer_stamp() { cat "$YELBO_ROOT/composer.json" "$YELBO_ROOT"/tools/packages/{run,tests}/composer.json "$YELBO_ROOT/tools/packages/sums.txt" | sha256sum | cut -c1-20; }
 npm_stamp() { cat "$YELBO_ROOT/package.json" "$YELBO_ROOT/package-lock.json" | sha256sum | cut -c1-20; }
 ui_stamp() { { find "$YELBO_ROOT/ui" -type f -print0 | sort -z | xargs -0 cat; cat "$YELBO_ROOT"/vite*.config.ts "$YELBO_ROOT/docs/openapi.json"; npm_stamp; } | sha256sum | cut -c1-20; }
 code_stamp() { { find "$YELBO_ROOT/src" "$YELBO_ROOT/config" -type f -print0 | sort -z | xargs -0 cat; composer_stamp; } | sha256sum | cut -c1-20; }
@@ -29,6 +29,9 @@ install_composer() {
     step "PHP packages" "$YELBO_VAR/log/composer.log" env COMPOSER_ALLOW_SUPERUSER=1 composer install --no-interaction --no-progress --optimize-autoloader
     [ -f "$YELBO_ROOT/vendor/autoload_runtime.php" ] ||
         { tail_of "$YELBO_VAR/log/composer.log"; die "Composer could not install the PHP packages." "Check the network, then run this again."; }
+    # What came is what was tried, or it is not used.
+    php "$YELBO_ROOT/tools/packages.php" check >"$YELBO_VAR/log/packages.log" 2>&1 ||
+        { tail_of "$YELBO_VAR/log/packages.log"; die "The PHP packages that came are not those that were tried." "rm -r vendor, then run this again; docs/security.md tells how packages are renewed."; }
     set_stamp "$YELBO_ROOT/vendor" "$(composer_stamp)"
 }
 
