@@ -10,7 +10,7 @@ use PHPUnit\Framework\TestCase;
 final class LayersTest extends TestCase
 {
     private const MAY_KNOW = [
-        'Trade' => ['Yelbo\Trade', 'FontLib', 'Random'],
+        'Trade' => ['Yelbo\Trade', 'FontLib', 'Random', 'Symfony\Component\Process'],
         'Device' => [
             'Yelbo\Device',
             'Yelbo\Trade',
@@ -102,6 +102,7 @@ final class LayersTest extends TestCase
      * What Web may take from the core: values to be written down, and names. Whatever computes is asked by the shop.
      */
     private const WEB_MAY_TAKE = [
+        'Yelbo\Trade\ProgramTrouble',
         'Yelbo\Trade\Refused',
         'Yelbo\Trade\Rule',
         'Yelbo\Trade\Measure\Length',
@@ -307,6 +308,25 @@ final class LayersTest extends TestCase
             }
         }
         self::assertSame([], $computed);
+    }
+
+    /** One place of the core starts programs, and bounds them. */
+    public function testWhatMayStartAProcess(): void
+    {
+        $start = [];
+        foreach ($this->files('src') as $file) {
+            $code = '';
+            foreach (\PhpToken::tokenize((string) file_get_contents($this->root()."/$file")) as $token) {
+                $code .= $token->is([\T_COMMENT, \T_DOC_COMMENT, \T_CONSTANT_ENCAPSED_STRING, \T_ENCAPSED_AND_WHITESPACE])
+                    ? ' '
+                    : $token->text;
+            }
+            if (preg_match('~(?<![>:]|function )\b(proc_open|shell_exec|popen|passthru|exec|system)\s*\(|Symfony\\\\Component\\\\Process\b|`~', $code)) {
+                $start[] = $file;
+            }
+        }
+        // A backup's tables are brought up to date by the console in a process of its own.
+        self::assertEqualsCanonicalizing(['src/Shop/Backup/BackupLoader.php', 'src/Trade/Program.php'], $start);
     }
 
     /** The core has no clock, no chance, no network and no files but its faces. */

@@ -4,34 +4,34 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
+use Yelbo\Trade\Program;
+
 /** Shaping by HarfBuzz's command, the same engine browsers use: one call for all lines. */
 final readonly class HarfBuzz implements Shaper
 {
     private const COMMAND = 'hb-shape';
-    private const SECONDS = 5;
 
     public function shape(Face $face, array $lines): array
     {
-        return self::read($this->start($face, $lines), $lines);
+        return self::read(self::start($face, $lines), $lines);
     }
 
     public function shapeMany(array $jobs): array
     {
-        $running = array_map(fn (array $job): array => $this->start(...$job), $jobs);
+        $running = array_map(static fn (array $job): Program => self::start(...$job), $jobs);
 
-        return array_map(static fn (array $run, array $job): array => self::read($run, $job[1]), $running, $jobs);
+        return array_map(static fn (Program $run, array $job): array => self::read($run, $job[1]), $running, $jobs);
     }
 
     /**
-     * @param array{resource, array<int, resource>} $run
-     * @param list<string>                          $lines
+     * @param list<string> $lines
      *
      * @return list<list<PlacedGlyph>>
      */
-    private static function read(array $run, array $lines): array
+    private static function read(Program $run, array $lines): array
     {
         $shaped = [];
-        foreach (explode("\n", trim(self::output($run))) as $line) {
+        foreach (explode("\n", trim($run->answer())) as $line) {
             $x = $y = 0.0;
             $glyphs = [];
             /** @var array{g: int, cl: int, dx: int, dy: int, ax: int, ay: int} $glyph */
@@ -57,47 +57,12 @@ final readonly class HarfBuzz implements Shaper
         return $shaped;
     }
 
-    /**
-     * @param list<string> $lines
-     *
-     * @return array{resource, array<int, resource>}
-     */
-    private function start(Face $face, array $lines): array
+    /** @param list<string> $lines */
+    private static function start(Face $face, array $lines): Program
     {
-        $process = proc_open(
-            [
-                self::COMMAND,
-                '--output-format=json',
-                '--no-glyph-names',
-                '--font-size=upem',
-                '--text-file=-',
-                $face->path,
-            ],
-            [['pipe', 'r'], ['pipe', 'w'], ['pipe', 'w']],
-            $pipes,
+        return Program::begin(
+            [self::COMMAND, '--output-format=json', '--no-glyph-names', '--font-size=upem', '--text-file=-', $face->path],
+            implode("\n", $lines)."\n",
         );
-        if (!\is_resource($process)) {
-            throw new \RuntimeException('hb-shape cannot be started. `./yelbo doctor` says what is missing.');
-        }
-        fwrite($pipes[0], implode("\n", $lines)."\n");
-        fclose($pipes[0]);
-
-        return [$process, $pipes];
-    }
-
-    /** @param array{resource, array<int, resource>} $run */
-    private static function output(array $run): string
-    {
-        [$process, $pipes] = $run;
-        stream_set_timeout($pipes[1], self::SECONDS);
-        $output = (string) stream_get_contents($pipes[1]);
-        $error = (string) stream_get_contents($pipes[2]);
-        fclose($pipes[1]);
-        fclose($pipes[2]);
-        if (0 !== proc_close($process)) {
-            throw new \RuntimeException('hb-shape failed: '.trim($error));
-        }
-
-        return $output;
     }
 }

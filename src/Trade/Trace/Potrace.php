@@ -6,6 +6,7 @@ namespace Yelbo\Trade\Trace;
 
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\SvgPath;
+use Yelbo\Trade\Program;
 
 /** Outlines by the potrace command: smooth curves, corners kept. */
 final readonly class Potrace implements Vectoriser
@@ -18,7 +19,7 @@ final readonly class Potrace implements Vectoriser
 
     public function outlines(int $width, int $height, string $dark, int $specks, float $smooth): Region
     {
-        $svg = $this->run(self::bitmap($width, $height, $dark), $specks, $smooth);
+        $svg = self::run(self::bitmap($width, $height, $dark), $specks, $smooth);
         $paths = preg_match_all('~<path[^>]*\sd="([^"]+)"~', $svg, $found) > 0 ? implode(' ', $found[1]) : '';
         $region = '' === $paths ? Region::none() : SvgPath::read($paths);
 
@@ -43,9 +44,9 @@ final readonly class Potrace implements Vectoriser
         return "P4\n$width $height\n$rows";
     }
 
-    private function run(string $bitmap, int $specks, float $smooth): string
+    private static function run(string $bitmap, int $specks, float $smooth): string
     {
-        $process = proc_open(
+        return Program::begin(
             [
                 self::COMMAND,
                 '--backend=svg',
@@ -57,20 +58,7 @@ final readonly class Potrace implements Vectoriser
                 '--output=-',
                 '-',
             ],
-            [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
-            $pipes,
-        );
-        if (!\is_resource($process)) {
-            throw new \RuntimeException('potrace cannot be started. `./yelbo doctor` says what is missing.');
-        }
-        fwrite($pipes[0], $bitmap);
-        fclose($pipes[0]);
-        $svg = (string) stream_get_contents($pipes[1]);
-        fclose($pipes[1]);
-        if (0 !== proc_close($process)) {
-            throw new \RuntimeException('potrace failed.');
-        }
-
-        return $svg;
+            $bitmap,
+        )->answer();
     }
 }

@@ -22,6 +22,7 @@ use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Records\StoreTrouble;
 use Yelbo\Shop\Records\Unreachable;
+use Yelbo\Trade\ProgramTrouble;
 use Yelbo\Trade\Refused;
 use Yelbo\Web\View\ConflictView;
 use Yelbo\Web\View\FieldView;
@@ -89,7 +90,7 @@ final readonly class Problems
                         : ' What you did may or may not have been kept: look at it before you do it again.'),
                 [],
             ),
-            self::isOverBudget($fault) => new ProblemView(
+            self::isOverBudget($fault) || self::isTooMuch($fault) => new ProblemView(
                 'about:blank',
                 'Too much',
                 422,
@@ -125,6 +126,11 @@ final readonly class Problems
     }
 
     /** PHP ended it for its time or its memory. */
+    private static function isTooMuch(\Throwable $fault): bool
+    {
+        return $fault instanceof ProgramTrouble && $fault->isTooMuch;
+    }
+
     private static function isOverBudget(\Throwable $fault): bool
     {
         return $fault instanceof OutOfMemoryError
