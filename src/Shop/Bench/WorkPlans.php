@@ -14,6 +14,7 @@ use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\LevelLine;
 use Yelbo\Trade\Bench\Taping;
+use Yelbo\Trade\Cache;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Length;
@@ -44,11 +45,12 @@ final readonly class WorkPlans
     public function __construct(
         private ShopRules $rules,
         private Materials $materials,
-        private CutParts $parts,
+        private CutParts $cutParts,
         private PieceWeeding $weeding,
         private Outlines $outlines,
         private CareCard $care,
         private ClockInterface $clock,
+        private Cache $cache,
     ) {
     }
 
@@ -130,7 +132,8 @@ final readonly class WorkPlans
         $paint = null === $painted ? null : new Paint($painted, $rules);
         $now = $this->clock->now();
         [$left, $top] = [$piece->joinedLeft(), $piece->joinedTop()];
-        $film = $this->film($piece);
+        $seams = array_map(static fn (int $x): int => $x - $left->micrometres, $object->seams());
+        [$loose, $solid, $onSeams] = $this->parts($piece, $seams, $rules);
         $along = self::alongTheWall($object, $left->plus($size->width->times(0.5)), $top);
 
         return new Decal(
@@ -148,7 +151,7 @@ final readonly class WorkPlans
             $item->isAppliedHere(),
             $item->finish(),
             array_map(static fn (Piece $other): string => $other->tag(), \array_slice($piece->joined(), 1)),
-            $this->parts->of($piece),
+            $this->cutParts->of($piece),
             $object->isInside(),
             $this->edge($piece),
             self::corners($object->surface()),
@@ -178,27 +181,40 @@ final readonly class WorkPlans
             $this->materials->strips($piece),
             $along,
             // What is joined lies on what is under it.
-            1 < \count($piece->joined()) && $piece->isOnTop() ? 0 : $film->loose(),
-            $film->solid($rules),
-            $film->on(array_map(static fn (int $x): int => $x - $left->micrometres, $object->seams())),
+            1 < \count($piece->joined()) && $piece->isOnTop() ? 0 : $loose,
+            $solid,
+            $onSeams,
         );
     }
 
-    /** All that is lifted together, in the art's own frame. */
-    private function film(Piece $piece): FilmParts
+    /**
+     * What of all that is lifted together asks for care, in the art's own frame; found once for each decal.
+     *
+     * @param list<int> $seams where upright seams run, µm
+     *
+     * @return array{int, list<array{int, int, int}>, list<array{int, int, int}>} loose, solid and on a seam, as FilmParts tells them
+     */
+    private function parts(Piece $piece, array $seams, Rules $rules): array
     {
-        return new FilmParts(
-            Geos::union(
-                array_map(
-                    fn (Piece $layer): Region => $this->outlines
-                        ->region($layer->outline())
-                        ->moved(
-                            $layer->left()->micrometres - $piece->joinedLeft()->micrometres,
-                            $layer->top()->micrometres - $piece->joinedTop()->micrometres,
-                        ),
-                    $piece->isOnTop() ? $piece->joined() : [$piece],
-                ),
-            ),
+        $layers = array_map(
+            static fn (Piece $layer): array => [
+                $layer->outline(),
+                $layer->left()->micrometres - $piece->joinedLeft()->micrometres,
+                $layer->top()->micrometres - $piece->joinedTop()->micrometres,
+            ],
+            $piece->isOnTop() ? $piece->joined() : [$piece],
+        );
+
+        return $this->cache->recall(
+            'film-parts.'.hash('xxh128', serialize([$layers, $seams, $rules->micrometres(Rule::BubblesOver)])),
+            function () use ($layers, $seams, $rules): array {
+                $parts = new FilmParts(Geos::union(array_map(
+                    fn (array $layer): Region => $this->outlines->region($layer[0])->moved($layer[1], $layer[2]),
+                    $layers,
+                )));
+
+                return [$parts->loose(), $parts->solid($rules), $parts->on($seams)];
+            },
         );
     }
 

@@ -47,6 +47,8 @@ class BroughtArt
     #[ORM\Column(type: 'json', nullable: true)]
     private ?array $pictureAt = null;
 
+    private ?string $content = null;
+
     public function __construct(
         /** Number of the docket it was brought for. */
         #[ORM\Column] private int $docket,
@@ -72,6 +74,12 @@ class BroughtArt
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not stored yet.');
+    }
+
+    /** A sum over all that decides what is drawn of it. */
+    public function content(): string
+    {
+        return $this->content ??= hash('xxh128', serialize([$this->layers, $this->sized, $this->pictureAt]));
     }
 
     /**

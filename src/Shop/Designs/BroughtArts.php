@@ -119,8 +119,29 @@ final readonly class BroughtArts
     public function drawing(int $id): VectorArt
     {
         return $this->cache->recall(
-            "art.$id.".$this->numbered($id)->broughtAt()->getTimestamp(),
+            "art.{$this->numbered($id)->content()}",
             fn (): VectorArt => $this->numbered($id)->drawing(),
+        );
+    }
+
+    /**
+     * What tells the drawings of a design from others, wherever something is remembered of them: numbers begin anew
+     * in an emptied shop and in records put back, contents do not.
+     *
+     * @param list<DesignElement> $elements
+     *
+     * @return list<string>
+     *
+     * @throws NotFound
+     */
+    public function contents(?Design $design, array $elements = []): array
+    {
+        $beside = array_map(static fn (DesignElement $one): ?int => $one->art, $elements);
+        $ids = [$design?->art()['id'] ?? null, ...$beside];
+
+        return array_map(
+            fn (int $id): string => $this->numbered($id)->content(),
+            array_values(array_filter($ids)),
         );
     }
 }

@@ -61,7 +61,7 @@ final readonly class DesignFitter
      */
     public function fit(MeasuredObject $object, array $lines, Design $design): Fitted
     {
-        $key = hash('xxh128', serialize([$object, $lines, $design, $this->rules->current()]));
+        $key = $this->key($object, $lines, $design);
 
         return $this->cache->recall(
             "fitted.$key",
@@ -79,6 +79,18 @@ final readonly class DesignFitter
         $key = hash('xxh128', serialize([$object, $words->key(), $design, $this->rules->current()]));
 
         return $this->cache->recall("fitted.$key", fn (): Fitted => $this->first($object, $words, $design));
+    }
+
+    /**
+     * What a drawing is remembered by.
+     *
+     * @param list<string> $lines
+     */
+    private function key(MeasuredObject $object, array $lines, Design $design, ?Limits $limits = null): string
+    {
+        $drawn = $this->arts->contents($design);
+
+        return hash('xxh128', serialize([$object, $lines, $design, $drawn, $limits, $this->rules->current()]));
     }
 
     /** The size that was typed, or the first one: the largest, but on a vehicle what people put on a car. */
@@ -119,7 +131,7 @@ final readonly class DesignFitter
         if (null !== $design->at() || null !== $design->capHeight()) {
             return null;
         }
-        $key = hash('xxh128', serialize([$object, $lines, $design, $this->rules->current()]));
+        $key = $this->key($object, $lines, $design);
         $found = $this->cache->recall(
             "elsewhere.$key",
             fn (): Fitted => $this->fitting()->fit(
@@ -256,7 +268,7 @@ final readonly class DesignFitter
      */
     public function rankFaces(MeasuredObject $object, array $lines, Design $design, Limits $limits): array
     {
-        $key = hash('xxh128', serialize([$object, $lines, $design, $limits, $this->rules->current()]));
+        $key = $this->key($object, $lines, $design, $limits);
         $faces = $this->faces->all();
 
         return [] === $faces

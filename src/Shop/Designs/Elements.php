@@ -72,7 +72,15 @@ final readonly class Elements
         }
         $key = hash(
             'xxh128',
-            serialize([$object, $main->artwork, $main->at, $design->face(), $elements, $this->rules->current()]),
+            serialize([
+                $object,
+                $main->artwork,
+                $main->at,
+                $design->face(),
+                $elements,
+                $this->arts->contents(null, $elements),
+                $this->rules->current(),
+            ]),
         );
         $laid = $this->cache->recall("elements.$key", fn (): array => $this->lay($object, $main, $design, $elements));
 
@@ -280,7 +288,9 @@ final readonly class Elements
         DesignElement $element,
     ): Fitted {
         $face = '' === $element->face ? $design->face() : $element->face;
-        $key = hash('xxh128', serialize([$object, $element, $face, $main->safe->box(), $this->rules->current()]));
+        $drawn = $this->arts->contents(null, [$element]);
+        $rules = $this->rules->current();
+        $key = hash('xxh128', serialize([$object, $element, $drawn, $face, $main->safe->box(), $rules]));
 
         return $this->cache->recall("element.$key", fn (): Fitted => $this->thing($surface, $main, $design, $element));
     }

@@ -32,6 +32,7 @@ final readonly class SetDrawer
     public function __construct(
         private DesignFitter $fitter,
         private Elements $elements,
+        private BroughtArts $arts,
         private Typesetter $typesetter,
         private Faces $faces,
         private FaceMeasures $measures,
@@ -56,7 +57,8 @@ final readonly class SetDrawer
     ): DrawnSet {
         $rules = $this->rules->current();
         $limits = $film->limits($rules)->in($use, $rules);
-        $key = hash('xxh128', serialize([$object, $roster, $design, $limits, $rules, $elements]));
+        $drawn = $this->arts->contents($design, $elements);
+        $key = hash('xxh128', serialize([$object, $roster, $design, $limits, $rules, $elements, $drawn]));
 
         return $this->cache->recall("set.$key", function () use (
             $object,
