@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Shop;
 
+use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
@@ -80,26 +81,59 @@ final class ProofsTest extends ShopTestCase
             self::assertStringContainsString('strokes are too thin', $refusals->fields['snags'] ?? '');
         }
         try {
-            $size->waive($docket->item(), $docket->version(), 'thin-stroke', 0, ' ', 'Ines');
+            $size->waive($docket->item(), $docket->version(), 'thin-stroke', ' ', 'Ines');
             self::fail('a reason is needed');
         } catch (Refusals $refusals) {
             self::assertArrayHasKey('reason', $refusals->fields);
         }
-        foreach (['thin-stroke', 'small-island', 'small-counter'] as $code) {
-            $size->waive($docket->item(), $docket->version(), $code, 0, 'for one day only', 'Ines');
+        try {
+            $size->waive($docket->item(), $docket->version(), 'thin-stroke', 'for one day only', 'Ines');
+            self::fail('what is kept has no such stop');
+        } catch (Refusals $refusals) {
+            self::assertArrayHasKey('code', $refusals->fields);
         }
+        $this->draw($docket, $hairline, false, ['Kestrel']);
+        $this->letPass($docket);
         $this->draw($docket, $hairline, lines: ['Kestrel']);
         self::assertContains('Let pass by Ines: for one day only', $this->page($docket)->frozen()->remarks);
         self::assertStringContainsString('thin-stroke', implode(' ', $this->book($docket)));
     }
 
-    public function testWhatBecameWorseSinceIsNotLetPass(): void
+    /** All that stops what is kept now. */
+    private function letPass(Docket $docket): void
+    {
+        foreach (['thin-stroke', 'small-island', 'small-counter', 'outside-safe-area'] as $code) {
+            try {
+                $this->get(DrawOrder::class)->waive($docket->item(), $docket->version(), $code, 'for one day only', 'Ines');
+            } catch (Refusals $none) {
+                self::assertSame(['code'], array_keys($none->fields));
+            }
+        }
+    }
+
+    /**
+     * Whatever is drawn and let pass: what is no worse passes, what is worse does not, which ever way it is bad.
+     *
+     * @return iterable<string, array{Design, Design, Design}> let pass, no worse, worse
+     */
+    public static function severities(): iterable
+    {
+        yield 'too thin' => [new Design('great-vibes', 20_000), new Design('great-vibes', 22_000), new Design('great-vibes', 17_000)];
+        yield 'too large' => [new Design('bebas', 120_000), new Design('bebas', 115_000), new Design('bebas', 200_000)];
+    }
+
+    #[DataProvider('severities')]
+    public function testAWaiverHoldsForWhatIsNoWorse(Design $passed, Design $better, Design $worse): void
     {
         $docket = $this->taken();
-        $docket->item()->waivers()->add('thin-stroke', 900, 'it will do', 'Ines', $this->clock->now());
-        self::assertSame('Ines: it will do', $docket->item()->waivers()->reason('thin-stroke', 950));
-        self::assertNull($docket->item()->waivers()->reason('thin-stroke', 850));
-        self::assertNull($docket->item()->waivers()->reason('small-island', 950));
+        $this->draw($docket, $passed, false, ['Kestrel']);
+        $this->letPass($docket);
+        $this->draw($docket, $better, false, ['Kestrel']);
+        $this->draw($docket, $passed, true, ['Kestrel']);
+        self::assertCount(1, $docket->proofs());
+        $docket->move(DocketMove::Change);
+        $this->expectException(Refusals::class);
+        $this->draw($docket, $worse, true, ['Kestrel']);
     }
 
     public function testALinkIsUnguessableKeptAsAHashAndSentByPost(): void

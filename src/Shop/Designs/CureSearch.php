@@ -22,7 +22,7 @@ final readonly class CureSearch
     /** Members of a set that cures are tried on. */
     private const MOST_MEMBERS = 3;
     /** Of a figure that is too small: a cure leaves others as they were, but for rounding. */
-    private const NO_WORSE = 0.98;
+    private const AS_BAD = 0.02;
     /** What a cure may bring along, as it is told beside it. */
     private const BROUGHT = [
         'too-large-for-machine' => 'to be cut in panels',
@@ -177,7 +177,7 @@ final readonly class CureSearch
             if (
                 !isset($known[$code])
                 || $stop->count > $known[$code]->count
-                || $stop->found < self::NO_WORSE * $known[$code]->found
+                || $stop->excess > $known[$code]->excess + self::AS_BAD
             ) {
                 return null;
             }

@@ -259,14 +259,9 @@ final readonly class DesignCheck
         $label = [] === $laid ? 'the words' : $laid[0]->element->label();
         $name = mb_strtoupper(mb_substr($label, 0, 1)).mb_substr($label, 1);
 
-        return new Snag(
-            $snag->code,
-            $snag->severity,
-            $snag->limit,
-            $snag->found,
+        return $snag->told(
             null === $snag->at ? null : [$snag->at[0] - $whole->main->at[0], $snag->at[1] - $whole->main->at[1]],
             "$name: $snag->message",
-            $snag->cures,
         );
     }
 

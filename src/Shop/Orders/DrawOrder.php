@@ -9,21 +9,17 @@ use Yelbo\Shop\Designs\Backing;
 use Yelbo\Shop\Designs\BroughtArt;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\DesignCheck;
-use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
-use Yelbo\Shop\Designs\Elements;
 use Yelbo\Shop\Designs\PrintedPictures;
 use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Input\Fields;
-use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
+use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
-use Yelbo\Trade\Lettering\Fitted;
-use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
 
@@ -37,14 +33,13 @@ final readonly class DrawOrder
     private const LONGEST_REASON = 300;
 
     public function __construct(
-        private DesignFitter $fitter,
+        private DrawnItems $drawn,
         private DesignCheck $check,
         private ProofMaker $proofs,
         private QuoteTeller $quotes,
         private BroughtArts $arts,
         private PrintedPictures $pictures,
         private Backing $backing,
-        private Elements $elements,
         private OrderSize $size,
         private Change $change,
         private Book $book,
@@ -72,7 +67,7 @@ final readonly class DrawOrder
             throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
         }
         $this->arts->refuseForeign($draft, $docket->number());
-        $decals = $this->drawn($item, $draft);
+        $decals = $this->drawn->decals($item, $draft);
         $pages = $proof ? $this->pages($item, $draft, $decals) : [];
         $this->change->apply($docket, $version, function () use ($docket, $item, $draft, $pages): void {
             if (null !== $draft->film && $draft->film !== $item->film()) {
@@ -161,7 +156,7 @@ final readonly class DrawOrder
             $own = $item === $inHand;
             try {
                 $of = $own ? $draft : $item->draft();
-                $drawn = $own ? $decals : $this->drawn($item, $of);
+                $drawn = $own ? $decals : $this->drawn->decals($item, $of);
                 $this->refuseStops($item, $drawn, $of);
             } catch (Refusals $refusals) {
                 throw $own ? $refusals : self::elsewhere($item, $refusals);
@@ -235,10 +230,8 @@ final readonly class DrawOrder
      */
     private function refuseStops(Item $item, array $decals, Draft $draft): void
     {
-        $film = $draft->film ?? $item->ownFilm();
-        $stops = $this->check->stopsOfWhole(array_column($decals, 1), $item->object(), $film, $item->useOf());
-        foreach ($stops as $stop) {
-            if (null === $item->waivers()->reason($stop->code, $stop->found)) {
+        foreach ($this->stops($item, $decals, $draft) as $stop) {
+            if (null === $item->waivers()->reason($stop)) {
                 throw Refusals::at(
                     'outside-safe-area' === $stop->code ? 'capHeight' : 'snags',
                     "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.",
@@ -248,17 +241,28 @@ final readonly class DrawOrder
     }
 
     /**
-     * A stop is let pass by the owner, with a reason that stays with the order.
+     * @param non-empty-list<array{list<string>, WholeDecal}> $decals
      *
-     * @param int $found how bad it is, µm, as the check found it
+     * @return list<SnagGroup>
+     */
+    private function stops(Item $item, array $decals, Draft $draft): array
+    {
+        return $this->check->stopsOfWhole(
+            array_column($decals, 1),
+            $item->object(),
+            $draft->film ?? $item->ownFilm(),
+            $item->useOf(),
+        );
+    }
+
+    /**
+     * A stop of the drawing as it is kept is let pass by the owner, with a reason that stays with the order. It holds
+     * for what is no worse than it is now.
      *
      * @throws Refusals|Refused|Conflict
      */
-    public function waive(Item $item, int $version, string $code, int $found, string $reason, string $by): void
+    public function waive(Item $item, int $version, string $code, string $reason, string $by): void
     {
-        if (1 !== preg_match('~^[a-z-]{1,40}$~', $code)) {
-            throw Refusals::at('code', 'There is no such stop.');
-        }
         if (mb_strlen(trim($reason)) < 3) {
             throw Refusals::at('reason', 'Why may it pass? A few words that stand on the docket and at the bench.');
         }
@@ -266,10 +270,19 @@ final readonly class DrawOrder
         if (!\in_array($docket->state(), [DocketState::Sizing, DocketState::Proofing], true)) {
             throw new Refused('illegal-move', "{$docket->tag()} is not at Size any more.");
         }
-        $this->change->apply($docket, $version, function () use ($item, $docket, $code, $found, $reason, $by): void {
+        $draft = $item->draft();
+        $found = array_filter(
+            $this->stops($item, $this->drawn->decals($item, $draft), $draft),
+            static fn (SnagGroup $stop): bool => $stop->code === $code,
+        );
+        if ([] === $found) {
+            throw Refusals::at('code', 'The drawing as it is kept has no such stop.');
+        }
+        $excess = max(array_map(static fn (SnagGroup $stop): float => $stop->excess, $found));
+        $this->change->apply($docket, $version, function () use ($item, $docket, $code, $excess, $reason, $by): void {
             $item
                 ->waivers()
-                ->add($code, $found, mb_substr(trim($reason), 0, self::LONGEST_REASON), $by, $this->clock->now());
+                ->add($code, $excess, mb_substr(trim($reason), 0, self::LONGEST_REASON), $by, $this->clock->now());
             $docket->changed();
             $this->book->note('waived', "“{$code}” let pass by $by: ".trim($reason), $docket->number());
         });
@@ -330,36 +343,5 @@ final readonly class DrawOrder
                 $docket->number(),
             );
         });
-    }
-
-    /** @return non-empty-list<array{list<string>, WholeDecal}> the lines of every decal, and how it lies */
-    private function drawn(Item $item, Draft $draft): array
-    {
-        try {
-            if (!$draft->isSet()) {
-                $fitted = $this->fitter->fit($item->object(), $draft->lines, $draft->design);
-
-                return [[$draft->lines, $this->whole($item, $draft, $fitted)]];
-            }
-            $members = $this->fitter->fitSet($item->object(), $draft->roster, $draft->design)->members;
-        } catch (Refused $refused) {
-            throw '' === $refused->at ? $refused : Form::Design->refusals($refused);
-        }
-        $decals = array_map(
-            fn (SetMember $member, array $lines): array => [$lines, $this->whole($item, $draft, $member->fitted)],
-            $members,
-            $draft->roster,
-        );
-
-        return [] === $decals ? throw Refusals::at('roster', 'The roster is empty.') : $decals;
-    }
-
-    private function whole(Item $item, Draft $draft, Fitted $fitted): WholeDecal
-    {
-        try {
-            return $this->elements->whole($item->object(), $fitted, $draft->design, $draft->elements);
-        } catch (Refused $refused) {
-            throw Form::Design->refusals($refused);
-        }
     }
 }

@@ -87,15 +87,7 @@ final readonly class ElementsCheck
         $box = $fitted->artwork->box();
         $at = $snag->at ?? [intdiv($box->width(), 2), intdiv($box->height(), 2)];
 
-        return new Snag(
-            $snag->code,
-            $snag->severity,
-            $snag->limit,
-            $snag->found,
-            [$at[0] + $fitted->at[0], $at[1] + $fitted->at[1]],
-            $snag->message,
-            $snag->cures,
-        );
+        return $snag->told([$at[0] + $fitted->at[0], $at[1] + $fitted->at[1]], $snag->message);
     }
 
     /**

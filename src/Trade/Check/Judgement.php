@@ -153,15 +153,7 @@ final readonly class Judgement
             ),
         );
 
-        return new Snag(
-            $snag->code,
-            $snag->severity,
-            $snag->limit,
-            $snag->found,
-            $snag->at,
-            $snag->message,
-            [] === $cures ? $snag->cures : $cures,
-        );
+        return [] === $cures ? $snag : $snag->curedBy($cures);
     }
 
     /** @return list<Snag> */
@@ -181,6 +173,7 @@ final readonly class Judgement
                     null,
                     'Where it lies the art reaches beyond the safe area. Moved inwards it fits.',
                     [['do' => 'centre']],
+                    $fitted->beyond(),
                 ),
             ];
         }
@@ -194,6 +187,7 @@ final readonly class Judgement
                 null,
                 "The art reaches beyond the safe area. At a letter height of {$largest->inBothDown()} or less it fits.",
                 [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => 'centre']],
+                $fitted->beyond(),
             ),
         ];
     }

@@ -17,10 +17,11 @@ final readonly class Snag
     public const NOTE = 'note';
 
     /**
-     * @param int                 $limit µm
-     * @param int                 $found µm
+     * @param int                 $limit µm, or what the kind is counted in
+     * @param int                 $found in the same
      * @param array{int, int}|null $at    µm, in the artwork's frame
      * @param list<Cure>          $cures lengths in µm
+     * @param int|null            $past  µm past its limit, where limit and found do not tell how bad it is
      */
     public function __construct(
         public string $code,
@@ -30,6 +31,40 @@ final readonly class Snag
         public ?array $at,
         public string $message,
         public array $cures,
+        public ?int $past = null,
     ) {
+    }
+
+    /**
+     * How far past its limit it is, whichever way that lies: 0 at the limit, the more the worse. A share of the
+     * limit, or µm where there is none to take a share of.
+     */
+    public function excess(): float
+    {
+        return match (true) {
+            null !== $this->past => (float) $this->past,
+            0 === $this->limit => (float) abs($this->found),
+            default => abs($this->found - $this->limit) / abs($this->limit),
+        };
+    }
+
+    /**
+     * The same somewhere else, in other words.
+     *
+     * @param array{int, int}|null $at µm, in the artwork's frame
+     */
+    public function told(?array $at, string $message): self
+    {
+        return new self(...['at' => $at, 'message' => $message] + get_object_vars($this));
+    }
+
+    /**
+     * The same with other cures.
+     *
+     * @param list<Cure> $cures lengths in µm
+     */
+    public function curedBy(array $cures): self
+    {
+        return new self(...['cures' => $cures] + get_object_vars($this));
     }
 }

@@ -16,6 +16,7 @@ final readonly class SnagGroup
      * @param int                    $found the worst, µm
      * @param list<array{int, int}>  $spots µm, in the artwork's frame, the worst first
      * @param list<Cure>             $cures
+     * @param float                  $excess how far past its limit the worst is, as a snag tells it
      */
     private function __construct(
         public string $code,
@@ -26,6 +27,7 @@ final readonly class SnagGroup
         public array $spots,
         public string $message,
         public array $cures,
+        public float $excess,
     ) {
     }
 
@@ -59,7 +61,7 @@ final readonly class SnagGroup
             $isOnlySaid = [] === $group->spots && 0 === $group->found;
             $kind = "$group->severity $group->code ".($isOnlySaid ? $group->message : '');
             $known = $worst[$kind] ?? null;
-            if (null === $known || $group->found < $known->found) {
+            if (null === $known || $group->excess > $known->excess) {
                 $worst[$kind] = $group;
             }
         }
@@ -83,7 +85,7 @@ final readonly class SnagGroup
     /** @param non-empty-list<Snag> $snags */
     private static function ofSnags(array $snags): self
     {
-        usort($snags, static fn (Snag $a, Snag $b): int => $a->found <=> $b->found);
+        usort($snags, static fn (Snag $a, Snag $b): int => $b->excess() <=> $a->excess());
         $worst = $snags[0];
         $spots = array_values(array_filter(array_map(static fn (Snag $snag): ?array => $snag->at, $snags)));
 
@@ -96,6 +98,7 @@ final readonly class SnagGroup
             $spots,
             1 === \count($snags) ? $worst->message : self::message($worst, \count($snags)),
             self::cures($snags),
+            $worst->excess(),
         );
     }
 

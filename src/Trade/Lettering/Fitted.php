@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Lettering;
 
 use Yelbo\Trade\Art\PlacedPicture;
+use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 
 /** Words at a size, in their place on an object. */
@@ -38,6 +39,33 @@ final readonly class Fitted
         public ?float $strain = null,
         public array $shares = [1.0],
     ) {
+    }
+
+    /** How far the art reaches beyond the safe area, µm, to a tenth of a millimetre; 0 where it lies inside. */
+    public function beyond(): int
+    {
+        $art = Geos::union(array_map(
+            fn (Layer $layer): Region => $layer->region->filled()->moved(...$this->at),
+            $this->artwork->layers,
+        ));
+        $size = max($art->box()->width(), $art->box()->height());
+        if ($this->safe->isEmpty()) {
+            return $size;
+        }
+        [$inside, $beyond] = [0, 1];
+        while ($beyond < 4 * $size && !Geos::covers(Geos::grow($this->safe, 100 * $beyond), $art)) {
+            [$inside, $beyond] = [$beyond, 2 * $beyond];
+        }
+        while ($beyond - $inside > 1) {
+            $middle = intdiv($inside + $beyond, 2);
+            if (Geos::covers(Geos::grow($this->safe, 100 * $middle), $art)) {
+                $beyond = $middle;
+            } else {
+                $inside = $middle;
+            }
+        }
+
+        return 100 * $beyond;
     }
 
     /** The picture that is printed inside its outline, in the frame of the art; none of what is cut alone. */

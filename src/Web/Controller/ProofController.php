@@ -66,7 +66,6 @@ final readonly class ProofController
             $item,
             $request->version,
             $request->code,
-            $request->found,
             $request->reason,
             $worker instanceof Worker ? $worker->name() : '',
         );

@@ -45,7 +45,7 @@ final readonly class CheckView
     ): self {
         $view = static fn (SnagGroup $group, ?int $element): SnagGroupView => SnagGroupView::from(
             $group,
-            $item?->waivers()->reason($group->code, $group->found),
+            $item?->waivers()->reason($group),
             $element,
         );
 

@@ -44,7 +44,7 @@ export function Snags({
       ask(
         api.POST('/api/dockets/{number}/waiver', {
           params: { path: { number: docket.number } },
-          body: { version, item, code: snag.code, found: snag.found, reason },
+          body: { version, item, code: snag.code, reason },
         }),
       ),
     () => {

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Yelbo\Shop\Designs\DesignFitter;
+use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Designs\Elements;
+use Yelbo\Shop\Designs\WholeDecal;
+use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Refused;
+
+/** The decals of an item as a draft draws them: one, or of a set one for each name. */
+final readonly class DrawnItems
+{
+    public function __construct(private DesignFitter $fitter, private Elements $elements)
+    {
+    }
+
+    /**
+     * @return non-empty-list<array{list<string>, WholeDecal}> with the lines of each
+     *
+     * @throws Refusals|Refused
+     */
+    public function decals(Item $item, Draft $draft): array
+    {
+        try {
+            if (!$draft->isSet()) {
+                $fitted = $this->fitter->fit($item->object(), $draft->lines, $draft->design);
+
+                return [[$draft->lines, $this->whole($item, $draft, $fitted)]];
+            }
+            $members = $this->fitter->fitSet($item->object(), $draft->roster, $draft->design)->members;
+        } catch (Refused $refused) {
+            throw '' === $refused->at ? $refused : Form::Design->refusals($refused);
+        }
+        $decals = array_map(
+            fn (SetMember $member, array $lines): array => [$lines, $this->whole($item, $draft, $member->fitted)],
+            $members,
+            $draft->roster,
+        );
+
+        return [] === $decals ? throw Refusals::at('roster', 'The roster is empty.') : $decals;
+    }
+
+    private function whole(Item $item, Draft $draft, Fitted $fitted): WholeDecal
+    {
+        try {
+            return $this->elements->whole($item->object(), $fitted, $draft->design, $draft->elements);
+        } catch (Refused $refused) {
+            throw Form::Design->refusals($refused);
+        }
+    }
+}
