@@ -94,6 +94,7 @@ enum Rule: string
     case SetUpMinutes = 'set-up-minutes';
     case SetUpFurther = 'set-up-further';
     case SheetMinutes = 'sheet-minutes';
+    case PrintMinutes = 'print-minutes';
     case TestMinutes = 'test-minutes';
     case CoatFurther = 'coat-further';
     case YesDays = 'yes-days';
@@ -125,6 +126,7 @@ enum Rule: string
     case ParcelDays = 'parcel-days';
     case RestockDays = 'restock-days';
     case CoatPrice = 'coat-price';
+    case InkPrice = 'ink-price';
     case RoundTo = 'round-to';
     case FewFrom = 'few-from';
     case FewLess = 'few-less';
@@ -304,6 +306,7 @@ enum Rule: string
             self::ParcelPrice => [6, 0, 200, 'each', 'A parcel', 'What the carrier takes, and the box.', 16],
             self::ParcelDays => [2, 0, 60, 'days', 'A parcel is on its way for', 'What the carrier says, and a day for when it does not.', 16],
             self::RestockDays => [4, 0, 90, 'days', 'What is not on the shelf is here after', 'Ordered today, sent tomorrow, two days on its way.', 16],
+            self::InkPrice => [24, 0, 500, 'a m²', 'Ink of a print', 'What the printer lays on, by the area that is cut.', 16],
             self::CoatPrice => [0.3, 0, 50, 'each', 'Sealer: a coat on a piece', 'Brush, spray, or resin, and gloves.', 16],
             self::RushDays => [3, 0, 60, 'days', 'Rush: wanted within', 'It has to go before others.', 16],
             self::RoundTo => [0.5, 0.01, 50, 'in all', 'Prices are rounded up to', 'People pay in coins.', 16],
@@ -317,6 +320,7 @@ enum Rule: string
             self::CoatFurther => [1, 0, 60, 'min', 'A coat, each further piece', 'They stand side by side.', 16],
             self::SetUpMinutes => [12, 0, 240, 'min', 'Set-up of an order', 'Asking, sizing, the proof.', 16],
             self::SetUpFurther => [4, 0, 120, 'min', 'Set-up: each further design', 'The customer is there already.', 16],
+            self::PrintMinutes => [5, 0, 120, 'min', 'Print a sheet', 'Loaded, looked at, laid flat to dry.', 16],
             self::SheetMinutes => [6, 0, 60, 'min', 'Load and unload a sheet', 'Pressed down with a roller, taken off flat.', 16],
             self::TestMinutes => [2, 0, 60, 'min', 'A test cut', 'A square, a ring and a star, weeded.', 16],
             self::YesDays => [1, 0, 30, 'days', 'The customer’s yes, after the proof went out', 'People look at it in the evening.', 16],

@@ -7,6 +7,9 @@ namespace Yelbo\Device\Cutter;
 /** The simulated cutter as a process of its own: a socket in front of a SimulatedMachine. */
 final class SimulatedServer
 {
+    /** Of its seconds in one of ours. */
+    private const SLOWEST = 0.1;
+    private const QUICKEST = 1000.0;
     private const TICK_MICROSECONDS = 20_000;
     private const LONGEST_LINE = 2000;
     private const LARGEST_JOB = 20_000_000;
@@ -26,7 +29,7 @@ final class SimulatedServer
      * @param string $memory file in which the machine remembers its jobs, whatever becomes of the process
      * @param float  $pace   how many of the machine's seconds pass in one of ours
      */
-    public function __construct(private readonly string $memory, private readonly float $pace)
+    public function __construct(private readonly string $memory, private float $pace)
     {
         $this->last = hrtime(true) / 1e9;
         $known = is_file($memory) ? json_decode((string) file_get_contents($memory), true) : [];
@@ -123,6 +126,8 @@ final class SimulatedServer
             'resume' => $this->machine->resume(),
             'stop' => $this->machine->stop(),
             'jam' => $this->machine->jam(),
+            // Only a stand-in can be hurried, and slowed down to be looked at.
+            'pace' => $this->pace = min(self::QUICKEST, max(self::SLOWEST, $number(1))),
             default => throw new CutterTrouble('The cutter does not know that word.'),
         };
     }

@@ -50,15 +50,19 @@ final readonly class NightlyBackup
             throw new BackupUnusable("The folder {$this->kept->folder} cannot be made.");
         }
         $passphrase = '' === $this->passphrase ? null : $this->passphrase;
-        $this->writer->write($path, $passphrase);
+        // It takes its place once it is proved, also where one of this day is there already.
+        $new = "$path.new";
+        @unlink($new);
+        $this->writer->write($new, $passphrase);
         $scratch = 'yelbo_proof_'.$this->clock->now()->format('Ymd_His');
         try {
-            $this->loader->load(BackupFile::open($path, $passphrase), $scratch);
+            $this->loader->load(BackupFile::open($new, $passphrase), $scratch);
             $this->database->executeStatement('DROP DATABASE '.$this->database->quoteSingleIdentifier($scratch));
         } catch (\Throwable $fault) {
-            rename($path, $path.'.unproved');
+            rename($new, $path.'.unproved');
             throw $fault;
         }
+        rename($new, $path);
         $this->kept->thinOut();
 
         return $path;

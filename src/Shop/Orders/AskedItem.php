@@ -4,21 +4,57 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
-use Yelbo\Shop\Designs\DrawnDesign;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Usage;
 
-/** One thing of an order that can be drawn already while it is asked for. */
+/**
+ * One thing of an order that can be drawn already while it is asked for, with all that is cut for it: its words,
+ * their rims, what lies beside them. What it takes of film, tape and minutes is told by its layers, for enough, price
+ * and promise alike.
+ */
 final readonly class AskedItem
 {
-    /** @param DrawnDesign $drawn its words, of a roster the longest name */
+    /**
+     * @param int                        $copies objects, or sets of decals given away, in all
+     * @param non-empty-list<AskedLayer> $layers
+     */
     public function __construct(
         public Answers $answers,
-        public DrawnDesign $drawn,
         public MeasuredObject $object,
         public FilmOnShelf $film,
         public Usage $use,
+        public int $copies,
+        public array $layers,
     ) {
+    }
+
+    /** @return non-empty-list<FilmOnShelf> each once */
+    public function films(): array
+    {
+        $films = [];
+        foreach ($this->layers as $layer) {
+            $films[$layer->film->id()] = $layer->film;
+        }
+
+        return array_values($films) ?: throw new \LogicException('A decal has film.');
+    }
+
+    /** Minutes to weed all of it. */
+    public function weeding(): float
+    {
+        return array_sum(array_map(static fn (AskedLayer $one): float => $one->count * $one->weeding, $this->layers));
+    }
+
+    /** mm the knife goes for all of it. */
+    public function outline(): float
+    {
+        return array_sum(array_map(static fn (AskedLayer $one): float => $one->count * $one->outline, $this->layers));
+    }
+
+    /** mm² printed for all of it. */
+    public function printed(): float
+    {
+        return array_sum(array_map(static fn (AskedLayer $one): float => $one->count * $one->printed, $this->layers));
     }
 }

@@ -37,6 +37,7 @@ final readonly class Counter
         private Shelf $shelf,
         private DesignDrawer $drawer,
         private DesignCheck $check,
+        private AskedItems $items,
         private EnoughFor $enough,
         private ShopRules $rules,
     ) {
@@ -92,6 +93,12 @@ final readonly class Counter
         int $names,
     ): Heard {
         $grade = $film?->grade() ?? Film::Permanent;
+        $items = [
+            null === $drawn || null === $object || null === $film
+                ? null
+                : $this->item($answers, $drawn, $object, $film, $use),
+            ...array_map($this->asked(...), $others),
+        ];
 
         return new Heard(
             $wrong,
@@ -102,27 +109,29 @@ final readonly class Counter
             null === $film ? null : Suitability::warning($film->grade(), $use),
             $film?->life($this->rules->current()),
             $this->advice($answers, $use),
-            $this->enough(
-                null === $drawn || null === $object || null === $film
-                    ? null
-                    : new AskedItem($answers, $drawn, $object, $film, $use),
-                $others,
-            ),
+            $this->enough($items),
             $names,
+            $items,
         );
     }
 
-    /** @param list<Answers> $others */
-    private function enough(?AskedItem $inHand, array $others): ?Enough
+    /** @param list<AskedItem|null> $items */
+    private function enough(array $items): ?Enough
     {
-        if (null === $inHand && [] === $others) {
-            return null;
-        }
-        $items = array_filter([$inHand, ...array_map($this->asked(...), $others)]);
+        $known = array_values(array_filter($items));
+
+        return [] === $known ? null : $this->enough->order($known, \count($items) - \count($known));
+    }
+
+    private function item(
+        Answers $answers,
+        DrawnDesign $drawn,
+        MeasuredObject $object,
+        FilmOnShelf $film,
+        Usage $use,
+    ): ?AskedItem {
         try {
-            return [] === $items
-                ? null
-                : $this->enough->order(array_values($items), 1 + \count($others) - \count($items));
+            return $this->items->asked($answers, $drawn->whole, $object, $film, $use);
         } catch (Refused) {
             // The name is named among what is wrong, or will be.
             return null;
@@ -141,14 +150,9 @@ final readonly class Counter
         }
         try {
             $object = $this->objects->read($answers->object());
+            $drawn = $this->drawer->draw($object, $lines, new Design(), $film->grade(), $use);
 
-            return new AskedItem(
-                $answers,
-                $this->drawer->draw($object, $lines, new Design(), $film->grade(), $use),
-                $object,
-                $film,
-                $use,
-            );
+            return $this->item($answers, $drawn, $object, $film, $use);
         } catch (Refusals|Refused) {
             return null;
         }

@@ -26,6 +26,9 @@ final readonly class Heard
      * @param Enough|null                                  $enough whether there is enough on the shelf; none where that
      *     cannot be told yet
      * @param int                                          $names   how many names the roster holds
+     * @param list<AskedItem|null>                         $items   each thing of the order with what is cut for it,
+     *     the one in
+     *     hand first; none where it cannot be drawn yet
      */
     public function __construct(
         public array $wrong,
@@ -38,6 +41,7 @@ final readonly class Heard
         public array $advice,
         public ?Enough $enough,
         public int $names,
+        public array $items,
     ) {
     }
 }

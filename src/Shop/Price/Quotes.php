@@ -5,22 +5,19 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Price;
 
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\Designs\DesignCheck;
-use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AskedItem;
+use Yelbo\Shop\Orders\AskedItems;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Enough;
 use Yelbo\Shop\Orders\EnoughFor;
 use Yelbo\Shop\Orders\FilmNeed;
 use Yelbo\Shop\Orders\Heard;
-use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\QuoteTeller;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Week\AskedThing;
 use Yelbo\Shop\Week\AskedThings;
-use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Price\Money;
@@ -37,14 +34,11 @@ final readonly class Quotes implements QuoteTeller
 {
     /** Pieces a price is told for, beside those that were asked for. */
     private const STEPS = [1, 5, 10, 25];
-    /** mm the knife goes for each minute of weeding: what is pulled in a second, and the parts lifted meanwhile. */
-    private const CUT_A_MINUTE = 600.0;
 
     public function __construct(
         private AskedThings $things,
         private EnoughFor $enough,
-        private DesignDrawer $drawer,
-        private DesignCheck $check,
+        private AskedItems $items,
         private ShopRules $rules,
         private ClockInterface $clock,
     ) {
@@ -84,18 +78,16 @@ final readonly class Quotes implements QuoteTeller
     /** The price of an order as it is drawn now. @throws Refused where something of it cannot be drawn */
     public function of(Docket $docket): Quote
     {
-        $asked = array_map($this->item(...), $docket->items());
-        $things = array_map(
-            fn (AskedItem $one): AskedThing => $this->things->drawn(
-                $one->answers,
-                $one->drawn,
-                $this->check->weeding($one->drawn->fitted, $one->drawn->design, $one->film->grade()),
-            ),
-            $asked,
-        );
+        $asked = array_map($this->items->drawn(...), $docket->items());
 
         return $this->pricer()->quote(
-            $this->order($things, $this->enough->order($asked), $docket->neededAt(), $docket->delivery()),
+            $this->order(
+                array_map($this->things->drawn(...), $asked),
+                $asked,
+                $this->enough->order($asked),
+                $docket->neededAt(),
+                $docket->delivery(),
+            ),
         );
     }
 
@@ -125,15 +117,20 @@ final readonly class Quotes implements QuoteTeller
 
         return $this->order(
             $this->things->of($answers, $heard, $others),
+            array_values(array_filter($heard->items)),
             $heard->enough,
             false === $day ? null : $day,
             Handover::tryFrom($answers->delivery) ?? Handover::Collected,
         );
     }
 
-    /** @param non-empty-list<AskedThing> $things */
+    /**
+     * @param non-empty-list<AskedThing> $things
+     * @param list<AskedItem>            $items
+     */
     private function order(
         array $things,
+        array $items,
         Enough $enough,
         ?\DateTimeImmutable $needed,
         Handover $delivery,
@@ -162,31 +159,10 @@ final readonly class Quotes implements QuoteTeller
             ),
             array_sum(array_column($enough->tapes, 2)),
             array_sum(array_column($enough->blanks, 1)),
-            self::CUT_A_MINUTE * array_sum(
-                array_map(static fn (AskedThing $thing): float => $thing->copies * $thing->weeding, $things),
-            ),
+            array_sum(array_map(static fn (AskedItem $item): float => $item->outline(), $items)),
             null !== $needed && $needed < $this->clock->now()->modify("+$days days"),
             $delivery,
-        );
-    }
-
-    private function item(Item $item): AskedItem
-    {
-        $film = $item->ownFilm();
-        $roster = $item->roster();
-
-        return new AskedItem(
-            $item->answers(),
-            $this->drawer->draw(
-                $item->object(),
-                [] === $roster ? $item->words() : Roster::longest($roster),
-                $item->design(),
-                $film->grade(),
-                $item->useOf(),
-            ),
-            $item->object(),
-            $film,
-            $item->useOf(),
+            array_sum(array_map(static fn (AskedItem $item): float => $item->printed(), $items)),
         );
     }
 

@@ -36,9 +36,12 @@ final readonly class AskedSteps
         $rest = $after = 0;
         foreach ($order->things as $thing) {
             $weed += $thing->copies * $thing->weeding;
-            $films[$thing->film->value.$thing->filmName] = $thing->filmName;
+            $until = 0;
+            foreach ($thing->films as $id => [$film, , $outline]) {
+                $films[$id] = $outline + ($films[$id] ?? 0.0);
+                $until = max($until, Waits::untilUsed($film, $thing->finish, $rules));
+            }
             $apply += $thing->copies * $thing->bench($minutes);
-            $until = Waits::untilUsed($thing->film, $thing->finish, $rules);
             [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
             for ($nth = 0; $nth < $many; ++$nth) {
                 $coats[$nth] = [$thing->copies + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
@@ -58,14 +61,15 @@ final readonly class AskedSteps
                 'sized',
             ),
             ...array_map(
-                static fn (string $film): OrderStep => new OrderStep(
+                static fn (int $film, float $outline): OrderStep => new OrderStep(
                     "cut-$film",
                     Station::Cut,
-                    $minutes->cut(StepMinutes::UNSEEN_OUTLINE),
+                    $minutes->cut($outline),
                     0,
                     'cut',
                 ),
                 array_keys($films),
+                $films,
             ),
             new OrderStep('weed', Station::Weed, $weed, 0, 'weeded'),
             new OrderStep(

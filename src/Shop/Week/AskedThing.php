@@ -8,22 +8,22 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\StepMinutes;
 
-/** One thing of an order that is only asked for yet, as far as its time is concerned. */
+/** One thing of an order that is not made yet, as far as its time is concerned. */
 final readonly class AskedThing
 {
     /**
-     * @param string    $filmName  the film by its colour; empty where none was chosen
-     * @param int       $copies    decals in all
-     * @param float     $weeding   minutes for each
-     * @param int       $longer    the longer side of the art, µm
-     * @param bool      $elsewhere it is put on where the thing is, and rests there
+     * @param non-empty-array<int, array{Film, string, float}> $films grade, colour and mm the knife goes for all of it, by the
+     *     number of the film; 0 where none was chosen
+     * @param int                      $copies    things in all
+     * @param float                    $weeding   minutes for each
+     * @param list<array{int, float}>  $lifted    the longer side of what is taped and applied in one go, µm, and how often for each
+     * @param bool                     $elsewhere it is put on where the thing is, and rests there
      */
     public function __construct(
-        public Film $film,
-        public string $filmName,
+        public array $films,
         public int $copies,
         public float $weeding,
-        public int $longer,
+        public array $lifted,
         public bool $round,
         public bool $elsewhere,
         public bool $here,
@@ -35,8 +35,13 @@ final readonly class AskedThing
     /** Minutes each is at the bench: taped, and applied where that is done here. */
     public function bench(StepMinutes $minutes): float
     {
-        return $minutes->tape($this->longer) +
-            ($this->here ? $minutes->apply($this->longer, $this->round, $this->elsewhere) : 1.0);
+        $each = 0.0;
+        foreach ($this->lifted as [$longer, $often]) {
+            $each += $often * ($minutes->tape($longer) +
+                ($this->here ? $minutes->apply($longer, $this->round, $this->elsewhere) : 1.0));
+        }
+
+        return $each;
     }
 
     /** The same, put on by the customer. */

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Week;
 
-use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\AskedItem;
 use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
@@ -19,13 +23,10 @@ use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Plan\Waits;
 use Yelbo\Trade\Time\Paint;
 
-/** What the things of an order that is only asked for take of hands: for its promise and for its price. */
+/** What the things of an order that is not made yet take of hands: for its promise, its price and the week. */
 final readonly class AskedThings
 {
-    /** µm: of one that is not drawn yet. */
-    private const OTHER_LONGER = 150_000;
-
-    public function __construct(private Shelf $shelf, private ShopRules $rules)
+    public function __construct(private Shelf $shelf, private ObjectReader $objects, private ShopRules $rules)
     {
     }
 
@@ -36,38 +37,98 @@ final readonly class AskedThings
      */
     public function of(Answers $answers, Heard $heard, array $others): array
     {
-        return [
-            $this->thing($answers, $heard->drawn, $heard->weeding),
-            ...array_map(fn (Answers $one): AskedThing => $this->thing($one, null, null), $others),
-        ];
+        return array_map(
+            fn (Answers $one, int $nth): AskedThing => isset($heard->items[$nth])
+                ? $this->drawn($heard->items[$nth])
+                : $this->undrawn($one),
+            [$answers, ...$others],
+            array_keys([$answers, ...$others]),
+        );
     }
 
-    /** One that is drawn. @param float $weeding minutes */
-    public function drawn(Answers $answers, DrawnDesign $drawn, float $weeding): AskedThing
+    /** One that is drawn, with all that is cut for it. */
+    public function drawn(AskedItem $item): AskedThing
     {
-        return $this->thing($answers, $drawn, $weeding);
+        $films = $lifted = [];
+        foreach ($item->layers as $layer) {
+            $id = $layer->film->id();
+            $films[$id] = [
+                $layer->film->grade(),
+                $layer->film->colour(),
+                ($films[$id][2] ?? 0.0) + $layer->count * $layer->outline,
+            ];
+            if (null !== $layer->lifted) {
+                $longer = max($layer->lifted->width(), $layer->lifted->height());
+                $lifted[] = [$longer, $layer->count / $item->copies];
+            }
+        }
+
+        return $this->thing(
+            $item->answers,
+            $item->object,
+            $films,
+            $item->copies,
+            $item->weeding() / $item->copies,
+            $lifted,
+        );
     }
 
-    private function thing(Answers $answers, ?DrawnDesign $drawn, ?float $weeding): AskedThing
+    /** One that cannot be drawn yet: its film, its copies and its object as far as they are known. */
+    private function undrawn(Answers $answers): AskedThing
     {
-        $film = $this->shelf->filmNumbered((int) $answers->film);
-        $grade = $film?->grade() ?? Film::Permanent;
+        try {
+            $object = $this->objects->read($answers->object());
+        } catch (Refusals) {
+            $object = null;
+        }
         $names = \count(TypedWords::roster($answers->roster));
-        $use = Usage::tryFrom($answers->useOf) ?? Usage::Indoor;
+
+        return $this->unseen(
+            $answers,
+            $object,
+            $this->shelf->filmNumbered((int) $answers->film),
+            max(1, (int) $answers->quantity) * max(1, $names) * ($object?->panes() ?? 1),
+        );
+    }
+
+    /** The usual decal on an object of this size, where nothing more is known. */
+    public function unseen(Answers $answers, ?MeasuredObject $object, ?FilmOnShelf $film, int $copies): AskedThing
+    {
+        $minutes = new StepMinutes($this->rules->current());
+        $grade = $film?->grade() ?? Film::Permanent;
+
+        return $this->thing(
+            $answers,
+            $object,
+            [$film?->id() ?? 0 => [$grade, $film?->colour() ?? '', $copies * StepMinutes::UNSEEN_OUTLINE]],
+            $copies,
+            $minutes->weedUnseen($grade),
+            [[StepMinutes::unseenLonger($object?->size()), 1.0]],
+        );
+    }
+
+    /**
+     * @param non-empty-array<int, array{Film, string, float}> $films
+     * @param list<array{int, float}>                          $lifted
+     */
+    private function thing(
+        Answers $answers,
+        ?MeasuredObject $object,
+        array $films,
+        int $copies,
+        float $weeding,
+        array $lifted,
+    ): AskedThing {
         $material = Material::tryFrom($answers->material);
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($answers->paintedOn));
-        $box = $drawn?->fitted->artwork->box();
 
         return new AskedThing(
-            $grade,
-            $film?->colour() ?? '',
-            max(1, (int) $answers->quantity) * max(1, $names) * max(1, (int) $answers->panes),
-            null === $weeding || 0.0 === $weeding
-                ? (new StepMinutes($this->rules->current()))->weedUnseen($grade)
-                : $weeding,
-            null === $box ? self::OTHER_LONGER : max($box->width(), $box->height()),
-            true === Kind::tryFrom($answers->surface)?->isRound(),
-            Waits::isElsewhere($use, $material),
+            $films,
+            $copies,
+            $weeding,
+            $lifted,
+            true === ($object?->kind() ?? Kind::tryFrom($answers->surface))?->isRound(),
+            Waits::isElsewhere(Usage::tryFrom($answers->useOf) ?? Usage::Indoor, $material),
             'customer' !== $answers->appliedBy,
             Finish::tryFrom($answers->finish) ?? Finish::None,
             false === $day || true !== $material?->isPainted()

@@ -32,6 +32,7 @@ final readonly class OrderWorks
         private EntityManagerInterface $records,
         private WorkPlans $plans,
         private PieceWeeding $weeding,
+        private AskedThings $things,
         private ShopRules $rules,
         private ClockInterface $clock,
     ) {
@@ -175,10 +176,10 @@ final readonly class OrderWorks
             }
         }
         foreach ($untold as $item) {
-            $film = $item->film();
-            $id = $film?->id() ?? 0;
-            $films[$id] = ($films[$id] ?? 0.0) + StepMinutes::UNSEEN_OUTLINE * self::copies($item);
-            $names[$id] = $film?->colour() ?? 'film';
+            foreach ($this->unseen($item)->films as $id => [, $colour, $outline]) {
+                $films[$id] = ($films[$id] ?? 0.0) + $outline;
+                $names[$id] = '' === $colour ? 'film' : $colour;
+            }
         }
 
         return array_map(
@@ -209,7 +210,8 @@ final readonly class OrderWorks
             }
         }
         foreach ($untold as $item) {
-            $weed += self::copies($item) * $minutes->weedUnseen($item->film()?->grade() ?? Film::Permanent);
+            $thing = $this->unseen($item);
+            $weed += $thing->copies * $thing->weeding;
         }
 
         return $weed > 0.0 ? [new OrderStep('weed', Station::Weed, $weed, 0, 'weed')] : [];
@@ -251,18 +253,14 @@ final readonly class OrderWorks
             }
         }
         foreach ($untold as $item) {
-            $object = $item->object();
-            $longer = (int) (0.6 * max($object->size()->width->micrometres, $object->size()->height->micrometres));
-            $vehicle = Waits::isElsewhere($item->useOf(), $object->material());
-            $until = Waits::untilUsed($item->film()?->grade() ?? Film::Permanent, $item->finish(), $rules);
-            $apply += self::copies($item) *
-                ($minutes->tape($longer) +
-                    ($item->isAppliedHere() ? $minutes->apply($longer, $object->kind()->isRound(), $vehicle) : 1.0));
-            [$many, $dries] = $item->isAppliedHere() ? $minutes->coats($item->finish()) : [0, 0];
+            $thing = $this->unseen($item);
+            $until = Waits::untilUsed($item->film()?->grade() ?? Film::Permanent, $thing->finish, $rules);
+            $apply += $thing->copies * $thing->bench($minutes);
+            [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
             for ($nth = 0; $nth < $many; ++$nth) {
-                $coats[$nth] = [self::copies($item) + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
+                $coats[$nth] = [$thing->copies + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
             }
-            if ($item->isAppliedHere() && !$vehicle) {
+            if ($thing->here && !$thing->elsewhere) {
                 $rest = max($rest, $until);
             } else {
                 $after = max($after, $until);
@@ -270,6 +268,12 @@ final readonly class OrderWorks
         }
 
         return [$apply, array_values($coats), $rest, $after];
+    }
+
+    /** One that has no pieces yet. */
+    private function unseen(Item $item): AskedThing
+    {
+        return $this->things->unseen($item->answers(), $item->object(), $item->film(), self::copies($item));
     }
 
     /** Decals of a thing that has no pieces yet: of a set one for each name. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Plan;
 
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -14,6 +15,9 @@ final readonly class StepMinutes
     /** A usual decal that is not drawn yet: waste pieces, and mm the knife goes round it. */
     private const UNSEEN_WASTE = 12;
     public const UNSEEN_OUTLINE = 1200.0;
+    /** Of the longer side of its object how long it is; µm where nothing is known of that. */
+    private const UNSEEN_SHARE = 0.6;
+    private const UNSEEN_LONGER = 150_000;
 
     public function __construct(private Rules $rules)
     {
@@ -79,6 +83,14 @@ final readonly class StepMinutes
             self::UNSEEN_OUTLINE / $this->rules->value(Rule::WeedCut)) /
             60) *
             (Film::Glitter === $film ? $this->rules->value(Rule::WeedHard) : 1.0);
+    }
+
+    /** How long a decal that is not drawn yet is, on an object of this size; µm. */
+    public static function unseenLonger(?Size $object): int
+    {
+        return null === $object
+            ? self::UNSEEN_LONGER
+            : (int) (self::UNSEEN_SHARE * max($object->width->micrometres, $object->height->micrometres));
     }
 
     /** Minutes until the customer usually says yes. */

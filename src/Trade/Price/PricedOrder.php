@@ -18,6 +18,7 @@ final readonly class PricedOrder
      * @param float                                                           $blade  mm cut
      * @param bool                                                            $rush   wanted so soon that others wait
      * @param Handover                                                        $delivery how it comes to its customer
+     * @param float                                                           $printed mm² of ink
      */
     public function __construct(
         public array $things,
@@ -27,6 +28,7 @@ final readonly class PricedOrder
         public float $blade,
         public bool $rush,
         public Handover $delivery = Handover::Collected,
+        public float $printed = 0.0,
     ) {
     }
 
@@ -46,6 +48,7 @@ final readonly class PricedOrder
             $this->blade * $share,
             $this->rush,
             $this->delivery,
+            $this->printed * $share,
         );
     }
 }

@@ -18,6 +18,7 @@ final readonly class Pricer
     public const SET_UP = 'Set-up';
     public const TAPE = 'Transfer tape';
     public const BLANKS = 'Blanks';
+    public const PRINTING = 'Printing';
     public const CUTTING = 'Cutting';
     public const WEEDING = 'Weeding';
     public const BENCH = 'Tape and apply';
@@ -46,6 +47,7 @@ final readonly class Pricer
             ...array_map($this->film(...), $order->films),
             ...$this->material(self::TAPE, $order->tape / 1000, Rule::TapePrice, 'm'),
             ...$this->material(self::BLANKS, (float) $order->blanks, Rule::BlankPrice, ''),
+            ...$this->printing($order),
             $this->cutting($order),
             $this->repeated(self::WEEDING, $order->things, static fn (PricedThing $one): float => $one->weed),
             $this->repeated(self::BENCH, $order->things, static fn (PricedThing $one): float => $one->bench),
@@ -138,6 +140,27 @@ final readonly class Pricer
                     Money::of($amount * $each * $margin),
                 ),
             ];
+    }
+
+    /** @return list<QuoteLine> none where nothing is printed */
+    private function printing(PricedOrder $order): array
+    {
+        if ($order->printed <= 0.0) {
+            return [];
+        }
+        $coats = (int) $this->rules->value(Rule::PrintCoats);
+        $minutes = $this->rules->value(Rule::PrintMinutes) + $coats * $this->minutes->coat(1);
+        $line = $this->line(self::PRINTING, $minutes, 1 === $coats ? 'one clear coat' : "$coats clear coats");
+        $area = $order->printed / 1e6;
+        [$each, $margin] = [$this->rules->value(Rule::InkPrice), $this->rules->value(Rule::MaterialMargin)];
+
+        return [
+            new QuoteLine(
+                $line->what,
+                \sprintf('%s, %.3f m² of ink at %s a m², × %s', $line->says, $area, Money::of($each)->plain(), $margin),
+                $line->amount->plus(Money::of($area * $each * $margin)),
+            ),
+        ];
     }
 
     private function cutting(PricedOrder $order): QuoteLine

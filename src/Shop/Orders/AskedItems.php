@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\DesignFitter;
+use Yelbo\Shop\Designs\WholeDecal;
+use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Input\TypedWords;
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Bench\Weeding;
+use Yelbo\Trade\Cache;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Lettering\Roster;
+use Yelbo\Trade\Refused;
+
+/** What is cut for the items of an order, while it is asked for and as it is drawn: the one estimate of it. */
+final readonly class AskedItems
+{
+    /** Names of a list that are drawn to tell what all take. */
+    private const MOST_DRAWN = 40;
+
+    public function __construct(
+        private DrawnItems $drawn,
+        private DesignFitter $fitter,
+        private Shelf $shelf,
+        private ShopRules $rules,
+        private Cache $cache,
+    ) {
+    }
+
+    /**
+     * As it is drawn now.
+     *
+     * @throws Refusals|Refused where it cannot be
+     */
+    public function drawn(Item $item): AskedItem
+    {
+        $film = $item->ownFilm();
+        $decals = array_column($this->drawn->decals($item, $item->draft()), 1);
+        $each = $item->quantity() * $item->object()->panes();
+        $every = self::every(\count($decals));
+        $layers = [];
+        foreach (array_chunk($decals, $every) as $alike) {
+            array_push($layers, ...$this->layers($alike[0], $film, $each * \count($alike)));
+        }
+
+        return new AskedItem(
+            $item->answers(),
+            $item->object(),
+            $film,
+            $item->useOf(),
+            $each * \count($decals),
+            $layers ?: throw new \LogicException('A decal has film.'),
+        );
+    }
+
+    /**
+     * As it would be drawn at first: words alone.
+     *
+     * @param WholeDecal $first its words, of a roster the longest name
+     *
+     * @throws Refused where the names of a set cannot be drawn
+     */
+    public function asked(
+        Answers $answers,
+        WholeDecal $first,
+        MeasuredObject $object,
+        FilmOnShelf $film,
+        Usage $use,
+    ): AskedItem {
+        $names = TypedWords::roster($answers->roster);
+        $each = max(1, (int) $answers->quantity) * $object->panes();
+        $layers = $this->layers($first, $film, $each);
+        if ([] !== $names) {
+            [$longest] = $layers;
+            $layers = array_map(
+                static fn (array $name): AskedLayer => new AskedLayer(
+                    $film,
+                    $name[0],
+                    $each * $name[1],
+                    $longest->weeding,
+                    $longest->outline * $name[0]->width() / max(1, $longest->box->width()),
+                    $name[0],
+                ),
+                $this->names($names, $object),
+            );
+        }
+
+        return new AskedItem($answers, $object, $film, $use, $each * max(1, \count($names)), $layers);
+    }
+
+    /**
+     * Of a long list some names stand for the others.
+     *
+     * @param non-empty-list<list<string>> $names
+     *
+     * @return non-empty-list<array{Box, int}> each with how many names it stands for
+     */
+    private function names(array $names, MeasuredObject $object): array
+    {
+        $every = self::every(\count($names));
+        $chunks = array_chunk($names, $every);
+        $some = array_map(static fn (array $alike): array => $alike[0], $chunks);
+        // Whoever is longest decides how high all are.
+        $drawn = $this->fitter->sketchSet($object, [...$some, Roster::longest($names)], new Design())[2];
+
+        return array_map(
+            static fn (array $alike, int $nth): array => [$drawn[$nth][0]->box(), \count($alike)],
+            $chunks,
+            array_keys($some),
+        ) ?: throw new \LogicException('A roster has names.');
+    }
+
+    /** @return int<1, max> */
+    private static function every(int $many): int
+    {
+        return max(1, (int) ceil($many / self::MOST_DRAWN));
+    }
+
+    /** @return non-empty-list<AskedLayer> */
+    private function layers(WholeDecal $whole, FilmOnShelf $own, int $count): array
+    {
+        $layers = $whole->layers();
+        $lifted = [];
+        foreach ($layers as $layer) {
+            $box = $layer['region']->box();
+            $lifted[$layer['group']] = isset($lifted[$layer['group']]) ? $lifted[$layer['group']]->around($box) : $box;
+        }
+        $asked = [];
+        foreach ($layers as $layer) {
+            $film = null === $layer['film'] ? $own : $this->shelf->filmNumbered($layer['film']) ?? $own;
+            [$weeding, $outline] = $this->worked($layer['region'], $film->grade());
+            $asked[] = new AskedLayer(
+                $film,
+                $layer['region']->box(),
+                $count,
+                $weeding,
+                $outline,
+                // The top one of those that are joined stands for all of them.
+                $lifted[$layer['group']] ?? null,
+                null === $whole->picture() || Film::Printable !== $film->grade() ? 0.0 : $layer['region']->area(),
+            );
+            $lifted[$layer['group']] = null;
+        }
+
+        return $asked;
+    }
+
+    /** @return array{float, float} minutes to weed it, and mm the knife goes round it */
+    private function worked(Region $region, Film $film): array
+    {
+        $rules = $this->rules->current();
+
+        return $this->cache->recall(
+            'worked.'.hash('xxh128', serialize([$region, $film, $rules])),
+            static function () use ($region, $film, $rules): array {
+                $weeding = new Weeding($region, $film, $rules);
+
+                return [$weeding->minutes, $weeding->outline()];
+            },
+        );
+    }
+}
