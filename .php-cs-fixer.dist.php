@@ -7,6 +7,7 @@ $finder = (new PhpCsFixer\Finder())
     ->append([__FILE__, __DIR__.'/bin/console']);
 
 return (new PhpCsFixer\Config())
+    ->setParallelConfig(new PhpCsFixer\Runner\Parallel\ParallelConfig(2, 20))
     ->setRiskyAllowed(true)
     ->setUnsupportedPhpVersionAllowed(true)
     ->setRules([

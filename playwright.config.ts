@@ -13,13 +13,15 @@ export default defineConfig({
   retries: process.env.CI ? 1 : 0,
   timeout: 90_000,
   expect: { timeout: 20_000 },
-  reporter: [['list']],
+  // Where the checks ask for it, how long each took is written down.
+  reporter: process.env.YELBO_TIMES ? [['list'], ['json', { outputFile: process.env.YELBO_TIMES }]] : [['list']],
   // The longest first, so that nothing waits for it at the end.
   projects: [
     { name: 'outlines', testMatch: LONGEST },
     { name: 'line', testIgnore: LONGEST },
   ],
   globalSetup: './tests/browser/setup.ts',
+  globalTeardown: './tests/browser/teardown.ts',
   use: {
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 // Prints how long a fit, a check, the sampler, a roster, a drawing and a photo take, in the core and over HTTP. Figures, not a test.
 // Usage: php tools/bench.php http://127.0.0.1:8412
 
+use Yelbo\Bench\Figures;
 use Yelbo\Shop\Demo\DemoShop;
 use Yelbo\Trade\Art\SvgDrawing;
 use Yelbo\Trade\Check\Judgement;
@@ -24,18 +25,12 @@ use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Rules;
 
 require dirname(__DIR__).'/vendor/autoload.php';
+require __DIR__.'/bench/Figures.php';
 
 const FACES = ['oswald', 'pacifico', 'libre-baskerville', 'fredoka', 'alfa-slab'];
 $words = static fn (int $nth): string => substr('Marigoldberry', 0, 11).chr(97 + $nth % 26);
 
-/** @param list<float> $milliseconds */
-function show(string $what, array $milliseconds): void
-{
-    sort($milliseconds);
-    $at = static fn (float $share): float => $milliseconds[(int) min(count($milliseconds) - 1, floor($share * count($milliseconds)))];
-    printf("%-46s median %6.1f   p95 %6.1f ms   (%d)\n", $what, $at(0.5), $at(0.95), count($milliseconds));
-}
-
+$figures = Figures::begin();
 $faces = new Faces(dirname(__DIR__));
 $plate = new Rectangle(Size::millimetres(180, 90), Length::millimetres(4));
 $cold = $warm = [];
@@ -48,8 +43,8 @@ for ($nth = 0; $nth < 50; ++$nth) {
         $times[] = (hrtime(true) - $began) / 1e6;
     }
 }
-show('12-letter fit, core, nothing remembered', $cold);
-show('12-letter fit, core, words remembered', $warm);
+$figures->show('12-letter fit, core, nothing remembered', $cold);
+$figures->show('12-letter fit, core, words remembered', $warm);
 
 // The check alone: a script with its rim, at the largest size, where strokes are near or under their limit.
 $judgement = new Judgement(Rules::standard());
@@ -63,7 +58,7 @@ foreach (['pacifico', 'lobster', 'kaushan', 'dancing', 'great-vibes', 'sacrament
         $times[] = (hrtime(true) - $began) / 1e6;
     }
 }
-show('check of a 12-letter script with its rim', $times);
+$figures->show('check of a 12-letter script with its rim', $times);
 // A drawing of 5,000 corners: a field of stars, some too small, some too near.
 $stars = '';
 for ($nth = 0; $nth < 250; ++$nth) {
@@ -81,8 +76,8 @@ for ($nth = 0; $nth < 5; ++$nth) {
     $judgement->judge($fitted, Film::Permanent, Usage::Outdoor);
     $checked[] = (hrtime(true) - $began) / 1e6;
 }
-show(sprintf('a drawing of %d corners read', $brought->corners()), $read);
-show('the same checked', $checked);
+$figures->show(sprintf('a drawing of %d corners read', $brought->corners()), $read);
+$figures->show('the same checked', $checked);
 
 $base = $argv[1];
 $jar = tempnam(sys_get_temp_dir(), 'yelbo');
@@ -115,17 +110,17 @@ foreach (['new words each time' => true, 'the same words at other sizes' => fals
         $call('POST', '/api/fit', $ask, $token);
         $times[] = (hrtime(true) - $began) / 1e6;
     }
-    show("12-letter fit, HTTP, $what", $times);
+    $figures->show("12-letter fit, HTTP, $what", $times);
 }
 /** @param list<array<string, mixed>> $bodies */
-$measure = static function (string $what, array $bodies, string $path) use ($call, $token): void {
+$measure = static function (string $what, array $bodies, string $path) use ($call, $token, $figures): void {
     $times = [];
     foreach ($bodies as $body) {
         $began = hrtime(true);
         $call('POST', $path, $body, $token);
         $times[] = (hrtime(true) - $began) / 1e6;
     }
-    show($what, $times);
+    $figures->show($what, $times);
 };
 $letters = str_split('abcdefghilmnoprstuvwy');
 $invent = static function (int $long) use ($letters): string {
@@ -158,14 +153,14 @@ for ($nth = 0; $nth < 5; ++$nth) {
     $times[] = (hrtime(true) - $began) / 1e6;
     curl_close($request);
 }
-show('photo of 12 megapixels, traced', $times);
+$figures->show('photo of 12 megapixels, traced', $times);
 $times = [];
 for ($nth = 0; $nth < 60; ++$nth) {
     $began = hrtime(true);
     $call('GET', '/api/line');
     $times[] = (hrtime(true) - $began) / 1e6;
 }
-show('the line, HTTP', $times);
+$figures->show('the line, HTTP', $times);
 
 // One thing on an object against eight of it: words of their own, shapes, a pattern round them.
 $beside = [];
@@ -187,10 +182,11 @@ foreach ([1, 8] as $many) {
         }
         sort($times);
         $each[$route][$many] = $times[7];
-        show("$route of ".(1 === $many ? 'words alone' : 'eight things on an object').', HTTP', $times);
+        $figures->show("$route of ".(1 === $many ? 'words alone' : 'eight things on an object').', HTTP', $times);
     }
 }
 foreach ($each as $route => $times) {
     printf("%-46s %6.2f times that of one (wanted 2)\n", "$route of eight things", $times[8] / $times[1]);
 }
 unlink($jar);
+$figures->end();

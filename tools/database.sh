@@ -3,6 +3,9 @@
 # As the one who owns the data folder: known by the socket, without a password.
 admin_sql() { as_shop mariadb --no-defaults --protocol=socket --socket="$YELBO_VAR/run/mariadb.sock" -u "$SHOP_USER" "$@"; }
 
+# What a schema holds, as statements.
+admin_dump() { as_shop mariadb-dump --no-defaults --protocol=socket --socket="$YELBO_VAR/run/mariadb.sock" -u "$SHOP_USER" "$@"; }
+
 make_database() {
     [ -f "$YELBO_VAR/mariadb/.made" ] && return 0
     rm -rf "$YELBO_VAR/mariadb"
@@ -17,10 +20,12 @@ start_database() {
     make_database
     is_running mariadb || refuse_taken_port "$YELBO_DB_PORT" YELBO_DB_PORT
     mkdir -p "$YELBO_VAR/run/none"
+    # Words of YELBO_DB_FLAGS are flags of their own.
+    # shellcheck disable=SC2086
     start_service mariadb mariadbd --no-defaults --user="$SHOP_USER" --datadir="$YELBO_VAR/mariadb" --bind-address=127.0.0.1 \
         --port="$YELBO_DB_PORT" --socket="$YELBO_VAR/run/mariadb.sock" --pid-file="$YELBO_VAR/run/mariadbd.pid" --tmpdir="$YELBO_VAR/tmp" \
         --secure-file-priv="$YELBO_VAR/run/none" --local-infile=0 --symbolic-links=0 --max-allowed-packet=64M \
-        --skip-log-bin --skip-name-resolve --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci
+        --skip-log-bin --skip-name-resolve --innodb-buffer-pool-size=128M --innodb-flush-log-at-trx-commit=1 --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci ${YELBO_DB_FLAGS:-}
     wait_for "the database" 60 admin_answers ||
         { tail_of "$YELBO_VAR/log/mariadb.log"; die "The database does not answer." "See $YELBO_VAR/log/mariadb.log"; }
     grant_rights || die "The database would not take its users." "See $YELBO_VAR/log/mariadb.log"
@@ -39,7 +44,7 @@ grant_rights() {
     admin_sql <<SQL
         ALTER USER IF EXISTS root@localhost IDENTIFIED VIA unix_socket;
         DROP USER IF EXISTS yelbo@'127.0.0.1', root@'127.0.0.1', root@'::1', root@'$(hostname)', ''@localhost, ''@'$(hostname)';
-        CREATE DATABASE IF NOT EXISTS $YELBO_SCHEMA; CREATE DATABASE IF NOT EXISTS yelbo_unit;
+        CREATE DATABASE IF NOT EXISTS $YELBO_SCHEMA;
         CREATE USER IF NOT EXISTS yelbo_app@'127.0.0.1' IDENTIFIED BY '$YELBO_DB_PASSWORD';
         ALTER USER yelbo_app@'127.0.0.1' IDENTIFIED BY '$YELBO_DB_PASSWORD';
         CREATE USER IF NOT EXISTS yelbo_keeper@'127.0.0.1' IDENTIFIED BY '$YELBO_KEEPER_PASSWORD';

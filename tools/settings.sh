@@ -93,3 +93,13 @@ console() { as_shop php "$YELBO_ROOT/bin/console" "$@"; }
 
 # The same as the one who may change tables and make schemas; the application itself may only work with rows.
 keeper() { DATABASE_URL=$YELBO_KEEPER_URL as_shop php "$YELBO_ROOT/bin/console" "$@"; }
+
+# console_for COMMAND …  what makes or changes tables asks as the one who may.
+console_for() {
+    local name=$1
+    shift
+    case $name in
+        doctrine:* | yelbo:nightly | yelbo:backup | yelbo:restore | yelbo:demo) keeper "$@" ;;
+        *) console "$@" ;;
+    esac
+}

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Shop;
 
+use DAMA\DoctrineTestBundle\PHPUnit\SkipDatabaseRollback;
+use Symfony\Bundle\FrameworkBundle\Test\KernelTestCase;
 use Yelbo\Shop\Demo\DemoShop;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
@@ -12,22 +14,50 @@ use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Lateness;
 use Yelbo\Shop\Orders\Standing;
 use Yelbo\Shop\Orders\Standings;
-use Yelbo\Shop\People\Worker;
 use Yelbo\Trade\Journey\Station;
 
-final class DemoShopTest extends ShopTestCase
+/** The demo as it was made for this run, in the schema the checks loaded it into; nothing is changed there. */
+#[SkipDatabaseRollback]
+final class DemoShopTest extends KernelTestCase
 {
+    private string $url = '';
+
+    protected function setUp(): void
+    {
+        $this->url = (string) getenv('DATABASE_URL');
+        self::at((string) preg_replace('~/yelbo_unit_\d+\b~', '/yelbo_unit_demo', $this->url));
+    }
+
+    protected function tearDown(): void
+    {
+        parent::tearDown();
+        self::at($this->url);
+    }
+
+    private static function at(string $url): void
+    {
+        putenv("DATABASE_URL=$url");
+        $_ENV['DATABASE_URL'] = $_SERVER['DATABASE_URL'] = $url;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T> $class
+     *
+     * @return T
+     */
+    private function get(string $class): object
+    {
+        $service = self::getContainer()->get($class);
+        \assert($service instanceof $class);
+
+        return $service;
+    }
+
     /** Something waits at every station, something is late, something was recut, some clocks run. */
     public function testTheDemoShopIsAliveAtEveryStation(): void
     {
-        $this->records->createQuery('DELETE FROM '.Worker::class.' w')->execute();
-        self::assertTrue($this->get(DemoShop::class)->isEmpty());
-        $told = 0;
-        $this->get(DemoShop::class)->fill(static function (int $done, int $all) use (&$told): void {
-            ++$told;
-            self::assertLessThanOrEqual($all, $done);
-        });
-        self::assertGreaterThan(14, $told);
         $standings = $this->get(Standings::class)->open();
         $dockets = array_map(
             fn (Standing $one): Docket => $this->get(Dockets::class)->numbered($one->number),

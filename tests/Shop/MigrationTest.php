@@ -48,7 +48,7 @@ final class MigrationTest extends TestCase
     protected function setUp(): void
     {
         $env = $_SERVER['DATABASE_URL'] ?? '';
-        $this->url = (string) preg_replace('~/yelbo_unit\b~', '/'.self::SCRATCH, \is_string($env) ? $env : '');
+        $this->url = (string) preg_replace('~/yelbo_unit_\d+\b~', '/'.self::SCRATCH, \is_string($env) ? $env : '');
         $server = DriverManager::getConnection(
             (new DsnParser(['mysql' => 'pdo_mysql']))->parse(\is_string($env) ? $env : ''),
         );

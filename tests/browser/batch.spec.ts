@@ -17,6 +17,9 @@ async function film(page: Page, colour: string, stock: [string, string, string, 
   return `Permanent, ${colour}`;
 }
 
+/** How long plans are thought about from now on; nothing elsewhere, where what is tried is not the looking. */
+const thinks = (page: Page, seconds: string) => api(page, 'PUT', '/api/rules/think', { value: seconds });
+
 const done = async (page: Page) =>
   expect(page.getByRole('button', { name: /Release to the cutter/ })).toBeEnabled({ timeout: 30_000 });
 
@@ -73,8 +76,10 @@ test('plans are compared, a piece is dragged, pinned and undone, and the plan is
   await page.keyboard.press('p');
   await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveCount(1);
   const pinned = await page.locator('svg g[role=button][aria-label$="pinned"]').getAttribute('transform');
+  await thinks(page, '1');
   await page.getByRole('button', { name: 'Around the pinned' }).click();
   await expect(page.getByRole('progressbar', { name: 'Laying out' })).toBeVisible();
+  await thinks(page, '0');
   await done(page);
   await expect(page.locator('svg g[role=button][aria-label$="pinned"]')).toHaveAttribute('transform', pinned ?? '');
   await page.reload();
@@ -133,11 +138,13 @@ test('pieces can be left out, and what does not go on the stock chosen is named 
 test('laying out can be stopped, and the best so far is taken', async ({ page }) => {
   const name = await film(page, 'rust', [['sheet', '300mm', '600mm', '3']]);
   await order(page, 'Teal', 'batch', { filmName: name, quantity: '30' });
+  await thinks(page, '20');
   await page.goto('/batch');
   await page.getByRole('button', { name: new RegExp(name) }).click();
   const stop = page.getByRole('button', { name: 'Stop' });
   await expect(page.getByRole('progressbar', { name: 'Laying out' })).toBeVisible();
   await expect(page.getByText('Looking for a better one …')).toBeVisible({ timeout: 20_000 });
+  await thinks(page, '0');
   await stop.click();
   await done(page);
   await expect(page.getByRole('cell', { name: '30 of 30' }).first()).toBeVisible();

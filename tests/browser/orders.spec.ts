@@ -1,62 +1,10 @@
 import type { Page } from '@playwright/test';
-import { expect, inDays, settled, test } from './shop';
+import { api, expect, test } from './shop';
 import { ask, deliver, film, png, read } from './whole';
 
 /** The row of an element at Size, and its figures. */
 const beside = (page: Page) => page.getByRole('tabpanel', { name: 'Beside' });
 const sized = (page: Page) => expect(page.getByRole('button', { name: /Make the proof/ })).toBeEnabled();
-
-test('a notice board: a square, a disc and two words in patterned film with a rim, one order from Ask to delivered', async ({
-  page,
-}) => {
-  test.setTimeout(180_000);
-  const tartan = await film(page, 'patterned', 'lock tartan', '#5d3030');
-  const white = await film(page, 'permanent', 'chalk', '#f4f2ea');
-  await page.goto('/ask/new');
-  await page.getByLabel('Who', { exact: true }).fill('Bellwether Brass');
-  await page.getByLabel('What words').fill('Band\nNotices');
-  await page.getByLabel('On what').fill('Notice board');
-  await page.getByLabel('Width').fill('600mm');
-  await page.getByLabel('Height').fill('300mm');
-  await page.getByRole('radio', { name: 'black', exact: true }).click();
-  await page.getByRole('radio', { name: 'Indoors' }).click();
-  await page.getByLabel('Film', { exact: true }).selectOption({ label: tartan.name });
-  await page.getByLabel('Used on').fill(inDays(12));
-  await page.getByRole('radio', { name: 'The customer' }).click();
-  await page.getByRole('button', { name: /Take the order/ }).click();
-  await expect(page).toHaveURL(/\/size\/\d+$/);
-  const number = Number(page.url().split('/').at(-1));
-  // Patterned film on a dark board: the rim is proposed, and taken.
-  await expect(page.getByText(/contrast of|read poorly/).first()).toBeVisible();
-  await page.getByLabel('Letter height').fill('60mm');
-  await page.getByRole('tab', { name: 'Layers' }).click();
-  await page.getByLabel('Rim', { exact: true }).fill('3mm');
-  await page.getByLabel('of', { exact: true }).first().selectOption({ label: white.name });
-  await page.getByRole('tab', { name: 'Beside' }).click();
-  await beside(page).getByRole('button', { name: 'Shape' }).click();
-  await beside(page).getByLabel('Width').fill('60mm');
-  await beside(page).getByLabel('Film', { exact: true }).selectOption({ label: white.name });
-  await beside(page).getByLabel('From left edge').fill('30mm');
-  await beside(page).getByLabel('From left edge').press('Enter');
-  await beside(page).getByRole('button', { name: 'Double' }).click();
-  await beside(page).getByLabel('Shape').selectOption({ label: 'Disc' });
-  await beside(page).getByLabel('From right edge').fill('30mm');
-  await beside(page).getByLabel('From right edge').press('Enter');
-  await expect(beside(page).getByLabel('From right edge')).toHaveValue('30 mm');
-  await expect(beside(page).getByRole('button', { name: /disc 60 × 60 mm/ })).toBeVisible();
-  await sized(page);
-  await page.getByRole('button', { name: /Make the proof/ }).click();
-  await expect(page).toHaveURL(`/proof/${number}`);
-  await settled(page);
-  expect((await read(page, number)).proofs[0]?.pages[0]?.films.map((one) => one.name)).toEqual([
-    tartan.name,
-    white.name,
-  ]);
-  await page.getByRole('button', { name: /^Approve/ }).click();
-  await expect(page).toHaveURL('/batch');
-  const done = await deliver(page, number);
-  expect([done.state, done.pieces.length]).toEqual(['done', 2]);
-});
 
 test('a tool chest: an initial, a name over it and dots of three sizes in three films between two latches', async ({
   page,
@@ -109,14 +57,21 @@ test('a tool chest: an initial, a name over it and dots of three sizes in three 
   await page.getByRole('application').focus();
   await page.keyboard.press('ArrowLeft');
   await expect(left).toHaveValue('71 mm');
+  // Another of the same, and a pattern to the edge between them all.
+  await beside(page).getByRole('button', { name: 'Double' }).click();
+  await expect(page.getByRole('listitem').filter({ hasText: 'disc' })).toHaveCount(4);
+  await beside(page).getByLabel('From right edge').fill('100mm');
+  await beside(page).getByLabel('From right edge').press('Enter');
+  await expect(beside(page).getByLabel('From right edge')).toHaveValue('100 mm');
+  await beside(page).getByRole('button', { name: 'Pattern' }).click();
+  await beside(page).getByLabel('Pattern').selectOption({ label: 'Lattice' });
+  await beside(page).getByLabel('From middle to middle').fill('30mm');
+  await beside(page).getByLabel('Across one').fill('5mm');
+  await expect(beside(page).getByRole('button', { name: /lattice/i })).toBeVisible();
+  await sized(page);
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(`/proof/${docket.number}`);
-  await page.getByRole('button', { name: /^Approve/ }).click();
-  await expect(page).toHaveURL('/batch');
-  const approved = await read(page, docket.number);
-  expect(new Set(approved.pieces.map((piece) => piece.film.name)).size).toBe(3);
-  // Nothing of it is packed before all of it is weeded: the order below does both for all pieces in turn.
-  expect((await deliver(page, docket.number)).state).toBe('done');
+  expect(new Set((await read(page, docket.number)).proofs[0]?.pages[0]?.films.map((one) => one.name)).size).toBe(3);
 });
 
 test('a name on each of eight enamel cups, each its own size and film, one order and one yes', async ({ page }) => {
@@ -164,9 +119,8 @@ test('a name on each of eight enamel cups, each its own size and film, one order
   expect(sizes.size).toBeGreaterThan(4);
   await page.getByRole('button', { name: 'Approve all 8 items' }).click();
   await expect(page).toHaveURL('/batch');
-  const done = await deliver(page, docket.number);
-  expect([done.state, done.pieces.length]).toEqual(['done', 8]);
-  expect(new Set(done.pieces.map((piece) => piece.film.name)).size).toBe(5);
+  const { pieces } = await read(page, docket.number);
+  expect([pieces.length, new Set(pieces.map((piece) => piece.film.name)).size]).toEqual([8, 5]);
 });
 
 test('a logo from a PNG goes onto a wheelie bin; a photograph is refused with a sentence', async ({ page }) => {
@@ -207,9 +161,74 @@ test('a logo from a PNG goes onto a wheelie bin; a photograph is refused with a 
   await page.getByLabel('Height over all').fill('150mm');
   await expect(page.getByText(/× 150 mm/).first()).toBeVisible();
   await sized(page);
+});
+
+test('a printed sticker with its cut line: printed, dried, coated, cut', async ({ page }) => {
+  test.setTimeout(240_000);
+  const printable = await film(page, 'printable', 'gloss', '#ffffff');
+  // Drying is waited for elsewhere; here it takes no time.
+  for (const name of ['print-dries', 'print-coats']) {
+    const { rules } = await api<{ rules: { rule: string; version: number }[] }>(page, 'GET', '/api/rules');
+    const version = rules.find((one) => one.rule === name)?.version ?? 0;
+    await api(page, 'PUT', `/api/rules/${name}`, { value: '0', version });
+  }
+  const docket = await ask(page, {
+    words: 'Kestrel',
+    object: 'Lunch box',
+    width: '200mm',
+    height: '140mm',
+    useOf: 'indoor',
+    film: String(printable.id),
+  });
+  await page.goto(`/size/${docket.number}`);
+  await page
+    .getByLabel('A drawing, or a picture of flat colours')
+    .first()
+    .setInputFiles({
+      name: 'kestrel.png',
+      mimeType: 'image/png',
+      buffer: png(400, 300, (x, y) =>
+        Math.hypot(x - 200, y - 150) < 110 ? ((x & 255) << 16) | (0x60 << 8) | (y & 255) : 0xffffff,
+      ),
+    });
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('radio', { name: 'Printed' }).click();
+  await dialog.getByRole('button', { name: 'Print it' }).click();
+  await expect(dialog.getByText(/Write a length|How high|length/).first()).toBeVisible();
+  await dialog.getByLabel('How high is what is on it').fill('70mm');
+  await dialog.getByLabel('The cut lies outside by').fill('3mm');
+  await dialog.getByRole('button', { name: 'Print it' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(page.getByRole('heading', { name: 'Their picture, printed' })).toBeVisible();
+  await page.getByRole('button', { name: /Its true size/ }).click();
+  await expect(page.getByText(/× 7[56](\.\d)? mm/).first()).toBeVisible();
+  await expect(page.locator('svg image')).toBeVisible();
+  await sized(page);
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(`/proof/${docket.number}`);
+  await expect(page.locator('svg image').first()).toBeVisible();
   await page.getByRole('button', { name: /^Approve/ }).click();
   await expect(page).toHaveURL('/batch');
-  expect((await deliver(page, docket.number)).state).toBe('done');
+  await page.getByRole('button', { name: /Printable, gloss/ }).click();
+  await page.getByRole('button', { name: /Release to the cutter/ }).click();
+  await expect(page).toHaveURL('/cut');
+  await page.getByRole('button', { name: /Printable, gloss/ }).click();
+  await expect(page.getByRole('heading', { name: 'Printed first' })).toBeVisible();
+  const download = page.waitForEvent('download');
+  await page.getByRole('link', { name: /The print, true to size/ }).click();
+  expect((await download).suggestedFilename()).toMatch(/^batch-\d+-print\.pdf$/);
+  await page.getByLabel(/The test cut weeds clean/).check();
+  await page.getByRole('button', { name: 'Start cutting' }).click();
+  await page.getByRole('button', { name: 'Cut it' }).click();
+  await expect(page.getByRole('dialog').getByText('Print it first')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'It is printed at 100 %' }).click();
+  await expect(page.getByText(/0 of 0 clear coats/)).toBeVisible();
+  await page.getByRole('button', { name: 'Start cutting' }).click();
+  await page.getByRole('button', { name: 'Cut it' }).click();
+  await expect
+    .poll(async () => (await read(page, docket.number)).pieces[0]?.state, { timeout: 60_000 })
+    .toBe('weeding');
+  const done = await deliver(page, docket.number);
+  expect(done.state).toBe('done');
 });

@@ -1,3 +1,4 @@
+import { connect } from 'node:net';
 import { type BrowserContext, test as base, expect, type Page, type PlaywrightTestOptions } from '@playwright/test';
 import { SHOPS, type Shop } from './shops';
 
@@ -74,6 +75,16 @@ export async function settled(page: Page): Promise<void> {
     return calm.calmSince !== undefined && performance.now() - calm.calmSince > 150;
   });
 }
+
+/** How many of the stand-in cutter's seconds pass in one of ours from now on: slow where its cut is to be caught in the middle. */
+export const QUICK = 200;
+export const SLOW = 12;
+export const pace = (shop: Shop, seconds: number): Promise<void> =>
+  new Promise((resolve, reject) => {
+    const cutter = connect(Number(shop.env.YELBO_CUTTER_PORT), '127.0.0.1');
+    cutter.on('error', reject).on('close', () => resolve());
+    cutter.on('data', () => cutter.end()).write(`${JSON.stringify(['pace', seconds])}\n`);
+  });
 
 /** A day so many days from now, as a date field takes it. */
 export const inDays = (days: number): string => new Date(Date.now() + days * 864e5).toISOString().slice(0, 10);

@@ -1,4 +1,4 @@
-import { api, batch, expect, inDays, order, release, test } from './shop';
+import { api, batch, expect, inDays, order, pace, QUICK, release, SLOW, test } from './shop';
 
 test('Ask says what is wrong at its field, live, and loses nothing', async ({ page }) => {
   await page.goto('/ask/new');
@@ -106,8 +106,9 @@ test('a proof can be changed, and only the newest is approved', async ({ page })
   await expect(page).toHaveURL('/batch');
 });
 
-test('the cutter refuses the wrong film, pauses, jams, and the batch comes back', async ({ page }) => {
+test('the cutter refuses the wrong film, pauses, jams, and the batch comes back', async ({ page, shop }) => {
   test.setTimeout(90_000);
+  await pace(shop, SLOW);
   const docket = await order(page, 'Mooring 12', 'batch', {
     filmName: 'Removable, bottle green',
     useOf: 'indoor',
@@ -129,6 +130,7 @@ test('the cutter refuses the wrong film, pauses, jams, and the batch comes back'
   await expect(page.getByText('paused')).toBeVisible();
   await expect(page.locator('[data-knife]')).toBeVisible();
   await page.getByRole('button', { name: 'Make it jam' }).click();
+  await pace(shop, QUICK);
   await expect(page.getByRole('alert').getByText(/jammed under the rollers. It had cut \d+ %/)).toBeVisible();
   await page.getByLabel(/test cut weeds clean/).check();
   await page.getByRole('button', { name: /Start cutting/ }).click();

@@ -2,7 +2,7 @@ import { execFileSync, spawn } from 'node:child_process';
 import { randomUUID } from 'node:crypto';
 import { chmodSync, existsSync, mkdirSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { api, expect, inDays, order, release, test } from './shop';
+import { api, expect, inDays, order, pace, QUICK, release, SLOW, test } from './shop';
 import type { Shop } from './shops';
 
 /** Ends a process of the stack under test as rudely as can be, by the id the stack wrote down. */
@@ -39,8 +39,10 @@ test('a worker killed in the middle of a cut: the cut is followed to its end all
   test.setTimeout(90_000);
   const docket = await order(page, 'Saffron Basin', 'batch');
   const batch = await release(page, docket);
+  await pace(shop, SLOW);
   await startCut(page, batch.id);
   kill(shop, 'worker');
+  await pace(shop, QUICK);
   await page.goto('/weed');
   await expect(page.getByRole('button', { name: new RegExp(`${docket.tag}/1`) })).toBeVisible({ timeout: 60_000 });
 });
@@ -55,11 +57,13 @@ test('a worker killed while it lays out: nothing is left half done, and the plan
     useOf: 'indoor',
     quantity: '24',
   });
+  await api(page, 'PUT', '/api/rules/think', { value: '4' });
   await page.goto('/batch');
   await page.getByRole('button', { name: /Glitter, copper/ }).click();
   await expect(page.getByRole('progressbar', { name: 'Laying out' })).toBeVisible();
   await page.waitForTimeout(1500);
   kill(shop, 'nester');
+  await api(page, 'PUT', '/api/rules/think', { value: '0' });
   await expect(page.getByRole('button', { name: /Release to the cutter/ })).toBeEnabled({ timeout: 90_000 });
   await expect(page.getByRole('cell', { name: '24 of 24' }).first()).toBeVisible();
 });
@@ -94,7 +98,7 @@ test('a second worker shares the plans of the first', async ({ page, shop }) => 
     expect((await look()).plans.map((plan) => plan.state)).toEqual(['done', 'done', 'done']);
   } finally {
     second.kill();
-    await api(page, 'PUT', '/api/rules/think', { value: '1' });
+    await api(page, 'PUT', '/api/rules/think', { value: '0' });
   }
 });
 
@@ -102,7 +106,9 @@ test('a cutter killed in the middle of a cut: the batch comes back with the reas
   test.setTimeout(90_000);
   const docket = await order(page, 'Quince Marsh Wharf', 'batch');
   const batch = await release(page, docket);
+  await pace(shop, SLOW);
   await startCut(page, batch.id);
+  // What starts again is as quick as before.
   kill(shop, 'cutter');
   await expect(page.getByRole('alert').getByText(/switched off in the middle/)).toBeVisible({ timeout: 30_000 });
 });

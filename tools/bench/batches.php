@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 // Prints how long it takes to start a cut of 36 and of 150 pieces and how much of that is inside the transaction, and
 // how long the list of batches takes with 20 open ones. It asks a running demo shop over HTTP only and reads the
-// database's own log of statements; it leaves a film, orders and batches behind. Figures, not a test.
+// database's own log of statements; it leaves a film, orders and batches behind in the
+// shop of its own that ./yelbo bench makes for it. Figures, not a test.
 // Usage: php tools/bench/batches.php http://127.0.0.1:8412 var/run/mariadb.sock
 
+use Yelbo\Bench\Figures;
 use Yelbo\Shop\Demo\DemoShop;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
+require __DIR__.'/Figures.php';
 
 [, $base, $socket] = $argv;
 $jar = tempnam(sys_get_temp_dir(), 'yelbo');
@@ -43,11 +46,7 @@ $call = static function (string $method, string $path, ?array $body = null) use 
 
     return $answer;
 };
-/** @param list<float> $milliseconds */
-$show = static function (string $what, array $milliseconds): void {
-    sort($milliseconds);
-    printf("%-46s median %6.1f   worst %6.1f ms   (%d)\n", $what, $milliseconds[intdiv(count($milliseconds), 2)], end($milliseconds), count($milliseconds));
-};
+$figures = Figures::begin();
 
 $token = $call('GET', '/api/me')['csrf'];
 [$signIn, , , $password] = DemoShop::SIGN_INS[0];
@@ -83,7 +82,7 @@ $released = static function (string $words, int $count, string $width, string $h
     exit("Yelbo: the plan did not get done.\n");
 };
 
-$log = new PDO("mysql:unix_socket=$socket", 'root');
+$log = new PDO("mysql:unix_socket=$socket", posix_getpwuid(posix_geteuid())['name']);
 $log->exec("SET GLOBAL log_output = 'TABLE'");
 foreach ([36 => ['Marigold', '90mm', '40mm', 'pacifico'], 150 => ['Teal', '42mm', '18mm', 'bebas']] as $count => [$words, $width, $height, $face]) {
     $batch = $released($words, $count, $width, $height, $face);
@@ -95,7 +94,7 @@ foreach ([36 => ['Marigold', '90mm', '40mm', 'pacifico'], 150 => ['Teal', '42mm'
     $log->exec('SET GLOBAL general_log = 0');
     // The transaction that put the batch on the cutter, on its own connection: from its start to its commit.
     $inside = $log->query("SELECT MAX(TIMESTAMPDIFF(MICROSECOND, began.event_time, ended.event_time)) FROM mysql.general_log AS began JOIN mysql.general_log AS ended ON ended.thread_id = began.thread_id AND ended.event_time >= began.event_time AND ended.argument = 'COMMIT' WHERE began.argument = 'START TRANSACTION' AND NOT EXISTS (SELECT 1 FROM mysql.general_log AS between_them WHERE between_them.thread_id = began.thread_id AND between_them.argument = 'COMMIT' AND between_them.event_time >= began.event_time AND between_them.event_time < ended.event_time) AND EXISTS (SELECT 1 FROM mysql.general_log AS swap WHERE swap.thread_id = began.thread_id AND swap.argument LIKE '%batch%' AND swap.event_time BETWEEN began.event_time AND ended.event_time)")->fetchColumn();
-    printf("%-46s %6.0f ms, %6.1f of them inside the transaction\n", "start of a cut of $count pieces", $took, (int) $inside / 1000);
+    $figures->line("start of a cut of $count pieces", $took, sprintf('%6.0f ms, %6.1f of them inside the transaction', $took, (int) $inside / 1000));
     $state = 'cutting';
     for ($tries = 0; $tries < 900 && 'cutting' === $state; ++$tries) {
         sleep(1);
@@ -115,7 +114,7 @@ for ($nth = 0; $nth < 40; ++$nth) {
     $times[] = (hrtime(true) - $began) / 1e6;
     $tag = $headers['etag'] ?? '';
 }
-$show('the list of batches, 20 open', $times);
+$figures->show('the list of batches, 20 open', $times);
 if ('' !== $tag) {
     for ($nth = 0; $nth < 40; ++$nth) {
         $began = hrtime(true);
@@ -124,6 +123,7 @@ if ('' !== $tag) {
             $again[] = (hrtime(true) - $began) / 1e6;
         }
     }
-    [] === $again || $show('the same, where nothing changed (304)', $again);
+    [] === $again || $figures->show('the list of batches, where nothing changed (304)', $again);
 }
 unlink($jar);
+$figures->end();
