@@ -15,7 +15,7 @@ require dirname(__DIR__, 2).'/vendor/autoload.php';
 $rounds = (int) ($argv[3] ?? 100);
 $seed = (int) ($argv[4] ?? 1);
 mt_srand($seed);
-const VICTIMS = ['mariadb', 'fpm', 'worker', 'nester', 'cutter', 'nginx'];
+const VICTIMS = ['mariadb', 'fpm', 'worker', 'nester', 'planner', 'cutter', 'nginx'];
 /** Seconds. */
 const LATEST = 1.5;
 const PATIENCE = 90;
