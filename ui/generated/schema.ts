@@ -6400,6 +6400,8 @@ export interface components {
             element: components["schemas"]["TypedElement"];
             /** @description A new order starts with. */
             answers: components["schemas"]["Answers"];
+            /** @description Fields of the answers that belong to the whole order. */
+            askedOnce: string[];
             /** @description A new design starts with. */
             setting: components["schemas"]["TypedSetting"];
             /** @description A new film starts with. */

@@ -150,6 +150,7 @@ final readonly class VocabularyController
             ),
             new TypedElement(),
             new Answers(),
+            Answers::OF_ORDER,
             new TypedSetting(),
             new TypedFilm(),
             KnockoutShape::USUAL->value,

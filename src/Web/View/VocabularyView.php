@@ -33,6 +33,7 @@ final readonly class VocabularyView
      * @param list<ChoiceView>   $patterns       of film
      * @param TypedElement       $element        a new element starts with
      * @param Answers            $answers        a new order starts with
+     * @param list<string>       $askedOnce      fields of the answers that belong to the whole order
      * @param TypedSetting       $setting        a new design starts with
      * @param TypedFilm          $film           a new film starts with
      * @param string             $usualShape     the solid that is meant where none is chosen
@@ -58,6 +59,7 @@ final readonly class VocabularyView
         public array $patterns,
         public TypedElement $element,
         public Answers $answers,
+        public array $askedOnce,
         public TypedSetting $setting,
         public TypedFilm $film,
         public string $usualShape,

@@ -2,7 +2,11 @@ import { useEffect } from 'react';
 
 const TYPING = 'input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]';
 
-/** A key anywhere on the page, unless somebody is typing or a dialog is open. */
+/** A letter or a figure is typed, or meant to be, wherever in a form the focus is. */
+const isTyped = (event: KeyboardEvent, target: HTMLElement | null): boolean =>
+  target !== null && (target.closest(TYPING) !== null || (event.key.length === 1 && target.closest('form') !== null));
+
+/** A key anywhere on the page, unless somebody is typing, is in a form, or a dialog is open. */
 export function useKey(key: string, act: (event: KeyboardEvent) => void, on = true, withCtrl = false): void {
   useEffect(() => {
     if (!on) {
@@ -14,7 +18,7 @@ export function useKey(key: string, act: (event: KeyboardEvent) => void, on = tr
       if (event.key !== key || ctrl !== withCtrl || event.altKey || event.defaultPrevented) {
         return;
       }
-      if (target?.closest(TYPING) || document.querySelector('[role=dialog][data-state=open]')) {
+      if (isTyped(event, target) || document.querySelector('[role=dialog][data-state=open]')) {
         return;
       }
       // What it opens has the focus at once, and the key is not to be typed there.

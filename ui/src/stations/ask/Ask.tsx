@@ -65,18 +65,16 @@ function unkept(): Partial<Answers>[] {
   }
 }
 
-/** What is asked once for the whole order is kept with the first item. */
-const ONCE = ['customer', 'contact', 'neededOn', 'note', 'units'] as const satisfies (keyof Answers)[];
-const once = (answers: Answers): Partial<Answers> =>
-  Object.fromEntries(ONCE.map((field) => [field, answers[field]])) as Partial<Answers>;
-
 /** Where the server says that something is wrong with another item than the first: `others.0.words`. */
 const OTHER = /^others\.(\d+)\.(.*)$/;
 
 function Form({ docket }: { docket: Docket | null }) {
   const navigate = useNavigate();
   const { units } = useUnits();
-  const { answers: empty } = useVocabulary();
+  const { answers: empty, askedOnce } = useVocabulary();
+  // What is asked once for the whole order is kept with the first item.
+  const once = (of: Answers): Partial<Answers> =>
+    Object.fromEntries(askedOnce.map((field) => [field, of[field as keyof Answers]]));
   const edit = useEdit(docket);
   const [items, setItems] = useState<Answers[]>(() => {
     if (docket) {
@@ -97,9 +95,7 @@ function Form({ docket }: { docket: Docket | null }) {
   const change = (part: Partial<Answers>) =>
     setItems((now) =>
       now.map((one, nth) => {
-        const mine = Object.entries(part).filter(([field]) =>
-          (ONCE as readonly string[]).includes(field) ? nth === 0 : nth === at,
-        );
+        const mine = Object.entries(part).filter(([field]) => (askedOnce.includes(field) ? nth === 0 : nth === at));
         return mine.length > 0 ? { ...one, ...Object.fromEntries(mine) } : one;
       }),
     );
