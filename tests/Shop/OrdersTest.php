@@ -10,6 +10,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AnswersReader;
+use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DocketWords;
 use Yelbo\Shop\Orders\DrawOrder;
@@ -106,6 +107,28 @@ final class OrdersTest extends ShopTestCase
         );
         self::assertSame(179_388, $agreed->items[0]->object->size()->width->micrometres);
         self::assertSame(110_000, $agreed->items[0]->object->size()->height->micrometres);
+    }
+
+    /** Letters the usual face lacks: another is taken that has them all, which is said, and Size begins with it. */
+    public function testWordsTheUsualFaceLacksAreSetInTheFirstThatHasThem(): void
+    {
+        $seen = [];
+        foreach (['Žofie', 'Ωμέγα', 'Пристань', 'Ệ'] as $words) {
+            $heard = $this->get(Counter::class)->hear($this->answers($words));
+            $taken = null === $heard->drawn ? null : $this->taken($words);
+            if (null === $taken) {
+                // No face has them: the letter is named.
+                self::assertStringContainsString('No face here has it', implode(' ', $heard->wrong), $words);
+                continue;
+            }
+            $face = $taken->item()->design()->face();
+            self::assertSame($face, $heard->drawn?->design->face());
+            self::assertSame(Design::DEFAULT_FACE !== $face, str_contains(implode(' ', $heard->doubts), 'set in'));
+            $this->draw($taken, new Design($face));
+            $seen[] = $face;
+        }
+        self::assertContains(Design::DEFAULT_FACE, $seen);
+        self::assertNotSame([Design::DEFAULT_FACE], array_values(array_unique($seen)), 'some in another');
     }
 
     public function testWordsNoFaceCanDrawAreNotTaken(): void

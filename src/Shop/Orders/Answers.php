@@ -12,7 +12,8 @@ use Yelbo\Shop\Objects\TypedKeepOut;
 /** The answers at Ask as they were typed: every one a text, none of them judged yet. Lengths in either system. */
 final readonly class Answers
 {
-    private const OF_ORDER = ['customer', 'contact', 'neededOn', 'note', 'units', 'delivery'];
+    /** What is asked once for the whole order, however many things are in it. */
+    public const OF_ORDER = ['customer', 'contact', 'neededOn', 'note', 'units', 'delivery'];
 
     /**
      * @param list<TypedKeepOut> $keepOuts what is kept clear as path data, mm

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
-use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignFitter;
+use Yelbo\Shop\Designs\FirstDesign;
 use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
@@ -31,6 +31,7 @@ final readonly class AskedItems
     public function __construct(
         private DrawnItems $drawn,
         private DesignFitter $fitter,
+        private FirstDesign $first,
         private Shelf $shelf,
         private ShopRules $rules,
         private Cache $cache,
@@ -111,7 +112,8 @@ final readonly class AskedItems
         $chunks = array_chunk($names, $every);
         $some = array_map(static fn (array $alike): array => $alike[0], $chunks);
         // Whoever is longest decides how high all are.
-        $drawn = $this->fitter->sketchSet($object, [...$some, Roster::longest($names)], new Design())[2];
+        $first = $this->first->of(array_merge(...$names));
+        $drawn = $this->fitter->sketchSet($object, [...$some, Roster::longest($names)], $first)[2];
 
         return array_map(
             static fn (array $alike, int $nth): array => [$drawn[$nth][0]->box(), \count($alike)],

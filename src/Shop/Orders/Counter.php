@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
-use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Shop\Designs\FirstDesign;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
@@ -36,6 +36,7 @@ final readonly class Counter
         private ObjectReader $objects,
         private Shelf $shelf,
         private DesignDrawer $drawer,
+        private FirstDesign $first,
         private DesignCheck $check,
         private AskedItems $items,
         private EnoughFor $enough,
@@ -65,7 +66,7 @@ final readonly class Counter
         if ([] === array_diff_key($wrong, array_flip(self::NOT_DRAWN))) {
             try {
                 $object = $this->objects->read($answers->object());
-                $drawn = $this->drawer->draw($object, $lines, new Design(), $grade, $use);
+                $drawn = $this->drawer->draw($object, $lines, $this->first->of($lines), $grade, $use);
             } catch (Refusals) {
                 // The object is named among what is wrong already.
             } catch (Refused $refused) {
@@ -104,7 +105,7 @@ final readonly class Counter
             $wrong,
             $drawn,
             null === $drawn || null === $object ? [] : $this->check->groups($drawn->fitted, $object, $grade, $use),
-            $this->check->spelling(null, $lines),
+            [...$this->check->spelling(null, $lines), ...array_filter([$this->first->says($lines)])],
             null === $drawn ? 0.0 : $this->check->weeding($drawn->fitted, $drawn->design, $grade),
             null === $film ? null : Suitability::warning($film->grade(), $use),
             $film?->life($this->rules->current()),
@@ -150,7 +151,7 @@ final readonly class Counter
         }
         try {
             $object = $this->objects->read($answers->object());
-            $drawn = $this->drawer->draw($object, $lines, new Design(), $film->grade(), $use);
+            $drawn = $this->drawer->draw($object, $lines, $this->first->of($lines), $film->grade(), $use);
 
             return $this->item($answers, $drawn, $object, $film, $use);
         } catch (Refusals|Refused) {

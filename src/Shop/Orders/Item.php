@@ -168,6 +168,14 @@ class Item
         return new Draft($this->words, $this->design, $this->roster(), null, $this->elements());
     }
 
+    /** Drawn so as long as nobody chose anything. */
+    public function beginIn(Design $first): void
+    {
+        if (new Design() == $this->design) {
+            $this->design = $first;
+        }
+    }
+
     /** Where it is used. */
     public function useOf(): Usage
     {

@@ -7,9 +7,9 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Designs\BroughtArts;
-use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Designs\FirstDesign;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
@@ -27,6 +27,7 @@ final readonly class TakeOrder
         private AnswersReader $reader,
         private AgainReader $lists,
         private DesignFitter $drawing,
+        private FirstDesign $first,
         private BroughtArts $arts,
         private Change $change,
         private Book $book,
@@ -217,9 +218,10 @@ final readonly class TakeOrder
     {
         try {
             if ([] === $agreed->roster) {
-                $this->drawing->fit($agreed->object, $agreed->words, new Design());
+                $this->drawing->fit($agreed->object, $agreed->words, $this->first->of($agreed->words));
             } else {
-                $this->drawing->fitSet($agreed->object, $agreed->roster, new Design());
+                $first = $this->first->of(array_merge(...$agreed->roster));
+                $this->drawing->fitSet($agreed->object, $agreed->roster, $first);
             }
         } catch (Refused $refused) {
             throw ([] === $agreed->roster ? Form::Order : Form::Roster)->refusals($refused);
@@ -237,6 +239,7 @@ final readonly class TakeOrder
         }
         $docket->agree($agreed, $customer);
         foreach ($docket->items() as $item) {
+            $item->beginIn($this->first->of([...$item->words(), ...array_merge([], ...$item->roster())]));
             $this->book->note(
                 'taken',
                 "Order taken: {$item->label()} × {$item->quantity()} on {$item->object()->name()}, {$item->ownFilm()->name()}",

@@ -173,6 +173,29 @@ final class Glyphs
         }, $this->shaped($face, $lines));
     }
 
+    /**
+     * Whether a face has every letter of some texts. What only joins letters or chooses their shape is none.
+     *
+     * @param list<string> $texts
+     */
+    public function hasAll(Face $face, array $texts): bool
+    {
+        $letters = array_unique(mb_str_split((string) preg_replace(
+            '~[\s\p{Cf}\x{FE00}-\x{FE0F}]+~u',
+            '',
+            \Normalizer::normalize(mb_scrub(implode('', $texts))) ?: '',
+        )));
+        sort($letters);
+
+        return $this->cache->recall(
+            "has.$face->slug.".implode('', $letters),
+            fn (): bool => [] === array_filter(
+                $letters,
+                fn (string $letter): bool => !$this->outlines($face)->has(mb_ord($letter)),
+            ),
+        );
+    }
+
     private function missing(Face $face, string $character, string $at): Refused
     {
         $able = [];

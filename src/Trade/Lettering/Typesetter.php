@@ -270,6 +270,23 @@ final class Typesetter
             null === $words->art ? $this->arranger->sketch($words) : $this->top($words, Glyphs::SKETCH_HEIGHT);
     }
 
+    /**
+     * The first of some faces that has every letter of some texts; none where none has.
+     *
+     * @param list<Face>   $faces
+     * @param list<string> $texts
+     */
+    public function firstWith(array $faces, array $texts): ?Face
+    {
+        foreach ($faces as $face) {
+            if ($this->glyphs->hasAll($face, $texts)) {
+                return $face;
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<int> every glyph of a line that there is film in, each once */
     public function glyphs(Words $words, int $nth): array
     {

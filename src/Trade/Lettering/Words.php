@@ -15,6 +15,7 @@ final readonly class Words
 {
     private const LONGEST_LINE = 200;
     private const MOST_LINES = 40;
+    private const MOST_LETTERS = 600;
 
     /** @param non-empty-list<string> $lines */
     private function __construct(
@@ -49,6 +50,13 @@ final readonly class Words
         }
         foreach ($lines as $nth => $line) {
             self::refuse($line, "/lines/$nth");
+        }
+        if (mb_strlen(implode('', $lines)) > self::MOST_LETTERS) {
+            throw new Refused(
+                'too-many-letters',
+                'More than '.self::MOST_LETTERS.' letters do not go on one decal. Make it two.',
+                '/lines',
+            );
         }
 
         $arrangement = $setting->isRing() ? Arrangement::Ring : $setting->arrangement;
