@@ -10,10 +10,12 @@ use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Shop\Proofs\Assent;
 use Yelbo\Shop\Proofs\LinkClosed;
 use Yelbo\Shop\Proofs\ProofLink;
 use Yelbo\Shop\Proofs\ProofLinks;
@@ -134,6 +136,32 @@ final class ProofsTest extends ShopTestCase
         $docket->move(DocketMove::Change);
         $this->expectException(Refusals::class);
         $this->draw($docket, $worse, true, ['Kestrel']);
+    }
+
+    /** A wish stands: neither the customer nor the shop says yes over it unasked, and the book keeps what was passed over. */
+    public function testAYesWhileAWishIsOpenIsAQuestion(): void
+    {
+        $docket = $this->proofed();
+        $links = $this->get(ProofLinks::class);
+        [, $token] = $links->give($docket, '');
+        $links->requestChange($token, 'Osric', 'a little larger', null);
+        $this->records->refresh($docket);
+        try {
+            $this->get(Approval::class)->approve($docket, $docket->version(), 1, 'Osric', Assent::ByPhone);
+            self::fail('it passes over the wish');
+        } catch (Refusals $asked) {
+            self::assertStringContainsString('a little larger', $asked->fields['asItIs'] ?? '');
+        }
+        // As a later request would see it.
+        $this->records->clear();
+        $docket = $this->get(Dockets::class)->numbered($docket->number());
+        self::assertSame(DocketState::Proofing, $docket->state());
+        $this->get(Approval::class)->approve($docket, $docket->version(), 1, 'Osric', Assent::ByPhone, true);
+        self::assertSame(DocketState::Making, $docket->state());
+        self::assertStringContainsString(
+            'approved by phone by Osric, as it is, without “a little larger”',
+            implode(' ', $this->book($docket)),
+        );
     }
 
     public function testALinkIsUnguessableKeptAsAHashAndSentByPost(): void

@@ -119,7 +119,7 @@ final class ItemsTest extends WebCase
             static fn (array $wish): array => [$wish['item'], $wish['note']],
             $given['changeRequests'],
         ));
-        $yes = $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric']);
+        $yes = $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric', 'asItIs' => true]);
         self::assertSame(['approved', 'Osric'], [$yes['state'], $yes['proof']['approvedBy']]);
         $fresh = $this->ask('GET', $path);
         self::assertSame([1, 1, 2], array_column($fresh['pieces'], 'item'));

@@ -13,6 +13,7 @@ use Symfony\Component\Process\Process;
 use Yelbo\Device\Post\OutboxTransportFactory;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Trade\Geometry\SvgPath;
@@ -71,6 +72,9 @@ final class ProofTest extends WebCase
             'No proof yet',
             $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design),
         );
+        // What is let pass is what is kept.
+        $kept = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", ['proof' => false] + $design);
+        $design['version'] = $kept['version'];
         foreach ($codes as $code) {
             $design['version'] = $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", [
                 'version' => $design['version'],
@@ -90,7 +94,6 @@ final class ProofTest extends WebCase
         $body = [
             'version' => $docket->version(),
             'code' => 'thin-stroke',
-            'found' => 0,
             'reason' => 'for one day only',
         ];
         $this->as('tomas');
@@ -105,6 +108,9 @@ final class ProofTest extends WebCase
             'no such stop',
             $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", ['code' => '<b>'] + $body),
         );
+        $docket = $this->get(Dockets::class)->numbered($docket->number());
+        $this->draw($docket, new Design('great-vibes', 20_000), false, ['Kestrel']);
+        $body['version'] = $docket->version();
         self::assertContains(
             'Let pass by Ines: for one day only',
             $this->ask('POST', "/api/dockets/{$docket->number()}/waiver", $body)['cautions'],
@@ -162,7 +168,10 @@ final class ProofTest extends WebCase
             [12.5, 40.0],
             [$asked['changeRequests'][0]['spot']['x'], $asked['changeRequests'][0]['spot']['y']],
         );
-        self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state']);
+        $asked = $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false);
+        self::assertStringContainsString('“Higher”', $asked['fields'][0]['says'], 'a wish is open');
+        $yes = ['name' => 'Osric', 'asItIs' => true];
+        self::assertSame('approved', $this->ask('POST', "/api/given/$token/yes", $yes, false)['state']);
         self::assertSame(
             'approved',
             $this->ask('POST', "/api/given/$token/yes", ['name' => 'Osric'], false)['state'],

@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import { expect, test } from './shop';
+import { expect, sayYes, test } from './shop';
 import { ask, type Docket, film, weed } from './whole';
 
 /** What a program that reads PDF says of one that is downloaded. */
@@ -32,7 +32,7 @@ async function weeded(page: Page, colour: string, items: Record<string, unknown>
   await page.goto(`/size/${docket.number}`);
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(`/proof/${docket.number}`);
-  await page.getByRole('button', { name: /^Approve/ }).click();
+  await sayYes(page);
   await expect(page).toHaveURL('/batch');
   return weed(page, docket.number);
 }

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { api, expect, test } from './shop';
+import { api, expect, sayYes, test } from './shop';
 import { ask, deliver, film, png, read } from './whole';
 
 /** The row of an element at Size, and its figures. */
@@ -117,7 +117,7 @@ test('a name on each of eight enamel cups, each its own size and film, one order
     await page.keyboard.press('.');
   }
   expect(sizes.size).toBeGreaterThan(4);
-  await page.getByRole('button', { name: 'Approve all 8 items' }).click();
+  await sayYes(page, 'Approve all 8 items');
   await expect(page).toHaveURL('/batch');
   const { pieces } = await read(page, docket.number);
   expect([pieces.length, new Set(pieces.map((piece) => piece.film.name)).size]).toEqual([8, 5]);
@@ -207,7 +207,7 @@ test('a printed sticker with its cut line: printed, dried, coated, cut', async (
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(`/proof/${docket.number}`);
   await expect(page.locator('svg image').first()).toBeVisible();
-  await page.getByRole('button', { name: /^Approve/ }).click();
+  await sayYes(page);
   await expect(page).toHaveURL('/batch');
   await page.getByRole('button', { name: /Printable, gloss/ }).click();
   await page.getByRole('button', { name: /Release to the cutter/ }).click();

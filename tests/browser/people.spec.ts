@@ -1,4 +1,4 @@
-import { expect, NOBODY, order, SIGN_INS, signIn, test } from './shop';
+import { expect, NOBODY, order, SIGN_INS, sayYes, signIn, test } from './shop';
 
 test('two at the same proof: the second gets a sentence and the fresh view', async ({ page, as }) => {
   const docket = await order(page, 'Bramble', 'proof');
@@ -7,10 +7,10 @@ test('two at the same proof: the second gets a sentence and the fresh view', asy
   await other.goto(`/proof/${docket.number}`);
   await expect(other.getByText('Read it out')).toBeVisible();
   await other.getByLabel('Who says yes').fill('Osric T.');
-  await page.getByRole('button', { name: /^Approve/ }).click();
+  await sayYes(page);
   await expect(page).toHaveURL('/batch');
   const answer = other.waitForResponse((response) => response.url().includes('/approve'));
-  await other.getByRole('button', { name: /^Approve/ }).click();
+  await sayYes(other);
   const response = await answer;
   expect(response.status()).toBe(409);
   expect((await response.json()).detail).toContain(`${docket.tag} was changed meanwhile by Ines`);

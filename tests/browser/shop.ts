@@ -76,6 +76,12 @@ export async function settled(page: Page): Promise<void> {
   });
 }
 
+/** The yes of somebody who stands in the shop. */
+export async function sayYes(page: Page, button: string | RegExp = /^Approve/): Promise<void> {
+  await page.getByRole('radio', { name: 'Here' }).click();
+  await page.getByRole('button', { name: button }).click();
+}
+
 /** How many of the stand-in cutter's seconds pass in one of ours from now on: slow where its cut is to be caught in the middle. */
 export const QUICK = 200;
 export const SLOW = 12;

@@ -1,4 +1,4 @@
-import { api, batch, expect, inDays, order, pace, QUICK, release, SLOW, test } from './shop';
+import { api, batch, expect, inDays, order, pace, QUICK, release, SLOW, sayYes, test } from './shop';
 
 test('Ask says what is wrong at its field, live, and loses nothing', async ({ page }) => {
   await page.goto('/ask/new');
@@ -102,7 +102,7 @@ test('a proof can be changed, and only the newest is approved', async ({ page })
   await page.getByRole('button', { name: /Proof 1,/ }).click();
   await expect(page.getByRole('button', { name: /older proof cannot be approved/ })).toBeDisabled();
   await page.getByRole('button', { name: /Proof 2,/ }).click();
-  await page.getByRole('button', { name: /^Approve/ }).click();
+  await sayYes(page);
   await expect(page).toHaveURL('/batch');
 });
 

@@ -45,8 +45,14 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
 
   await expect(page).toHaveURL(`/proof/${number}`);
   await expect(page.getByText('Read it out, letter by letter')).toBeVisible();
+  // Enter alone says no yes in the customer's name: how it was said is chosen first.
+  await press('Enter');
+  await expect(page.getByText('How did they say it? Choose one.')).toBeVisible();
   await page.getByLabel('Who says yes').focus();
-  await page.keyboard.press('Tab');
+  await press('Tab');
+  await press('Space');
+  await expect(page.getByRole('radio', { name: 'Here' })).toBeChecked();
+  await press('Tab');
   await press('Tab');
   await press('Enter');
 

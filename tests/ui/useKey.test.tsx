@@ -2,9 +2,9 @@ import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, expect, test, vi } from 'vitest';
 import { useKey } from '../../ui/src/frame/keys';
 
-function Page({ five, escape }: { five: () => void; escape: () => void }) {
+function Page({ five, leave }: { five: () => void; leave: () => void }) {
   useKey('5', five);
-  useKey('Escape', escape);
+  useKey('Escape', leave);
   return (
     <>
       <button type="button">Beside</button>
@@ -22,8 +22,8 @@ const press = (on: Element, key: string) =>
 afterEach(cleanup);
 
 test('figures are still wherever in a form the focus is, and lead elsewhere from outside', () => {
-  const [five, escape] = [vi.fn(), vi.fn()];
-  render(<Page five={five} escape={escape} />);
+  const [five, leave] = [vi.fn(), vi.fn()];
+  render(<Page five={five} leave={leave} />);
   press(screen.getByLabelText('Words'), '5');
   press(screen.getByRole('button', { name: 'Add a seam' }), '5');
   expect(five).not.toHaveBeenCalled();
@@ -33,10 +33,10 @@ test('figures are still wherever in a form the focus is, and lead elsewhere from
 });
 
 test('what types nothing is heard from a button in a form too, and not while somebody types', () => {
-  const [five, escape] = [vi.fn(), vi.fn()];
-  render(<Page five={five} escape={escape} />);
+  const [five, leave] = [vi.fn(), vi.fn()];
+  render(<Page five={five} leave={leave} />);
   press(screen.getByRole('button', { name: 'Add a seam' }), 'Escape');
-  expect(escape).toHaveBeenCalledTimes(1);
+  expect(leave).toHaveBeenCalledTimes(1);
   press(screen.getByLabelText('Words'), 'Escape');
-  expect(escape).toHaveBeenCalledTimes(1);
+  expect(leave).toHaveBeenCalledTimes(1);
 });

@@ -2806,6 +2806,16 @@ export interface components {
             proof: number;
             /** @description Who said it. */
             by: string;
+            /**
+             * @description How it was said: shop, phone or letter.
+             * @default shop
+             */
+            how?: string;
+            /**
+             * @description Whether it is meant without what was wished for.
+             * @default false
+             */
+            asItIs?: boolean;
         };
         /** @description Where one of several things lies once they are arranged. */
         ArrangedThingView: {
@@ -3769,6 +3779,11 @@ export interface components {
              * @default
              */
             name?: string;
+            /**
+             * @description Whether it is meant without what was wished for.
+             * @default false
+             */
+            asItIs?: boolean;
         };
         /** @description What is dry and gone on with, in one go. */
         GoOnRequest: {

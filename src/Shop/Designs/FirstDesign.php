@@ -8,7 +8,7 @@ use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Typesetter;
 
-/** How words are drawn before anybody chose anything: in the usual face, or the first one that has all their letters. */
+/** How words are drawn before anybody chose: in the usual face, or the first one that has all their letters. */
 final readonly class FirstDesign
 {
     public function __construct(private Faces $faces, private Typesetter $typesetter)

@@ -21,8 +21,6 @@ use Yelbo\Trade\Refused;
 /** The customer's yes to a proof, given in the shop or by a link, and taken back while nothing is cut. */
 final readonly class Approval
 {
-    public const IN_THE_SHOP = 'in the shop';
-    public const BY_LINK = 'by link';
     private const LONGEST_NAME = 80;
 
     public function __construct(
@@ -31,6 +29,7 @@ final readonly class Approval
         private Book $book,
         private ClockInterface $clock,
         private OrderSize $size,
+        private OpenWishes $wishes,
     ) {
     }
 
@@ -39,21 +38,31 @@ final readonly class Approval
      *
      * @param int    $proof which of the docket's proofs; only the newest can be approved
      * @param string $by    who says it
-     * @param string $how   IN_THE_SHOP or BY_LINK
+     * @param bool   $asItIs whether it is meant without what is wished for still
      *
      * @throws Refusals|Refused|Conflict
      */
-    public function approve(Docket $docket, int $version, int $proof, string $by, string $how = self::IN_THE_SHOP): void
-    {
+    public function approve(
+        Docket $docket,
+        int $version,
+        int $proof,
+        string $by,
+        Assent $how = Assent::InTheShop,
+        bool $asItIs = false,
+    ): void {
         $by = mb_substr(trim($by), 0, self::LONGEST_NAME);
         if ('' === $by) {
             throw Refusals::at('by', 'Who says yes? Write the name.');
+        }
+        if (!$asItIs) {
+            $this->wishes->ask($docket);
         }
         $this->change->apply($docket, $version, function () use ($docket, $proof, $by, $how): void {
             $latest = $docket->latestProof();
             if ([] === $latest || $latest[0]->nth() !== $proof) {
                 throw new Refused('outdated-proof', "Proof $proof is not the newest any more. Look at the newest one.");
             }
+            $without = OpenWishes::said($this->wishes->of($docket));
             $pieces = $this->pieces($docket, $latest);
             $this->size->refuseTooMany(\count($docket->pieces()) + \count($pieces), 1, 'by');
             $docket->approve(...$pieces);
@@ -62,7 +71,11 @@ final readonly class Approval
                     $page->approve($by, $this->clock->now());
                 }
             }
-            $this->book->note('approved', "Proof $proof approved $how by $by", $docket->number());
+            $this->book->note(
+                'approved',
+                "Proof $proof approved {$how->inWords()} by $by".('' === $without ? '' : ", as it is, without $without"),
+                $docket->number(),
+            );
             if (!$docket->isUnderWay()) {
                 $docket->move(DocketMove::Finish);
                 $this->book->note('finish', 'All delivered', $docket->number());

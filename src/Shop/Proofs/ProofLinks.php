@@ -150,12 +150,12 @@ final readonly class ProofLinks
      *
      * @throws NotFound|LinkClosed|Refused|Refusals
      */
-    public function approve(string $token, string $name): Proof
+    public function approve(string $token, string $name, bool $asItIs = false): Proof
     {
         $name = self::name($name);
         $proof = $this->link($token)->proof();
         $this->book->as("$name, by link");
-        $this->records->wrapInTransaction(function () use ($proof, $name): void {
+        $this->records->wrapInTransaction(function () use ($proof, $name, $asItIs): void {
             $docket = $this->fresh($proof);
             if (
                 null !== $proof->approvedAt()
@@ -164,7 +164,7 @@ final readonly class ProofLinks
             ) {
                 return;
             }
-            $this->approval->approve($docket, $docket->version(), $proof->nth(), $name, Approval::BY_LINK);
+            $this->approval->approve($docket, $docket->version(), $proof->nth(), $name, Assent::ByLink, $asItIs);
         });
         $this->log->note('link', $name, "{$proof->docket()->tag()}: a yes came by a link");
 

@@ -13,6 +13,7 @@ use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Shop\Proofs\Assent;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\AnswersRequest;
@@ -141,7 +142,18 @@ final readonly class DocketController
     public function approve(int $number, #[MapRequestPayload] ApproveRequest $request): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $this->approval->approve($docket, $request->version, $request->proof, $request->by);
+        $how = Assent::tryFrom($request->how);
+        if (!\in_array($how, Assent::heard(), true)) {
+            throw Refusals::at('how', 'How did they say it? Choose one.');
+        }
+        $this->approval->approve(
+            $docket,
+            $request->version,
+            $request->proof,
+            $request->by,
+            $how,
+            $request->asItIs,
+        );
 
         return $this->records->docket($docket);
     }

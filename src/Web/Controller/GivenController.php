@@ -53,7 +53,7 @@ final readonly class GivenController
     #[Route('/api/given/{token}/yes', name: 'given-yes', requirements: self::TOKEN, methods: ['POST'])]
     public function yes(string $token, #[MapRequestPayload] GivenYesRequest $request): GivenProofView
     {
-        return $this->view($this->links->approve($token, $request->name));
+        return $this->view($this->links->approve($token, $request->name, $request->asItIs));
     }
 
     /** Takes down what the customer wants changed, pinned to a spot where one is named. */

@@ -9,8 +9,9 @@ final readonly class GivenYesRequest
 {
     /**
      * @param string $name who says yes
+     * @param bool $asItIs whether it is meant without what was wished for
      */
-    public function __construct(public string $name = '')
+    public function __construct(public string $name = '', public bool $asItIs = false)
     {
     }
 }

@@ -227,8 +227,8 @@ function Answer({
   const path = { params: { path: { token } } };
   const shown = (fresh: GivenProof) => client.setQueryData(givenKey(token), fresh);
   const again = () => client.invalidateQueries({ queryKey: givenKey(token) });
-  const yes = useMutation<GivenProof, Problem>({
-    mutationFn: () => ask(api.POST('/api/given/{token}/yes', { ...path, body: { name } })),
+  const yes = useMutation<GivenProof, Problem, boolean>({
+    mutationFn: (asItIs) => ask(api.POST('/api/given/{token}/yes', { ...path, body: { name, asItIs } })),
     onSuccess: shown,
     onError: (problem) => problem.status === 409 && again(),
   });
@@ -254,9 +254,17 @@ function Answer({
   return (
     <section className="mb-5 flex flex-col gap-3 border-2 border-ink bg-paper p-4" aria-label="Your answer">
       <TextField label="Your name" value={name} onChange={setName} says={says} autoComplete="name" />
-      <NextMove keys="" onClick={() => yes.mutate()} disabled={yes.isPending}>
+      <NextMove keys="" onClick={() => yes.mutate(false)} disabled={yes.isPending}>
         {given.proof.pages.length > 1 ? 'Yes, make all of it exactly like this' : 'Yes, make it exactly like this'}
       </NextMove>
+      {yes.error?.fields.asItIs && (
+        <div role="alert" className="border-l-4 border-signal pl-2">
+          <p className="mb-2">{yes.error.fields.asItIs}</p>
+          <Move tall className="w-full" onClick={() => yes.mutate(true)} disabled={yes.isPending}>
+            Yes, as it is, without that
+          </Move>
+        </div>
+      )}
       <Trouble says={trouble} />
       <div className="border-t border-rule pt-3">
         <TextField

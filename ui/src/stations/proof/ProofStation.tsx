@@ -6,6 +6,7 @@ import { docket as docketQuery, dockets, useDocketChange } from '../../api/queri
 import { ProofDrawing } from '../../drawing/ProofDrawing';
 import { useKey } from '../../frame/keys';
 import { Move, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
+import { Choice } from '../../parts/choice';
 import { Box } from '../../parts/dialog';
 import { TextField } from '../../parts/fields';
 import { asMoment } from '../../parts/time';
@@ -15,6 +16,13 @@ import { StationList } from '../StationList';
 import { ChangeRequests, Links, pinsOf, useAnswering } from './Answering';
 import { asPrice, ProofFacts } from './ProofFacts';
 import { ReadBack } from './ReadBack';
+
+/** How a yes is heard in the shop; by link it comes by itself. */
+const SAID = [
+  { value: 'shop', label: 'Here' },
+  { value: 'phone', label: 'By phone' },
+  { value: 'letter', label: 'By letter' },
+];
 
 export function ProofStation() {
   const { number } = useParams();
@@ -69,14 +77,15 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
   const older = docket.proofs.find((one) => one.nth === beside);
   const other = older && pageOf(older);
   const [by, setBy] = useState(docket.customer);
+  const [how, setHow] = useState('');
   const answering = useAnswering(docket.number).data;
   const approve = useDocketChange(
     docket,
-    (version) =>
+    (version, asItIs: boolean) =>
       ask(
         api.POST('/api/dockets/{number}/approve', {
           params: { path: { number: docket.number } },
-          body: { version, proof: proof.nth, by },
+          body: { version, proof: proof.nth, by, how, asItIs },
         }),
       ),
     () => navigate('/batch'),
@@ -175,10 +184,25 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
         <div className="flex flex-col gap-3 border-t border-rule p-5">
           <Trouble says={approve.error?.message ?? back.error?.message} />
           <TextField label="Who says yes" value={by} onChange={setBy} says={approve.error?.fields.by} />
+          <Choice
+            label="How they say it"
+            value={how}
+            onChange={setHow}
+            options={SAID}
+            says={approve.error?.fields.how}
+          />
+          {approve.error?.fields.asItIs && (
+            <div role="alert" className="border-l-4 border-signal pl-2">
+              <p className="mb-2 text-note">{approve.error.fields.asItIs}</p>
+              <Move tall onClick={() => approve.mutate(true)} disabled={approve.isPending}>
+                As it is, without that
+              </Move>
+            </div>
+          )}
           <Move tall onClick={() => back.mutate(undefined)} disabled={back.isPending}>
             Change it
           </Move>
-          <NextMove onClick={() => approve.mutate(undefined)} disabled={approve.isPending || proof.nth !== latest.nth}>
+          <NextMove onClick={() => approve.mutate(false)} disabled={approve.isPending || proof.nth !== latest.nth}>
             {proof.nth !== latest.nth
               ? 'An older proof cannot be approved'
               : version.pages.length > 1
