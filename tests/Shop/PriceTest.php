@@ -7,9 +7,16 @@ namespace Yelbo\Tests\Shop;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
+use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Shop\Price\Invoice;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Quotes;
+use Yelbo\Shop\Price\Receipt;
+use Yelbo\Shop\Price\Receipts;
+use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Trade\Journey\DocketMove;
+use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Price\Quote;
 use Yelbo\Trade\Refused;
 
@@ -78,5 +85,93 @@ final class PriceTest extends ShopTestCase
             $invoices->write($open)->total(),
             'where nobody set a price it is as quoted',
         );
+    }
+
+    /**
+     * Orders agreed, charged, paid or not, opened again, agreed at another price, cancelled: what was charged is what
+     * is agreed, numbers of each kind run on, and what is owed is one sum.
+     */
+    public function testPapersFollowTheYes(): void
+    {
+        $credited = 0;
+        foreach (['charge pay again charge pay again', 'charge again pay', 'again charge cancel', 'charge pay cancel', 'pay charge again again pay cancel'] as $nth => $history) {
+            $docket = $this->agreedAt($this->taken("Heron $nth", 1), 10 + $nth);
+            foreach (explode(' ', $history) as $turn => $what) {
+                $this->did($what, $docket, 12 + 3 * ($turn % 2 ? $turn : -$turn));
+                $this->assertPapers($docket);
+            }
+            $credited += \count($this->get(Invoices::class)->account($docket)->credits);
+        }
+        self::assertSame(2 + 1 + 1 + 1 + 3, $credited);
+        $database = $this->records->getConnection();
+        foreach (['invoice', 'credit_note', 'receipt'] as $papers) {
+            [$many, $last, $first] = $database->fetchNumeric("SELECT COUNT(*), MAX(number), MIN(number) FROM $papers") ?: [];
+            self::assertSame((int) $many, (int) $last - (int) $first + 1, "$papers run on");
+        }
+    }
+
+    private function agreedAt(Docket $docket, int $price): Docket
+    {
+        $this->get(DrawOrder::class)->price($docket, $docket->version(), "$price");
+        $this->draw($docket, new Design('bebas'));
+        $this->approve($docket, \count($docket->proofs()));
+
+        return $docket;
+    }
+
+    private function did(string $what, Docket $docket, int $price): void
+    {
+        $invoices = $this->get(Invoices::class);
+        $standing = $invoices->account($docket)->standing();
+        match ($what) {
+            'charge' => $invoices->write($docket),
+            'pay' => null === $standing ? null : $this->pay($standing),
+            'again' => $this->again($docket, max(5, $price)),
+            'cancel' => $this->cancelled($docket),
+            default => self::fail($what),
+        };
+    }
+
+    private function pay(Invoice $invoice): void
+    {
+        try {
+            $this->get(Receipts::class)->paid($invoice, 'cash');
+        } catch (Refused $refused) {
+            self::assertSame('nothing-owed', $refused->reason);
+        }
+    }
+
+    private function again(Docket $docket, int $price): void
+    {
+        $this->get(Approval::class)->reopen($docket, $docket->version(), 'another price');
+        $this->agreedAt($docket, $price);
+    }
+
+    private function cancelled(Docket $docket): void
+    {
+        $this->get(Approval::class)->reopen($docket, $docket->version(), 'sold');
+        $this->get(DrawOrder::class)->move($docket, $docket->version(), DocketMove::Cancel, 'sold');
+    }
+
+    private function assertPapers(Docket $docket): void
+    {
+        $account = $this->get(Invoices::class)->account($docket);
+        $isCancelled = DocketState::Cancelled === $docket->state();
+        $standing = $account->standing();
+        if (null !== $standing) {
+            self::assertFalse($isCancelled, 'nothing is charged for what was cancelled');
+            self::assertEquals($this->get(Invoices::class)->agreed($docket), $standing->total());
+        }
+        $paid = array_sum(array_map(static fn (Receipt $one): int => $one->amount()->minor, $account->receipts));
+        self::assertSame(($standing?->total()->minor ?? 0) - $paid, $account->owed()->minor, 'one sum');
+        foreach ($account->credits as $note) {
+            self::assertStringContainsString($note->invoice()->tag(), $note->bill()->says);
+            try {
+                $this->get(Receipts::class)->paid($note->invoice(), 'card');
+                self::assertContains($note->invoice(), array_map(static fn (Receipt $one): Invoice => $one->invoice(), $account->receipts));
+            } catch (Refused $refused) {
+                self::assertSame('taken-back', $refused->reason);
+            }
+        }
     }
 }

@@ -378,6 +378,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/credits/{number}.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives a credit note on paper. */
+        get: operations["credit-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/cures": {
         parameters: {
             query?: never;
@@ -3074,6 +3091,10 @@ export interface components {
             invoice: components["schemas"]["InvoiceView"] | null;
             /** @description That it was paid; null where it was not. */
             receipt: components["schemas"]["ReceiptView"] | null;
+            /** @description Invoices that were taken back. */
+            credits: components["schemas"]["CreditView"][];
+            /** @description Invoices less credits less receipts; less than nothing where it is to be given back. */
+            owed: components["schemas"]["MoneyView"];
             /** @description What it really cost so far; null where nothing was cut yet. */
             cost: components["schemas"]["RealCostView"] | null;
         };
@@ -3155,6 +3176,19 @@ export interface components {
              * @default false
              */
             alike?: boolean;
+        };
+        /** @description An invoice that was taken back. */
+        CreditView: {
+            /** @description Its number. */
+            number: number;
+            /** @description As it is shown. */
+            tag: string;
+            /** @description The number of the invoice it takes back. */
+            invoice: number;
+            /** @description That as it is shown. */
+            invoiceTag: string;
+            /** @description A sentence. */
+            why: string;
         };
         /** @description Fields of the drawing as they could be typed; nothing leaves a field as it is. */
         CureChangeView: {
@@ -7832,6 +7866,38 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ComebacksView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "credit-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
             /** @description A problem, as a sentence */

@@ -37,6 +37,7 @@ final readonly class DrawOrder
         private DesignCheck $check,
         private ProofMaker $proofs,
         private QuoteTeller $quotes,
+        private PapersFollow $papers,
         private BroughtArts $arts,
         private PrintedPictures $pictures,
         private Backing $backing,
@@ -343,5 +344,8 @@ final readonly class DrawOrder
                 $docket->number(),
             );
         });
+        if (DocketMove::Cancel === $move) {
+            $this->papers->follow($docket);
+        }
     }
 }

@@ -20,7 +20,7 @@ class Invoice
      */
     public function __construct(
         #[ORM\Id, ORM\Column] private int $number,
-        #[ORM\OneToOne, ORM\JoinColumn(nullable: false)] private Docket $docket,
+        #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)] private Docket $docket,
         #[ORM\Column(length: 120)] private string $customer,
         #[ORM\Column(name: 'positions', type: 'json')] private array $lines,
         #[ORM\Column] private int $total,

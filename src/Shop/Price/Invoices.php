@@ -10,6 +10,7 @@ use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\FrozenFacts;
 use Yelbo\Shop\Orders\Item;
+use Yelbo\Shop\Orders\PapersFollow;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Records\Numbering;
@@ -24,7 +25,7 @@ use Yelbo\Trade\Rule;
  * Invoices with running numbers that never repeat or skip, however many are written at one moment: the number is given
  * under a lock of the database's own, in the transaction that stores it.
  */
-final readonly class Invoices
+final readonly class Invoices implements PapersFollow
 {
     private const BUSY = 'Many invoices are being written at this moment. Try again.';
 
@@ -37,10 +38,25 @@ final readonly class Invoices
     ) {
     }
 
-    /** The one of an order; none where none was written yet. */
-    public function of(Docket $docket): ?Invoice
+    /** All papers of an order. */
+    public function account(Docket $docket): Account
     {
-        return $this->records->getRepository(Invoice::class)->findOneBy(['docket' => $docket]);
+        $invoices = $this->records->getRepository(Invoice::class)->findBy(['docket' => $docket], ['number' => 'ASC']);
+        $of = ['invoice' => $invoices];
+
+        return new Account(
+            $invoices,
+            [] === $invoices
+                ? []
+                : $this->records->getRepository(CreditNote::class)->findBy($of, ['number' => 'ASC']),
+            [] === $invoices ? [] : $this->records->getRepository(Receipt::class)->findBy($of, ['number' => 'ASC']),
+        );
+    }
+
+    /** @throws NotFound */
+    public function credit(int $number): CreditNote
+    {
+        return $this->records->find(CreditNote::class, $number) ?? throw new NotFound('There is no such credit note.');
     }
 
     /** @throws NotFound */
@@ -127,7 +143,8 @@ final readonly class Invoices
     }
 
     /**
-     * Writes the invoice of an order, once: whoever asks again is given the same.
+     * Writes the invoice of an order, once: whoever asks again is given the same. One that says something else than
+     * what is agreed now is taken back first.
      *
      * @throws Refused where it was not said yes to, or no price was agreed
      */
@@ -139,6 +156,8 @@ final readonly class Invoices
         $price = $this->agreed($docket)
             ?? throw new Refused('no-price', 'No price was agreed. Keep one at Proof, and make a proof that says it.');
 
+        $this->takeBackOther($docket, $price);
+
         return $this->numbering->under(
             'invoice',
             self::BUSY,
@@ -146,9 +165,57 @@ final readonly class Invoices
         );
     }
 
+    public function follow(Docket $docket): void
+    {
+        $standing = $this->account($docket)->standing();
+        $agreed = $this->agreed($docket);
+        $isCancelled = DocketState::Cancelled === $docket->state();
+        if (null === $standing || (!$isCancelled && $agreed?->minor === $standing->total()->minor)) {
+            return;
+        }
+        if ($isCancelled || null === $agreed) {
+            $this->takeBack($docket, $isCancelled ? 'The order was cancelled.' : 'No price is agreed any more.');
+
+            return;
+        }
+        $this->write($docket);
+    }
+
+    private function takeBackOther(Docket $docket, Money $price): void
+    {
+        $standing = $this->account($docket)->standing();
+        if (null !== $standing && $standing->total()->minor !== $price->minor) {
+            $this->takeBack($docket, "{$price->plain()} was agreed since.");
+        }
+    }
+
+    /** Once, however many ask at one moment. */
+    private function takeBack(Docket $docket, string $why): void
+    {
+        $this->numbering->under(
+            'credit',
+            self::BUSY,
+            fn () => $this->records->wrapInTransaction(function () use ($docket, $why): void {
+                $standing = $this->account($docket)->standing();
+                if (null === $standing) {
+                    return;
+                }
+                $last = $this->records->getConnection()->fetchOne('SELECT MAX(number) FROM credit_note');
+                $number = 1 + (is_numeric($last) ? (int) $last : 0);
+                $note = new CreditNote($number, $standing, $why, $this->clock->now());
+                $this->records->persist($note);
+                $this->book->note(
+                    'credit',
+                    "{$note->tag()} takes back {$standing->tag()}, {$note->total()->plain()}: $why",
+                    $docket->number(),
+                );
+            }),
+        );
+    }
+
     private function next(Docket $docket, Money $price): Invoice
     {
-        $known = $this->of($docket);
+        $known = $this->account($docket)->standing();
         if (null !== $known) {
             return $known;
         }

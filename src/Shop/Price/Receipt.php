@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Price;
 
 use Doctrine\ORM\Mapping as ORM;
+use Yelbo\Trade\Price\Money;
 
 /** That an invoice was paid: numbers run on without a gap, and none is ever given twice. */
 #[ORM\Entity(readOnly: true)]
 class Receipt
 {
-    /** @param int $number one more than the one before */
+    /**
+     * @param int $number one more than the one before
+     * @param int $amount minor units
+     */
     public function __construct(
         #[ORM\Id, ORM\Column] private int $number,
         #[ORM\OneToOne, ORM\JoinColumn(referencedColumnName: 'number', nullable: false)] private Invoice $invoice,
+        #[ORM\Column] private int $amount,
         #[ORM\Column(length: 10)] private PaidBy $paidBy,
         #[ORM\Column] private \DateTimeImmutable $paidAt,
     ) {
@@ -31,7 +36,13 @@ class Receipt
         return \sprintf('P-%04d', $this->number);
     }
 
-    /** What was paid. */
+    /** What was paid: all that was still owed then. */
+    public function amount(): Money
+    {
+        return Money::minor($this->amount);
+    }
+
+    /** Which invoice. */
     public function invoice(): Invoice
     {
         return $this->invoice;
@@ -62,7 +73,10 @@ class Receipt
             $of->lines,
             $of->total,
             $of->tax,
-            "Invoice {$this->invoice->tag()} of {$of->date->format('j F Y')} was paid {$this->paidBy->inWords()}.",
+            "Invoice {$this->invoice->tag()} of {$of->date->format('j F Y')} was paid {$this->paidBy->inWords()}.".
+                ($this->amount === $of->total->minor
+                    ? ''
+                    : " Of its amount {$of->total->less($this->amount())->plain()} had been paid before."),
         );
     }
 }

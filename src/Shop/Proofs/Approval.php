@@ -10,6 +10,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\OrderSize;
+use Yelbo\Shop\Orders\PapersFollow;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\Change;
@@ -30,6 +31,7 @@ final readonly class Approval
         private ClockInterface $clock,
         private OrderSize $size,
         private OpenWishes $wishes,
+        private PapersFollow $papers,
     ) {
     }
 
@@ -81,6 +83,7 @@ final readonly class Approval
                 $this->book->note('finish', 'All delivered', $docket->number());
             }
         });
+        $this->papers->follow($docket);
     }
 
     /**

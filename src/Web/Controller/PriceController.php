@@ -10,6 +10,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Price\Costs;
+use Yelbo\Shop\Price\CreditNote;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Price\Receipts;
@@ -17,6 +18,7 @@ use Yelbo\Trade\Refused;
 use Yelbo\Web\Paper\BillPaper;
 use Yelbo\Web\Request\PaidRequest;
 use Yelbo\Web\View\ChargedView;
+use Yelbo\Web\View\CreditView;
 use Yelbo\Web\View\InvoiceView;
 use Yelbo\Web\View\MoneyView;
 use Yelbo\Web\View\QuoteView;
@@ -44,8 +46,9 @@ final readonly class PriceController
     public function quote(int $number): ChargedView
     {
         $docket = $this->dockets->measured($number);
-        $invoice = $this->invoices->of($docket);
-        $receipt = null === $invoice ? null : $this->receipts->of($invoice);
+        $account = $this->invoices->account($docket);
+        $invoice = $account->standing();
+        $receipt = $account->receipt();
         $agreed = $this->invoices->agreed($docket);
         $cost = $this->costs->of($docket);
         try {
@@ -59,6 +62,8 @@ final readonly class PriceController
             null === $agreed ? null : MoneyView::from($agreed, $this->money),
             null === $invoice ? null : InvoiceView::from($invoice, $this->money),
             null === $receipt ? null : ReceiptView::from($receipt),
+            array_map(static fn (CreditNote $note): CreditView => CreditView::from($note), $account->credits),
+            MoneyView::from($account->owed(), $this->money),
             null === $cost ? null : RealCostView::from($cost, $this->money),
         );
     }
@@ -82,6 +87,13 @@ final readonly class PriceController
     public function paper(int $number): Response
     {
         return $this->paper->response($this->invoices->numbered($number)->bill());
+    }
+
+    /** Gives a credit note on paper. */
+    #[Route('/api/credits/{number}.pdf', name: 'credit-pdf', requirements: self::NUMBER, methods: ['GET'])]
+    public function creditPaper(int $number): Response
+    {
+        return $this->paper->response($this->invoices->credit($number)->bill());
     }
 
     /** Notes that an invoice was paid, once, and how. */

@@ -53,7 +53,8 @@ export function InvoiceMove({ docket }: { docket: Docket }) {
     () => ask(api.POST('/api/dockets/{number}/invoice', { params: { path: { number: docket.number } } })),
     () => client.invalidateQueries({ queryKey: chargedKey(docket) }),
   );
-  if (!data || !['making', 'done'].includes(docket.state)) {
+  const isAgreed = ['making', 'done'].includes(docket.state);
+  if (!data || (!isAgreed && data.invoice === null && data.credits.length === 0)) {
     return null;
   }
   return (
@@ -69,18 +70,42 @@ export function InvoiceMove({ docket }: { docket: Docket }) {
                 Receipt {data.receipt.tag}, paid {data.receipt.says}
               </PaperLink>
             ) : (
-              <Paid invoice={data.invoice.number} docket={docket} />
+              isAgreed && data.owed.minor > 0 && <Paid invoice={data.invoice.number} docket={docket} />
             )}
           </>
         ) : (
-          <Move onClick={() => write.mutate(undefined)} disabled={write.isPending}>
-            {`Write the invoice${data.agreed ? `, ${data.agreed.text}` : ''}`}
-          </Move>
+          isAgreed && (
+            <Move onClick={() => write.mutate(undefined)} disabled={write.isPending}>
+              {`Write the invoice${data.agreed ? `, ${data.agreed.text}` : ''}`}
+            </Move>
+          )
         )}
       </div>
+      {data.credits.map((note) => (
+        <p key={note.number} className="mt-2 flex flex-wrap items-center gap-2 text-note">
+          <PaperLink href={`/api/invoices/${note.invoice}.pdf`}>Invoice {note.invoiceTag}</PaperLink>
+          <PaperLink href={`/api/credits/${note.number}.pdf`}>Taken back by {note.tag}</PaperLink>
+          {note.why}
+        </p>
+      ))}
+      <Owed owed={data.owed} isPaid={data.receipt !== null} />
       <Trouble says={write.error?.message} />
       {data.cost && <RealCost cost={data.cost} isDone={docket.state === 'done'} />}
     </Section>
+  );
+}
+
+/** One sum, invoices less credits less receipts. */
+function Owed({ owed, isPaid }: { owed: Schemas['MoneyView']; isPaid: boolean }) {
+  if (owed.minor === 0) {
+    return isPaid ? <p className="mt-2 text-note">Nothing is owed.</p> : null;
+  }
+  return (
+    <p className="mt-2 text-note">
+      <b className="font-semibold">
+        {owed.minor > 0 ? `${owed.text} is owed.` : `${owed.text.replace('-', '')} is to be given back.`}
+      </b>
+    </p>
   );
 }
 
