@@ -19,6 +19,7 @@ final class DocumentedCommandsTest extends TestCase
         '~\./yelbo (worker|node)$~' => 'zz-recovery.spec.ts',
         '~^\./yelbo (backup|restore|install-service)$~' => 'with its file or option, below',
         '~trade:~' => 'DocumentedContractsTest; those for a film still to be added are of docs/adding.md',
+        '~packages\.php|^composer ~' => 'writes into the project; its check runs with the static ones',
         '~measure-faces|shots\.mjs~' => 'writes into the project; its file is looked at below',
         '~migrations:diff$~' => 'writes a migration; that it is a command is looked at below',
         '~openapi > docs~' => 'OpenApiTest makes both anew and compares them',

@@ -293,7 +293,16 @@ final class WholeOrdersTest extends WebCase
             'art' => ['id' => $art['id'], 'layers' => [['colour' => '#000000', 'film' => '', 'out' => '']]],
             'proof' => true,
         ]);
+        $says = fn (string $of): array => array_column(
+            $this->mustAsk('GET', "/api/dockets/$number/quote")[$of]['lines'],
+            'says',
+            'what',
+        );
+        $ink = self::figure('~([\d.]+) m² of ink~', $says('quote')['Printing']);
+        // A disc of 76 mm, and as much ink in what it cost as was quoted.
+        self::assertEqualsWithDelta(\M_PI * 0.038 ** 2, $ink, 0.0006);
         $this->assertMade($number, 1, ['Printable, gloss']);
+        self::assertSame($ink, self::figure('~([\d.]+) m² of ink~', $says('cost')['Printing']));
     }
 
     private static function written(\GdImage $image): string

@@ -8,9 +8,11 @@ use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Item;
+use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Plan\Waits;
@@ -25,6 +27,7 @@ final readonly class Costs
         private Connection $database,
         private FilmCutUp $film,
         private PieceWeeding $weeding,
+        private Outlines $outlines,
         private Invoices $invoices,
         private ShopRules $rules,
     ) {
@@ -112,15 +115,28 @@ final readonly class Costs
             ),
             $this->coats($cut, $minutes),
             $docket->delivery(),
+            array_sum(array_map($this->printed(...), $cut)),
         );
     }
 
     /** mm the knife went for a piece, each time it was cut. */
     private function blade(Piece $piece): float
     {
-        $isCut = $piece->state()->rank() >= PieceState::Weeding->rank();
+        return self::times($piece) * $this->weeding->weeding($piece)->outline();
+    }
 
-        return $this->weeding->weeding($piece)->outline() * ($piece->recuts() + ($isCut ? 1 : 0));
+    /** mm² of ink on a piece, each time it was printed. */
+    private function printed(Piece $piece): float
+    {
+        return Film::Printable !== $piece->film()->grade() || [] === $piece->proof()->pictures()
+            ? 0.0
+            : self::times($piece) * $this->outlines->region($piece->outline())->area();
+    }
+
+    /** How often it was cut. */
+    private static function times(Piece $piece): int
+    {
+        return $piece->recuts() + ($piece->state()->rank() >= PieceState::Weeding->rank() ? 1 : 0);
     }
 
     /**

@@ -36,6 +36,18 @@ final readonly class StepMinutes
             $outline / max(1.0, $this->rules->value(Rule::CutSpeed)) / 60;
     }
 
+    /** A sheet is printed and gets its clear coats. */
+    public function print(): float
+    {
+        return $this->rules->value(Rule::PrintMinutes) + $this->printCoats() * $this->coat(1);
+    }
+
+    /** Clear coats on a print. */
+    public function printCoats(): int
+    {
+        return (int) $this->rules->value(Rule::PrintCoats);
+    }
+
     /** @param int $pieces coated in one go */
     public function coat(int $pieces): float
     {

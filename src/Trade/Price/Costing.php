@@ -30,6 +30,7 @@ final readonly class Costing
             ...array_map($this->film(...), $spent->films),
             ...$this->material(Pricer::TAPE, $spent->tape / 1000, Rule::TapePrice, ' m'),
             ...$this->material(Pricer::BLANKS, (float) $spent->blanks, Rule::BlankPrice, ''),
+            ...$this->printing($spent->printed),
             $this->cutting($spent),
             $this->worked(Pricer::WEEDING, ...$spent->weeding),
             $this->worked(Pricer::BENCH, ...$spent->bench),
@@ -44,11 +45,30 @@ final readonly class Costing
     {
         return $this->minutes->setUp($spent->designs) +
             $spent->cutting +
+            ($spent->printed > 0.0 ? $this->minutes->print() : 0.0) +
             array_sum($spent->weeding) +
             array_sum($spent->bench) +
             $spent->coats[0] +
             $this->minutes->pack() +
             $spent->delivery->minutes($this->rules);
+    }
+
+    /** @return list<CostLine> none where nothing was printed */
+    private function printing(float $printed): array
+    {
+        $line = $this->told(Pricer::PRINTING, $this->minutes->print());
+        $area = $printed / 1e6;
+
+        return $printed <= 0.0
+            ? []
+            : [
+                new CostLine(
+                    $line->what,
+                    \sprintf('%s, and %.3f m² of ink', $line->says, $area),
+                    $line->amount->plus(Money::of($area * $this->rules->value(Rule::InkPrice))),
+                    false,
+                ),
+            ];
     }
 
     /** @return list<CostLine> none where nothing was coated */

@@ -148,9 +148,8 @@ final readonly class Pricer
         if ($order->printed <= 0.0) {
             return [];
         }
-        $coats = (int) $this->rules->value(Rule::PrintCoats);
-        $minutes = $this->rules->value(Rule::PrintMinutes) + $coats * $this->minutes->coat(1);
-        $line = $this->line(self::PRINTING, $minutes, 1 === $coats ? 'one clear coat' : "$coats clear coats");
+        $coats = $this->minutes->printCoats();
+        $line = $this->line(self::PRINTING, $this->minutes->print(), 1 === $coats ? 'one clear coat' : "$coats clear coats");
         $area = $order->printed / 1e6;
         [$each, $margin] = [$this->rules->value(Rule::InkPrice), $this->rules->value(Rule::MaterialMargin)];
 

@@ -22,6 +22,7 @@ final readonly class Spent
      * @param array{float, float}                                             $bench   the same of tape and applying
      * @param array{float, int}                                               $coats   minutes, and coats on pieces
      * @param Handover                                                        $delivery how it goes to its customer
+     * @param float                                                           $printed mm² of ink
      */
     public function __construct(
         public int $designs,
@@ -34,6 +35,7 @@ final readonly class Spent
         public array $bench,
         public array $coats,
         public Handover $delivery,
+        public float $printed = 0.0,
     ) {
     }
 }

@@ -6,7 +6,8 @@ import { ProofDrawing } from '../drawing/ProofDrawing';
 import { PhotoSource, PictureSource } from '../drawing/pictures';
 import { Loading, Move, NextMove, Trouble } from '../parts/basics';
 import { TextField } from '../parts/fields';
-import { asMoment } from '../parts/time';
+import { asDay, asMoment } from '../parts/time';
+import { Deciding } from '../stations/Deciding';
 import { pinsOf } from '../stations/proof/Answering';
 import { ProofFacts } from '../stations/proof/ProofFacts';
 import { ReadBack } from '../stations/proof/ReadBack';
@@ -254,6 +255,13 @@ function Answer({
   return (
     <section className="mb-5 flex flex-col gap-3 border-2 border-ink bg-paper p-4" aria-label="Your answer">
       <TextField label="Your name" value={name} onChange={setName} says={says} autoComplete="name" />
+      {given.quote && (
+        <Deciding
+          dayLabel="Used on"
+          day={asDay(given.proof.pages[0]?.neededOn || null)}
+          price={given.quote.total.text}
+        />
+      )}
       <NextMove keys="" onClick={() => yes.mutate(false)} disabled={yes.isPending}>
         {given.proof.pages.length > 1 ? 'Yes, make all of it exactly like this' : 'Yes, make it exactly like this'}
       </NextMove>

@@ -9,6 +9,7 @@ import { Move, NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
+import { Deciding } from '../Deciding';
 import { Elsewhere } from '../Elsewhere';
 import { StationList } from '../StationList';
 import { ItemFields, touched } from './ItemFields';
@@ -216,6 +217,12 @@ function Form({ docket }: { docket: Docket | null }) {
           onFilm={set('film')}
         />
         <div className="flex flex-col gap-3 border-t border-rule p-5">
+          <Deciding
+            dayLabel="Ready"
+            day={live.data?.promised ? asDay(live.data.promised.readyAt) : null}
+            isLate={live.data?.promised?.inTime === false}
+            price={live.data?.quote?.total.text ?? null}
+          />
           <Trouble says={save.error?.message} />
           <Move tall onClick={() => save.mutate(false)} disabled={save.isPending}>
             Keep it for later

@@ -9,7 +9,8 @@ import { Move, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../
 import { Choice } from '../../parts/choice';
 import { Box } from '../../parts/dialog';
 import { TextField } from '../../parts/fields';
-import { asMoment } from '../../parts/time';
+import { asDay, asMoment } from '../../parts/time';
+import { Deciding } from '../Deciding';
 import { Elsewhere } from '../Elsewhere';
 import { QuoteLines, useCharged } from '../Quote';
 import { StationList } from '../StationList';
@@ -182,6 +183,11 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
           )}
         </Scroll>
         <div className="flex flex-col gap-3 border-t border-rule p-5">
+          <Deciding
+            dayLabel={docket.delivery === 'posted' ? 'On its way by' : 'On its object by'}
+            day={docket.onBy ? asDay(docket.onBy) : 'no day said'}
+            price={proof.price === null ? 'left open' : asPrice(proof.price)}
+          />
           <Trouble says={approve.error?.message ?? back.error?.message} />
           <TextField label="Who says yes" value={by} onChange={setBy} says={approve.error?.fields.by} />
           <Choice
