@@ -28,6 +28,12 @@ final class Touched
         $git = static fn (string $words): array => array_filter(explode("\n", (string) shell_exec('git -C '.escapeshellarg($root)." $words")));
         $files = [...$git('diff --name-only '.escapeshellarg($revision ?? 'HEAD')), ...$git('ls-files --others --exclude-standard')];
 
+        return self::of($root, $files);
+    }
+
+    /** @param list<string> $files from the project's root */
+    public static function of(string $root, array $files): self
+    {
         return new self($root, array_values(array_filter($files, static fn (string $file): bool => !preg_match(self::STILL, $file))));
     }
 
