@@ -157,16 +157,19 @@ check_browser() {
         YELBO_SHOPS="$YELBO_PORT:$YELBO_VAR $(second_shop && printf '%s:%s' "$YELBO_PORT" "$YELBO_VAR")" npx playwright test $BROWSER_TESTS
 }
 
-# Both shops for the browser; the other gets a copy of the first one's records and of what it remembers.
+# Both shops for the browser; the other gets a copy of the first one's records and of what it remembers, before either runs.
 start_shops() {
-    demo_records && start_all installed || return 1
+    demo_records || return 1
     local records=$YELBO_VAR/tmp/demo.sql pools=$YELBO_VAR/cache/$APP_ENV/pools letters=$YELBO_VAR/cache/letters
+    as_shop mkdir -p "$letters"
+    set_stamp "$letters" "$(code_stamp)"
+    console yelbo:warm >"$YELBO_VAR/log/warm.log" 2>&1
     (
         second_shop
         start_database
         admin_sql "$YELBO_SCHEMA" <"$records" || exit 1
         rm -rf "$YELBO_VAR/cache/$APP_ENV/pools" "$YELBO_VAR/cache/letters"
-        cp -a "$pools" "$YELBO_VAR/cache/$APP_ENV/" && cp -a "$letters" "$YELBO_VAR/cache/" || exit 1
-        start_all installed
-    )
+        cp -a "$pools" "$YELBO_VAR/cache/$APP_ENV/" && cp -a "$letters" "$YELBO_VAR/cache/"
+    ) || return 1
+    start_all installed && (second_shop && start_all installed)
 }

@@ -79,7 +79,10 @@ class BroughtArt
     /** A sum over all that decides what is drawn of it. */
     public function content(): string
     {
-        return $this->content ??= hash('xxh128', serialize([$this->layers, $this->sized, $this->pictureAt]));
+        // A picture is looked for by the number of the drawing it lies in.
+        $picture = $this->isPrinted() ? [$this->id(), $this->broughtAt->getTimestamp(), $this->pictureAt] : null;
+
+        return $this->content ??= hash('xxh128', serialize([$this->layers, $this->sized, $picture]));
     }
 
     /**
@@ -116,7 +119,7 @@ class BroughtArt
     public function along(int $docket): self
     {
         $copy = clone $this;
-        $copy->id = null;
+        $copy->id = $copy->content = null;
         $copy->docket = $docket;
         $copy->picture = $this->picture();
 
