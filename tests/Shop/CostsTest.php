@@ -141,6 +141,28 @@ final class CostsTest extends ShopTestCase
         self::assertSame([$docket->price()], array_column($this->get(Sold::class)->test()->paid['area'], 'minor'));
     }
 
+    /** Spoiled while it waits for the knife it cost nothing; spoiled at the bench all that was put into it. */
+    public function testWhatIsSpoiledBeforeTheKnifeIsNeitherCutNorWeeded(): void
+    {
+        $docket = $this->approved('Teal', 1);
+        [$piece] = $docket->pieces();
+        $this->release($piece);
+        $bench = $this->get(BenchWork::class);
+        $bench->move($piece, $piece->version(), PieceMove::Spoil, 'the sheet was creased');
+        self::assertNull($this->get(Costs::class)->of($docket), 'nothing was cut yet');
+        $this->cutAgain($piece);
+        $once = $this->get(Costs::class)->spent($docket) ?? self::fail('It was cut.');
+        $this->weed($piece);
+        $weeded = $this->get(Costs::class)->spent($docket) ?? self::fail('It was cut.');
+        $bench->move($piece, $piece->version(), PieceMove::Spoil, 'a letter tore');
+        $this->cutAgain($piece);
+        $twice = $this->get(Costs::class)->spent($docket) ?? self::fail('It was cut.');
+        self::assertEqualsWithDelta(2 * $once->blade, $twice->blade, 0.001);
+        self::assertGreaterThan(0, array_sum($weeded->weeding));
+        self::assertSame(0.0, (float) array_sum($once->weeding));
+        self::assertEqualsWithDelta(array_sum($weeded->weeding), array_sum($twice->weeding), 0.01);
+    }
+
     public function testAnInvoiceIsPaidOnceAndReceiptsRunOn(): void
     {
         $receipts = $this->get(Receipts::class);

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { photo } from './photo';
-import { api, batch, expect, inDays, order, test } from './shop';
+import { api, batch, expect, inDays, order, sayYes, test } from './shop';
 
 test('a tapered object from Ask to Size: measured, kept clear, bent along its arc, seen from the front', async ({
   page,
@@ -79,7 +79,7 @@ test('a roster: looked at before it is taken, one letter height, who holds the o
   await expect(page).toHaveURL(/\/proof\/\d+/);
   await expect(page.getByRole('img', { name: 'Zoë on its object' })).toBeVisible();
   await expect(page.getByText('4 names, 1 of each')).toBeVisible();
-  await page.getByRole('button', { name: /Approve/ }).click();
+  await sayYes(page);
   await expect(page).toHaveURL(/\/batch/);
 });
 
@@ -160,7 +160,7 @@ test('layers of other films keep register up to the pieces', async ({ page }) =>
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(/\/proof\/\d+/);
   await expect(page.getByText('Permanent, navy')).toBeVisible();
-  await page.getByRole('button', { name: /Approve/ }).click();
+  await sayYes(page);
   await expect(page).toHaveURL(/\/batch/);
 });
 

@@ -56,19 +56,19 @@ final readonly class Costs
                 static fn (Piece $piece): bool => PieceState::Withdrawn !== $piece->state(),
             ),
         );
-        $cut = array_values(
-            array_filter(
-                $pieces,
-                static fn (Piece $piece): bool => $piece->recuts() > 0
-                    || $piece->state()->rank() >= PieceState::Weeding->rank(),
-            ),
-        );
+        $back = $this->cameBack($pieces);
+        $past = static fn (Piece $piece, PieceState $state): int => $piece->state()->rank() > $state->rank() ? 1 : 0;
+        $cuts = static fn (Piece $piece): int => ($back[$piece->id()] ?? 0) + $past($piece, PieceState::Cutting);
+        $weeds = static fn (Piece $piece): int => ($back[$piece->id()] ?? 0) + $past($piece, PieceState::Weeding);
+        $cut = array_values(array_filter($pieces, static fn (Piece $piece): bool => $cuts($piece) > 0));
         if ([] === $cut) {
             return null;
         }
         $minutes = new StepMinutes($this->rules->current());
         $share = $this->film->of($cut);
-        $blade = array_sum(array_map($this->blade(...), $cut));
+        $blade = array_sum(
+            array_map(fn (Piece $one): float => $cuts($one) * $this->weeding->weeding($one)->outline(), $cut),
+        );
         [$tape, $blanks] = $this->booked($docket);
 
         return new Spent(
@@ -82,19 +82,10 @@ final readonly class Costs
                 $docket,
                 ['weed'],
                 array_map(
-                    fn (Piece $piece): float => $piece->recuts() * $this->weeding->weeding($piece)->minutes +
-                        ($piece->state()->rank() > PieceState::Weeding->rank()
-                            ? $this->weeding->weeding($piece)->minutes
-                            : 0.0),
+                    fn (Piece $piece): float => $weeds($piece) * $this->weeding->weeding($piece)->minutes,
                     $cut,
                 ),
-                array_sum(
-                    array_map(
-                        static fn (Piece $piece): int => $piece->recuts() +
-                            ($piece->state()->rank() > PieceState::Weeding->rank() ? 1 : 0),
-                        $cut,
-                    ),
-                ),
+                array_sum(array_map($weeds, $cut)),
             ),
             $this->timed(
                 $docket,
@@ -115,28 +106,34 @@ final readonly class Costs
             ),
             $this->coats($cut, $minutes),
             $docket->delivery(),
-            array_sum(array_map($this->printed(...), $cut)),
+            array_sum(array_map(fn (Piece $piece): float => $cuts($piece) * $this->printed($piece), $cut)),
         );
     }
 
-    /** mm the knife went for a piece, each time it was cut. */
-    private function blade(Piece $piece): float
+    /**
+     * How often each was cut and came back; what was spoiled before the knife was at it was neither cut nor weeded.
+     *
+     * @param list<Piece> $pieces
+     *
+     * @return array<int, int> by piece
+     */
+    private function cameBack(array $pieces): array
     {
-        return self::times($piece) * $this->weeding->weeding($piece)->outline();
+        $ids = array_map(static fn (Piece $piece): int => $piece->id(), $pieces);
+
+        return array_map(intval(...), $this->database->fetchAllKeyValue(
+            'SELECT piece, COUNT(*) FROM cut_outcome WHERE came_back = 1 AND piece IN (?) GROUP BY piece',
+            [$ids],
+            [ArrayParameterType::INTEGER],
+        ));
     }
 
-    /** mm² of ink on a piece, each time it was printed. */
+    /** mm² of ink on a piece. */
     private function printed(Piece $piece): float
     {
         return Film::Printable !== $piece->film()->grade() || [] === $piece->proof()->pictures()
             ? 0.0
-            : self::times($piece) * $this->outlines->region($piece->outline())->area();
-    }
-
-    /** How often it was cut. */
-    private static function times(Piece $piece): int
-    {
-        return $piece->recuts() + ($piece->state()->rank() >= PieceState::Weeding->rank() ? 1 : 0);
+            : $this->outlines->region($piece->outline())->area();
     }
 
     /**

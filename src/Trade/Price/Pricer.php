@@ -149,7 +149,8 @@ final readonly class Pricer
             return [];
         }
         $coats = $this->minutes->printCoats();
-        $line = $this->line(self::PRINTING, $this->minutes->print(), 1 === $coats ? 'one clear coat' : "$coats clear coats");
+        $says = 1 === $coats ? 'one clear coat' : "$coats clear coats";
+        $line = $this->line(self::PRINTING, $this->minutes->print(), $says);
         $area = $order->printed / 1e6;
         [$each, $margin] = [$this->rules->value(Rule::InkPrice), $this->rules->value(Rule::MaterialMargin)];
 

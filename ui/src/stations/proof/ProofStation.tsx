@@ -102,6 +102,8 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
       ),
     () => navigate(`/size/${docket.number}`),
   );
+  // What is wrong with a field is said there.
+  const trouble = [approve.error, back.error].find((one) => one && Object.keys(one.fields).length === 0)?.message;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_340px]">
       <div className="flex min-h-0 flex-col border-r border-rule">
@@ -188,7 +190,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
             day={docket.onBy ? asDay(docket.onBy) : 'no day said'}
             price={proof.price === null ? 'left open' : asPrice(proof.price)}
           />
-          <Trouble says={approve.error?.message ?? back.error?.message} />
+          <Trouble says={trouble} />
           <TextField label="Who says yes" value={by} onChange={setBy} says={approve.error?.fields.by} />
           <Choice
             label="How they say it"
