@@ -89,7 +89,7 @@ final class Figures
         $star->buffer(2)->buffer(-2)->difference($star)->area();
         $cells = gmp_pow(3, 60_000);
         for ($nth = 1; $nth < 120; ++$nth) {
-            $cells = gmp_or($cells, gmp_div_q_2exp($cells, $nth));
+            $cells |= $cells >> $nth;
         }
         $numbers = [];
         for ($nth = 0; $nth < 60_000; ++$nth) {
