@@ -142,7 +142,7 @@ test('a drawing is brought, reported, put into films, simplified and proofed', a
   await expect(page.getByRole('heading', { name: 'No snags' })).toBeVisible();
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(/\/proof\//);
-  await expect(page.getByText('Permanent, ochre')).toBeVisible();
+  await expect(page.getByText('Permanent, ochre', { exact: true })).toBeVisible();
   await expect(page.getByText('lantern.svg')).toBeVisible();
   await expect(page.getByText('Read it out, letter by letter')).toHaveCount(0);
   const svg = await (await page.request.get(`/api/dockets/${docket.number}/proofs/1.svg`)).text();

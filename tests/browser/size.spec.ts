@@ -159,7 +159,7 @@ test('layers of other films keep register up to the pieces', async ({ page }) =>
   await expect(page.getByRole('button', { name: /Make the proof/ })).toBeEnabled();
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(/\/proof\/\d+/);
-  await expect(page.getByText('Permanent, navy')).toBeVisible();
+  await expect(page.getByText('Permanent, navy', { exact: true })).toBeVisible();
   await sayYes(page);
   await expect(page).toHaveURL(/\/batch/);
 });
