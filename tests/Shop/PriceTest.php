@@ -9,12 +9,14 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Shop\Price\CreditNote;
 use Yelbo\Shop\Price\Invoice;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Price\Receipt;
 use Yelbo\Shop\Price\Receipts;
 use Yelbo\Shop\Proofs\Approval;
+use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Price\Quote;
@@ -108,6 +110,21 @@ final class PriceTest extends ShopTestCase
             [$many, $last, $first] = $database->fetchNumeric("SELECT COUNT(*), MAX(number), MIN(number) FROM $papers") ?: [];
             self::assertSame((int) $many, (int) $last - (int) $first + 1, "$papers run on");
         }
+    }
+
+    /** By link too, and behind the yes's own transaction. */
+    public function testPapersFollowAYesByLink(): void
+    {
+        $docket = $this->agreedAt($this->taken('Heron', 1), 20);
+        $first = $this->get(Invoices::class)->write($docket);
+        $this->get(Approval::class)->reopen($docket, $docket->version(), 'larger');
+        $this->get(DrawOrder::class)->price($docket, $docket->version(), '25');
+        $this->draw($docket, new Design('bebas'));
+        [, $token] = $this->get(ProofLinks::class)->give($docket, '');
+        $this->get(ProofLinks::class)->approve($token, 'Osric');
+        $account = $this->get(Invoices::class)->account($docket);
+        self::assertSame([$first], array_map(static fn (CreditNote $one): Invoice => $one->invoice(), $account->credits));
+        self::assertSame([2500, 2500], [$account->standing()?->total()->minor, $account->owed()->minor]);
     }
 
     private function agreedAt(Docket $docket, int $price): Docket

@@ -52,6 +52,18 @@ final readonly class Approval
         Assent $how = Assent::InTheShop,
         bool $asItIs = false,
     ): void {
+        $this->agree($docket, $version, $proof, $by, $how, $asItIs);
+        $this->papers->follow($docket);
+    }
+
+    /**
+     * The yes alone, for who says it inside a transaction of their own: what was charged follows behind that, by
+     * `PapersFollow`, since numbers are given under a lock that is let go before it would be committed.
+     *
+     * @throws Refusals|Refused|Conflict
+     */
+    public function agree(Docket $docket, int $version, int $proof, string $by, Assent $how, bool $asItIs): void
+    {
         $by = mb_substr(trim($by), 0, self::LONGEST_NAME);
         if ('' === $by) {
             throw Refusals::at('by', 'Who says yes? Write the name.');
@@ -83,7 +95,6 @@ final readonly class Approval
                 $this->book->note('finish', 'All delivered', $docket->number());
             }
         });
-        $this->papers->follow($docket);
     }
 
     /**

@@ -11,6 +11,7 @@ use Yelbo\Shop\Access\SecurityLog;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\PapersFollow;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
@@ -29,6 +30,7 @@ final readonly class ProofLinks
     public function __construct(
         private EntityManagerInterface $records,
         private Approval $approval,
+        private PapersFollow $papers,
         private ProofMailer $post,
         private Book $book,
         private SecurityLog $log,
@@ -164,8 +166,9 @@ final readonly class ProofLinks
             ) {
                 return;
             }
-            $this->approval->approve($docket, $docket->version(), $proof->nth(), $name, Assent::ByLink, $asItIs);
+            $this->approval->agree($docket, $docket->version(), $proof->nth(), $name, Assent::ByLink, $asItIs);
         });
+        $this->papers->follow($proof->docket());
         $this->log->note('link', $name, "{$proof->docket()->tag()}: a yes came by a link");
 
         return $proof;
