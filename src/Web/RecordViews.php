@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web;
 
+use Yelbo\Shop\Bench\DueSteps;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Lateness;
@@ -11,16 +12,20 @@ use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceNotes;
 use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Orders\WaitingFilm;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Week\CutProposal;
 use Yelbo\Web\View\CutProposalView;
 use Yelbo\Web\View\DocketView;
+use Yelbo\Web\View\DueView;
 use Yelbo\Web\View\FilmView;
 use Yelbo\Web\View\LogLineView;
 use Yelbo\Web\View\PieceView;
 use Yelbo\Web\View\ProofView;
+use Yelbo\Web\View\ThingView;
+use Yelbo\Web\View\UsedTapeView;
 use Yelbo\Web\View\VersionView;
 use Yelbo\Web\View\WaitingFilmView;
 
@@ -37,6 +42,7 @@ final readonly class RecordViews
         private Outlines $outlines,
         private ShopRules $rules,
         private Shelf $shelf,
+        private DueSteps $due,
     ) {
     }
 
@@ -57,6 +63,17 @@ final readonly class RecordViews
         return PieceView::from($piece, $this->lateness->isPieceLate($piece), $this->notes);
     }
 
+    /** @param (\Closure(Piece): list<UsedTapeView>)|null $tapes that can lift a film again; told at the bench */
+    public function thing(Thing $thing, ?\Closure $tapes = null): ThingView
+    {
+        return ThingView::from(
+            $thing,
+            $this->lateness->isPieceLate($thing->first()),
+            $this->notes,
+            $tapes ?? static fn (Piece $piece): array => [],
+        );
+    }
+
     public function proof(Proof $proof): ProofView
     {
         return ProofView::from($proof, $this->outlines->paths($proof->outlines()));
@@ -72,11 +89,18 @@ final readonly class RecordViews
 
     public function docket(Docket $docket): DocketView
     {
+        $due = $this->due->of($docket);
+
         return DocketView::from(
             $docket,
             $this->lateness->isDocketLate($docket),
             $this->lateness->onBy($docket),
             array_map($this->piece(...), \array_slice($docket->pieces(), 0, self::MOST_PIECES)),
+            array_map(
+                fn (Thing $thing): ThingView => $this->thing($thing),
+                \array_slice($docket->things(), 0, self::MOST_PIECES),
+            ),
+            null === $due ? null : DueView::from($due),
             \count($docket->pieces()),
             array_map($this->version(...), $docket->proofs()),
             array_map(LogLineView::from(...), $this->book->ofDocket($docket->number())),

@@ -28,7 +28,6 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Journey\BatchState;
-use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
 
@@ -269,7 +268,7 @@ final class BatchesTest extends ShopTestCase
     {
         $batch = $this->released();
         $piece = $this->piecesIn($batch)[0];
-        $this->get(BenchWork::class)->move($piece, $piece->version(), PieceMove::Spoil, 'the film is scratched');
+        $this->get(BenchWork::class)->spoil($piece, $piece->version(), 'the film is scratched');
         $this->records->clear();
         $fresh = $this->get(Batches::class)->batch($batch->id());
         self::assertCount(1, $this->piecesIn($fresh));

@@ -10,6 +10,7 @@ use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
@@ -39,7 +40,7 @@ final class BenchTest extends ShopTestCase
         [$piece] = $this->cut('BOAT')->pieces();
         $this->refuses(
             'Not all inside pieces',
-            fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Weeded, ''),
+            fn () => $this->bench()->weeded($piece, $piece->version()),
         );
         $this->bench()->countOut($piece, $piece->version(), [0, 1, 99]);
         self::assertSame([0, 1], $piece->out(), 'a number that is no piece does not count');
@@ -52,34 +53,30 @@ final class BenchTest extends ShopTestCase
         $docket = $this->cut();
         [$piece] = $docket->pieces();
         $this->weed($piece);
-        $this->refuses(
-            'Not all steps',
-            fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Applied, ''),
-        );
-        $this->bench()->tick($piece, $piece->version(), array_keys($this->get(WorkPlans::class)->of($piece)->done()));
-        $this->refuses('applied here', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Packed, ''));
-        $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
-        self::assertEquals($this->clock->now()->modify('+72 hours'), $piece->restsUntil());
+        $thing = $piece->thing();
+        $move = fn (PieceMove $move) => $this->bench()->move($thing, $thing->version(), $move);
+        $this->refuses('Not all steps', static fn () => $move(PieceMove::Applied));
+        $this->tick($thing);
+        $this->refuses('applied here', static fn () => $move(PieceMove::Packed));
+        $move(PieceMove::Applied);
+        self::assertEquals($this->clock->now()->modify('+72 hours'), $thing->restsUntil());
         $this->clock->modify('+71 hours');
-        $this->refuses(
-            'rest until Thu 26 Nov, 09:00',
-            fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Rested, ''),
-        );
+        $this->refuses('rest until Thu 26 Nov, 09:00', static fn () => $move(PieceMove::Rested));
         $this->clock->modify('+1 hour');
-        $this->bench()->move($piece, $piece->version(), PieceMove::Rested, '');
+        $move(PieceMove::Rested);
         self::assertSame(Station::Send, $docket->station());
     }
 
     public function testTheCustomersOwnIsPackedAndPosted(): void
     {
         $docket = $this->cut(count: 2, appliedBy: 'customer');
-        foreach ($docket->pieces() as $piece) {
-            $this->weed($piece);
-            $this->bench()->tick($piece, $piece->version(), array_keys($this->get(WorkPlans::class)->of($piece)->done()));
-            $this->refuses('pack it', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Applied, ''));
-            $this->bench()->move($piece, $piece->version(), PieceMove::Packed, '');
+        foreach ($docket->things() as $thing) {
+            $this->weed($thing->first());
+            $this->tick($thing);
+            $this->refuses('pack it', fn () => $this->bench()->move($thing, $thing->version(), PieceMove::Applied));
+            $this->bench()->move($thing, $thing->version(), PieceMove::Packed);
         }
-        [$first, $second] = $docket->pieces();
+        [$first, $second] = $docket->things();
         $this->get(Delivery::class)->move($first, $first->version(), PieceMove::Post, ' TW-1 ');
         self::assertSame('TW-1', $first->tracking());
         $this->get(Delivery::class)->move($first, $first->version(), PieceMove::Deliver, '');
@@ -87,6 +84,15 @@ final class BenchTest extends ShopTestCase
         $this->get(Delivery::class)->move($second, $second->version(), PieceMove::HandOver, '');
         self::assertSame(DocketState::Done, $docket->state());
         self::assertSame('All delivered', array_reverse($this->book($docket))[0]);
+    }
+
+    private function tick(Thing $thing): void
+    {
+        $this->bench()->tick(
+            $thing,
+            $thing->version(),
+            array_keys($this->get(WorkPlans::class)->of($thing)->handSteps()),
+        );
     }
 
     /** @return iterable<string, array{PieceState}> */
@@ -119,13 +125,13 @@ final class BenchTest extends ShopTestCase
         self::assertSame($where, $piece->state());
         $this->refuses(
             'What went wrong',
-            fn () => $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, '  '),
+            fn () => $this->bench()->spoil($piece, $piece->version(), '  '),
         );
-        $this->bench()->move($piece, $piece->version(), PieceMove::Spoil, 'a letter tore');
+        $this->bench()->spoil($piece, $piece->version(), 'a letter tore');
         self::assertSame(PieceState::Waiting, $piece->state());
         self::assertSame(
             [1, 'a letter tore', null, [], []],
-            [$piece->recuts(), $piece->spoiledBecause(), $piece->batch(), $piece->out(), $piece->done()],
+            [$piece->recuts(), $piece->spoiledBecause(), $piece->batch(), $piece->out(), $piece->thing()->done()],
         );
         self::assertContains("{$piece->tag()} spoiled: a letter tore", $this->book($docket));
         self::assertSame(Station::Batch, $docket->station());
@@ -142,8 +148,9 @@ final class BenchTest extends ShopTestCase
 
     public function testBatchMovesAreNotMadeByThePiece(): void
     {
-        [$piece] = $this->approved()->pieces();
-        $this->refuses('whole batch', fn () => $this->bench()->move($piece, $piece->version(), PieceMove::StartCut, ''));
+        [$thing] = $this->approved()->things();
+        $this->refuses('whole batch', fn () => $this->bench()->move($thing, $thing->version(), PieceMove::StartCut));
+        $this->refuses('one piece', fn () => $this->bench()->move($thing, $thing->version(), PieceMove::Weeded));
     }
 
     private function bring(Piece $piece, PieceState $where): void
@@ -155,15 +162,15 @@ final class BenchTest extends ShopTestCase
         if (PieceState::Applying === $where) {
             return;
         }
-        $this->bench()->tick($piece, $piece->version(), array_keys($this->get(WorkPlans::class)->of($piece)->done()));
+        $thing = $piece->thing();
+        $this->tick($thing);
         $this->bench()->move(
-            $piece,
-            $piece->version(),
+            $thing,
+            $thing->version(),
             PieceState::Curing === $where ? PieceMove::Applied : PieceMove::Packed,
-            '',
         );
         if (PieceState::OnItsWay === $where) {
-            $this->get(Delivery::class)->move($piece, $piece->version(), PieceMove::Post, '');
+            $this->get(Delivery::class)->move($thing, $thing->version(), PieceMove::Post, '');
         }
     }
 }

@@ -55,8 +55,9 @@ final class CostsTest extends ShopTestCase
     private function apply(Piece $piece): void
     {
         $bench = $this->get(BenchWork::class);
-        $bench->tick($piece, $piece->version(), array_keys($this->get(WorkPlans::class)->of($piece)->done()));
-        $bench->move($piece, $piece->version(), PieceMove::Applied, '');
+        $thing = $piece->thing();
+        $bench->tick($thing, $thing->version(), array_keys($this->get(WorkPlans::class)->of($thing)->handSteps()));
+        $bench->move($thing, $thing->version(), PieceMove::Applied);
     }
 
     public function testAPieceThatIsCutAgainCostsAgain(): void
@@ -67,7 +68,7 @@ final class CostsTest extends ShopTestCase
         $this->cutAgain($piece);
         $once = $this->cost($docket);
         self::assertSame(0.0, $this->minutes(self::line($once, 'Weeding')), 'not weeded yet');
-        $this->get(BenchWork::class)->move($piece, $piece->version(), PieceMove::Spoil, 'The dot lifted');
+        $this->get(BenchWork::class)->spoil($piece, $piece->version(), 'The dot lifted');
         $this->cutAgain($piece);
         $this->clock->sleep(7 * 60);
         $this->weed($piece);
@@ -148,13 +149,13 @@ final class CostsTest extends ShopTestCase
         [$piece] = $docket->pieces();
         $this->release($piece);
         $bench = $this->get(BenchWork::class);
-        $bench->move($piece, $piece->version(), PieceMove::Spoil, 'the sheet was creased');
+        $bench->spoil($piece, $piece->version(), 'the sheet was creased');
         self::assertNull($this->get(Costs::class)->of($docket), 'nothing was cut yet');
         $this->cutAgain($piece);
         $once = $this->get(Costs::class)->spent($docket) ?? self::fail('It was cut.');
         $this->weed($piece);
         $weeded = $this->get(Costs::class)->spent($docket) ?? self::fail('It was cut.');
-        $bench->move($piece, $piece->version(), PieceMove::Spoil, 'a letter tore');
+        $bench->spoil($piece, $piece->version(), 'a letter tore');
         $this->cutAgain($piece);
         $twice = $this->get(Costs::class)->spent($docket) ?? self::fail('It was cut.');
         self::assertEqualsWithDelta(2 * $once->blade, $twice->blade, 0.001);

@@ -106,8 +106,8 @@ final class DemoShopTest extends KernelTestCase
         self::assertNotEmpty(
             array_filter(
                 $pieces,
-                static fn ($piece): bool => null !== $piece->restsUntil()
-                    && $piece->restsUntil() > new \DateTimeImmutable(),
+                static fn ($piece): bool => null !== $piece->thing()->restsUntil()
+                    && $piece->thing()->restsUntil() > new \DateTimeImmutable(),
             ),
         );
         self::assertFalse($this->get(DemoShop::class)->isEmpty());

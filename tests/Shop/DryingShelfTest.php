@@ -15,6 +15,7 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Journey\PieceMove;
@@ -54,7 +55,7 @@ final class DryingShelfTest extends ShopTestCase
     {
         return array_map(
             fn (Drying $one): array => [
-                $one->what instanceof Piece ? $one->what->tag() : 'a sheet',
+                $one->what instanceof Thing ? $one->what->tag() : 'a sheet',
                 $one->next,
                 $one->isDry($this->clock->now()),
             ],
@@ -62,20 +63,20 @@ final class DryingShelfTest extends ShopTestCase
         );
     }
 
-    /** @return non-empty-list<array{Piece, int}> */
+    /** @return non-empty-list<array{Thing, int}> */
     private static function versions(Docket $docket): array
     {
-        return array_map(static fn (Piece $piece): array => [$piece, $piece->version()], $docket->pieces())
-            ?: self::fail('no pieces');
+        return array_map(static fn (Thing $thing): array => [$thing, $thing->version()], $docket->things())
+            ?: self::fail('nothing in hand');
     }
 
     public function testSeveralAreCoatedInOneGoRestAndAreHandedOver(): void
     {
         $docket = $this->ordered(['finish' => 'brushed', 'material' => 'smooth']);
-        [$first, $second] = $docket->pieces();
+        [$first, $second] = $docket->things();
         self::assertSame([], $this->shelf(), 'what is not on yet does not dry');
-        foreach ($docket->pieces() as $piece) {
-            $this->bench()->tick($piece, $piece->version(), ['look-over']);
+        foreach ($docket->things() as $thing) {
+            $this->bench()->tick($thing, $thing->version(), ['look-over']);
         }
         $coat = static fn (int $nth, bool $dry): array => [
             [$first->tag(), "Brush a light coat, $nth of 2", $dry],
@@ -97,8 +98,8 @@ final class DryingShelfTest extends ShopTestCase
         $this->clock->modify('+20 minutes');
         $this->bench()->goOn(self::versions($docket));
         self::assertSame('Let it rest', $this->shelf()[0][1]);
-        foreach ($docket->pieces() as $piece) {
-            $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
+        foreach ($docket->things() as $thing) {
+            $this->bench()->move($thing, $thing->version(), PieceMove::Applied);
         }
         self::assertSame([$first->tag(), 'Hand it over', false], $this->shelf()[0]);
         self::assertEquals($first->progress()->onSince?->modify('+72 hours'), $first->restsUntil());
@@ -113,27 +114,27 @@ final class DryingShelfTest extends ShopTestCase
     public function testWhatSomebodyElseCoatedMeanwhileIsNotCoatedTwice(): void
     {
         $docket = $this->ordered(['finish' => 'brushed', 'material' => 'smooth'], 1);
-        [$piece] = $docket->pieces();
-        $this->bench()->tick($piece, $piece->version(), ['look-over']);
+        [$thing] = $docket->things();
+        $this->bench()->tick($thing, $thing->version(), ['look-over']);
         $this->expectException(Conflict::class);
-        $this->bench()->goOn([[$piece, $piece->version() - 1]]);
+        $this->bench()->goOn([[$thing, $thing->version() - 1]]);
     }
 
     public function testAWaitThatIsCutShortIsInTheBook(): void
     {
         $docket = $this->ordered(['finish' => 'sprayed', 'material' => 'smooth'], 1);
-        [$piece] = $docket->pieces();
-        $all = array_keys($this->get(WorkPlans::class)->of($piece)->done());
+        [$thing] = $docket->things();
+        $all = array_keys($this->get(WorkPlans::class)->of($thing)->handSteps());
         try {
-            $this->bench()->tick($piece, $piece->version(), $all);
+            $this->bench()->tick($thing, $thing->version(), $all);
             self::fail('It has to dry.');
         } catch (Refusals $refusals) {
             self::assertArrayHasKey('reason', $refusals->fields);
         }
-        self::assertSame([], $piece->done(), 'nothing is kept of what is refused');
-        $this->bench()->tick($piece, $piece->version(), $all, false, ' warmed with the dryer ');
+        self::assertSame([], $thing->done(), 'nothing is kept of what is refused');
+        $this->bench()->tick($thing, $thing->version(), $all, false, ' warmed with the dryer ');
         self::assertContains(
-            "{$piece->tag()}: a wait was cut short: warmed with the dryer",
+            "{$thing->tag()}: a wait was cut short: warmed with the dryer",
             $this->book($docket),
         );
     }
@@ -145,9 +146,10 @@ final class DryingShelfTest extends ShopTestCase
         $tapes = $this->get(UsedTapes::class);
         self::assertSame([], $tapes->for($pieces[0]));
         $apply = function (Piece $piece): void {
-            $all = array_keys($this->get(WorkPlans::class)->of($piece)->done());
-            $this->bench()->tick($piece, $piece->version(), $all);
-            $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
+            $thing = $piece->thing();
+            $all = array_keys($this->get(WorkPlans::class)->of($thing)->handSteps());
+            $this->bench()->tick($thing, $thing->version(), $all);
+            $this->bench()->move($thing, $thing->version(), PieceMove::Applied);
         };
         $tape = new Supply(Supply::TAPE, 'Clear, medium tack', 300_000, 20_000, 'rack');
         $this->records->persist($tape);
@@ -158,7 +160,7 @@ final class DryingShelfTest extends ShopTestCase
         self::assertGreaterThan(0, $one);
         foreach ([1, 2, 3] as $nth) {
             self::assertSame($nth, $tapes->for($pieces[$nth])[0]->uses);
-            $tapes->take($pieces[$nth], $pieces[$nth]->version(), $pieces[0]->id());
+            $tapes->take($pieces[$nth], $pieces[$nth]->thing()->version(), $pieces[0]->id());
             $apply($pieces[$nth]);
         }
         self::assertSame($one, $before - $tape->amount(), 'one piece of tape lifted four');
@@ -168,18 +170,18 @@ final class DryingShelfTest extends ShopTestCase
         );
         self::assertSame([], $tapes->for($pieces[4]), 'used up');
         $this->expectExceptionMessageMatches('~used up~');
-        $tapes->take($pieces[4], $pieces[4]->version(), $pieces[0]->id());
+        $tapes->take($pieces[4], $pieces[4]->thing()->version(), $pieces[0]->id());
     }
 
     public function testWhatIsOnAVehicleIsHandedOverAtOnce(): void
     {
         $docket = $this->ordered(['useOf' => 'vehicle', 'material' => 'vehicle'], 1);
-        [$piece] = $docket->pieces();
-        $plan = $this->get(WorkPlans::class)->of($piece);
-        $this->bench()->tick($piece, $piece->version(), array_keys($plan->done()));
-        $this->bench()->move($piece, $piece->version(), PieceMove::Applied, '');
-        self::assertSame(PieceState::Ready, $piece->state());
-        self::assertContains("{$piece->tag()} applied", $this->book($docket), 'it rests nowhere here');
+        [$thing] = $docket->things();
+        $plan = $this->get(WorkPlans::class)->of($thing);
+        $this->bench()->tick($thing, $thing->version(), array_keys($plan->handSteps()));
+        $this->bench()->move($thing, $thing->version(), PieceMove::Applied);
+        self::assertSame(PieceState::Ready, $thing->state());
+        self::assertContains("{$thing->tag()} applied", $this->book($docket), 'it rests nowhere here');
         self::assertSame([], $this->shelf());
     }
 

@@ -17,6 +17,7 @@ use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -137,7 +138,11 @@ final class ItemsTest extends ShopTestCase
             [["$tag/1", 1], ["$tag/2", 1], ["$tag/3", 2], ["$tag/4", 2], ["$tag/5", 2]],
             self::told($docket),
         );
-        self::assertSame([0, 1, 0, 1, 2], array_map(static fn (Piece $piece): int => $piece->copy(), $docket->pieces()));
+        self::assertSame(
+            [["$tag/1", 1], ["$tag/2", 1], ["$tag/3", 2], ["$tag/4", 2], ["$tag/5", 2]],
+            array_map(static fn (Thing $thing): array => [$thing->tag(), $thing->item()->nth()], $docket->things()),
+            'a decal each: each is a thing',
+        );
     }
 
     public function testAStopOfAnItemThatIsNotInHandIsToldWithItsName(): void
@@ -324,24 +329,24 @@ final class ItemsTest extends ShopTestCase
         }
         $this->records->flush();
         $bench = $this->get(BenchWork::class);
-        [$first, $second, $tea, $more, $last] = $docket->pieces();
-        $bench->tick($tea, $tea->version(), array_keys($this->get(WorkPlans::class)->of($tea)->done()), true);
+        [$first, $second, $tea, $more, $last] = $docket->things();
+        $bench->tick($tea, $tea->version(), array_keys($this->get(WorkPlans::class)->of($tea)->handSteps()), true);
         self::assertSame([[], []], [$first->done(), $second->done()], 'another item is another thing');
         self::assertSame($tea->done(), $last->done());
         // One lags behind: it is not taken along, and not held up.
-        $bench->move($last, $last->version(), PieceMove::Spoil, 'creased');
-        $bench->move($tea, $tea->version(), PieceMove::Applied, '', true);
+        $bench->spoilOf($last, $last->version(), [], 'creased');
+        $bench->move($tea, $tea->version(), PieceMove::Applied, true);
         self::assertSame(
             ['applying', 'applying', 'curing', 'curing', 'waiting'],
             array_map(static fn (Piece $piece): string => $piece->state()->value, $docket->pieces()),
         );
         self::assertEquals($tea->restsUntil(), $more->restsUntil());
         $this->clock->sleep(73 * 3600);
-        $bench->move($tea, $tea->version(), PieceMove::Rested, '', true);
-        $bench->tick($first, $first->version(), array_keys($this->get(WorkPlans::class)->of($first)->done()), true);
-        $bench->move($first, $first->version(), PieceMove::Applied, '', true);
+        $bench->move($tea, $tea->version(), PieceMove::Rested, true);
+        $bench->tick($first, $first->version(), array_keys($this->get(WorkPlans::class)->of($first)->handSteps()), true);
+        $bench->move($first, $first->version(), PieceMove::Applied, true);
         $this->clock->sleep(73 * 3600);
-        $bench->move($first, $first->version(), PieceMove::Rested, '');
+        $bench->move($first, $first->version(), PieceMove::Rested);
         $delivery = $this->get(Delivery::class);
         $delivery->move($first, $first->version(), PieceMove::HandOver, '', true);
         self::assertSame(

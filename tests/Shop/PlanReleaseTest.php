@@ -166,7 +166,7 @@ final class PlanReleaseTest extends PlansTestCase
         );
         self::assertStringContainsString(
             "part 2 ({$parts[1]->size()->in(Units::Metric)}) at ",
-            $this->get(WorkPlans::class)->of($piece)->keyed()['lay-parts']->how,
+            $this->get(WorkPlans::class)->of($piece->thing())->keyed()['lay-parts']->how,
         );
     }
 

@@ -228,7 +228,7 @@ abstract class ShopTestCase extends WebTestCase
             $piece->version(),
             array_keys($this->get(PieceWeeding::class)->weeding($piece)->insides()),
         );
-        $bench->move($piece, $piece->version(), PieceMove::Weeded, '');
+        $bench->weeded($piece, $piece->version());
     }
 
     /** @return list<string> what the book says of a docket, oldest first */

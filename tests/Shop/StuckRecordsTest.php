@@ -135,7 +135,7 @@ final class StuckRecordsTest extends ShopTestCase
             [$first->id()],
         );
         self::assertSame(PieceState::Ready, $first->state(), 'as it was read');
-        $this->get(Delivery::class)->move($second, $second->version(), PieceMove::HandOver, '');
+        $this->get(Delivery::class)->move($second->thing(), $second->thing()->version(), PieceMove::HandOver, '');
         self::assertSame(DocketState::Done, $docket->state());
         self::assertFalse($this->get(Pieces::class)->areUnderWay($docket->number()));
     }

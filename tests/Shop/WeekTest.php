@@ -87,8 +87,8 @@ final class WeekTest extends ShopTestCase
         self::assertSame(['weed', 'apply', 'send'], $works($docket));
         array_map($this->weed(...), $docket->pieces());
         $before = $this->get(OrderWorks::class)->of($docket)->steps[0]->minutes;
-        $piece = $docket->pieces()[0];
-        $this->get(BenchWork::class)->tick($piece, $piece->version(), ['mark-middle']);
+        $thing = $docket->things()[0];
+        $this->get(BenchWork::class)->tick($thing, $thing->version(), ['mark-middle']);
         self::assertLessThan($before, $this->get(OrderWorks::class)->of($docket)->steps[0]->minutes);
         self::assertSame(['apply', 'send'], $works($docket));
     }

@@ -75,8 +75,8 @@ final class ChangedFiguresTest extends WebCase
                     ]),
                     $this->ask('POST', '/api/fit', $drawing),
                     $this->ask('POST', '/api/check', $drawing),
-                    $this->ask('GET', "/api/pieces/{$piece->id()}/steps"),
-                    $this->ask('GET', "/api/pieces/{$piece->id()}/parcel"),
+                    $this->ask('GET', "/api/things/{$piece->thing()->id()}/steps"),
+                    $this->ask('GET', "/api/things/{$piece->thing()->id()}/parcel"),
                 ],
             ),
         );

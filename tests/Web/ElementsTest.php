@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Web;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\Outlines;
@@ -201,25 +200,37 @@ final class ElementsTest extends WebCase
             $under->move($move, $this->clock->now());
         }
         $this->records->flush();
-        $bench = $this->get(BenchWork::class);
-        $bench->tick($top, $top->version(), array_keys($this->get(WorkPlans::class)->of($top)->done()));
-        $this->assertProblem(422, "{$under->tag()} belongs to it", $this->ask('POST', "/api/pieces/{$top->id()}/moves", [
-            'move' => 'applied',
-            'version' => $top->version(),
-            'detail' => '',
-        ]));
+        $thing = $top->thing();
+        $tick = fn (string ...$done): array => $this->ask('PUT', "/api/things/{$thing->id()}/steps", [
+            'version' => $this->ask('GET', "/api/things/{$thing->id()}/steps")['thing']['version'],
+            'done' => $done,
+        ]);
+        $readied = $tick('burnish');
+        self::assertSame([$under->tag()], $readied['thing']['missing'], 'its own film is readied meanwhile');
+        $all = array_column($readied['steps'], 'name');
+        $this->assertProblem(422, "{$under->tag()} is not that far: it is weeding", $tick(...$all));
+        $move = fn (string $move): array => $this->ask('POST', "/api/things/{$thing->id()}/moves", [
+            'move' => $move,
+            'version' => $this->ask('GET', "/api/things/{$thing->id()}/steps")['thing']['version'],
+        ]);
+        $this->assertProblem(422, "{$under->tag()} belongs to it", $move('applied'));
         $weeded = $this->ask('POST', "/api/pieces/{$under->id()}/moves", [
             'move' => 'weeded',
             'version' => $under->version(),
             'detail' => '',
         ]);
         self::assertSame('applying', $weeded['state'], json_encode($weeded, \JSON_THROW_ON_ERROR));
-        $applied = $this->ask('POST', "/api/pieces/{$top->id()}/moves", [
-            'move' => 'applied',
-            'version' => $top->version(),
-            'detail' => '',
-        ]);
+        $tick(...$all);
+        $applied = $move('applied');
         self::assertSame(200, $this->status, json_encode($applied, \JSON_THROW_ON_ERROR));
+        self::assertSame(
+            [['curing'], 1],
+            [
+                array_values(array_unique(array_column($applied['films'], 'state'))),
+                \count($this->ask('GET', '/api/things?station=apply')['things']),
+            ],
+            'one thing rests',
+        );
     }
 
     public function testWhatTouchesNoOtherFilmIsPlacedByItself(): void
@@ -237,15 +248,17 @@ final class ElementsTest extends WebCase
         ]);
         $docket = $this->get(Dockets::class)->numbered($this->number);
         $this->approve($docket);
-        $bench = $this->get(BenchWork::class);
         $star = array_values(array_filter(
             $docket->pieces(),
             static fn (Piece $piece): bool => 'Permanent, red' === $piece->film()->name(),
         ))[0] ?? self::fail('no star');
-        $steps = $this->get(WorkPlans::class)->of($star)->keyed();
-        self::assertArrayNotHasKey('lay-under', $steps, 'it lies under nothing');
-        self::assertStringContainsString('art to left edge 20 mm', $steps['position']->how);
-        self::assertStringContainsString('art to top edge 30 mm', $steps['position']->how);
+        $thing = $star->thing();
+        $steps = $this->get(WorkPlans::class)->of($thing)->keyed();
+        $name = $thing->nameOf($star);
+        $of = static fn (string $kind): string => $kind.('' === $name ? '' : "/$name");
+        self::assertArrayNotHasKey($of('lay-under'), $steps, 'it lies under nothing');
+        self::assertStringContainsString('art to left edge 20 mm', $steps[$of('position')]->how);
+        self::assertStringContainsString('art to top edge 30 mm', $steps[$of('position')]->how);
     }
 
     /** @return iterable<string, array{array<string, string>, string}> */

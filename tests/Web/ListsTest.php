@@ -24,6 +24,7 @@ final class ListsTest extends WebCase
         '/api/remnants' => 4,
         '/api/stock' => 4,
         '/api/pieces?station=weed' => 5,
+        '/api/things?station=apply' => 9,
         '/api/book' => 2,
     ];
 

@@ -185,7 +185,7 @@ final class OrderTest extends WebCase
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 1, 'Osric');
         $piece = $docket->pieces()[0];
-        $this->get(Materials::class)->book($piece);
+        $this->get(Materials::class)->book($piece->thing());
         self::assertSame(2, $this->get(Shelf::class)->supply($tin->id())->amount());
         $left = $this->get(Shelf::class)->supply($tape->id())->amount();
         self::assertEqualsWithDelta($piece->size()->height->toMillimetres() + 16, 2000 - $left, 1, 'off a wide roll');
@@ -227,7 +227,7 @@ final class OrderTest extends WebCase
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         $piece = $docket->pieces()[0];
-        $clean = fn (): string => $this->get(WorkPlans::class)->of($piece)->keyed()['clean']->how;
+        $clean = fn (): string => $this->get(WorkPlans::class)->of($piece->thing())->keyed()['clean']->how;
         self::assertStringContainsString('dry cloth only', $clean());
         $this->clock->modify('+30 days');
         self::assertStringContainsString('alcohol only where', $clean());

@@ -107,17 +107,16 @@ trait OrderWalk
      */
     private function delivered(int $number): array
     {
-        $pieces = $this->mustAsk('GET', "/api/dockets/$number")['pieces'];
-        foreach ($pieces as $piece) {
-            $plan = $this->mustAsk('GET', "/api/pieces/{$piece['id']}/steps");
-            $ticked = $this->mustAsk('PUT', "/api/pieces/{$piece['id']}/steps", [
-                'version' => $plan['piece']['version'],
+        foreach ($this->mustAsk('GET', "/api/dockets/$number")['things'] as $thing) {
+            $plan = $this->mustAsk('GET', "/api/things/{$thing['id']}/steps");
+            $ticked = $this->mustAsk('PUT', "/api/things/{$thing['id']}/steps", [
+                'version' => $plan['thing']['version'],
                 'done' => array_column($plan['steps'], 'name'),
             ]);
-            $this->moved($ticked['piece'], 'packed');
+            $this->movedThing($ticked['thing'], 'packed');
         }
-        foreach ($this->mustAsk('GET', "/api/dockets/$number")['pieces'] as $piece) {
-            $this->moved($piece, 'hand-over');
+        foreach ($this->mustAsk('GET', "/api/dockets/$number")['things'] as $thing) {
+            $this->movedThing($thing, 'hand-over');
         }
 
         return $this->mustAsk('GET', "/api/dockets/$number");
@@ -136,6 +135,12 @@ trait OrderWalk
     private function moved(array $piece, string $move): void
     {
         $this->mustAsk('POST', "/api/pieces/{$piece['id']}/moves", ['move' => $move, 'version' => $piece['version'], 'detail' => '']);
+    }
+
+    /** @param array<string, mixed> $thing as it was answered last */
+    private function movedThing(array $thing, string $move): void
+    {
+        $this->mustAsk('POST', "/api/things/{$thing['id']}/moves", ['move' => $move, 'version' => $thing['version']]);
     }
 
     /** @param array<int, array<string, mixed>> $pieces of one film */

@@ -156,13 +156,13 @@ final class PapersTest extends WebCase
     {
         $docket = $this->approved('Kestrel', 1, 'customer');
         $piece = $docket->pieces()[0];
-        $file = $this->paper("/api/pieces/{$piece->id()}/steps.pdf");
+        $file = $this->paper("/api/things/{$piece->thing()->id()}/steps.pdf");
         $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
         self::assertMatchesRegularExpression('~1\s+Clean and dry the object.*Position it.*Peel the tape~s', $text);
         self::assertStringNotContainsString('Lay the tape', $text, 'it comes on its tape');
         self::assertStringContainsString('art to left edge 5.7 mm', $text, 'with its own figures');
         unlink($file);
-        $file = $this->paper("/api/pieces/{$piece->id()}/care.pdf");
+        $file = $this->paper("/api/things/{$piece->thing()->id()}/care.pdf");
         $text = (new Process(['pdftotext', '-layout', $file, '-']))->mustRun()->getOutput();
         self::assertStringContainsString('Wait 72 h after applying before use.', $text);
         self::assertStringNotContainsString('dishwasher', $text, 'nothing that does not concern it');

@@ -22,6 +22,7 @@ final class PolledTest extends WebCase
         yield ['/api/line'];
         yield ['/api/dockets'];
         yield ['/api/pieces?station=weed'];
+        yield ['/api/things?station=apply'];
         yield ['/api/batches'];
         yield ['/api/batches/waiting'];
         yield ['/api/remnants'];

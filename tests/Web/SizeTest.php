@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Web;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
@@ -488,9 +487,8 @@ final class SizeTest extends WebCase
         self::assertSame([$docket->tag().'/1', $docket->tag().'/1b'], [$letters->tag(), $rim->tag()]);
         self::assertSame([$this->navy->id(), $cream->id()], [$letters->film()->id(), $rim->film()->id()]);
         self::assertEqualsWithDelta(2000, $this->region($letters)->box()->left - $this->region($rim)->box()->left, 12);
-        $bench = $this->get(BenchWork::class);
-        self::assertStringContainsString($rim->tag(), $this->get(WorkPlans::class)->of($letters)->keyed()['join-layer']->title);
-        self::assertStringContainsString($letters->tag(), $this->get(WorkPlans::class)->of($rim)->keyed()['lay-under']->title);
+        self::assertStringContainsString($rim->tag(), $this->get(WorkPlans::class)->of($letters->thing())->keyed()['join-layer']->title);
+        self::assertStringContainsString($letters->tag(), $this->get(WorkPlans::class)->of($rim->thing())->keyed()['lay-under/b']->title);
     }
 
     /** What is told of each layer is its own, and the film is that of all. */

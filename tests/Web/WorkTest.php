@@ -69,9 +69,9 @@ final class WorkTest extends WebCase
         ]);
         self::assertSame('applying', $piece['state']);
 
-        $steps = $this->ask('GET', "/api/pieces/{$piece['id']}/steps");
-        $ticked = $this->ask('PUT', "/api/pieces/{$piece['id']}/steps", [
-            'version' => $piece['version'],
+        $steps = $this->ask('GET', "/api/things/{$piece['thing']}/steps");
+        $ticked = $this->ask('PUT', "/api/things/{$piece['thing']}/steps", [
+            'version' => $steps['thing']['version'],
             'done' => array_column($steps['steps'], 'name'),
         ]);
         self::assertSame([true], array_values(array_unique(array_column($ticked['steps'], 'done'))));
@@ -83,23 +83,23 @@ final class WorkTest extends WebCase
             'two spots that lie apart',
             $this->ask('POST', "/api/pieces/{$piece['id']}/level", ['line' => [5, 5, 5, 5]]),
         );
-        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
+        $thing = $this->ask('POST', "/api/things/{$piece['thing']}/moves", [
             'move' => 'packed',
-            'version' => $ticked['piece']['version'],
+            'version' => $ticked['thing']['version'],
         ]);
-        self::assertContains('Care card', $this->ask('GET', "/api/pieces/{$piece['id']}/parcel")['contents']);
-        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
+        self::assertContains('Care card', $this->ask('GET', "/api/things/{$thing['id']}/parcel")['contents']);
+        $thing = $this->ask('POST', "/api/things/{$thing['id']}/moves", [
             'move' => 'post',
-            'version' => $piece['version'],
+            'version' => $thing['version'],
             'detail' => 'TW-7',
         ]);
-        self::assertSame(['on-its-way', 'TW-7'], [$piece['state'], $piece['tracking']]);
-        $piece = $this->ask('POST', "/api/pieces/{$piece['id']}/moves", [
+        self::assertSame(['on-its-way', 'TW-7'], [$thing['state'], $thing['tracking']]);
+        $thing = $this->ask('POST', "/api/things/{$thing['id']}/moves", [
             'move' => 'deliver',
-            'version' => $piece['version'],
+            'version' => $thing['version'],
         ]);
-        self::assertNull($piece['station']);
-        self::assertSame('done', $this->ask('GET', "/api/dockets/{$piece['docket']}")['state']);
+        self::assertNull($thing['station']);
+        self::assertSame('done', $this->ask('GET', "/api/dockets/{$thing['docket']}")['state']);
         self::assertSame(2, $this->ask('GET', '/api/stock')['items'][0]['count']);
         [$rest] = $this->ask('GET', '/api/remnants')['remnants'];
         self::assertSame(['square', $batch['id']], [$rest['propose'], $rest['batch']]);
@@ -136,8 +136,20 @@ final class WorkTest extends WebCase
         );
         $this->assertProblem(
             409,
-            'cannot be done',
+            'not done with one piece',
             $this->ask('POST', "/api/pieces/$id/moves", ['move' => 'hand-over', 'version' => 1]),
+        );
+        $thing = $docket->things()[0]->id();
+        $this->assertProblem(
+            422,
+            'not that far: it is waiting',
+            $this->ask('POST', "/api/things/$thing/moves", ['move' => 'hand-over', 'version' => 1]),
+        );
+        $this->assertProblem(404, 'no such thing', $this->ask('GET', '/api/things/999999/steps'));
+        $this->assertProblem(
+            404,
+            'no such film',
+            $this->ask('POST', "/api/things/$thing/moves", ['move' => 'spoil', 'version' => 1, 'pieces' => [999999], 'detail' => 'x']),
         );
         $this->assertProblem(404, 'no such piece', $this->ask('GET', '/api/pieces/999999/weeding'));
         $this->assertProblem(404, 'no batch', $this->ask('GET', '/api/batches/999999'));

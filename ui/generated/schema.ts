@@ -1619,25 +1619,8 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Lists the pieces at one station, due soonest first: so many as are asked for. */
+        /** Lists the pieces at one station, due soonest first: so many as are asked for, and one by its number. */
         get: operations["pieces"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{id}/care.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Gives the care card of a piece. */
-        get: operations["piece-care-pdf"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1706,7 +1689,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        /** Makes a move of a piece: weeded, applied, rested, posted, delivered, spoiled. */
+        /** Makes a move of a piece: it is weeded, or spoiled. */
         post: operations["piece-move"];
         delete?: never;
         options?: never;
@@ -1724,92 +1707,6 @@ export interface paths {
         get?: never;
         /** Keeps which insides are picked out. */
         put: operations["piece-out"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{id}/parcel": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Gives what goes into the parcel with a piece. */
-        get: operations["piece-parcel"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{id}/school": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Works a piece the other way from a step on, where two schools do it differently. */
-        put: operations["piece-school"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{id}/steps": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Gives the steps of applying a piece, and which are done. */
-        get: operations["piece-steps"];
-        /** Keeps which steps of applying are done. */
-        put: operations["piece-tick"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{id}/steps.pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        /** Gives the steps of a piece on paper, for who puts it on. */
-        get: operations["piece-steps-pdf"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pieces/{id}/tape": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        /** Lifts a piece with a tape that served before, or with a new one. */
-        put: operations["piece-tape"];
         post?: never;
         delete?: never;
         options?: never;
@@ -2372,6 +2269,143 @@ export interface paths {
         put?: never;
         /** Takes some of a supply off the shelf, puts some on, or counts it. */
         post: operations["supply-move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/things": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Lists the things something of which stands at one station, due soonest first: so many as are asked for, and one by its number. */
+        get: operations["things"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/things/{id}/care.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives the care card of a thing. */
+        get: operations["thing-care-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/things/{id}/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes a move of a thing: applied, packed, rested, handed over, posted, delivered, or films of it spoiled. */
+        post: operations["thing-move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/things/{id}/parcel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives what goes into the parcel with a thing. */
+        get: operations["thing-parcel"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/things/{id}/school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Works a thing the other way from a step on, where two schools do it differently. */
+        put: operations["thing-school"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/things/{id}/steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives the steps of a thing, film by film and then its own, and which are done. */
+        get: operations["thing-steps"];
+        /** Keeps which steps are done. */
+        put: operations["thing-tick"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/things/{id}/steps.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Gives the steps of a thing on paper, for who puts it on. */
+        get: operations["thing-steps-pdf"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/things/{id}/tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Lifts a film of a thing with a tape that served before, or with a new one. */
+        put: operations["thing-tape"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -3125,6 +3159,13 @@ export interface components {
             /** @description As it was read. */
             version: number;
         };
+        /** @description A thing as it was chosen. */
+        ChosenThing: {
+            /** @description Its number in the records. */
+            id: number;
+            /** @description As it was read. */
+            version: number;
+        };
         /** @description What came back to be cut again, and the limits that this contradicts. */
         ComebacksView: {
             /** @description By film. */
@@ -3396,6 +3437,10 @@ export interface components {
             items: components["schemas"]["ItemView"][];
             /** @description The pieces it is about; not all where there are very many. */
             pieces: components["schemas"]["PieceView"][];
+            /** @description What is in hand, each with its films; not all where there are very many. */
+            things: components["schemas"]["ThingView"][];
+            /** @description What is done next with what is being made. */
+            due: components["schemas"]["DueView"] | null;
             /** @description How many pieces there are. */
             manyPieces: number;
             /** @description The versions shown to the customer, oldest first. */
@@ -3433,8 +3478,10 @@ export interface components {
         };
         /** @description Something on the drying shelf. */
         DryingView: {
-            /** @description Its number in the records, to go on with it from the shelf; null where that is done elsewhere. */
-            piece: number | null;
+            /** @description Its number in the records; null of a sheet. */
+            thing: number | null;
+            /** @description Whether it is gone on with from the shelf. */
+            here: boolean;
             /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
             /** @description As it is written on paper. */
@@ -3451,6 +3498,17 @@ export interface components {
             next: string;
             /** @description When that has to be done at the latest, ISO 8601. */
             by: string | null;
+        };
+        /** @description What is to be done next with an order that is being made. */
+        DueView: {
+            /** @description Where it is done. */
+            station: components["schemas"]["Station"];
+            /** @description The number of the piece it is done with; null where it is a thing. */
+            piece: number | null;
+            /** @description The number of the thing it is done with; null where it is a piece. */
+            thing: number | null;
+            /** @description What that is, in a few words. */
+            says: string;
         };
         /** @description What of an element is cut from one film. */
         ElementFilmView: {
@@ -3572,6 +3630,25 @@ export interface components {
             shelf: number;
             /** @description Film to buy, m²; 0 where there is enough. */
             buy: number;
+        };
+        /** @description One film of a thing in hand. */
+        FilmOnThingView: {
+            /** @description The number of the piece in the records. */
+            piece: number;
+            /** @description Of the piece, as it is written on paper. */
+            tag: string;
+            /** @description What it is cut from. */
+            film: components["schemas"]["FilmView"];
+            /** @description Of this film. */
+            size: components["schemas"]["SizeView"];
+            /** @description Where it stands. */
+            state: components["schemas"]["PieceState"];
+            /** @description The station it stands at; null off the line. */
+            station: components["schemas"]["Station"] | null;
+            /** @description The number of the piece whose tape it is lifted with; null for a new piece of tape. */
+            tapeFrom: number | null;
+            /** @description That served before and can lift it too. */
+            tapes: components["schemas"]["UsedTapeView"][];
         };
         /** @description Film off the shelf for cutting, and back on it as offcuts. */
         FilmUseView: {
@@ -3822,7 +3899,7 @@ export interface components {
         /** @description What is dry and gone on with, in one go. */
         GoOnRequest: {
             /** @description Each as it was read. */
-            pieces: components["schemas"]["ChosenPiece"][];
+            things: components["schemas"]["ChosenThing"][];
         };
         /** @description A place at which something is in line with the rest. */
         GuideView: {
@@ -4270,8 +4347,10 @@ export interface components {
             label: string;
             /** @description Whose it is. */
             customer: string;
-            /** @description How many decals. */
-            pieces: number;
+            /** @description How many things. */
+            things: number;
+            /** @description The number of the first of them. */
+            thing: number;
         };
         /** @description A step that is done first, and why. */
         MorningStepView: {
@@ -4671,15 +4750,15 @@ export interface components {
             /** @description Cash, card or transfer. */
             paidBy: string;
         };
-        /** @description What goes out with a piece. */
+        /** @description What goes out with a thing. */
         ParcelView: {
-            /** @description The number of the piece. */
-            piece: components["schemas"]["PieceView"];
+            /** @description What it is of. */
+            thing: components["schemas"]["ThingView"];
             /** @description What goes into the parcel. */
             contents: string[];
             /** @description How it is looked after, sentences. */
             care: string[];
-            /** @description Tags of the other pieces of its order that stand there too. */
+            /** @description Tags of the other things of its order that stand there too. */
             too: string[];
         };
         /** @description One decal of a proof, every layer of it. */
@@ -4748,12 +4827,14 @@ export interface components {
          * @enum {string}
          */
         PieceState: "waiting" | "batched" | "cutting" | "weeding" | "applying" | "curing" | "ready" | "on-its-way" | "delivered" | "withdrawn";
-        /** @description One physical decal. */
+        /** @description One piece of film of a decal. */
         PieceView: {
             /** @description Its number in the records. */
             id: number;
             /** @description As it is written on paper: Y-0412 or Y-0412/3. */
             tag: string;
+            /** @description The number of the thing it goes on. */
+            thing: number;
             /** @description The number of the docket. */
             docket: number;
             /** @description As it was read; a change by somebody else since is a conflict. */
@@ -4788,12 +4869,6 @@ export interface components {
             spoiledBecause: string | null;
             /** @description The number of the batch. */
             batch: number | null;
-            /** @description When it has rested long enough, ISO 8601. */
-            restsUntil: string | null;
-            /** @description Until when a coat on it dries, ISO 8601. */
-            driesUntil: string | null;
-            /** @description The tracking number. */
-            tracking: string | null;
             /** @description Since when, ISO 8601. */
             since: string;
             /** @description What may be done with it now. */
@@ -5350,7 +5425,7 @@ export interface components {
             /** @description The name of the step in the plan of work. */
             step: string;
             /**
-             * @description The same of all decals of the item that stand alike.
+             * @description The same of all things of the item that stand alike.
              * @default false
              */
             alike?: boolean;
@@ -5587,6 +5662,13 @@ export interface components {
             /** @description Figures, and where they stand. */
             texts: components["schemas"]["StepTextView"][];
         };
+        /** @description What is drawn as art in the picture of a step. */
+        StepFilmsView: {
+            /** @description From bottom to top. */
+            films: components["schemas"]["StepArtView"][];
+            /** @description Of those the left top corner of what is put on, mm. */
+            from: components["schemas"]["SpotView"];
+        };
         /**
          * @description What is done with a decal at the bench, in the order in which it is told where nothing else decides.
          * @enum {string}
@@ -5650,15 +5732,23 @@ export interface components {
             troubles: components["schemas"]["TroubleView"][];
             /** @description What it shows of this decal; null where it shows nothing. */
             drawing: components["schemas"]["StepDrawingView"] | null;
+            /** @description What is drawn as art in it, by its place among `arts`. */
+            art: number;
+            /** @description Tag and colour of the film it is done with; empty of what is done with the whole. */
+            film: string;
+            /** @description The number of that film in the records. */
+            piece: number | null;
+            /** @description Tags of what has to be weeded first. */
+            waitsFor: string[];
             /** @description Whether it is done. */
             done: boolean;
             /** @description The other school's way, where there are two. */
             other: components["schemas"]["OtherWayView"] | null;
         };
-        /** @description How a piece is applied, or packed for the customer: its plan of work. */
+        /** @description How a thing is put on, or packed for the customer: its plan of work. */
         StepsView: {
             /** @description What it is of. */
-            piece: components["schemas"]["PieceView"];
+            thing: components["schemas"]["ThingView"];
             /** @description In order, less the rest at the end. */
             steps: components["schemas"]["StepView"][];
             /** @description All that is laid ready, each once. */
@@ -5669,17 +5759,11 @@ export interface components {
             waits: number;
             /** @description What comes when all is done, in a sentence or two. */
             after: string;
-            /** @description What is put on, from bottom to top. */
-            art: components["schemas"]["StepArtView"][];
-            /** @description Of that the left top corner of what is drawn, mm. */
-            artFrom: components["schemas"]["SpotView"];
+            /** @description What is drawn as art in the pictures of the steps. */
+            arts: components["schemas"]["StepFilmsView"][];
             /** @description Until when a coat dries, ISO 8601; null where none does. */
             driesUntil: string | null;
-            /** @description That served before and can lift it too. */
-            tapes: components["schemas"]["UsedTapeView"][];
-            /** @description Of those the one it is lifted with; null for a new piece. */
-            tapeFrom: number | null;
-            /** @description How many other decals of the item stand as this one does. */
+            /** @description How many other things of the item stand as this one does. */
             alike: number;
         };
         /** @description Film on the shelf; its area in m². */
@@ -5801,10 +5885,89 @@ export interface components {
         };
         /** @description Which piece of tape lifts a decal. */
         TapeRequest: {
-            /** @description As it was read; a change by somebody else since is a conflict. */
+            /** @description Of the thing, as it was read; a change by somebody else since is a conflict. */
             version: number;
+            /** @description The number of the film it lifts now. */
+            piece: number;
             /** @description The number of the piece it lifted first; null for a new piece of tape. */
             from?: number | null;
+        };
+        /** @description A move of a thing in hand, the version it was decided on, and what it has to be told. */
+        ThingMoveRequest: {
+            /** @description The short name of the move. */
+            move: string;
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /**
+             * @description Why it is spoiled, or the number of its parcel.
+             * @default
+             */
+            detail?: string;
+            /**
+             * @description Whether all that stand alike make the move too.
+             * @default false
+             */
+            alike?: boolean;
+            /** @description The numbers of the films that are spoiled; all of them where none is named. */
+            pieces?: number[];
+        };
+        /** @description One thing in hand: an object with every film on it, or what is given away for one. */
+        ThingView: {
+            /** @description Its number in the records. */
+            id: number;
+            /** @description As it is written on paper: Y-0412/3, of what has panes Y-0412/3–6. */
+            tag: string;
+            /** @description The number of the docket. */
+            docket: number;
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /** @description As it is shown. */
+            label: string;
+            /** @description Who ordered it. */
+            customer: string;
+            /** @description Which item of the order it is of. */
+            item: number;
+            /** @description What it goes on. */
+            object: string;
+            /** @description Where the piece furthest behind stands. */
+            state: components["schemas"]["PieceState"];
+            /** @description The station of that; null off the line. */
+            station: components["schemas"]["Station"] | null;
+            /** @description What is on it, by decal and layer. */
+            films: components["schemas"]["FilmOnThingView"][];
+            /** @description Tags of what is not weeded yet. */
+            missing: string[];
+            /** @description Of all its films together. */
+            size: components["schemas"]["SizeView"];
+            /** @description Whether the promised day is in danger. */
+            late: boolean;
+            /** @description When it has to be ready for use, ISO 8601. */
+            neededAt: string | null;
+            /** @description Whether the shop applies it. */
+            appliedHere: boolean;
+            /** @description When it has rested long enough, ISO 8601. */
+            restsUntil: string | null;
+            /** @description Until when a coat on it dries, ISO 8601. */
+            driesUntil: string | null;
+            /** @description The tracking number. */
+            tracking: string | null;
+            /** @description Since when it stands there, ISO 8601. */
+            since: string;
+            /** @description Whether it is cut mirrored, for the inside of glass. */
+            mirrored: boolean;
+            /** @description Stops that were let pass, with who and why. */
+            minded: string[];
+            /** @description How the words drawn differ from what was asked for. */
+            spelling: string[];
+            /** @description How it comes to its customer: collected, round, posted. */
+            delivery: string;
+        };
+        /** @description Things at a station. */
+        ThingsView: {
+            /** @description Due soonest first. */
+            things: components["schemas"]["ThingView"][];
+            /** @description How many stand there; more than are given where not all were asked for. */
+            many: number;
         };
         /** @description Which steps of a plan of work are done. */
         TickRequest: {
@@ -5813,7 +5976,7 @@ export interface components {
             /** @description The steps that are done, by their names in the plan. */
             done: string[];
             /**
-             * @description Whether the same holds for all decals of the item that stand alike.
+             * @description Whether the same holds for all things of the item that stand alike.
              * @default false
              */
             alike?: boolean;
@@ -10917,6 +11080,8 @@ export interface operations {
                 station: components["schemas"]["Station"];
                 /** @description How many to give at the most. */
                 most?: number;
+                /** @description The number of one that is given wherever it comes in the list, if it stands there. */
+                with?: number;
             };
             header?: never;
             path?: never;
@@ -10931,38 +11096,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PiecesView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "piece-care-pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Its number in the records. */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A file */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/octet-stream": string;
                 };
             };
             /** @description A problem, as a sentence */
@@ -11138,210 +11271,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WeedingView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "piece-parcel": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Its number in the records. */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["ParcelView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "piece-school": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Its number in the records. */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SchoolRequest"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StepsView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "piece-steps": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Its number in the records. */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StepsView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "piece-tick": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Its number in the records. */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TickRequest"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StepsView"];
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "piece-steps-pdf": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Its number in the records. */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description A file */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/octet-stream": string;
-                };
-            };
-            /** @description A problem, as a sentence */
-            default: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["ProblemView"];
-                };
-            };
-        };
-    };
-    "piece-tape": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                /** @description Its number in the records. */
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["TapeRequest"];
-            };
-        };
-        responses: {
-            /** @description Done */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["StepsView"];
                 };
             };
             /** @description A problem, as a sentence */
@@ -12725,6 +12654,314 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StockView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    things: {
+        parameters: {
+            query: {
+                /** @description Only what stands at this station. */
+                station: components["schemas"]["Station"];
+                /** @description How many to give at the most. */
+                most?: number;
+                /** @description The number of one that is given wherever it comes in the list, if it stands there. */
+                with?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThingsView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "thing-care-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "thing-move": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ThingMoveRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ThingView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "thing-parcel": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ParcelView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "thing-school": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "thing-steps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "thing-tick": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TickRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "thing-steps-pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "thing-tape": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number in the records. */
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TapeRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StepsView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -9,6 +9,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Journey\PieceMove;
@@ -17,17 +18,14 @@ use Yelbo\Trade\Plan\Progress;
 use Yelbo\Trade\Plan\StepKind;
 use Yelbo\Trade\Refused;
 
-/** What is done to a piece by hand: weeded, applied or packed, or spoiled. */
+/** What is done by hand: pieces are weeded, things applied or packed; what is spoiled is cut again. */
 final readonly class BenchWork
 {
     private const LONGEST_REASON = 300;
-    private const MOVES = [
-        PieceMove::Weeded,
-        PieceMove::Applied,
-        PieceMove::Packed,
-        PieceMove::Rested,
-        PieceMove::Spoil,
-    ];
+    /** What is done with a piece by itself. */
+    public const OF_A_PIECE = [PieceMove::Weeded, PieceMove::Spoil];
+    /** What is done with a thing as one. */
+    public const OF_A_THING = [PieceMove::Applied, PieceMove::Packed, PieceMove::Rested];
 
     public function __construct(
         private PieceWeeding $weeding,
@@ -61,39 +59,27 @@ final readonly class BenchWork
 
     /**
      * Ticks steps off, in order: those before one that is done are done too. What dries is waited for; a wait that is
-     * cut short has a reason, which goes into the book.
+     * cut short has a reason, which goes into the book. A film is readied as soon as it is weeded; none goes on before
+     * all are.
      *
      * @param list<string> $done   the steps that are done, by their names in the plan of work
-     * @param bool         $alike  the same of all decals of the item that stand alike
+     * @param bool         $alike  the same of all things of the item that stand alike
      * @param string       $reason why a wait is cut short; empty where none is
      *
      * @throws Refusals|Refused|Conflict
      */
-    public function tick(Piece $piece, int $version, array $done, bool $alike = false, string $reason = ''): void
+    public function tick(Thing $thing, int $version, array $done, bool $alike = false, string $reason = ''): void
     {
-        $this->expect($piece, PieceState::Applying);
-        if (mb_strlen($reason) > self::LONGEST_REASON) {
-            throw Refusals::at('reason', 'At most '.self::LONGEST_REASON.' letters here.');
-        }
-        $all = [$piece, ...$alike ? $piece->alike() : []];
-        try {
-            $progress = array_map(
-                fn (Piece $one): Progress => $one->progress()->to(
-                    $done,
-                    $this->plans->of($one),
-                    $this->clock->now(),
-                    trim($reason),
-                ),
-                $all,
-            );
-        } catch (Refused $refused) {
-            throw Refusals::at('reason', $refused->getMessage());
-        }
-        $this->change->applyAll(self::versions($all, $version), function () use ($all, $progress, $reason): void {
+        $this->refuseLong($reason);
+        $all = [$thing, ...$alike ? $thing->alike() : []];
+        $steps = array_map(
+            fn (Thing $one): Progress => $this->next($one, $done, trim($reason)),
+            $all,
+        );
+        $this->change->applyAll(self::versions($all, $version), function () use ($all, $steps, $reason): void {
             foreach ($all as $nth => $one) {
-                $this->lookedOver($one, $progress[$nth]);
-                $one->tick($progress[$nth]);
-                if ($progress[$nth]->cutShort) {
+                $this->keep($one, $steps[$nth]);
+                if ($steps[$nth]->cutShort) {
                     $this->book->note(
                         'wait-cut-short',
                         "{$one->tag()}: a wait was cut short: ".trim($reason),
@@ -109,34 +95,28 @@ final readonly class BenchWork
      * Goes on with what is dry, several in one go: the next coat of what is coated, the hand-over of what has rested.
      * All of them or none.
      *
-     * @param non-empty-list<array{Piece, int}> $pieces each with the version it was decided on
+     * @param non-empty-list<array{Thing, int}> $things each with the version it was decided on
      *
      * @throws Refused|Refusals|Conflict
      */
-    public function goOn(array $pieces): void
+    public function goOn(array $things): void
     {
-        $now = $this->clock->now();
         $does = [];
-        foreach ($pieces as [$piece]) {
-            if (PieceState::Curing === $piece->state()) {
-                $this->refuse($piece, PieceMove::Rested, '');
-                $does[] = fn () => $this->make($piece, PieceMove::Rested, '');
+        foreach ($things as [$thing]) {
+            if (PieceState::Curing === $thing->state()) {
+                $this->refuse($thing, PieceMove::Rested);
+                $does[] = fn () => $this->make($thing, PieceMove::Rested);
                 continue;
             }
-            $this->expect($piece, PieceState::Applying);
-            $plan = $this->plans->of($piece);
-            $left = array_keys(array_diff_key($plan->done(), array_flip($piece->done())));
+            $left = array_keys(array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->done())));
             try {
-                $progress = $piece->progress()->to([...$piece->done(), ...\array_slice($left, 0, 1)], $plan, $now, '');
-            } catch (Refused $refused) {
-                throw new Refused('not-yet', "{$piece->tag()}: {$refused->getMessage()}");
+                $progress = $this->next($thing, [...$thing->done(), ...\array_slice($left, 0, 1)], '');
+            } catch (Refusals $refused) {
+                throw new Refused('not-yet', "{$thing->tag()}: ".implode(' ', $refused->fields));
             }
-            $does[] = function () use ($piece, $progress): void {
-                $this->lookedOver($piece, $progress);
-                $piece->tick($progress);
-            };
+            $does[] = fn () => $this->keep($thing, $progress);
         }
-        $this->change->applyAll($pieces, static function () use ($does): void {
+        $this->change->applyAll($things, static function () use ($does): void {
             foreach ($does as $do) {
                 $do();
             }
@@ -144,163 +124,293 @@ final readonly class BenchWork
     }
 
     /**
-     * @param non-empty-list<Piece> $all     the one that is on screen first
-     * @param int                   $version of that one
+     * A piece is weeded.
      *
-     * @return list<array{Piece, int}>
+     * @param bool $alike the same of all pieces of the item that stand alike, the same layer of each: all or none
+     *
+     * @throws Refused|Conflict
      */
-    private static function versions(array $all, int $version): array
+    public function weeded(Piece $piece, int $version, bool $alike = false): void
     {
-        return array_map(
-            static fn (Piece $one): array => [$one, $one === $all[0] ? $version : $one->version()],
-            $all,
-        );
-    }
-
-    /**
-     * Weeded, applied, packed, rested, or spoiled.
-     *
-     * @param string $reason why it is spoiled; empty for other moves
-     * @param bool   $alike  the same of all decals of the item that stand alike, all of them or none
-     *
-     * @throws Refusals|Refused|Conflict
-     */
-    public function move(Piece $piece, int $version, PieceMove $move, string $reason, bool $alike = false): void
-    {
-        if (!\in_array($move, self::MOVES, true)) {
-            throw new Refused(
-                'illegal-move',
-                "“{$move->label()}” is done ".
-                    (PieceMove::Withdraw === $move ? 'with the whole order.' : 'with the whole batch.'),
-            );
-        }
-        $all = [$piece, ...$alike && PieceMove::Spoil !== $move ? $this->alike($piece, $move) : []];
+        $all = [$piece, ...$alike ? $piece->alike() : []];
         foreach ($all as $one) {
-            $this->refuse($one, $move, $reason);
+            if (\count($one->out()) < \count($this->weeding->weeding($one)->insides())) {
+                throw new Refused('not-yet', 'Not all inside pieces are out yet.');
+            }
         }
-        $began = $this->times->began($piece);
-        $this->change->applyAll(self::versions($all, $version), function () use ($all, $move, $reason, $began): void {
+        $began = $this->times->began($piece->since());
+        $this->change->applyAll(self::versions($all, $version), function () use ($all, $began): void {
             foreach ($all as $one) {
-                $this->outcomes->keep($one, $move, $reason);
-                $this->make($one, $move, $reason);
-                $this->times->keep($one, $move, $began, \count($all));
+                $this->outcomes->keep($one, PieceMove::Weeded, '');
+                $one->move(PieceMove::Weeded, $this->clock->now());
+                $this->times->keep($one, PieceMove::Weeded, $began, \count($all));
+                $this->book->note('weeded', "{$one->tag()} weeded", $one->docket()->number(), $one->nth());
             }
         });
     }
 
-    /** @return list<Piece> those that make a move with one; of what rests only what has rested */
-    private function alike(Piece $piece, PieceMove $move): array
+    /**
+     * A piece is cut again, with what it is joined to where they are one by now; the rest of its thing waits for it at
+     * the bench.
+     *
+     * @param int $version of the piece
+     *
+     * @throws Refusals|Conflict
+     */
+    public function spoil(Piece $piece, int $version, string $reason): void
     {
-        return PieceMove::Rested !== $move
-            ? $piece->alike()
-            : array_values(
-                array_filter(
-                    $piece->alike(),
-                    fn (Piece $other): bool => $other->restsUntil() <= $this->clock->now(),
-                ),
-            );
+        $this->refuseReason($reason);
+        $this->change->apply($piece, $version, fn () => $this->cutAgain($piece->thing(), [$piece], trim($reason)));
     }
 
-    private function make(Piece $piece, PieceMove $move, string $reason): void
+    /**
+     * Some films of a thing are cut again, or all.
+     *
+     * @param list<Piece> $pieces all of them where none is named
+     *
+     * @throws Refusals|Conflict
+     */
+    public function spoilOf(Thing $thing, int $version, array $pieces, string $reason): void
     {
-        $now = $this->clock->now();
-        if (PieceMove::Spoil === $move) {
-            $piece->spoil(trim($reason), $now);
-        } else {
-            $piece->move($move, $now);
-        }
-        if (\in_array($move, [PieceMove::Applied, PieceMove::Packed], true)) {
-            $this->materials->book($piece);
-        }
-        if (PieceMove::Applied === $move) {
-            $this->rest($piece, $now);
-        }
-        $this->book->note(
-            $move->value,
-            $this->says($piece, $move, $reason),
-            $piece->docket()->number(),
-            $piece->nth(),
+        $this->refuseReason($reason);
+        $this->change->apply(
+            $thing,
+            $version,
+            fn () => $this->cutAgain($thing, $pieces ?: $thing->cut(), trim($reason)),
         );
     }
 
-    /** The last look is signed: who took it and when stands in the book. */
-    private function lookedOver(Piece $piece, Progress $progress): void
+    /**
+     * Applied, packed, or rested.
+     *
+     * @param bool $alike the same of all things of the item that stand alike, all of them or none
+     *
+     * @throws Refused|Conflict
+     */
+    public function move(Thing $thing, int $version, PieceMove $move, bool $alike = false): void
     {
-        if (\in_array(StepKind::LookOver->value, array_diff($progress->done, $piece->done()), true)) {
+        if (!\in_array($move, self::OF_A_THING, true)) {
+            throw new Refused(
+                'illegal-move',
+                "“{$move->label()}” is done ".
+                    match (true) {
+                        \in_array($move, self::OF_A_PIECE, true) => 'with one piece.',
+                        PieceMove::Withdraw === $move => 'with the whole order.',
+                        default => 'with the whole batch.',
+                    },
+            );
+        }
+        $all = [$thing, ...$alike ? $this->alike($thing, $move) : []];
+        foreach ($all as $one) {
+            $this->refuse($one, $move);
+        }
+        $began = $this->times->began($thing->since());
+        $tops = array_sum(array_map(static fn (Thing $one): int => \count($one->tops()), $all));
+        $this->change->applyAll(self::versions($all, $version), function () use ($all, $move, $began, $tops): void {
+            foreach ($all as $one) {
+                $this->make($one, $move);
+                foreach ($one->tops() as $top) {
+                    $this->times->keep($top, $move, $began, $tops);
+                }
+            }
+        });
+    }
+
+    /**
+     * @param list<string> $done
+     *
+     * @throws Refusals|Refused
+     */
+    private function next(Thing $thing, array $done, string $reason): Progress
+    {
+        if (!\in_array(PieceState::Applying, $thing->states(), true)) {
+            throw $this->gone($thing->tag(), $thing->state());
+        }
+        $plan = $this->plans->of($thing);
+        try {
+            $next = $thing->progress()->to($done, $plan, $this->clock->now(), $reason);
+        } catch (Refused $refused) {
+            throw Refusals::at('reason', $refused->getMessage());
+        }
+        foreach ($thing->missingFor($plan, array_values(array_diff($next->done, $thing->done()))) as $piece) {
+            throw new Refused(
+                'not-yet',
+                "{$piece->tag()} is not that far: it is {$piece->state()->inWords()}. Nothing goes on before all of it is weeded.",
+            );
+        }
+
+        return $next;
+    }
+
+    /** The last look is signed: who took it and when stands in the book. */
+    private function keep(Thing $thing, Progress $progress): void
+    {
+        if (\in_array(StepKind::LookOver->value, array_diff($progress->done, $thing->done()), true)) {
             $this->book->note(
                 'looked-over',
-                "{$piece->tag()} looked over",
+                "{$thing->tag()} looked over",
+                $thing->docket()->number(),
+                $thing->nth(),
+            );
+        }
+        $thing->tick($progress);
+    }
+
+    /** @param list<Piece> $pieces */
+    private function cutAgain(Thing $thing, array $pieces, string $reason): void
+    {
+        $plan = $this->plans->of($thing);
+        $joined = array_map(
+            static fn (StepKind $kind): string => $kind->value,
+            [StepKind::JoinLayer, StepKind::SetDown, StepKind::RubDown],
+        );
+        $spoiled = $names = [];
+        foreach ($pieces as $piece) {
+            $top = $piece->joined()[0];
+            $with = $thing->nameOf($top);
+            $names[] = $thing->nameOf($piece);
+            $names[] = $with;
+            $isOne = [] !== array_intersect(
+                array_map(static fn (string $kind): string => $kind.('' === $with ? '' : "/$with"), $joined),
+                $thing->done(),
+            );
+            foreach ($isOne ? $piece->joined() : [$piece] as $one) {
+                $spoiled[$one->id()] = $one;
+                $names[] = $thing->nameOf($one);
+            }
+        }
+        foreach ($spoiled as $piece) {
+            $this->outcomes->keep($piece, PieceMove::Spoil, $reason);
+            $this->book->note(
+                'spoil',
+                "{$piece->tag()} spoiled: $reason",
                 $piece->docket()->number(),
                 $piece->nth(),
             );
         }
+        $thing->spoil(
+            array_values($spoiled),
+            $reason,
+            $thing->progress()->without($names, $plan),
+            $this->clock->now(),
+        );
+    }
+
+    /** @return list<Thing> those that make a move with one; of what rests only what has rested */
+    private function alike(Thing $thing, PieceMove $move): array
+    {
+        return PieceMove::Rested !== $move
+            ? $thing->alike()
+            : array_values(
+                array_filter(
+                    $thing->alike(),
+                    fn (Thing $other): bool => $other->restsUntil() <= $this->clock->now(),
+                ),
+            );
+    }
+
+    private function make(Thing $thing, PieceMove $move): void
+    {
+        $now = $this->clock->now();
+        $thing->move($move, $now);
+        if (PieceMove::Rested !== $move) {
+            $this->materials->book($thing);
+        }
+        if (PieceMove::Applied === $move) {
+            $this->rest($thing, $now);
+        }
+        $this->book->note(
+            $move->value,
+            $thing->tag().
+                ' '.
+                match (true) {
+                    PieceMove::Applied !== $move => lcfirst($move->label()),
+                    PieceState::Curing === $thing->state() => 'applied; rests until '.
+                        ($thing->restsUntil()?->format('D j M, H:i') ?? 'ready'),
+                    default => 'applied',
+                },
+            $thing->docket()->number(),
+            $thing->nth(),
+        );
     }
 
     /** What is on a vehicle or a wall is handed over at once: it rests there. What holds without glue does not rest. */
-    private function rest(Piece $piece, \DateTimeImmutable $now): void
+    private function rest(Thing $thing, \DateTimeImmutable $now): void
     {
-        $until = $piece->progress()->restsUntil($this->plans->of($piece), $now);
-        $piece->restUntil($until);
+        $until = $thing->progress()->restsUntil($this->plans->of($thing), $now);
+        $thing->restUntil($until);
         if ($until <= $now) {
-            $piece->move(PieceMove::Rested, $now);
+            $thing->move(PieceMove::Rested, $now);
         }
     }
 
-    private function refuse(Piece $piece, PieceMove $move, string $reason): void
+    /** @throws Refused */
+    private function refuse(Thing $thing, PieceMove $move): void
     {
-        if (PieceMove::Spoil === $move && '' === trim($reason)) {
+        if (PieceMove::Rested === $move) {
+            if (null !== $thing->restsUntil() && $this->clock->now() < $thing->restsUntil()) {
+                throw new Refused('not-yet', 'It has to rest until '.$thing->restsUntil()->format('D j M, H:i').'.');
+            }
+
+            return;
+        }
+        if ($thing->item()->isAppliedHere() !== (PieceMove::Applied === $move)) {
+            throw new Refused(
+                'illegal-move',
+                $thing->item()->isAppliedHere()
+                    ? 'This one is applied here, not packed for the customer.'
+                    : 'The customer applies this one: pack it.',
+            );
+        }
+        $thing->refuseApart($move);
+        if ([] !== array_diff(array_keys($this->plans->of($thing)->handSteps()), $thing->done())) {
+            throw new Refused('not-yet', 'Not all steps are ticked yet.');
+        }
+    }
+
+    /** @throws Refusals */
+    private function refuseReason(string $reason): void
+    {
+        if ('' === trim($reason)) {
             throw Refusals::at('reason', 'What went wrong? A few words for the book and the next batch.');
         }
+        $this->refuseLong($reason);
+    }
+
+    /** @throws Refusals */
+    private function refuseLong(string $reason): void
+    {
         if (mb_strlen($reason) > self::LONGEST_REASON) {
             throw Refusals::at('reason', 'At most '.self::LONGEST_REASON.' letters here.');
         }
-        if (PieceMove::Weeded === $move && \count($piece->out()) < \count($this->weeding->weeding($piece)->insides())) {
-            throw new Refused('not-yet', 'Not all inside pieces are out yet.');
-        }
-        if (\in_array($move, [PieceMove::Applied, PieceMove::Packed], true)) {
-            if ($piece->item()->isAppliedHere() !== (PieceMove::Applied === $move)) {
-                throw new Refused(
-                    'illegal-move',
-                    $piece->item()->isAppliedHere()
-                        ? 'This one is applied here, not packed for the customer.'
-                        : 'The customer applies this one: pack it.',
-                );
-            }
-            if ([] !== array_diff(array_keys($this->plans->of($piece)->done()), $piece->done())) {
-                throw new Refused('not-yet', 'Not all steps are ticked yet.');
-            }
-            $piece->refuseApart($move);
-        }
-        if (
-            PieceMove::Rested === $move
-            && null !== $piece->restsUntil()
-            && $this->clock->now() < $piece->restsUntil()
-        ) {
-            throw new Refused('not-yet', 'It has to rest until '.$piece->restsUntil()->format('D j M, H:i').'.');
-        }
     }
 
-    private function says(Piece $piece, PieceMove $move, string $reason): string
+    /**
+     * @template T of Piece|Thing
+     *
+     * @param non-empty-list<T> $all     the one that is on screen first
+     * @param int               $version of that one
+     *
+     * @return list<array{T, int}>
+     */
+    private static function versions(array $all, int $version): array
     {
-        return $piece->tag().
-            ' '.
-            match ($move) {
-                PieceMove::Spoil => 'spoiled: '.trim($reason),
-                PieceMove::Weeded => 'weeded',
-                PieceMove::Applied => PieceState::Curing === $piece->state()
-                    ? 'applied; rests until '.($piece->restsUntil()?->format('D j M, H:i') ?? 'ready')
-                    : 'applied',
-                default => lcfirst($move->label()),
-            };
+        return array_map(
+            static fn (Piece|Thing $one): array => [$one, $one === $all[0] ? $version : $one->version()],
+            $all,
+        );
     }
 
+    /** @throws Refused */
     private function expect(Piece $piece, PieceState $state): void
     {
         if ($piece->state() !== $state) {
-            throw new Refused(
-                'illegal-move',
-                "{$piece->tag()} is not there any more: it is ".str_replace('-', ' ', $piece->state()->value).'.',
-            );
+            throw $this->gone($piece->tag(), $piece->state());
         }
+    }
+
+    private function gone(string $tag, PieceState $state): Refused
+    {
+        return new Refused('illegal-move', "$tag is not there any more: it is {$state->inWords()}.");
     }
 }

@@ -8,8 +8,8 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Batches\Batch;
 use Yelbo\Shop\Batches\Batches;
 use Yelbo\Shop\Batches\PrintRun;
-use Yelbo\Shop\Orders\Piece;
-use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Shop\Orders\Thing;
+use Yelbo\Shop\Orders\Things;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Plan\Step;
@@ -19,7 +19,7 @@ use Yelbo\Trade\Plan\StepKind;
 final readonly class DryingShelf
 {
     public function __construct(
-        private Pieces $pieces,
+        private Things $things,
         private Batches $batches,
         private WorkPlans $plans,
         private ShopRules $rules,
@@ -32,7 +32,7 @@ final readonly class DryingShelf
     {
         $all = array_values(
             array_filter([
-                ...array_map($this->piece(...), $this->pieces->drying()),
+                ...array_map($this->thing(...), $this->things->drying()),
                 ...array_map($this->sheet(...), $this->batches->printed()),
             ]),
         );
@@ -46,25 +46,25 @@ final readonly class DryingShelf
     }
 
     /** None of what does not dry and is not coated next. */
-    private function piece(Piece $piece): ?Drying
+    private function thing(Thing $thing): ?Drying
     {
-        $needed = $piece->docket()->neededAt();
-        if (PieceState::Curing === $piece->state()) {
-            return new Drying($piece, $piece->restsUntil(), 'Hand it over', $needed, true);
+        $needed = $thing->docket()->neededAt();
+        if (PieceState::Curing === $thing->state()) {
+            return new Drying($thing, $thing->restsUntil(), 'Hand it over', $needed, true);
         }
-        $plan = $this->plans->of($piece);
-        $left = array_diff_key($plan->done(), array_flip($piece->done()));
+        $plan = $this->plans->of($thing);
+        $left = array_diff_key($plan->handSteps(), array_flip($thing->done()));
         $next = reset($left);
         $coats = [StepKind::Coat, StepKind::PaintBehind];
         $isCoat = false !== $next && \in_array($next->kind, $coats, true);
-        if (!$isCoat && null === $piece->driesUntil()) {
+        if (!$isCoat && null === $thing->driesUntil()) {
             return null;
         }
         $waits = array_sum(array_map(static fn (Step $step): int => $step->wait, $left));
 
         return new Drying(
-            $piece,
-            $piece->driesUntil(),
+            $thing,
+            $thing->driesUntil(),
             false === $next ? 'Let it rest' : $next->title,
             $needed?->sub(new \DateInterval("PT{$waits}M")),
             $isCoat,

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Bench;
 
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\Stockroom;
@@ -24,11 +25,11 @@ final readonly class Materials
     ) {
     }
 
-    /** The shop's figures with the schools that were chosen for a decal: those of what lies on top of it. */
-    public function rulesFor(Piece $piece): Rules
+    /** The shop's figures with the schools that were chosen for a thing. */
+    public function rulesFor(Thing $thing): Rules
     {
         $rules = $this->rules->current();
-        foreach ($piece->isOnTop() ? $piece->schools() : $piece->joined()[0]->schools() as $name => $value) {
+        foreach ($thing->schools() as $name => $value) {
             $rule = Rule::tryFrom($name);
             $rules = null === $rule ? $rules : $rules->with($rule, $value);
         }
@@ -46,7 +47,7 @@ final readonly class Materials
             $piece->film()->grade(),
             $item->useOf(),
             $item->object()->material(),
-            $this->rulesFor($piece),
+            $this->rulesFor($piece->thing()),
         );
     }
 
@@ -57,14 +58,23 @@ final readonly class Materials
     }
 
     /**
-     * Books what a decal took; of what the shelf does not have so much, what there is. What lies underneath its letters
-     * is lifted with them.
+     * Books what a thing took, tape for each film and the blank once; of what the shelf does not have so much, what
+     * there is.
      */
-    public function book(Piece $piece): void
+    public function book(Thing $thing): void
     {
-        if (!$piece->isOnTop()) {
-            return;
+        foreach ($thing->tops() as $top) {
+            $this->tapeOf($top);
         }
+        $blank = $this->shelf->blank($thing->item()->blank());
+        if (null !== $blank) {
+            $this->stockroom->takeOff($blank, 1, $thing->tag());
+        }
+    }
+
+    /** What lies underneath is lifted with what lies on top. */
+    private function tapeOf(Piece $piece): void
+    {
         $item = $piece->item();
         $lifts = null === $piece->tapeFrom()
             ? $this->tapes->lifts($piece->joinedSize(), $this->tape($piece), $item->useOf(), $this->tapes->rolls())
@@ -72,11 +82,6 @@ final readonly class Materials
         [$tape, $length] = $lifts ?? [null, 0];
         if (null !== $tape) {
             $this->stockroom->takeOff($tape, (int) ceil($length / 1000), $piece->tag());
-        }
-        $blank = $this->shelf->blank($item->blank());
-        // Panes of one thing carry a decal each and are one blank.
-        if (null !== $blank && 0 === $piece->layer() && 0 === $piece->copy() % $item->object()->panes()) {
-            $this->stockroom->takeOff($blank, 1, $piece->tag());
         }
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Bench;
 
 use Yelbo\Shop\Log\Book;
-use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Journey\PieceState;
@@ -13,7 +13,7 @@ use Yelbo\Trade\Plan\OtherWay;
 use Yelbo\Trade\Refused;
 
 /**
- * Where two schools do a step differently: the shop's own is among its figures, and one decal is worked the other way
+ * Where two schools do a step differently: the shop's own is among its figures, and one thing is worked the other way
  * at its step. Source: handbook section 10.
  */
 final readonly class Schools
@@ -23,17 +23,17 @@ final readonly class Schools
     }
 
     /**
-     * Works a decal, and those alike, the other way.
+     * Works a thing, and those alike, the other way.
      *
      * @param string $step  the name of the step that offers it, in the plan of work
-     * @param bool   $alike the same of all decals of the item that stand alike
+     * @param bool   $alike the same of all things of the item that stand alike
      *
      * @throws Refused where the step offers no other way, or is done
      * @throws Conflict
      */
-    public function turn(Piece $piece, int $version, string $step, bool $alike = false): void
+    public function turn(Thing $thing, int $version, string $step, bool $alike = false): void
     {
-        $all = [$piece, ...$alike ? $piece->alike() : []];
+        $all = [$thing, ...$alike ? $thing->alike() : []];
         $turned = [];
         foreach ($all as $one) {
             $other = $this->other($one, $step);
@@ -48,7 +48,7 @@ final readonly class Schools
             };
         }
         $this->change->applyAll(
-            array_map(static fn (Piece $one): array => [$one, $one === $piece ? $version : $one->version()], $all),
+            array_map(static fn (Thing $one): array => [$one, $one === $thing ? $version : $one->version()], $all),
             static function () use ($turned): void {
                 foreach ($turned as $turn) {
                     $turn();
@@ -57,16 +57,16 @@ final readonly class Schools
         );
     }
 
-    private function other(Piece $piece, string $step): OtherWay
+    private function other(Thing $thing, string $step): OtherWay
     {
-        if (PieceState::Applying !== $piece->state()) {
-            throw new Refused('illegal-move', "{$piece->tag()} is not worked on now.");
+        if (!\in_array(PieceState::Applying, $thing->states(), true)) {
+            throw new Refused('illegal-move', "{$thing->tag()} is not worked on now.");
         }
-        if (\in_array($step, $piece->done(), true)) {
+        if (\in_array($step, $thing->done(), true)) {
             throw new Refused('illegal-move', 'This step is done already. Go back to it first.');
         }
 
-        return ($this->plans->of($piece)->done()[$step] ?? null)->other
+        return ($this->plans->of($thing)->handSteps()[$step] ?? null)->other
             ?? throw new Refused('one-way', 'There is no other way to do this step.');
     }
 }

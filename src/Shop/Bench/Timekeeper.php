@@ -35,14 +35,18 @@ final readonly class Timekeeper
     ) {
     }
 
-    /** Since when somebody has been at a piece; to be asked before its move. */
-    public function began(Piece $piece): \DateTimeImmutable
+    /**
+     * Since when somebody has been at something; to be asked before its move.
+     *
+     * @param \DateTimeImmutable $since when it came to where it stands
+     */
+    public function began(\DateTimeImmutable $since): \DateTimeImmutable
     {
         $last = $this->records
             ->getConnection()
             ->fetchOne('SELECT MAX(at) FROM log_entry WHERE who = ?', [$this->book->who()]);
 
-        return \is_string($last) ? max($piece->since(), new \DateTimeImmutable($last)) : $piece->since();
+        return \is_string($last) ? max($since, new \DateTimeImmutable($last)) : $since;
     }
 
     /**

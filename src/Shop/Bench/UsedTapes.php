@@ -62,7 +62,8 @@ final readonly class UsedTapes
     /**
      * Lifts a piece with a tape that served before, or with a new one.
      *
-     * @param int|null $from the number of the piece it lifted first; none for a new one
+     * @param int      $version of the thing it goes on
+     * @param int|null $from    the number of the piece it lifted first; none for a new one
      *
      * @throws Refused|Conflict
      */
@@ -78,8 +79,10 @@ final readonly class UsedTapes
         if (null !== $from && null === $tape) {
             throw new Refused('no-tape', 'That piece of tape is too small, of another kind, or used up.');
         }
-        $this->change->apply($piece, $version, function () use ($piece, $from, $tape): void {
+        $thing = $piece->thing();
+        $this->change->apply($thing, $version, function () use ($thing, $piece, $from, $tape): void {
             $piece->liftWith($from);
+            $thing->tick($thing->progress());
             if (null !== $tape) {
                 $this->book->note(
                     'tape-again',

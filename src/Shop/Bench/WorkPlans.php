@@ -11,7 +11,7 @@ use Yelbo\Shop\Orders\CareCard;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
-use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Trade\Bench\LevelLine;
 use Yelbo\Trade\Bench\Taping;
 use Yelbo\Trade\Cache;
@@ -27,6 +27,7 @@ use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Plan\Decal;
 use Yelbo\Trade\Plan\Edge;
+use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\FilmParts;
 use Yelbo\Trade\Plan\Gaps;
 use Yelbo\Trade\Plan\Shape;
@@ -37,13 +38,12 @@ use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 use Yelbo\Trade\Time\Paint;
 
-/** The plan of work of a piece, from what its order knows. Source: handbook sections 10 to 13. */
+/** The plan of work of a thing, from what its order knows. Source: handbook sections 10 to 13. */
 final readonly class WorkPlans
 {
     private const BLOCKS = [Rule::BlockLargest, Rule::BlockLarge, Rule::BlockSmall, Rule::BlockSmallest];
 
     public function __construct(
-        private ShopRules $rules,
         private Materials $materials,
         private CutParts $cutParts,
         private PieceWeeding $weeding,
@@ -54,45 +54,77 @@ final readonly class WorkPlans
     ) {
     }
 
-    /** What is done with a piece once it is weeded. */
-    public function of(Piece $piece): WorkPlan
+    /** What is done with a thing once its films are weeded. */
+    public function of(Thing $thing): WorkPlan
     {
-        $rules = $this->rulesFor($piece);
-        $decal = $this->decal($piece);
-
-        return $piece->isOnTop()
-            ? WorkPlan::for($decal, $rules)
-            : WorkPlan::underneath($decal, $piece->joined()[0]->tag(), $rules);
+        return WorkPlan::ofThing($this->films($thing), $this->materials->rulesFor($thing));
     }
 
     /** The same as it is shown: with its drawings, and what comes when all is done. */
-    public function work(Piece $piece): Work
+    public function work(Thing $thing): Work
     {
-        return $this->shown($piece, $this->of($piece), $this->decal($piece));
+        return $this->shown($thing, $this->of($thing));
     }
 
     /** What is printed for who puts it on: it is taped and trimmed already where the customer does that. */
-    public function printed(Piece $piece): Work
+    public function printed(Thing $thing): Work
     {
-        $decal = $this->decal($piece);
-
-        return $decal->appliedHere
-            ? $this->work($piece)
-            : $this->shown($piece, WorkPlan::atTheCustomers($decal, $this->rulesFor($piece)), $decal);
+        return $thing->item()->isAppliedHere()
+            ? $this->work($thing)
+            : $this->shown(
+                $thing,
+                WorkPlan::atTheCustomers($this->films($thing), $this->materials->rulesFor($thing)),
+            );
     }
 
-    private function shown(Piece $piece, WorkPlan $plan, Decal $decal): Work
+    /** @return non-empty-list<FilmOnThing> in the order in which they are laid */
+    private function films(Thing $thing): array
     {
-        $rules = $this->rulesFor($piece);
-        $steps = $plan->done();
-        $outline = $piece->item()->object()->surface()->outline();
+        $films = [];
+        foreach ($thing->tops() as $top) {
+            $with = $thing->nameOf($top);
+            foreach (\array_slice($top->joined(), 1) as $under) {
+                $films[] = new FilmOnThing($thing->nameOf($under), $this->decal($under), $top->tag(), $with);
+            }
+            $films[] = new FilmOnThing($with, $this->decal($top), '', $with);
+        }
+
+        return $films;
+    }
+
+    private function shown(Thing $thing, WorkPlan $plan): Work
+    {
+        $rules = $this->materials->rulesFor($thing);
+        $steps = $plan->handSteps();
+        $outline = $thing->item()->object()->surface()->outline();
+        $art = $decals = $shown = [];
+        foreach ($thing->pieces() as $piece) {
+            $name = $thing->nameOf($piece);
+            $decals[$name] = $this->decal($piece);
+            $art[$name] = StepArt::of($piece->isOnTop() ? $piece->joined() : [$piece], $piece);
+        }
+        $whole = \count($art);
+        $all = array_values(
+            array_filter($thing->pieces(), static fn (Piece $piece): bool => $piece->nth() === $thing->nth()),
+        );
+        $decal = Decal::together(
+            array_map(static fn (Piece $top): Decal => $decals[$thing->nameOf($top)], $thing->tops()),
+            $rules,
+        );
+        foreach ($steps as $name => $step) {
+            $film = explode('/', $name)[1] ?? '';
+            $isOwn = !$step->kind->isOfAFilm();
+            $shown[$name] = new ShownStep(
+                $step,
+                StepDrawing::of($step, $isOwn ? $decal : $decals[$film], $outline, $rules),
+                $isOwn ? $whole : (int) array_search($film, array_map(strval(...), array_keys($art)), true),
+                $isOwn ? null : $thing->pieceNamed($film),
+                $thing->missingFor($plan, $plan->upTo($name)),
+            );
+        }
 
         return new Work(
-            $steps,
-            array_map(
-                static fn (Step $step): ?StepDrawing => StepDrawing::of($step, $decal, $outline, $rules),
-                $steps,
-            ),
+            $shown,
             $plan->needs(),
             $plan->minutes(),
             $plan->waits(),
@@ -103,27 +135,14 @@ final readonly class WorkPlans
                     array_diff_key($plan->keyed(), $steps),
                 ),
             ),
-            array_map(
-                static fn (Piece $layer): array => [$layer->outline(), $layer->film()->swatch()],
-                $piece->isOnTop() ? array_reverse($piece->joined()) : [$piece],
-            ),
-            [
-                $piece->joinedLeft()->micrometres - $piece->left()->micrometres,
-                $piece->joinedTop()->micrometres - $piece->top()->micrometres,
-            ],
+            [...array_values($art), StepArt::whole($all, $thing)],
         );
-    }
-
-    /** The shop's figures with the schools that were chosen for a decal. */
-    private function rulesFor(Piece $piece): Rules
-    {
-        return $this->materials->rulesFor($piece);
     }
 
     /** All that decides how a piece is put on. */
     public function decal(Piece $piece): Decal
     {
-        $rules = $this->rulesFor($piece);
+        $rules = $this->materials->rulesFor($piece->thing());
         $item = $piece->item();
         $object = $item->object();
         $size = $piece->isOnTop() ? $piece->joinedSize() : $piece->cutSize();
@@ -157,7 +176,7 @@ final readonly class WorkPlans
             self::corners($object->surface()),
             null === $paint || $paint->curedAt() <= $now ? '' : $paint->curedAt()->format('D j M, H:i'),
             null !== $paint && $paint->isYoung($now),
-            $this->care->of($item, $piece->film(), false),
+            $this->care->ofThing($piece->thing(), false),
             self::beside($piece),
             self::level($object, $left->plus($size->width->times(0.5)), $top->plus($size->height), $rules),
             array_sum(
@@ -218,21 +237,20 @@ final readonly class WorkPlans
         );
     }
 
-    /** @return list<string> other films of its decal that touch it nowhere and go on first: the largest first */
+    /** @return list<string> other films of its decal that touch it nowhere and go on before it: the largest first */
     private static function beside(Piece $piece): array
     {
-        $own = array_map(static fn (Piece $other): int => $other->layer(), $piece->joined());
-        $area = static fn (Piece $of): int => $of->joinedSize()->width->micrometres *
-            $of->joinedSize()->height->micrometres;
-        $before = array_filter(
-            $piece->together(),
-            static fn (Piece $other): bool => $other->isOnTop()
-                && !\in_array($other->layer(), $own, true)
-                && [$area($other), -$other->layer()] > [$area($piece), -$piece->layer()],
-        );
-        usort($before, static fn (Piece $a, Piece $b): int => $area($b) <=> $area($a));
+        $before = [];
+        foreach ($piece->thing()->tops() as $other) {
+            if ($other === $piece) {
+                break;
+            }
+            if ($other->nth() === $piece->nth()) {
+                $before[] = $other->tag();
+            }
+        }
 
-        return array_map(static fn (Piece $other): string => $other->tag(), $before);
+        return $piece->isOnTop() ? $before : [];
     }
 
     /** What becomes of film that reaches over the edge, where it does. */

@@ -12,6 +12,7 @@ use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\CareCard;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Settings\ShopRules;
@@ -39,29 +40,35 @@ final readonly class Delivery
     }
 
     /** @return list<string> what goes into the parcel */
-    public function contents(Piece $piece): array
+    public function contents(Thing $thing): array
     {
-        $item = $piece->item();
+        $item = $thing->item();
+        $films = array_unique(array_map(static fn (Piece $piece): int => $piece->film()->id(), $thing->pieces()));
 
-        return (new Packing($this->rules->current()))->contents($item->object()->name(), $item->isAppliedHere());
+        return (new Packing($this->rules->current()))->contents(
+            $item->object()->name(),
+            $item->isAppliedHere(),
+            \count($thing->tops()),
+            \count($films),
+        );
     }
 
     /** @return list<string> what the care card says */
-    public function care(Piece $piece): array
+    public function care(Thing $thing): array
     {
-        return $this->care->of($piece->item(), $piece->film(), true);
+        return $this->care->ofThing($thing, true);
     }
 
     /**
-     * Handed over, posted, or arrived. With its last piece the order is done.
+     * Handed over, posted, or arrived. With its last thing the order is done.
      *
      * @param string $tracking number of the parcel, where it is posted with one
-     * @param bool   $together the same of all pieces of the order that stand there: one parcel
+     * @param bool   $together the same of all things of the order that stand there: one parcel
      *
      * @throws Refusals|Refused|Conflict
      */
     public function move(
-        Piece $piece,
+        Thing $thing,
         int $version,
         PieceMove $move,
         string $tracking,
@@ -74,17 +81,17 @@ final readonly class Delivery
         if (mb_strlen($tracking) > self::LONGEST_TRACKING) {
             throw Refusals::at('reason', 'At most '.self::LONGEST_TRACKING.' letters here.');
         }
-        $all = [$piece, ...$together ? $piece->goingToo() : []];
+        $all = [$thing, ...$together ? $thing->goingToo() : []];
         foreach ($all as $one) {
             $one->refuseApart($move);
         }
         $versions = array_map(
-            static fn (Piece $one): array => [$one, $one === $piece ? $version : $one->version()],
+            static fn (Thing $one): array => [$one, $one === $thing ? $version : $one->version()],
             $all,
         );
-        $this->change->applyAll($versions, function () use ($all, $piece, $move, $tracking): void {
-            // Two last pieces that leave at once decide one after the other whether the order is done.
-            $this->records->lock($piece->docket(), LockMode::PESSIMISTIC_WRITE);
+        $this->change->applyAll($versions, function () use ($all, $thing, $move, $tracking): void {
+            // Two last things that leave at once decide one after the other whether the order is done.
+            $this->records->lock($thing->docket(), LockMode::PESSIMISTIC_WRITE);
             $says =
                 PieceMove::Post === $move
                     ? 'posted'.('' === $tracking ? '' : ", $tracking")
@@ -96,13 +103,13 @@ final readonly class Delivery
                 }
                 $this->book->note($move->value, "{$one->tag()} $says", $one->docket()->number(), $one->nth());
             }
-            $this->finish($piece);
+            $this->finish($thing);
         });
     }
 
-    private function finish(Piece $piece): void
+    private function finish(Thing $thing): void
     {
-        $docket = $piece->docket();
+        $docket = $thing->docket();
         $this->records->flush();
         if (DocketState::Making !== $docket->state() || $this->pieces->areUnderWay($docket->number())) {
             return;

@@ -354,8 +354,8 @@ final class DemoShop
         }
         if (isset($order['coated'])) {
             Clock::set(new MockClock($now->modify("-{$order['coated']} minutes")));
-            foreach ($docket->pieces() as $piece) {
-                $this->bench->tick($piece, $piece->version(), [StepKind::Coat->value]);
+            foreach ($docket->things() as $thing) {
+                $this->bench->tick($thing, $thing->version(), [StepKind::Coat->value]);
             }
         }
         if (isset($order['change'])) {
@@ -427,21 +427,21 @@ final class DemoShop
     private function finish(Piece $piece, int $far): void
     {
         $this->bench->countOut($piece, $piece->version(), array_keys($this->weeding->weeding($piece)->insides()));
-        $this->bench->move($piece, $piece->version(), PieceMove::Weeded, '');
-        if ($far < 7) {
+        $this->bench->weeded($piece, $piece->version());
+        $thing = $piece->thing();
+        if ($far < 7 || [] !== $thing->missing()) {
             return;
         }
-        $this->bench->tick($piece, $piece->version(), array_keys($this->workPlans->of($piece)->done()));
+        $this->bench->tick($thing, $thing->version(), array_keys($this->workPlans->of($thing)->handSteps()));
         $this->bench->move(
-            $piece,
-            $piece->version(),
-            $piece->item()->isAppliedHere() ? PieceMove::Applied : PieceMove::Packed,
-            '',
+            $thing,
+            $thing->version(),
+            $thing->item()->isAppliedHere() ? PieceMove::Applied : PieceMove::Packed,
         );
         if ($far >= 9) {
             $this->delivery->move(
-                $piece,
-                $piece->version(),
+                $thing,
+                $thing->version(),
                 10 === $far ? PieceMove::HandOver : PieceMove::Post,
                 10 === $far ? '' : 'TW-5512-08',
             );
@@ -452,6 +452,6 @@ final class DemoShop
     {
         $this->make($docket, 5, $at);
         $piece = $docket->pieces()[0];
-        $this->bench->move($piece, $piece->version(), PieceMove::Spoil, 'the dot lifted with the surround');
+        $this->bench->spoil($piece, $piece->version(), 'the dot lifted with the surround');
     }
 }

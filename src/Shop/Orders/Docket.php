@@ -244,6 +244,22 @@ class Docket implements Versioned
         );
     }
 
+    /**
+     * What is made of it, each object with all its pieces.
+     *
+     * @return list<Thing>
+     */
+    public function things(): array
+    {
+        $things = [];
+        foreach ($this->pieces() as $piece) {
+            $things[$piece->thing()->nth()] ??= $piece->thing();
+        }
+        ksort($things);
+
+        return array_values($things);
+    }
+
     /** @return list<non-empty-list<Proof>> its versions, the oldest first: of each a page for every thing */
     public function proofs(): array
     {

@@ -28,7 +28,7 @@ final readonly class Lateness
         return $this->isLate(
             $docket->state(),
             $docket->neededAt(),
-            array_map(static fn (Piece $piece): array => [$piece->state(), $piece->restsUntil()], $docket->pieces()),
+            array_map(static fn (Piece $piece): array => [$piece->state(), $piece->thing()->restsUntil()], $docket->pieces()),
             $docket->waitsFor(),
         );
     }
@@ -39,7 +39,7 @@ final readonly class Lateness
         return $this->willBeLate(
             $piece->docket()->neededAt(),
             $piece->state(),
-            $piece->restsUntil(),
+            $piece->thing()->restsUntil(),
             $piece->item()->waitsFor(),
         );
     }

@@ -7,21 +7,20 @@ namespace Yelbo\Shop\Orders;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Records\Versioned;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Journey\IllegalMove;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
-use Yelbo\Trade\Plan\Progress;
-use Yelbo\Trade\Refused;
 
 /** One layer of film of one physical decal, from the yes to delivered. Most decals have one. */
 #[ORM\Entity]
 #[ORM\Index(columns: ['state'])]
 #[ORM\Index(columns: ['batch_id'])]
 #[ORM\Index(name: 'piece_tape', columns: ['tape_from'])]
-#[ORM\Index(name: 'piece_of_docket', columns: ['docket_id', 'state', 'rests_until'])]
+#[ORM\Index(name: 'piece_of_docket', columns: ['docket_id', 'state', 'thing_id'])]
 #[ORM\UniqueConstraint(columns: ['proof_id', 'nth', 'layer'])]
 class Piece implements Versioned
 {
@@ -48,31 +47,9 @@ class Piece implements Versioned
     #[ORM\Column(name: 'parts_out', type: 'json')]
     private array $out = [];
 
-    /** @var list<string> the steps that are done, by their names in its plan of work */
-    #[ORM\Column(name: 'steps_done', type: 'json')]
-    private array $done = [];
-
-    /** Until when a coat on it dries. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $driesUntil = null;
-
-    /** Since when it is on its object: from then on it rests. */
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $onSince = null;
-
     /** The number of the piece whose tape it is lifted with again. */
     #[ORM\Column(nullable: true)]
     private ?int $tapeFrom = null;
-
-    /** @var array<string, float>|null figures of its own where two schools do a step differently */
-    #[ORM\Column(type: 'json', nullable: true)]
-    private ?array $schools = null;
-
-    #[ORM\Column(nullable: true)]
-    private ?\DateTimeImmutable $restsUntil = null;
-
-    #[ORM\Column(length: 80, nullable: true)]
-    private ?string $tracking = null;
 
     #[ORM\Column]
     private \DateTimeImmutable $since;
@@ -80,6 +57,8 @@ class Piece implements Versioned
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'pieces'), ORM\JoinColumn(nullable: false)]
         private Docket $docket,
+        #[ORM\ManyToOne(inversedBy: 'pieces', cascade: ['persist']), ORM\JoinColumn(nullable: false)]
+        private Thing $thing,
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
         private Proof $proof,
         #[ORM\Column]
@@ -95,6 +74,7 @@ class Piece implements Versioned
         private int $layer = 0,
     ) {
         $this->since = $now;
+        $thing->add($this);
     }
 
     /** Its number in the records. */
@@ -125,10 +105,16 @@ class Piece implements Versioned
         return $this->docket;
     }
 
-    /** Of which of the order's things it is. */
+    /** The thing it goes on. */
+    public function thing(): Thing
+    {
+        return $this->thing;
+    }
+
+    /** Of which of the order's items it is. */
     public function item(): Item
     {
-        return $this->proof->item();
+        return $this->thing->item();
     }
 
     /** The page of the proof it is made by. */
@@ -146,7 +132,13 @@ class Piece implements Versioned
     /** `Y-0412/3`; what lies underneath the letters `Y-0412/3b` and `c`. */
     public function tag(): string
     {
-        return $this->docket->tag().'/'.$this->nth.(0 === $this->layer ? '' : \chr(\ord('a') + $this->layer));
+        return $this->docket->tag().'/'.$this->nth.(0 === $this->layer ? '' : $this->letter());
+    }
+
+    /** The letter of its layer: `a` for the letters, `b` and on for what lies underneath or beside them. */
+    public function letter(): string
+    {
+        return \chr(\ord('a') + $this->layer);
     }
 
     /** The film it is cut from. */
@@ -205,27 +197,7 @@ class Piece implements Versioned
     }
 
     /**
-     * What belongs to one decal goes together: nothing of it is applied, packed or handed over before all of it is
-     * ready for that.
-     *
-     * @throws Refused
-     */
-    public function refuseApart(PieceMove $move): void
-    {
-        foreach ($this->together() as $other) {
-            if ($other !== $this && Journey::holdsBack($move, $other->state)) {
-                throw new Refused(
-                    'not-yet',
-                    "{$other->tag()} belongs to it and is not that far: it is ".
-                        str_replace('-', ' ', $other->state->value).
-                        '. What is one decal goes together.',
-                );
-            }
-        }
-    }
-
-    /**
-     * Every piece of film of its decal, itself among them: nothing of it goes out without the rest.
+     * Every piece of film of its decal, itself among them.
      *
      * @return list<self>
      */
@@ -233,8 +205,8 @@ class Piece implements Versioned
     {
         return array_values(
             array_filter(
-                $this->docket->pieces(),
-                fn (self $other): bool => $other->nth === $this->nth && $other->proof === $this->proof,
+                $this->thing->pieces(),
+                fn (self $other): bool => $other->nth === $this->nth,
             ),
         );
     }
@@ -263,21 +235,6 @@ class Piece implements Versioned
         );
     }
 
-    /**
-     * The other pieces of its order that stand as it does, of any item: what goes out goes out once.
-     *
-     * @return list<self>
-     */
-    public function goingToo(): array
-    {
-        return array_values(
-            array_filter(
-                $this->docket->pieces(),
-                fn (self $other): bool => $other !== $this && $other->state === $this->state,
-            ),
-        );
-    }
-
     /** Of what is joined before it is applied. */
     public function joinedSize(): Size
     {
@@ -302,6 +259,14 @@ class Piece implements Versioned
         );
     }
 
+    /** Its own film on the object, µm. */
+    public function there(): Box
+    {
+        return $this->proof
+            ->layerBox($this->member, $this->layer)
+            ->moved($this->left()->micrometres, $this->top()->micrometres);
+    }
+
     /** From the left edge of the object to the art. */
     public function left(): Length
     {
@@ -318,19 +283,6 @@ class Piece implements Versioned
     public function label(): string
     {
         return implode(' ', $this->proof->linesOf($this->member));
-    }
-
-    /** Which of the decals alike it is, from 0: of its thing, whatever numbers they bear. */
-    public function copy(): int
-    {
-        $before = array_filter(
-            $this->docket->pieces(),
-            fn (self $other): bool => $other->item() === $this->item()
-                && 0 === $other->layer()
-                && $other->nth() < $this->nth,
-        );
-
-        return \count($before);
     }
 
     /** Which member of the set it is, from 0. */
@@ -369,18 +321,6 @@ class Piece implements Versioned
         return $this->out;
     }
 
-    /** @return list<string> the steps that are done, by their names in its plan of work */
-    public function done(): array
-    {
-        return $this->done;
-    }
-
-    /** Until when a coat on it dries; none where none does, or it was cut short. */
-    public function driesUntil(): ?\DateTimeImmutable
-    {
-        return $this->driesUntil;
-    }
-
     /** The number of the piece whose tape it is lifted with again; none where it takes a new one. */
     public function tapeFrom(): ?int
     {
@@ -391,30 +331,6 @@ class Piece implements Versioned
     public function liftWith(?int $tapeFrom): void
     {
         $this->tapeFrom = $tapeFrom;
-    }
-
-    /** @return array<string, float> schools it is worked by where they are not the shop's: figures by names */
-    public function schools(): array
-    {
-        return array_map(floatval(...), $this->schools ?? []);
-    }
-
-    /** Works it by a school of its own. */
-    public function workBy(string $rule, float $value): void
-    {
-        $this->schools = [$rule => $value] + ($this->schools ?? []);
-    }
-
-    /** When it has rested long enough; none where it does not rest. */
-    public function restsUntil(): ?\DateTimeImmutable
-    {
-        return $this->restsUntil;
-    }
-
-    /** Its tracking number; empty where it has none. */
-    public function tracking(): ?string
-    {
-        return $this->tracking;
     }
 
     /** When it came to where it stands. */
@@ -455,42 +371,13 @@ class Piece implements Versioned
         ++$this->recuts;
         $this->spoiledBecause = $reason;
         $this->batch = null;
-        $this->out = $this->done = [];
+        $this->out = [];
         $this->tapeFrom = null;
-        $this->schools = null;
-        $this->restsUntil = $this->driesUntil = $this->onSince = null;
-        $this->tracking = null;
-    }
-
-    /** Lets it rest until then. */
-    public function restUntil(\DateTimeImmutable $until): void
-    {
-        $this->restsUntil = $until;
-    }
-
-    /** Keeps its tracking number. */
-    public function trackBy(?string $tracking): void
-    {
-        $this->tracking = $tracking;
     }
 
     /** @param list<int> $out */
     public function countOut(array $out): void
     {
         $this->out = $out;
-    }
-
-    /** How far its plan of work is. */
-    public function progress(): Progress
-    {
-        return new Progress($this->done, $this->driesUntil, $this->onSince);
-    }
-
-    /** Keeps how far its plan of work is. */
-    public function tick(Progress $progress): void
-    {
-        $this->done = $progress->done;
-        $this->driesUntil = $progress->driesUntil;
-        $this->onSince = $progress->onSince;
     }
 }

@@ -14,7 +14,6 @@ use Yelbo\Trade\Journey\IllegalMove;
 use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
-use Yelbo\Trade\Plan\Finish;
 
 /** The pieces on record. */
 final readonly class Pieces
@@ -38,10 +37,11 @@ final readonly class Pieces
      * @param list<PieceState> $states
      * @param int              $most   so many; 2,000 at the most
      * @param int|null         $film   only those of one film
+     * @param int|null         $with   the number of one that is given wherever it comes, if it stands there
      *
      * @return list<Piece> due soonest first
      */
-    public function at(array $states, int $most, ?int $film = null): array
+    public function at(array $states, int $most, ?int $film = null, ?int $with = null): array
     {
         $query = $this->shown()
             ->where('p.state IN (:states)')
@@ -57,30 +57,11 @@ final readonly class Pieces
 
         /** @var list<Piece> $pieces */
         $pieces = $query->getQuery()->getResult();
+        $one = null === $with ? null : $this->records->find(Piece::class, $with);
 
-        return $pieces;
-    }
-
-    /**
-     * What dries, rests or is coated next: pieces on their object, or with a finish.
-     *
-     * @return list<Piece> due soonest first
-     */
-    public function drying(): array
-    {
-        /** @var list<Piece> $pieces */
-        $pieces = $this->shown()
-            ->where('p.state = :resting OR (p.state = :applying AND p.onSince IS NOT NULL AND i.finish <> :none)')
-            ->setParameter('resting', PieceState::Curing)
-            ->setParameter('applying', PieceState::Applying)
-            ->setParameter('none', Finish::None)
-            ->orderBy('d.neededAt', 'ASC')
-            ->addOrderBy('p.id', 'ASC')
-            ->setMaxResults(self::MOST)
-            ->getQuery()
-            ->getResult();
-
-        return $pieces;
+        return null !== $one && \in_array($one->state(), $states, true) && !\in_array($one, $pieces, true)
+            ? [...$pieces, $one]
+            : $pieces;
     }
 
     /**
@@ -93,15 +74,16 @@ final readonly class Pieces
         /** @var list<Piece> $pieces */
         $pieces = $this->records
             ->createQueryBuilder()
-            ->select('p', 'd', 'f', 'r', 'i')
+            ->select('p', 't', 'd', 'f', 'r', 'i')
             ->from(Piece::class, 'p')
+            ->join('p.thing', 't')
             ->join('p.docket', 'd')
             ->join('p.film', 'f')
             ->join('p.proof', 'r')
             ->join('r.item', 'i')
-            ->where('p.onSince > :since AND p.tapeFrom IS NULL AND i.appliedHere = true')
+            ->where('t.onSince > :since AND p.tapeFrom IS NULL AND i.appliedHere = true')
             ->setParameter('since', $since)
-            ->orderBy('p.onSince', 'DESC')
+            ->orderBy('t.onSince', 'DESC')
             ->setMaxResults($most)
             ->getQuery()
             ->getResult();
@@ -188,8 +170,9 @@ final readonly class Pieces
     {
         return $this->records
             ->createQueryBuilder()
-            ->select('p', 'd', 'c', 'f', 'r', 'i')
+            ->select('p', 't', 'd', 'c', 'f', 'r', 'i')
             ->from(Piece::class, 'p')
+            ->join('p.thing', 't')
             ->join('p.docket', 'd')
             ->join('p.film', 'f')
             ->join('p.proof', 'r')

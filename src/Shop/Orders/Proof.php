@@ -206,6 +206,16 @@ class Proof
         return $box;
     }
 
+    /** Round one layer of film, in the frame of its decal, µm; of proofs from before layers had one, round the art. */
+    public function layerBox(int $member = 0, int $layer = 0): Box
+    {
+        $of = $this->part($member)['layers'][$layer] ?? [];
+
+        return isset($of['left'], $of['top'], $of['width'], $of['height'])
+            ? Box::sized($of['width'], $of['height'])->moved($of['left'], $of['top'])
+            : Box::sized($this->part($member)['width'], $this->part($member)['height']);
+    }
+
     /** From the left edge of the object to the art. */
     public function left(int $member = 0): Length
     {

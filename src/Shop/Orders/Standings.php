@@ -33,8 +33,8 @@ final readonly class Standings
         FROM docket d LEFT JOIN customer c ON c.id = d.customer_id
         SQL;
     private const ALIKE = <<<'SQL'
-        SELECT p.docket_id, p.state, MAX(p.rests_until) AS rests, COUNT(*) - COUNT(p.rests_until) AS fresh
-        FROM piece p JOIN docket d ON d.id = p.docket_id
+        SELECT p.docket_id, p.state, MAX(t.rests_until) AS rests, COUNT(*) - COUNT(t.rests_until) AS fresh
+        FROM piece p JOIN docket d ON d.id = p.docket_id JOIN thing t ON t.id = p.thing_id
         SQL;
 
     public function __construct(

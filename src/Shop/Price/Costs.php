@@ -205,7 +205,7 @@ final readonly class Costs
     /**
      * @param list<Piece> $cut
      *
-     * @return array{float, int} minutes, and coats on pieces
+     * @return array{float, int} minutes, and coats on things
      */
     private function coats(array $cut, StepMinutes $minutes): array
     {
@@ -214,7 +214,8 @@ final readonly class Costs
         $many = [];
         foreach ($cut as $piece) {
             $isOn = $piece->state()->rank() > PieceState::Applying->rank();
-            if ($isOn && $piece->isOnTop() && $piece->item()->isAppliedHere()) {
+            $thing = $piece->thing();
+            if ($isOn && $piece === $thing->first() && $piece->item()->isAppliedHere()) {
                 $items[$piece->item()->id()] = $piece->item();
                 $many[$piece->item()->id()] = ($many[$piece->item()->id()] ?? 0) + 1;
             }

@@ -13,6 +13,7 @@ use Yelbo\Shop\Orders\OrderSize;
 use Yelbo\Shop\Orders\PapersFollow;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -134,15 +135,20 @@ final readonly class Approval
                 continue;
             }
             for ($member = 0; $member < $page->members(); ++$member) {
+                $thing = null;
                 for ($copy = 0; $copy < $item->copies(); ++$copy) {
                     do {
                         ++$nth;
                     } while (isset($taken[$nth]));
+                    // Panes of one object carry a decal each and are one thing.
+                    $thing = null === $thing || 0 === $copy % $item->object()->panes()
+                        ? new Thing($docket, $item, $nth)
+                        : $thing;
                     foreach ($page->layers($member) as $layer => $part) {
                         $film = null === $part['film']
                             ? $item->ownFilm()
                             : $this->records->find(FilmOnShelf::class, $part['film']) ?? $item->ownFilm();
-                        $pieces[] = new Piece($docket, $page, $nth, $this->clock->now(), $film, $member, $layer);
+                        $pieces[] = new Piece($docket, $thing, $page, $nth, $this->clock->now(), $film, $member, $layer);
                     }
                 }
             }

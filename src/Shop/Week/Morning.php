@@ -108,12 +108,12 @@ final readonly class Morning
         return intdiv($at($to) - $at($from), 60);
     }
 
-    /** @return list<array{number: int, label: string, customer: string, pieces: int}> */
+    /** @return list<array{number: int, label: string, customer: string, things: int, thing: int}> */
     private function handOver(): array
     {
-        /** @var list<array{number: int|string, label: string, customer: string|null, pieces: int|string}> $rows */
+        /** @var list<array{number: int|string, label: string, customer: string|null, things: int|string, thing: int|string}> $rows */
         $rows = $this->database->fetchAllAssociative(
-            'SELECT d.number, d.label, c.name AS customer, COUNT(*) AS pieces
+            'SELECT d.number, d.label, c.name AS customer, COUNT(DISTINCT p.thing_id) AS things, MIN(p.thing_id) AS thing
              FROM docket d JOIN piece p ON p.docket_id = d.id LEFT JOIN customer c ON c.id = d.customer_id
              WHERE d.state = ? AND p.state NOT IN (?, ?)
              GROUP BY d.id HAVING SUM(p.state <> ?) = 0 ORDER BY d.needed_at, d.number LIMIT 30',
@@ -130,7 +130,8 @@ final readonly class Morning
                 'number' => (int) $row['number'],
                 'label' => Docket::called($row['label']),
                 'customer' => $row['customer'] ?? '',
-                'pieces' => (int) $row['pieces'],
+                'things' => (int) $row['things'],
+                'thing' => (int) $row['thing'],
             ],
             $rows,
         );

@@ -11,6 +11,7 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
+use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\DocketState;
@@ -221,7 +222,7 @@ final readonly class OrderWorks
      * @param list<Piece> $pieces
      * @param list<Item>  $untold
      *
-     * @return array{float, list<array{int, int}>, int, int} minutes of taping and applying; of each coat how many pieces
+     * @return array{float, list<array{int, int}>, int, int} minutes of taping and applying; of each coat how many things
      *     and how long it dries; minutes it rests here afterwards, and once it is handed over
      */
     private function benchWork(array $pieces, array $untold, StepMinutes $minutes): array
@@ -230,14 +231,12 @@ final readonly class OrderWorks
         $coats = [];
         $rest = $after = 0;
         $rules = $this->rules->current();
-        foreach ($pieces as $piece) {
-            $item = $piece->item();
-            $until = Waits::untilUsed($piece->film()->grade(), $item->finish(), $rules);
-            if ($piece->state()->rank() > PieceState::Applying->rank()) {
+        foreach (self::things($pieces) as $thing) {
+            if ($thing->state()->rank() > PieceState::Applying->rank()) {
                 continue;
             }
             $nth = 0;
-            foreach ($this->left($piece) as $step) {
+            foreach ($this->left($thing) as $step) {
                 if (!\in_array($step->kind, self::COATS, true)) {
                     $apply += $step->minutes;
                     continue;
@@ -245,6 +244,14 @@ final readonly class OrderWorks
                 $coats[$nth] = [1 + ($coats[$nth][0] ?? 0), max($step->wait, $coats[$nth][1] ?? 0)];
                 ++$nth;
             }
+            $item = $thing->item();
+            $until = max([
+                0,
+                ...array_map(
+                    static fn (Piece $piece): int => Waits::untilUsed($piece->film()->grade(), $item->finish(), $rules),
+                    $thing->pieces(),
+                ),
+            ]);
             $elsewhere = Waits::isElsewhere($item->useOf(), $item->object()->material());
             if ($item->isAppliedHere() && !$elsewhere) {
                 $rest = max($rest, $until);
@@ -283,9 +290,11 @@ final readonly class OrderWorks
     }
 
     /** @return list<Step> those hands still do */
-    private function left(Piece $piece): array
+    private function left(Thing $thing): array
     {
-        return array_values(array_diff_key($this->plans->of($piece)->done(), array_flip($piece->done())));
+        return array_values(
+            array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->done())),
+        );
     }
 
     /**
@@ -296,14 +305,29 @@ final readonly class OrderWorks
     private function restsUntil(array $pieces): ?\DateTimeImmutable
     {
         $until = null;
-        foreach ($pieces as $piece) {
-            $waits = PieceState::Curing === $piece->state() ? $piece->restsUntil() : $piece->driesUntil();
-            if (null === $waits && $piece->state()->rank() < PieceState::Ready->rank()) {
+        foreach (self::things($pieces) as $thing) {
+            $waits = PieceState::Curing === $thing->state() ? $thing->restsUntil() : $thing->driesUntil();
+            if (null === $waits && $thing->state()->rank() < PieceState::Ready->rank()) {
                 return null;
             }
             $until = max($until, $waits);
         }
 
         return $until;
+    }
+
+    /**
+     * @param list<Piece> $pieces
+     *
+     * @return list<Thing> they go on, each once
+     */
+    private static function things(array $pieces): array
+    {
+        $things = [];
+        foreach ($pieces as $piece) {
+            $things[$piece->thing()->id()] = $piece->thing();
+        }
+
+        return array_values($things);
     }
 }

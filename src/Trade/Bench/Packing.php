@@ -17,17 +17,21 @@ final readonly class Packing
     }
 
     /**
-     * @param string $object what the decal is on
+     * @param string $object what the decals are on
+     * @param int    $decals how many lie in it, each on a tape of its own
+     * @param int    $films  how many films they are of
      *
      * @return list<string>
      */
-    public function contents(string $object, bool $appliedHere): array
+    public function contents(string $object, bool $appliedHere, int $decals = 1, int $films = 1): array
     {
         return $appliedHere
             ? ["The {$this->small($object)} with its decal, cork or foam between", 'Care card']
             : [
-                'Decal on its tape and liner, flat in card',
-                'A test scrap of the same film',
+                1 === $decals
+                    ? 'Decal on its tape and liner, flat in card'
+                    : "$decals decals, each on its tape and liner, flat in card",
+                1 === $films ? 'A test scrap of the same film' : "A test scrap of each of the $films films",
                 "Printed steps for this {$this->small($object)}",
                 'Care card',
             ];

@@ -20,7 +20,7 @@ final class IllegalMove extends Refused
     {
         return new self(
             'illegal-move',
-            "“{$move->label()}” cannot be done to a piece that is ".str_replace('-', ' ', $state->value).'.',
+            "“{$move->label()}” cannot be done to a piece that is {$state->inWords()}.",
         );
     }
 

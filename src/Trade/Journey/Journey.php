@@ -41,6 +41,9 @@ final class Journey
         [PieceState::Applying, PieceMove::Spoil, PieceState::Waiting],
         [PieceState::Curing, PieceMove::Rested, PieceState::Ready],
         [PieceState::Curing, PieceMove::Spoil, PieceState::Waiting],
+        [PieceState::Curing, PieceMove::Await, PieceState::Applying],
+        [PieceState::Ready, PieceMove::Await, PieceState::Applying],
+        [PieceState::OnItsWay, PieceMove::Await, PieceState::Applying],
         [PieceState::Ready, PieceMove::HandOver, PieceState::Delivered],
         [PieceState::Ready, PieceMove::Post, PieceState::OnItsWay],
         [PieceState::Ready, PieceMove::Spoil, PieceState::Waiting],
@@ -49,7 +52,7 @@ final class Journey
     ];
 
     /**
-     * How far every piece of a decal has to be before one of them makes a move.
+     * How far every piece of a thing has to be before one of them makes a move.
      *
      * @var list<array{PieceMove, PieceState}>
      */
@@ -118,7 +121,7 @@ final class Journey
         throw IllegalMove::piece($state, $move);
     }
 
-    /** Whether a piece of the same decal is not far enough for one of them to make a move. */
+    /** Whether a piece of the same thing is not far enough for one of them to make a move. */
     public static function holdsBack(PieceMove $move, PieceState $other): bool
     {
         foreach (self::TOGETHER as [$by, $least]) {

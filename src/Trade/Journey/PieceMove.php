@@ -21,6 +21,7 @@ enum PieceMove: string
     case Deliver = 'deliver';
     case Spoil = 'spoil';
     case Withdraw = 'withdraw';
+    case Await = 'await';
 
     /** What the button or the log says. */
     public function label(): string
@@ -39,6 +40,7 @@ enum PieceMove: string
             self::Post => 'Posted',
             self::Deliver => 'Delivered',
             self::Withdraw => 'Withdrawn: the order was opened again',
+            self::Await => 'Back to the bench: a piece of it is cut again',
             self::Spoil => 'Spoiled: cut it again',
         };
     }

@@ -47,6 +47,12 @@ enum PieceState: string
             ));
     }
 
+    /** As it is said of a piece that stands there. */
+    public function inWords(): string
+    {
+        return str_replace('-', ' ', $this->value);
+    }
+
     /** How far along it is: the piece furthest behind tells where its docket stands. */
     public function rank(): int
     {

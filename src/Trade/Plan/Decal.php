@@ -13,6 +13,7 @@ use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Rules;
 
 /** All that decides how a decal is put on: what is known of it, its object and who does it. */
 final readonly class Decal
@@ -46,6 +47,7 @@ final readonly class Decal
      *     and top, and its radius, µm
      * @param list<array{int, int, int}>  $onSeams which part from the left lies on a seam or a joint, of how many, and
      *     where the seam runs from the art's left, µm
+     * @param int                         $films   that are on the thing in all, what lies underneath left out
      */
     public function __construct(
         public Film $film,
@@ -79,7 +81,43 @@ final readonly class Decal
         public int $loose = 0,
         public array $solid = [],
         public array $onSeams = [],
+        public int $films = 1,
     ) {
+    }
+
+    /**
+     * All films of one thing as one: the box round them, all their parts, and the film that waits longest.
+     *
+     * @param non-empty-list<self> $films in the order in which they are laid
+     */
+    public static function together(array $films, Rules $rules): self
+    {
+        $lead = $films[0];
+        $box = $lead->there();
+        $count = 0;
+        foreach ($films as $film) {
+            $waits = Waits::untilUsed($film->film, $film->finish, $rules);
+            $lead = $waits > Waits::untilUsed($lead->film, $lead->finish, $rules) ? $film : $lead;
+            $box = $box->around($film->there());
+            $count += $film->count;
+        }
+
+        return 1 === \count($films)
+            ? $lead
+            : new self(...[
+                'art' => new Size(Length::micrometres($box->width()), Length::micrometres($box->height())),
+                'left' => Length::micrometres($box->left),
+                'top' => Length::micrometres($box->top),
+                'count' => $count,
+                'films' => \count($films),
+            ] + get_object_vars($lead));
+    }
+
+    /** Its box on the object, µm. */
+    public function there(): Box
+    {
+        return (new Box(0, 0, $this->art->width->micrometres, $this->art->height->micrometres))
+            ->moved($this->left->micrometres, $this->top->micrometres);
     }
 
     /** By how much it reaches over the edge of its object, where that is most; 0 where it does not. */

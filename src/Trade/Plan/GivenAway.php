@@ -37,7 +37,9 @@ final readonly class GivenAway implements WorkRule
             new Step(
                 StepKind::TestScrap,
                 'Add a test scrap',
-                'A corner of the same film for the customer to try on the surface first.',
+                'A corner of '.
+                    (1 === $decal->films ? 'the same film' : "each of the $decal->films films").
+                    ' for the customer to try on the surface first.',
                 ['scrap of the film'],
                 $pack,
             ),

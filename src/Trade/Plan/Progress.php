@@ -15,7 +15,7 @@ final readonly class Progress
     /**
      * @param list<string>            $done       steps by their names in the plan
      * @param \DateTimeImmutable|null $driesUntil until when the last of them dries; none where it does not
-     * @param \DateTimeImmutable|null $onSince    since when it is rubbed down; none where it is not
+     * @param \DateTimeImmutable|null $onSince    since when all of it is rubbed down; none where it is not
      * @param bool                    $cutShort   a wait was not waited for
      */
     public function __construct(
@@ -27,7 +27,7 @@ final readonly class Progress
     }
 
     /**
-     * Goes on, or back. Those before one that is done are done too.
+     * Goes on, or back. Those before one that is done are done too; what is readied on the mat goes on for itself.
      *
      * @param list<string> $done   by their names in the plan
      * @param string       $reason why a wait is cut short; empty where none is
@@ -36,15 +36,25 @@ final readonly class Progress
      */
     public function to(array $done, WorkPlan $plan, \DateTimeImmutable $now, string $reason): self
     {
-        $steps = $plan->done();
+        $steps = $plan->handSteps();
         $names = array_keys($steps);
-        $kept = \array_slice($names, 0, 1 + max([-1, ...array_keys(array_intersect($names, $done))]));
+        $kept = [];
+        foreach (array_intersect($names, $done) as $name) {
+            // What was done before goes on holding, though a film before it is cut again.
+            $before = $plan->upTo($name);
+            array_push($kept, ...\in_array($name, $this->done, true) ? array_intersect($before, $this->done) : $before);
+        }
+        $kept = array_values(array_intersect($names, $kept));
         $new = array_values(array_diff($kept, $this->done));
-        $isOn = \in_array(StepKind::RubDown->value, $kept, true);
+        $on = array_filter($names, static fn (string $name): bool => StepKind::RubDown === $steps[$name]->kind);
+        $isOn = [] !== $on && [] === array_diff($on, $kept);
         if ([] === $new) {
             $back = \count($kept) < \count($this->done);
 
             return new self($kept, $back ? null : $this->driesUntil, $isOn ? $this->onSince : null);
+        }
+        if ([] === array_filter($new, static fn (string $name): bool => !$plan->isPreparing($name))) {
+            return new self($kept, $this->driesUntil, $isOn ? $this->onSince : null);
         }
         $waiting = $this->waiting($steps, $new, $now);
         if (null !== $waiting && '' === $reason) {
@@ -92,5 +102,34 @@ final readonly class Progress
         }
 
         return null;
+    }
+
+    /**
+     * One of its films is cut again: what was done with that, and what was done with the whole after it, is not done
+     * any more.
+     *
+     * @param list<string> $films the names of what is lifted with it, as `FilmOnThing`
+     */
+    public function without(array $films, WorkPlan $plan): self
+    {
+        $steps = array_intersect_key($plan->keyed(), array_flip($this->done));
+        $kept = array_filter(
+            $steps,
+            static fn (Step $step, string $name): bool => match ($step->kind->whose()) {
+                StepWhose::Ground => true,
+                StepWhose::Thing => false,
+                default => !\in_array(explode('/', $name)[1] ?? '', $films, true),
+            },
+            \ARRAY_FILTER_USE_BOTH,
+        );
+        $isOn = array_filter($kept, static fn (Step $step): bool => StepWhose::Film === $step->kind->whose());
+
+        return new self(
+            array_keys(
+                [] === $isOn
+                    ? array_filter($kept, static fn (Step $step): bool => $step->kind->isPreparing())
+                    : $kept,
+            ),
+        );
     }
 }

@@ -40,4 +40,34 @@ enum StepKind: string
     case TestScrap = 'test-scrap';
     case PackFlat = 'pack-flat';
     case CareCard = 'care-card';
+
+    /** Whether it is of a film, of the thing before any film is on it, or of the thing once all are. */
+    public function whose(): StepWhose
+    {
+        return match ($this) {
+            self::PaintCures, self::Clean => StepWhose::Ground,
+            self::LookOver, self::PaintBehind, self::Coat, self::Rest, self::TestScrap, self::PackFlat, self::CareCard => StepWhose::Thing,
+            self::Burnish,
+            self::LayParts,
+            self::Tape,
+            self::LayUnder,
+            self::BurnishTape,
+            self::JoinLayer,
+            self::Trim,
+            self::MarkMiddle => StepWhose::Mat,
+            default => StepWhose::Film,
+        };
+    }
+
+    /** Is it done with one film, and not with the thing as a whole? */
+    public function isOfAFilm(): bool
+    {
+        return \in_array($this->whose(), [StepWhose::Mat, StepWhose::Film], true);
+    }
+
+    /** Is it done on the mat, before the thing itself is touched? */
+    public function isPreparing(): bool
+    {
+        return StepWhose::Mat === $this->whose();
+    }
 }

@@ -9,9 +9,9 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\DryingShelf;
 use Yelbo\Shop\Input\Refusals;
-use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Shop\Orders\Things;
 use Yelbo\Web\Guard\Polled;
-use Yelbo\Web\Request\ChosenPiece;
+use Yelbo\Web\Request\ChosenThing;
 use Yelbo\Web\Request\GoOnRequest;
 use Yelbo\Web\View\DryingShelfView;
 use Yelbo\Web\View\DryingView;
@@ -19,7 +19,7 @@ use Yelbo\Web\View\DryingView;
 /** What dries and rests, and going on with it. */
 final readonly class DryingController
 {
-    public function __construct(private DryingShelf $shelf, private Pieces $pieces, private BenchWork $bench)
+    public function __construct(private DryingShelf $shelf, private Things $things, private BenchWork $bench)
     {
     }
 
@@ -35,14 +35,14 @@ final readonly class DryingController
     #[Route('/api/drying', name: 'drying-next', methods: ['POST'])]
     public function goOn(#[MapRequestPayload] GoOnRequest $request): DryingShelfView
     {
-        $pieces = array_map(
-            fn (ChosenPiece $one): array => [$this->pieces->piece($one->id), $one->version],
-            array_values($request->pieces),
+        $things = array_map(
+            fn (ChosenThing $one): array => [$this->things->thing($one->id), $one->version],
+            array_values($request->things),
         );
-        if ([] === $pieces) {
-            throw Refusals::at('pieces', 'Choose at least one.');
+        if ([] === $things) {
+            throw Refusals::at('things', 'Choose at least one.');
         }
-        $this->bench->goOn($pieces);
+        $this->bench->goOn($things);
 
         return $this->shelf();
     }

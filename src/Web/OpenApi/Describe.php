@@ -24,6 +24,7 @@ final class Describe
         'film' => 'The number of the film whose pieces are given.',
         'from' => 'How many to leave out before the first that is given.',
         'most' => 'How many to give at the most.',
+        'with' => 'The number of one that is given wherever it comes in the list, if it stands there.',
         'also' => 'The number of something on the shelf that is given even where nothing is left of it.',
         'id' => 'Its number in the records.',
         'number' => 'The number of the docket.',

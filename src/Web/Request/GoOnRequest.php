@@ -9,7 +9,7 @@ use Symfony\Component\Validator\Constraints as Assert;
 /** What is dry and gone on with, in one go. */
 final readonly class GoOnRequest
 {
-    /** @param list<ChosenPiece> $pieces each as it was read */
+    /** @param list<ChosenThing> $things each as it was read */
     public function __construct(
         #[Assert\Count(
             min: 1,
@@ -17,7 +17,7 @@ final readonly class GoOnRequest
             minMessage: 'Choose at least one.',
             maxMessage: 'At most 2,000 in one go.',
         )]
-        public array $pieces,
+        public array $things,
     ) {
     }
 }

@@ -12,12 +12,12 @@ final readonly class TickRequest
     /**
      * @param int $version as it was read; a change by somebody else since is a conflict
      * @param list<string> $done the steps that are done, by their names in the plan
-     * @param bool $alike whether the same holds for all decals of the item that stand alike
+     * @param bool $alike whether the same holds for all things of the item that stand alike
      * @param string $reason why a wait is cut short; empty where none is
      */
     public function __construct(
         public int $version,
-        #[Assert\Count(max: 200)]
+        #[Assert\Count(max: 2000)]
         public array $done,
         public bool $alike = false,
         public string $reason = '',

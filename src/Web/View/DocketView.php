@@ -15,6 +15,8 @@ final readonly class DocketView
 {
     /**
      * @param list<PieceView>   $pieces the pieces it is about; not all where there are very many
+     * @param list<ThingView>    $things what is in hand, each with its films; not all where there are very many
+     * @param DueView|null       $due what is done next with what is being made
      * @param int                $manyPieces how many pieces there are
      * @param list<VersionView> $proofs the versions shown to the customer, oldest first
      * @param list<LogLineView> $log what happened, newest first
@@ -52,6 +54,8 @@ final readonly class DocketView
         public string $delivery,
         public array $items,
         public array $pieces,
+        public array $things,
+        public ?DueView $due,
         public int $manyPieces,
         public array $proofs,
         public array $log,
@@ -63,6 +67,7 @@ final readonly class DocketView
 
     /**
      * @param list<PieceView>   $pieces
+     * @param list<ThingView>   $things
      * @param list<VersionView> $proofs
      * @param list<LogLineView> $log
      * @param list<string>      $cautions
@@ -72,6 +77,8 @@ final readonly class DocketView
         bool $late,
         ?\DateTimeImmutable $onBy,
         array $pieces,
+        array $things,
+        ?DueView $due,
         int $manyPieces,
         array $proofs,
         array $log,
@@ -95,6 +102,8 @@ final readonly class DocketView
             $docket->delivery()->value,
             array_map(ItemView::from(...), $docket->items()),
             $pieces,
+            $things,
+            $due,
             $manyPieces,
             $proofs,
             $log,

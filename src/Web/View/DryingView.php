@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Bench\Drying;
-use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\Thing;
 
 /** Something on the drying shelf. */
 final readonly class DryingView
 {
     /**
-     * @param int|null $piece its number in the records, to go on with it from the shelf; null where that is done
-     *     elsewhere
+     * @param int|null $thing its number in the records; null of a sheet
+     * @param bool $here whether it is gone on with from the shelf
      * @param int $version as it was read; a change by somebody else since is a conflict
      * @param string $tag as it is written on paper
      * @param string $label as it is shown
@@ -23,7 +23,8 @@ final readonly class DryingView
      * @param string|null $by when that has to be done at the latest, ISO 8601
      */
     public function __construct(
-        public ?int $piece,
+        public ?int $thing,
+        public bool $here,
         public int $version,
         public string $tag,
         public string $label,
@@ -41,9 +42,10 @@ final readonly class DryingView
         $until = $drying->until?->format(\DATE_ATOM);
         $by = $drying->by?->format(\DATE_ATOM);
 
-        return $what instanceof Piece
+        return $what instanceof Thing
             ? new self(
-                $drying->isCoat ? $what->id() : null,
+                $what->id(),
+                $drying->isCoat,
                 $what->version(),
                 $what->tag(),
                 $what->label(),
@@ -55,6 +57,7 @@ final readonly class DryingView
             )
             : new self(
                 null,
+                false,
                 $what->version(),
                 "Batch {$what->id()}",
                 'a printed sheet',

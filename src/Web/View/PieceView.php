@@ -10,7 +10,7 @@ use Yelbo\Trade\Journey\Journey;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 
-/** One physical decal. */
+/** One piece of film of a decal. */
 final readonly class PieceView
 {
     /**
@@ -19,6 +19,7 @@ final readonly class PieceView
      * @param list<string>   $spelling how the words drawn differ from what was asked for
      * @param int $id its number in the records
      * @param string $tag as it is written on paper: Y-0412 or Y-0412/3
+     * @param int $thing the number of the thing it goes on
      * @param int $docket the number of the docket
      * @param int $version as it was read; a change by somebody else since is a conflict
      * @param string $label as it is shown
@@ -36,9 +37,6 @@ final readonly class PieceView
      * @param int $recuts how often it was cut again
      * @param string|null $spoiledBecause why it was spoiled
      * @param int|null $batch the number of the batch
-     * @param string|null $restsUntil when it has rested long enough, ISO 8601
-     * @param string|null $driesUntil until when a coat on it dries, ISO 8601
-     * @param string|null $tracking the tracking number
      * @param string $since since when, ISO 8601
      * @param string $delivery how it comes to its customer: collected, round, posted
      * @param bool $mirrored whether it is cut mirrored, for the inside of glass
@@ -46,6 +44,7 @@ final readonly class PieceView
     public function __construct(
         public int $id,
         public string $tag,
+        public int $thing,
         public int $docket,
         public int $version,
         public string $label,
@@ -63,9 +62,6 @@ final readonly class PieceView
         public int $recuts,
         public ?string $spoiledBecause,
         public ?int $batch,
-        public ?string $restsUntil,
-        public ?string $driesUntil,
-        public ?string $tracking,
         public string $since,
         public array $moves,
         public bool $mirrored,
@@ -82,6 +78,7 @@ final readonly class PieceView
         return new self(
             $piece->id(),
             $piece->tag(),
+            $piece->thing()->id(),
             $docket->number(),
             $piece->version(),
             $piece->label(),
@@ -99,9 +96,6 @@ final readonly class PieceView
             $piece->recuts(),
             $piece->spoiledBecause(),
             $piece->batch(),
-            $piece->restsUntil()?->format(\DATE_ATOM),
-            $piece->driesUntil()?->format(\DATE_ATOM),
-            $piece->tracking(),
             $piece->since()->format(\DATE_ATOM),
             array_map(MoveView::ofPiece(...), Journey::pieceMoves($piece->state())),
             $piece->isMirrored(),

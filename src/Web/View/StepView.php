@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Trade\Plan\Step;
-use Yelbo\Trade\Plan\StepDrawing;
+use Yelbo\Shop\Bench\ShownStep;
+use Yelbo\Shop\Orders\Piece;
 use Yelbo\Trade\Plan\StepKind;
 
 /** A step with this decal's own figures. */
@@ -23,6 +23,10 @@ final readonly class StepView
      * @param string|null $caution what can hurt somebody
      * @param list<TroubleView> $troubles what may be seen to go wrong, and the answer
      * @param StepDrawingView|null $drawing what it shows of this decal; null where it shows nothing
+     * @param int $art what is drawn as art in it, by its place among `arts`
+     * @param string $film tag and colour of the film it is done with; empty of what is done with the whole
+     * @param int|null $piece the number of that film in the records
+     * @param list<string> $waitsFor tags of what has to be weeded first
      * @param bool $done whether it is done
      * @param OtherWayView|null $other the other school's way, where there are two
      */
@@ -38,13 +42,20 @@ final readonly class StepView
         public ?string $caution,
         public array $troubles,
         public ?StepDrawingView $drawing,
+        public int $art,
+        public string $film,
+        public ?int $piece,
+        public array $waitsFor,
         public bool $done,
         public ?OtherWayView $other,
     ) {
     }
 
-    public static function from(string $name, Step $step, ?StepDrawing $drawing, bool $done): self
+    public static function from(string $name, ShownStep $shown, bool $done): self
     {
+        $step = $shown->step;
+        $piece = $shown->piece;
+
         return new self(
             $name,
             $step->kind,
@@ -56,7 +67,11 @@ final readonly class StepView
             $step->reason,
             $step->caution,
             array_map(static fn (array $trouble): TroubleView => new TroubleView(...$trouble), $step->troubles),
-            null === $drawing ? null : StepDrawingView::from($drawing),
+            null === $shown->drawing ? null : StepDrawingView::from($shown->drawing),
+            $shown->art,
+            null === $piece ? '' : "{$piece->tag()}, ".mb_strtolower($piece->film()->colour()),
+            $piece?->id(),
+            array_map(static fn (Piece $missing): string => $missing->tag(), $shown->waitsFor),
             $done,
             null === $step->other ? null : OtherWayView::from($step->other),
         );

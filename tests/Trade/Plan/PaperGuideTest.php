@@ -115,7 +115,7 @@ final class PaperGuideTest extends TestCase
                     $decal = WorkPlanTest::decal(['shape' => $shape, 'edge' => $edge, 'hinge' => 60_000], $wide);
                     $object = new Box(0, 0, $decal->object->width->micrometres, $decal->object->height->micrometres);
                     $outline = $object->region();
-                    foreach (WorkPlan::for($decal, Rules::standard())->steps as $step) {
+                    foreach (WorkPlan::for($decal, Rules::standard())->keyed() as $step) {
                         $drawing = StepDrawing::of($step, $decal, $outline, Rules::standard());
                         if (null === $drawing) {
                             continue;

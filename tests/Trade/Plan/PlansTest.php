@@ -90,7 +90,7 @@ final class PlansTest extends TestCase
             $under,
             $here ? 'here' : 'away',
             $finish->value,
-            implode(' ', array_map(static fn (Step $step): string => $step->kind->value, $plan->steps)),
+            implode(' ', array_map(static fn (Step $step): string => $step->kind->value, array_values($plan->keyed()))),
             $plan->minutes(),
             $plan->waits(),
         );

@@ -43,7 +43,7 @@ final class ProgressTest extends TestCase
     public function testCoatsDryOneAfterTheOtherWhileTheFilmRests(): void
     {
         $plan = self::plan();
-        $all = array_keys($plan->done());
+        $all = array_keys($plan->handSteps());
         self::assertSame(['coat', 'coat-2'], \array_slice($all, -2));
         $on = (new Progress())->to(['rub-down'], $plan, self::at('09:00'), '');
         self::assertSame('rub-down', $on->done[\count($on->done) - 1], 'those before are done too');
@@ -61,7 +61,7 @@ final class ProgressTest extends TestCase
     public function testAWaitIsCutShortForAReasonOnly(): void
     {
         $plan = self::plan();
-        $all = array_keys($plan->done());
+        $all = array_keys($plan->handSteps());
         $this->refuses('has to dry before the next step', new Progress(), $plan, $all, '09:00');
         $done = (new Progress())->to($all, $plan, self::at('09:00'), 'warmed');
         self::assertTrue($done->cutShort);
@@ -83,7 +83,7 @@ final class ProgressTest extends TestCase
         self::assertEquals($now, (new Progress(onSince: $now))->restsUntil($cling, $now));
         $van = WorkPlan::for(WorkPlanTest::decal(['use' => Usage::Vehicle]), Rules::standard());
         self::assertEquals($now, (new Progress(onSince: $now))->restsUntil($van, $now));
-        self::assertStringContainsString('72 h', array_values(array_diff_key($van->keyed(), $van->done()))[0]->how);
+        self::assertStringContainsString('72 h', array_values(array_diff_key($van->keyed(), $van->handSteps()))[0]->how);
         $dishwasher = self::plan(Finish::Dishwasher);
         $dry = $now->modify('+28 days');
         self::assertEquals($dry, (new Progress([], $dry, $now))->restsUntil($dishwasher, $now));

@@ -17,6 +17,7 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Plan\Decal;
 use Yelbo\Trade\Plan\Edge;
+use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\Precedence;
 use Yelbo\Trade\Plan\Shape;
@@ -62,7 +63,7 @@ final class WorkPlanTest extends TestCase
     {
         return array_map(
             static fn (Step $step): string => $step->kind->value,
-            WorkPlan::for($decal, Rules::standard())->steps,
+            array_values(WorkPlan::for($decal, Rules::standard())->keyed()),
         );
     }
 
@@ -161,7 +162,7 @@ final class WorkPlanTest extends TestCase
     private function read(Decal $decal): void
     {
         $plan = WorkPlan::for($decal, Rules::standard());
-        $kinds = array_map(static fn (Step $step): StepKind => $step->kind, $plan->steps);
+        $kinds = array_map(static fn (Step $step): StepKind => $step->kind, array_values($plan->keyed()));
         $at = static fn (StepKind $kind): int => (int) array_search($kind, $kinds, true);
         $has = static fn (StepKind $kind): bool => \in_array($kind, $kinds, true);
         foreach (Precedence::all() as [$first, $then]) {
@@ -183,7 +184,7 @@ final class WorkPlanTest extends TestCase
         // Film rests three days from when it was put on, whatever dries meanwhile; what is on a vehicle rests there.
         $coats = array_sum(array_map(
             static fn (Step $step): int => StepKind::Coat === $step->kind ? $step->wait : 0,
-            $plan->steps,
+            array_values($plan->keyed()),
         ));
         self::assertSame(
             match (true) {
@@ -196,7 +197,7 @@ final class WorkPlanTest extends TestCase
         );
         self::assertGreaterThan(0, $plan->minutes());
         $said = '';
-        foreach ($plan->steps as $step) {
+        foreach (array_values($plan->keyed()) as $step) {
             self::assertNotSame('', $step->title.$step->how);
             self::assertGreaterThanOrEqual(0, $step->minutes);
             $said .= "$step->how ".implode(' ', $step->needs).' ';
@@ -229,7 +230,7 @@ final class WorkPlanTest extends TestCase
     {
         $plan = WorkPlan::for(self::decal(['hinge' => 60_000], 400, 120), Rules::standard());
         $by = array_column(
-            array_map(static fn (Step $step): array => [$step->kind->value, $step], $plan->steps),
+            array_map(static fn (Step $step): array => [$step->kind->value, $step], array_values($plan->keyed())),
             1,
             0,
         );
@@ -309,7 +310,7 @@ final class WorkPlanTest extends TestCase
             $plan = WorkPlan::for($decal, $rules);
             self::assertSame(
                 $expected,
-                implode(' ', array_map(static fn (Step $step): string => $step->kind->value, $plan->steps)),
+                implode(' ', array_map(static fn (Step $step): string => $step->kind->value, array_values($plan->keyed()))),
             );
             $back = $plan->keyed()[$to]->other;
             self::assertNotNull($back, $to);
@@ -325,7 +326,7 @@ final class WorkPlanTest extends TestCase
         self::assertArrayHasKey('join-layer', WorkPlan::for($decal->appliedBy(false), $lowest)->keyed());
         self::assertStringContainsString(
             'goes onto the object before Y-1/1',
-            WorkPlan::underneath($decal, 'Y-1/1', $lowest)->keyed()['lay-under']->how,
+            (new FilmOnThing('b', $decal, 'Y-1/1'))->steps($lowest)[1]->how,
         );
         $wet = Rules::standard()->with(Rule::WetSchool, 1);
         self::assertSame(30, WorkPlan::for($decal, $wet)->keyed()['rub-down']->wait);

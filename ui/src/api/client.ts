@@ -9,6 +9,8 @@ export type Version = Schemas['VersionView'];
 export type On = { docket: number; item: number };
 export type DocketRow = Schemas['DocketRow'];
 export type Piece = Schemas['PieceView'];
+/** An object with every film on it: what is in hand. */
+export type Thing = Schemas['ThingView'];
 export type Fit = Schemas['FitView'];
 export type Film = Schemas['FilmView'];
 /** What of a film is drawn. */

@@ -44,10 +44,19 @@ export const docket = (number: number) =>
   });
 
 /** So many of the pieces at a station, due soonest first. */
-export const pieces = (station: Schemas['Station'], most: number) =>
+export const pieces = (station: Schemas['Station'], most: number, withOne: number | null) =>
   queryOptions({
-    queryKey: [RECORD, 'pieces', station, most],
-    queryFn: () => ask(api.GET('/api/pieces', { params: { query: { station, most } } })),
+    queryKey: [RECORD, 'pieces', station, most, withOne],
+    queryFn: () => ask(api.GET('/api/pieces', { params: { query: { station, most, with: withOne ?? undefined } } })),
+    refetchInterval: FRESH,
+    placeholderData: keepPreviousData,
+  });
+
+/** So many of the things at a station, due soonest first. */
+export const things = (station: Schemas['Station'], most: number, withOne: number | null) =>
+  queryOptions({
+    queryKey: [RECORD, 'things', station, most, withOne],
+    queryFn: () => ask(api.GET('/api/things', { params: { query: { station, most, with: withOne ?? undefined } } })),
     refetchInterval: FRESH,
     placeholderData: keepPreviousData,
   });

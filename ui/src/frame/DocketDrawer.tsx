@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { api, ask, type Docket, type Item, type Proof } from '../api/client';
 import { docket as docketQuery, useDocketChange } from '../api/queries';
 import { labelOf, useVocabulary } from '../api/vocabulary';
@@ -11,6 +11,7 @@ import { ReasonDialog } from '../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../parts/time';
 import { InvoiceMove } from '../stations/Quote';
 import { Spoil } from '../stations/Spoil';
+import { inHandAt } from '../stations/useInHand';
 import { stationName, workAt } from './stations';
 
 /** The docket, the same at every station. */
@@ -68,7 +69,7 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
     },
   );
   const words = useVocabulary();
-  const waits = docket.pieces.filter((piece) => piece.state === 'curing' && piece.restsUntil);
+  const waits = docket.things.filter((thing) => thing.state === 'curing' && thing.restsUntil);
   const facts: [string, React.ReactNode][] = [
     [
       'needed',
@@ -113,36 +114,14 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
         ))}
         {waits.length > 0 && (
           <Section title="Waits running">
-            {waits.map((piece) => (
-              <p key={piece.id}>
-                {piece.tag} rests {until(piece.restsUntil ?? '', now) ?? 'no longer'}
+            {waits.map((thing) => (
+              <p key={thing.id}>
+                {thing.tag} rests {until(thing.restsUntil ?? '', now) ?? 'no longer'}
               </p>
             ))}
           </Section>
         )}
-        {docket.pieces.length > 0 && (
-          <Section title="Pieces">
-            {docket.manyPieces > docket.pieces.length && (
-              <p className="pb-1 text-note text-ink2">
-                The first {docket.pieces.length} of {docket.manyPieces}.
-              </p>
-            )}
-            <ul>
-              {docket.pieces.map((piece) => (
-                <li key={piece.id} className="flex items-center gap-3 border-b border-rule py-1.5">
-                  <span className="font-medium">{piece.tag}</span>
-                  <span className="flex-1 text-ink2">
-                    {piece.state.replaceAll('-', ' ')}
-                    {piece.recuts > 0 && `, recut ${piece.recuts}`}
-                  </span>
-                  {piece.moves.some((next) => next.move === 'spoil') && (
-                    <Spoil piece={piece} reasons={['scratched', 'a letter tore', 'lost']} small />
-                  )}
-                </li>
-              ))}
-            </ul>
-          </Section>
-        )}
+        {docket.things.length > 0 && <InHand docket={docket} onClose={onClose} />}
         <Section title="What happened">
           <ol className="text-note">
             {docket.log.map((entry) => (
@@ -171,11 +150,13 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
               navigate(
                 docket.station === 'ask' || docket.station === 'size' || docket.station === 'proof'
                   ? workAt(docket.station, docket.number)
-                  : `/${docket.station}`,
+                  : docket.due
+                    ? inHandAt(docket.due)
+                    : `/${docket.station}`,
               );
             }}
           >
-            {`${nextMove(docket)}, at ${stationName(docket.station)}`}
+            {`${docket.due?.says ?? nextMove(docket)}, at ${stationName(docket.station)}`}
           </NextMove>
         </div>
       )}
@@ -237,7 +218,48 @@ function OneItem({ item, many, page }: { item: Item; many: number; page: Proof |
 }
 
 /** What comes next, in the table's own words: of the docket, or of its piece furthest behind. */
-function nextMove(docket: Docket): string {
-  const behind = docket.pieces.find((piece) => piece.station === docket.station);
-  return (behind?.moves[0] ?? docket.moves[0])?.label ?? 'Go on';
+const nextMove = (docket: Docket) => docket.moves[0]?.label ?? 'Go on';
+
+/** What is in hand of an order: each thing with its films, and the way to it. */
+function InHand({ docket, onClose }: { docket: Docket; onClose: () => void }) {
+  return (
+    <Section title="In hand">
+      {docket.manyPieces > docket.pieces.length && (
+        <p className="pb-1 text-note text-ink2">The first {docket.things.length}, of many.</p>
+      )}
+      <ul>
+        {docket.things.map((thing) => (
+          <li key={thing.id} className="border-b border-rule py-1.5">
+            {thing.films.map((film) => {
+              const piece = docket.pieces.find((one) => one.id === film.piece);
+              const at = film.station && {
+                station: film.station,
+                piece: film.station === 'weed' ? film.piece : null,
+                thing: film.station === 'apply' || film.station === 'send' ? thing.id : null,
+              };
+              return (
+                <div key={film.piece} className="flex min-h-10 items-center gap-3">
+                  {at ? (
+                    <Link to={inHandAt(at)} className="font-medium underline" onClick={onClose}>
+                      {film.tag}
+                    </Link>
+                  ) : (
+                    <span className="font-medium">{film.tag}</span>
+                  )}
+                  <span className="flex-1 text-ink2">
+                    {film.state.replaceAll('-', ' ')}
+                    {thing.films.length > 1 && `, ${film.film.colour}`}
+                    {piece && piece.recuts > 0 && `, recut ${piece.recuts}`}
+                  </span>
+                  {piece?.moves.some((next) => next.move === 'spoil') && (
+                    <Spoil piece={piece} reasons={['scratched', 'a letter tore', 'lost']} small />
+                  )}
+                </div>
+              );
+            })}
+          </li>
+        ))}
+      </ul>
+    </Section>
+  );
 }

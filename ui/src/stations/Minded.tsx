@@ -1,7 +1,5 @@
-import type { Piece } from '../api/client';
-
-/** What a hand at the bench must know of this piece: mirrored, let pass, spelled otherwise than asked. */
-export function Minded({ piece }: { piece: Piece }) {
+/** What a hand at the bench must know of this piece or thing: mirrored, let pass, spelled otherwise than asked. */
+export function Minded({ of: piece }: { of: { mirrored: boolean; spelling: string[]; minded: string[] } }) {
   const says = [
     ...(piece.mirrored ? ['Cut mirrored: it goes inside the glass and is read from outside.'] : []),
     ...piece.spelling,

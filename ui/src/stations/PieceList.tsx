@@ -1,18 +1,42 @@
 import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useState } from 'react';
-import type { Piece, Schemas } from '../api/client';
-import { pieces } from '../api/queries';
+import type { FilmShown, Schemas } from '../api/client';
+import { pieces, things } from '../api/queries';
 import { Move, Swatch } from '../parts/basics';
 import { asDay } from '../parts/time';
 
 /** Pieces shown at first, and more each time they are asked for. */
 const SOME = 60;
 
-/** The pieces at a station: so many as were asked for, and what asks for more. */
-export function usePieces(station: Schemas['Station']) {
+/** The pieces at a station: so many as were asked for, the one in hand, and what asks for more. */
+export function usePieces(station: Schemas['Station'], inHand: number | null) {
   const [most, setMost] = useState(SOME);
-  return { query: useQuery(pieces(station, most)), more: () => setMost((now) => now + SOME) };
+  return { query: useQuery(pieces(station, most, inHand)), more: () => setMost((now) => now + SOME) };
 }
+
+/** The things at a station, likewise. */
+export function useThings(station: Schemas['Station'], inHand: number | null) {
+  const [most, setMost] = useState(SOME);
+  return { query: useQuery(things(station, most, inHand)), more: () => setMost((now) => now + SOME) };
+}
+
+/** What a list shows of a piece, and of a thing with its films. */
+type Listed = {
+  id: number;
+  tag: string;
+  label: string;
+  customer: string;
+  late: boolean;
+  neededAt: string | null;
+  film?: FilmShown | null;
+  films?: { film: FilmShown }[];
+};
+
+/** Each film once, at most so many as there is room for. */
+const filmsOf = (one: Listed) => {
+  const all = one.films?.map(({ film }) => film) ?? (one.film ? [one.film] : []);
+  return all.filter((film, nth) => all.findIndex((other) => other.id === film.id) === nth).slice(0, 3);
+};
 
 /** Under a list that does not show all there are. */
 export function More({ shown, many, onMore }: { shown: number; many: number; onMore: () => void }) {
@@ -23,8 +47,8 @@ export function More({ shown, many, onMore }: { shown: number; many: number; onM
   ) : null;
 }
 
-/** The pieces at a bench station; targets a thumb can hit. */
-export function PieceList({
+/** The pieces or things at a bench station; targets a thumb can hit. */
+export function PieceList<One extends Listed>({
   title,
   pieces,
   current,
@@ -32,10 +56,10 @@ export function PieceList({
   extra,
 }: {
   title: string;
-  pieces: Piece[];
+  pieces: One[];
   current: number | undefined;
-  onChoose: (piece: Piece) => void;
-  extra?: (piece: Piece) => ReactNode;
+  onChoose: (one: One) => void;
+  extra?: (one: One) => ReactNode;
 }) {
   return (
     <nav aria-label={title}>
@@ -49,7 +73,11 @@ export function PieceList({
           onClick={() => onChoose(piece)}
         >
           <span className="flex items-center gap-2">
-            {piece.film && <Swatch film={piece.film} size={16} />}
+            <span className="flex">
+              {filmsOf(piece).map((film) => (
+                <Swatch key={film.id} film={film} size={16} />
+              ))}
+            </span>
             <span className="min-w-0 flex-1 truncate font-semibold">{piece.label}</span>
             {piece.late && (
               <span className="label bg-signal px-1" style={{ color: 'var(--color-white)' }}>

@@ -1,53 +1,61 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, ask, type Piece } from '../../api/client';
+import { api, ask, type Thing } from '../../api/client';
 import { stepsKey } from '../../api/keys';
 import { NextMove, Nothing, Ready, Trouble } from '../../parts/basics';
 import { asMoment, until, useNow } from '../../parts/time';
-import { More, PieceList, usePieces } from '../PieceList';
-import { Spoil } from '../Spoil';
-import { usePieceMove } from '../usePieceMove';
+import { More, PieceList, useThings } from '../PieceList';
+import { SpoilThing } from '../SpoilThing';
+import { useInHand } from '../useInHand';
+import { useThingMove } from '../useThingMove';
 import { WorkBench } from './WorkBench';
 
 export function ApplyStation() {
-  const { query, more } = usePieces('apply');
-  const [chosen, setChosen] = useState<number | null>(null);
+  const [chosen, setChosen] = useInHand('thing');
+  const { query, more } = useThings('apply', chosen);
   const now = useNow();
   return (
-    <Ready query={query} what="the pieces">
-      {({ pieces, many }) => {
-        const piece =
-          pieces.find((one) => one.id === chosen) ?? pieces.find((one) => one.state === 'applying') ?? pieces[0];
-        const resting = pieces.filter((one) => one.state === 'curing');
-        return piece ? (
+    <Ready query={query} what="what is in hand">
+      {({ things, many }) => {
+        const resting = things.filter((one) => one.state === 'curing');
+        const open = things.filter((one) => one.state !== 'curing');
+        const thing =
+          things.find((one) => one.id === chosen) ??
+          open.find((one) => one.missing.length === 0) ??
+          open[0] ??
+          things[0];
+        return thing ? (
           <div className="grid h-full grid-cols-[232px_1fr] max-lg:grid-cols-[196px_1fr]">
             <div className="min-h-0 overflow-auto border-r border-rule">
               <PieceList
                 title="To apply or pack"
-                pieces={pieces.filter((one) => one.state === 'applying')}
-                current={piece.id}
+                pieces={open}
+                current={thing.id}
                 onChoose={(next) => setChosen(next.id)}
                 extra={(one) =>
-                  one.driesUntil && until(one.driesUntil, now) ? `dries, ${until(one.driesUntil, now)} left` : undefined
+                  one.driesUntil && until(one.driesUntil, now)
+                    ? `dries, ${until(one.driesUntil, now)} left`
+                    : one.missing.length > 0
+                      ? `waits for ${one.missing.join(', ')}`
+                      : undefined
                 }
               />
               {resting.length > 0 && (
                 <PieceList
                   title="Resting on their object"
                   pieces={resting}
-                  current={piece.id}
+                  current={thing.id}
                   onChoose={(next) => setChosen(next.id)}
                   extra={(one) =>
                     one.restsUntil && until(one.restsUntil, now) ? `${until(one.restsUntil, now)} left` : 'rested'
                   }
                 />
               )}
-              <More shown={pieces.length} many={many} onMore={more} />
+              <More shown={things.length} many={many} onMore={more} />
             </div>
-            {piece.state === 'curing' ? (
-              <Resting key={piece.id} piece={piece} />
+            {thing.state === 'curing' ? (
+              <Resting key={thing.id} thing={thing} />
             ) : (
-              <Steps key={piece.id} piece={piece} />
+              <Steps key={thing.id} thing={thing} />
             )}
           </div>
         ) : (
@@ -58,10 +66,10 @@ export function ApplyStation() {
   );
 }
 
-function Steps({ piece }: { piece: Piece }) {
+function Steps({ thing }: { thing: Thing }) {
   const query = useQuery({
-    queryKey: stepsKey(piece.id),
-    queryFn: () => ask(api.GET('/api/pieces/{id}/steps', { params: { path: { id: piece.id } } })),
+    queryKey: stepsKey(thing.id),
+    queryFn: () => ask(api.GET('/api/things/{id}/steps', { params: { path: { id: thing.id } } })),
   });
   return (
     <Ready query={query} what="the steps">
@@ -70,10 +78,10 @@ function Steps({ piece }: { piece: Piece }) {
   );
 }
 
-function Resting({ piece }: { piece: Piece }) {
+function Resting({ thing }: { thing: Thing }) {
   const now = useNow(5000);
-  const move = usePieceMove();
-  const left = piece.restsUntil ? until(piece.restsUntil, now) : null;
+  const move = useThingMove();
+  const left = thing.restsUntil ? until(thing.restsUntil, now) : null;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_380px] max-lg:grid-cols-[1fr_300px]">
       <section
@@ -81,15 +89,15 @@ function Resting({ piece }: { piece: Piece }) {
         aria-label="The wait"
       >
         <p className="label">
-          {piece.tag} on {piece.object}
+          {thing.tag} on {thing.object}
         </p>
-        <h2 className="title">{piece.label}</h2>
+        <h2 className="title">{thing.label}</h2>
         <p className="font-label text-numeral leading-none font-semibold" role="timer">
           {left ?? 'Rested'}
         </p>
-        {piece.restsUntil && (
+        {thing.restsUntil && (
           <p className="text-lg">
-            {left ? `not used or washed before ${asMoment(piece.restsUntil)}` : `since ${asMoment(piece.restsUntil)}`}
+            {left ? `not used or washed before ${asMoment(thing.restsUntil)}` : `since ${asMoment(thing.restsUntil)}`}
           </p>
         )}
       </section>
@@ -99,12 +107,12 @@ function Resting({ piece }: { piece: Piece }) {
       >
         <p className="text-ink2">Waiting is not work: leave it flat, warm and dry. The glue takes its time.</p>
         <Trouble says={move.error?.message} />
-        <Spoil piece={piece} reasons={['an edge lifted', 'touched too early']} />
+        <SpoilThing thing={thing} reasons={['an edge lifted', 'touched too early']} />
         <NextMove
           className="min-h-16"
           keys={left ? 'waits' : 'Enter'}
           disabled={left !== null || move.isPending}
-          onClick={() => move.mutate({ piece, move: 'rested', alike: true })}
+          onClick={() => move.mutate({ thing, move: 'rested', alike: true })}
         >
           Rested: ready to send
         </NextMove>

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { api, ask, type Piece, type Problem, type Schemas } from '../../api/client';
+import { api, ask, type Problem, type Schemas } from '../../api/client';
 import { Move } from '../../parts/basics';
 import { Box } from '../../parts/dialog';
 
@@ -12,7 +12,7 @@ const ASKS = [
 ];
 
 /** Two taps on a photo tell how level the decal is; the photo stays on this device. */
-export function LevelByPhoto({ piece }: { piece: Piece }) {
+export function LevelByPhoto({ piece }: { piece: number }) {
   const [photo, setPhoto] = useState<string | null>(null);
   const [spots, setSpots] = useState<Spot[]>([]);
   const [told, setTold] = useState<Schemas['LevelView'] | null>(null);
@@ -34,7 +34,7 @@ export function LevelByPhoto({ piece }: { piece: Piece }) {
         setTold(
           await ask(
             api.POST('/api/pieces/{id}/level', {
-              params: { path: { id: piece.id } },
+              params: { path: { id: piece } },
               body: { line: flat.slice(0, 4), along: flat.slice(4) },
             }),
           ),

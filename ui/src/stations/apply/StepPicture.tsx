@@ -12,7 +12,7 @@ const DRAWN: Record<string, { fill: string; stroke: string; width: number; dash?
 const MARGIN = 14;
 
 /** A step to scale: tape, object and art as they lie, where the hand goes, and the figures it is placed by. */
-export function StepPicture({ steps, drawing }: { steps: Schemas['StepsView']; drawing: Schemas['StepDrawingView'] }) {
+export function StepPicture({ art, drawing }: { art: Schemas['StepFilmsView']; drawing: Schemas['StepDrawingView'] }) {
   const { ref, width, height } = useRoom();
   const { frame } = drawing;
   const scale = Math.max(0, Math.min((width - 2 * MARGIN) / frame.width, (height - 2 * MARGIN) / frame.height));
@@ -38,8 +38,8 @@ export function StepPicture({ steps, drawing }: { steps: Schemas['StepsView']; d
         <svg width={width} height={height} aria-hidden="true">
           <g transform={`translate(${x} ${y}) scale(${scale})`}>
             {marks(under)}
-            <g transform={`translate(${drawing.art.x - steps.artFrom.x} ${drawing.art.y - steps.artFrom.y})`}>
-              {steps.art.map((film) => (
+            <g transform={`translate(${drawing.art.x - art.from.x} ${drawing.art.y - art.from.y})`}>
+              {art.films.map((film) => (
                 <path
                   key={film.path}
                   d={film.path}

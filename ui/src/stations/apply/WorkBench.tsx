@@ -10,9 +10,9 @@ import { SelectField } from '../../parts/fields';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
 import { Minded } from '../Minded';
 import { Papers } from '../Papers';
-import { Spoil } from '../Spoil';
+import { SpoilThing } from '../SpoilThing';
 import { Together } from '../Together';
-import { usePieceMove } from '../usePieceMove';
+import { useThingMove } from '../useThingMove';
 import { LevelByPhoto } from './LevelByPhoto';
 import { StepPicture } from './StepPicture';
 
@@ -21,36 +21,42 @@ type Step = Schemas['StepView'];
 /** One step at a time, large; what is needed for all of them, what comes next, and what to do when it goes wrong. */
 export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
   const shown = useShown();
-  const { piece } = steps;
+  const { thing } = steps;
   const [together, setTogether] = useState(true);
   const alike = together && steps.alike > 0;
-  const { tick, goTo, cutShort, setCutShort } = useTicks(steps, alike);
+  const { tick, done, backTo, cutShort, setCutShort } = useTicks(steps, alike);
   const now = useNow(5000);
-  const at = steps.steps.findIndex((step) => !step.done);
-  const current = steps.steps[at];
+  const { current, blocked } = atStep(steps);
   const dries = steps.driesUntil && current ? until(steps.driesUntil, now) : null;
-  const before = steps.steps[(at < 0 ? steps.steps.length : at) - 1];
-  const back = () => before && goTo(steps.steps.indexOf(before) - 1);
+  const before = steps.steps.filter((step) => step.done).at(-1);
+  const back = () => before && backTo(before);
   useKey('Backspace', back, before !== undefined && !tick.isPending);
   return (
     <div className="grid min-h-0 grid-cols-[1fr_332px] max-lg:grid-cols-[1fr_280px]">
       <Scroll label="The step" className="flex min-h-0 flex-col bg-paper px-7 py-4">
         <p className="label">
-          Piece {piece.tag}, {piece.appliedHere ? 'applied here' : 'the customer applies it'}
+          {thing.tag}
+          {thing.films.length > 1 && `, ${thing.films.length} films`},{' '}
+          {thing.appliedHere ? 'applied here' : 'the customer applies it'}
         </p>
         <h2 className="title">
-          {piece.label} <span className="text-ink2">on {piece.object}</span>
+          {thing.label} <span className="text-ink2">on {thing.object}</span>
         </h2>
         <p className="mb-2 text-ink2">
-          {shown.size(piece.cut)} over all. Laid ready: {steps.needs.join(' · ')}.
+          {shown.size(thing.size)} over all. Laid ready: {steps.needs.join(' · ')}.
         </p>
-        <Minded piece={piece} />
+        <Minded of={thing} />
         {current ? (
           dries ? (
             <Drying until={steps.driesUntil ?? ''} left={dries} next={current} onNow={() => setCutShort(true)} />
           ) : (
-            <Current steps={steps} step={current} nth={at} alike={alike} />
+            <Current steps={steps} step={current} nth={steps.steps.indexOf(current)} alike={alike} />
           )
+        ) : blocked ? (
+          <div className="flex flex-1 flex-col justify-center">
+            <p className="label">Waits</p>
+            <p className="text-mark leading-8">{blocked}</p>
+          </div>
         ) : (
           <div className="flex flex-1 flex-col justify-center">
             <p className="label">All {steps.steps.length} steps done</p>
@@ -71,12 +77,13 @@ export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
                 nth={nth}
                 current={step === current}
                 disabled={tick.isPending}
-                onBack={() => goTo(nth - 1)}
+                many={thing.films.length > 1}
+                onBack={() => backTo(step)}
               />
             ))}
           </ol>
           <p className="mt-2 text-sm text-ink2">{steps.after}</p>
-          <Papers piece={piece} />
+          <Papers thing={thing} />
           {steps.alike > 0 && (
             <div className="mt-2 border-t border-rule">
               <Together
@@ -98,8 +105,9 @@ export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
           alike={alike}
           pending={tick.isPending}
           trouble={cutShort ? undefined : tick.error?.message}
-          onDone={() => goTo(at)}
+          onDone={() => current && done(current)}
           onBack={before && back}
+          blocked={blocked}
         />
       </aside>
       <ReasonDialog
@@ -110,38 +118,67 @@ export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
         label="Why it is not waited for"
         button="Go on"
         suggestions={['dry to the touch, warmed', 'the customer takes the risk']}
-        onReason={(reason) => goTo(at, reason)}
+        onReason={(reason) => current && done(current, reason)}
         says={tick.error?.fields.reason ?? tick.error?.message}
       />
     </div>
   );
 }
 
+/**
+ * The step that is due: the first that is not done, less what waits for film that is not weeded yet. Each film is
+ * readied for itself; nothing goes on before all are there.
+ */
+function atStep({ steps, thing }: Schemas['StepsView']): { current: Step | undefined; blocked: string | null } {
+  const left = steps.filter((step) => !step.done);
+  const current = left.find((step) => step.waitsFor.length === 0);
+  const away = thing.films
+    .filter((film) => thing.missing.includes(film.tag))
+    .map((film) => `${film.tag} (${film.state.replaceAll('-', ' ')})`);
+  return {
+    current,
+    blocked:
+      current || left.length === 0 ? null : `for ${away.join(', ')}. Nothing goes on before all of it is weeded.`,
+  };
+}
+
 /** Steps are done in order: to be at one is to have done those before it. */
 function useTicks(steps: Schemas['StepsView'], alike: boolean) {
   const client = useQueryClient();
   const [cutShort, setCutShort] = useState(false);
-  const { piece } = steps;
+  const { thing } = steps;
   const tick = useChange(
     ({ done, reason }: { done: string[]; reason: string }) =>
       ask(
-        api.PUT('/api/pieces/{id}/steps', {
-          params: { path: { id: piece.id } },
-          body: { version: piece.version, done, alike, reason },
+        api.PUT('/api/things/{id}/steps', {
+          params: { path: { id: thing.id } },
+          body: { version: thing.version, done, alike, reason },
         }),
       ),
     (fresh) => {
-      client.setQueryData(stepsKey(piece.id), fresh);
+      client.setQueryData(stepsKey(thing.id), fresh);
       setCutShort(false);
     },
   );
-  const goTo = (nth: number, reason = '') =>
+  const were = steps.steps.filter((step) => step.done);
+  const send = (done: Step[], reason: string) =>
     tick.mutate(
-      { done: steps.steps.slice(0, nth + 1).map((step) => step.name), reason },
+      { done: done.map((step) => step.name), reason },
       // What dries, or cures, asks why it is not waited for.
       { onError: (fault) => fault.fields.reason && setCutShort(true) },
     );
-  return { tick, goTo, cutShort, setCutShort };
+  return {
+    tick,
+    done: (step: Step, reason = '') => send([...were, step], reason),
+    /** It is to be done again, and all after it. */
+    backTo: (step: Step) =>
+      send(
+        were.filter((one) => steps.steps.indexOf(one) < steps.steps.indexOf(step)),
+        '',
+      ),
+    cutShort,
+    setCutShort,
+  };
 }
 
 /** Two schools do it differently: this decal the other way, one key away. */
@@ -157,16 +194,16 @@ function OtherSchool({
   alike: boolean;
 }) {
   const client = useQueryClient();
-  const { piece } = steps;
+  const { thing } = steps;
   const turn = useChange(
     () =>
       ask(
-        api.PUT('/api/pieces/{id}/school', {
-          params: { path: { id: piece.id } },
-          body: { version: piece.version, step: step.name, alike },
+        api.PUT('/api/things/{id}/school', {
+          params: { path: { id: thing.id } },
+          body: { version: thing.version, step: step.name, alike },
         }),
       ),
-    (fresh) => client.setQueryData(stepsKey(piece.id), fresh),
+    (fresh) => client.setQueryData(stepsKey(thing.id), fresh),
   );
   const go = () => turn.mutate(undefined);
   useKey('o', go, !turn.isPending);
@@ -204,17 +241,18 @@ function Current({
         <p className="label mt-1">
           Step {nth + 1} of {steps.steps.length}
           {step.minutes > 0 && `, about ${minutes(step.minutes)}`}
+          {step.film && steps.thing.films.length > 1 && ` · film ${step.film}`}
         </p>
         <h3 className="font-label text-count leading-10 font-semibold">{step.title}</h3>
         <p className="mt-1 max-w-[46em] text-mark leading-8">{step.how}</p>
       </div>
       {step.drawing && (
         <div className="my-3 min-h-44 flex-1 border border-rule bg-ground">
-          <StepPicture steps={steps} drawing={step.drawing} />
+          <StepPicture art={steps.arts[step.art] ?? NONE} drawing={step.drawing} />
         </div>
       )}
-      {step.kind === 'tape' && steps.tapes.length > 0 && <TapeAgain steps={steps} />}
-      {step.kind === 'look-over' && <LevelByPhoto piece={steps.piece} />}
+      {step.kind === 'tape' && <TapeAgain steps={steps} piece={step.piece} />}
+      {step.kind === 'look-over' && steps.thing.films[0] && <LevelByPhoto piece={steps.thing.films[0].piece} />}
       {step.reason && <p className="mt-1 text-ink2">{step.reason}</p>}
       {step.other && <OtherSchool steps={steps} step={step} other={step.other} alike={alike} />}
       {step.caution && (
@@ -240,36 +278,37 @@ function Current({
 }
 
 /** A piece of tape serves several times: which one lifts this. */
-function TapeAgain({ steps }: { steps: Schemas['StepsView'] }) {
+function TapeAgain({ steps, piece }: { steps: Schemas['StepsView']; piece: number | null }) {
   const client = useQueryClient();
-  const { piece } = steps;
+  const { thing } = steps;
+  const film = thing.films.find((one) => one.piece === piece);
   const take = useChange(
     (from: number | null) =>
       ask(
-        api.PUT('/api/pieces/{id}/tape', {
-          params: { path: { id: piece.id } },
-          body: { version: piece.version, from },
+        api.PUT('/api/things/{id}/tape', {
+          params: { path: { id: thing.id } },
+          body: { version: thing.version, piece: piece ?? 0, from },
         }),
       ),
-    (fresh) => client.setQueryData(stepsKey(piece.id), fresh),
+    (fresh) => client.setQueryData(stepsKey(thing.id), fresh),
   );
-  return (
+  return film && film.tapes.length > 0 ? (
     <div className="mt-1 max-w-[26em]">
       <SelectField
         label="Which piece of tape"
-        value={String(steps.tapeFrom ?? '')}
+        value={String(film.tapeFrom ?? '')}
         onChange={(from) => take.mutate(from === '' ? null : Number(from))}
         says={take.error?.message}
         options={[
           { value: '', label: 'A new one' },
-          ...steps.tapes.map((tape) => ({
+          ...film.tapes.map((tape) => ({
             value: String(tape.from),
             label: `again, that of ${tape.tag}, used ${tape.uses === 1 ? 'once' : `${tape.uses} times`}`,
           })),
         ]}
       />
     </div>
-  );
+  ) : null;
 }
 
 function Drying({ until: moment, left, next, onNow }: { until: string; left: string; next: Step; onNow: () => void }) {
@@ -293,18 +332,24 @@ function PlanLine({
   nth,
   current,
   disabled,
+  many,
   onBack,
 }: {
   step: Step;
   nth: number;
   current: boolean;
   disabled: boolean;
+  /** Whether it is said with which film it is done. */
+  many: boolean;
   onBack: () => void;
 }) {
   const line = (
     <>
       <span className="w-5 shrink-0 text-right text-sm text-ink2">{step.done ? '✓' : nth + 1}</span>
-      <span className="flex-1">{step.title}</span>
+      <span className="flex-1">
+        {step.title}
+        {many && step.film && <span className="block text-sm text-ink2">{step.film}</span>}
+      </span>
       {step.wait > 0 && <span className="text-sm text-ink2">dries {wait(step.wait)}</span>}
     </>
   );
@@ -339,6 +384,7 @@ function Moves({
   trouble,
   onDone,
   onBack,
+  blocked,
 }: {
   steps: Schemas['StepsView'];
   current: Step | undefined;
@@ -348,23 +394,24 @@ function Moves({
   trouble: string | undefined;
   onDone: () => void;
   onBack: (() => void) | undefined;
+  blocked: string | null;
 }) {
-  const move = usePieceMove();
-  const { piece } = steps;
+  const move = useThingMove();
+  const { thing } = steps;
   const all = alike ? `All ${steps.alike + 1} ` : '';
-  const last = piece.appliedHere
+  const last = thing.appliedHere
     ? `${all || 'It is '}applied: ${steps.waits > 0 ? 'start the wait' : 'to the hand-over'}`
     : `${all || 'It is '}packed`;
   return (
     <div className="flex flex-col gap-3 border-t border-rule p-5">
-      <p className="text-sm text-ink2">Used {asDay(piece.neededAt)}.</p>
+      <p className="text-sm text-ink2">Used {asDay(thing.neededAt)}.</p>
       <Trouble says={move.error?.message ?? trouble} />
       <div className="flex gap-3">
         <Move tall className="flex-1" keys="⌫" disabled={!onBack || pending} onClick={onBack}>
           Back
         </Move>
         <div className="flex-1">
-          <Spoil piece={piece} reasons={['wrinkled in the tape', 'went on crooked', 'paint came off']} small />
+          <SpoilThing thing={thing} reasons={['wrinkled in the tape', 'went on crooked', 'paint came off']} small />
         </div>
       </div>
       {current ? (
@@ -379,8 +426,8 @@ function Moves({
       ) : (
         <NextMove
           className="min-h-16"
-          disabled={move.isPending}
-          onClick={() => move.mutate({ piece, move: piece.appliedHere ? 'applied' : 'packed', alike })}
+          disabled={move.isPending || blocked !== null}
+          onClick={() => move.mutate({ thing, move: thing.appliedHere ? 'applied' : 'packed', alike })}
         >
           {last}
         </NextMove>
@@ -389,6 +436,7 @@ function Moves({
   );
 }
 
+const NONE: Schemas['StepFilmsView'] = { films: [], from: { x: 0, y: 0 } };
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 const minutes = (many: number) => (many < 1.5 ? 'a minute' : `${Math.round(many)} min`);
 const wait = (many: number) =>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { api, ask, type Piece } from '../../api/client';
+import { type ReactNode, useState } from 'react';
+import { api, ask, type Thing } from '../../api/client';
 import { RECORD } from '../../api/keys';
 import { labelOf, useVocabulary } from '../../api/vocabulary';
 import {
@@ -19,41 +19,44 @@ import { TextField } from '../../parts/fields';
 import { asDay, asMoment } from '../../parts/time';
 import { Minded } from '../Minded';
 import { Papers } from '../Papers';
-import { More, PieceList, usePieces } from '../PieceList';
-import { Spoil } from '../Spoil';
+import { More, PieceList, useThings } from '../PieceList';
+import { SpoilThing } from '../SpoilThing';
 import { Together } from '../Together';
-import { usePieceMove } from '../usePieceMove';
+import { useInHand } from '../useInHand';
+import { useThingMove } from '../useThingMove';
 
 export function SendStation() {
-  const { query, more } = usePieces('send');
-  const [chosen, setChosen] = useState<number | null>(null);
+  const [chosen, setChosen] = useInHand('thing');
+  const { query, more } = useThings('send', chosen);
   return (
-    <Ready query={query} what="the pieces">
-      {({ pieces, many }) => {
-        const piece =
-          pieces.find((one) => one.id === chosen) ?? pieces.find((one) => one.state === 'ready') ?? pieces[0];
-        const away = pieces.filter((one) => one.state === 'on-its-way');
-        return piece ? (
+    <Ready query={query} what="what is ready">
+      {({ things: all, many }) => {
+        // A thing that waits for a film of its own is not ready.
+        const things = all.filter((one) => one.state === 'ready' || one.state === 'on-its-way');
+        const thing =
+          things.find((one) => one.id === chosen) ?? things.find((one) => one.state === 'ready') ?? things[0];
+        const away = things.filter((one) => one.state === 'on-its-way');
+        return thing ? (
           <div className="grid h-full grid-cols-[264px_1fr] max-lg:grid-cols-[212px_1fr]">
             <div className="min-h-0 overflow-auto border-r border-rule">
               <PieceList
                 title="Ready"
-                pieces={pieces.filter((one) => one.state === 'ready')}
-                current={piece.id}
+                pieces={things.filter((one) => one.state === 'ready')}
+                current={thing.id}
                 onChoose={(next) => setChosen(next.id)}
               />
               {away.length > 0 && (
                 <PieceList
                   title="On its way"
                   pieces={away}
-                  current={piece.id}
+                  current={thing.id}
                   onChoose={(next) => setChosen(next.id)}
                   extra={(one) => one.tracking ?? 'no tracking number'}
                 />
               )}
-              <More shown={pieces.length} many={many} onMore={more} />
+              <More shown={all.length} many={many} onMore={more} />
             </div>
-            <Parcel key={piece.id} piece={piece} />
+            <Parcel key={thing.id} thing={thing} />
           </div>
         ) : (
           <Nothing title="Nothing to send">What is packed or has rested comes here.</Nothing>
@@ -63,40 +66,45 @@ export function SendStation() {
   );
 }
 
-function Parcel({ piece }: { piece: Piece }) {
+function Parcel({ thing }: { thing: Thing }) {
   const shown = useShown();
   const [tracking, setTracking] = useState('');
-  const move = usePieceMove();
+  const move = useThingMove();
   const parcel = useQuery({
-    queryKey: [RECORD, 'parcel', piece.id],
-    queryFn: () => ask(api.GET('/api/pieces/{id}/parcel', { params: { path: { id: piece.id } } })),
+    queryKey: [RECORD, 'parcel', thing.id],
+    queryFn: () => ask(api.GET('/api/things/{id}/parcel', { params: { path: { id: thing.id } } })),
   });
-  const away = piece.state === 'on-its-way';
+  const away = thing.state === 'on-its-way';
   const [together, setTogether] = useState(true);
   const others = parcel.data?.too ?? [];
   const alike = together && others.length > 0;
   const words = useVocabulary();
   // What was agreed is the large one.
-  const posts = piece.delivery === 'posted';
-  const post = () => move.mutate({ piece, move: 'post', detail: tracking, alike });
-  const handOver = () => move.mutate({ piece, move: 'hand-over', alike });
+  const posts = thing.delivery === 'posted';
+  const post = () => move.mutate({ thing, move: 'post', detail: tracking, alike });
+  const handOver = () => move.mutate({ thing, move: 'hand-over', alike });
   return (
     <div className="grid min-h-0 grid-cols-[1fr_380px] max-lg:grid-cols-[1fr_320px]">
       <Scroll label="Packing" className="min-h-0 bg-paper px-8 py-5">
-        <p className="label">Piece {piece.tag}</p>
+        <p className="label">{thing.tag}</p>
         <h2 className="title mb-3">
-          {piece.label} <span className="text-ink2">for {piece.customer}</span>
+          {thing.label} <span className="text-ink2">for {thing.customer}</span>
         </h2>
         <div className="max-w-xl">
-          <Minded piece={piece} />
+          <Minded of={thing} />
           <Facts
             rows={[
-              ['on', piece.object],
-              ['decal', shown.size(piece.size)],
-              ['film', piece.film && <FilmName film={piece.film} />],
-              ['needed', asDay(piece.neededAt)],
-              ['comes to them', labelOf(words.handovers, piece.delivery).toLowerCase()],
-              ['here since', asMoment(piece.since)],
+              ['on', thing.object],
+              ['decal', shown.size(thing.size)],
+              ...thing.films
+                .filter((one, nth, all) => all.findIndex((other) => other.film.id === one.film.id) === nth)
+                .map((one, nth): [string, ReactNode] => [
+                  nth === 0 ? 'film' : `film ${nth + 1}`,
+                  <FilmName key={one.piece} film={one.film} />,
+                ]),
+              ['needed', asDay(thing.neededAt)],
+              ['comes to them', labelOf(words.handovers, thing.delivery).toLowerCase()],
+              ['here since', asMoment(thing.since)],
             ]}
           />
           {parcel.data && (
@@ -113,7 +121,7 @@ function Parcel({ piece }: { piece: Piece }) {
               <Section title="Care card says">
                 <p>{parcel.data.care.join(' ')}</p>
               </Section>
-              <Papers piece={piece} />
+              <Papers thing={thing} />
             </div>
           )}
         </div>
@@ -130,17 +138,17 @@ function Parcel({ piece }: { piece: Piece }) {
             onTurn={setTogether}
           />
         )}
-        <Spoil piece={piece} reasons={['damaged in packing', 'lost on its way']} />
+        <SpoilThing thing={thing} reasons={['damaged in packing', 'lost on its way']} />
         {away ? (
           <>
             <p>
-              Posted {asMoment(piece.since)}
-              {piece.tracking && `, ${piece.tracking}`}.
+              Posted {asMoment(thing.since)}
+              {thing.tracking && `, ${thing.tracking}`}.
             </p>
             <NextMove
               className="min-h-16"
               disabled={move.isPending}
-              onClick={() => move.mutate({ piece, move: 'deliver', alike })}
+              onClick={() => move.mutate({ thing, move: 'deliver', alike })}
             >
               Delivered
             </NextMove>

@@ -13,10 +13,10 @@ export function Drying() {
   const query = useQuery(drying);
   const now = useNow(5000);
   const [rings, setRings] = useBell();
-  const goOn = useChange((pieces: One[]) =>
+  const goOn = useChange((things: One[]) =>
     ask(
       api.POST('/api/drying', {
-        body: { pieces: pieces.map((one) => ({ id: one.piece ?? 0, version: one.version })) },
+        body: { things: things.map((one) => ({ id: one.thing ?? 0, version: one.version })) },
       }),
     ),
   );
@@ -46,7 +46,7 @@ export function Drying() {
             {nexts.length === 0 && <p className="mb-6 text-ink2">Nothing yet.</p>}
             {nexts.map((next) => {
               const these = dry.filter((one) => one.next === next);
-              const here = these.filter((one) => one.piece !== null);
+              const here = these.filter((one) => one.here);
               return (
                 <section key={next} className="mb-6" aria-label={next}>
                   <div className="flex items-center justify-between gap-4 border-b-2 border-ink pb-1">
@@ -84,7 +84,7 @@ function Rows({ rows, now, told = false }: { rows: One[]; now: number; told?: bo
         return (
           <li key={`${one.tag} ${one.next}`} className="border-b border-rule">
             <Link
-              to={`/${one.at}`}
+              to={one.thing === null ? `/${one.at}` : `/${one.at}?thing=${one.thing}`}
               className="grid min-h-11 grid-cols-[90px_1fr_0.7fr_1.9fr_0.9fr] items-center gap-3 hover:bg-shade"
             >
               <span>{one.tag}</span>

@@ -7,12 +7,13 @@ import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble, useShown }
 import { Minded } from '../Minded';
 import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
+import { useInHand } from '../useInHand';
 import { usePieceMove } from '../usePieceMove';
 import { WeedDrawing } from './WeedDrawing';
 
 export function WeedStation() {
-  const { query, more } = usePieces('weed');
-  const [chosen, setChosen] = useState<number | null>(null);
+  const [chosen, setChosen] = useInHand('piece');
+  const { query, more } = usePieces('weed', chosen);
   return (
     <Ready query={query} what="the pieces">
       {({ pieces, many }) => {
@@ -73,7 +74,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
             {piece.film?.name}, {shown.size(piece.cut)}
             {piece.recuts > 0 && `, recut: ${piece.spoiledBecause}`}
           </p>
-          <Minded piece={piece} />
+          <Minded of={piece} />
           <div className="mb-4 flex items-end gap-4" aria-live="polite">
             <span className="font-label text-numeral-large leading-[76px] font-semibold">{left}</span>
             <span className="text-lg leading-6">

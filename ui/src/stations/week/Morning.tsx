@@ -70,8 +70,8 @@ function Today({ list }: { list: Schemas['MorningView'] }) {
           </Part>
           <Part title="To be handed over" many={list.handOver.length} none="Nothing is ready.">
             {list.handOver.map((order) => (
-              <Row key={order.number} to={`?docket=${order.number}`} tag="" label={order.label}>
-                {order.customer}, {order.pieces === 1 ? 'one piece' : `${order.pieces} pieces`}
+              <Row key={order.number} to={`/send?thing=${order.thing}`} tag="" label={order.label}>
+                {order.customer}, {order.things === 1 ? 'one thing' : `${order.things} things`}
               </Row>
             ))}
           </Part>
@@ -84,7 +84,12 @@ function Today({ list }: { list: Schemas['MorningView'] }) {
           </Part>
           <Part title="Dry: go on with it" many={dry.length} none="Nothing yet.">
             {dry.slice(0, 6).map((one) => (
-              <Row key={`${one.tag}${one.next}`} to="/drying" tag={one.tag} label={one.next}>
+              <Row
+                key={`${one.tag}${one.next}`}
+                to={one.thing === null ? '/drying' : `/${one.at}?thing=${one.thing}`}
+                tag={one.tag}
+                label={one.next}
+              >
                 {one.label}
               </Row>
             ))}
