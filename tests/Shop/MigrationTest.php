@@ -16,6 +16,7 @@ use Symfony\Component\Process\Process;
 final class MigrationTest extends TestCase
 {
     private const SCRATCH = 'yelbo_migrated';
+    private const BEFORE_THINGS = 'Yelbo\Migrations\Version20261130180000';
     private const BEFORE_ITEMS = 'Yelbo\Migrations\Version20261127110000';
     /** What an order of before items said of its one thing. */
     private const SAID = [
@@ -148,5 +149,140 @@ final class MigrationTest extends TestCase
             (int) $this->database->fetchOne('SELECT COUNT(*) FROM item i JOIN docket d ON d.id = i.docket_id'),
             'one that was only begun has its item too',
         );
+    }
+
+    /** Orders under way go on where they stood: pieces become things with what was done to them. */
+    public function testPiecesBecomeThingsThatGoOnWhereTheyStood(): void
+    {
+        $this->migrate(self::BEFORE_THINGS);
+        $this->database->insert('docket', [
+            'number' => 500,
+            'state' => 'making',
+            'label' => 'Heron',
+            'quantity' => 2,
+            'note' => '',
+            'answers' => '{}',
+            'waits_for' => '',
+            'changes' => 0,
+            'begun_at' => '2026-11-20 09:00:00',
+        ]);
+        $this->database->insert('film_on_shelf', [
+            'grade' => 'permanent',
+            'colour' => 'navy',
+            'swatch' => '#1b2f57',
+            'finish' => 'gloss',
+            'liner' => 'white',
+            'runs_one_way' => 0,
+            'maker' => '',
+        ]);
+        $film = $this->database->lastInsertId();
+        $lid = $this->itemOf(1, ['object_surface' => 'rectangle', 'object_measures' => '{}']);
+        $lantern = $this->itemOf(2, ['object_surface' => 'panes', 'object_measures' => '{"panes":2}']);
+        // Three films: the letters and their rim joined, a star beside them.
+        $layers = '[{"layers":[{"group":0},{"group":0},{"group":1}]}]';
+        [$of, $panes] = [$this->pageOf($lid, $layers), $this->pageOf($lantern, '[{"layers":[{"group":0}]}]')];
+        $piece = function (string $proof, int $nth, int $layer, array $more) use ($film): int {
+            $this->database->insert('piece', $more + [
+                'docket_id' => 1,
+                'proof_id' => $proof,
+                'film_id' => $film,
+                'nth' => $nth,
+                'layer' => $layer,
+                'member' => 0,
+                'state' => 'applying',
+                'recuts' => 0,
+                'parts_out' => '[]',
+                'steps_done' => '[]',
+                'since' => '2026-11-21 09:00:00',
+            ]);
+
+            return (int) $this->database->lastInsertId();
+        };
+        $on = ['state' => 'curing', 'on_since' => '2026-11-22 10:00:00', 'rests_until' => '2026-11-25 10:00:00'];
+        $all = '["burnish","tape","clean","rub-down","look-over","coat","coat-2"]';
+        $rests = [
+            $piece($of, 1, 0, ['steps_done' => $all, 'schools' => '{"layers-first":1}'] + $on),
+            $piece($of, 1, 1, ['steps_done' => '["burnish","lay-under"]'] + $on),
+            $piece($of, 1, 2, ['steps_done' => $all, 'rests_until' => '2026-11-25 12:00:00'] + $on),
+        ];
+        $half = [
+            $piece($of, 2, 0, ['steps_done' => $all, 'on_since' => '2026-11-22 10:00:00']),
+            $piece($of, 2, 1, ['steps_done' => '["burnish","lay-under"]']),
+            $piece($of, 2, 2, ['steps_done' => '["burnish"]', 'state' => 'weeding']),
+        ];
+        $gone = [
+            $piece($panes, 3, 0, ['state' => 'on-its-way', 'tracking' => 'TW-1', 'steps_done' => '["burnish","care-card"]']),
+            $piece($panes, 4, 0, ['state' => 'on-its-way', 'steps_done' => '["burnish","care-card"]']),
+        ];
+        $withdrawn = $piece($panes, 5, 0, ['state' => 'withdrawn']);
+
+        $this->migrate('latest');
+
+        $things = $this->database->fetchAllAssociative(
+            'SELECT t.*, GROUP_CONCAT(p.id ORDER BY p.id) AS pieces FROM thing t JOIN piece p ON p.thing_id = t.id
+             GROUP BY t.id ORDER BY t.nth',
+        );
+        self::assertSame(
+            array_map(static fn (array $ids): string => implode(',', $ids), [$rests, $half, $gone, [$withdrawn]]),
+            array_column($things, 'pieces'),
+        );
+        self::assertSame([1, 2, 3, 5], array_map(intval(...), array_column($things, 'nth')));
+        $done = array_map(
+            static fn (string $steps): array => json_decode($steps, true, 8, \JSON_THROW_ON_ERROR),
+            array_column($things, 'steps_done'),
+        );
+        self::assertEqualsCanonicalizing(
+            [
+                ...['burnish', 'tape', 'rub-down', 'burnish/b', 'lay-under/b', 'burnish/c', 'tape/c', 'rub-down/c'],
+                ...['clean', 'look-over', 'coat', 'coat-2'],
+            ],
+            $done[0],
+            'coated once, as the price has it',
+        );
+        self::assertContains('clean', $done[1]);
+        self::assertSame([], array_intersect(['look-over', 'coat', 'coat-2'], $done[1]), 'a film is still to come');
+        self::assertEqualsCanonicalizing(['burnish', 'burnish/2', 'care-card'], $done[2], 'two panes, one card');
+        self::assertSame(
+            [['2026-11-22 10:00:00', '2026-11-25 12:00:00'], [null, null], [null, null], [null, null]],
+            array_map(static fn (array $thing): array => [$thing['on_since'], $thing['rests_until']], $things),
+            'one clock, that of the last',
+        );
+        self::assertSame(['{"layers-first":1}', null], \array_slice(array_column($things, 'schools'), 0, 2));
+        self::assertSame('TW-1', $things[2]['tracking']);
+    }
+
+    /** @param array<string, string> $object */
+    private function itemOf(int $nth, array $object): string
+    {
+        $this->database->insert('item', $object + [
+            'docket_id' => 1,
+            'nth' => $nth,
+            'answers' => '{}',
+            'words' => '["Heron"]',
+            'quantity' => 2,
+            'applied_here' => 1,
+            'finish' => 'brushed',
+            'waivers' => '[]',
+            'dropped' => 0,
+        ]);
+
+        return (string) $this->database->lastInsertId();
+    }
+
+    private function pageOf(string $item, string $parts): string
+    {
+        $this->database->insert('proof', [
+            'docket_id' => 1,
+            'item_id' => $item,
+            'nth' => 1,
+            'made_at' => '2026-11-20 10:00:00',
+            'words' => '["Heron"]',
+            'face' => 'bebas',
+            'cap_height' => 30_000,
+            'parts' => $parts,
+            'frozen' => '{}',
+        ]);
+
+        return (string) $this->database->lastInsertId();
     }
 }

@@ -20,7 +20,7 @@ final readonly class Spent
      * @param array{float, float}                                             $weeding minutes that were timed, and
      *     minutes the figures tell of what was not
      * @param array{float, float}                                             $bench   the same of tape and applying
-     * @param array{float, int}                                               $coats   minutes, and coats on pieces
+     * @param array{float, int}                                               $coats   minutes, and coats on things
      * @param Handover                                                        $delivery how it goes to its customer
      * @param float                                                           $printed mm² of ink
      */
