@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
 import type { Page } from '@playwright/test';
-import { expect, sayYes, test } from './shop';
+import { api, expect, sayYes, test } from './shop';
 import { ask, type Docket, film, weed } from './whole';
 
 /** What a program that reads PDF says of one that is downloaded. */
@@ -154,4 +154,90 @@ test('drawer fronts with a brushed finish: coats dry on the shelf, one wait is c
   ).toBeVisible();
   await page.goto('/book');
   await expect(page.getByText(`${docket.tag}/1: a wait was cut short: warmed with the dryer`)).toBeVisible();
+});
+
+test('three films on one object are one thing: readied each, cleaned once, coated twice in all, cut again one by one', async ({
+  page,
+}) => {
+  test.setTimeout(240_000);
+  const colours = ['sloe', 'rosehip', 'oatmeal'];
+  const films = [];
+  for (const colour of colours) {
+    films.push(await film(page, 'permanent', colour, '#6a3550'));
+  }
+  const docket = await ask(page, {
+    words: 'Heron',
+    object: 'Tool chest lid',
+    width: '400mm',
+    height: '200mm',
+    material: 'smooth',
+    finish: 'brushed',
+    appliedBy: 'shop',
+    film: String(films[0]?.id),
+  });
+  const star = { kind: 'shape', what: 'star', high: '25mm', top: '12mm' };
+  await api(page, 'PUT', `/api/dockets/${docket.number}/design`, {
+    version: docket.version,
+    words: 'Heron',
+    face: 'oswald',
+    capHeight: '40mm',
+    elements: [
+      { ...star, left: '20mm', film: String(films[1]?.id) },
+      { ...star, left: '350mm', film: String(films[2]?.id) },
+    ],
+    proof: true,
+  });
+  await page.goto(`/proof/${docket.number}`);
+  await sayYes(page);
+  await expect(page).toHaveURL('/batch');
+  await weed(page, docket.number);
+
+  // The drawer names the step that is due, and leads to the very thing.
+  await page.goto(`/?docket=${docket.number}`);
+  await page.getByRole('button', { name: new RegExp(`Burnish the film: ${docket.tag}/1`) }).click();
+  await expect(page).toHaveURL(/apply\?thing=\d+/);
+  const list = page.getByRole('navigation', { name: 'To apply or pack' });
+  await expect(list.getByRole('button', { name: new RegExp(docket.tag) })).toHaveCount(1);
+  await expect(page.getByText(/, 3 films, applied here/)).toBeVisible();
+  const plan = all(page).getByRole('listitem');
+  await expect(plan.filter({ hasText: 'Clean and dry the object' })).toHaveCount(1);
+  await expect(plan.filter({ hasText: 'Lay the tape' })).toHaveCount(3);
+  await expect(plan.filter({ hasText: 'Brush a light coat' })).toHaveCount(2);
+  const title = page.getByRole('heading', { level: 3 });
+  while ((await title.textContent()) !== 'Brush a light coat, 1 of 2') {
+    const at = await page.getByText(/^Step \d+ of/).textContent();
+    await page.getByRole('button', { name: /^Done: / }).click();
+    await expect(page.getByText(/^Step \d+ of/)).not.toHaveText(at ?? '');
+  }
+
+  // One film is spoiled: it is cut again, the rest waits, and the whole is not coated before it is on.
+  await page.getByRole('button', { name: new RegExp(`${docket.tag}/1 is spoiled`) }).click();
+  const dialog = page.getByRole('dialog', { name: /spoiled\?/ });
+  await dialog.getByRole('checkbox', { name: /rosehip/i }).check();
+  await dialog.getByRole('button', { name: 'went on crooked' }).click();
+  await dialog.getByRole('button', { name: 'Cut it again' }).click();
+  await expect(dialog).toBeHidden();
+  await expect(list.getByText(new RegExp(`waits for ${docket.tag}/1`))).toBeVisible();
+  await expect(page.getByText('Nothing goes on before all of it is weeded.')).toBeVisible();
+  await weed(page, docket.number);
+  await page.reload();
+  await expect(title).toHaveText('Burnish the film');
+  await expect(page.getByText(/^Step \d+ of .* rosehip$/)).toBeVisible();
+  while (!(await page.getByText(/^All \d+ steps done$/).isVisible())) {
+    if (await page.getByRole('button', { name: /Go on now/ }).isVisible()) {
+      await page.getByRole('button', { name: /Go on now/ }).click();
+      const why = page.getByRole('dialog', { name: 'Go on before it is dry?' });
+      await why.getByLabel('Why it is not waited for').fill('warmed');
+      await why.getByRole('button', { name: /^Go on/ }).click();
+      await expect(why).toBeHidden();
+      continue;
+    }
+    const done = page.getByRole('button', { name: /^Done: / });
+    const name = await done.getAttribute('aria-label').catch(() => null);
+    await done.click({ timeout: 5000 }).catch(() => null);
+    await page.waitForTimeout(name === null ? 150 : 0);
+  }
+  await page.getByRole('button', { name: /applied: start the wait/ }).click();
+  const resting = page.getByRole('navigation', { name: 'Resting on their object' });
+  await expect(resting.getByRole('button', { name: new RegExp(`${docket.tag}/1`) })).toHaveCount(1);
 });

@@ -152,19 +152,23 @@ test('two at once: one makes the move, the other is told', async ({ page, as }) 
   await look();
   await once('weeded', 'POST', `${at()}/moves`, { move: 'weeded', version: piece?.version });
   await look();
-  await whole('steps', 'PUT', `${at()}/steps`, { version: piece?.version, done: ['burnish'] });
-  await look();
-  const { steps } = await api<{ steps: { name: string }[] }>(page, 'GET', `${at()}/steps`);
-  await api(page, 'PUT', `${at()}/steps`, { version: piece?.version, done: steps.map((step) => step.name) });
-  await look();
-  await once('packed', 'POST', `${at()}/moves`, { move: 'packed', version: piece?.version });
-  await look();
+  const { pieces: weeded } = await api<{ pieces: { thing: number }[] }>(page, 'GET', path);
+  const thing = `/api/things/${weeded[0]?.thing}`;
+  const work = async () => {
+    type Plan = { thing: { version: number }; steps: { name: string }[] };
+    return api<Plan>(page, 'GET', `${thing}/steps`);
+  };
+  await whole('steps', 'PUT', `${thing}/steps`, { version: (await work()).thing.version, done: ['burnish'] });
+  const { steps, thing: read } = await work();
+  await api(page, 'PUT', `${thing}/steps`, { version: read.version, done: steps.map((step) => step.name) });
+  await once('packed', 'POST', `${thing}/moves`, { move: 'packed', version: (await work()).thing.version });
+  const { version } = (await work()).thing;
   await once(
     'handed over, or spoiled',
     'POST',
-    `${at()}/moves`,
-    { move: 'hand-over', version: piece?.version },
-    { move: 'spoil', version: piece?.version, detail: 'scratched' },
+    `${thing}/moves`,
+    { move: 'hand-over', version },
+    { move: 'spoil', version, detail: 'scratched' },
   );
 
   // The shelf.

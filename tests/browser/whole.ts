@@ -10,12 +10,15 @@ export type Piece = {
   state: string;
   film: { id: number; name: string };
 };
+/** An object with every film on it. */
+export type Thing = { id: number; version: number; tag: string };
 export type Docket = {
   number: number;
   version: number;
   tag: string;
   state: string;
   pieces: Piece[];
+  things: Thing[];
   items: { nth: number; label: string }[];
   proofs: { pages: { films: { name: string }[] }[] }[];
 };
@@ -63,17 +66,22 @@ async function move(page: Page, number: number, piece: Piece, what: string): Pro
   await api(page, 'POST', `/api/pieces/${piece.id}/moves`, { move: what, version, detail: '' });
 }
 
+async function moveThing(page: Page, number: number, thing: Thing, what: string): Promise<void> {
+  const { version } = (await read(page, number)).things.find((one) => one.id === thing.id) ?? thing;
+  await api(page, 'POST', `/api/things/${thing.id}/moves`, { move: what, version });
+}
+
 /** From the yes to the hand-over, the way a worker takes, by the API: what comes before is what these tests are about. */
 export async function deliver(page: Page, number: number): Promise<Docket> {
-  const { pieces } = await weed(page, number);
-  for (const piece of pieces) {
-    const steps = await api<{ piece: Piece; steps: { name: string }[] }>(page, 'GET', `/api/pieces/${piece.id}/steps`);
-    const done = steps.steps.map((step) => step.name);
-    await api(page, 'PUT', `/api/pieces/${piece.id}/steps`, { version: steps.piece.version, done });
-    await move(page, number, piece, 'packed');
+  const { things } = await weed(page, number);
+  for (const thing of things) {
+    const at = `/api/things/${thing.id}/steps`;
+    const plan = await api<{ thing: Thing; steps: { name: string }[] }>(page, 'GET', at);
+    await api(page, 'PUT', at, { version: plan.thing.version, done: plan.steps.map((step) => step.name) });
+    await moveThing(page, number, thing, 'packed');
   }
-  for (const piece of pieces) {
-    await move(page, number, piece, 'hand-over');
+  for (const thing of things) {
+    await moveThing(page, number, thing, 'hand-over');
   }
   return read(page, number);
 }
@@ -121,7 +129,7 @@ export async function weed(page: Page, number: number): Promise<Docket> {
         .toBe('cut');
     }
   }
-  for (const piece of pieces) {
+  for (const piece of (await read(page, number)).pieces.filter((one) => one.state === 'weeding')) {
     type Weeding = { piece: Piece; insides: { nth: number }[] };
     const weeding = await api<Weeding>(page, 'GET', `/api/pieces/${piece.id}/weeding`);
     const numbers = weeding.insides.map((part) => part.nth);

@@ -36,7 +36,10 @@ final readonly class CareCard
             $lead = $waits($film) > $waits($lead) ? $film : $lead;
         }
 
-        return [...array_values(array_unique(array_filter($lives))), ...$this->said($thing->item(), $lead, '', $handedOver)];
+        return [
+            ...array_values(array_unique(array_filter($lives))),
+            ...$this->said($thing->item(), $lead, '', $handedOver),
+        ];
     }
 
     /**

@@ -28,7 +28,10 @@ final readonly class Lateness
         return $this->isLate(
             $docket->state(),
             $docket->neededAt(),
-            array_map(static fn (Piece $piece): array => [$piece->state(), $piece->thing()->restsUntil()], $docket->pieces()),
+            array_map(
+                static fn (Piece $piece): array => [$piece->state(), $piece->thing()->restsUntil()],
+                $docket->pieces(),
+            ),
             $docket->waitsFor(),
         );
     }

@@ -148,7 +148,8 @@ final readonly class Approval
                         $film = null === $part['film']
                             ? $item->ownFilm()
                             : $this->records->find(FilmOnShelf::class, $part['film']) ?? $item->ownFilm();
-                        $pieces[] = new Piece($docket, $thing, $page, $nth, $this->clock->now(), $film, $member, $layer);
+                        $now = $this->clock->now();
+                        $pieces[] = new Piece($docket, $thing, $page, $nth, $now, $film, $member, $layer);
                     }
                 }
             }

@@ -111,9 +111,11 @@ final readonly class Morning
     /** @return list<array{number: int, label: string, customer: string, things: int, thing: int}> */
     private function handOver(): array
     {
-        /** @var list<array{number: int|string, label: string, customer: string|null, things: int|string, thing: int|string}> $rows */
+        /** @var list<array{number: int|string, label: string, customer: string|null, things: int|string,
+         *     thing: int|string}> $rows */
         $rows = $this->database->fetchAllAssociative(
-            'SELECT d.number, d.label, c.name AS customer, COUNT(DISTINCT p.thing_id) AS things, MIN(p.thing_id) AS thing
+            'SELECT d.number, d.label, c.name AS customer, COUNT(DISTINCT p.thing_id) AS things,
+             MIN(p.thing_id) AS thing
              FROM docket d JOIN piece p ON p.docket_id = d.id LEFT JOIN customer c ON c.id = d.customer_id
              WHERE d.state = ? AND p.state NOT IN (?, ?)
              GROUP BY d.id HAVING SUM(p.state <> ?) = 0 ORDER BY d.needed_at, d.number LIMIT 30',

@@ -46,7 +46,13 @@ enum StepKind: string
     {
         return match ($this) {
             self::PaintCures, self::Clean => StepWhose::Ground,
-            self::LookOver, self::PaintBehind, self::Coat, self::Rest, self::TestScrap, self::PackFlat, self::CareCard => StepWhose::Thing,
+            self::LookOver,
+            self::PaintBehind,
+            self::Coat,
+            self::Rest,
+            self::TestScrap,
+            self::PackFlat,
+            self::CareCard => StepWhose::Thing,
             self::Burnish,
             self::LayParts,
             self::Tape,

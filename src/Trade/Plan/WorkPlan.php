@@ -7,14 +7,14 @@ namespace Yelbo\Trade\Plan;
 use Yelbo\Trade\Rules;
 
 /**
- * What is done with one thing and the films on it, step by step. What steps there are is said by rules that each stand alone; their order
- * comes from what must be done before what (`Precedence`). Source: handbook sections 10 to 13.
+ * What is done with one thing and the films on it, step by step. What steps there are is said by rules that each stand
+ * alone; their order comes from what must be done before what (`Precedence`). Source: handbook sections 10 to 13.
  */
 final readonly class WorkPlan
 {
     /**
-     * @param array<string, Step>        $keyed    in order, each by a name that stays when others come or go: `rub-down`, `coat-2`,
-     *     of a further film `rub-down/b`
+     * @param array<string, Step>        $keyed    in order, each by a name that stays when others come or go:
+     *     `rub-down`, `coat-2`, of a further film `rub-down/b`
      * @param array<string, FilmOnThing> $prepares by the names of steps on the cutting mat: the film that is readied
      */
     private function __construct(private array $keyed, private array $prepares)
@@ -32,7 +32,8 @@ final readonly class WorkPlan
      * first; they go on in their order; and once all are on it is looked over, coated and rests as one. Source:
      * handbook sections 10, 12 and 13.
      *
-     * @param non-empty-list<FilmOnThing> $films in the order in which they are laid, what lies under another right before it
+     * @param non-empty-list<FilmOnThing> $films in the order in which they are laid, what lies under another right
+     *     before it
      */
     public static function ofThing(array $films, Rules $rules): self
     {

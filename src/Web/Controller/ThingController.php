@@ -59,7 +59,7 @@ final readonly class ThingController
     ) {
     }
 
-    /** Lists the things something of which stands at one station, due soonest first: so many as are asked for, and one by its number. */
+    /** Lists the things something of which stands at one station, due soonest first; so many, and one by its number. */
     #[Polled]
     #[Route('/api/things', name: 'things', methods: ['GET'])]
     public function things(
