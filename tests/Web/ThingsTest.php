@@ -122,7 +122,7 @@ final class ThingsTest extends WebCase
             [3, 3, 1, 1, 2],
             [$kinds['tape'], $kinds['rub-down'], $kinds['clean'], $kinds['look-over'], $kinds['coat']],
         );
-        self::assertCount(4, $plan['arts'], 'each film, and the whole');
+        self::assertCount(7, $plan['arts'], 'each film on the mat and on its thing, and the whole');
         self::assertSame(
             3,
             \count($plan['arts'][array_column($plan['steps'], 'art', 'kind')['look-over']]['films']),

@@ -193,7 +193,7 @@ test('three films on one object are one thing: readied each, cleaned once, coate
   await weed(page, docket.number);
 
   // The drawer names the step that is due, and leads to the very thing.
-  await page.goto(`/?docket=${docket.number}`);
+  await page.goto(`/book?docket=${docket.number}`);
   await page.getByRole('button', { name: new RegExp(`Burnish the film: ${docket.tag}/1`) }).click();
   await expect(page).toHaveURL(/apply\?thing=\d+/);
   const list = page.getByRole('navigation', { name: 'To apply or pack' });

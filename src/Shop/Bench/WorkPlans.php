@@ -101,7 +101,13 @@ final readonly class WorkPlans
         foreach ($thing->pieces() as $piece) {
             $name = $thing->nameOf($piece);
             $decals[$name] = $this->decal($piece);
-            $art[$name] = StepArt::of($piece->isOnTop() ? $piece->joined() : [$piece], $piece);
+            $art["$name mat"] = StepArt::of($piece->isOnTop() ? $piece->joined() : [$piece], $piece);
+        }
+        $there = [];
+        foreach ($thing->tops() as $top) {
+            // What lies on the object already is seen there.
+            $there[$top->nth()] = [...$top->joined(), ...$there[$top->nth()] ?? []];
+            $art["{$thing->nameOf($top)} on"] = StepArt::of($there[$top->nth()], $top);
         }
         $whole = \count($art);
         $all = array_values(
@@ -117,7 +123,9 @@ final readonly class WorkPlans
             $shown[$name] = new ShownStep(
                 $step,
                 StepDrawing::of($step, $isOwn ? $decal : $decals[$film], $outline, $rules),
-                $isOwn ? $whole : (int) array_search($film, array_map(strval(...), array_keys($art)), true),
+                $isOwn
+                    ? $whole
+                    : (int) array_search($film.($step->kind->isOnTape() ? ' mat' : ' on'), array_keys($art), true),
                 $isOwn ? null : $thing->pieceNamed($film),
                 $thing->missingFor($plan, $plan->upTo($name)),
             );

@@ -105,7 +105,11 @@ final readonly class Placed implements WorkRule
     {
         return [] === $decal->beside
             ? ''
-            : ' '.implode(', ', $decal->beside).' lie there already, the largest first: look at the gaps between them.';
+            : ' '.
+                implode(', ', $decal->beside).
+                (1 === \count($decal->beside)
+                    ? ' lies there already: look at the gap between them.'
+                    : ' lie there already, the largest first: look at the gaps between them.');
     }
 
     private function where(Decal $decal): string

@@ -65,6 +65,12 @@ enum StepKind: string
         };
     }
 
+    /** Is the film seen by itself, on its tape or liner, and not where it goes? */
+    public function isOnTape(): bool
+    {
+        return $this->isPreparing() || \in_array($this, [self::Snip, self::CountLoose], true);
+    }
+
     /** Is it done with one film, and not with the thing as a whole? */
     public function isOfAFilm(): bool
     {

@@ -5,7 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { api, ask, type Docket, type Item, type Proof } from '../api/client';
 import { docket as docketQuery, useDocketChange } from '../api/queries';
 import { labelOf, useVocabulary } from '../api/vocabulary';
-import { ObjectDrawing } from '../drawing/ObjectDrawing';
+import { filmsOf, ProofDrawing } from '../drawing/ProofDrawing';
 import { Caution, Facts, FilmName, Move, NextMove, Ready, Scroll, Section, Trouble, useShown } from '../parts/basics';
 import { ReasonDialog } from '../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../parts/time';
@@ -195,7 +195,12 @@ function OneItem({ item, many, page }: { item: Item; many: number; page: Proof |
   const shown = useShown();
   const rows: [string, React.ReactNode][] = [
     ['on', item.object ? `${item.object.name}, ${shown.size(item.object.size)}` : 'not measured yet'],
-    ['film', item.film ? <FilmName film={item.film} /> : 'not chosen yet'],
+    ...(page && page.films.length > 1
+      ? filmsOf(page).map((film, nth): [string, React.ReactNode] => [
+          nth === 0 ? 'films' : '',
+          <FilmName key={film.id} film={film} />,
+        ])
+      : [['film', item.film ? <FilmName film={item.film} /> : 'not chosen yet'] as [string, React.ReactNode]]),
     ['how many', item.quantity],
     ['used', labelOf(words.usesInWords, item.useOf)],
     ['applied by', item.appliedHere ? 'the shop' : 'the customer'],
@@ -204,12 +209,7 @@ function OneItem({ item, many, page }: { item: Item; many: number; page: Proof |
     <Section title={many > 1 ? `Item ${item.nth}: ${item.label}` : 'The decal'}>
       {item.object && page && (
         <div className={`mb-3 border border-rule ${many > 1 ? 'h-36' : 'h-52'}`}>
-          <ObjectDrawing
-            art={{ ...page, object: page.objectSize, outline: page.outline }}
-            swatch={item.film?.swatch ?? 'var(--color-ink)'}
-            rulers={false}
-            label={`${item.label} on ${item.object.name}`}
-          />
+          <ProofDrawing proof={page} rulers={false} />
         </div>
       )}
       <Facts rows={rows} />

@@ -4,6 +4,7 @@ import type { FilmShown, Schemas } from '../api/client';
 import { pieces, things } from '../api/queries';
 import { Move, Swatch } from '../parts/basics';
 import { asDay } from '../parts/time';
+import { useInSight } from '../parts/useInSight';
 
 /** Pieces shown at first, and more each time they are asked for. */
 const SOME = 60;
@@ -65,32 +66,54 @@ export function PieceList<One extends Listed>({
     <nav aria-label={title}>
       <h2 className="label px-4 pt-3 pb-2">{title}</h2>
       {pieces.map((piece) => (
-        <button
+        <Row
           key={piece.id}
-          type="button"
-          className="row-link on-ink min-h-14"
-          aria-current={piece.id === current ? 'true' : undefined}
-          onClick={() => onChoose(piece)}
-        >
-          <span className="flex items-center gap-2">
-            <span className="flex">
-              {filmsOf(piece).map((film) => (
-                <Swatch key={film.id} film={film} size={16} />
-              ))}
-            </span>
-            <span className="min-w-0 flex-1 truncate font-semibold">{piece.label}</span>
-            {piece.late && (
-              <span className="label bg-signal px-1" style={{ color: 'var(--color-white)' }}>
-                late
-              </span>
-            )}
-          </span>
-          <span className="block truncate text-sm opacity-80">
-            {piece.tag} · {piece.customer}
-          </span>
-          <span className="block text-sm opacity-80">{extra?.(piece) ?? `used ${asDay(piece.neededAt)}`}</span>
-        </button>
+          piece={piece}
+          current={piece.id === current}
+          onChoose={() => onChoose(piece)}
+          extra={extra?.(piece)}
+        />
       ))}
     </nav>
+  );
+}
+
+function Row({
+  piece,
+  current,
+  onChoose,
+  extra,
+}: {
+  piece: Listed;
+  current: boolean;
+  onChoose: () => void;
+  extra: ReactNode;
+}) {
+  return (
+    <button
+      ref={useInSight<HTMLButtonElement>(current)}
+      type="button"
+      className="row-link on-ink min-h-14"
+      aria-current={current ? 'true' : undefined}
+      onClick={onChoose}
+    >
+      <span className="flex items-center gap-2">
+        <span className="flex">
+          {filmsOf(piece).map((film) => (
+            <Swatch key={film.id} film={film} size={16} />
+          ))}
+        </span>
+        <span className="min-w-0 flex-1 truncate font-semibold">{piece.label}</span>
+        {piece.late && (
+          <span className="label bg-signal px-1" style={{ color: 'var(--color-white)' }}>
+            late
+          </span>
+        )}
+      </span>
+      <span className="block truncate text-sm opacity-80">
+        {piece.tag} · {piece.customer}
+      </span>
+      <span className="block text-sm opacity-80">{extra ?? `used ${asDay(piece.neededAt)}`}</span>
+    </button>
   );
 }

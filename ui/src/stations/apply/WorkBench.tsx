@@ -4,10 +4,12 @@ import { api, ask, type Schemas } from '../../api/client';
 import { stepsKey } from '../../api/keys';
 import { useChange } from '../../api/queries';
 import { useKey } from '../../frame/keys';
+import { stationName } from '../../frame/stations';
 import { Caution, Move, NextMove, Scroll, Trouble, useShown } from '../../parts/basics';
 import { ReasonDialog } from '../../parts/dialog';
 import { SelectField } from '../../parts/fields';
 import { asDay, asMoment, until, useNow } from '../../parts/time';
+import { useInSight } from '../../parts/useInSight';
 import { Minded } from '../Minded';
 import { Papers } from '../Papers';
 import { SpoilThing } from '../SpoilThing';
@@ -54,7 +56,7 @@ export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
           )
         ) : blocked ? (
           <div className="flex flex-1 flex-col justify-center">
-            <p className="label">Waits</p>
+            <p className="label">Waits for</p>
             <p className="text-mark leading-8">{blocked}</p>
           </div>
         ) : (
@@ -77,7 +79,8 @@ export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
                 nth={nth}
                 current={step === current}
                 disabled={tick.isPending}
-                many={thing.films.length > 1}
+                // Of several films it is said whose steps these are, where that changes.
+                of={thing.films.length > 1 && step.film !== steps.steps[nth - 1]?.film ? whose(step) : undefined}
                 onBack={() => backTo(step)}
               />
             ))}
@@ -134,11 +137,10 @@ function atStep({ steps, thing }: Schemas['StepsView']): { current: Step | undef
   const current = left.find((step) => step.waitsFor.length === 0);
   const away = thing.films
     .filter((film) => thing.missing.includes(film.tag))
-    .map((film) => `${film.tag} (${film.state.replaceAll('-', ' ')})`);
+    .map((film) => (film.station ? `${film.tag}, at ${stationName(film.station)}` : film.tag));
   return {
     current,
-    blocked:
-      current || left.length === 0 ? null : `for ${away.join(', ')}. Nothing goes on before all of it is weeded.`,
+    blocked: current || left.length === 0 ? null : `${away.join('; ')}. Nothing goes on before all of it is weeded.`,
   };
 }
 
@@ -332,32 +334,30 @@ function PlanLine({
   nth,
   current,
   disabled,
-  many,
+  of,
   onBack,
 }: {
   step: Step;
   nth: number;
   current: boolean;
   disabled: boolean;
-  /** Whether it is said with which film it is done. */
-  many: boolean;
+  of: string | undefined;
   onBack: () => void;
 }) {
   const line = (
     <>
       <span className="w-5 shrink-0 text-right text-sm text-ink2">{step.done ? '✓' : nth + 1}</span>
-      <span className="flex-1">
-        {step.title}
-        {many && step.film && <span className="block text-sm text-ink2">{step.film}</span>}
-      </span>
+      <span className="flex-1">{step.title}</span>
       {step.wait > 0 && <span className="text-sm text-ink2">dries {wait(step.wait)}</span>}
     </>
   );
   return (
     <li
+      ref={useInSight<HTMLLIElement>(current)}
       className={`border-b border-rule ${current ? 'bg-shade font-semibold' : ''}`}
       aria-current={current ? 'step' : undefined}
     >
+      {of && <p className="label pt-3 pb-1 font-medium">{of}</p>}
       {step.done ? (
         <button
           type="button"
@@ -436,6 +436,8 @@ function Moves({
   );
 }
 
+/** Whose steps follow: a film’s, or those of the thing as a whole. */
+const whose = (step: Step) => step.film || 'The whole';
 const NONE: Schemas['StepFilmsView'] = { films: [], from: { x: 0, y: 0 } };
 const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
 const minutes = (many: number) => (many < 1.5 ? 'a minute' : `${Math.round(many)} min`);
