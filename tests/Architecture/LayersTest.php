@@ -82,6 +82,7 @@ final class LayersTest extends TestCase
         'Delivery',
         'Week',
         'Price',
+        'Changes',
         'Report',
         'Upkeep',
         'Demo',

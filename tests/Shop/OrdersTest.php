@@ -11,6 +11,7 @@ use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AnswersReader;
 use Yelbo\Shop\Orders\Counter;
+use Yelbo\Shop\Orders\Customers;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DocketWords;
 use Yelbo\Shop\Orders\DrawOrder;
@@ -255,7 +256,7 @@ final class OrdersTest extends ShopTestCase
         self::assertSame([], $words->find('damson', 5), 'and not what it said before');
         self::assertSame(
             ['Osric Tamblyn'],
-            array_map(static fn ($customer): string => $customer->name(), $dockets->customers('tam')),
+            array_map(static fn ($customer): string => $customer->name(), $this->get(Customers::class)->found('tam')),
         );
     }
 

@@ -1,5 +1,5 @@
 import type { Locator, Page } from '@playwright/test';
-import { api, expect, order, test } from './shop';
+import { api, expect, known, order, test } from './shop';
 
 const LANTERN = `<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="80mm" viewBox="0 0 60 80">
 <path fill="#26384d" fill-rule="evenodd" d="M5 5H55V75H5ZM15 15V65H45V15Z"/><circle cx="30" cy="40" r="10" fill="#d9a322"/>
@@ -94,7 +94,7 @@ test('film advice comes in order with its reasons, and what cannot work is refus
   page,
 }) => {
   await page.goto('/ask/new');
-  await page.getByLabel('Who', { exact: true }).fill('Perpetua Lyle');
+  await known(page, 'Perpetua Lyle');
   await page.getByLabel('What words').fill('Open');
   await page.getByLabel('On what').fill('Front door');
   await page.getByLabel('Width').fill('300mm');

@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import AxeBuilder from '@axe-core/playwright';
 import { devices, type Page } from '@playwright/test';
-import { api, expect, inDays, order, test } from './shop';
+import { api, expect, inDays, known, order, test } from './shop';
 import { film, png } from './whole';
 
 const { defaultBrowserType: _, ...PHONE } = devices['Pixel 7'];
@@ -138,7 +138,7 @@ test('a photo is laid on a cup: it is drawn on it at Ask and Size, on the proof,
   });
   const chalk = await film(page, 'permanent', 'chalk', '#f4f1e6');
   await page.goto('/ask/new');
-  await page.getByLabel('Who', { exact: true }).fill('Osric Tamblyn');
+  await known(page, 'Osric Tamblyn');
   await page.getByLabel('What words', { exact: true }).fill('Mallow');
   await page.getByLabel('On what', { exact: true }).fill('Enamel cup');
   await page.getByLabel('Its shape').selectOption({ label: 'Cylinder' });

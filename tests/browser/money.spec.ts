@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { api, expect, inDays, settled, test } from './shop';
+import { api, expect, inDays, known, settled, test } from './shop';
 import { deliver, film, read } from './whole';
 
 type Charged = {
@@ -32,7 +32,7 @@ test('a quote is told at Ask, said on the proof and to the customer, agreed, cha
   test.setTimeout(240_000);
   const mustard = await film(page, 'permanent', 'mustard', '#c69a1b');
   await page.goto('/ask/new');
-  await page.getByLabel('Who', { exact: true }).fill('Perpetua Lyle');
+  await known(page, 'Perpetua Lyle');
   await page.getByLabel('What words').fill('Tansy');
   await page.getByLabel('On what').fill('Seed tin lid');
   await page.getByLabel('Width').fill('120mm');

@@ -122,6 +122,15 @@ export async function api<T = Record<string, unknown>>(
   return answer as T;
 }
 
+/** Whom it is from: somebody the shop knows, and which of that name. */
+export async function known(page: Page, name: string): Promise<void> {
+  await page.getByLabel('Who', { exact: true }).fill(name);
+  await page
+    .getByRole('radio', { name: new RegExp(`^The ${name} known here`) })
+    .first()
+    .check();
+}
+
 type Docket = { number: number; version: number; tag: string; pieces: { id: number; version: number; tag: string }[] };
 
 /** An order brought to Proof, or on to Batch, by the API: the setting for a test, not its subject. */
@@ -138,6 +147,7 @@ export async function order(
     take: true,
     answers: {
       customer: 'Osric Tamblyn',
+      contact: '0700 900 181',
       words,
       object: 'Coal hod',
       surface: 'rectangle',

@@ -1,13 +1,13 @@
 import { execFileSync } from 'node:child_process';
 import { writeFileSync } from 'node:fs';
 import { photo } from './photo';
-import { api, batch, expect, inDays, order, sayYes, test } from './shop';
+import { api, batch, expect, inDays, known, order, sayYes, test } from './shop';
 
 test('a tapered object from Ask to Size: measured, kept clear, bent along its arc, seen from the front', async ({
   page,
 }) => {
   await page.goto('/ask/new');
-  await page.getByLabel('Who', { exact: true }).fill('Osric Tamblyn');
+  await known(page, 'Osric Tamblyn');
   await page.getByLabel('What words').fill('Ploughboy');
   await page.getByLabel('On what').fill('Old coal hod');
   await page.getByLabel('Its shape').selectOption('taper');
@@ -48,7 +48,7 @@ test('one of the shop’s own objects fills in its measures', async ({ page }) =
 
 test('a roster: looked at before it is taken, one letter height, who holds the others back', async ({ page }) => {
   await page.goto('/ask/new');
-  await page.getByLabel('Who', { exact: true }).fill('Wharf End Primary');
+  await known(page, 'Wharf End Primary');
   await page.getByRole('button', { name: /A list of names/ }).click();
   const csv = Buffer.from(
     'Nr;Name;Class\n1;Ada;4b\n2;Zo\xeb;4b\n3;Mary-Anne Penhallow;4a\n4;Ada;4a\n5;Hal;4a\n',
@@ -85,7 +85,7 @@ test('a roster: looked at before it is taken, one letter height, who holds the o
 
 test('an odd shape out of a photo, its corners put right by hand', async ({ page }) => {
   await page.goto('/ask/new');
-  await page.getByLabel('Who', { exact: true }).fill('Perpetua Lyle');
+  await known(page, 'Perpetua Lyle');
   await page.getByLabel('What words').fill('Teal');
   await page.getByLabel('On what').fill('Carved duck');
   await page.getByLabel('Its shape').selectOption('outline');
@@ -291,7 +291,7 @@ test('a size is told once: on Ask, Size, Proof, Batch, Cut, Weed, Apply, the pap
   page,
 }) => {
   await page.goto('/ask/new');
-  await page.getByLabel('Who', { exact: true }).fill('Perpetua Lyle');
+  await known(page, 'Perpetua Lyle');
   await page.getByLabel('What words').fill('Bittern 7');
   await page.getByLabel('On what').fill('Biscuit tin lid');
   await page.getByLabel('Its shape').selectOption({ label: 'Disc or oval' });

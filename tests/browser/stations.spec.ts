@@ -27,6 +27,10 @@ test('a known customer completes with the way to reach them', async ({ page }) =
   await page.getByLabel('Who', { exact: true }).fill('Bellw');
   await expect(page.locator('datalist option[value="Bellwether Brass"]')).toHaveCount(1);
   await page.getByLabel('Who', { exact: true }).fill('Bellwether Brass');
+  // A name alone is not a person: it is asked which, and only then completed.
+  await expect(page.getByRole('radio', { name: 'Another Bellwether Brass' })).toBeVisible();
+  await expect(page.getByLabel('Reached at')).toHaveValue('');
+  await page.getByRole('radio', { name: 'The Bellwether Brass known here, reached at band room' }).check();
   await expect(page.getByLabel('Reached at')).toHaveValue('band room');
 });
 

@@ -78,6 +78,7 @@ test('a promise moves when the queue does; hours are set, and what is wrong with
   await planned(page);
   const asked = {
     customer: 'Osric Tamblyn',
+    contact: '0700 900 181',
     words: 'Mallow',
     object: 'Sign',
     width: '300mm',

@@ -11,7 +11,11 @@ test('one order by keyboard from Ask to delivered', async ({ page }) => {
   await press('n');
   await expect(page.getByLabel('Who', { exact: true })).toBeFocused();
   await type('Perpetua Lyle');
+  // Somebody of that name is known: which of them is said by one key.
+  await expect(page.getByRole('radio', { name: /^The Perpetua Lyle known here/ })).toBeVisible();
   await press('Tab');
+  await press('Tab');
+  await press('Space');
   await press('Tab');
   await type('Marigold');
   await press('Tab');

@@ -45,7 +45,13 @@ export async function film(
 }
 
 export async function ask(page: Page, answers: Record<string, unknown>, others: unknown[] = []): Promise<Docket> {
-  const once = { customer: 'Bellwether Brass', neededOn: inDays(12), appliedBy: 'customer', quantity: '1' };
+  const once = {
+    customer: 'Bellwether Brass',
+    contact: 'band room',
+    neededOn: inDays(12),
+    appliedBy: 'customer',
+    quantity: '1',
+  };
   return api<Docket>(page, 'POST', '/api/dockets', { take: true, answers: { ...once, ...answers }, others });
 }
 

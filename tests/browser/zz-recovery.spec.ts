@@ -220,6 +220,7 @@ test('two nodes on one database: one is killed in the middle of everything, and 
     const refused: unknown[] = [];
     const answers = {
       customer: 'Osric Tamblyn',
+      contact: '0700 900 181',
       object: 'Coal hod',
       surface: 'rectangle',
       width: '180mm',

@@ -652,6 +652,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/dockets/{number}/change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Changes what was asked of a taken order; says first what that sets back, and does it where that is sure. */
+        post: operations["docket-change"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dockets/{number}/design": {
         parameters: {
             query?: never;
@@ -2282,7 +2299,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** Lists the things something of which stands at one station, due soonest first: so many as are asked for, and one by its number. */
+        /** Lists the things something of which stands at one station, due soonest first; so many, and one by its number. */
         get: operations["things"];
         put?: never;
         post?: never;
@@ -2809,6 +2826,11 @@ export interface components {
              * @default collected
              */
             delivery?: string;
+            /**
+             * @description The number of the customer, where several bear the name; new for another of that name.
+             * @default
+             */
+            known?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -3098,6 +3120,22 @@ export interface components {
             /** @description The lines of the decal. */
             words: components["schemas"]["WordCasesView"][];
         };
+        /** @description Other answers to an order that was taken already. */
+        ChangeRequest: {
+            /** @description As it was read; a change by somebody else since is a conflict. */
+            version: number;
+            /** @description As they are to be: once for the order, and of its first item. */
+            answers: components["schemas"]["Answers"];
+            /** @description Of its other items. */
+            others?: components["schemas"]["Answers"][];
+            /** @description Which item each is of, by its number; 0 of one that is added. */
+            items?: number[];
+            /**
+             * @description Whether it is changed; else it is only said what that sets back.
+             * @default false
+             */
+            sure?: boolean;
+        };
         /** @description What a customer wants changed, and the spot on the drawing it is pinned to, mm. */
         ChangeRequestView: {
             /** @description Its number in the records. */
@@ -3269,10 +3307,14 @@ export interface components {
         };
         /** @description A known customer. */
         CustomerView: {
+            /** @description The number in the records. */
+            id: number;
             /** @description As it was typed last. */
             name: string;
             /** @description How the customer is reached. */
             contact: string;
+            /** @description What tells two of one name apart: number ending 482. */
+            toldBy: string;
         };
         /** @description Known customers. */
         CustomersView: {
@@ -4677,6 +4719,15 @@ export interface components {
             from: string;
             /** @description 17:30. */
             to: string;
+        };
+        /** @description What is different about a taken order, and what that sets back. */
+        OrderChangeView: {
+            /** @description Each difference, in a few words. */
+            says: string[];
+            /** @description What has to be done again for it, and what is lost. */
+            setsBack: string[];
+            /** @description As it is now; null as long as it is only looked at. */
+            docket: components["schemas"]["DocketView"] | null;
         };
         /** @description Answers to begin an order with, and whether to take it. */
         OrderRequest: {
@@ -7082,6 +7133,11 @@ export interface operations {
                      * @default collected
                      */
                     delivery?: string;
+                    /**
+                     * @description The number of the customer, where several bear the name; new for another of that name.
+                     * @default
+                     */
+                    known?: string;
                     /** @description What is kept clear as path data, mm. */
                     keepOuts?: components["schemas"]["TypedKeepOut"][];
                     /** @description What was answered of its other things than the one in hand. */
@@ -8749,6 +8805,42 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ArtView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "docket-change": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The number of the docket. */
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ChangeRequest"];
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["OrderChangeView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -30,6 +30,7 @@ use Yelbo\Shop\Machines\TypedMachine;
 use Yelbo\Shop\Objects\ObjectAnswers;
 use Yelbo\Shop\Objects\ObjectLibrary;
 use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\Customers;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Piece;
@@ -94,6 +95,7 @@ final class DemoShop
         private readonly Machines $machines,
         private readonly BenchWork $bench,
         private WorkPlans $workPlans,
+        private Customers $customers,
         private readonly DemoHistory $history,
         private readonly Book $book,
         private readonly UserPasswordHasherInterface $hasher,
@@ -299,6 +301,8 @@ final class DemoShop
             [
                 'film' => (string) $this->films[\is_int($film) ? $film : 0]->id(),
                 'neededOn' => $now->modify("+{$order['days']} days")->format('Y-m-d'),
+                // Each name of the demo is one person, whichever way they were reached this time.
+                'known' => (string) ($this->customers->found($order['answers']['customer'], 1)[0] ?? null)?->id(),
             ] + $order['answers'];
         $others = array_map(
             fn (array $other): Answers => Answers::fromKept(

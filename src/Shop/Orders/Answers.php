@@ -13,12 +13,13 @@ use Yelbo\Shop\Objects\TypedKeepOut;
 final readonly class Answers
 {
     /** What is asked once for the whole order, however many things are in it. */
-    public const OF_ORDER = ['customer', 'contact', 'neededOn', 'note', 'units', 'delivery'];
+    public const OF_ORDER = ['customer', 'known', 'contact', 'neededOn', 'note', 'units', 'delivery'];
 
     /**
      * @param list<TypedKeepOut> $keepOuts what is kept clear as path data, mm
      * @param string $customer who ordered it
      * @param string $contact how the customer is reached
+     * @param string $known the number of the customer, where several bear the name; new for another of that name
      * @param string $words the words, one line of the decal a line
      * @param string $object what it goes on
      * @param string $surface which shape of surface
@@ -99,6 +100,7 @@ final readonly class Answers
         public string $paintedOn = '',
         public string $finish = 'none',
         public string $delivery = 'collected',
+        public string $known = '',
         public array $keepOuts = [],
     ) {
     }

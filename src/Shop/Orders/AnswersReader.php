@@ -32,26 +32,32 @@ final readonly class AnswersReader
         private ObjectReader $objects,
         private ShopRules $rules,
         private OrderSize $size,
+        private Customers $customers,
     ) {
     }
 
     /**
      * @param Answers       $answers those asked once, and those of the first thing
      * @param list<Answers> $others  those of the other things; what is wrong in them stands at `others.0.…`
+     * @param string        $kept    the day that was agreed before: it may have passed
      *
      * @throws Refusals
      */
-    public function read(Answers $answers, array $others = []): AgreedOrder
+    public function read(Answers $answers, array $others = [], string $kept = ''): AgreedOrder
     {
         $fields = new Fields();
         $customer = $fields->text('customer', $answers->customer, 120, 'Who is it for? A name is enough.');
         $contact = $fields->text('contact', $answers->contact, 200);
-        $neededAt = $this->day($fields, $answers->neededOn);
+        $neededAt = $this->day($fields, $answers->neededOn, $kept);
         $note = $fields->text('note', $answers->note, 2000);
         if (\count($others) >= self::MOST_ITEMS) {
             $fields->refuse('items', 'At most '.self::MOST_ITEMS.' items in one order. Begin another for the rest.');
         }
         $wrong = self::wrong($fields->end(...));
+        $known = null;
+        $wrong += self::wrong(function () use ($answers, $customer, $contact, &$known): void {
+            $known = $this->customers->meant($customer, $contact, $answers->known);
+        });
         $items = [];
         foreach ([$answers, ...$others] as $nth => $one) {
             $at = 0 === $nth ? '' : 'others.'.($nth - 1).'.';
@@ -67,7 +73,7 @@ final readonly class AnswersReader
         }
         $this->refuseTooMuch($items);
 
-        return new AgreedOrder($customer, $contact, $neededAt, $note, $items);
+        return new AgreedOrder($customer, $contact, $neededAt, $note, $items, $known);
     }
 
     /**
@@ -212,7 +218,7 @@ final readonly class AnswersReader
         return $lines;
     }
 
-    private function day(Fields $fields, string $typed): ?\DateTimeImmutable
+    private function day(Fields $fields, string $typed, string $kept): ?\DateTimeImmutable
     {
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($typed), $this->clock->now()->getTimezone());
         if (false === $day || $day->format('Y-m-d') !== trim($typed)) {
@@ -220,7 +226,7 @@ final readonly class AnswersReader
 
             return null;
         }
-        if ($day < $this->clock->now()->setTime(0, 0)) {
+        if ($day < $this->clock->now()->setTime(0, 0) && trim($typed) !== $kept) {
             $fields->refuse('neededOn', 'That day has passed.');
 
             return null;

@@ -29,7 +29,7 @@ use Yelbo\Trade\Refused;
 final readonly class Counter
 {
     /** Answers that may still be missing, or wrong, without the drawing being any different. */
-    private const NOT_DRAWN = ['customer', 'contact', 'object', 'useOf', 'film', 'quantity', 'neededOn', 'note'];
+    private const NOT_DRAWN = ['customer', 'known', 'contact', 'object', 'useOf', 'film', 'quantity', 'neededOn', 'note'];
 
     public function __construct(
         private AnswersReader $reader,

@@ -260,6 +260,12 @@ class Docket implements Versioned
         return array_values($things);
     }
 
+    /** @return list<Piece> all that were ever to be made, those of an approval that was taken back among them */
+    public function piecesEver(): array
+    {
+        return array_values($this->pieces->toArray());
+    }
+
     /** @return list<non-empty-list<Proof>> its versions, the oldest first: of each a page for every thing */
     public function proofs(): array
     {
@@ -326,6 +332,20 @@ class Docket implements Versioned
         foreach ($this->items() as $nth => $item) {
             $item->agree($agreed->items[$nth]);
         }
+        $this->changed();
+    }
+
+    /**
+     * Takes over other answers of an order that was taken: those asked once.
+     *
+     * @param array<string, mixed> $answers as they were typed, as `Answers::ofOrder()`
+     */
+    public function askAnew(array $answers, AgreedOrder $agreed, Customer $customer): void
+    {
+        $this->answers = $answers;
+        $this->customer = $customer;
+        $this->neededAt = $agreed->neededAt;
+        $this->note = $agreed->note;
         $this->changed();
     }
 

@@ -78,23 +78,4 @@ final readonly class Dockets
 
         return 1 + (is_numeric($last) ? (int) $last : self::BEFORE_FIRST);
     }
-
-    /** @return list<Customer> */
-    public function customers(string $begins, int $most = 8): array
-    {
-        /** @var list<Customer> $customers */
-        $customers = $this->records
-            ->createQuery('SELECT c FROM '.Customer::class.' c WHERE LOWER(c.name) LIKE :like ORDER BY c.name ASC')
-            ->setParameter('like', '%'.addcslashes(mb_strtolower(trim($begins)), '%_\\').'%')
-            ->setMaxResults($most)
-            ->getResult();
-
-        return $customers;
-    }
-
-    /** The customer of that name, a new one where there is none. */
-    public function customerNamed(string $name): ?Customer
-    {
-        return $this->records->getRepository(Customer::class)->findOneBy(['name' => $name]);
-    }
 }

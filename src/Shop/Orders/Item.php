@@ -8,6 +8,7 @@ use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Cautions;
@@ -102,6 +103,28 @@ class Item
     public function answers(): Answers
     {
         return Answers::fromKept($this->docket->answers() + $this->answers);
+    }
+
+    /** As they were typed, with what was changed at Size since, its words and its film, and who it is from. */
+    public function answersNow(): Answers
+    {
+        $typed = $this->answers();
+        $customer = $this->docket->customer();
+        $now = null === $customer ? [] : ['known' => (string) $customer->id()];
+        if ([] !== $this->roster() && TypedWords::roster($typed->roster) !== $this->roster()) {
+            $now['roster'] = implode(
+                "\n",
+                array_map(static fn (array $lines): string => implode(' | ', $lines), $this->roster()),
+            );
+        }
+        if ([] === $this->roster() && [] !== $this->words && TypedWords::lines($typed->words) !== $this->words) {
+            $now['words'] = implode("\n", $this->words);
+        }
+        if (null !== $this->film && (int) $typed->film !== $this->film->id()) {
+            $now['film'] = (string) $this->film->id();
+        }
+
+        return [] === $now ? $typed : Answers::fromKept($now + $typed->toArray());
     }
 
     /** @param array<string, mixed> $answers as they were typed */

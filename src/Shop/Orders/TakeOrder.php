@@ -199,10 +199,13 @@ final readonly class TakeOrder
      * The answers read, and the words tried on the objects, so that no order is taken that cannot be drawn.
      *
      * @param list<Answers> $others
+     * @param string        $kept   the day that was agreed before, where it was
+     *
+     * @throws Refusals
      */
-    private function agreed(Answers $answers, array $others): AgreedOrder
+    public function agreed(Answers $answers, array $others, string $kept = ''): AgreedOrder
     {
-        $agreed = $this->reader->read($answers, $others);
+        $agreed = $this->reader->read($answers, $others, $kept);
         foreach ($agreed->items as $nth => $item) {
             try {
                 $this->tried($item);
@@ -230,16 +233,28 @@ final readonly class TakeOrder
         return $agreed;
     }
 
-    private function take(Docket $docket, AgreedOrder $agreed): void
+    /** An item that nobody drew yet begins in the usual face, or in the first that has all its letters. */
+    public function drawFirst(Item $item): void
     {
-        $customer =
-            $this->dockets->customerNamed($agreed->customer) ?? new Customer($agreed->customer, $agreed->contact);
-        if ('' !== $agreed->contact) {
+        $item->beginIn($this->first->of([...$item->words(), ...array_merge([], ...$item->roster())]));
+    }
+
+    /** Nothing that is known of a customer is overwritten by an order; what was not known is kept. */
+    public static function customer(AgreedOrder $agreed): Customer
+    {
+        $customer = $agreed->known ?? new Customer($agreed->customer, $agreed->contact);
+        if ('' === $customer->contact()) {
             $customer->reachAt($agreed->contact);
         }
-        $docket->agree($agreed, $customer);
+
+        return $customer;
+    }
+
+    private function take(Docket $docket, AgreedOrder $agreed): void
+    {
+        $docket->agree($agreed, self::customer($agreed));
         foreach ($docket->items() as $item) {
-            $item->beginIn($this->first->of([...$item->words(), ...array_merge([], ...$item->roster())]));
+            $this->drawFirst($item);
             $this->book->note(
                 'taken',
                 "Order taken: {$item->label()} × {$item->quantity()} on {$item->object()->name()}, {$item->ownFilm()->name()}",

@@ -50,14 +50,13 @@ final readonly class Costs
     /** What an order took so far; none where nothing of it was cut yet. */
     public function spent(Docket $docket): ?Spent
     {
-        $pieces = array_values(
-            array_filter(
-                $docket->pieces(),
-                static fn (Piece $piece): bool => PieceState::Withdrawn !== $piece->state(),
-            ),
-        );
+        // What was cut before the order was changed was cut for it too.
+        $pieces = $docket->piecesEver();
         $back = $this->cameBack($pieces);
-        $past = static fn (Piece $piece, PieceState $state): int => $piece->state()->rank() > $state->rank() ? 1 : 0;
+        $past = static fn (Piece $piece, PieceState $state): int => PieceState::Withdrawn !== $piece->state()
+            && $piece->state()->rank() > $state->rank()
+                ? 1
+                : 0;
         $cuts = static fn (Piece $piece): int => ($back[$piece->id()] ?? 0) + $past($piece, PieceState::Cutting);
         $weeds = static fn (Piece $piece): int => ($back[$piece->id()] ?? 0) + $past($piece, PieceState::Weeding);
         $cut = array_values(array_filter($pieces, static fn (Piece $piece): bool => $cuts($piece) > 0));
@@ -91,7 +90,7 @@ final readonly class Costs
                 $docket,
                 ['tape', 'apply', 'send'],
                 array_map(
-                    fn (Piece $piece): float => $piece->state()->rank() > PieceState::Applying->rank()
+                    fn (Piece $piece): float => 1 === $past($piece, PieceState::Applying)
                         ? $this->bench($piece, $minutes)
                         : 0.0,
                     $cut,
@@ -100,7 +99,7 @@ final readonly class Costs
                     array_filter(
                         $cut,
                         static fn (Piece $piece): bool => $piece->isOnTop()
-                            && $piece->state()->rank() > PieceState::Applying->rank(),
+                            && 1 === $past($piece, PieceState::Applying),
                     ),
                 ),
             ),
@@ -213,9 +212,9 @@ final readonly class Costs
         $items = [];
         $many = [];
         foreach ($cut as $piece) {
-            $isOn = $piece->state()->rank() > PieceState::Applying->rank();
-            $thing = $piece->thing();
-            if ($isOn && $piece === $thing->first() && $piece->item()->isAppliedHere()) {
+            $isOn = PieceState::Withdrawn !== $piece->state()
+                && $piece->state()->rank() > PieceState::Applying->rank();
+            if ($isOn && $piece === $piece->thing()->first() && $piece->item()->isAppliedHere()) {
                 $items[$piece->item()->id()] = $piece->item();
                 $many[$piece->item()->id()] = ($many[$piece->item()->id()] ?? 0) + 1;
             }

@@ -11,7 +11,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Customer;
-use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\Customers;
 use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Week\Promises;
 use Yelbo\Web\Request\OthersRequest;
@@ -27,7 +27,7 @@ final readonly class AnswersController
 
     public function __construct(
         private Counter $counter,
-        private Dockets $dockets,
+        private Customers $customers,
         private Promises $promises,
         private Quotes $quotes,
         #[Autowire('%money.format%')] private string $money,
@@ -63,10 +63,12 @@ final readonly class AnswersController
         return new CustomersView(
             array_map(
                 static fn (Customer $customer): CustomerView => new CustomerView(
+                    $customer->id(),
                     $customer->name(),
                     $customer->contact(),
+                    $customer->toldBy(),
                 ),
-                $this->dockets->customers(mb_substr($find, 0, self::LONGEST_SEARCH)),
+                $this->customers->found(mb_substr($find, 0, self::LONGEST_SEARCH)),
             ),
         );
     }

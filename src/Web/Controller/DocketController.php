@@ -6,6 +6,7 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Changes\ChangeOrder;
 use Yelbo\Shop\Designs\DesignReader;
 use Yelbo\Shop\Designs\TypedDesign;
 use Yelbo\Shop\Input\Refusals;
@@ -18,6 +19,7 @@ use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\AnswersRequest;
 use Yelbo\Web\Request\ApproveRequest;
+use Yelbo\Web\Request\ChangeRequest;
 use Yelbo\Web\Request\DesignRequest;
 use Yelbo\Web\Request\ItemAgainRequest;
 use Yelbo\Web\Request\ItemRequest;
@@ -25,6 +27,7 @@ use Yelbo\Web\Request\MoveRequest;
 use Yelbo\Web\Request\OrderRequest;
 use Yelbo\Web\Request\VersionRequest;
 use Yelbo\Web\View\DocketView;
+use Yelbo\Web\View\OrderChangeView;
 
 /** One order, from the first question to the yes. */
 final readonly class DocketController
@@ -32,6 +35,7 @@ final readonly class DocketController
     public function __construct(
         private Dockets $dockets,
         private TakeOrder $take,
+        private ChangeOrder $changes,
         private DrawOrder $draw,
         private Approval $approval,
         private DesignReader $designs,
@@ -66,6 +70,33 @@ final readonly class DocketController
         $this->take->answer($docket, $request->version, $request->answers, $request->take, $request->others);
 
         return $this->records->docket($docket);
+    }
+
+    /** Changes what was asked of a taken order; says first what that sets back, and does it where that is sure. */
+    #[Route(
+        '/api/dockets/{number}/change',
+        name: 'docket-change',
+        requirements: ['number' => '\d{1,9}'],
+        methods: ['POST'],
+    ),]
+    public function change(int $number, #[MapRequestPayload] ChangeRequest $request): OrderChangeView
+    {
+        $docket = $this->dockets->numbered($number);
+        $change = $this->changes->look(
+            $docket,
+            $request->answers,
+            array_values($request->others),
+            array_values($request->items),
+        );
+        if ($request->sure) {
+            $this->changes->apply($docket, $request->version, $change);
+        }
+
+        return new OrderChangeView(
+            $change->says,
+            $change->setsBack,
+            $request->sure ? $this->records->docket($docket) : null,
+        );
     }
 
     /** Keeps a design, and makes a proof of it where that is wanted. */

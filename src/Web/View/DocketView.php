@@ -94,7 +94,7 @@ final readonly class DocketView
             $docket->station(),
             $docket->label(),
             $docket->customer()?->name() ?? $typed->customer,
-            $docket->customer()?->contact() ?? $typed->contact,
+            '' === $typed->contact ? $docket->customer()?->contact() ?? '' : $typed->contact,
             $docket->neededAt()?->format(\DATE_ATOM),
             $onBy?->format(\DATE_ATOM),
             $late,

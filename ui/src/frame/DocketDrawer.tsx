@@ -9,6 +9,7 @@ import { filmsOf, ProofDrawing } from '../drawing/ProofDrawing';
 import { Caution, Facts, FilmName, Move, NextMove, Ready, Scroll, Section, Trouble, useShown } from '../parts/basics';
 import { ReasonDialog } from '../parts/dialog';
 import { asDay, asMoment, until, useNow } from '../parts/time';
+import { ChangeAsked } from '../stations/ChangeAsked';
 import { InvoiceMove } from '../stations/Quote';
 import { Spoil } from '../stations/Spoil';
 import { inHandAt } from '../stations/useInHand';
@@ -101,6 +102,11 @@ function Content({ docket, onClose }: { docket: Docket; onClose: () => void }) {
       <Scroll label="Docket contents" className="min-h-0 flex-1 px-5 py-4">
         <Section title="The order">
           <Facts rows={facts} />
+          {['sizing', 'proofing', 'making'].includes(docket.state) && (
+            <p className="mt-2">
+              <ChangeAsked docket={docket.number} onGo={onClose} />
+            </p>
+          )}
           {docket.note && <p className="mt-2">“{docket.note}”</p>}
         </Section>
         <InvoiceMove docket={docket} />

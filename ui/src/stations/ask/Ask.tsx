@@ -16,6 +16,8 @@ import { ItemFields, touched } from './ItemFields';
 import { LiveAnswers } from './LiveAnswers';
 import { OrderFields } from './OrderFields';
 import { useKnownCustomers } from './useKnownCustomers';
+import { useOrderChange } from './useOrderChange';
+import { WhichCustomer } from './WhichCustomer';
 
 /** What was being typed when the page was left or lost, until it is kept on a docket. */
 const UNKEPT = 'yelbo.ask';
@@ -44,10 +46,10 @@ export function Ask() {
       ) : (
         <Ready query={opened} what="the docket">
           {(docket) =>
-            docket.state === 'asking' ? (
-              <Form key={docket.number} docket={docket} />
+            docket.state === 'cancelled' || docket.state === 'done' ? (
+              <Elsewhere docket={docket} says="is over" />
             ) : (
-              <Elsewhere docket={docket} says="has been taken" />
+              <Form key={`${docket.number} ${docket.state === 'asking'}`} docket={docket} />
             )
           }
         </Ready>
@@ -85,6 +87,9 @@ function Form({ docket }: { docket: Docket | null }) {
       (answers) => ({ ...empty, ...answers }) as Answers,
     );
   });
+  // Which item of the docket each is; 0 of one that is added.
+  const [numbers, setNumbers] = useState(() => docket?.items.map((item) => item.nth) ?? [0]);
+  const taken = docket !== null && docket.state !== 'asking';
   const [at, setAt] = useState(0);
   const [tried, setTried] = useState(false);
   const first = items[0] as Answers;
@@ -128,7 +133,9 @@ function Form({ docket }: { docket: Docket | null }) {
     'when told',
   );
 
-  const refused = save.error?.fields ?? {};
+  const anew = useOrderChange(taken ? docket : null);
+  const fault = taken ? anew.send.error : save.error;
+  const refused = fault?.fields ?? {};
   /** What the last try said of one item, by its fields. */
   const refusedOf = (nth: number): Record<string, string> =>
     Object.fromEntries(
@@ -146,15 +153,19 @@ function Form({ docket }: { docket: Docket | null }) {
   const wrong = (field: string) =>
     said[field] ?? (touched(answers, field) ? live.data?.wrong.find((one) => one.field === field)?.says : undefined);
 
-  const contactOf = (name: string) => customers.find((one) => one.name === name)?.contact;
-  const setCustomer = (name: string) => change({ customer: name, contact: answers.contact || contactOf(name) || '' });
+  const plain = (name: string) => name.trim().toLowerCase();
+  const namesakes = customers.filter((one) => plain(one.name) === plain(answers.customer));
+  // Said of one name it says nothing of another.
+  const setCustomer = (name: string) => change({ customer: name, known: '' });
 
   // The next item is often like the last: its words are its own.
   const add = () => {
+    setNumbers((now) => [...now, 0]);
     setItems((now) => [...now, { ...(now.at(-1) ?? first), words: '', roster: '' }]);
     setAt(items.length);
   };
   const leaveOut = () => {
+    setNumbers((now) => now.filter((_, nth) => nth !== at));
     setItems((now) => {
       const left = now.filter((_, nth) => nth !== at);
       return left.map((one, nth) => (nth === 0 ? { ...one, ...once(first) } : one));
@@ -172,10 +183,14 @@ function Form({ docket }: { docket: Docket | null }) {
         onSubmit={(event) => {
           event.preventDefault();
           setTried(true);
-          save.mutate(true);
+          if (taken) {
+            anew.look({ items: items.map((one) => ({ ...one, units })), numbers });
+          } else {
+            save.mutate(true);
+          }
         }}
       >
-        <h2 className="title mb-3">{docket ? `Order ${docket.tag}` : 'New order'}</h2>
+        <h2 className="title mb-3">{taken ? `Change ${docket.tag}` : docket ? `Order ${docket.tag}` : 'New order'}</h2>
         <div className="grid max-w-[760px] grid-cols-6 gap-x-4 gap-y-3">
           <div className="col-span-3">
             <TextField
@@ -183,13 +198,22 @@ function Form({ docket }: { docket: Docket | null }) {
               value={answers.customer}
               onChange={setCustomer}
               says={wrong('customer')}
-              list={customers.map((one) => one.name)}
+              list={[...new Set(customers.map((one) => one.name))]}
               autoFocus
             />
           </div>
           <div className="col-span-3">
             <TextField label="Reached at" value={answers.contact} onChange={set('contact')} says={wrong('contact')} />
           </div>
+          {namesakes.length > 0 && !(taken && answers.customer === docket.customer) && (
+            <WhichCustomer
+              name={answers.customer.trim()}
+              namesakes={namesakes}
+              known={answers.known}
+              onKnown={(known, contact) => change({ known, contact: answers.contact || contact })}
+              says={tried ? (said.known ?? refused.known) : undefined}
+            />
+          )}
           {items.length > 1 && (
             <ItemTabs
               items={items}
@@ -223,15 +247,27 @@ function Form({ docket }: { docket: Docket | null }) {
             isLate={live.data?.promised?.inTime === false}
             price={live.data?.quote?.total.text ?? null}
           />
-          <Trouble says={save.error?.message} />
-          <Move tall onClick={() => save.mutate(false)} disabled={save.isPending}>
-            Keep it for later
-          </Move>
-          <NextMove type="submit" form="ask" disabled={save.isPending}>
-            {items.length > 1 ? `Take the order of ${items.length} items` : 'Take the order'}
-          </NextMove>
+          <Trouble says={fault?.message} />
+          {taken ? (
+            <>
+              <p className="text-sm text-ink2">It says first what that sets back.</p>
+              <NextMove type="submit" form="ask" disabled={anew.send.isPending}>
+                Change the order …
+              </NextMove>
+            </>
+          ) : (
+            <>
+              <Move tall onClick={() => save.mutate(false)} disabled={save.isPending}>
+                Keep it for later
+              </Move>
+              <NextMove type="submit" form="ask" disabled={save.isPending}>
+                {items.length > 1 ? `Take the order of ${items.length} items` : 'Take the order'}
+              </NextMove>
+            </>
+          )}
         </div>
       </aside>
+      {anew.dialog}
     </div>
   );
 }

@@ -10,6 +10,7 @@ import { Choice } from '../../parts/choice';
 import { Box } from '../../parts/dialog';
 import { TextField } from '../../parts/fields';
 import { asDay, asMoment } from '../../parts/time';
+import { ChangeAsked } from '../ChangeAsked';
 import { Deciding } from '../Deciding';
 import { Elsewhere } from '../Elsewhere';
 import { QuoteLines, useCharged } from '../Quote';
@@ -148,7 +149,10 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
           <p className="label">
             {docket.tag}, proof {proof.nth} of {docket.proofs.length}
           </p>
-          <h2 className="title mb-3">{docket.customer}</h2>
+          <h2 className="title">{docket.customer}</h2>
+          <p className="mb-3">
+            <ChangeAsked docket={docket.number} />
+          </p>
           <Pages version={version} current={proof.item} requests={answering?.changeRequests ?? []} onTurn={setItem} />
           <ChangeRequests requests={answering?.changeRequests ?? []} proof={proof.nth} item={proof.item} />
           <ProofFacts proof={proof} />

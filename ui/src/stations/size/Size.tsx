@@ -11,6 +11,7 @@ import { TextField } from '../../parts/fields';
 import { asDay } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { AddItem } from '../ask/AddItem';
+import { ChangeAsked } from '../ChangeAsked';
 import { Elsewhere } from '../Elsewhere';
 import { ChangeRequests, useAnswering } from '../proof/Answering';
 import { StationList } from '../StationList';
@@ -221,6 +222,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
               <span className="text-ink2">
                 {labelOf(vocabulary.usesInWords, item.useOf)}, {asDay(docket.neededAt)}
               </span>
+              <ChangeAsked docket={docket.number} />
             </div>
           </Section>
           <ChangeRequests
