@@ -42,7 +42,7 @@ final readonly class BatchViews
                 fn (Batch $batch): BatchRow => BatchRow::from(
                     $batch,
                     \count($lying[$batch->id()]),
-                    $this->sheets->metres($lying[$batch->id()]),
+                    $this->sheets->metres($lying[$batch->id()], $batch->boxes()),
                     $this->sheets->seconds($batch, $lying[$batch->id()]),
                 ),
                 $batches,
@@ -65,7 +65,7 @@ final readonly class BatchViews
                 ),
                 $contents,
             ),
-            $this->sheets->metres($contents),
+            $this->sheets->metres($contents, $batch->boxes()),
             $this->sheets->seconds($batch, $contents),
             $this->machines->inUse()?->label(),
             $this->printing->run($batch),

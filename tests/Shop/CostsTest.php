@@ -26,6 +26,13 @@ use Yelbo\Trade\Price\Sale;
 /** Real orders carried through: what they cost beside what was quoted, and that they are paid. */
 final class CostsTest extends ShopTestCase
 {
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->navy->describe('navy', '#1b2f57', '', null, 'white', false, 980, null);
+        $this->records->flush();
+    }
+
     private function cost(Docket $docket): RealCost
     {
         return $this->get(Costs::class)->of($docket) ?? self::fail('It was cut.');

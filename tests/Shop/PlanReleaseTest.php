@@ -24,6 +24,7 @@ use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Bench\CutPart;
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Journey\BatchState;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Measure\Units;
@@ -47,6 +48,13 @@ final class PlanReleaseTest extends PlansTestCase
             self::assertCount(1, $batch->boxes(), 'its weed box');
             $contents = $this->get(CutSheets::class)->contents($batch);
             $svg = $this->get(CutSheets::class)->file($batch, $contents)->svg();
+            preg_match_all('~ d="([^"]+)"~', $svg, $paths);
+            self::assertEqualsWithDelta(
+                array_sum(array_map(static fn (string $d): float => SvgPath::read($d)->outlineLength(), $paths[1])) / 1000,
+                $this->get(CutSheets::class)->metres($contents, $batch->boxes()),
+                0.01,
+                'the way of the knife is that of its file, weed boxes too',
+            );
             $piece = $contents[0]->piece;
             self::assertSame(PieceState::Batched, $piece->state());
             self::assertSame(

@@ -17,10 +17,13 @@ use Yelbo\Shop\Price\Receipt;
 use Yelbo\Shop\Price\Receipts;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Proofs\ProofLinks;
+use Yelbo\Shop\Settings\ChangedRule;
+use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Price\Quote;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 
 /** Prices of real orders, and invoices whose numbers run on. */
 final class PriceTest extends ShopTestCase
@@ -110,6 +113,28 @@ final class PriceTest extends ShopTestCase
             [$many, $last, $first] = $database->fetchNumeric("SELECT COUNT(*), MAX(number), MIN(number) FROM $papers") ?: [];
             self::assertSame((int) $many, (int) $last - (int) $first + 1, "$papers run on");
         }
+    }
+
+    /** The share that held when the proof was made holds for its price on every paper, whatever holds by now. */
+    public function testTaxIsFrozenWithTheProof(): void
+    {
+        $share = function (int $percent): void {
+            $rule = $this->records->find(ChangedRule::class, Rule::TaxShare->value);
+            null === $rule
+                ? $this->records->persist(new ChangedRule(Rule::TaxShare->value, $percent))
+                : $this->records->remove($rule);
+            $this->records->flush();
+            $this->get(ShopRules::class)->reset();
+        };
+        $share(20);
+        $docket = $this->agreedAt($this->taken('Heron', 1), 24);
+        $invoices = $this->get(Invoices::class);
+        $quote = $invoices->quote($docket->latestProof());
+        self::assertSame([2400, 400], [$quote->total->minor, $quote->tax->minor]);
+        $share(0);
+        self::assertSame(400, $invoices->quote($docket->latestProof())->tax->minor);
+        self::assertSame(2000, $invoices->net($docket)?->minor);
+        self::assertSame([2400, 400], [$invoices->write($docket)->total()->minor, $invoices->write($docket)->tax()->minor]);
     }
 
     /** By link too, and behind the yes's own transaction. */

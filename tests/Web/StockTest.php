@@ -51,6 +51,12 @@ final class StockTest extends WebCase
             ],
         );
         self::assertContains($shell['id'], $stock['low'], 'there is none yet');
+        $twin = $this->ask('POST', '/api/stock/films', ['colour' => ' Shell'] + $film);
+        self::assertSame(['another'], array_column($twin['fields'], 'field'), 'it may be the same');
+        $kept = $this->ask('POST', '/api/stock/films', ['another' => true] + $film);
+        self::assertCount(2, array_keys(array_column($kept['films'], 'colour'), 'shell', true));
+        $this->ask('POST', '/api/stock/films', ['finish' => 'matt'] + $film);
+        self::assertSame(200, $this->status, 'another finish is another film');
         $grades = array_column($this->ask('GET', '/api/vocabulary')['grades'], 'value');
         self::assertContains('pearl', $grades);
         self::assertCount(13, $grades);

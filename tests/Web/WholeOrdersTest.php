@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
+use Yelbo\Shop\Bench\WorkPlans;
+use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Trade\Film\Film;
@@ -64,6 +66,17 @@ final class WholeOrdersTest extends WebCase
             self::figure('~([\d.]+) min~', $lines['Weeding']),
             max(0.1, 0.12 * $minutes),
             'minutes of weeding',
+        );
+        // What the steps of each thing will tell is what the bench is charged.
+        $bench = 0.0;
+        foreach ($this->get(Dockets::class)->numbered($agreed['number'])->things() as $thing) {
+            $bench += $this->get(WorkPlans::class)->of($thing)->benchMinutes();
+        }
+        self::assertEqualsWithDelta(
+            $bench,
+            self::figure('~([\d.]+) min~', $lines['Tape and apply']),
+            max(0.1, 0.12 * $bench),
+            'minutes at the bench',
         );
         self::assertEqualsWithDelta(
             $way,

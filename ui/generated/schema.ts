@@ -5282,6 +5282,8 @@ export interface components {
             total: components["schemas"]["MoneyView"];
             /** @description Of it. */
             tax: components["schemas"]["MoneyView"];
+            /** @description Films that have no price yet: the total is without them. */
+            unpriced: string[];
             /** @description What other quantities would cost; none of an order of several things. */
             steps: components["schemas"]["QuoteStepView"][];
         };
@@ -6357,6 +6359,11 @@ export interface components {
              * @default 0
              */
             version?: number;
+            /**
+             * @description Whether it is another film though one of its grade, colour and finish is there.
+             * @default false
+             */
+            another?: boolean;
         };
         /** @description A part that has to stay free, as it was typed: what it is, and its lengths to the middle of it. */
         TypedKeepOut: {

@@ -114,13 +114,14 @@ final readonly class CutSheets
     }
 
     /**
-     * How much of a sheet is to be cut, m.
+     * How much of a sheet is to be cut, its weed boxes too, m.
      *
      * @param list<Lying> $contents
+     * @param list<Box>   $boxes
      */
-    public function metres(array $contents): float
+    public function metres(array $contents, array $boxes): float
     {
-        return array_sum(
+        return self::round($boxes) / 1000 + array_sum(
             array_map(
                 fn (Lying $placed): float => $this->cache->recall(
                     "outline.{$placed->outline}.length",
@@ -129,6 +130,18 @@ final readonly class CutSheets
                 $contents,
             ),
         ) / 1000;
+    }
+
+    /**
+     * The way of the knife round weed boxes, mm.
+     *
+     * @param list<Box> $boxes
+     */
+    public static function round(array $boxes): float
+    {
+        return array_sum(
+            array_map(static fn (Box $box): float => 2 * ($box->width() + $box->height()) / 1000, $boxes),
+        );
     }
 
     /**

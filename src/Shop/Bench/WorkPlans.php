@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Bench;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Orders\AskedFilms;
 use Yelbo\Shop\Orders\CareCard;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
@@ -18,19 +19,12 @@ use Yelbo\Trade\Cache;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\Cylinder;
-use Yelbo\Trade\Object\Kind;
-use Yelbo\Trade\Object\Polygon;
-use Yelbo\Trade\Object\Rectangle;
-use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Plan\Decal;
-use Yelbo\Trade\Plan\Edge;
 use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\FilmParts;
 use Yelbo\Trade\Plan\Gaps;
-use Yelbo\Trade\Plan\Shape;
 use Yelbo\Trade\Plan\Step;
 use Yelbo\Trade\Plan\StepDrawing;
 use Yelbo\Trade\Plan\WorkPlan;
@@ -167,7 +161,7 @@ final readonly class WorkPlans
             $piece->film()->grade(),
             $item->useOf(),
             $object->material(),
-            self::shape($object->kind()),
+            $object->shape(),
             $size,
             $object->size(),
             $left,
@@ -180,8 +174,12 @@ final readonly class WorkPlans
             array_map(static fn (Piece $other): string => $other->tag(), \array_slice($piece->joined(), 1)),
             $this->cutParts->of($piece),
             $object->isInside(),
-            $this->edge($piece),
-            self::corners($object->surface()),
+            $object->edgeOf(
+                $this->outlines
+                    ->region($piece->outline())
+                    ->moved($piece->left()->micrometres, $piece->top()->micrometres),
+            ),
+            $object->corners(),
             null === $paint || $paint->curedAt() <= $now ? '' : $paint->curedAt()->format('D j M, H:i'),
             null !== $paint && $paint->isYoung($now),
             $this->care->ofThing($piece->thing(), false),
@@ -207,8 +205,10 @@ final readonly class WorkPlans
             ),
             $this->materials->strips($piece),
             $along,
-            // What is joined lies on what is under it.
-            1 < \count($piece->joined()) && $piece->isOnTop() ? 0 : $loose,
+            // Letters in a frame are no insides of letters; and what is joined lies on what is under it.
+            AskedFilms::hasInsides($item->design()) && !(1 < \count($piece->joined()) && $piece->isOnTop())
+                ? $loose
+                : 0,
             $solid,
             $onSeams,
         );
@@ -259,44 +259,6 @@ final readonly class WorkPlans
         }
 
         return $piece->isOnTop() ? $before : [];
-    }
-
-    /** What becomes of film that reaches over the edge, where it does. */
-    private function edge(Piece $piece): Edge
-    {
-        $object = $piece->item()->object();
-        $edge = match ($object->allowance()) {
-            Allowance::Over => Edge::Trimmed,
-            Allowance::Wrap => Edge::Folded,
-            default => Edge::Within,
-        };
-        $film = $this->outlines
-            ->region($piece->outline())
-            ->moved($piece->left()->micrometres, $piece->top()->micrometres);
-
-        return Edge::Within === $edge || Geos::difference($film, $object->surface()->outline())->isEmpty()
-            ? Edge::Within
-            : $edge;
-    }
-
-    /** Where film that is folded under is cut in; 0 of what is round or odd. */
-    private static function corners(Surface $surface): int
-    {
-        return match (true) {
-            $surface instanceof Polygon => $surface->outline()->corners(),
-            $surface instanceof Rectangle => 4,
-            default => 0,
-        };
-    }
-
-    private static function shape(Kind $kind): Shape
-    {
-        return match ($kind) {
-            Kind::Cylinder => Shape::Round,
-            Kind::Taper => Shape::Taper,
-            Kind::Ball => Shape::Ball,
-            default => Shape::Flat,
-        };
     }
 
     /**

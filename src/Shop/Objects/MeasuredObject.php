@@ -15,7 +15,11 @@ use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\Polygon;
+use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Plan\Edge;
+use Yelbo\Trade\Plan\Shape;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -112,6 +116,43 @@ final class MeasuredObject
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', (string) ($this->measures['paintedOn'] ?? ''));
 
         return true === $this->material()?->isPainted() && false !== $day ? $day : null;
+    }
+
+    /** How it lies for who puts film on it. */
+    public function shape(): Shape
+    {
+        return match ($this->kind()) {
+            Kind::Cylinder => Shape::Round,
+            Kind::Taper => Shape::Taper,
+            Kind::Ball => Shape::Ball,
+            default => Shape::Flat,
+        };
+    }
+
+    /** What becomes of film that reaches over its edge, where it does. @param Region $film in its own frame */
+    public function edgeOf(Region $film): Edge
+    {
+        $edge = match ($this->allowance()) {
+            Allowance::Over => Edge::Trimmed,
+            Allowance::Wrap => Edge::Folded,
+            default => Edge::Within,
+        };
+
+        return Edge::Within === $edge || Geos::difference($film, $this->surface()->outline())->isEmpty()
+            ? Edge::Within
+            : $edge;
+    }
+
+    /** Where film that is folded under is cut in; 0 of what is round or odd. */
+    public function corners(): int
+    {
+        $surface = $this->surface();
+
+        return match (true) {
+            $surface instanceof Polygon => $surface->outline()->corners(),
+            $surface instanceof Rectangle => 4,
+            default => 0,
+        };
     }
 
     /** How many panes; one of anything else. */

@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Plan\FilmOnThing;
 
 /**
  * One thing of an order that can be drawn already while it is asked for, with all that is cut for it: its words,
@@ -16,8 +17,10 @@ use Yelbo\Trade\Film\Usage;
 final readonly class AskedItem
 {
     /**
-     * @param int                        $copies objects, or sets of decals given away, in all
+     * @param int                        $copies decals in all: of what has panes one for each
      * @param non-empty-list<AskedLayer> $layers
+     * @param non-empty-list<array{int, non-empty-list<FilmOnThing>}> $things how many things of each kind, and what goes
+     *     on one of them, in the order in which it is laid
      */
     public function __construct(
         public Answers $answers,
@@ -26,6 +29,7 @@ final readonly class AskedItem
         public Usage $use,
         public int $copies,
         public array $layers,
+        public array $things,
     ) {
     }
 

@@ -20,6 +20,8 @@ use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Roster;
+use Yelbo\Trade\Plan\FilmOnThing;
+use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Refused;
 
 /** What is cut for the items of an order, while it is asked for and as it is drawn: the one estimate of it. */
@@ -32,6 +34,7 @@ final readonly class AskedItems
         private DrawnItems $drawn,
         private DesignFitter $fitter,
         private FirstDesign $first,
+        private AskedFilms $films,
         private Shelf $shelf,
         private ShopRules $rules,
         private Cache $cache,
@@ -49,9 +52,21 @@ final readonly class AskedItems
         $decals = array_column($this->drawn->decals($item, $item->draft()), 1);
         $each = $item->quantity() * $item->object()->panes();
         $every = self::every(\count($decals));
-        $layers = [];
+        $layers = $things = [];
         foreach (array_chunk($decals, $every) as $alike) {
             array_push($layers, ...$this->layers($alike[0], $film, $each * \count($alike)));
+            $things[] = [
+                $item->quantity() * \count($alike),
+                $this->films->of(
+                    $alike[0]->layers(),
+                    $item->object(),
+                    $film,
+                    $item->useOf(),
+                    $item->isAppliedHere(),
+                    $item->finish(),
+                    AskedFilms::hasInsides($item->design()),
+                ),
+            ];
         }
 
         return new AskedItem(
@@ -61,6 +76,7 @@ final readonly class AskedItems
             $item->useOf(),
             $each * \count($decals),
             $layers ?: throw new \LogicException('A decal has film.'),
+            $things,
         );
     }
 
@@ -81,8 +97,29 @@ final readonly class AskedItems
         $names = TypedWords::roster($answers->roster);
         $each = max(1, (int) $answers->quantity) * $object->panes();
         $layers = $this->layers($first, $film, $each);
+        $quantity = max(1, (int) $answers->quantity);
+        $kinds = [[$quantity, $this->things($first->layers(), $answers, $object, $film, $use)]];
         if ([] !== $names) {
             [$longest] = $layers;
+            $drawn = $this->names($names, $object);
+            $at = $first->box();
+            $kinds = array_map(
+                function (array $name) use ($quantity, $at, $answers, $object, $film, $use): array {
+                    $region = $name[0]->moved($at->left - $name[0]->left, $at->top - $name[0]->top)->region();
+
+                    return [
+                        $quantity * $name[1],
+                        $this->things(
+                            [['film' => null, 'region' => $region, 'group' => 0]],
+                            $answers,
+                            $object,
+                            $film,
+                            $use,
+                        ),
+                    ];
+                },
+                $drawn,
+            );
             $layers = array_map(
                 static fn (array $name): AskedLayer => new AskedLayer(
                     $film,
@@ -92,11 +129,34 @@ final readonly class AskedItems
                     $longest->outline * $name[0]->width() / max(1, $longest->box->width()),
                     $name[0],
                 ),
-                $this->names($names, $object),
+                $drawn,
             );
         }
 
-        return new AskedItem($answers, $object, $film, $use, $each * max(1, \count($names)), $layers);
+        return new AskedItem($answers, $object, $film, $use, $each * max(1, \count($names)), $layers, $kinds);
+    }
+
+    /**
+     * @param non-empty-list<array{film: int|null, region: Region, group: int}> $layers of one decal
+     *
+     * @return non-empty-list<FilmOnThing>
+     */
+    private function things(
+        array $layers,
+        Answers $answers,
+        MeasuredObject $object,
+        FilmOnShelf $film,
+        Usage $use,
+    ): array {
+        return $this->films->of(
+            $layers,
+            $object,
+            $film,
+            $use,
+            'customer' !== $answers->appliedBy,
+            Finish::tryFrom($answers->finish) ?? Finish::None,
+            false,
+        );
     }
 
     /**

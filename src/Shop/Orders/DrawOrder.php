@@ -104,7 +104,11 @@ final readonly class DrawOrder
         $docket->freeze(
             ...array_map(
                 fn (array|Proof $page): Proof => $page instanceof Proof
-                    ? $page->again($nth, $this->clock->now(), $page->frozen()->charged($docket->price(), $quote))
+                    ? $page->again(
+                        $nth,
+                        $this->clock->now(),
+                        $page->frozen()->charged($docket->price(), $quote, $this->proofs->taxShare()),
+                    )
                     : $this->proofs->freeze($nth, $quote, ...$page),
                 $pages,
             ),

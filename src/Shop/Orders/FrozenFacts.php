@@ -28,6 +28,7 @@ final readonly class FrozenFacts
      * @param string           $colour    of the object, #rrggbb; empty where nobody said
      * @param string           $photo     name of the photo laid on the object; empty where there is none
      * @param list<array{what: string, says: string, minor: int}> $quote how the price of the order came about
+     * @param float|null       $taxShare  that holds for the price, %; none of proofs from before it was kept
      */
     public function __construct(
         public array $asked = [],
@@ -55,6 +56,7 @@ final readonly class FrozenFacts
         public string $colour = '',
         public string $photo = '',
         public array $quote = [],
+        public ?float $taxShare = null,
     ) {
     }
 
@@ -70,11 +72,12 @@ final readonly class FrozenFacts
     /**
      * The same at another price.
      *
-     * @param list<array{what: string, says: string, minor: int}> $quote how it came about
+     * @param list<array{what: string, says: string, minor: int}> $quote    how it came about
+     * @param float                                               $taxShare of it, %
      */
-    public function charged(?int $price, array $quote): self
+    public function charged(?int $price, array $quote, float $taxShare): self
     {
-        return new self(...['price' => $price, 'quote' => $quote] + get_object_vars($this));
+        return new self(...['price' => $price, 'quote' => $quote, 'taxShare' => $taxShare] + get_object_vars($this));
     }
 
     /** The price was told by the shop's figures, nobody set another. */

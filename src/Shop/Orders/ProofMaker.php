@@ -21,6 +21,7 @@ use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** Freezes the drawing of a thing as a page of its order's next proof. */
@@ -56,8 +57,18 @@ final readonly class ProofMaker
             $draft->design->face(),
             $first->capHeight,
             array_map(fn (array $decal): array => $this->part($decal[0], $decal[1]), $decals),
-            $this->facts($item, $draft->design, $decals[0][1])->charged($item->docket()->price(), $quote),
+            $this->facts($item, $draft->design, $decals[0][1])->charged(
+                $item->docket()->price(),
+                $quote,
+                $this->taxShare(),
+            ),
         );
+    }
+
+    /** The share that holds for a price that is frozen now, %. */
+    public function taxShare(): float
+    {
+        return $this->rules->current()->value(Rule::TaxShare);
     }
 
     private function facts(Item $item, Design $design, WholeDecal $whole): FrozenFacts

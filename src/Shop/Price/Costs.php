@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Price;
 
 use Doctrine\DBAL\ArrayParameterType;
 use Doctrine\DBAL\Connection;
+use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Outlines;
@@ -15,7 +16,6 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Plan\StepMinutes;
-use Yelbo\Trade\Plan\Waits;
 use Yelbo\Trade\Price\Costing;
 use Yelbo\Trade\Price\RealCost;
 use Yelbo\Trade\Price\Spent;
@@ -26,6 +26,7 @@ final readonly class Costs
     public function __construct(
         private Connection $database,
         private FilmCutUp $film,
+        private WorkPlans $plans,
         private PieceWeeding $weeding,
         private Outlines $outlines,
         private Invoices $invoices,
@@ -65,7 +66,7 @@ final readonly class Costs
         }
         $minutes = new StepMinutes($this->rules->current());
         $share = $this->film->of($cut);
-        $blade = array_sum(
+        $blade = $share['boxes'] + array_sum(
             array_map(fn (Piece $one): float => $cuts($one) * $this->weeding->weeding($one)->outline(), $cut),
         );
         [$tape, $blanks] = $this->booked($docket);
@@ -91,7 +92,7 @@ final readonly class Costs
                 ['tape', 'apply', 'send'],
                 array_map(
                     fn (Piece $piece): float => 1 === $past($piece, PieceState::Applying)
-                        ? $this->bench($piece, $minutes)
+                        ? $this->bench($piece)
                         : 0.0,
                     $cut,
                 ),
@@ -150,31 +151,17 @@ final readonly class Costs
             $docket->delivery()->minutes($this->rules->current());
         foreach ($pieces as $piece) {
             $all += $this->weeding->weeding($piece)->minutes +
-                $this->bench($piece, $minutes) +
+                $this->bench($piece) +
                 $minutes->cut($this->weeding->weeding($piece)->outline(), 0);
         }
 
         return $all;
     }
 
-    /** Minutes of taping and applying by the figures; none of what goes on with another. */
-    private function bench(Piece $piece, StepMinutes $minutes): float
+    /** Minutes of taping and applying by the plan of work of the thing, told at its first piece. */
+    private function bench(Piece $piece): float
     {
-        if (!$piece->isOnTop()) {
-            return 0.0;
-        }
-        $size = $piece->joinedSize();
-        $longer = max($size->width->micrometres, $size->height->micrometres);
-        $item = $piece->item();
-
-        return $minutes->tape($longer) +
-            ($item->isAppliedHere()
-                ? $minutes->apply(
-                    $longer,
-                    $item->object()->kind()->isRound(),
-                    Waits::isElsewhere($item->useOf(), $item->object()->material()),
-                )
-                : 1.0);
+        return $piece === $piece->thing()->first() ? $this->plans->of($piece->thing())->benchMinutes() : 0.0;
     }
 
     /**

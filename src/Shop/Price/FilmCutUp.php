@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Price;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Yelbo\Shop\Batches\Batch;
+use Yelbo\Shop\Batches\CutSheets;
 use Yelbo\Shop\Bench\CutOutcome;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Trade\Journey\BatchState;
@@ -29,13 +30,14 @@ final readonly class FilmCutUp
      *
      * @param non-empty-list<Piece> $pieces of one order
      *
-     * @return array{films: list<Cut>, sheets: float} and what they took of the sheets' handling
+     * @return array{films: list<Cut>, sheets: float, boxes: float} and what they took of the sheets' handling, and of
+     *     the way round their weed boxes, mm
      */
     public function of(array $pieces): array
     {
         $own = array_fill_keys(array_map(static fn (Piece $piece): int => $piece->id(), $pieces), true);
         $films = [];
-        $sheets = 0.0;
+        $sheets = $round = 0.0;
         foreach ($this->batches($pieces) as $batch) {
             $boxes = $this->boxes($batch);
             $share = array_sum(array_intersect_key($boxes, $own)) / max(1.0, array_sum($boxes));
@@ -54,9 +56,10 @@ final readonly class FilmCutUp
                 'cuts' => 1 + $known['cuts'],
             ] + $known;
             $sheets += $share;
+            $round += $share * CutSheets::round($batch->boxes());
         }
 
-        return ['films' => array_values($films), 'sheets' => $sheets];
+        return ['films' => array_values($films), 'sheets' => $sheets, 'boxes' => $round];
     }
 
     /**

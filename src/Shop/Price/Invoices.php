@@ -78,7 +78,7 @@ final readonly class Invoices implements PapersFollow
     {
         $agreed = $this->agreed($docket);
 
-        return $agreed?->less($this->taxIn($agreed));
+        return $agreed?->less($this->taxIn($agreed, $this->approved($docket)));
     }
 
     /** @return list<QuoteLine> how it had come about; none where that was not kept */
@@ -125,7 +125,7 @@ final readonly class Invoices implements PapersFollow
             $first->docket()->customer()?->name() ?? '',
             array_map(self::page(...), $pages),
             $total,
-            $this->taxIn($total),
+            $this->taxIn($total, $first->frozen()),
             null === $first->approvedAt()
                 ? 'It holds until '.$first->madeAt()->modify("+$days days")->format('j F Y').'.'
                 : 'Agreed on '.$first->approvedAt()->format('j F Y').'.',
@@ -226,7 +226,7 @@ final readonly class Invoices implements PapersFollow
             $docket->customer()?->name() ?? '',
             array_map(self::line(...), $docket->items()),
             $price->minor,
-            $this->taxIn($price)->minor,
+            $this->taxIn($price, $this->approved($docket))->minor,
             $this->clock->now(),
         );
         $this->records->persist($invoice);
@@ -239,12 +239,10 @@ final readonly class Invoices implements PapersFollow
         return $invoice;
     }
 
-    /** What of an amount is tax. */
-    public function taxIn(Money $total): Money
+    /** What of a price is tax: by the share that was frozen with it, whatever holds by now. */
+    private function taxIn(Money $total, ?FrozenFacts $facts): Money
     {
-        $share = $this->rules->current()->value(Rule::TaxShare);
-
-        return $total->share((100 * $share) / (100 + $share));
+        return $total->taxIn($facts->taxShare ?? $this->rules->current()->value(Rule::TaxShare));
     }
 
     private static function line(Item $item): string

@@ -144,8 +144,9 @@ final readonly class Quotes implements QuoteTeller
                 static fn (AskedThing $thing): PricedThing => new PricedThing(
                     $thing->copies,
                     $thing->weeding,
-                    $thing->bench($minutes),
+                    $thing->bench($rules),
                     $thing->here ? $minutes->coats($thing->finish)[0] : 0,
+                    $thing->many(),
                 ),
                 $things,
             ),

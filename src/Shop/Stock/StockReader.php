@@ -151,6 +151,28 @@ final readonly class StockReader
     }
 
     /**
+     * A second film of one grade, colour and finish is asked about: it may be the same.
+     *
+     * @throws Refusals
+     */
+    private function refuseTwin(?Film $grade, string $colour, string $finish): void
+    {
+        $plain = static fn (string $text): string => mb_strtolower(trim($text));
+        foreach ($this->shelf->films() as $one) {
+            if (
+                $one->grade() === $grade
+                && $plain($one->colour()) === $plain($colour)
+                && $plain($one->finish()) === $plain($finish)
+            ) {
+                throw Refusals::at(
+                    'another',
+                    "{$one->name()} is on the shelf already. Take more of it in there, or say that this is another.",
+                );
+            }
+        }
+    }
+
+    /**
      * Writes down what is known of a film; a new one where none is given.
      *
      * @throws Refusals|Conflict
@@ -183,6 +205,9 @@ final readonly class StockReader
             throw Refusals::at('grade', 'A film stays what it is: add another one.');
         }
         $known = $film;
+        if (null === $known && !$typed->another) {
+            $this->refuseTwin($grade, $colour, $finish);
+        }
         $film ??= new FilmOnShelf(
             $grade ?? throw new \LogicException('A wrong grade was not noted.'),
             $colour,

@@ -20,6 +20,7 @@ final readonly class TypedFilm
      * @param string $outdoors years outdoors its maker gives it, 0 for indoors only, as typed
      * @param string $price the price of 1 m², as typed
      * @param string $lowAt m²; less is low, as typed
+     * @param bool $another whether it is another film though one of its grade, colour and finish is there
      * @param int $version as it was read, 0 for a new one; a change by somebody else since is a conflict
      */
     public function __construct(
@@ -36,6 +37,7 @@ final readonly class TypedFilm
         public string $price = '',
         public string $lowAt = '',
         public int $version = 0,
+        public bool $another = false,
     ) {
     }
 }

@@ -41,10 +41,10 @@ final readonly class AskedSteps
                 $films[$id] = $outline + ($films[$id] ?? 0.0);
                 $until = max($until, Waits::untilUsed($film, $thing->finish, $rules));
             }
-            $apply += $thing->copies * $thing->bench($minutes);
+            $apply += $thing->copies * $thing->bench($rules);
             [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
             for ($nth = 0; $nth < $many; ++$nth) {
-                $coats[$nth] = [$thing->copies + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
+                $coats[$nth] = [$thing->many() + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
             }
             if ($thing->here && !$thing->elsewhere) {
                 $rest = max($rest, $until);

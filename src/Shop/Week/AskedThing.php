@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Week;
 
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\Finish;
-use Yelbo\Trade\Plan\StepMinutes;
+use Yelbo\Trade\Plan\WorkPlan;
+use Yelbo\Trade\Rules;
 
 /** One thing of an order that is not made yet, as far as its time is concerned. */
 final readonly class AskedThing
@@ -14,17 +16,16 @@ final readonly class AskedThing
     /**
      * @param non-empty-array<int, array{Film, string, float}> $films grade, colour and mm the knife goes for all of it, by the
      *     number of the film; 0 where none was chosen
-     * @param int                      $copies    things in all
+     * @param int                      $copies    decals in all
      * @param float                    $weeding   minutes for each
-     * @param list<array{int, float}>  $lifted    the longer side of what is taped and applied in one go, µm, and how often for each
+     * @param non-empty-list<array{int, non-empty-list<FilmOnThing>}> $things how many of each kind, and what goes on one
      * @param bool                     $elsewhere it is put on where the thing is, and rests there
      */
     public function __construct(
         public array $films,
         public int $copies,
         public float $weeding,
-        public array $lifted,
-        public bool $round,
+        public array $things,
         public bool $elsewhere,
         public bool $here,
         public Finish $finish,
@@ -32,16 +33,24 @@ final readonly class AskedThing
     ) {
     }
 
-    /** Minutes each is at the bench: taped, and applied where that is done here. */
-    public function bench(StepMinutes $minutes): float
+    /** Minutes each decal is at the bench, by the plans of work: taped, and applied where that is done here. */
+    public function bench(Rules $rules): float
     {
-        $each = 0.0;
-        foreach ($this->lifted as [$longer, $often]) {
-            $each += $often * ($minutes->tape($longer) +
-                ($this->here ? $minutes->apply($longer, $this->round, $this->elsewhere) : 1.0));
+        $all = 0.0;
+        foreach ($this->things as [$many, $films]) {
+            $all += $many * WorkPlan::ofThing(
+                array_map(fn (FilmOnThing $film): FilmOnThing => $film->appliedBy($this->here), $films),
+                $rules,
+            )->benchMinutes();
         }
 
-        return $each;
+        return $all / max(1, $this->copies);
+    }
+
+    /** How many things are in hand: what has panes carries a decal on each. */
+    public function many(): int
+    {
+        return array_sum(array_column($this->things, 0));
     }
 
     /** The same, put on by the customer. */

@@ -9,6 +9,7 @@ use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\AskedFilms;
 use Yelbo\Shop\Orders\AskedItem;
 use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Settings\ShopRules;
@@ -17,7 +18,7 @@ use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
-use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Plan\Waits;
@@ -26,8 +27,12 @@ use Yelbo\Trade\Time\Paint;
 /** What the things of an order that is not made yet take of hands: for its promise, its price and the week. */
 final readonly class AskedThings
 {
-    public function __construct(private Shelf $shelf, private ObjectReader $objects, private ShopRules $rules)
-    {
+    public function __construct(
+        private Shelf $shelf,
+        private ObjectReader $objects,
+        private AskedFilms $asked,
+        private ShopRules $rules,
+    ) {
     }
 
     /**
@@ -49,7 +54,7 @@ final readonly class AskedThings
     /** One that is drawn, with all that is cut for it. */
     public function drawn(AskedItem $item): AskedThing
     {
-        $films = $lifted = [];
+        $films = [];
         foreach ($item->layers as $layer) {
             $id = $layer->film->id();
             $films[$id] = [
@@ -57,19 +62,14 @@ final readonly class AskedThings
                 $layer->film->colour(),
                 ($films[$id][2] ?? 0.0) + $layer->count * $layer->outline,
             ];
-            if (null !== $layer->lifted) {
-                $longer = max($layer->lifted->width(), $layer->lifted->height());
-                $lifted[] = [$longer, $layer->count / $item->copies];
-            }
         }
 
         return $this->thing(
             $item->answers,
-            $item->object,
             $films,
             $item->copies,
             $item->weeding() / $item->copies,
-            $lifted,
+            $item->things,
         );
     }
 
@@ -99,25 +99,38 @@ final readonly class AskedThings
 
         return $this->thing(
             $answers,
-            $object,
             [$film?->id() ?? 0 => [$grade, $film?->colour() ?? '', $copies * StepMinutes::UNSEEN_OUTLINE]],
             $copies,
             $minutes->weedUnseen($grade),
-            [[StepMinutes::unseenLonger($object?->size()), 1.0]],
+            [
+                [
+                    max(1, intdiv($copies, $object?->panes() ?? 1)),
+                    [
+                        $this->asked->unseen(
+                            StepMinutes::unseenLonger($object?->size()),
+                            $film,
+                            $object,
+                            Usage::tryFrom($answers->useOf) ?? Usage::Indoor,
+                            Material::tryFrom($answers->material),
+                            'customer' !== $answers->appliedBy,
+                            Finish::tryFrom($answers->finish) ?? Finish::None,
+                        ),
+                    ],
+                ],
+            ],
         );
     }
 
     /**
      * @param non-empty-array<int, array{Film, string, float}> $films
-     * @param list<array{int, float}>                          $lifted
+     * @param non-empty-list<array{int, non-empty-list<FilmOnThing>}> $things
      */
     private function thing(
         Answers $answers,
-        ?MeasuredObject $object,
         array $films,
         int $copies,
         float $weeding,
-        array $lifted,
+        array $things,
     ): AskedThing {
         $material = Material::tryFrom($answers->material);
         $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($answers->paintedOn));
@@ -126,8 +139,7 @@ final readonly class AskedThings
             $films,
             $copies,
             $weeding,
-            $lifted,
-            true === ($object?->kind() ?? Kind::tryFrom($answers->surface))?->isRound(),
+            $things,
             Waits::isElsewhere(Usage::tryFrom($answers->useOf) ?? Usage::Indoor, $material),
             'customer' !== $answers->appliedBy,
             Finish::tryFrom($answers->finish) ?? Finish::None,

@@ -262,10 +262,10 @@ final readonly class OrderWorks
         foreach ($untold as $item) {
             $thing = $this->unseen($item);
             $until = Waits::untilUsed($item->film()?->grade() ?? Film::Permanent, $thing->finish, $rules);
-            $apply += $thing->copies * $thing->bench($minutes);
+            $apply += $thing->copies * $thing->bench($rules);
             [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
             for ($nth = 0; $nth < $many; ++$nth) {
-                $coats[$nth] = [$thing->copies + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
+                $coats[$nth] = [$thing->many() + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
             }
             if ($thing->here && !$thing->elsewhere) {
                 $rest = max($rest, $until);

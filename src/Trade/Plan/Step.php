@@ -31,4 +31,10 @@ final readonly class Step
         public ?OtherWay $other = null,
     ) {
     }
+
+    /** The same, hands taking so long for it. */
+    public function lasting(float $minutes): self
+    {
+        return new self(...['minutes' => $minutes] + get_object_vars($this));
+    }
 }

@@ -104,19 +104,16 @@ final readonly class Costing
     /** @param array{name: string, area: float, price: int|null, cuts: int} $film */
     private function film(array $film): CostLine
     {
-        $price = null === $film['price']
-            ? Money::of($this->rules->value(Rule::FilmPrice))
-            : Money::minor($film['price']);
         $area = $film['area'] / 1e6;
+        $of = \sprintf('%.3f m² of %s', $area, 1 === $film['cuts'] ? 'one sheet' : "{$film['cuts']} sheets");
+        if (null === $film['price']) {
+            return new CostLine($film['name'], "$of; it has no price yet", Money::none(), false);
+        }
+        $price = Money::minor($film['price']);
 
         return new CostLine(
             $film['name'],
-            \sprintf(
-                '%.3f m² of %s, at %s a m²',
-                $area,
-                1 === $film['cuts'] ? 'one sheet' : "{$film['cuts']} sheets",
-                $price->plain(),
-            ),
+            "$of, at {$price->plain()} a m²",
             Money::minor((int) round($area * $price->minor)),
             true,
         );

@@ -53,6 +53,12 @@ final readonly class Money
         return new self((int) round(($this->minor * $percent) / 100));
     }
 
+    /** What of an amount is tax that is in it already. @param float $percent of the amount without it */
+    public function taxIn(float $percent): self
+    {
+        return $this->share((100 * $percent) / (100 + $percent));
+    }
+
     /** The next whole multiple of an amount, not less than it. */
     public function roundedUpTo(self $step): self
     {

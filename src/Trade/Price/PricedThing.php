@@ -12,14 +12,32 @@ final readonly class PricedThing
      * @param float $weed   minutes for each
      * @param float $bench  minutes for each: tape, and applying where that is done here
      * @param int   $coats  over all of them, one after the other
+     * @param int   $things objects they are on, or 0 for one each: that many are coated
      */
-    public function __construct(public int $copies, public float $weed, public float $bench, public int $coats = 0)
-    {
+    public function __construct(
+        public int $copies,
+        public float $weed,
+        public float $bench,
+        public int $coats = 0,
+        private int $things = 0,
+    ) {
     }
 
-    /** So many of it. */
+    /** Objects that are coated. */
+    public function things(): int
+    {
+        return 0 === $this->things ? $this->copies : $this->things;
+    }
+
+    /** So many decals of it. */
     public function copied(int $copies): self
     {
-        return new self($copies, $this->weed, $this->bench, $this->coats);
+        return new self(
+            $copies,
+            $this->weed,
+            $this->bench,
+            $this->coats,
+            max(1, (int) round($copies * $this->things() / max(1, $this->copies))),
+        );
     }
 }

@@ -57,28 +57,35 @@ final readonly class Pricer
         ];
         $lines = [...$lines, ...$this->rush($order, $lines)];
         $lines = [...$lines, ...$this->minimum($lines)];
-        $tax = self::sum($lines)->share($this->rules->value(Rule::TaxShare));
-        $whole = self::sum($lines)->plus($tax);
+        $share = $this->rules->value(Rule::TaxShare);
+        $whole = self::sum($lines)->plus(self::sum($lines)->share($share));
         $total = $whole->roundedUpTo(Money::of($this->rules->value(Rule::RoundTo)));
+        // Of what is paid, as every paper tells it; what is rounded up is rounded once.
+        $tax = $total->taxIn($share);
+        $rounded = $total->less($tax)->less(self::sum($lines));
 
         return new Quote(
             [
                 ...$lines,
                 ...0 === $tax->minor
                     ? []
-                    : [new QuoteLine('Tax', "{$this->rules->value(Rule::TaxShare)} %", $tax)],
-                ...$total->minor === $whole->minor
+                    : [new QuoteLine('Tax', "$share %", $tax)],
+                ...0 === $rounded->minor
                     ? []
                     : [
                         new QuoteLine(
                             'Rounding',
                             'up to '.Money::of($this->rules->value(Rule::RoundTo))->plain(),
-                            $total->less($whole),
+                            $rounded,
                         ),
                     ],
             ],
             $total,
             $tax,
+            array_column(
+                array_filter($order->films, static fn (array $film): bool => null === $film['price']),
+                'name',
+            ),
         );
     }
 
@@ -108,7 +115,14 @@ final readonly class Pricer
     /** @param array{name: string, area: float, price: int|null} $film */
     private function film(array $film): QuoteLine
     {
-        $price = null === $film['price'] ? Money::of($this->rules->value(Rule::FilmPrice)) : Money::minor($film['price']);
+        if (null === $film['price']) {
+            return new QuoteLine(
+                $film['name'],
+                \sprintf('%.3f m², not charged: it has no price yet. Give it one at Stock', $film['area'] / 1e6),
+                Money::none(),
+            );
+        }
+        $price = Money::minor($film['price']);
         $margin = $this->rules->value(Rule::MaterialMargin);
         $area = $film['area'] / 1e6;
 
@@ -225,8 +239,8 @@ final readonly class Pricer
         $coats = $laid = 0;
         foreach ($things as $thing) {
             $coats = max($coats, $thing->coats);
-            $laid += $thing->coats * $thing->copies;
-            $minutes += $thing->coats * $this->minutes->coat($thing->copies);
+            $laid += $thing->coats * $thing->things();
+            $minutes += $thing->coats * $this->minutes->coat($thing->things());
         }
         if (0 === $coats) {
             return [];

@@ -15,12 +15,14 @@ final readonly class QuoteView
      * @param list<QuoteLineView> $lines they add up to the total
      * @param MoneyView $total for all of it, tax included
      * @param MoneyView $tax of it
+     * @param list<string> $unpriced films that have no price yet: the total is without them
      * @param list<QuoteStepView> $steps what other quantities would cost; none of an order of several things
      */
     public function __construct(
         public array $lines,
         public MoneyView $total,
         public MoneyView $tax,
+        public array $unpriced,
         public array $steps,
     ) {
     }
@@ -35,6 +37,7 @@ final readonly class QuoteView
             ),
             MoneyView::from($quote->total, $format),
             MoneyView::from($quote->tax, $format),
+            $quote->unpriced,
             array_map(
                 static fn (array $step): QuoteStepView => new QuoteStepView(
                     $step[0],

@@ -16,9 +16,11 @@ use Yelbo\Trade\Plan\Progress;
 use Yelbo\Trade\Plan\Shape;
 use Yelbo\Trade\Plan\Step;
 use Yelbo\Trade\Plan\StepKind;
+use Yelbo\Trade\Plan\StepMinutes;
 use Yelbo\Trade\Plan\StepWhose;
 use Yelbo\Trade\Plan\WorkPlan;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** One thing, however many films: cleaned once, coated once, looked over once. Source: handbook sections 10, 12, 13. */
@@ -72,9 +74,13 @@ final class ThingPlanTest extends TestCase
                         foreach (WorkPlan::rules(Rules::standard()) as $rule) {
                             array_push($steps, ...$rule->steps($decal));
                         }
+                        $untimed = static fn (array $of): array => array_map(
+                            static fn (Step $step): Step => $step->lasting(0.0),
+                            array_values($of),
+                        );
                         self::assertEquals(
-                            Precedence::ordered($steps),
-                            array_values(WorkPlan::for($decal, Rules::standard())->keyed()),
+                            $untimed(Precedence::ordered($steps)),
+                            $untimed(WorkPlan::for($decal, Rules::standard())->keyed()),
                             "$film->value $finish->value $shape->value",
                         );
                     }
@@ -110,6 +116,35 @@ final class ThingPlanTest extends TestCase
             sort($sorted);
             self::assertSame($sorted, $places);
             self::assertStringContainsString('15 parts', $plan->keyed()['look-over']->how);
+        }
+    }
+
+    /** What a price counts is what the steps say: tape for each film, applying each, a quarter of packing. */
+    public function testStepsShareTheMinutesThatAreCharged(): void
+    {
+        $minutes = new StepMinutes(Rules::standard());
+        foreach ([1, 2, 3] as $many) {
+            foreach ([true, false] as $here) {
+                $films = self::films(['finish' => Finish::Brushed, 'appliedHere' => $here], $many);
+                $told = $here ? 0.0 : $minutes->pack() / 4;
+                foreach ($films as $film) {
+                    if ($film->isUnderneath()) {
+                        // Burnished, laid under, and joined.
+                        $told += 0.5 + 1.0 + 3.0;
+                        continue;
+                    }
+                    $told += $minutes->tape($film->decal->longer());
+                    $told += $here ? $minutes->apply($film->decal->longer(), false, false) : 0.0;
+                }
+                $plan = WorkPlan::ofThing($films, Rules::standard());
+                self::assertEqualsWithDelta($told, $plan->benchMinutes(), 0.001, "$many films");
+                self::assertEqualsWithDelta(
+                    $here ? 2 * Rules::standard()->value(Rule::CoatMinutes) : 0.0,
+                    $plan->minutes() - $plan->benchMinutes(),
+                    0.06,
+                    'coats are counted for all that are coated in one go',
+                );
+            }
         }
     }
 

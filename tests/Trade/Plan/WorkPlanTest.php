@@ -241,12 +241,12 @@ final class WorkPlanTest extends TestCase
         // 3 minutes and 1 for each 100 mm, and tape: 1.5 and a third for each 100 mm.
         $on = array_sum(array_map(
             static fn (string $kind): float => $by[$kind]->minutes,
-            ['position', 'peel-liner', 'rub-down', 'peel-tape'],
+            ['clean', 'position', 'hinge', 'peel-liner', 'rub-down', 'peel-tape', 'look-over'],
         ));
         self::assertEqualsWithDelta(7.0, $on, 0.01);
         $tape = array_sum(array_map(
             static fn (string $kind): float => $by[$kind]->minutes,
-            ['tape', 'burnish-tape', 'trim'],
+            ['burnish', 'tape', 'burnish-tape', 'trim', 'mark-middle'],
         ));
         self::assertEqualsWithDelta(1.5 + 4 * 0.33, $tape, 0.01);
         self::assertContains('squeegee', $plan->needs());

@@ -77,6 +77,10 @@ final class PricerTest extends TestCase
             self::assertSame(0, $quote->total->minor % Money::of($rules->value(Rule::RoundTo))->minor);
             self::assertEquals($quote, (new Pricer($rules))->quote($order), 'the same order twice the same');
             self::assertGreaterThanOrEqual(600, $quote->total->minor, 'the smallest order');
+            $share = $rules->value(Rule::TaxShare);
+            self::assertEquals($quote->total->taxIn($share), $quote->tax, 'as every paper tells it');
+            $told = array_column($quote->lines, 'amount', 'what')['Tax'] ?? Money::none();
+            self::assertEquals($quote->tax, $told, 'on the quote too');
             foreach ($quote->lines as $line) {
                 self::assertGreaterThanOrEqual(0, $line->amount->minor);
                 self::assertNotSame('', $line->what.$line->says);
@@ -125,6 +129,43 @@ final class PricerTest extends TestCase
         $minutes = 12 + 8 + 18_000 / 100 / 60 + 5.7 * 16 + 4;
         $material = 0.36 * 9.8 * 1.6 + 2.4 * 0.4 * 1.6 + 18 * 0.01;
         self::assertEqualsWithDelta($minutes / 60 * 28 + $material, $plain / 100, 0.51);
+    }
+
+    /** Nothing is charged at a figure nobody entered: what has no price says so. */
+    public function testFilmWithoutAPriceSaysSo(): void
+    {
+        $films = static fn (?int $price): array => [
+            ['name' => 'Permanent, plum', 'area' => 250_000.0, 'price' => $price],
+            ['name' => 'Permanent, navy', 'area' => 250_000.0, 'price' => 980],
+        ];
+        $order = static fn (?int $price): PricedOrder => new PricedOrder(
+            [new PricedThing(1, 2.0, 6.0)],
+            $films($price),
+            200,
+            0,
+            1500.0,
+            false,
+        );
+        $quote = (new Pricer(Rules::standard()))->quote($order(null));
+        self::assertSame(['Permanent, plum'], $quote->unpriced);
+        $lines = array_column($quote->lines, null, 'what');
+        self::assertSame(0, $lines['Permanent, plum']->amount->minor);
+        self::assertStringContainsString('no price yet', $lines['Permanent, plum']->says);
+        self::assertGreaterThan(0, $lines['Permanent, navy']->amount->minor);
+        self::assertSame([], (new Pricer(Rules::standard()))->quote($order(1))->unpriced);
+    }
+
+    /** Coats are laid on things: what has four panes is one. */
+    public function testCoatsAreForThings(): void
+    {
+        $line = static fn (PricedThing $thing): string => array_column(
+            (new Pricer(Rules::standard()))->quote(new PricedOrder([$thing], [], 0, 0, 0.0, false))->lines,
+            'says',
+            'what',
+        )['Coats'];
+        self::assertStringContainsString('and 8 at', $line(new PricedThing(4, 1.0, 1.0, 2)));
+        self::assertStringContainsString('and 2 at', $line(new PricedThing(4, 1.0, 1.0, 2, 1)));
+        self::assertSame(2, (new PricedThing(4, 1.0, 1.0, 2, 1))->copied(8)->things());
     }
 
     public function testMoneyIsWholeMinorUnits(): void

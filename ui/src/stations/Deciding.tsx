@@ -4,11 +4,14 @@ export function Deciding({
   dayLabel,
   isLate = false,
   price,
+  without = [],
 }: {
   day: string | null;
   dayLabel: string;
   isLate?: boolean;
   price: string | null;
+  /** Films that have no price yet: it is without them. */
+  without?: string[];
 }) {
   return (
     <dl aria-label="What decides" className="grid grid-cols-2 gap-x-4">
@@ -18,7 +21,14 @@ export function Deciding({
       </div>
       <div>
         <dt className="label">Price</dt>
-        <dd className="text-lead font-semibold tabular-nums">{price ?? 'not known yet'}</dd>
+        <dd className="text-lead font-semibold tabular-nums">
+          {price ?? 'not known yet'}
+          {price !== null && without.length > 0 && (
+            <span className="block text-sm text-signal-ink">
+              without {without.join(' and ')}: no price at Stock yet
+            </span>
+          )}
+        </dd>
       </div>
     </dl>
   );

@@ -246,6 +246,7 @@ function Form({ docket }: { docket: Docket | null }) {
             day={live.data?.promised ? asDay(live.data.promised.readyAt) : null}
             isLate={live.data?.promised?.inTime === false}
             price={live.data?.quote?.total.text ?? null}
+            without={live.data?.quote?.unpriced}
           />
           <Trouble says={fault?.message} />
           {taken ? (

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import { api, ask, type Film, type Schemas } from '../../api/client';
 import { useChange } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
@@ -25,6 +26,7 @@ const start = (usual: Schemas['TypedFilm'], film?: Film) => ({
 export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film; onClose: () => void }) {
   const { grades, film: usual } = useVocabulary();
   const over = useTyped(film?.version ?? 0, start(usual, film));
+  const [another, setAnother] = useState(false);
   const { typed } = over;
   const set = (name: keyof typeof typed) => (value: string) => over.set({ [name]: value });
   const save = useChange(
@@ -38,7 +40,7 @@ export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film
               }),
             ),
           )
-        : ask(api.POST('/api/stock/films', { body: { ...typed, version: 0 } })),
+        : ask(api.POST('/api/stock/films', { body: { ...typed, version: 0, another } })),
     () => {
       over.takeTheirs();
       onClose();
@@ -130,6 +132,20 @@ export function FilmDialog({ open, film, onClose }: { open: boolean; film?: Film
         says={says.maker}
         lines={2}
       />
+      {says.another && (
+        <label className="flex min-h-10 items-center gap-3 border-l-4 border-signal bg-paper px-3 py-2">
+          <input
+            type="checkbox"
+            className="h-5 w-5 shrink-0 accent-ink"
+            checked={another}
+            onChange={(event) => setAnother(event.target.checked)}
+          />
+          <span>
+            <span className="block text-signal-ink">{says.another}</span>
+            It is another: keep both.
+          </span>
+        </label>
+      )}
       <Meanwhile over={over} />
       <Trouble says={over.isNewer ? null : save.error && Object.keys(says).length === 0 ? save.error.message : null} />
     </FormBox>

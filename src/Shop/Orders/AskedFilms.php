@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Orders;
+
+use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Bench\TapeChoice;
+use Yelbo\Trade\Bench\Taping;
+use Yelbo\Trade\Cache;
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
+use Yelbo\Trade\Plan\Decal;
+use Yelbo\Trade\Plan\FilmOnThing;
+use Yelbo\Trade\Plan\FilmParts;
+use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\Shape;
+
+/**
+ * The films of a thing that is asked for or drawn, as the plan of work will have them once it is said yes to: so that a
+ * price counts the minutes the steps will tell.
+ */
+final readonly class AskedFilms
+{
+    public function __construct(private Shelf $shelf, private ShopRules $rules, private Cache $cache)
+    {
+    }
+
+    /** Whether letters may be cut out of a solid: the insides of those hang on nothing. */
+    public static function hasInsides(Design $design): bool
+    {
+        return Arrangement::Knockout === $design->arrangement() || null !== $design->art();
+    }
+
+    /**
+     * @param non-empty-list<array{film: int|null, region: Region, group: int}> $layers of one decal, the top one first, in
+     *     the object's frame
+     * @param bool $hasInsides letters are cut out of a solid
+     *
+     * @return non-empty-list<FilmOnThing> in the order in which they are laid, for each pane
+     */
+    public function of(
+        array $layers,
+        MeasuredObject $object,
+        FilmOnShelf $own,
+        Usage $use,
+        bool $here,
+        Finish $finish,
+        bool $hasInsides,
+    ): array {
+        $groups = [];
+        foreach ($layers as $layer) {
+            $groups[$layer['group']][] = $layer;
+        }
+        $films = [];
+        for ($pane = 1; $pane <= $object->panes(); ++$pane) {
+            foreach (array_values($groups) as $nth => $group) {
+                $with = trim((1 === $pane ? '' : $pane).(0 === $nth ? '' : "-$nth"));
+                foreach (\array_slice($group, 1) as $place => $under) {
+                    $films[] = new FilmOnThing(
+                        "$with.$place",
+                        $this->decal([$under], $object, $own, $use, $here, $finish, $hasInsides),
+                        'what lies over it',
+                        $with,
+                    );
+                }
+                $films[] = new FilmOnThing(
+                    $with,
+                    $this->decal($group, $object, $own, $use, $here, $finish, $hasInsides),
+                    '',
+                    $with,
+                );
+            }
+        }
+
+        return $films ?: throw new \LogicException('A decal has film.');
+    }
+
+    /** The usual decal on an object of this size, where nothing more is known. @param int $longer µm */
+    public function unseen(
+        int $longer,
+        ?FilmOnShelf $film,
+        ?MeasuredObject $object,
+        Usage $use,
+        ?Material $material,
+        bool $here,
+        Finish $finish,
+    ): FilmOnThing {
+        $size = new Size(Length::micrometres($longer), Length::micrometres(max(1, intdiv($longer, 3))));
+        $decal = $this->plain($size, $film, $object, $use, $material, $here, $finish);
+
+        return new FilmOnThing('', $decal);
+    }
+
+    /** @param non-empty-list<array{film: int|null, region: Region, group: int}> $layers joined, the top one first */
+    private function decal(
+        array $layers,
+        MeasuredObject $object,
+        FilmOnShelf $own,
+        Usage $use,
+        bool $here,
+        Finish $finish,
+        bool $hasInsides,
+    ): Decal {
+        $film = null === $layers[0]['film'] ? $own : $this->shelf->filmNumbered($layers[0]['film']) ?? $own;
+        $regions = array_map(static fn (array $layer): Region => $layer['region'], $layers);
+        $box = array_reduce(
+            $regions,
+            static fn (?Box $box, Region $region): Box => $box?->around($region->box()) ?? $region->box(),
+        ) ?? throw new \LogicException('A decal has film.');
+        $size = new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
+        // What is joined lies on what is under it.
+        [$loose, $onSeams] = $this->parts($regions, $hasInsides && 1 === \count($layers), $object->seams());
+
+        return new Decal(...[
+            'left' => Length::micrometres($box->left),
+            'top' => Length::micrometres($box->top),
+            'under' => array_fill(0, \count($layers) - 1, 'what lies under it'),
+            'edge' => $object->edgeOf($regions[0]),
+            'corners' => $object->corners(),
+            'loose' => $loose,
+            'onSeams' => $onSeams,
+        ] + get_object_vars($this->plain($size, $film, $object, $use, $object->material(), $here, $finish)));
+    }
+
+    private function plain(
+        Size $size,
+        ?FilmOnShelf $film,
+        ?MeasuredObject $object,
+        Usage $use,
+        ?Material $material,
+        bool $here,
+        Finish $finish,
+    ): Decal {
+        $rules = $this->rules->current();
+        $grade = $film?->grade() ?? Film::Permanent;
+        $zero = Length::micrometres(0);
+
+        return new Decal(
+            $grade,
+            $use,
+            $material,
+            $object?->shape() ?? Shape::Flat,
+            $size,
+            $object?->size() ?? $size,
+            $zero,
+            $zero,
+            TapeChoice::for(
+                max($size->width->micrometres, $size->height->micrometres),
+                $grade,
+                $use,
+                $material,
+                false,
+                $rules,
+            ),
+            Taping::cover($size, $use, $rules),
+            appliedHere: $here,
+            finish: $finish,
+            inside: true === $object?->isInside(),
+        );
+    }
+
+    /**
+     * @param non-empty-list<Region> $regions
+     * @param list<int>              $seams   µm
+     *
+     * @return array{int, list<array{int, int, int}>} parts that hang on nothing, and those on a seam
+     */
+    private function parts(array $regions, bool $hasInsides, array $seams): array
+    {
+        if (!$hasInsides && [] === $seams) {
+            return [0, []];
+        }
+
+        return $this->cache->recall(
+            'asked-parts.'.hash('xxh128', serialize([$regions, $hasInsides, $seams])),
+            static function () use ($regions, $hasInsides, $seams): array {
+                $parts = new FilmParts(Geos::union($regions));
+
+                return [$hasInsides ? $parts->loose() : 0, $parts->on($seams)];
+            },
+        );
+    }
+}
