@@ -4,20 +4,27 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Shop;
 
+use Yelbo\Shop\Batches\Batches;
+use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\Outcomes;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
+use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Price\Costs;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Receipts;
 use Yelbo\Shop\Price\Sold;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Report\Margins;
+use Yelbo\Shop\Report\Pictures;
+use Yelbo\Shop\Stock\StockItem;
+use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Price\CostLine;
 use Yelbo\Trade\Price\RealCost;
@@ -147,6 +154,43 @@ final class CostsTest extends ShopTestCase
         [[$sale]] = $this->lately();
         self::assertNotEqualsWithDelta($told, $sale->minutes, 0.01, 'now as it was');
         self::assertSame([$docket->price()], array_column($this->get(Sold::class)->test()->paid['area'], 'minor'));
+    }
+
+    /** What was kept from beside its pieces is on the shelf again: it is charged to whoever cuts that. */
+    public function testFilmThatCameBackIsNotCharged(): void
+    {
+        // A letter that stands high and narrow leaves room beside it.
+        $docket = $this->get(TakeOrder::class)->begin(
+            Answers::fromKept(['width' => '150mm', 'height' => '420mm'] + $this->answers('I', 1)->toArray()),
+            true,
+        );
+        $this->draw($docket, new Design('bebas'));
+        $this->approve($docket);
+        [$piece] = $docket->pieces();
+        $this->cutAgain($piece);
+        $area = fn (): float => array_sum(array_column($this->get(Costs::class)->spent($docket)->films ?? [], 'area'));
+        $used = $area();
+        self::assertGreaterThan(0, $used);
+        $batch = $this->get(Batches::class)->batch((int) $piece->batch());
+        $whole = $batch->width() * $batch->height() / 1e6;
+        $rest = $this->get(Remnants::class)->putAway($batch, $batch->version(), Remnants::SQUARE);
+        self::assertEqualsWithDelta($whole - ($rest?->area() ?? 0) / 1e6, $area(), 1.0, 'gone is taken less put back');
+        self::assertLessThan($used, $area(), 'less than the length that was used');
+        [$week] = $this->get(Pictures::class)->film();
+        self::assertEqualsWithDelta($area() / 1e6, $week['off'] - $week['back'], 0.002, 'in the pictures too');
+    }
+
+    /** A length off a roll went off the shelf as a sheet does. */
+    public function testARollCountsInThePictures(): void
+    {
+        $this->get(Stockroom::class)->correct($this->sheets, $this->sheets->version(), 0, 'all lent');
+        $this->get(Stockroom::class)->receive($this->navy, StockItem::ROLL, 600_000, 5_000_000, 1, 'r');
+        $docket = $this->approved('Teal', 1);
+        $this->cutAgain($docket->pieces()[0]);
+        $area = array_sum(array_column($this->get(Costs::class)->spent($docket)->films ?? [], 'area')) / 1e6;
+        [$week] = $this->get(Pictures::class)->film();
+        self::assertGreaterThan(0.01, $week['off']);
+        self::assertEqualsWithDelta($area, $week['off'], 0.002);
     }
 
     /** Spoiled while it waits for the knife it cost nothing; spoiled at the bench all that was put into it. */

@@ -98,6 +98,27 @@ final class SizeTest extends WebCase
         ];
     }
 
+    /** Of several of a kind each has a name: what is placed by is said with it. */
+    public function testWhatIsKeptClearIsCalledByItsName(): void
+    {
+        $handle = ['what' => 'handle', 'y' => '60mm', 'width' => '20mm', 'height' => '40mm'];
+        $typed = [
+            'surface' => 'rectangle',
+            'width' => '400mm',
+            'height' => '120mm',
+            'keepOuts' => [['x' => '40mm', 'name' => 'Left handle'] + $handle, ['x' => '360mm'] + $handle],
+        ];
+        $fit = $this->ask('POST', '/api/fit', [
+            'docket' => $this->order($typed)->number(),
+            'words' => 'Kestrel',
+            'face' => 'fredoka',
+        ]);
+        self::assertSame(['Left handle', 'Handle root'], array_column($fit['features'], 'label'));
+        $typed['keepOuts'][0]['name'] = str_repeat('handle ', 20);
+        $wrong = $this->ask('POST', '/api/answers', $typed + $this->answers()->toArray());
+        self::assertContains('keepOuts.0.name', array_column($wrong['wrong'], 'field'));
+    }
+
     /** @param array<string, mixed> $typed */
     #[DataProvider('objects')]
     public function testEveryObjectIsTakenAndDrawn(array $typed, bool $front): void
@@ -118,6 +139,7 @@ final class SizeTest extends WebCase
             0.01,
         );
         self::assertSame(\count($typed['keepOuts'] ?? []) > 0, '' !== $fit['keepOuts']);
+        self::assertNotContains('', array_column($fit['features'], 'label'));
         $this->ask('GET', "/api/dockets/{$docket->number()}");
         self::assertSame(200, $this->status);
     }

@@ -352,3 +352,28 @@ test('a size is told once: on Ask, Size, Proof, Batch, Cut, Weed, Apply, the pap
   await page.goto('/book');
   await expect(page.getByText(`Proof 1 made, ${size}`).first()).toBeVisible();
 });
+
+test('two distances typed one after the other both hold, and the proof is of the newer drawing', async ({ page }) => {
+  const docket = await order(page, 'Bluebell', 'size');
+  await page.goto(`/size/${docket.number}`);
+  const field = (name: string) => page.getByRole('textbox', { name, exact: true });
+  await expect(field('From left edge')).toBeVisible();
+  await field('Height over all').fill('20mm');
+  await page.keyboard.press('Enter');
+  await expect(field('Height over all')).toHaveValue(/^20 mm/);
+  // Slowly answered, so that the second is typed before the first is there.
+  await page.route('**/api/place', async (route) => {
+    await new Promise((done) => setTimeout(done, 700));
+    await route.continue();
+  });
+  await field('From left edge').fill('12mm');
+  await page.keyboard.press('Enter');
+  await field('From top edge').fill('15mm');
+  await page.keyboard.press('Enter');
+  await page.getByRole('button', { name: /Make the proof/ }).click();
+  await expect(page).toHaveURL(`/proof/${docket.number}`);
+  type Made = { proofs: { pages: { left: { mm: number }; top: { mm: number } }[] }[] };
+  const made = await api<Made>(page, 'GET', `/api/dockets/${docket.number}`);
+  const proof = made.proofs[0]?.pages[0];
+  expect([Math.round(proof?.left.mm ?? 0), Math.round(proof?.top.mm ?? 0)]).toEqual([12, 15]);
+});

@@ -2870,6 +2870,8 @@ export interface components {
             enough: components["schemas"]["EnoughView"] | null;
             /** @description How many names the roster holds. */
             names: number;
+            /** @description What is to be said of its rows. */
+            rows: components["schemas"]["ListNoteView"][];
         };
         /** @description The yes to one proof. */
         ApproveRequest: {
@@ -4233,6 +4235,17 @@ export interface components {
             openedAt: string | null;
             /** @description Open, expired or withdrawn. */
             state: string;
+        };
+        /** @description Something to be looked at in one row of a list of names. */
+        ListNoteView: {
+            /** @description Which row, from 1. */
+            row: number;
+            /** @description What stands there. */
+            name: string;
+            /** @description What there is to be said of it. */
+            says: string;
+            /** @description Whether nothing can be drawn of it. */
+            stops: boolean;
         };
         /** @description Minutes of hands on a day. */
         LoadView: {
@@ -6392,6 +6405,11 @@ export interface components {
              * @default
              */
             height?: string;
+            /**
+             * @description What it is called, where there are several of a kind: left handle.
+             * @default
+             */
+            name?: string;
         };
         /** @description A machine as typed, its figures by the rule each stands for. */
         TypedMachine: {

@@ -31,7 +31,7 @@ use Yelbo\Trade\Rules;
  * by in `measures`, lengths in µm.
  *
  * @phpstan-import-type Measured from Kind
- * @phpstan-type Kept array{what: string, x: int, y: int, width: int, height: int}
+ * @phpstan-type Kept array{what: string, x: int, y: int, width: int, height: int, name?: string}
  */
 #[ORM\Embeddable]
 final class MeasuredObject
@@ -184,7 +184,7 @@ final class MeasuredObject
             $y = KeepOut::Seam === $what ? intdiv($surface->wall()->height->micrometres, 2) : $kept['y'];
             $box = $surface->laid((new Box($kept['x'] - 1, $y - 1, $kept['x'] + 1, $y + 1))->region())->box();
             $features[] = [
-                'label' => $what->label(),
+                'label' => ($kept['name'] ?? '') ?: $what->label(),
                 'x' => intdiv($box->left + $box->right, 2),
                 'y' => intdiv($box->top + $box->bottom, 2),
             ];

@@ -189,7 +189,7 @@ final readonly class ObjectReader
         };
     }
 
-    /** @return list<array{what: string, x: int, y: int, width: int, height: int}> µm */
+    /** @return list<array{what: string, x: int, y: int, width: int, height: int, name?: string}> µm */
     private function keepOuts(Fields $fields, ObjectAnswers $answers): array
     {
         if (\count($answers->keepOuts) > self::MOST_KEEP_OUTS) {
@@ -217,7 +217,7 @@ final readonly class ObjectReader
                 'y' => $of('y', $part->y),
                 'width' => $of('width', $part->width),
                 'height' => $of('height', $part->height),
-            ];
+            ] + ('' === trim($part->name) ? [] : ['name' => $fields->text("keepOuts.$nth.name", $part->name, 40)]);
         }
 
         return $kept;

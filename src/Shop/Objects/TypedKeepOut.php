@@ -13,6 +13,7 @@ final readonly class TypedKeepOut
      * @param string $y from the top of the object, as typed
      * @param string $width from left to right, mm
      * @param string $height from top to bottom, mm
+     * @param string $name what it is called, where there are several of a kind: left handle
      */
     public function __construct(
         public string $what = 'other',
@@ -20,6 +21,7 @@ final readonly class TypedKeepOut
         public string $y = '',
         public string $width = '',
         public string $height = '',
+        public string $name = '',
     ) {
     }
 
@@ -28,6 +30,6 @@ final readonly class TypedKeepOut
     {
         $of = static fn (string $key): string => \is_string($kept[$key] ?? null) ? $kept[$key] : '';
 
-        return new self($of('what'), $of('x'), $of('y'), $of('width'), $of('height'));
+        return new self($of('what'), $of('x'), $of('y'), $of('width'), $of('height'), $of('name'));
     }
 }

@@ -6,6 +6,7 @@ namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Designs\ListNotes;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
@@ -33,6 +34,7 @@ final readonly class AnswersReader
         private ShopRules $rules,
         private OrderSize $size,
         private Customers $customers,
+        private ListNotes $rows,
     ) {
     }
 
@@ -87,6 +89,12 @@ final readonly class AnswersReader
         $roster = TypedWords::roster($answers->roster);
         if (\count($roster) > self::MOST_NAMES) {
             $fields->refuse('roster', 'At most '.self::MOST_NAMES.' names in one order. Split the list.');
+        }
+        foreach ([] === $roster ? [] : $this->rows->of($roster) as $note) {
+            if ($note->stops) {
+                $fields->refuse('roster', "Row $note->row, “{$note->name}”: $note->says");
+                break;
+            }
         }
         $words = [] === $roster ? $this->words($fields, $answers->words) : $roster[0];
         $object = $this->objects->readInto(

@@ -8,6 +8,7 @@ use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DrawnDesign;
 use Yelbo\Shop\Designs\FirstDesign;
+use Yelbo\Shop\Designs\ListNotes;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
@@ -38,6 +39,7 @@ final readonly class Counter
         private DesignDrawer $drawer,
         private FirstDesign $first,
         private DesignCheck $check,
+        private ListNotes $rows,
         private AskedItems $items,
         private EnoughFor $enough,
         private ShopRules $rules,
@@ -74,13 +76,14 @@ final readonly class Counter
             }
         }
 
-        return $this->heard($answers, $others, $wrong, $film, $use, $drawn, $object, $lines, \count($roster));
+        return $this->heard($answers, $others, $wrong, $film, $use, $drawn, $object, $lines, $roster);
     }
 
     /**
      * @param list<Answers>         $others
      * @param array<string, string> $wrong
      * @param list<string>          $lines
+     * @param list<list<string>>    $roster
      */
     private function heard(
         Answers $answers,
@@ -91,7 +94,7 @@ final readonly class Counter
         ?DrawnDesign $drawn,
         ?MeasuredObject $object,
         array $lines,
-        int $names,
+        array $roster,
     ): Heard {
         $grade = $film?->grade() ?? Film::Permanent;
         $items = [
@@ -111,7 +114,8 @@ final readonly class Counter
             $film?->life($this->rules->current()),
             $this->advice($answers, $use),
             $this->enough($items),
-            $names,
+            \count($roster),
+            [] === $roster ? [] : $this->rows->of($roster),
             $items,
         );
     }

@@ -16,6 +16,7 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 use Yelbo\Trade\Sheet\FilmEstimate;
+use Yelbo\Trade\Sheet\FilmSheet;
 
 /** What an order will take of film, tape and blanks, told while it is being asked for. */
 final readonly class EnoughFor
@@ -94,7 +95,7 @@ final readonly class EnoughFor
         [$apart, $after, $together] = array_map(
             fn (array $boxes): float => FilmEstimate::of(
                 $boxes,
-                $this->width($film, $rules),
+                $this->sheets($film, $rules),
                 $rules->micrometres(Rule::GapBetweenOrders),
                 0.0,
                 !$film->hasDirection(),
@@ -110,7 +111,7 @@ final readonly class EnoughFor
     {
         $estimate = FilmEstimate::of(
             $boxes,
-            $this->width($film, $rules),
+            $this->sheets($film, $rules),
             $rules->micrometres(Rule::GapInsideOrder),
             $rules->value(Rule::RecutShare) / 100,
             !$film->hasDirection(),
@@ -119,12 +120,28 @@ final readonly class EnoughFor
         return new FilmNeed($film, $estimate->area, $estimate->doubt, $this->shelf->amount($film));
     }
 
-    /** µm of the widest film of its kind that the machine takes; what the machine takes where there is none. */
-    private function width(FilmOnShelf $film, Rules $rules): int
+    /**
+     * The kinds of sheets and rolls of a film there are; a roll as wide as the machine where there is none.
+     *
+     * @return non-empty-list<FilmSheet>
+     */
+    private function sheets(FilmOnShelf $film, Rules $rules): array
     {
-        $edges = 2 * $rules->micrometres(Rule::SheetEdge);
-        $widest = array_map(static fn (StockItem $item): int => $item->width() - $edges, $this->shelf->itemsOf($film));
+        $edge = $rules->micrometres(Rule::SheetEdge);
+        [$widest, $longest] = [$rules->micrometres(Rule::CutWidth), $rules->micrometres(Rule::CutLength)];
+        $kinds = [];
+        foreach ($this->shelf->itemsOf($film) as $item) {
+            // What was left over may be gone by the time.
+            if (StockItem::OFFCUT !== $item->kind()) {
+                $kinds["{$item->width()} {$item->height()}"] = new FilmSheet(
+                    $item->width(),
+                    min($item->height(), $longest),
+                    $edge,
+                    $widest,
+                );
+            }
+        }
 
-        return min($rules->micrometres(Rule::CutWidth), [] === $widest ? \PHP_INT_MAX : max(1, ...$widest));
+        return array_values($kinds) ?: [new FilmSheet($widest + 2 * $edge, $longest, $edge, $widest)];
     }
 }

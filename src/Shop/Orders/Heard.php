@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Shop\Designs\ListNote;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Advice;
@@ -26,6 +27,7 @@ final readonly class Heard
      * @param Enough|null                                  $enough whether there is enough on the shelf; none where that
      *     cannot be told yet
      * @param int                                          $names   how many names the roster holds
+     * @param list<ListNote>                               $rows    what is to be said of its rows
      * @param list<AskedItem|null>                         $items   each thing of the order with what is cut for it,
      *     the one in
      *     hand first; none where it cannot be drawn yet
@@ -41,6 +43,7 @@ final readonly class Heard
         public array $advice,
         public ?Enough $enough,
         public int $names,
+        public array $rows,
         public array $items,
     ) {
     }

@@ -104,7 +104,7 @@ final readonly class FilmCutUp
         return $boxes;
     }
 
-    /** mm² that went for a sheet; what waits to be put back is not gone. */
+    /** mm² that went for a sheet; what waits to be put back is not gone, nor what was kept from beside its pieces. */
     private function gone(Batch $batch): float
     {
         $moved = $this->records
@@ -116,6 +116,6 @@ final readonly class FilmCutUp
         }
         $rest = $batch->hasRemnant() ? ($batch->width() * ($batch->height() - $batch->length())) / 1e6 : 0.0;
 
-        return max($used, (float) $moved / 1e6 - $rest);
+        return max(0.0, (float) $moved / 1e6 - $rest);
     }
 }

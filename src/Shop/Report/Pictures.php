@@ -81,7 +81,7 @@ final readonly class Pictures
         $rows = $this->database->fetchAllAssociative(
             "SELECT DATE_FORMAT(DATE_SUB(m.moved_at, INTERVAL WEEKDAY(m.moved_at) DAY), '%Y-%m-%d') AS week,
                     i.film_id AS film,
-                    SUM(IF(m.delta < 0, m.area, 0)) AS off, SUM(IF(m.delta > 0, m.area, 0)) AS back
+                    SUM(IF(m.area < 0, m.area, 0)) AS off, SUM(IF(m.area > 0, m.area, 0)) AS back
              FROM movement m JOIN stock_item i ON i.id = m.item_id
              WHERE m.batch IS NOT NULL AND m.moved_at >= ?
              GROUP BY week, film ORDER BY week, film",

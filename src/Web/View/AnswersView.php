@@ -22,6 +22,7 @@ final readonly class AnswersView
      * @param list<FilmAdviceView> $advice  films for this surface and use, the best first
      * @param EnoughView|null      $enough  whether there is enough on the shelf
      * @param int                  $names   how many names the roster holds
+     * @param list<ListNoteView>   $rows    what is to be said of its rows
      */
     public function __construct(
         public array $wrong,
@@ -34,6 +35,7 @@ final readonly class AnswersView
         public array $advice,
         public ?EnoughView $enough,
         public int $names,
+        public array $rows,
     ) {
     }
 
@@ -62,6 +64,7 @@ final readonly class AnswersView
             ),
             null === $heard->enough ? null : EnoughView::from($heard->enough),
             $heard->names,
+            array_map(ListNoteView::from(...), $heard->rows),
         );
     }
 }

@@ -55,7 +55,13 @@ export function AddItem({ docket }: { docket: Docket }) {
           Another item for {docket.tag} <span className="text-ink2">{docket.customer}</span>
         </h2>
         <div className="grid max-w-[760px] grid-cols-6 gap-x-4 gap-y-3">
-          <ItemFields answers={answers} names={live.data?.names ?? 0} change={change} wrong={wrong} />
+          <ItemFields
+            answers={answers}
+            names={live.data?.names ?? 0}
+            rows={live.data?.rows ?? []}
+            change={change}
+            wrong={wrong}
+          />
         </div>
       </form>
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="Answers">

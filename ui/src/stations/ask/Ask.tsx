@@ -223,7 +223,14 @@ function Form({ docket }: { docket: Docket | null }) {
               onLeaveOut={leaveOut}
             />
           )}
-          <ItemFields key={at} answers={answers} names={live.data?.names ?? 0} change={change} wrong={wrong} />
+          <ItemFields
+            key={at}
+            answers={answers}
+            names={live.data?.names ?? 0}
+            rows={live.data?.rows ?? []}
+            change={change}
+            wrong={wrong}
+          />
           <div className="col-span-6 border-t border-ink pt-3">
             <Move onClick={add} keys="A">
               Add an item to this order

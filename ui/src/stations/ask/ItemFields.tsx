@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import type { Answers } from '../../api/client';
+import type { Answers, Schemas } from '../../api/client';
 import { objects, stock } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
 import { TextField } from '../../parts/fields';
@@ -14,12 +14,15 @@ import { UseFields } from './OrderFields';
 export function ItemFields({
   answers,
   names,
+  rows,
   change,
   wrong,
 }: {
   answers: Answers;
   /** How many names the roster holds. */
   names: number;
+  /** What there is to be said of its rows. */
+  rows: Schemas['ListNoteView'][];
   change: Change;
   wrong: Wrong;
 }) {
@@ -60,6 +63,7 @@ export function ItemFields({
             lines={5}
           />
         )}
+        {answers.roster !== '' && rows.length > 0 && <RowNotes rows={rows} />}
         <p className="mt-1">
           <button type="button" className="text-sm underline" onClick={() => setListing(true)}>
             {answers.roster === '' ? 'A list of names instead: paste or drop a CSV' : 'Take another list'}
@@ -116,4 +120,19 @@ export function touched(answers: Answers, field: string): boolean {
   return typeof typed === 'string' && typed !== '' && field !== 'surface'
     ? true
     : field === 'surface' && answers.width + answers.diameter + answers.circumference + answers.upper !== '';
+}
+
+/** What is wrong, or odd, in a list of names: at its row, at once. */
+function RowNotes({ rows }: { rows: Schemas['ListNoteView'][] }) {
+  return (
+    <ul aria-label="Rows to look at" className="mt-1 max-h-40 overflow-auto border-l-4 border-ink bg-shade px-3 py-1">
+      {rows.map((note) => (
+        <li key={`${note.row} ${note.says}`} className="flex gap-3 py-0.5 text-note">
+          <span className="w-14 shrink-0 text-ink2">row {note.row}</span>
+          <span className="w-36 shrink-0 truncate font-medium">{note.name}</span>
+          <span className={note.stops ? 'font-medium text-signal-ink' : undefined}>{note.says}</span>
+        </li>
+      ))}
+    </ul>
+  );
 }

@@ -43,6 +43,17 @@ export function KeepOuts({
                 options={known.map((one) => ({ value: one.what, label: one.label }))}
               />
             </div>
+            {!['edge', 'lip'].includes(part.what) && (
+              <div className="w-40">
+                <TextField
+                  label="Called"
+                  value={part.name}
+                  onChange={(name) => change(nth, { name })}
+                  says={wrong(`keepOuts.${nth}.name`)}
+                  placeholder={what?.label.toLowerCase()}
+                />
+              </div>
+            )}
             {what?.measures.map((name) => (
               <div key={name} className="w-40">
                 <TextField
@@ -61,7 +72,7 @@ export function KeepOuts({
             ))}
             <Move
               className="mt-6"
-              aria-label={`Take away: ${what?.label ?? part.what}`}
+              aria-label={`Take away: ${part.name || (what?.label ?? part.what)}`}
               onClick={() => set({ keepOuts: answers.keepOuts.filter((_, at) => at !== nth) })}
             >
               ×
@@ -70,7 +81,9 @@ export function KeepOuts({
         );
       })}
       <Move
-        onClick={() => set({ keepOuts: [...answers.keepOuts, { what: 'seam', x: '', y: '', width: '', height: '' }] })}
+        onClick={() =>
+          set({ keepOuts: [...answers.keepOuts, { what: 'seam', x: '', y: '', width: '', height: '', name: '' }] })
+        }
       >
         Add a seam, handle, hinge, hole …
       </Move>

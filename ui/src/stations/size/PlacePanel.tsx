@@ -1,11 +1,14 @@
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { api, ask, type Fit, type Length, type On, type Problem, type Schemas } from '../../api/client';
 import { Move, Section, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import type { Units } from '../../parts/units';
 import { BoxPanel } from './BoxPanel';
 import type { Drawing } from './useDrawing';
+
+/** Distances and sizes that were typed and are being worked out. */
+export const PLACING = ['placing'];
 
 /** Where the decal lies, typed from any edge, the middle or a part of the object. */
 export function PlacePanel({
@@ -26,19 +29,30 @@ export function PlacePanel({
   change: (part: Partial<Drawing>) => void;
 }) {
   const shown = useShown();
+  // One after the other, each on what the one before left: two distances typed in a row both hold.
+  const latest = useRef(drawing);
+  latest.current = drawing;
+  const take = (part: Partial<Drawing>) => {
+    latest.current = { ...latest.current, ...part };
+    change(part);
+  };
   const place = useMutation<{ left: Length; top: Length }, Problem, { from: string; distance: string }>({
+    mutationKey: PLACING,
+    scope: { id: 'placing' },
     mutationFn: ({ from, distance }) => {
-      const { roster: _, ...single } = drawing;
+      const { roster: _, ...single } = latest.current;
       return ask(api.POST('/api/place', { body: { ...on, ...single, units, from, distance } }));
     },
-    onSuccess: (put) => change({ left: `${put.left.mm}mm`, top: `${put.top.mm}mm` }),
+    onSuccess: (put) => take({ left: `${put.left.mm}mm`, top: `${put.top.mm}mm` }),
   });
   const size = useMutation<{ capHeight: Length }, Problem, { of: 'width' | 'height'; size: string }>({
+    mutationKey: PLACING,
+    scope: { id: 'placing' },
     mutationFn: ({ of, size: typed }) => {
-      const { roster: _, ...single } = drawing;
+      const { roster: _, ...single } = latest.current;
       return ask(api.POST('/api/size', { body: { ...on, ...single, units, of, size: typed } }));
     },
-    onSuccess: ({ capHeight }) => change({ capHeight: `${capHeight.mm}mm` }),
+    onSuccess: ({ capHeight }) => take({ capHeight: `${capHeight.mm}mm` }),
   });
   if (!fit) {
     return null;

@@ -1,6 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
+import { useIsMutating, useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Item, type Problem } from '../../api/client';
 import { docket as docketQuery, dockets, stock, useDocketChange, useEdit } from '../../api/queries';
@@ -24,7 +24,7 @@ import { Figures } from './Figures';
 import { Items } from './Items';
 import { LayersPanel } from './LayersPanel';
 import { MendPanel, STEPS } from './MendPanel';
-import { PlacePanel } from './PlacePanel';
+import { PLACING, PlacePanel } from './PlacePanel';
 import { Samples, useSamples } from './Samples';
 import { SetPanel } from './SetPanel';
 import { SettingPanel } from './SettingPanel';
@@ -115,7 +115,11 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
   const shown = useShown();
   const films = useQuery(stock).data?.films ?? [];
   const film = films.find((one) => String(one.id) === drawing.film) ?? item.film;
-  const { isSet, words, settled, set, check, problem, says, drawn, isReady } = useFitting(on, drawing, units);
+  const { isSet, words, settled, set, check, problem, says, drawn, isReady, isCurrent } = useFitting(
+    on,
+    drawing,
+    units,
+  );
 
   const keep = useDocketChange(
     docket,
@@ -135,6 +139,19 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
     'by itself',
   );
   const conflict = keep.error?.status === 409 ? keep.error : null;
+  // A proof is made of what is chosen, never of a drawing older than that: it waits until that is worked out.
+  const [proofing, setProofing] = useState(false);
+  const placing = useIsMutating({ mutationKey: PLACING });
+  const prove = useRef(() => keep.mutate(true));
+  prove.current = () => keep.mutate(true);
+  useEffect(() => {
+    if (proofing && problem) {
+      setProofing(false);
+    } else if (proofing && isCurrent && placing === 0) {
+      setProofing(false);
+      prove.current();
+    }
+  }, [proofing, isCurrent, placing, problem]);
   useAutoKeep(
     docket,
     item,
@@ -397,9 +414,15 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
             </div>
           )}
           <NextMove
-            onClick={() => keep.mutate(true)}
+            onClick={() => setProofing(true)}
             // What is only being kept does not stand in the way: one goes after the other.
-            disabled={(keep.isPending && keep.variables === true) || conflict !== null || Boolean(problem) || !isReady}
+            disabled={
+              proofing ||
+              (keep.isPending && keep.variables === true) ||
+              conflict !== null ||
+              Boolean(problem) ||
+              !isReady
+            }
           >
             {docket.items.length > 1
               ? `Make the proof of ${docket.items.length} items`

@@ -10,8 +10,10 @@ import type { Drawing } from './useDrawing';
 export function useFitting(on: On, drawing: Drawing, units: Units) {
   const isSet = drawing.roster.trim() !== '';
   const { roster: _, ...single } = drawing;
-  const settled = useSettled({ ...on, ...single, units }, 120);
-  const settledSet = useSettled({ ...on, ...drawing, left: '', top: '', units }, 350);
+  const now = { ...on, ...single, units };
+  const nowSet = { ...on, ...drawing, left: '', top: '', units };
+  const settled = useSettled(now, 120);
+  const settledSet = useSettled(nowSet, 350);
   const fit = useQuery({
     queryKey: [CALCULATED, 'fit', settled],
     queryFn: ({ signal }) => ask(api.POST('/api/fit', { body: settled, signal })),
@@ -58,5 +60,10 @@ export function useFitting(on: On, drawing: Drawing, units: Units) {
     says,
     drawn,
     isReady: (isSet ? set : fit).data !== undefined,
+    /** What is told is of what is chosen now, not of what was chosen a moment ago. */
+    isCurrent:
+      !(isSet ? set : fit).isFetching &&
+      !(isSet ? set : fit).isPlaceholderData &&
+      JSON.stringify(isSet ? settledSet : settled) === JSON.stringify(isSet ? nowSet : now),
   };
 }
