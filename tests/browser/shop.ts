@@ -159,6 +159,8 @@ export async function order(
       neededOn: inDays(9),
       appliedBy: 'customer',
       ...rest,
+      // Another number is another of that name.
+      ...(rest.contact && !rest.customer ? { known: 'new' } : {}),
     },
   });
   if (to !== 'size') {

@@ -356,6 +356,7 @@ test('a size is told once: on Ask, Size, Proof, Batch, Cut, Weed, Apply, the pap
 test('two distances typed one after the other both hold, and the proof is of the newer drawing', async ({ page }) => {
   const docket = await order(page, 'Bluebell', 'size');
   await page.goto(`/size/${docket.number}`);
+  await page.getByRole('tab', { name: 'Place' }).click();
   const field = (name: string) => page.getByRole('textbox', { name, exact: true });
   await expect(field('From left edge')).toBeVisible();
   await field('Height over all').fill('20mm');

@@ -29,9 +29,9 @@ test('a known customer completes with the way to reach them', async ({ page }) =
   await page.getByLabel('Who', { exact: true }).fill('Bellwether Brass');
   // A name alone is not a person: it is asked which, and only then completed.
   await expect(page.getByRole('radio', { name: 'Another Bellwether Brass' })).toBeVisible();
-  await expect(page.getByLabel('Reached at')).toHaveValue('');
+  await expect(page.getByRole('textbox', { name: 'Reached at' })).toHaveValue('');
   await page.getByRole('radio', { name: 'The Bellwether Brass known here, reached at band room' }).check();
-  await expect(page.getByLabel('Reached at')).toHaveValue('band room');
+  await expect(page.getByRole('textbox', { name: 'Reached at' })).toHaveValue('band room');
 });
 
 test('Size moves by ticks, undoes, and shows the core’s own figures', async ({ page }) => {

@@ -1,10 +1,15 @@
+import { useState } from 'react';
 import { useSearchParams } from 'react-router';
 
 /** What is in hand stands in the address: who leads to a station names the very piece or thing. */
 export function useInHand(kind: 'piece' | 'thing'): [number | null, (id: number) => void] {
   const [params, setParams] = useSearchParams();
   const named = Number(params.get(kind) ?? 0);
-  const take = (id: number) =>
+  // It is in hand at once, before the address has caught up.
+  const [taken, setTaken] = useState({ id: 0, over: -1 });
+  const inHand = taken.over === named ? taken.id : named;
+  const take = (id: number) => {
+    setTaken({ id, over: named });
     setParams(
       (before) => {
         const after = new URLSearchParams(before);
@@ -13,7 +18,8 @@ export function useInHand(kind: 'piece' | 'thing'): [number | null, (id: number)
       },
       { replace: true },
     );
-  return [named > 0 ? named : null, take];
+  };
+  return [inHand > 0 ? inHand : null, take];
 }
 
 /** Where something stands: its station, with it in hand. */
