@@ -7,9 +7,9 @@ namespace Yelbo\Trade\Sheet;
 use Yelbo\Trade\Geometry\Box;
 
 /**
- * How much film decals will take, told before any plan is made: their boxes laid in rows on the film there is, sheet by
- * sheet, each used over its whole width as far down as it is used. A plan by true outlines takes about as much, or less.
- * Source: handbook section 16, "what pieces waste".
+ * How much film decals will take, told before any plan is made: their boxes laid in rows on the film there is, sheet
+ * by sheet, each used over its whole width as far down as it is used. A plan by true outlines takes about as much, or
+ * less. Source: handbook section 16, "what pieces waste".
  */
 final readonly class FilmEstimate
 {
@@ -28,8 +28,8 @@ final readonly class FilmEstimate
 
     /**
      * @param list<array{Box, int}>     $boxes   of each decal, and how many of it
-     * @param non-empty-list<FilmSheet> $films   kinds of sheets and rolls there are, in the order in which they are taken: the
-     *     first that holds all of it whole
+     * @param non-empty-list<FilmSheet> $films   kinds of sheets and rolls there are, in the order in which they are
+     *     taken: the first that holds all of it whole
      * @param int                       $gap     between decals, µm
      * @param float                     $recut   share that is cut again
      * @param bool                      $mayTurn whether decals may be turned
