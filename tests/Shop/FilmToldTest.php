@@ -28,7 +28,7 @@ final class FilmToldTest extends PlansTestCase
 {
     private const NAMES = ['Kestrel', 'Ada', 'Bartholomew', 'Rope', 'Plot 9', 'Teal', "Sweet\nPeas", 'Wigeon', 'Heron', 'Cox', 'Marigold'];
     private const COPIES = ['1', '1', '2', '3', '5', '8', '12', '24'];
-    private const FEW = 4;
+    private const FEW = 2;
 
     public function testWhatIsToldIsAboutWhatIsTaken(): void
     {
@@ -54,13 +54,14 @@ final class FilmToldTest extends PlansTestCase
             $told[intdiv(\count($told), 2)] ?? 0,
             $told[\count($told) - 1] ?? 0,
         );
+        self::assertCount($many, $told);
+        self::assertGreaterThan(0.6, $told[0], $says);
+        self::assertLessThan(2.0, $told[$many - 1], $says);
         if ($many > self::FEW) {
             fwrite(\STDERR, "\n$says\n");
+            self::assertEqualsWithDelta(1.0, $told[intdiv($many, 2)], 0.1, $says);
+            self::assertGreaterThanOrEqual(0.6 * $many, $near, $says);
         }
-        self::assertCount($many, $told);
-        self::assertGreaterThan(0.8, $told[0], $says);
-        self::assertEqualsWithDelta(1.0, $told[intdiv(\count($told), 2)], 0.1, $says);
-        self::assertGreaterThanOrEqual(0.5 * $many, $near, $says);
     }
 
     /** Told film as a share of the plan's; none of what cannot be cut as it was made up. */
