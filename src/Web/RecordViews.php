@@ -68,7 +68,8 @@ final readonly class RecordViews
     {
         return ThingView::from(
             $thing,
-            $this->lateness->isPieceLate($thing->first()),
+            // The film furthest behind makes it late.
+            [] !== array_filter($thing->pieces(), $this->lateness->isPieceLate(...)),
             $this->notes,
             $tapes ?? static fn (Piece $piece): array => [],
         );

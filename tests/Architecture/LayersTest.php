@@ -128,6 +128,7 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Journey\PieceMove',
         'Yelbo\Trade\Journey\PieceState',
         'Yelbo\Trade\Journey\PlanState',
+        'Yelbo\Trade\Lettering\RosterNote',
         'Yelbo\Trade\Journey\Station',
         'Yelbo\Trade\Lettering\Align',
         'Yelbo\Trade\Lettering\Arrangement',

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Tests\Web;
 
+use Yelbo\Shop\Orders\AskedFilms;
+use Yelbo\Shop\Orders\AskedOn;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\Thing;
@@ -221,7 +223,12 @@ final class ThingsTest extends WebCase
         $this->agreed($number);
         $this->weeded($number);
         [$thing] = array_column($this->mustAsk('GET', '/api/things?station=apply')['things'], 'id');
-        self::assertStringContainsString('2 films', $this->paper($thing));
+        self::assertCount(2, $this->steps($thing)['thing']['films']);
+        self::assertContains(
+            'Decal on its tape and liner, flat in card',
+            $this->mustAsk('GET', "/api/things/$thing/parcel")['contents'],
+            'what is joined is one decal',
+        );
         [$top, $rim] = $this->steps($thing)['thing']['films'];
         $this->ticked($thing, ['join-layer']);
         $spoiled = $this->mustAsk('POST', "/api/things/$thing/moves", [
@@ -232,12 +239,6 @@ final class ThingsTest extends WebCase
         ]);
         self::assertSame(['waiting', 'waiting'], array_column($spoiled['films'], 'state'), $top['tag']);
         self::assertSame([], $this->docketOf($number)->things()[0]->done());
-    }
-
-    private function paper(int $thing): string
-    {
-        return implode(' ', $this->mustAsk('GET', "/api/things/$thing/parcel")['contents']).
-            ' '.\count($this->steps($thing)['thing']['films']).' films';
     }
 
     /** A lantern of four panes is one thing: four decals, one blank, one card. */
@@ -258,6 +259,10 @@ final class ThingsTest extends WebCase
             'film' => $this->shelved(Film::Permanent, 'navy blue'),
             'blank' => (string) $blank->id(),
         ]);
+        $on = AskedOn::drawn($this->get(Dockets::class)->numbered($docket['number'])->item());
+        $undrawn = $this->get(AskedFilms::class)->unseen(150_000, $on);
+        self::assertCount(4, $undrawn, 'undrawn, a decal for each pane');
+        self::assertSame(0, $undrawn[0]->decal->overhang()->micrometres, 'it reaches over no edge');
         $this->sized($docket['number'], ['words' => 'Wren', 'proof' => true]);
         $agreed = $this->agreed($docket['number']);
         self::assertCount(8, $agreed['pieces']);

@@ -4935,7 +4935,7 @@ export interface components {
             batch: number | null;
             /** @description Since when, ISO 8601. */
             since: string;
-            /** @description What may be done with it now. */
+            /** @description What may be done with it by itself now. */
             moves: components["schemas"]["MoveView"][];
             /** @description Whether it is cut mirrored, for the inside of glass. */
             mirrored: boolean;

@@ -57,18 +57,20 @@ final readonly class WorkPlans
     /** The same as it is shown: with its drawings, and what comes when all is done. */
     public function work(Thing $thing): Work
     {
-        return $this->shown($thing, $this->of($thing));
+        $films = $this->films($thing);
+
+        return $this->shown($thing, $films, WorkPlan::ofThing($films, $this->materials->rulesFor($thing)));
     }
 
     /** What is printed for who puts it on: it is taped and trimmed already where the customer does that. */
     public function printed(Thing $thing): Work
     {
-        return $thing->item()->isAppliedHere()
-            ? $this->work($thing)
-            : $this->shown(
-                $thing,
-                WorkPlan::atTheCustomers($this->films($thing), $this->materials->rulesFor($thing)),
-            );
+        if ($thing->item()->isAppliedHere()) {
+            return $this->work($thing);
+        }
+        $films = $this->films($thing);
+
+        return $this->shown($thing, $films, WorkPlan::atTheCustomers($films, $this->materials->rulesFor($thing)));
     }
 
     /** @return non-empty-list<FilmOnThing> in the order in which they are laid */
@@ -86,15 +88,16 @@ final readonly class WorkPlans
         return $films;
     }
 
-    private function shown(Thing $thing, WorkPlan $plan): Work
+    /** @param non-empty-list<FilmOnThing> $films */
+    private function shown(Thing $thing, array $films, WorkPlan $plan): Work
     {
         $rules = $this->materials->rulesFor($thing);
         $steps = $plan->handSteps();
         $outline = $thing->item()->object()->surface()->outline();
-        $art = $decals = $shown = [];
+        $art = $shown = [];
+        $decals = array_column($films, 'decal', 'name');
         foreach ($thing->pieces() as $piece) {
             $name = $thing->nameOf($piece);
-            $decals[$name] = $this->decal($piece);
             $art["$name mat"] = StepArt::of($piece->isOnTop() ? $piece->joined() : [$piece], $piece);
         }
         $there = [];

@@ -8,6 +8,12 @@ use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Customers;
 use Yelbo\Shop\Stock\Shelf;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Object\Allowance;
+use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\Handover;
 
 /** How two sets of answers differ, field by field, as it is said at the counter and kept in the book. */
 final readonly class Differences
@@ -129,6 +135,14 @@ final readonly class Differences
             'film' => $this->shelf->filmNumbered((int) $typed)?->name() ?? '',
             'words' => implode(' / ', TypedWords::lines($typed)),
             'roster' => \count(TypedWords::roster($typed)).' names',
+            'blank' => $this->shelf->blank((int) $typed)?->name() ?? '',
+            'useOf' => Usage::tryFrom($typed)?->inWords() ?? $typed,
+            'material' => Material::tryFrom($typed)?->label() ?? $typed,
+            'surface' => Kind::tryFrom($typed)?->label() ?? $typed,
+            'finish' => Finish::tryFrom($typed)?->label() ?? $typed,
+            'delivery' => Handover::tryFrom($typed)?->label() ?? $typed,
+            'allowance' => Allowance::tryFrom($typed)?->label() ?? $typed,
+            'appliedBy' => 'customer' === $typed ? 'the customer' : 'the shop',
             'neededOn' => '' === $typed ? '' : (new \DateTimeImmutable($typed))->format('D j M'),
             default => $typed,
         };

@@ -6,7 +6,6 @@ namespace Yelbo\Shop\Orders;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\Designs\ListNotes;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
@@ -17,6 +16,7 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Lettering\RosterNotes;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Time\Promise;
 
@@ -34,7 +34,7 @@ final readonly class AnswersReader
         private ShopRules $rules,
         private OrderSize $size,
         private Customers $customers,
-        private ListNotes $rows,
+        private RosterNotes $rows,
     ) {
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Designs\Design;
-use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
@@ -13,8 +12,6 @@ use Yelbo\Trade\Bench\TapeChoice;
 use Yelbo\Trade\Bench\Taping;
 use Yelbo\Trade\Cache;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\Material;
-use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
@@ -24,7 +21,6 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Plan\Decal;
 use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\FilmParts;
-use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\Shape;
 
 /**
@@ -46,74 +42,70 @@ final readonly class AskedFilms
     /**
      * @param non-empty-list<array{film: int|null, region: Region, group: int}> $layers of one decal, the top one first, in
      *     the object's frame
-     * @param bool $hasInsides letters are cut out of a solid
      *
      * @return non-empty-list<FilmOnThing> in the order in which they are laid, for each pane
      */
-    public function of(
-        array $layers,
-        MeasuredObject $object,
-        FilmOnShelf $own,
-        Usage $use,
-        bool $here,
-        Finish $finish,
-        bool $hasInsides,
-    ): array {
+    public function of(array $layers, AskedOn $on): array
+    {
         $groups = [];
         foreach ($layers as $layer) {
             $groups[$layer['group']][] = $layer;
         }
         $films = [];
-        for ($pane = 1; $pane <= $object->panes(); ++$pane) {
-            foreach (array_values($groups) as $nth => $group) {
-                $with = trim((1 === $pane ? '' : $pane).(0 === $nth ? '' : "-$nth"));
-                foreach (\array_slice($group, 1) as $place => $under) {
-                    $films[] = new FilmOnThing(
-                        "$with.$place",
-                        $this->decal([$under], $object, $own, $use, $here, $finish, $hasInsides),
-                        'what lies over it',
-                        $with,
-                    );
-                }
-                $films[] = new FilmOnThing(
-                    $with,
-                    $this->decal($group, $object, $own, $use, $here, $finish, $hasInsides),
-                    '',
-                    $with,
-                );
+        foreach (array_values($groups) as $nth => $group) {
+            $with = 0 === $nth ? '' : "$nth";
+            foreach (\array_slice($group, 1) as $place => $under) {
+                $films[] = new FilmOnThing("$with.$place", $this->decal([$under], $on), 'what lies over it', $with);
+            }
+            $films[] = new FilmOnThing($with, $this->decal($group, $on), '', $with);
+        }
+
+        return self::onPanes($films, $on->panes());
+    }
+
+    /**
+     * The usual decal, where nothing more is known.
+     *
+     * @param int $longer its longer side, µm
+     *
+     * @return non-empty-list<FilmOnThing> for each pane
+     */
+    public function unseen(int $longer, AskedOn $on): array
+    {
+        $object = $on->object?->size();
+        // No wider and no higher than what it goes on: it does not reach over an edge.
+        $size = new Size(
+            Length::micrometres(min($longer, $object?->width->micrometres ?? $longer)),
+            Length::micrometres(min($longer, $object?->height->micrometres ?? $longer)),
+        );
+
+        return self::onPanes([new FilmOnThing('', $this->plain($size, $on->film, $on))], $on->panes());
+    }
+
+    /**
+     * The same on each pane, told apart by its number.
+     *
+     * @param non-empty-list<FilmOnThing> $films
+     *
+     * @return non-empty-list<FilmOnThing>
+     */
+    private static function onPanes(array $films, int $panes): array
+    {
+        $all = $films;
+        for ($pane = 2; $pane <= $panes; ++$pane) {
+            foreach ($films as $film) {
+                $all[] = new FilmOnThing("$pane-$film->name", $film->decal, $film->above, "$pane-$film->with");
             }
         }
 
-        return $films ?: throw new \LogicException('A decal has film.');
-    }
-
-    /** The usual decal on an object of this size, where nothing more is known. @param int $longer µm */
-    public function unseen(
-        int $longer,
-        ?FilmOnShelf $film,
-        ?MeasuredObject $object,
-        Usage $use,
-        ?Material $material,
-        bool $here,
-        Finish $finish,
-    ): FilmOnThing {
-        $size = new Size(Length::micrometres($longer), Length::micrometres(max(1, intdiv($longer, 3))));
-        $decal = $this->plain($size, $film, $object, $use, $material, $here, $finish);
-
-        return new FilmOnThing('', $decal);
+        return $all;
     }
 
     /** @param non-empty-list<array{film: int|null, region: Region, group: int}> $layers joined, the top one first */
-    private function decal(
-        array $layers,
-        MeasuredObject $object,
-        FilmOnShelf $own,
-        Usage $use,
-        bool $here,
-        Finish $finish,
-        bool $hasInsides,
-    ): Decal {
-        $film = null === $layers[0]['film'] ? $own : $this->shelf->filmNumbered($layers[0]['film']) ?? $own;
+    private function decal(array $layers, AskedOn $on): Decal
+    {
+        $object = $on->object ?? throw new \LogicException('What is drawn is drawn on something.');
+        $own = $layers[0]['film'];
         $regions = array_map(static fn (array $layer): Region => $layer['region'], $layers);
         $box = array_reduce(
             $regions,
@@ -121,7 +113,7 @@ final readonly class AskedFilms
         ) ?? throw new \LogicException('A decal has film.');
         $size = new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
         // What is joined lies on what is under it.
-        [$loose, $onSeams] = $this->parts($regions, $hasInsides && 1 === \count($layers), $object->seams());
+        [$loose, $onSeams] = $this->parts($regions, $on->hasInsides && 1 === \count($layers), $object->seams());
 
         return new Decal(...[
             'left' => Length::micrometres($box->left),
@@ -131,43 +123,38 @@ final readonly class AskedFilms
             'corners' => $object->corners(),
             'loose' => $loose,
             'onSeams' => $onSeams,
-        ] + get_object_vars($this->plain($size, $film, $object, $use, $object->material(), $here, $finish)));
+        ] + get_object_vars(
+            $this->plain($size, null === $own ? $on->film : $this->shelf->filmNumbered($own) ?? $on->film, $on),
+        ));
     }
 
-    private function plain(
-        Size $size,
-        ?FilmOnShelf $film,
-        ?MeasuredObject $object,
-        Usage $use,
-        ?Material $material,
-        bool $here,
-        Finish $finish,
-    ): Decal {
+    private function plain(Size $size, ?FilmOnShelf $film, AskedOn $on): Decal
+    {
         $rules = $this->rules->current();
         $grade = $film?->grade() ?? Film::Permanent;
         $zero = Length::micrometres(0);
 
         return new Decal(
             $grade,
-            $use,
-            $material,
-            $object?->shape() ?? Shape::Flat,
+            $on->use,
+            $on->material,
+            $on->object?->shape() ?? Shape::Flat,
             $size,
-            $object?->size() ?? $size,
+            $on->object?->size() ?? $size,
             $zero,
             $zero,
             TapeChoice::for(
                 max($size->width->micrometres, $size->height->micrometres),
                 $grade,
-                $use,
-                $material,
+                $on->use,
+                $on->material,
                 false,
                 $rules,
             ),
-            Taping::cover($size, $use, $rules),
-            appliedHere: $here,
-            finish: $finish,
-            inside: true === $object?->isInside(),
+            Taping::cover($size, $on->use, $rules),
+            appliedHere: $on->here,
+            finish: $on->finish,
+            inside: true === $on->object?->isInside(),
         );
     }
 

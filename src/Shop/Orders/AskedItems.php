@@ -20,8 +20,6 @@ use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Roster;
-use Yelbo\Trade\Plan\FilmOnThing;
-use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Refused;
 
 /** What is cut for the items of an order, while it is asked for and as it is drawn: the one estimate of it. */
@@ -57,15 +55,7 @@ final readonly class AskedItems
             array_push($layers, ...$this->layers($alike[0], $film, $each * \count($alike)));
             $things[] = [
                 $item->quantity() * \count($alike),
-                $this->films->of(
-                    $alike[0]->layers(),
-                    $item->object(),
-                    $film,
-                    $item->useOf(),
-                    $item->isAppliedHere(),
-                    $item->finish(),
-                    AskedFilms::hasInsides($item->design()),
-                ),
+                $this->films->of($alike[0]->layers(), AskedOn::drawn($item)),
             ];
         }
 
@@ -98,24 +88,19 @@ final readonly class AskedItems
         $each = max(1, (int) $answers->quantity) * $object->panes();
         $layers = $this->layers($first, $film, $each);
         $quantity = max(1, (int) $answers->quantity);
-        $kinds = [[$quantity, $this->things($first->layers(), $answers, $object, $film, $use)]];
+        $on = AskedOn::answered($answers, $object, $film);
+        $kinds = [[$quantity, $this->films->of($first->layers(), $on)]];
         if ([] !== $names) {
             [$longest] = $layers;
             $drawn = $this->names($names, $object);
             $at = $first->box();
             $kinds = array_map(
-                function (array $name) use ($quantity, $at, $answers, $object, $film, $use): array {
+                function (array $name) use ($quantity, $at, $on): array {
                     $region = $name[0]->moved($at->left - $name[0]->left, $at->top - $name[0]->top)->region();
 
                     return [
                         $quantity * $name[1],
-                        $this->things(
-                            [['film' => null, 'region' => $region, 'group' => 0]],
-                            $answers,
-                            $object,
-                            $film,
-                            $use,
-                        ),
+                        $this->films->of([['film' => null, 'region' => $region, 'group' => 0]], $on),
                     ];
                 },
                 $drawn,
@@ -134,29 +119,6 @@ final readonly class AskedItems
         }
 
         return new AskedItem($answers, $object, $film, $use, $each * max(1, \count($names)), $layers, $kinds);
-    }
-
-    /**
-     * @param non-empty-list<array{film: int|null, region: Region, group: int}> $layers of one decal
-     *
-     * @return non-empty-list<FilmOnThing>
-     */
-    private function things(
-        array $layers,
-        Answers $answers,
-        MeasuredObject $object,
-        FilmOnShelf $film,
-        Usage $use,
-    ): array {
-        return $this->films->of(
-            $layers,
-            $object,
-            $film,
-            $use,
-            'customer' !== $answers->appliedBy,
-            Finish::tryFrom($answers->finish) ?? Finish::None,
-            false,
-        );
     }
 
     /**

@@ -8,7 +8,6 @@ use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DrawnDesign;
 use Yelbo\Shop\Designs\FirstDesign;
-use Yelbo\Shop\Designs\ListNotes;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
@@ -23,6 +22,7 @@ use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Suitability;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Roster;
+use Yelbo\Trade\Lettering\RosterNotes;
 use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Refused;
 
@@ -39,7 +39,7 @@ final readonly class Counter
         private DesignDrawer $drawer,
         private FirstDesign $first,
         private DesignCheck $check,
-        private ListNotes $rows,
+        private RosterNotes $rows,
         private AskedItems $items,
         private EnoughFor $enough,
         private ShopRules $rules,

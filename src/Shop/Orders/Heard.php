@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Designs\DrawnDesign;
-use Yelbo\Shop\Designs\ListNote;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Advice;
+use Yelbo\Trade\Lettering\RosterNote;
 
 /** What can be said to the answers so far. */
 final readonly class Heard
@@ -27,7 +27,7 @@ final readonly class Heard
      * @param Enough|null                                  $enough whether there is enough on the shelf; none where that
      *     cannot be told yet
      * @param int                                          $names   how many names the roster holds
-     * @param list<ListNote>                               $rows    what is to be said of its rows
+     * @param list<RosterNote>                               $rows    what is to be said of its rows
      * @param list<AskedItem|null>                         $items   each thing of the order with what is cut for it,
      *     the one in
      *     hand first; none where it cannot be drawn yet

@@ -11,6 +11,7 @@ use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AskedFilms;
 use Yelbo\Shop\Orders\AskedItem;
+use Yelbo\Shop\Orders\AskedOn;
 use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -105,17 +106,10 @@ final readonly class AskedThings
             [
                 [
                     max(1, intdiv($copies, $object?->panes() ?? 1)),
-                    [
-                        $this->asked->unseen(
-                            StepMinutes::unseenLonger($object?->size()),
-                            $film,
-                            $object,
-                            Usage::tryFrom($answers->useOf) ?? Usage::Indoor,
-                            Material::tryFrom($answers->material),
-                            'customer' !== $answers->appliedBy,
-                            Finish::tryFrom($answers->finish) ?? Finish::None,
-                        ),
-                    ],
+                    $this->asked->unseen(
+                        StepMinutes::unseenLonger($object?->size()),
+                        AskedOn::answered($answers, $object, $film),
+                    ),
                 ],
             ],
         );

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Designs\ListNote;
+use Yelbo\Trade\Lettering\RosterNote;
 
 /** Something to be looked at in one row of a list of names. */
 final readonly class ListNoteView
@@ -19,7 +19,7 @@ final readonly class ListNoteView
     {
     }
 
-    public static function from(ListNote $note): self
+    public static function from(RosterNote $note): self
     {
         return new self($note->row, $note->name, $note->says, $note->stops);
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceNotes;
 use Yelbo\Trade\Journey\Journey;
+use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
 
@@ -14,7 +16,7 @@ use Yelbo\Trade\Journey\Station;
 final readonly class PieceView
 {
     /**
-     * @param list<MoveView> $moves what may be done with it now
+     * @param list<MoveView> $moves what may be done with it by itself now
      * @param list<string>   $minded   stops that were let pass, with who and why; at Weed what the colour hides
      * @param list<string>   $spelling how the words drawn differ from what was asked for
      * @param int $id its number in the records
@@ -97,7 +99,15 @@ final readonly class PieceView
             $piece->spoiledBecause(),
             $piece->batch(),
             $piece->since()->format(\DATE_ATOM),
-            array_map(MoveView::ofPiece(...), Journey::pieceMoves($piece->state())),
+            array_values(
+                array_map(
+                    MoveView::ofPiece(...),
+                    array_filter(
+                        Journey::pieceMoves($piece->state()),
+                        static fn (PieceMove $move): bool => \in_array($move, BenchWork::OF_A_PIECE, true),
+                    ),
+                ),
+            ),
             $piece->isMirrored(),
             $notes->minded($piece),
             $notes->spelling($piece),

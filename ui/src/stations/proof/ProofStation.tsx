@@ -81,6 +81,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
   const [by, setBy] = useState(docket.customer);
   const [how, setHow] = useState('');
   const answering = useAnswering(docket.number).data;
+  const charged = useCharged(docket);
   const approve = useDocketChange(
     docket,
     (version, asItIs: boolean) =>
@@ -193,6 +194,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
             dayLabel={docket.delivery === 'posted' ? 'On its way by' : 'On its object by'}
             day={docket.onBy ? asDay(docket.onBy) : 'no day said'}
             price={proof.price === null ? 'left open' : asPrice(proof.price)}
+            without={charged.data?.quote?.unpriced}
           />
           <Trouble says={trouble} />
           <TextField label="Who says yes" value={by} onChange={setBy} says={approve.error?.fields.by} />

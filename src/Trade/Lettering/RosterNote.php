@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Yelbo\Shop\Designs;
+namespace Yelbo\Trade\Lettering;
 
 /** Something to be looked at in one row of a list. */
-final readonly class ListNote
+final readonly class RosterNote
 {
     /**
      * @param int    $row   from 1

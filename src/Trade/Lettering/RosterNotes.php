@@ -2,14 +2,10 @@
 
 declare(strict_types=1);
 
-namespace Yelbo\Shop\Designs;
-
-use Yelbo\Trade\Lettering\Faces;
-use Yelbo\Trade\Lettering\Roster;
-use Yelbo\Trade\Lettering\Typesetter;
+namespace Yelbo\Trade\Lettering;
 
 /** What is to be said of a list of names, row by row, before anything of it is drawn. */
-final readonly class ListNotes
+final readonly class RosterNotes
 {
     /** A name so many times as long as the middle one, and of so many letters, makes all of them small. */
     private const LONG = 2.0;
@@ -22,7 +18,7 @@ final readonly class ListNotes
     /**
      * @param list<list<string>> $roster the lines of each decal
      *
-     * @return list<ListNote> by their rows
+     * @return list<RosterNote> by their rows
      */
     public function of(array $roster): array
     {
@@ -41,9 +37,9 @@ final readonly class ListNotes
                 default => null,
             };
             if (null !== $says) {
-                $notes[] = new ListNote($nth + 1, $name, $says, true);
+                $notes[] = new RosterNote($nth + 1, $name, $says, true);
             } elseif ($longest > self::LONG * $middle && $longest >= self::LETTERS) {
-                $notes[] = new ListNote(
+                $notes[] = new RosterNote(
                     $nth + 1,
                     $name,
                     'Much longer than most: all are as small as it is. Two lines (“|”) make room.',
@@ -52,9 +48,9 @@ final readonly class ListNotes
             }
         }
         foreach (Roster::alike($names) as [$later, $earlier, $says]) {
-            $notes[] = new ListNote($later + 1, $names[$later], 'Like row '.($earlier + 1).": $says", false);
+            $notes[] = new RosterNote($later + 1, $names[$later], 'Like row '.($earlier + 1).": $says", false);
         }
-        usort($notes, static fn (ListNote $a, ListNote $b): int => $a->row <=> $b->row);
+        usort($notes, static fn (RosterNote $a, RosterNote $b): int => $a->row <=> $b->row);
 
         return $notes;
     }
