@@ -20,7 +20,7 @@ async function printed(page: Page, link: string): Promise<{ pages: number; text:
 
 /** An order of several items in one film, proofed, said yes to, cut and weeded. */
 async function weeded(page: Page, colour: string, items: Record<string, unknown>[]): Promise<Docket> {
-  const own = await film(page, 'permanent', colour, '#4a3560');
+  const own = await film(page, colour, { swatch: '#4a3560' });
   const [first, ...others] = items.map((item) => ({
     appliedBy: 'shop',
     quantity: '1',
@@ -165,7 +165,7 @@ test('three films on one object are one thing: readied each, cleaned once, coate
   const colours = ['sloe', 'rosehip', 'oatmeal'];
   const films = [];
   for (const colour of colours) {
-    films.push(await film(page, 'permanent', colour, '#6a3550'));
+    films.push(await film(page, colour, { swatch: '#6a3550' }));
   }
   const docket = await ask(page, {
     words: 'Heron',
@@ -231,7 +231,7 @@ test('three films on one object are one thing: readied each, cleaned once, coate
   await weed(page, docket.number);
   await page.reload();
   await expect(title).toHaveText('Burnish the film');
-  await expect(page.getByText(/^Step \d+ of .* rosehip$/)).toBeVisible();
+  await expect(page.getByText(/^Step \d+ of .* rosehip/)).toBeVisible();
   await tick('coat-2', 'warmed');
   await expect(page.getByText(/^All \d+ steps done$/)).toBeVisible();
   await page.getByRole('button', { name: /applied: start the wait/ }).click();

@@ -1,21 +1,10 @@
 import type { Page } from '@playwright/test';
 import { api, expect, order, test } from './shop';
+import { film } from './whole';
 
-type Stock = {
-  films: { id: number; name: string }[];
-  items: { id: number; number: string; kind: string; count: number; version: number; film: { id: number } }[];
-};
-
-/** A film of its own with some stock, so that what other tests batch does not matter. */
-async function film(page: Page, colour: string, stock: [string, string, string, string][]): Promise<string> {
-  await api(page, 'POST', '/api/stock/films', { grade: 'permanent', colour, swatch: '#345678', price: '9.80' });
-  const known = await api<Stock>(page, 'GET', '/api/stock');
-  const id = known.films.find((one) => one.name === `Permanent, ${colour}`)?.id;
-  for (const [kind, width, height, count] of stock) {
-    await api(page, 'POST', '/api/stock/receive', { film: id, kind, width, height, count, bin: 'T' });
-  }
-  return `Permanent, ${colour}`;
-}
+/** The name of a film of the test's own, and what of it there is. */
+const filmOf = async (page: Page, colour: string, stock: [string, string, string, string][]): Promise<string> =>
+  (await film(page, colour, { stock })).name;
 
 /** How long plans are thought about from now on; nothing elsewhere, where what is tried is not the looking. */
 const thinks = (page: Page, seconds: string) => api(page, 'PUT', '/api/rules/think', { value: seconds });
@@ -27,7 +16,7 @@ test('plans are compared, a piece is dragged, pinned and undone, and the plan is
   page,
 }) => {
   test.setTimeout(120_000);
-  const name = await film(page, 'slate', [
+  const name = await filmOf(page, 'slate', [
     ['offcut', '210mm', '80mm', '1'],
     ['sheet', '300mm', '600mm', '3'],
   ]);
@@ -101,7 +90,7 @@ test('plans are compared, a piece is dragged, pinned and undone, and the plan is
 });
 
 test('where a piece may not lie it is said what it comes too near to', async ({ page }) => {
-  const name = await film(page, 'moss', [['sheet', '230mm', '80mm', '1']]);
+  const name = await filmOf(page, 'moss', [['sheet', '230mm', '80mm', '1']]);
   await order(page, 'Wharfinger', 'batch', { filmName: name });
   await page.goto('/batch');
   await page.getByRole('button', { name: new RegExp(name) }).click();
@@ -118,7 +107,7 @@ test('where a piece may not lie it is said what it comes too near to', async ({ 
 });
 
 test('pieces can be left out, and what does not go on the stock chosen is named with the reason', async ({ page }) => {
-  const name = await film(page, 'chalk', [
+  const name = await filmOf(page, 'chalk', [
     ['offcut', '230mm', '64mm', '1'],
     ['sheet', '300mm', '600mm', '2'],
   ]);
@@ -136,7 +125,7 @@ test('pieces can be left out, and what does not go on the stock chosen is named 
 });
 
 test('laying out can be stopped, and the best so far is taken', async ({ page }) => {
-  const name = await film(page, 'rust', [['sheet', '300mm', '600mm', '3']]);
+  const name = await filmOf(page, 'rust', [['sheet', '300mm', '600mm', '3']]);
   await order(page, 'Teal', 'batch', { filmName: name, quantity: '30' });
   await thinks(page, '20');
   await page.goto('/batch');
@@ -152,7 +141,7 @@ test('laying out can be stopped, and the best so far is taken', async ({ page })
 
 test('two at the same offcut: the second is told who has it', async ({ page, as }) => {
   test.setTimeout(90_000);
-  const name = await film(page, 'teal', [['offcut', '230mm', '80mm', '1']]);
+  const name = await filmOf(page, 'teal', [['offcut', '230mm', '80mm', '1']]);
   await order(page, 'Lapwing', 'batch', { filmName: name });
   await order(page, 'Bittern', 'batch', { filmName: name });
   const other = await as('tomas');
@@ -174,7 +163,7 @@ test('two at the same offcut: the second is told who has it', async ({ page, as 
 });
 
 test('a decal longer than the machine is laid out in panels', async ({ page }) => {
-  const name = await film(page, 'plum', [['sheet', '300mm', '600mm', '4']]);
+  const name = await filmOf(page, 'plum', [['sheet', '300mm', '600mm', '4']]);
   await order(page, 'MOORINGS HERE', 'batch', { filmName: name, width: '1400mm', height: '120mm' });
   await page.goto('/batch');
   await page.getByRole('button', { name: new RegExp(name) }).click();
@@ -185,7 +174,7 @@ test('a decal longer than the machine is laid out in panels', async ({ page }) =
 
 test('weed boxes are planned for, and a sign with much empty film can be cut in parts', async ({ page }) => {
   test.setTimeout(90_000);
-  const name = await film(page, 'heather', [['sheet', '300mm', '600mm', '4']]);
+  const name = await filmOf(page, 'heather', [['sheet', '300mm', '600mm', '4']]);
   await order(page, 'Fender', 'batch', { filmName: name, quantity: '4' });
   await page.goto('/batch');
   await page.getByRole('button', { name: new RegExp(name) }).click();

@@ -136,7 +136,7 @@ test('a photo is laid on a cup: it is drawn on it at Ask and Size, on the proof,
     const [r, g, b] = y > 260 && y < 290 ? [0xa0, 0x50, 0x30] : [0x1e, 0x6a, 0x70];
     return (Math.round(r * shade) << 16) | (Math.round(g * shade) << 8) | Math.round(b * shade);
   });
-  const chalk = await film(page, 'permanent', 'chalk', '#f4f1e6');
+  const chalk = await film(page, 'chalk', { swatch: '#f4f1e6' });
   await page.goto('/ask/new');
   await known(page, 'Osric Tamblyn');
   await page.getByLabel('What words', { exact: true }).fill('Mallow');

@@ -30,7 +30,7 @@ test('a quote is told at Ask, said on the proof and to the customer, agreed, cha
   browser,
 }) => {
   test.setTimeout(240_000);
-  const mustard = await film(page, 'permanent', 'mustard', '#c69a1b');
+  const mustard = await film(page, 'mustard', { swatch: '#c69a1b' });
   await page.goto('/ask/new');
   await known(page, 'Perpetua Lyle');
   await page.getByLabel('What words').fill('Tansy');

@@ -11,8 +11,8 @@ test('a tool chest: an initial, a name over it and dots of three sizes in three 
 }) => {
   test.setTimeout(180_000);
   const [teal, brick] = [
-    await film(page, 'permanent', 'teal', '#1f6f6c'),
-    await film(page, 'permanent', 'brick', '#9c3b2a'),
+    await film(page, 'teal', { swatch: '#1f6f6c' }),
+    await film(page, 'brick', { swatch: '#9c3b2a' }),
   ];
   const docket = await ask(page, {
     words: 'Heron',
@@ -76,7 +76,7 @@ test('a tool chest: an initial, a name over it and dots of three sizes in three 
 
 test('a name on each of eight enamel cups, each its own size and film, one order and one yes', async ({ page }) => {
   test.setTimeout(240_000);
-  const sage = await film(page, 'permanent', 'sage', '#6f8f6a');
+  const sage = await film(page, 'sage', { swatch: '#6f8f6a' });
   const docket = await ask(page, {
     words: 'Ada',
     object: 'Enamel cup',
@@ -125,7 +125,7 @@ test('a name on each of eight enamel cups, each its own size and film, one order
 
 test('a logo from a PNG goes onto a wheelie bin; a photograph is refused with a sentence', async ({ page }) => {
   test.setTimeout(180_000);
-  const moss = await film(page, 'permanent', 'moss', '#4d5f38');
+  const moss = await film(page, 'moss', { swatch: '#4d5f38' });
   const docket = await ask(page, {
     words: 'Bin mark',
     object: 'Wheelie bin',
@@ -165,7 +165,7 @@ test('a logo from a PNG goes onto a wheelie bin; a photograph is refused with a 
 
 test('a printed sticker with its cut line: printed, dried, coated, cut', async ({ page }) => {
   test.setTimeout(240_000);
-  const printable = await film(page, 'printable', 'gloss', '#ffffff');
+  const printable = await film(page, 'gloss', { grade: 'printable', swatch: '#ffffff' });
   // Drying is waited for elsewhere; here it takes no time.
   for (const name of ['print-dries', 'print-coats']) {
     const { rules } = await api<{ rules: { rule: string; version: number }[] }>(page, 'GET', '/api/rules');

@@ -1,6 +1,6 @@
 import { deflateSync } from 'node:zlib';
 import type { Page } from '@playwright/test';
-import { api, batch, expect, inDays } from './shop';
+import { api, batch, expect, inDays, test } from './shop';
 
 export type Piece = {
   id: number;
@@ -25,22 +25,29 @@ export type Docket = {
 
 export const read = (page: Page, number: number) => api<Docket>(page, 'GET', `/api/dockets/${number}`);
 
-/** Film there is enough of, whatever else the tests cut from it. */
+/** Enough for any order a test makes. */
+const ENOUGH: [string, string, string, string][] = [['sheet', '300mm', '600mm', '8']];
+
+/**
+ * A film of this test's own, which no other cuts from; a second try of it has one of its own again.
+ * What of it there is: kind, width, height and how many.
+ */
 export async function film(
   page: Page,
-  grade: string,
   colour: string,
-  swatch: string,
+  { grade = 'permanent', swatch = '#345678', stock = ENOUGH } = {},
 ): Promise<{ id: number; name: string }> {
   type Films = { films: { id: number; name: string }[] };
-  await api(page, 'POST', '/api/stock/films', { grade, colour, swatch, price: '9.80' });
+  const own = `${colour} ${test.info().testId.slice(-3)}${test.info().retry || ''}`;
+  await api(page, 'POST', '/api/stock/films', { grade, colour: own, swatch, price: '9.80' });
   const { films } = await api<Films>(page, 'GET', '/api/stock');
-  const found = films.find((one) => one.name.toLowerCase() === `${grade}, ${colour}`.toLowerCase());
+  const found = films.find((one) => one.name.endsWith(`, ${own}`));
   if (!found) {
-    throw new Error(`No ${grade}, ${colour} among ${films.map((one) => one.name)}`);
+    throw new Error(`No ${own} among ${films.map((one) => one.name)}`);
   }
-  const sheets = { kind: 'sheet', width: '300mm', height: '600mm', count: '8', bin: 'T' };
-  await api(page, 'POST', '/api/stock/receive', { film: found.id, ...sheets });
+  for (const [kind, width, height, count] of stock) {
+    await api(page, 'POST', '/api/stock/receive', { film: found.id, kind, width, height, count, bin: 'T' });
+  }
   return found;
 }
 
