@@ -25,6 +25,8 @@ export default defineConfig({
   use: {
     viewport: { width: 1280, height: 800 },
     screenshot: 'only-on-failure',
+    // Nothing slides: what is tried is where it ends up.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: chromiumOptions,
   },
 });

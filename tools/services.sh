@@ -107,9 +107,9 @@ start_pages() {
     local fpm_flags=()
     [ "$SHOP_USER" = root ] && fpm_flags=(--allow-to-run-as-root)
     start_service fpm php-fpm8.2 --nodaemonize --fpm-config "$YELBO_VAR/etc/fpm.conf" "${fpm_flags[@]}"
-    start_service worker php "$YELBO_ROOT/bin/console" messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.2 --quiet
-    start_service planner php "$YELBO_ROOT/bin/console" messenger:consume later --keepalive=15 --time-limit=3600 --memory-limit=384M --sleep=0.4 --quiet
-    start_service nester php "$YELBO_ROOT/bin/console" messenger:consume quick nest --keepalive=4 --time-limit=3600 --memory-limit=384M --sleep=0.2 --quiet
+    start_service worker php "$YELBO_ROOT/bin/console" messenger:consume work --time-limit=3600 --memory-limit=256M --sleep=0.01 --quiet
+    start_service planner php "$YELBO_ROOT/bin/console" messenger:consume later --keepalive=15 --time-limit=3600 --memory-limit=384M --sleep=0.01 --quiet
+    start_service nester php "$YELBO_ROOT/bin/console" messenger:consume quick nest --keepalive=4 --time-limit=3600 --memory-limit=384M --sleep=0.01 --quiet
     start_service nginx nginx -p "$YELBO_VAR" -c "$YELBO_VAR/etc/nginx.conf"
     wait_for "the page" 30 page_answers || { tail_of "$YELBO_VAR/log/nginx.log"; die "The page does not answer." "./yelbo doctor says what is broken."; }
 }

@@ -1,7 +1,6 @@
 import { execFileSync } from 'node:child_process';
-import AxeBuilder from '@axe-core/playwright';
 import { devices, type Page } from '@playwright/test';
-import { api, expect, inDays, known, order, test } from './shop';
+import { api, axeFindsNothing, expect, inDays, known, order, test } from './shop';
 import { film, png } from './whole';
 
 const { defaultBrowserType: _, ...PHONE } = devices['Pixel 7'];
@@ -39,8 +38,7 @@ test('a proof goes out by post and comes back with a change request, pinned, fro
   await expect(theirs.getByRole('heading', { name: new RegExp(`Your proof ${docket.tag}`) })).toBeVisible();
   await expect(theirs.getByText('capital M')).toBeVisible();
   expect(await theirs.evaluate(() => document.documentElement.scrollWidth <= window.innerWidth)).toBe(true);
-  const axe = await new AxeBuilder({ page: theirs }).setLegacyMode().analyze();
-  expect(axe.violations.map((violation) => `${violation.id}: ${violation.nodes[0]?.html}`)).toEqual([]);
+  await axeFindsNothing(theirs);
   await theirs.getByRole('img', { name: /Proof 1: Mallow/ }).click({ position: { x: 120, y: 90 } });
   await theirs.getByLabel('Your name').fill('Osric Tamblyn');
   await theirs.getByLabel(/what should differ/).fill('A little higher, please');

@@ -1,14 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { bare, expect, NOBODY, order, settled, test } from './shop';
-
-const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'];
-
-async function clean(page: Page, at = page.url()): Promise<void> {
-  const { violations } = await new AxeBuilder({ page }).setLegacyMode().withTags(TAGS).analyze();
-  const said = violations.map((one) => `${one.id}: ${one.nodes.map((node) => node.html.slice(0, 140)).join(' | ')}`);
-  expect(said, at).toEqual([]);
-}
+import { axeFindsNothing, bare, expect, NOBODY, order, settled, test } from './shop';
 
 /** Words that stick out of what holds them, or lie over other words. */
 async function crowded(page: Page): Promise<string[]> {
@@ -83,7 +74,7 @@ test('axe finds nothing at any view, and on a narrow screen its words have room'
     await page.setViewportSize({ width: 1280, height: 800 });
     await page.goto(`/${view}`);
     await settled(page);
-    await clean(page, view);
+    await axeFindsNothing(page, view);
     await page.setViewportSize({ width: 1024, height: 768 });
     for (const units of ['in', 'mm']) {
       await expect.poll(() => crowded(page), view).toEqual([]);
@@ -99,11 +90,11 @@ test('axe finds nothing on an open drawing, an open proof, the drawer and the di
   await page.getByRole('button', { name: /Great Vibes/ }).click();
   await page.getByLabel('Letter height').fill('15mm');
   await expect(page.getByRole('heading', { name: /snags/ })).toBeVisible();
-  await clean(page);
+  await axeFindsNothing(page);
   await page.getByRole('tab', { name: 'Beside' }).click();
   await page.getByRole('button', { name: 'Shape', exact: true }).click();
   await expect(page.getByLabel('From left edge')).toBeVisible();
-  await clean(page);
+  await axeFindsNothing(page);
   await page.setViewportSize({ width: 1024, height: 768 });
   await expect.poll(() => crowded(page)).toEqual([]);
   await page.getByRole('application').focus();
@@ -111,7 +102,7 @@ test('axe finds nothing on an open drawing, an open proof, the drawer and the di
   const wall = page.getByRole('dialog', { name: /Every face on/ });
   await expect(wall.getByRole('button', { name: /Oswald/ })).toBeVisible();
   await page.waitForTimeout(300);
-  await clean(page);
+  await axeFindsNothing(page);
   await expect.poll(() => crowded(page)).toEqual([]);
   await page.keyboard.press('Escape');
   await page.getByRole('application').focus();
@@ -119,23 +110,23 @@ test('axe finds nothing on an open drawing, an open proof, the drawer and the di
   const designs = page.getByRole('dialog', { name: /designs/ });
   await expect(designs.getByText('Notice with a dotted border')).toBeVisible();
   await page.waitForTimeout(300);
-  await clean(page);
+  await axeFindsNothing(page);
   await page.keyboard.press('Escape');
   await page.goto(`/size/${size.number}/add`);
   await expect(page.getByRole('heading', { name: /Another item for/ })).toBeVisible();
-  await clean(page);
+  await axeFindsNothing(page);
   await page.setViewportSize({ width: 1280, height: 800 });
   const proof = await order(page, 'Yarrow', 'proof');
   await page.goto(`/proof/${proof.number}`);
   await page.getByText('Read it out').waitFor();
-  await clean(page);
+  await axeFindsNothing(page);
   await page.goto(`/weed?docket=${proof.number}`);
   await page.getByRole('dialog', { name: 'Yarrow' }).getByText('What happened').waitFor();
   await page.waitForTimeout(300);
-  await clean(page);
+  await axeFindsNothing(page);
   await page.getByRole('button', { name: 'Cancel the order' }).click();
   await page.getByRole('dialog', { name: /Cancel/ }).waitFor();
-  await clean(page);
+  await axeFindsNothing(page);
 });
 
 test.describe('at the door', () => {
@@ -143,7 +134,7 @@ test.describe('at the door', () => {
   test('axe finds nothing', async ({ page }) => {
     await page.goto('/');
     await page.getByLabel('Password').waitFor();
-    await clean(page);
+    await axeFindsNothing(page);
   });
 });
 

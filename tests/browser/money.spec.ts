@@ -1,7 +1,6 @@
 import { readFile } from 'node:fs/promises';
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { api, expect, inDays, known, settled, test } from './shop';
+import { api, axeFindsNothing, expect, inDays, known, settled, test } from './shop';
 import { deliver, film, read } from './whole';
 
 type Charged = {
@@ -12,11 +11,6 @@ type Charged = {
 };
 
 const charged = (page: Page, number: number) => api<Charged>(page, 'GET', `/api/dockets/${number}/quote`);
-
-async function axe(page: Page): Promise<void> {
-  const found = await new AxeBuilder({ page }).setLegacyMode().analyze();
-  expect(found.violations.map((violation) => `${violation.id}: ${violation.nodes[0]?.html}`)).toEqual([]);
-}
 
 /** What a page lets somebody keep, as it begins. */
 async function kept(page: Page, link: string | RegExp): Promise<string> {
@@ -74,7 +68,7 @@ test('a quote is told at Ask, said on the proof and to the customer, agreed, cha
   await expect(cost).toContainText('€19.50');
   await expect(cost).toContainText('It holds until');
   expect(await kept(guest, 'The quote as PDF')).toBe('%PDF-');
-  await axe(guest);
+  await axeFindsNothing(guest);
   await guest.getByLabel('Your name').fill('Perpetua Lyle');
   await guest.getByRole('button', { name: /Yes, make it exactly like this/ }).click();
   await expect(guest.getByText(/Approved by Perpetua Lyle/)).toBeVisible();
@@ -89,7 +83,7 @@ test('a quote is told at Ask, said on the proof and to the customer, agreed, cha
   await expect(drawer.getByRole('link', { name: /Receipt P-\d+, paid by card/ })).toBeVisible();
   await drawer.getByText(/What it really cost/).click();
   await expect(drawer.getByRole('row', { name: /Weeding/ })).toBeVisible();
-  await axe(page);
+  await axeFindsNothing(page);
   expect(await kept(page, /Receipt/)).toBe('%PDF-');
   const { cost: real } = await charged(page, number);
   expect((real?.cost.minor ?? 0) + (real?.left.minor ?? 0)).toBe(1950);
@@ -101,5 +95,5 @@ test('a quote is told at Ask, said on the proof and to the customer, agreed, cha
   await expect(margin.getByRole('row', { name: /^Permanent/ })).toBeVisible();
   const test3 = page.getByRole('region', { name: 'What if it were charged another way?' });
   await expect(test3.getByRole('row', { name: new RegExp(docket.tag) })).toContainText('€19.50');
-  await axe(page);
+  await axeFindsNothing(page);
 });

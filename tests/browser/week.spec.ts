@@ -1,6 +1,5 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { api, expect, inDays, test } from './shop';
+import { api, axeFindsNothing, expect, inDays, test } from './shop';
 
 type Week = {
   now: string | null;
@@ -30,8 +29,7 @@ test('a bar is put elsewhere by keys and by dragging, stays there, and is let go
   await page.goto('/week');
   const board = page.getByRole('group', { name: 'The plan, days across and hands down' });
   await expect(board).toBeVisible();
-  const axe = await new AxeBuilder({ page }).setLegacyMode().analyze();
-  expect(axe.violations.map((violation) => `${violation.id}: ${violation.nodes[0]?.html}`)).toEqual([]);
+  await axeFindsNothing(page);
 
   // The widest bar: it is sure to be seen and held.
   const bars = board.getByRole('button');
@@ -106,8 +104,7 @@ test('a promise moves when the queue does; hours are set, and what is wrong with
   await dialog.getByLabel('Why', { exact: true }).fill('Regatta');
   await dialog.getByRole('button', { name: 'Add', exact: true }).click();
   await expect(dialog.getByText(/The shop, .*: Regatta/)).toBeVisible();
-  const axe = await new AxeBuilder({ page }).setLegacyMode().analyze();
-  expect(axe.violations.map((violation) => `${violation.id}: ${violation.nodes[0]?.html}`)).toEqual([]);
+  await axeFindsNothing(page);
   await planned(page);
   const after = await ready();
   expect(Date.parse(after.readyAt)).toBeGreaterThan(Date.parse(before.readyAt) + 5 * 86_400_000);
