@@ -71,7 +71,7 @@ final readonly class CureAttempts
             'fill' => $this->mendings('fill', $by, $decal, 'Fill insides under %s mm', 0),
             'bridge' => $this->mendings('bridge', $by, $decal, 'Hold them by bars of %s mm', 0),
             'drop' => $this->mendings('drop', $by, $decal, 'Drop parts under %s mm', 0),
-            'track' => null === $decal->design->art() ? $this->tracked($by, $decal, $fitted) : [],
+            'track' => $decal->design->isWithoutWords() ? [] : $this->tracked($by, $decal, $fitted),
             'leave-out' => [
                 new CureAttempt(
                     $decal->with($decal->design->without($cure['colour'] ?? '')),
@@ -101,7 +101,7 @@ final readonly class CureAttempts
             $both = Length::micrometres($height)->inBoth();
             yield new CureAttempt(
                 $decal->with($decal->design->sized($height)),
-                null === $decal->design->art() ? "Letters $both high" : "$both high over all",
+                $decal->design->isWithoutWords() ? "$both high over all" : "Letters $both high",
                 new DesignChange(self::typed($height), toTheMiddle: true),
             );
         }
@@ -183,7 +183,7 @@ final readonly class CureAttempts
      */
     private function bolder(Drawable $decal): iterable
     {
-        if (null !== $decal->design->art()) {
+        if ($decal->design->isWithoutWords()) {
             return;
         }
         $own = $this->faces->named($decal->design->face());

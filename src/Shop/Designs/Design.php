@@ -38,6 +38,7 @@ final class Design
      * @param array<string, int|float|string|null>|null $setting what differs from a line or a stack
      * @param list<Underneath>|null                     $layers  underneath the letters, the nearest first
      * @param Art|null                                  $art     a drawing that was brought, in the place of words
+     * @param array<string, mixed>|null                 $motif   what an order without words is of, as an element is kept
      */
     public function __construct(
         #[ORM\Column(length: 40, nullable: true)] private ?string $face = null,
@@ -49,6 +50,7 @@ final class Design
         #[ORM\Column(type: 'json', nullable: true)] private ?array $setting = null,
         #[ORM\Column(type: 'json', nullable: true)] private ?array $layers = null,
         #[ORM\Column(type: 'json', nullable: true)] private ?array $art = null,
+        #[ORM\Column(type: 'json', nullable: true)] private ?array $motif = null,
     ) {
     }
 
@@ -58,10 +60,10 @@ final class Design
         return $this->face ?? self::DEFAULT_FACE;
     }
 
-    /** The height of its capitals, µm. */
+    /** The height of its capitals, of a shape or a drawing over all, µm. */
     public function capHeight(): ?int
     {
-        return $this->capHeight;
+        return $this->capHeight ?? $this->motif()?->high;
     }
 
     /** @return array{int, int}|null */
@@ -163,6 +165,24 @@ final class Design
         return $this->art;
     }
 
+    /** What an order without words is of, as long as no drawing was brought for it: a shape, a pattern. */
+    public function motif(): ?DesignElement
+    {
+        return null === $this->motif || null !== $this->art ? null : DesignElement::fromKept($this->motif);
+    }
+
+    /** What it is of, beside other things: the words, or what stands in their place. */
+    public function inWords(): string
+    {
+        return 'the '.(null === $this->art ? $this->motif()?->label() ?? 'words' : DesignElement::DRAWING);
+    }
+
+    /** Whether something else stands in the place of words. */
+    public function isWithoutWords(): bool
+    {
+        return null !== $this->art || null !== $this->motif;
+    }
+
     /**
      * A film for each colour of the drawing that is cut: `own` for the order's.
      *
@@ -220,7 +240,7 @@ final class Design
     /** The same at another letter height, µm. */
     public function sized(?int $capHeight): self
     {
-        return new self($this->face, $capHeight, null, null, $this->setting, $this->layers, $this->art);
+        return $this->but(['capHeight' => $capHeight, 'left' => null, 'top' => null]);
     }
 
     /**
@@ -231,55 +251,40 @@ final class Design
      */
     public function scaled(float $share, \Closure $left, \Closure $top): self
     {
-        return new self(
-            $this->face,
-            null === $this->capHeight ? null : 100 * intdiv((int) round($share * $this->capHeight), 100),
-            $left($this->left),
-            $top($this->top),
-            $this->setting,
-            $this->layers,
-            $this->art,
-        );
+        $height = null === $this->capHeight ? null : 100 * intdiv((int) round($share * $this->capHeight), 100);
+
+        return $this->but([
+            'capHeight' => $height,
+            'left' => $left($this->left),
+            'top' => $top($this->top),
+            'motif' => $this->motif()?->scaled($share, $left, $top)->toArray(),
+        ]);
     }
 
     /** The same of another drawing, with the same colours. */
     public function ofDrawing(int $id): self
     {
-        return new self(
-            $this->face,
-            $this->capHeight,
-            $this->left,
-            $this->top,
-            $this->setting,
-            $this->layers,
-            null === $this->art ? null : ['id' => $id, 'layers' => $this->art['layers']],
-        );
+        return $this->but(['art' => null === $this->art ? null : ['id' => $id] + $this->art]);
     }
 
     /** The same in the middle. */
     public function centred(): self
     {
-        return new self($this->face, $this->capHeight, null, null, $this->setting, $this->layers, $this->art);
+        return $this->but(['left' => null, 'top' => null]);
     }
 
     /** With one figure of the setting, as in `chosen()`. */
     public function with(string $name, int|float|string|null $figure): self
     {
-        return new self(
-            $this->face,
-            $this->capHeight,
-            $this->left,
-            $this->top,
-            array_filter([...$this->chosen(), $name => $figure], static fn (mixed $value): bool => null !== $value),
-            $this->layers,
-            $this->art,
-        );
+        $setting = [...$this->chosen(), $name => $figure];
+
+        return $this->but(['setting' => array_filter($setting, static fn (mixed $value): bool => null !== $value)]);
     }
 
     /** @param list<Underneath> $layers */
     public function layered(array $layers): self
     {
-        return new self($this->face, $this->capHeight, $this->left, $this->top, $this->setting, $layers, $this->art);
+        return $this->but(['layers' => $layers]);
     }
 
     /** A drawing with one of its colours left out. */
@@ -290,20 +295,37 @@ final class Design
             $this->art['layers'] ?? [],
         );
 
-        return new self(
-            $this->face,
-            $this->capHeight,
-            null,
-            null,
-            $this->setting,
-            $this->layers,
-            null === $this->art ? null : ['id' => $this->art['id'], 'layers' => $layers],
-        );
+        return $this->but([
+            'left' => null,
+            'top' => null,
+            'art' => null === $this->art ? null : ['layers' => $layers] + $this->art,
+        ]);
+    }
+
+    /** The same with what stands in the place of words; as it is where that was drawn already. */
+    public function standingIn(?DesignElement $motif): self
+    {
+        $now = $this->motif();
+        $same = $now?->kind === $motif?->kind && $now?->what === $motif?->what;
+
+        return $same || null !== $this->art
+            ? $this
+            : $this->but(['motif' => $motif?->toArray(), 'capHeight' => null, 'left' => null, 'top' => null]);
     }
 
     /** The same in another typeface. */
     public function inFace(string $face): self
     {
-        return new self($face, null, null, null, $this->setting, $this->layers, $this->art);
+        return $this->but(['face' => $face, 'capHeight' => null, 'left' => null, 'top' => null]);
+    }
+
+    /**
+     * The same with some of it otherwise.
+     *
+     * @param array<string, mixed> $changes by the names of what it is made of
+     */
+    private function but(array $changes): self
+    {
+        return new self(...$changes + get_object_vars($this));
     }
 }

@@ -33,6 +33,7 @@ final readonly class DesignElement
      * @param int|null          $spot   of a pattern, across what is repeated
      * @param int|null          $border of a pattern, to the object's safe edge
      * @param int|null          $gap    of a pattern, round what lies in it
+     * @param int|null          $frame  of a pattern, how wide the film is that runs round it and holds it
      * @param int|null          $film   by its number on the shelf; the item's own where none is named
      * @param int|null          $left   from the object's left edge to its box; in the middle where left out
      * @param int|null          $top    from the object's top edge to its box; in the middle where left out
@@ -64,6 +65,7 @@ final readonly class DesignElement
         public ?int $art = null,
         public array $films = [],
         public string $together = '',
+        public ?int $frame = null,
     ) {
     }
 
@@ -78,6 +80,23 @@ final readonly class DesignElement
         $known = array_intersect_key($kept, get_object_vars(new self(self::SHAPE)));
 
         return new self(...$known);
+    }
+
+    /** A plain shape, a pattern or a drawing by its name; none where nothing is called so. */
+    public static function named(string $name): ?self
+    {
+        return match (true) {
+            null !== ElementShape::tryFrom($name) => new self(self::SHAPE, $name, sides: self::usualSides($name)),
+            null !== Pattern::tryFrom($name) => new self(self::PATTERN, $name),
+            self::DRAWING === $name => new self(self::DRAWING),
+            default => null,
+        };
+    }
+
+    /** How many sides of a polygon, or points of a star, where nobody says. */
+    public static function usualSides(string $what): int
+    {
+        return ElementShape::Star->value === $what ? 5 : 6;
     }
 
     /** @return array<string, mixed> */
@@ -105,6 +124,7 @@ final readonly class DesignElement
                 'spot' => $this->spot,
                 'border' => $this->border,
                 'gap' => $this->gap,
+                'frame' => $this->frame,
             ]),
             'inner' => null === $this->inner ? null : [(int) $part($this->inner[0]), (int) $part($this->inner[1])],
             'left' => $left($this->left),
@@ -126,6 +146,12 @@ final readonly class DesignElement
             self::DRAWING => 'drawing',
             default => mb_strtolower($this->shape()?->label() ?? $this->pattern()?->label() ?? $this->what),
         };
+    }
+
+    /** What an order of it alone is called. */
+    public function called(): string
+    {
+        return ucfirst($this->label());
     }
 
     /** Which shape it is; none of words and patterns. */

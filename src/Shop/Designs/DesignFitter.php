@@ -6,13 +6,16 @@ namespace Yelbo\Shop\Designs;
 
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Art\VectorArt;
 use Yelbo\Trade\Cache;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\FaceRanking;
 use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Artwork;
+use Yelbo\Trade\Lettering\ElementShape;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
@@ -25,6 +28,7 @@ use Yelbo\Trade\Lettering\SetMember;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Kind;
@@ -37,6 +41,8 @@ final readonly class DesignFitter
 {
     /** µm: what is told is told in tenths of a millimetre, and fits as it is told. */
     public const STEP = 100;
+    /** µm: a shape is drawn so high where nothing is said, and then made as large as it can be. */
+    private const ANY_HIGH = 100_000;
     /** Of the size in the middle: less more is not worth being off it. */
     private const WORTH = 1.02;
     /** Members of a set that are fitted exactly while it is typed, where each has a height of its own. */
@@ -65,7 +71,42 @@ final readonly class DesignFitter
 
         return $this->cache->recall(
             "fitted.$key",
-            fn (): Fitted => $this->first($object, $this->words($lines, $design), $design),
+            fn (): Fitted => $this->covering($object, $design, self::motif($lines, $design)) ??
+                $this->first($object, $this->words($lines, $design), $design),
+        );
+    }
+
+    /** What stands in the place of words that are not there. @param list<string> $lines */
+    private static function motif(array $lines, Design $design): ?DesignElement
+    {
+        return [] === $lines ? $design->motif() : null;
+    }
+
+    /** A pattern over all that is safe; none of what has a size of its own. */
+    private function covering(MeasuredObject $object, Design $design, ?DesignElement $motif): ?Fitted
+    {
+        $pattern = $motif?->pattern();
+        if (null === $motif || null === $pattern) {
+            return null;
+        }
+        $surface = $object->kept($this->rules->current());
+        $fitting = $this->fitting();
+        $spot = $this->plain(ElementShape::Disc->film(Size::millimetres(1, 1)), $design);
+        $safe = $fitting->fit($surface, $spot, Typesetter::SMALLEST)->safe;
+        $film = PlainFilm::pattern($pattern, $motif, $safe, Region::none());
+        $box = $film->box();
+        $words = $this->plain($film->atOrigin(), $design);
+
+        return $fitting->fit($surface, $words, $box->height(), $design->offsets(), at: [$box->left, $box->top]);
+    }
+
+    /** Film as it is, in the place of words. */
+    private function plain(Region $film, Design $design, bool $sized = false): Words
+    {
+        return Words::brought(
+            $this->faces->named($design->face()),
+            VectorArt::fromLayers(['#000000' => $film], [], $sized),
+            $design->setting(1),
         );
     }
 
@@ -128,7 +169,11 @@ final readonly class DesignFitter
      */
     public function elsewhere(MeasuredObject $object, array $lines, Design $design): ?LargerPlace
     {
-        if (null !== $design->at() || null !== $design->capHeight()) {
+        if (
+            null !== $design->at()
+            || null !== $design->capHeight()
+            || null !== self::motif($lines, $design)?->pattern()
+        ) {
             return null;
         }
         $key = $this->key($object, $lines, $design);
@@ -161,7 +206,7 @@ final readonly class DesignFitter
      */
     public function onBall(MeasuredObject $object, array $lines, Design $design): ?OnBall
     {
-        if (Kind::Ball !== $object->kind()) {
+        if (Kind::Ball !== $object->kind() || null !== self::motif($lines, $design)?->pattern()) {
             return null;
         }
         $surface = $object->kept($this->rules->current());
@@ -321,16 +366,28 @@ final readonly class DesignFitter
      */
     public function words(array $lines, Design $design): Words
     {
-        $face = $this->faces->named($design->face());
         $art = $design->art();
+        if (null !== $art) {
+            $drawing = $this->arts->drawing($art['id'])->withoutParts($design->artWithout());
 
-        return null === $art
-            ? Words::set($face, $lines, $this->styled($design->setting(\count($lines)), $design))
-            : Words::brought(
-                $face,
-                $this->arts->drawing($art['id'])->withoutParts($design->artWithout())->inFilms($design->artFilms()),
+            return Words::brought(
+                $this->faces->named($design->face()),
+                $drawing->inFilms($design->artFilms()),
                 $design->setting(1),
             );
+        }
+        $motif = self::motif($lines, $design);
+        if (null !== $motif?->pattern()) {
+            throw new Refused('pattern-covers', 'A pattern covers all that is safe: it has no size of its own.');
+        }
+
+        return null === $motif
+            ? Words::set(
+                $this->faces->named($design->face()),
+                $lines,
+                $this->styled($design->setting(\count($lines)), $design),
+            )
+            : $this->plain(PlainFilm::shape($motif, self::ANY_HIGH), $design, null !== $motif->high);
     }
 
     private function styled(Setting $setting, Design $design): Setting

@@ -48,6 +48,8 @@ final readonly class DesignReader
         $setting = $this->setting($fields, $typed->setting, $units);
         $layers = $this->layers($fields, $typed->setting, $units);
         $elements = $this->elements->read($fields, $typed->elements, $units);
+        $lines = $roster[0] ?? TypedWords::lines($typed->words);
+        $motif = [] === $lines ? $this->elements->motif($fields, $typed->motif, $units) : null;
         $fields->end();
         $design = new Design(
             $typed->face,
@@ -57,6 +59,7 @@ final readonly class DesignReader
             $setting,
             $layers,
             $this->art($typed->art),
+            $motif?->toArray(),
         );
         try {
             $design->setting(1);
@@ -65,7 +68,7 @@ final readonly class DesignReader
         }
 
         return new Draft(
-            $roster[0] ?? TypedWords::lines($typed->words),
+            $lines,
             $design,
             $roster,
             $this->shelf->filmNumbered((int) $typed->film),

@@ -24,6 +24,12 @@ final readonly class Draft
     ) {
     }
 
+    /** @return list<string> its lines, or what it is called where there are no words */
+    public function called(): array
+    {
+        return [] !== $this->lines ? $this->lines : [$this->design->motif()?->called() ?? 'Drawing'];
+    }
+
     /** Whether it is a list of names. */
     public function isSet(): bool
     {

@@ -51,6 +51,17 @@ final readonly class ElementReader
         return $elements;
     }
 
+    /** What stands in the place of words: a shape, a pattern, or a drawing that is still to be brought. */
+    public function motif(Fields $fields, ?TypedElement $typed, Units $units): ?DesignElement
+    {
+        return match ($typed?->kind) {
+            null => null,
+            DesignElement::SHAPE, DesignElement::PATTERN => $this->one($fields, 'motif.', $typed, $units),
+            DesignElement::DRAWING => new DesignElement(DesignElement::DRAWING),
+            default => $fields->refuse('motif.kind', 'A shape, a pattern or a drawing?'),
+        };
+    }
+
     private function one(Fields $fields, string $at, TypedElement $typed, Units $units): DesignElement
     {
         $side = static fn (string $name, string $value): ?int => Fields::isEmpty($value)
@@ -83,7 +94,7 @@ final readonly class ElementReader
             $side('wide', $typed->wide),
             null === $inner[0] && null === $inner[1] ? null : [$inner[0] ?? $inner[1], $inner[1] ?? $inner[0]],
             '' === trim($typed->sides)
-                ? (ElementShape::Star->value === $typed->what ? 5 : 6)
+                ? DesignElement::usualSides($typed->what)
                 : $fields->whole($at.'sides', $typed->sides, ...self::SIDES),
             $side('pitch', $typed->pitch),
             $side('spot', $typed->spot),
@@ -97,6 +108,7 @@ final readonly class ElementReader
             DesignElement::DRAWING === $typed->kind ? $typed->art?->id : null,
             DesignElement::DRAWING === $typed->kind ? $this->films($typed->art) : [],
             1 === preg_match(self::TOGETHER, $typed->together) ? $typed->together : '',
+            $room('frame', $typed->frame) ?: null,
         );
     }
 

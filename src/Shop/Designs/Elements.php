@@ -13,7 +13,6 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Arranging;
-use Yelbo\Trade\Lettering\ElementShape;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
@@ -24,8 +23,6 @@ use Yelbo\Trade\Lettering\Placing;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
-use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
 
@@ -44,11 +41,6 @@ final readonly class Elements
     /** Of the shorter side of the safe area, where no size is typed. */
     private const SHAPE = 0.5;
     private const LETTERS = 0.125;
-    /** Of it, where no pitch is typed; and of a pitch, what is repeated. */
-    private const PITCH = 0.1;
-    private const SPOT = 0.4;
-    /** Of a shape's height: how high a rule is to its length. */
-    private const RULE = 0.04;
 
     public function __construct(
         private Typesetter $typesetter,
@@ -90,7 +82,7 @@ final readonly class Elements
                 static fn (array $one): LaidElement => new LaidElement(
                     ...[
                         ...$one,
-                        self::placing($object, $main, $laid, $one[0])->distances($one[2]->at),
+                        self::placing($object, $main, $design, $laid, $one[0])->distances($one[2]->at),
                     ],
                 ),
                 $laid,
@@ -124,7 +116,7 @@ final readonly class Elements
         $laid = $this->lay($object, $main, $design, $elements);
         foreach ($laid as $one) {
             if ($one[0] === $nth) {
-                return self::placing($object, $main, $laid, $nth)->put($one[2]->at, $from, $distance);
+                return self::placing($object, $main, $design, $laid, $nth)->put($one[2]->at, $from, $distance);
             }
         }
         throw self::none();
@@ -212,7 +204,7 @@ final readonly class Elements
      */
     private function boxes(MeasuredObject $object, Fitted $main, Design $design, array $elements): array
     {
-        $boxes = [self::WORDS => ['label' => 'the words', 'box' => self::box($main)]];
+        $boxes = [self::WORDS => ['label' => $design->inWords(), 'box' => self::box($main)]];
         foreach ($this->lay($object, $main, $design, $elements) as [$nth, $element, $fitted]) {
             $boxes[$nth] = ['label' => $element->label(), 'box' => self::box($fitted)];
         }
@@ -226,14 +218,20 @@ final readonly class Elements
     }
 
     /** @param list<Laid> $laid */
-    private static function placing(MeasuredObject $object, Fitted $main, array $laid, int $nth): Placing
+    private static function placing(
+        MeasuredObject $object,
+        Fitted $main,
+        Design $design,
+        array $laid,
+        int $nth,
+    ): Placing
     {
         $middle = static fn (Fitted $of, string $label): array => [
             'label' => $label,
             'x' => $of->at[0] + intdiv($of->artwork->box()->width(), 2),
             'y' => $of->at[1] + intdiv($of->artwork->box()->height(), 2),
         ];
-        $beside = [$middle($main, 'the words')];
+        $beside = [$middle($main, $design->inWords())];
         $own = Box::sized(0, 0);
         foreach ($laid as [$other, $element, $fitted]) {
             if ($other === $nth) {
@@ -316,7 +314,7 @@ final readonly class Elements
 
             return $this->placed($surface, $words, $element->high ?? (int) (self::LETTERS * $shorter), $element);
         }
-        $film = $this->shaped($shape, $element, (int) (self::SHAPE * $shorter));
+        $film = PlainFilm::shape($element, (int) (self::SHAPE * $shorter));
 
         return $this->placed($surface, $this->drawn($film), $film->box()->height(), $element);
     }
@@ -333,22 +331,6 @@ final readonly class Elements
         );
     }
 
-    private function shaped(ElementShape $shape, DesignElement $element, int $usual): Region
-    {
-        $isRule = ElementShape::Line === $shape;
-        $thin = max(1000, (int) (self::RULE * ($element->wide ?? $usual)));
-        $high = $element->high ?? ($isRule ? $thin : $element->wide ?? $usual);
-        $wide = $element->wide ?? ($isRule ? 2 * $usual : $high);
-        $size = static fn (int $across, int $down): Size => new Size(
-            Length::micrometres($across),
-            Length::micrometres($down),
-        );
-
-        return $shape
-            ->film($size($wide, $high), null === $element->inner ? null : $size(...$element->inner), $element->sides)
-            ->atOrigin();
-    }
-
     private static function allFilm(Fitted $fitted): Region
     {
         return Geos::union(
@@ -360,11 +342,6 @@ final readonly class Elements
     private function pattern(Surface $surface, Fitted $main, DesignElement $element, array $laid): Fitted
     {
         $pattern = $element->pattern() ?? throw new \LogicException('No pattern.');
-        $safe = $main->safe;
-        $shorter = min($safe->box()->width(), $safe->box()->height());
-        $pitch = $element->pitch ?? max(4000, (int) (self::PITCH * $shorter));
-        $spot = $element->spot ?? (int) (self::SPOT * $pitch);
-        $area = null === $element->border || 0 === $element->border ? $safe : Geos::inset($safe, $element->border);
         $inIt = Geos::union([
             $main->artwork->outermost()->moved(...$main->at),
             ...array_map(
@@ -374,7 +351,7 @@ final readonly class Elements
                 $laid,
             ),
         ]);
-        $film = $pattern->film($area, Geos::grow($inIt, $element->gap ?? intdiv($pitch, 2)), $pitch, $spot);
+        $film = PlainFilm::pattern($pattern, $element, $main->safe, $inIt);
         $box = $film->box();
 
         return $this->fitting()->fit(

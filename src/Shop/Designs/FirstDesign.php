@@ -15,12 +15,18 @@ final readonly class FirstDesign
     {
     }
 
-    /** @param list<string> $texts all lines, or all names */
-    public function of(array $texts): Design
+    /**
+     * @param list<string>       $texts all lines, or all names
+     * @param DesignElement|null $motif what stands in their place
+     */
+    public function of(array $texts, ?DesignElement $motif = null): Design
     {
         $face = $this->face($texts);
 
-        return new Design(Design::DEFAULT_FACE === $face->slug ? null : $face->slug);
+        return new Design(
+            Design::DEFAULT_FACE === $face->slug ? null : $face->slug,
+            motif: [] === $texts ? $motif?->toArray() : null,
+        );
     }
 
     /**

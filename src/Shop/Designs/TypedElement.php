@@ -23,6 +23,7 @@ final readonly class TypedElement
      * @param string $spot of a pattern across what is repeated
      * @param string $border of a pattern how far it stays from the safe edge
      * @param string $gap of a pattern how far it stays from what lies in it
+     * @param string $frame of a pattern how wide the film is that runs round it and holds it; empty for none
      * @param string $film the number of its film; empty for the item's own
      * @param string $left from the left edge of the object to its box; empty for the middle
      * @param string $top from the top edge of the object to its box; empty for the middle
@@ -52,6 +53,7 @@ final readonly class TypedElement
         public string $under = '',
         public ?TypedArt $art = null,
         public string $together = '',
+        public string $frame = '',
     ) {
     }
 
@@ -83,6 +85,7 @@ final readonly class TypedElement
             $element->under ? 'yes' : '',
             TypedArt::fromElement($element),
             $element->together,
+            $mm($element->frame),
         );
     }
 }

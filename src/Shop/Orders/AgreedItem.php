@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
+use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Usage;
@@ -13,8 +14,9 @@ use Yelbo\Trade\Plan\Finish;
 final readonly class AgreedItem
 {
     /**
-     * @param list<string>       $words
+     * @param list<string>       $words  none where something else stands in their place
      * @param list<list<string>> $roster the lines of each decal of a set; none where all are alike
+     * @param DesignElement|null $motif  what stands in the place of words
      */
     public function __construct(
         public array $words,
@@ -25,6 +27,7 @@ final readonly class AgreedItem
         public bool $appliedHere,
         public array $roster = [],
         public Finish $finish = Finish::None,
+        public ?DesignElement $motif = null,
     ) {
     }
 

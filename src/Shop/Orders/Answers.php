@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
+use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Objects\ObjectAnswers;
@@ -21,6 +22,8 @@ final readonly class Answers
      * @param string $contact how the customer is reached
      * @param string $known the number of the customer, where several bear the name; new for another of that name
      * @param string $words the words, one line of the decal a line
+     * @param string $motif what stands in the place of words: a shape or a pattern by its name, drawing for one that is
+     *     still to be brought; empty where there are words
      * @param string $object what it goes on
      * @param string $surface which shape of surface
      * @param string $width from left to right, as typed with its unit
@@ -101,6 +104,7 @@ final readonly class Answers
         public string $finish = 'none',
         public string $delivery = 'collected',
         public string $known = '',
+        public string $motif = '',
         public array $keepOuts = [],
     ) {
     }
@@ -125,14 +129,20 @@ final readonly class Answers
         return array_diff_key($this->toArray(), array_flip(self::OF_ORDER));
     }
 
-    /** What people call it as long as it is only asked: its words on one line, or how many names. */
+    /** What people call it as long as it is only asked: its words on one line, how many names, or what it is of. */
     public function label(): string
     {
         $names = TypedWords::lines($this->roster);
 
         return [] === $names
-            ? implode(' ', TypedWords::lines($this->words))
+            ? $this->motif()?->called() ?? implode(' ', TypedWords::lines($this->words))
             : \sprintf('%d names: %s …', \count($names), $names[0]);
+    }
+
+    /** What stands in the place of words; none where there are words. */
+    public function motif(): ?DesignElement
+    {
+        return [] === $this->asked() ? DesignElement::named($this->motif) : null;
     }
 
     /** The answers that describe the object. */

@@ -96,7 +96,12 @@ final readonly class AnswersReader
                 break;
             }
         }
-        $words = [] === $roster ? $this->words($fields, $answers->words) : $roster[0];
+        $motif = $answers->motif();
+        $words = match (true) {
+            [] !== $roster => $roster[0],
+            null !== $motif => [],
+            default => $this->words($fields, $answers->words),
+        };
         $object = $this->objects->readInto(
             $fields,
             $answers->object(),
@@ -139,6 +144,7 @@ final readonly class AnswersReader
             'customer' !== $answers->appliedBy,
             $roster,
             $finish,
+            $motif,
         );
     }
 
@@ -217,7 +223,7 @@ final readonly class AnswersReader
     {
         $lines = TypedWords::lines($typed);
         if ([] === $lines) {
-            $fields->refuse('words', 'What words? Spell them as they should be cut.');
+            $fields->refuse('words', 'What words? Spell them as they should be cut, or say that there are none.');
         }
         if (\count($lines) > 12) {
             $fields->refuse('words', 'Twelve lines at most on one decal.');

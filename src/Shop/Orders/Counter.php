@@ -68,7 +68,7 @@ final readonly class Counter
         if ([] === array_diff_key($wrong, array_flip(self::NOT_DRAWN))) {
             try {
                 $object = $this->objects->read($answers->object());
-                $drawn = $this->drawer->draw($object, $lines, $this->first->of($lines), $grade, $use);
+                $drawn = $this->drawer->draw($object, $lines, $this->first->of($lines, $answers->motif()), $grade, $use);
             } catch (Refusals) {
                 // The object is named among what is wrong already.
             } catch (Refused $refused) {
@@ -150,12 +150,12 @@ final readonly class Counter
         $use = Usage::tryFrom($answers->useOf) ?? Usage::Indoor;
         $roster = TypedWords::roster($answers->roster);
         $lines = [] === $roster ? TypedWords::lines($answers->words) : Roster::longest($roster);
-        if (null === $film || [] === $lines) {
+        if (null === $film || ([] === $lines && null === $answers->motif())) {
             return null;
         }
         try {
             $object = $this->objects->read($answers->object());
-            $drawn = $this->drawer->draw($object, $lines, $this->first->of($lines), $film->grade(), $use);
+            $drawn = $this->drawer->draw($object, $lines, $this->first->of($lines, $answers->motif()), $film->grade(), $use);
 
             return $this->item($answers, $drawn, $object, $film, $use);
         } catch (Refusals|Refused) {

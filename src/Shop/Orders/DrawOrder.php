@@ -9,6 +9,7 @@ use Yelbo\Shop\Designs\Backing;
 use Yelbo\Shop\Designs\BroughtArt;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\DesignCheck;
+use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\PrintedPictures;
 use Yelbo\Shop\Designs\WholeDecal;
@@ -64,8 +65,14 @@ final readonly class DrawOrder
                 "{$item->label()} was said yes to and is being made. Open it again first, from the docket.",
             );
         }
-        if ([] === $draft->lines) {
-            throw Refusals::at('words', 'There are no words to set. Write at least one letter.');
+        if ([] === $draft->lines && !$draft->design->isWithoutWords()) {
+            throw Refusals::at(
+                'words',
+                'There are no words to set. Write at least one letter, or choose what stands in their place.',
+            );
+        }
+        if ($proof && DesignElement::DRAWING === $draft->design->motif()?->kind) {
+            throw Refusals::at('art', 'The drawing is still to come: bring it, or choose a shape instead.');
         }
         $this->arts->refuseForeign($draft, $docket->number());
         $decals = $this->drawn->decals($item, $draft);

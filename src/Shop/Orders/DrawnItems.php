@@ -22,7 +22,7 @@ final readonly class DrawnItems
     }
 
     /**
-     * @return non-empty-list<array{list<string>, WholeDecal}> with the lines of each
+     * @return non-empty-list<array{list<string>, WholeDecal}> with the lines of each, or what it is of
      *
      * @throws Refusals|Refused
      */
@@ -32,7 +32,7 @@ final readonly class DrawnItems
             if (!$draft->isSet()) {
                 $fitted = $this->fitter->fit($item->object(), $draft->lines, $draft->design);
 
-                return [[$draft->lines, $this->whole($item, $draft, $fitted)]];
+                return [[$draft->called(), $this->whole($item, $draft, $fitted)]];
             }
             $members = $this->fitter->fitSet($item->object(), $draft->roster, $draft->design)->members;
         } catch (Refused $refused) {

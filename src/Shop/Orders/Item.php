@@ -120,6 +120,10 @@ class Item
         if ([] === $this->roster() && [] !== $this->words && TypedWords::lines($typed->words) !== $this->words) {
             $now['words'] = implode("\n", $this->words);
         }
+        if ([] === $this->words && [] === $this->roster() && $this->design->isWithoutWords()) {
+            $motif = $this->design->motif();
+            $now += ['words' => '', 'motif' => ($motif->what ?? '') ?: DesignElement::DRAWING];
+        }
         if (null !== $this->film && (int) $typed->film !== $this->film->id()) {
             $now['film'] = (string) $this->film->id();
         }
@@ -158,7 +162,9 @@ class Item
             return \sprintf('%d names: %s …', \count($this->roster()), implode(' ', $this->roster()[0]));
         }
 
-        return [] === $this->words ? $this->answers()->label() : implode(' ', $this->words);
+        return [] === $this->words
+            ? $this->design->motif()?->called() ?? $this->answers()->label()
+            : implode(' ', $this->words);
     }
 
     /** What it goes on, as it is called. */
@@ -299,6 +305,7 @@ class Item
         $this->quantity = $agreed->quantity;
         $this->appliedHere = $agreed->appliedHere;
         $this->finish = $agreed->finish;
+        $this->design = $this->design->standingIn($agreed->motif);
     }
 
     /** Takes over what was drawn. */

@@ -115,7 +115,9 @@ final readonly class ProofMaker
             $item->useOf()->value,
             $docket->neededAt()?->format('Y-m-d') ?? '',
             $item->isAppliedHere(),
-            null === $design->art() ? '' : $this->arts->numbered($design->art()['id'])->name(),
+            null === $design->art()
+                ? $design->motif()?->called() ?? ''
+                : $this->arts->numbered($design->art()['id'])->name(),
             $object->colour() ?? '',
             $object->photo() ?? '',
         );

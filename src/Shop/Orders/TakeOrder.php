@@ -221,7 +221,8 @@ final readonly class TakeOrder
     {
         try {
             if ([] === $agreed->roster) {
-                $this->drawing->fit($agreed->object, $agreed->words, $this->first->of($agreed->words));
+                $first = $this->first->of($agreed->words, $agreed->motif);
+                $this->drawing->fit($agreed->object, $agreed->words, $first);
             } else {
                 $first = $this->first->of(array_merge(...$agreed->roster));
                 $this->drawing->fitSet($agreed->object, $agreed->roster, $first);
@@ -236,7 +237,8 @@ final readonly class TakeOrder
     /** An item that nobody drew yet begins in the usual face, or in the first that has all its letters. */
     public function drawFirst(Item $item): void
     {
-        $item->beginIn($this->first->of([...$item->words(), ...array_merge([], ...$item->roster())]));
+        $texts = [...$item->words(), ...array_merge([], ...$item->roster())];
+        $item->beginIn($this->first->of($texts, $item->answers()->motif()));
     }
 
     /** Nothing that is known of a customer is overwritten by an order; what was not known is kept. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Records;
 
 use Symfony\Component\Console\ConsoleEvents;
+use Symfony\Component\Console\Event\ConsoleSignalEvent;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\Messenger\Event\SendMessageToTransportsEvent;
 use Symfony\Component\Messenger\Event\WorkerRunningEvent;
@@ -35,11 +36,11 @@ final class WaitsForBell
         }
     }
 
-    /** Who is told to stop waits no longer. */
+    /** Who is told to stop waits no longer; the alarm that keeps a message alive tells nobody to. */
     #[AsEventListener(ConsoleEvents::SIGNAL)]
-    public function stopped(): void
+    public function stopped(ConsoleSignalEvent $event): void
     {
-        $this->stopped = true;
+        $this->stopped = $this->stopped || \SIGALRM !== $event->getHandlingSignal();
     }
 
     /** Waits where there was nothing to do. */

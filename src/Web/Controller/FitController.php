@@ -83,7 +83,7 @@ final readonly class FitController
         $whole = DecalInHand::atItsField(
             fn () => $this->elements->whole($item->object(), $fitted, $decal->design, $draft->elements),
         );
-        $spelling = null === $fitted->words->art ? $this->check->spelling($item->asked(), $decal->lines) : [];
+        $spelling = null === $fitted->words->art ? $this->check->spelling($item->asked() ?: null, $decal->lines) : [];
         $elsewhere = $this->fitter->elsewhere($item->object(), $decal->lines, $decal->design);
         $onBall = $this->fitter->onBall($item->object(), $decal->lines, $decal->design);
 

@@ -23,6 +23,7 @@ final readonly class AnswersView
      * @param EnoughView|null      $enough  whether there is enough on the shelf
      * @param int                  $names   how many names the roster holds
      * @param list<ListNoteView>   $rows    what is to be said of its rows
+     * @param string               $motif   what is drawn where there are no words; empty where there are
      */
     public function __construct(
         public array $wrong,
@@ -36,6 +37,7 @@ final readonly class AnswersView
         public ?EnoughView $enough,
         public int $names,
         public array $rows,
+        public string $motif,
     ) {
     }
 
@@ -65,6 +67,7 @@ final readonly class AnswersView
             null === $heard->enough ? null : EnoughView::from($heard->enough),
             $heard->names,
             array_map(ListNoteView::from(...), $heard->rows),
+            $heard->drawn?->design->motif()?->called() ?? '',
         );
     }
 }

@@ -6,6 +6,7 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\TypedArt;
+use Yelbo\Shop\Designs\TypedElement;
 use Yelbo\Shop\Designs\TypedSetting;
 
 /** How the words are set; nothing means by the rule. The setting reads as it could be typed. */
@@ -18,6 +19,7 @@ final readonly class DesignView
      * @param LengthView|null $top from the top edge of the object to the art
      * @param TypedSetting $setting how the words are set
      * @param TypedArt|null $art the drawing brought along
+     * @param TypedElement|null $motif what stands in the place of words
      */
     public function __construct(
         public string $face,
@@ -26,6 +28,7 @@ final readonly class DesignView
         public ?LengthView $top,
         public TypedSetting $setting,
         public ?TypedArt $art,
+        public ?TypedElement $motif,
     ) {
     }
 
@@ -40,6 +43,7 @@ final readonly class DesignView
             null === $at ? null : LengthView::micrometres($at[1]),
             TypedSetting::fromDesign($design),
             TypedArt::fromDesign($design),
+            null === $design->motif() ? null : TypedElement::fromDesign($design->motif()),
         );
     }
 }

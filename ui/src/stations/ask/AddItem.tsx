@@ -16,7 +16,7 @@ export function AddItem({ docket }: { docket: Docket }) {
   const { units } = useUnits();
   const { answers: empty } = useVocabulary();
   const [answers, setAnswers] = useState(
-    () => ({ ...empty, ...docket.items.at(-1)?.answers, words: '', roster: '' }) as Answers,
+    () => ({ ...empty, ...docket.items.at(-1)?.answers, words: '', roster: '', motif: '' }) as Answers,
   );
   const [tried, setTried] = useState(false);
   const change = (part: Partial<Answers>) => setAnswers((now) => ({ ...now, ...part }));

@@ -161,7 +161,7 @@ function Form({ docket }: { docket: Docket | null }) {
   // The next item is often like the last: its words are its own.
   const add = () => {
     setNumbers((now) => [...now, 0]);
-    setItems((now) => [...now, { ...(now.at(-1) ?? first), words: '', roster: '' }]);
+    setItems((now) => [...now, { ...(now.at(-1) ?? first), words: '', roster: '', motif: '' }]);
     setAt(items.length);
   };
   const leaveOut = () => {

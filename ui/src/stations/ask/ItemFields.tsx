@@ -3,11 +3,12 @@ import { useState } from 'react';
 import type { Answers, Schemas } from '../../api/client';
 import { objects, stock } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
-import { TextField } from '../../parts/fields';
+import { SelectField, TextField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
 import { type Change, OF_OBJECT, type Wrong } from '../object/answers';
 import { ObjectFields } from '../object/ObjectFields';
 import { RosterDialog } from '../object/RosterDialog';
+import { useMotifs } from '../size/MotifPanel';
 import { UseFields } from './OrderFields';
 
 /** All that is asked of one item: the words, what they go on, where it is used, of which film, how many. */
@@ -30,6 +31,8 @@ export function ItemFields({
   const films = useQuery(stock);
   const known = useQuery(objects(useSettled(answers.object, 150))).data?.objects ?? [];
   const [listing, setListing] = useState(false);
+  const motifs = useMotifs();
+  const isWordless = answers.roster === '' && answers.words.trim() === '' && answers.motif !== '';
   const setObject = (name: string) => {
     const found = known.find((one) => one.name === name);
     change(
@@ -44,7 +47,15 @@ export function ItemFields({
   return (
     <>
       <div className="col-span-6">
-        {answers.roster === '' ? (
+        {isWordless ? (
+          <SelectField
+            label="In the place of words"
+            value={answers.motif}
+            onChange={(motif) => change({ motif })}
+            says={wrong('motif')}
+            options={motifs.options}
+          />
+        ) : answers.roster === '' ? (
           <TextField
             label="What words"
             hint="a new line for each line of the decal"
@@ -65,9 +76,24 @@ export function ItemFields({
         )}
         {answers.roster !== '' && rows.length > 0 && <RowNotes rows={rows} />}
         <p className="mt-1">
-          <button type="button" className="text-sm underline" onClick={() => setListing(true)}>
-            {answers.roster === '' ? 'A list of names instead: paste or drop a CSV' : 'Take another list'}
-          </button>
+          {isWordless ? (
+            <button type="button" className="text-sm underline" onClick={() => change({ motif: '' })}>
+              Words after all
+            </button>
+          ) : (
+            <button type="button" className="text-sm underline" onClick={() => setListing(true)}>
+              {answers.roster === '' ? 'A list of names instead: paste or drop a CSV' : 'Take another list'}
+            </button>
+          )}
+          {!isWordless && answers.roster === '' && (
+            <button
+              type="button"
+              className="ml-4 text-sm underline"
+              onClick={() => change({ words: '', motif: motifs.options[0]?.value ?? '' })}
+            >
+              No words: a shape, a pattern or a drawing
+            </button>
+          )}
           {answers.roster !== '' && (
             <button type="button" className="ml-4 text-sm underline" onClick={() => change({ roster: '' })}>
               No list, the same words on each

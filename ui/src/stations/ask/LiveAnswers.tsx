@@ -34,17 +34,24 @@ export function LiveAnswers({
                 ground={ground}
                 swatch={film?.swatch ?? 'var(--color-ink)'}
                 rulers={false}
-                label="The words on the object, to scale"
+                label="What is drawn on the object, to scale"
               />
             </div>
             <p>
-              Letters up to <Both length={fit.largest} figure />
+              {answers?.motif || 'Letters'} up to <Both length={fit.largest} figure />
             </p>
-            <p className="text-ink2">{shown.size(fit.size)} over all, in a plain face</p>
+            <p className="text-ink2">
+              {shown.size(fit.size)} over all,{' '}
+              {answers?.motif === ''
+                ? 'in a plain face'
+                : answers?.motif === 'Drawing'
+                  ? 'a plain shape until it is brought'
+                  : 'the largest that fits'}
+            </p>
             {stop && <p className="mt-1 font-medium text-signal-ink">{stop.message}</p>}
           </>
         ) : (
-          <p className="text-ink2">As soon as the words and the object’s size are known.</p>
+          <p className="text-ink2">As soon as what is on it and the object’s size are known.</p>
         )}
       </Section>
       <Section title="Ready to use">

@@ -192,7 +192,7 @@ export function Board({
             along={along(drawing.elements, hand.nth)}
             guides={guides}
             zoom={zoom}
-            label={`${drawing.words} on ${object}, to scale`}
+            label={`${drawing.words || 'What is drawn'} on ${object}, to scale`}
           />
           {drawn.front && (
             <div className="min-w-0 border-l border-rule">

@@ -4,6 +4,7 @@ import { api, ask, type On, type Problem, type Schemas } from '../../api/client'
 import { Move, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import type { Units } from '../../parts/units';
+import { motifOf } from './MotifPanel';
 import type { Drawing } from './useDrawing';
 
 type Offer = Schemas['BoxOfferView'];
@@ -21,6 +22,7 @@ export function BoxPanel({
   change: (part: Partial<Drawing>) => void;
 }) {
   const shown = useShown();
+  const isDrawn = drawing.art !== null || motifOf(drawing) !== null;
   const [typed, setTyped] = useState({ wide: '', high: '' });
   const look = useMutation<{ offers: Offer[] }, Problem>({
     mutationFn: () => {
@@ -31,7 +33,7 @@ export function BoxPanel({
   const says = look.error?.fields ?? {};
   const take = (offer: Offer) =>
     change({
-      ...(drawing.art ? {} : { face: offer.face }),
+      ...(isDrawn ? {} : { face: offer.face }),
       capHeight: `${offer.capHeight.mm}mm`,
       left: '',
       top: '',
@@ -79,7 +81,7 @@ export function BoxPanel({
               onClick={() => take(offer)}
             >
               <span className="block font-medium">
-                {drawing.art ? 'The drawing' : offer.name}, {shown.size(offer.size)}
+                {isDrawn ? 'The drawing' : offer.name}, {shown.size(offer.size)}
               </span>
               <span className="block text-sm text-ink2">
                 {[

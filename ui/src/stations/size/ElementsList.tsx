@@ -1,6 +1,7 @@
 import type { Element, Film, Fit } from '../../api/client';
 import { Move, Swatch, useShown } from '../../parts/basics';
 import { doubled, type Hand, reordered, WORDS } from './elements';
+import { motifOf } from './MotifPanel';
 import type { Change, Drawing } from './useDrawing';
 
 /** What lies on the object from top to bottom, the words among it; one is in hand, more can be picked along. */
@@ -78,7 +79,7 @@ export function ElementsList({
     <>
       <ol className="border-t border-rule" aria-label="From top to bottom">
         {rows(false)}
-        {row(WORDS, drawing.words.replaceAll('\n', ' '), fit && shown.size(fit.size), film(drawing.film))}
+        {row(WORDS, drawing.words.replaceAll('\n', ' ') || motifOf(drawing)?.what || 'drawing', fit && shown.size(fit.size), film(drawing.film))}
         {rows(true)}
       </ol>
       {held && hand.nth !== null && (

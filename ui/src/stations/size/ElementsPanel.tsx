@@ -9,6 +9,7 @@ import { ElementsArranged } from './ElementsArranged';
 import { ElementsList } from './ElementsList';
 import type { Hand } from './elements';
 import { moved } from './elements';
+import { ElementField, PlainFields } from './PlainFields';
 import { Distance } from './PlacePanel';
 import type { Change, Drawing } from './useDrawing';
 
@@ -107,7 +108,7 @@ function Held({
   onPut: (left: number, top: number) => void;
   says: (field: string) => string | undefined;
 }) {
-  const { faces, elementShapes, patterns } = useVocabulary();
+  const { faces } = useVocabulary();
   const shown = useShown();
   const laid = fit?.elements.find((one) => one.nth === nth);
   const place = useMutation<{ left: Length; top: Length }, Problem, { from: string; distance: string }>({
@@ -117,15 +118,7 @@ function Held({
     },
     onSuccess: (put) => onPut(put.left.mm, put.top.mm),
   });
-  const text = (field: Exclude<keyof Element, 'art'>, label: string, usual: string | undefined) => (
-    <TextField
-      label={label}
-      placeholder={usual}
-      value={element[field]}
-      onChange={(value) => set({ [field]: value })}
-      says={says(field)}
-    />
-  );
+  const told = { element, set, says };
   const distance = (from: string, label: string, now: Length) => (
     <Distance
       key={from}
@@ -135,8 +128,6 @@ function Held({
       says={place.variables?.from === from ? (place.error?.fields.distance ?? place.error?.message) : undefined}
     />
   );
-  const hollow = element.what === 'ring' || element.what === 'band';
-  const cornered = element.what === 'polygon' || element.what === 'star';
   return (
     <div className="mt-3 grid grid-cols-2 gap-3 border-t border-ink pt-3">
       {element.kind === 'words' ? (
@@ -160,41 +151,18 @@ function Held({
               ...faces.map((face) => ({ value: face.slug, label: face.name })),
             ]}
           />
-          {text('high', 'Letter height', 'usual')}
+          <ElementField {...told} field="high" label="Letter height" usual="usual" />
         </>
       ) : element.art ? (
         <>
           <DrawingFilms art={element.art} films={films} onChange={(art) => set({ art })} />
-          <div className="col-span-2">{text('high', 'Height', laid && shown.one(laid.size.height))}</div>
+          <div className="col-span-2">
+            <ElementField {...told} field="high" label="Height" usual={laid && shown.one(laid.size.height)} />
+          </div>
           {says('art') && <p className="col-span-2 text-sm font-medium text-signal-ink">{says('art')}</p>}
         </>
       ) : (
-        <div className="col-span-2">
-          <SelectField
-            label={element.kind === 'shape' ? 'Shape' : 'Pattern'}
-            value={element.what}
-            onChange={(what) => set({ what })}
-            says={says('what')}
-            options={element.kind === 'shape' ? elementShapes : patterns}
-          />
-        </div>
-      )}
-      {element.kind === 'shape' && (
-        <>
-          {text('wide', 'Width', laid && shown.one(laid.size.width))}
-          {text('high', 'Height', laid && shown.one(laid.size.height))}
-          {hollow && text('innerWide', 'Inside, width', 'usual')}
-          {hollow && text('innerHigh', 'Inside, height', 'usual')}
-          {cornered && text('sides', element.what === 'star' ? 'Points' : 'Sides', element.what === 'star' ? '5' : '6')}
-        </>
-      )}
-      {element.kind === 'pattern' && (
-        <>
-          {text('pitch', 'From middle to middle', 'usual')}
-          {text('spot', 'Across one', 'usual')}
-          {text('border', 'Clear of the edge', 'none')}
-          {text('gap', 'Clear of the rest', 'usual')}
-        </>
+        <PlainFields element={element} set={set} says={says} size={laid?.size} beside />
       )}
       <div className="col-span-2">
         <SelectField

@@ -1,6 +1,7 @@
 import type { Fit, Schemas } from '../../api/client';
 import { useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
+import { motifOf } from './MotifPanel';
 import type { Drawing } from './useDrawing';
 
 /** The figures under the drawing: what was typed, and what the core answered. */
@@ -21,13 +22,15 @@ export function Figures({
 }) {
   const shown = useShown();
   const isOwn = set !== undefined && set.highest.mm > set.capHeight.mm;
+  const motif = motifOf(drawing);
+  const isDrawn = drawing.art !== null || motif !== null;
   const smallest = set?.members[set.deciding];
   return (
     <div className="flex shrink-0 flex-wrap items-start gap-x-7 gap-y-2 border-t border-rule bg-ground px-4 py-3">
-      {!(set && drawing.setting.setSize) && (
+      {!(set && drawing.setting.setSize) && motif?.kind !== 'pattern' && (
         <div className="w-[120px]">
           <TextField
-            label={drawing.art ? 'Height over all' : 'Letter height'}
+            label={isDrawn ? 'Height over all' : 'Letter height'}
             placeholder="the largest"
             value={drawing.capHeight}
             onChange={(capHeight) => change({ capHeight })}
@@ -38,7 +41,7 @@ export function Figures({
       {fit && (
         <>
           <Figure
-            name={drawing.art ? 'Height' : 'Letters'}
+            name={isDrawn ? 'Height' : 'Letters'}
             first={shown.one(fit.capHeight)}
             second={
               fit.lineHeights.length > 0

@@ -20,6 +20,7 @@ export function useSamples(on: On, drawing: Drawing, units: Units, check: Schema
     queryFn: ({ signal }) => ask(api.POST('/api/samples', { body: { ...on, ...settled, face: '', units }, signal })),
     placeholderData: keepPreviousData,
     retry: false,
+    enabled: words.trim() !== '' || roster.trim() !== '',
   });
   const stop = check?.snags.find((snag) => snag.severity === 'stop' && CUT.has(snag.code));
   const samples = query.data?.samples.map((sample) =>

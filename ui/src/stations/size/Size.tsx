@@ -24,6 +24,7 @@ import { Figures } from './Figures';
 import { Items } from './Items';
 import { LayersPanel } from './LayersPanel';
 import { MendPanel, STEPS } from './MendPanel';
+import { MotifPanel, motifOf, useMotifs } from './MotifPanel';
 import { PLACING, PlacePanel } from './PlacePanel';
 import { Samples, useSamples } from './Samples';
 import { SetPanel } from './SetPanel';
@@ -163,6 +164,8 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
   );
 
   const art = useArt(drawing.art?.id ?? 0).data;
+  const motifs = useMotifs();
+  const motif = motifOf(drawing);
   const answering = useAnswering(docket.number).data;
   const [tab, setTab] = useState('faces');
   const [before, setBefore] = useState(true);
@@ -172,7 +175,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
   const samples = useSamples(on, drawing, units, drawing.capHeight === '' ? check : undefined);
   const takeFace = (face: string) => change({ face, capHeight: '', left: '', top: '' });
   useKey('l', () => setLibrary(true));
-  useKey('w', () => setWall(drawing.art === null));
+  useKey('w', () => setWall(drawing.art === null && motif === null));
   const suggested = set.data?.suggestedOffset ?? drawn?.suggestedOffset;
   return (
     <div className="grid min-h-0 grid-cols-[1fr_326px]">
@@ -257,6 +260,8 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
                 lines={6}
                 says={says.roster}
               />
+            ) : motif ? (
+              <MotifPanel motif={motif} fit={drawn} change={change} says={says} />
             ) : (
               <TextField
                 label={drawing.art ? 'Called' : 'Words'}
@@ -278,7 +283,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
           <Tabs.Root value={tab} onValueChange={setTab}>
             <Tabs.List className="mb-3 flex border-b border-ink" aria-label="Lettering">
               {[
-                ['faces', drawing.art ? 'Drawing' : 'Faces'],
+                ['faces', drawing.art || motif ? 'Drawing' : 'Faces'],
                 ['setting', 'Setting'],
                 ['elements', 'Beside'],
                 ['layers', 'Layers'],
@@ -314,7 +319,15 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
                   <BringArt on={on} onBrought={(brought) => change(artOf(brought))} />
                 </div>
               )}
-              {!drawing.art && (
+              {!drawing.art && !motif && !isSet && (
+                <Move
+                  className="mb-3 w-full"
+                  onClick={() => change({ words: '', capHeight: '', left: '', top: '', motif: motifs.of('disc') })}
+                >
+                  No words: a shape or a pattern
+                </Move>
+              )}
+              {!drawing.art && !motif && (
                 <Samples
                   drawing={drawing}
                   object={item.object?.wall.width.mm ?? 100}

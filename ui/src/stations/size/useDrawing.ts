@@ -14,6 +14,8 @@ export type Drawing = {
   film: string;
   /** A drawing that was brought, in the place of the words. */
   art: { id: number; layers: { colour: string; film: string; out: string }[] } | null;
+  /** What stands in the place of words as long as there are none. */
+  motif: Element | null;
   /** What lies on the object beside the words, from bottom to top. */
   elements: Element[];
 };
@@ -38,6 +40,7 @@ export const drawingOf = (item: Item, usual: Setting): Drawing => ({
         })),
       }
     : null,
+  motif: (item.design.motif as Element | undefined) ?? null,
   elements: item.elements as Element[],
   face: item.design.face,
   capHeight: item.design.capHeight ? `${item.design.capHeight.mm}mm` : '',
