@@ -2831,6 +2831,11 @@ export interface components {
              * @default
              */
             known?: string;
+            /**
+             * @description What stands in the place of words: a shape or a pattern by its name, drawing for one that is still to be brought; empty where there are words.
+             * @default
+             */
+            motif?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
         };
@@ -2872,6 +2877,8 @@ export interface components {
             names: number;
             /** @description What is to be said of its rows. */
             rows: components["schemas"]["ListNoteView"][];
+            /** @description What is drawn where there are no words; empty where there are. */
+            motif: string;
         };
         /** @description The yes to one proof. */
         ApproveRequest: {
@@ -3418,6 +3425,8 @@ export interface components {
             setting: components["schemas"]["TypedSetting"];
             /** @description The drawing brought along. */
             art: components["schemas"]["TypedArt"] | null;
+            /** @description What stands in the place of words. */
+            motif: components["schemas"]["TypedElement"] | null;
         };
         /** @description A docket in a list. */
         DocketRow: {
@@ -6197,6 +6206,8 @@ export interface components {
             art?: components["schemas"]["TypedArt"] | null;
             /** @description What lies on the object beside the words, from bottom to top. */
             elements?: components["schemas"]["TypedElement"][];
+            /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+            motif?: components["schemas"]["TypedElement"] | null;
         };
         /** @description Something on an object beside its words, as typed: lengths in either system, empty for the rule's own answer. */
         TypedElement: {
@@ -6297,6 +6308,11 @@ export interface components {
              * @default
              */
             together?: string;
+            /**
+             * @description Of a pattern how wide the film is that runs round it and holds it; empty for none.
+             * @default
+             */
+            frame?: string;
         };
         /** @description A figure as typed, by the rule it stands for. */
         TypedFigure: {
@@ -7163,6 +7179,11 @@ export interface operations {
                      * @default
                      */
                     known?: string;
+                    /**
+                     * @description What stands in the place of words: a shape or a pattern by its name, drawing for one that is still to be brought; empty where there are words.
+                     * @default
+                     */
+                    motif?: string;
                     /** @description What is kept clear as path data, mm. */
                     keepOuts?: components["schemas"]["TypedKeepOut"][];
                     /** @description What was answered of its other things than the one in hand. */
@@ -7254,6 +7275,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                     /** @description The elements by their numbers from 0, -1 for the words; the others follow the first. */
                     picked: number[];
                     /** @description Left, across, right, top, down or bottom for a line; gaps-across or gaps-down. */
@@ -7892,6 +7915,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                     /** @description How wide it is, as typed with its unit. */
                     wide: string;
                     /** @description How high it is, as typed with its unit. */
@@ -7983,6 +8008,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                 };
             };
         };
@@ -8070,6 +8097,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                 };
             };
         };
@@ -8218,6 +8247,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                 };
             };
         };
@@ -8495,6 +8526,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                     /**
                      * @description As typed.
                      * @default
@@ -8950,6 +8983,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                 };
             };
         };
@@ -9662,6 +9697,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                 };
             };
         };
@@ -10017,6 +10054,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                     /** @description Which element, from 0; the words where none is named. */
                     element?: number | null;
                 };
@@ -11496,6 +11535,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                     /** @description What the distance is measured from, in one of these words. */
                     from: string;
                     /** @description As typed, with its unit. */
@@ -11993,6 +12034,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                 };
             };
         };
@@ -12112,6 +12155,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                 };
             };
         };
@@ -12199,6 +12244,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                 };
             };
         };
@@ -12380,6 +12427,8 @@ export interface operations {
                     art?: components["schemas"]["TypedArt"] | null;
                     /** @description What lies on the object beside the words, from bottom to top. */
                     elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
                     /**
                      * @description Width or height.
                      * @enum {string}

@@ -38,7 +38,7 @@ final class Design
      * @param array<string, int|float|string|null>|null $setting what differs from a line or a stack
      * @param list<Underneath>|null                     $layers  underneath the letters, the nearest first
      * @param Art|null                                  $art     a drawing that was brought, in the place of words
-     * @param array<string, mixed>|null                 $motif   what an order without words is of, as an element is kept
+     * @param array<string, mixed>|null                 $motif   what stands in their place, as an element is kept
      */
     public function __construct(
         #[ORM\Column(length: 40, nullable: true)] private ?string $face = null,

@@ -76,7 +76,11 @@ final readonly class DesignFitter
         );
     }
 
-    /** What stands in the place of words that are not there. @param list<string> $lines */
+    /**
+     * What stands in the place of words that are not there.
+     *
+     * @param list<string> $lines
+     */
     private static function motif(array $lines, Design $design): ?DesignElement
     {
         return [] === $lines ? $design->motif() : null;

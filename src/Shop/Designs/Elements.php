@@ -224,8 +224,7 @@ final readonly class Elements
         Design $design,
         array $laid,
         int $nth,
-    ): Placing
-    {
+    ): Placing {
         $middle = static fn (Fitted $of, string $label): array => [
             'label' => $label,
             'x' => $of->at[0] + intdiv($of->artwork->box()->width(), 2),

@@ -13,8 +13,8 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Refused;
 
 /**
- * Film of a plain shape or a pattern, whether it lies beside words or in their place. Where nothing is said a pattern is
- * repeated at a tenth of the shorter side it covers. Source: handbook section 4, "Several things on one object".
+ * Film of a plain shape or a pattern, whether it lies beside words or in their place. Where nothing is said a pattern
+ * is repeated at a tenth of the shorter side it covers. Source: handbook section 4, "Several things on one object".
  */
 final class PlainFilm
 {

@@ -20,8 +20,8 @@ final readonly class TypedDesign
      * @param string $units which system a bare number is read in: metric or imperial
      * @param TypedSetting $setting how the words are set
      * @param list<TypedElement> $elements what lies on the object beside the words, from bottom to top
-     * @param TypedElement|null $motif what a decal without words is of: a shape or a pattern in their place; passed over
-     *     where there are words
+     * @param TypedElement|null $motif what a decal without words is of: a shape or a pattern in their place; passed
+     *     over where there are words
      * @param TypedArt|null $art a drawing that takes the place of the words
      */
     public function __construct(

@@ -68,7 +68,8 @@ final readonly class Counter
         if ([] === array_diff_key($wrong, array_flip(self::NOT_DRAWN))) {
             try {
                 $object = $this->objects->read($answers->object());
-                $drawn = $this->drawer->draw($object, $lines, $this->first->of($lines, $answers->motif()), $grade, $use);
+                $first = $this->first->of($lines, $answers->motif());
+                $drawn = $this->drawer->draw($object, $lines, $first, $grade, $use);
             } catch (Refusals) {
                 // The object is named among what is wrong already.
             } catch (Refused $refused) {
@@ -155,7 +156,8 @@ final readonly class Counter
         }
         try {
             $object = $this->objects->read($answers->object());
-            $drawn = $this->drawer->draw($object, $lines, $this->first->of($lines, $answers->motif()), $film->grade(), $use);
+            $first = $this->first->of($lines, $answers->motif());
+            $drawn = $this->drawer->draw($object, $lines, $first, $film->grade(), $use);
 
             return $this->item($answers, $drawn, $object, $film, $use);
         } catch (Refusals|Refused) {

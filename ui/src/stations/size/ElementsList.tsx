@@ -79,7 +79,12 @@ export function ElementsList({
     <>
       <ol className="border-t border-rule" aria-label="From top to bottom">
         {rows(false)}
-        {row(WORDS, drawing.words.replaceAll('\n', ' ') || motifOf(drawing)?.what || 'drawing', fit && shown.size(fit.size), film(drawing.film))}
+        {row(
+          WORDS,
+          drawing.words.replaceAll('\n', ' ') || motifOf(drawing)?.what || 'drawing',
+          fit && shown.size(fit.size),
+          film(drawing.film),
+        )}
         {rows(true)}
       </ol>
       {held && hand.nth !== null && (

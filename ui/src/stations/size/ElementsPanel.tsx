@@ -9,8 +9,8 @@ import { ElementsArranged } from './ElementsArranged';
 import { ElementsList } from './ElementsList';
 import type { Hand } from './elements';
 import { moved } from './elements';
-import { ElementField, PlainFields } from './PlainFields';
 import { Distance } from './PlacePanel';
+import { ElementField, PlainFields } from './PlainFields';
 import type { Change, Drawing } from './useDrawing';
 
 /** What lies on the object beside its words: a short list from top to bottom, and the figures of the one in hand. */

@@ -1,0 +1,202 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Tests\Web;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use Yelbo\Shop\Orders\Pieces;
+use Yelbo\Shop\Orders\PieceWeeding;
+use Yelbo\Trade\Film\Film;
+
+/** Orders without words: shapes, patterns, drawings alone, from the first answer to the hand-over. */
+final class WordlessTest extends WebCase
+{
+    use OrderWalk;
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->as('ines');
+    }
+
+    /** @return array<string, array{string, string}> what it is of, and what it is called */
+    public static function motifs(): array
+    {
+        return [
+            'a star' => ['star', 'Star'],
+            'a ring' => ['ring', 'Ring'],
+            'a rule' => ['line', 'Rule'],
+            'dots' => ['dots', 'Dots'],
+            'a lattice' => ['lattice', 'Lattice'],
+        ];
+    }
+
+    #[DataProvider('motifs')]
+    public function testItGoesAllTheWay(string $motif, string $called): void
+    {
+        $film = $this->shelved(Film::Permanent, 'sage');
+        $asked = $this->pane($film, $motif);
+        $told = $this->mustAsk('POST', '/api/answers', ['answers' => $asked] + $asked);
+        self::assertSame($called, $told['motif']);
+        self::assertSame([], array_intersect(['words', 'motif'], array_column($told['wrong'], 'field')));
+        self::assertGreaterThan(0, $told['quote']['total']['minor']);
+
+        $docket = $this->asked($asked);
+        self::assertSame($called, $docket['items'][0]['label']);
+        self::assertSame([], $docket['items'][0]['words']);
+        $quote = $this->mustAsk('GET', "/api/dockets/{$docket['number']}/quote")['quote'];
+        $made = $this->sized($docket['number'], $this->typed($docket) + ['proof' => true]);
+        $page = $made['proofs'][0]['pages'][0];
+        self::assertSame($called, $page['drawing']);
+        self::assertSame([], $page['letters'] ?? []);
+        $agreed = $this->agreed($docket['number']);
+        self::assertSame([$called], array_values(array_unique(array_column($agreed['pieces'], 'label'))));
+        // What is told is what is cut, here as everywhere.
+        $minutes = array_sum(array_map(
+            fn (array $piece): float => $this->get(PieceWeeding::class)
+                ->weeding($this->get(Pieces::class)->piece($piece['id']))
+                ->minutes,
+            $agreed['pieces'],
+        ));
+        $says = array_column($quote['lines'], 'says', 'what')['Weeding'];
+        self::assertSame(1, preg_match('~([\d.]+) min~', $says, $found), $says);
+        self::assertEqualsWithDelta($minutes, (float) $found[1], max(0.1, 0.12 * $minutes));
+        $this->weeded($docket['number']);
+        self::assertSame('done', $this->delivered($docket['number'])['state']);
+    }
+
+    public function testAPatternInAFrameIsOnePieceOfFilmToTheEdgeOfWhatIsSafe(): void
+    {
+        $docket = $this->asked($this->pane($this->shelved(Film::Permanent, 'sage'), 'lattice'));
+        $typed = $this->typed($docket);
+        $typed['motif'] = ['frame' => '12mm', 'pitch' => '60mm', 'spot' => '8mm'] + $typed['motif'];
+        $fit = $this->mustAsk('POST', '/api/fit', ['docket' => $docket['number'], 'item' => 1] + $typed);
+        // One outline and its openings: nothing of it hangs in the air.
+        self::assertSame(1, substr_count($fit['layers'][0]['path'], 'M') - \count(self::holes($fit)));
+        $alone = $this->mustAsk('POST', '/api/fit', [
+            'docket' => $docket['number'],
+            'item' => 1,
+            'motif' => ['frame' => ''] + $typed['motif'],
+        ] + $typed);
+        self::assertEqualsWithDelta($fit['size']['width']['mm'], $alone['size']['width']['mm'], 0.01);
+        self::assertGreaterThan($alone['film'], $fit['film']);
+    }
+
+    public function testAShapeIsAsLargeAsItCanBeUnlessASizeIsTyped(): void
+    {
+        $docket = $this->asked($this->pane($this->shelved(Film::Permanent, 'sage'), 'rectangle'));
+        $typed = $this->typed($docket);
+        $fit = fn (array $motif, string $height = ''): array => $this->mustAsk('POST', '/api/fit', [
+            'docket' => $docket['number'],
+            'item' => 1,
+            'motif' => $motif + $typed['motif'],
+            'capHeight' => $height,
+        ] + $typed);
+        $size = static fn (array $fit): array => [$fit['size']['width']['mm'], $fit['size']['height']['mm']];
+        $largest = $size($fit([]));
+        self::assertSame($largest[0], $largest[1]);
+        self::assertSame([150.0, 90.0], array_map(floatval(...), $size($fit(['wide' => '150mm', 'high' => '90mm']))));
+        // Made larger and smaller it keeps its proportions.
+        self::assertEqualsWithDelta(
+            [75.0, 45.0],
+            $size($fit(['wide' => '150mm', 'high' => '90mm'], '45mm')),
+            0.01,
+        );
+    }
+
+    public function testADrawingThatIsStillToComeHasAPriceAndNoProof(): void
+    {
+        $docket = $this->asked($this->pane($this->shelved(Film::Permanent, 'sage'), 'drawing'));
+        self::assertSame('Drawing', $docket['items'][0]['label']);
+        $path = "/api/dockets/{$docket['number']}/design";
+        $body = ['version' => $docket['version'], 'item' => 1, 'proof' => true] + $this->typed($docket);
+        $this->assertRefused('PUT', $path, $body, ['art' => 'The drawing is still to come: bring it, or choose a shape instead.']);
+    }
+
+    public function testWordsStayAskedForWhereNothingStandsInTheirPlace(): void
+    {
+        $film = $this->shelved(Film::Permanent, 'sage');
+        $this->assertRefused('POST', '/api/dockets', ['take' => true, 'answers' => $this->pane($film, '') + ['customer' => 'Bellwether Brass'], 'others' => []], [
+            'words' => 'What words? Spell them as they should be cut, or say that there are none.',
+        ]);
+        $docket = $this->asked($this->pane($film, 'star'));
+        $this->assertRefused(
+            'PUT',
+            "/api/dockets/{$docket['number']}/design",
+            ['version' => $docket['version'], 'item' => 1, 'proof' => false, 'motif' => null] + $this->typed($docket),
+            ['words' => 'There are no words to set. Write at least one letter, or choose what stands in their place.'],
+        );
+    }
+
+    public function testWordsMayTakeItsPlaceAndBackAgain(): void
+    {
+        $docket = $this->asked($this->pane($this->shelved(Film::Permanent, 'sage'), 'star'));
+        $typed = $this->typed($docket);
+        $named = $this->sized($docket['number'], ['words' => 'Heron'] + $typed + ['proof' => false]);
+        self::assertSame(['Heron', null], [$named['items'][0]['label'], $named['items'][0]['design']['motif']]);
+        $back = $this->sized($docket['number'], $typed + ['proof' => false]);
+        self::assertSame('Star', $back['items'][0]['label']);
+    }
+
+    /** @return array<string, string> */
+    private function pane(string $film, string $motif): array
+    {
+        return [
+            'words' => '',
+            'motif' => $motif,
+            'object' => 'Window pane',
+            'width' => '600mm',
+            'height' => '300mm',
+            'useOf' => 'indoor',
+            'film' => $film,
+            'quantity' => '2',
+        ];
+    }
+
+    /**
+     * As the page would send it back.
+     *
+     * @param array<string, mixed> $docket
+     *
+     * @return array<string, mixed>
+     */
+    private function typed(array $docket): array
+    {
+        $design = $docket['items'][0]['design'];
+
+        return ['words' => '', 'face' => $design['face'], 'motif' => $design['motif'], 'elements' => []];
+    }
+
+    /**
+     * @param array<string, mixed>  $body
+     * @param array<string, string> $says a sentence by its field
+     */
+    private function assertRefused(string $method, string $path, array $body, array $says): void
+    {
+        $problem = $this->ask($method, $path, $body);
+        $this->assertProblem(422, '', $problem);
+        self::assertSame($says, array_column($problem['fields'], 'says', 'field'));
+    }
+
+    /**
+     * @param array<string, mixed> $fit
+     *
+     * @return list<string> openings of its film: outlines that run the other way round
+     */
+    private static function holes(array $fit): array
+    {
+        $rings = array_filter(explode('M', $fit['layers'][0]['path']));
+
+        return array_values(array_filter($rings, static function (string $ring): bool {
+            preg_match_all('~(-?[\d.]+)[ ,](-?[\d.]+)~', $ring, $found, \PREG_SET_ORDER);
+            $area = 0.0;
+            foreach ($found as $nth => [, $x, $y]) {
+                [, $toX, $toY] = $found[($nth + 1) % \count($found)];
+                $area += $x * $toY - $toX * $y;
+            }
+
+            return $area < 0;
+        }));
+    }
+}
