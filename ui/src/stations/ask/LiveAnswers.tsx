@@ -1,4 +1,4 @@
-import type { Film, Schemas } from '../../api/client';
+import type { Film, Fit, Schemas } from '../../api/client';
 import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import type { Ground } from '../../drawing/pictures';
 import { Both, Caution, Scroll, Section, Swatch, useShown } from '../../parts/basics';
@@ -20,7 +20,6 @@ export function LiveAnswers({
   ground: Ground;
   onFilm: (film: string) => void;
 }) {
-  const shown = useShown();
   const fit = answers?.fit;
   const stop = answers?.check?.snags.find((snag) => snag.severity === 'stop');
   return (
@@ -37,17 +36,7 @@ export function LiveAnswers({
                 label="What is drawn on the object, to scale"
               />
             </div>
-            <p>
-              {answers?.motif || 'Letters'} up to <Both length={fit.largest} figure />
-            </p>
-            <p className="text-ink2">
-              {shown.size(fit.size)} over all,{' '}
-              {answers?.motif === ''
-                ? 'in a plain face'
-                : answers?.motif === 'Drawing'
-                  ? 'a plain shape until it is brought'
-                  : 'the largest that fits'}
-            </p>
+            <Largest fit={fit} motif={answers?.motif ?? ''} />
             {stop && <p className="mt-1 font-medium text-signal-ink">{stop.message}</p>}
           </>
         ) : (
@@ -70,6 +59,30 @@ export function LiveAnswers({
         {answers && <Advice advice={answers.advice} onFilm={onFilm} />}
       </Section>
     </Scroll>
+  );
+}
+
+/** How large it can be: of words their letters, of what stands in their place all of it. */
+function Largest({ fit, motif }: { fit: Fit; motif: string }) {
+  const shown = useShown();
+  const size = shown.size(fit.size);
+  return motif === '' ? (
+    <>
+      <p>
+        Letters up to <Both length={fit.largest} figure />
+      </p>
+      <p className="text-ink2">{size} over all, in a plain face</p>
+    </>
+  ) : (
+    <>
+      <p>
+        {motif} of <span className="figure">{size}</span>
+      </p>
+      <p className="text-ink2">
+        {shown.otherSize(fit.size)},{' '}
+        {motif === 'Drawing' ? 'a plain shape until it is brought' : 'the largest that fits'}
+      </p>
+    </>
   );
 }
 
