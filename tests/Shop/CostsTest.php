@@ -29,6 +29,7 @@ use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Price\CostLine;
 use Yelbo\Trade\Price\RealCost;
 use Yelbo\Trade\Price\Sale;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** Real orders carried through: what they cost beside what was quoted, and that they are paid. */
 final class CostsTest extends ShopTestCase
@@ -160,10 +161,7 @@ final class CostsTest extends ShopTestCase
     public function testFilmThatCameBackIsNotCharged(): void
     {
         // A letter that stands high and narrow leaves room beside it.
-        $docket = $this->get(TakeOrder::class)->begin(
-            Answers::fromKept(['width' => '150mm', 'height' => '420mm'] + $this->answers('I', 1)->toArray()),
-            true,
-        );
+        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['width' => '150mm', 'height' => '420mm'] + $this->answers('I', 1)->toArray())), true);
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         [$piece] = $docket->pieces();

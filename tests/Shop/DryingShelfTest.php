@@ -21,6 +21,7 @@ use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** What dries stands on one shelf, and several are gone on with in one go. */
 final class DryingShelfTest extends ShopTestCase
@@ -28,10 +29,7 @@ final class DryingShelfTest extends ShopTestCase
     /** @param array<string, string> $more */
     private function ordered(array $more, int $count = 2): Docket
     {
-        $docket = $this->get(TakeOrder::class)->begin(
-            Answers::fromKept($more + $this->answers('Kestrel', $count)->toArray()),
-            true,
-        );
+        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept($more + $this->answers('Kestrel', $count)->toArray())), true);
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         $this->release(...$docket->pieces());
@@ -195,7 +193,7 @@ final class DryingShelfTest extends ShopTestCase
             ] as [$more, $says]
         ) {
             try {
-                $this->get(TakeOrder::class)->begin(Answers::fromKept($more + $this->answers()->toArray()), true);
+                $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept($more + $this->answers()->toArray())), true);
                 self::fail($says);
             } catch (Refusals $refusals) {
                 self::assertStringContainsString($says, $refusals->fields['finish'] ?? '');

@@ -19,6 +19,7 @@ use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /**
  * Film that is told with a price against film of the plan that is released for it, over orders made up from a seed: names,
@@ -83,10 +84,7 @@ final class FilmToldTest extends PlansTestCase
         ];
         $typed['roster'] = str_replace('Sweet'."\n".'Peas', 'Sweet | Peas', $typed['roster']);
         try {
-            $docket = $this->get(TakeOrder::class)->begin(
-                Answers::fromKept($typed + $this->answers()->toArray()),
-                true,
-            );
+            $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept($typed + $this->answers()->toArray())), true);
             $setting = match ($kind) {
                 2 => ['frame' => 'ring'],
                 3 => ['arrangement' => 'knockout'],

@@ -27,6 +27,7 @@ use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** One order holds many items: one proof, one yes, and each item by itself where one is changed. */
 final class ItemsTest extends ShopTestCase
@@ -45,7 +46,7 @@ final class ItemsTest extends ShopTestCase
 
     private function two(): Docket
     {
-        return $this->get(TakeOrder::class)->begin($this->answers(), true, [$this->other()]);
+        return $this->get(TakeOrder::class)->begin(new TypedOrder($this->answers(), [$this->other()]), true);
     }
 
     private function proofed(Docket $docket): void
@@ -88,18 +89,14 @@ final class ItemsTest extends ShopTestCase
     {
         $before = $this->records->getConnection()->fetchOne('SELECT COUNT(*) FROM docket');
         try {
-            $this->get(TakeOrder::class)->begin(
-                $this->answers(),
-                true,
-                [$this->other(), $this->other(words: '', object: '')],
-            );
+            $this->get(TakeOrder::class)->begin(new TypedOrder($this->answers(), [$this->other(), $this->other(words: '', object: '')]), true);
             self::fail('words are missing');
         } catch (Refusals $refusals) {
             self::assertSame(['others.1.words', 'others.1.object'], array_keys($refusals->fields));
         }
         self::assertSame($before, $this->records->getConnection()->fetchOne('SELECT COUNT(*) FROM docket'));
         try {
-            $this->get(TakeOrder::class)->begin($this->answers(), true, [$this->other(words: str_repeat('Ab ', 900))]);
+            $this->get(TakeOrder::class)->begin(new TypedOrder($this->answers(), [$this->other(words: str_repeat('Ab ', 900))]), true);
             self::fail('so many words do not fit');
         } catch (Refusals $refusals) {
             self::assertSame(['others.0.words'], array_keys($refusals->fields));
@@ -109,12 +106,12 @@ final class ItemsTest extends ShopTestCase
     public function testWhatIsBegunKeepsAsManyItemsAsWereTyped(): void
     {
         $take = $this->get(TakeOrder::class);
-        $docket = $take->begin(new Answers(words: 'One'), false, [new Answers(words: 'Two'), new Answers(words: 'Three')]);
+        $docket = $take->begin(new TypedOrder(new Answers(words: 'One'), [new Answers(words: 'Two'), new Answers(words: 'Three')]), false);
         self::assertSame('One; Two; Three', $docket->label());
-        $take->answer($docket, $docket->version(), new Answers(words: 'One'), false, [new Answers(words: 'Drei')]);
+        $take->answer($docket, $docket->version(), new TypedOrder(new Answers(words: 'One'), [new Answers(words: 'Drei')]), false);
         $this->records->refresh($docket);
         self::assertSame('One; Drei', $docket->label());
-        $take->answer($docket, $docket->version(), $this->answers('One'), true, [$this->other(), $this->other('Cups')]);
+        $take->answer($docket, $docket->version(), new TypedOrder($this->answers('One'), [$this->other(), $this->other('Cups')]), true);
         self::assertSame('One; Tea; Cups', $docket->label());
         self::assertSame([1, 2, 4], array_map(static fn (Item $item): int => $item->nth(), $docket->items()));
     }

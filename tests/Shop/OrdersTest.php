@@ -24,17 +24,18 @@ use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
+use Yelbo\Shop\Orders\TypedOrder;
 
 final class OrdersTest extends ShopTestCase
 {
     public function testAnOrderCanBeBegunWithHardlyAnythingAndTakenLater(): void
     {
         $take = $this->get(TakeOrder::class);
-        $docket = $take->begin(new Answers(customer: 'Osric Tamblyn', words: 'Kestr'), false);
+        $docket = $take->begin(new TypedOrder(new Answers(customer: 'Osric Tamblyn', words: 'Kestr')), false);
         self::assertSame(DocketState::Asking, $docket->state());
         self::assertSame('Kestr', $docket->label());
         self::assertSame(Station::Ask, $docket->station());
-        $take->answer($docket, $docket->version(), $this->answers(), true);
+        $take->answer($docket, $docket->version(), new TypedOrder($this->answers()), true);
         self::assertSame(Station::Size, $docket->station());
         self::assertSame('Osric Tamblyn', $docket->customer()?->name());
         self::assertSame(180_000, $docket->item()->object()->size()->width->micrometres);
@@ -75,7 +76,7 @@ final class OrdersTest extends ShopTestCase
     {
         $answers = Answers::fromKept([...$this->answers()->toArray(), $field => $typed]);
         try {
-            $this->get(AnswersReader::class)->read($answers);
+            $this->get(AnswersReader::class)->read(new TypedOrder($answers));
             self::fail("$field must be refused.");
         } catch (Refusals $refusals) {
             self::assertSame([$field], array_keys($refusals->fields));
@@ -86,7 +87,7 @@ final class OrdersTest extends ShopTestCase
     public function testAllWrongAnswersAreSaidAtOnce(): void
     {
         try {
-            $this->get(AnswersReader::class)->read(new Answers());
+            $this->get(AnswersReader::class)->read(new TypedOrder(new Answers()));
             self::fail();
         } catch (Refusals $refusals) {
             self::assertEqualsCanonicalizing(
@@ -98,14 +99,12 @@ final class OrdersTest extends ShopTestCase
 
     public function testInchesAreReadAsTheShopMeasures(): void
     {
-        $agreed = $this->get(AnswersReader::class)->read(
-            Answers::fromKept([
+        $agreed = $this->get(AnswersReader::class)->read(new TypedOrder(Answers::fromKept([
                 ...$this->answers()->toArray(),
                 'units' => 'imperial',
                 'width' => '7 1/16',
                 'height' => '110mm',
-            ]),
-        );
+            ])));
         self::assertSame(179_388, $agreed->items[0]->object->size()->width->micrometres);
         self::assertSame(110_000, $agreed->items[0]->object->size()->height->micrometres);
     }
@@ -115,7 +114,7 @@ final class OrdersTest extends ShopTestCase
     {
         $seen = [];
         foreach (['Žofie', 'Ωμέγα', 'Пристань', 'Ệ'] as $words) {
-            $heard = $this->get(Counter::class)->hear($this->answers($words));
+            $heard = $this->get(Counter::class)->hear(new TypedOrder($this->answers($words)));
             $taken = null === $heard->drawn ? null : $this->taken($words);
             if (null === $taken) {
                 // No face has them: the letter is named.
@@ -249,9 +248,9 @@ final class OrdersTest extends ShopTestCase
         self::assertSame([$next->number(), $docket->number()], $words->find('pêche', 5), 'the newest first');
         self::assertSame([$next->number()], $words->find('pêche', 1));
         $take = $this->get(TakeOrder::class);
-        $begun = $take->begin($this->answers('Damson'), false);
+        $begun = $take->begin(new TypedOrder($this->answers('Damson')), false);
         self::assertSame([$begun->number()], $words->find('dam', 5));
-        $take->answer($begun, $begun->version(), $this->answers('Sloe'), false);
+        $take->answer($begun, $begun->version(), new TypedOrder($this->answers('Sloe')), false);
         self::assertCount(1, $words->find('sloe', 5), 'what an order says now');
         self::assertSame([], $words->find('damson', 5), 'and not what it said before');
         self::assertSame(

@@ -24,13 +24,14 @@ use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Price\Quote;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** Prices of real orders, and invoices whose numbers run on. */
 final class PriceTest extends ShopTestCase
 {
     private function quote(Answers $answers): Quote
     {
-        return $this->get(Quotes::class)->asked($answers, $this->get(Counter::class)->hear($answers), [])
+        return $this->get(Quotes::class)->asked($this->get(Counter::class)->hear(new TypedOrder($answers)))
             ?? self::fail('No price was told.');
     }
 
@@ -47,15 +48,13 @@ final class PriceTest extends ShopTestCase
         );
         self::assertContains('Rush', array_column($soon->lines, 'what'));
         $steps = $this->get(Quotes::class)->steps(
-            $this->answers('Kestrel', 10),
-            $this->get(Counter::class)->hear($this->answers('Kestrel', 10)),
-            [],
+            $this->get(Counter::class)->hear(new TypedOrder($this->answers('Kestrel', 10))),
         );
         self::assertSame([1, 5, 10, 25], array_column($steps, 0));
         self::assertSame($ten->total->minor, $steps[2][1]->minor, 'a figure told twice is one');
         $unknown = Answers::fromKept(['width' => ''] + $this->answers()->toArray());
         self::assertNull(
-            $this->get(Quotes::class)->asked($unknown, $this->get(Counter::class)->hear($unknown), []),
+            $this->get(Quotes::class)->asked($this->get(Counter::class)->hear(new TypedOrder($unknown))),
             'no size, no price',
         );
     }

@@ -27,6 +27,7 @@ use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** A proof is frozen, goes out by a link, and comes back with a yes or a change request. */
 final class ProofsTest extends ShopTestCase
@@ -307,7 +308,7 @@ final class ProofsTest extends ShopTestCase
             'appliedBy' => 'shop',
         ];
         foreach (['inside' => true, 'outside' => false] as $side => $mirrored) {
-            $docket = $this->get(TakeOrder::class)->begin(Answers::fromKept(['side' => $side] + $typed), true);
+            $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['side' => $side] + $typed)), true);
             $size = $this->get(DrawOrder::class);
             $this->draw($docket, new Design('bebas'), lines: ['Open']);
             $this->approve($docket, 1);
@@ -328,10 +329,7 @@ final class ProofsTest extends ShopTestCase
             ] as [$name, $value, $field, $says]
         ) {
             try {
-                $this->get(TakeOrder::class)->begin(
-                    Answers::fromKept([$name => $value, 'useOf' => 'washed'] + $this->answers()->toArray()),
-                    true,
-                );
+                $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept([$name => $value, 'useOf' => 'washed'] + $this->answers()->toArray())), true);
                 self::fail($value);
             } catch (Refusals $refusals) {
                 self::assertStringContainsString($says, $refusals->fields[$field] ?? '');
@@ -339,10 +337,7 @@ final class ProofsTest extends ShopTestCase
         }
         $this->expectException(Refusals::class);
         $this->expectExceptionMessageMatches('~tint~');
-        $this->get(TakeOrder::class)->begin(
-            Answers::fromKept(['material' => 'tinted-glass', 'side' => 'inside'] + $this->answers()->toArray()),
-            true,
-        );
+        $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['material' => 'tinted-glass', 'side' => 'inside'] + $this->answers()->toArray())), true);
     }
 
     private function proofed(): Docket

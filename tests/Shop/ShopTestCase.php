@@ -42,6 +42,7 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Rule;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** A small shop on the real database; every test's changes are rolled back after it. */
 abstract class ShopTestCase extends WebTestCase
@@ -120,7 +121,7 @@ abstract class ShopTestCase extends WebTestCase
 
     protected function taken(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Docket
     {
-        return $this->get(TakeOrder::class)->begin($this->answers($words, $count, $appliedBy), true);
+        return $this->get(TakeOrder::class)->begin(new TypedOrder($this->answers($words, $count, $appliedBy)), true);
     }
 
     /** @param list<string>|null $lines other words than the order's own */

@@ -32,6 +32,7 @@ use Yelbo\Shop\Week\WeekChanges;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Learn\Station as LearnStation;
 use Yelbo\Trade\Refused;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /**
  * The plan of the week over real orders: what is left of each, in hours and by hands, redone when anything changes.
@@ -63,7 +64,7 @@ final class WeekTest extends ShopTestCase
 
     private function promise(Answers $answers): Promised
     {
-        return $this->get(Promises::class)->of($answers, $this->get(Counter::class)->hear($answers), [])
+        return $this->get(Promises::class)->of($this->get(Counter::class)->hear(new TypedOrder($answers)))
             ?? self::fail('Nothing was promised.');
     }
 
@@ -277,9 +278,7 @@ final class WeekTest extends ShopTestCase
         // Something in the same parcel that rests at its customer's makes it no longer on its way.
         $asked = Answers::fromKept(['delivery' => 'posted'] + $this->answers('Mallow', 1)->toArray());
         $both = $this->get(Promises::class)->of(
-            $asked,
-            $this->get(Counter::class)->hear($asked),
-            [$this->answers('Heron', 1, 'customer')],
+            $this->get(Counter::class)->hear(new TypedOrder($asked, [$this->answers('Heron', 1, 'customer')])),
         );
         preg_match('~with you (\w+)~', $posted->chain, $alone);
         self::assertStringContainsString($alone[0] ?? self::fail($posted->chain), $both->chain ?? '');
@@ -296,10 +295,7 @@ final class WeekTest extends ShopTestCase
     /** A parcel leaves days before it is used: what tells of being late counts that wherever it stands. */
     public function testAParcelHasToLeaveEarlier(): void
     {
-        $take = fn (string $delivery): Docket => $this->get(TakeOrder::class)->begin(
-            Answers::fromKept(['delivery' => $delivery] + $this->answers('Heron', 1)->toArray()),
-            true,
-        );
+        $take = fn (string $delivery): Docket => $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['delivery' => $delivery] + $this->answers('Heron', 1)->toArray())), true);
         [$fetched, $posted] = [$take('collected'), $take('posted')];
         $lateness = $this->get(Lateness::class);
         self::assertSame(2, $lateness->onBy($posted)?->diff($lateness->onBy($fetched) ?? self::fail())->days);

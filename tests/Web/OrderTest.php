@@ -15,6 +15,7 @@ use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Shop\Orders\TypedOrder;
 
 final class OrderTest extends WebCase
 {
@@ -175,7 +176,7 @@ final class OrderTest extends WebCase
             0.02,
         );
 
-        $docket = $this->get(TakeOrder::class)->begin(Answers::fromKept($typed), true);
+        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept($typed)), true);
         $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
             'version' => $docket->version(),
             'words' => 'Kestrel',
@@ -220,10 +221,7 @@ final class OrderTest extends WebCase
         $wrong = $this->ask('POST', '/api/answers', [...$typed, 'paintedOn' => 'last week']);
         self::assertContains('paintedOn', array_column($wrong['wrong'], 'field'));
 
-        $docket = $this->get(TakeOrder::class)->begin(
-            Answers::fromKept([...$typed, 'paintedOn' => '2026-11-10', 'appliedBy' => 'shop', 'customer' => 'Osric'] + $this->answers()->toArray()),
-            true,
-        );
+        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept([...$typed, 'paintedOn' => '2026-11-10', 'appliedBy' => 'shop', 'customer' => 'Osric'] + $this->answers()->toArray())), true);
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         $piece = $docket->pieces()[0];

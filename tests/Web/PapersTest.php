@@ -13,6 +13,7 @@ use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** What is printed, read by other programs. */
 final class PapersTest extends WebCase
@@ -194,10 +195,7 @@ final class PapersTest extends WebCase
     /** Of a large object: the strips that overlap show the same on both pages. */
     public function testPagesOfALargeGuideMeet(): void
     {
-        $docket = $this->get(TakeOrder::class)->begin(
-            Answers::fromKept(['width' => '620mm', 'height' => '240mm'] + $this->answers('Kestrel', 1)->toArray()),
-            true,
-        );
+        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['width' => '620mm', 'height' => '240mm'] + $this->answers('Kestrel', 1)->toArray())), true);
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         $file = $this->paper("/api/pieces/{$docket->pieces()[0]->id()}/guide.pdf");

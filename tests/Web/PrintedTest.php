@@ -12,6 +12,7 @@ use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** A picture that is printed and cut round what is on it: from the file to the cutter, and nothing before its time. */
 final class PrintedTest extends WebCase
@@ -29,8 +30,7 @@ final class PrintedTest extends WebCase
         $this->records->persist($this->sheet);
         $this->records->flush();
         $this->as('ines');
-        $this->number = $this->get(TakeOrder::class)->begin(
-            Answers::fromKept([
+        $this->number = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept([
                 'words' => 'Kestrel',
                 'object' => 'Lunch box',
                 'width' => '200mm',
@@ -38,9 +38,7 @@ final class PrintedTest extends WebCase
                 'film' => (string) $this->film->id(),
                 'useOf' => 'indoor',
                 'quantity' => '2',
-            ] + $this->answers()->toArray()),
-            true,
-        )->number();
+            ] + $this->answers()->toArray())), true)->number();
     }
 
     /** A disc with a bar on white, 600 × 400 pixels, what is on it 200 high. */

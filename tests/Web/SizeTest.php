@@ -14,6 +14,7 @@ use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceState;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** The Size station over HTTP: every surface, settings, sets, layers, the shop's own objects, photos. */
 final class SizeTest extends WebCase
@@ -27,8 +28,7 @@ final class SizeTest extends WebCase
     /** @param array<string, mixed> $typed */
     private function order(array $typed): Docket
     {
-        return $this->get(TakeOrder::class)->begin(
-            Answers::fromKept(
+        return $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(
                 $typed + [
                     'customer' => 'Osric Tamblyn',
                     'words' => 'Kestrel',
@@ -38,9 +38,7 @@ final class SizeTest extends WebCase
                     'quantity' => '1',
                     'neededOn' => '2026-12-05',
                 ],
-            ),
-            true,
-        );
+            )), true);
     }
 
     /**

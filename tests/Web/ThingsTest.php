@@ -262,7 +262,7 @@ final class ThingsTest extends WebCase
         $on = AskedOn::drawn($this->get(Dockets::class)->numbered($docket['number'])->item());
         $undrawn = $this->get(AskedFilms::class)->unseen(150_000, $on);
         self::assertCount(4, $undrawn, 'undrawn, a decal for each pane');
-        self::assertSame(0, $undrawn[0]->decal->overhang()->micrometres, 'it reaches over no edge');
+        self::assertSame(0, $undrawn[0]->decal->overhang()->most(), 'it reaches over no edge');
         $this->sized($docket['number'], ['words' => 'Wren', 'proof' => true]);
         $agreed = $this->agreed($docket['number']);
         self::assertCount(8, $agreed['pieces']);

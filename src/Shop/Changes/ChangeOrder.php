@@ -13,6 +13,7 @@ use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
@@ -47,24 +48,24 @@ final readonly class ChangeOrder
     /**
      * What would be different, and what that sets back; nothing is changed.
      *
-     * @param list<Answers> $others those of other items than the first
-     * @param list<int>     $items  the number of the item each set of answers is of; 0 of one that is added
+     * @param list<int> $items the number of the item each set of answers is of; 0 of one that is added
      *
      * @throws Refusals|Refused
      */
-    public function look(Docket $docket, Answers $answers, array $others, array $items): OrderChange
+    public function look(Docket $docket, TypedOrder $typed, array $items): OrderChange
     {
         if (!\in_array($docket->state(), self::OPEN, true)) {
             throw new Refused('illegal-move', "{$docket->tag()} is {$docket->state()->value}: it is not changed any more.");
         }
-        $answers = self::from($docket, $answers);
-        $all = [$answers, ...$others];
+        $answers = self::from($docket, $typed->first);
+        $typed = new TypedOrder($answers, $typed->others);
+        $all = $typed->items();
         if (\count($items) !== \count($all)) {
             throw Refusals::at('items', 'Say of each item which one it is.');
         }
         $of = array_map(static fn (int $nth): ?Item => 0 === $nth ? null : $docket->item($nth), $items);
         $before = $docket->items()[0]->answersNow();
-        $agreed = $this->take->agreed($answers, $others, $before->neededOn);
+        $agreed = $this->take->agreed($typed, $before->neededOn);
         $says = array_values($once = $this->differences->ofOrder($before, $answers));
         $again = [];
         $many = \count($docket->items()) > 1 || \count($all) > 1;
@@ -261,9 +262,6 @@ final readonly class ChangeOrder
     /** @param non-empty-list<Answers> $all */
     private function estimate(array $all): ?int
     {
-        $first = $all[0];
-        $others = \array_slice($all, 1);
-
-        return $this->quotes->asked($first, $this->counter->hear($first, $others), $others)?->total->minor;
+        return $this->quotes->asked($this->counter->hear(TypedOrder::of($all)))?->total->minor;
     }
 }

@@ -47,6 +47,7 @@ use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Plan\StepKind;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /**
  * Fills an empty shop with the made-up wharf. Orders go the way every order goes, by the
@@ -252,8 +253,7 @@ final class DemoShop
         $began = $now->modify(\sprintf('-%d hours', 26 + 2 * $far + ($nth % 5)));
         Clock::set(new MockClock($began));
         $this->book->as(0 === $nth % 3 ? 'Tomas' : 'Ines');
-        $docket = $this->take->begin(
-            new Answers(
+        $docket = $this->take->begin(new TypedOrder(new Answers(
                 $customer,
                 $contact,
                 $words,
@@ -267,9 +267,7 @@ final class DemoShop
                 (string) $count,
                 $now->modify("+$days days")->format('Y-m-d'),
                 $applies,
-            ),
-            $far > 0,
-        );
+            )), $far > 0);
         if ($far < 2) {
             return;
         }
@@ -312,7 +310,7 @@ final class DemoShop
             ),
             $order['others'] ?? [],
         );
-        $docket = $this->take->begin(Answers::fromKept($typed), true, $others);
+        $docket = $this->take->begin(new TypedOrder(Answers::fromKept($typed), $others), true);
         $layers = array_map(
             fn (array $layer): array => ['offset' => $layer[0], 'film' => $this->films[$layer[1]]->id()],
             $order['layers'] ?? [],

@@ -75,7 +75,7 @@ final readonly class CureSearch
             $decal = $decal->of(array_values(array_unique($all, \SORT_REGULAR)));
         }
 
-        $until = self::seconds() + self::PATIENCE;
+        $until = Patience::seconds() + self::PATIENCE;
 
         return array_map(
             fn (SnagGroup $group): array => [$group, $this->against($group, $groups, $decal, $drawn, $until)],
@@ -99,7 +99,7 @@ final readonly class CureSearch
                 continue;
             }
             foreach ($this->attempts->of($cure, $decal, reset($drawn)) as $attempt) {
-                if (self::seconds() > $until) {
+                if (Patience::seconds() > $until) {
                     break 2;
                 }
                 $effect = $this->tried($group, $groups, $attempt->decal, $drawn);
@@ -304,13 +304,5 @@ final readonly class CureSearch
         }
 
         return $stops;
-    }
-
-    /** What this process has taken of the processor. */
-    private static function seconds(): float
-    {
-        $usage = getrusage() ?: [];
-
-        return ($usage['ru_utime.tv_sec'] ?? 0) + ($usage['ru_utime.tv_usec'] ?? 0) / 1e6;
     }
 }

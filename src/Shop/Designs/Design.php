@@ -104,6 +104,7 @@ final class Design
             Align::tryFrom((string) ($of['align'] ?? '')) ?? Align::Centre,
             (float) ($of['condense'] ?? 0),
             mending: $this->mending(),
+            stretchAsked: 'yes' === ($of['stretchAsked'] ?? ''),
         );
     }
 
@@ -123,6 +124,12 @@ final class Design
         }
 
         return $styles;
+    }
+
+    /** The face, by its short name, that signs are taken from which its own lacks; empty for none. */
+    public function signs(): string
+    {
+        return (string) ($this->setting['signs'] ?? '');
     }
 
     /** Whether all lines are set to one width. */

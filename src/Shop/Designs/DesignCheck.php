@@ -16,6 +16,7 @@ use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\FilmInHand;
 use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\SetCheck;
+use Yelbo\Trade\Check\OverTheEdge;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Film;
@@ -70,6 +71,9 @@ final readonly class DesignCheck
         return SnagGroup::all([
             ...$this->onPaint($this->snags($fitted, $object, $film, $use, $kept), $object),
             ...$shelf,
+            ...array_filter([
+                $object->allowance()->goesOver() ? OverTheEdge::of($fitted, $object->surface()->outline()) : null,
+            ]),
             // Of what is printed the film's own colour says nothing.
             ...null === $kept || null !== $fitted->picture() ? [] : $this->contrast($fitted, $object, $kept, $films),
         ]);

@@ -65,7 +65,7 @@ final readonly class DesignDrawer
     ): DrawnDesign {
         $rules = $this->rules->current();
         $fitted = $this->fitter->fit($object, $lines, $design);
-        $surface = $object->kept($rules);
+        $surface = $this->fitter->surface($object, $lines, $design);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
         $keepOuts = $surface instanceof KeptClear ? $surface->keepOuts : null;
         $round = $base instanceof Round ? $base : null;

@@ -14,6 +14,7 @@ use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\ElementShape;
 use Yelbo\Trade\Lettering\Face;
@@ -32,6 +33,7 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
@@ -104,6 +106,27 @@ final readonly class DesignFitter
         return $fitting->fit($surface, $words, $box->height(), $design->offsets(), at: [$box->left, $box->top]);
     }
 
+    /**
+     * What there is room on for a design: film may go over an edge where that is wanted, letters stay on the front.
+     *
+     * @param list<string> $lines
+     *
+     * @throws Refused where the words cannot be set
+     */
+    public function surface(MeasuredObject $object, array $lines, Design $design): Surface
+    {
+        return null !== self::motif($lines, $design)?->pattern()
+            ? $object->kept($this->rules->current())
+            : $this->room($object, $this->words($lines, $design));
+    }
+
+    private function room(MeasuredObject $object, Words $words): Surface
+    {
+        return null !== $words->art || Arrangement::Knockout === $words->setting->arrangement
+            ? $object->kept($this->rules->current())
+            : $object->front($this->rules->current());
+    }
+
     /** Film as it is, in the place of words. */
     private function plain(Region $film, Design $design, bool $sized = false): Words
     {
@@ -142,7 +165,7 @@ final readonly class DesignFitter
     private function first(MeasuredObject $object, Words $words, Design $design): Fitted
     {
         $rules = $this->rules->current();
-        $surface = $object->kept($rules);
+        $surface = $this->room($object, $words);
         $fitting = $this->fitting();
         $fitted = $fitting->fit($surface, $words, $design->capHeight(), $design->offsets(), at: $design->at());
         $usual = $rules->micrometres(Rule::VehicleFirst);
@@ -184,7 +207,7 @@ final readonly class DesignFitter
         $found = $this->cache->recall(
             "elsewhere.$key",
             fn (): Fitted => $this->fitting()->fit(
-                $object->kept($this->rules->current()),
+                $this->surface($object, $lines, $design),
                 $this->words($lines, $design),
                 null,
                 $design->offsets(),
@@ -213,8 +236,8 @@ final readonly class DesignFitter
         if (Kind::Ball !== $object->kind() || null !== self::motif($lines, $design)?->pattern()) {
             return null;
         }
-        $surface = $object->kept($this->rules->current());
         $words = $this->words($lines, $design);
+        $surface = $this->room($object, $words);
         $upTo = fn (float $strain): int => $this->fitting()
             ->fit($surface, $words, null, $design->offsets(), at: $design->at(), strain: $strain)
             ->largest;
@@ -235,7 +258,7 @@ final readonly class DesignFitter
     {
         return $this->fitting()
             ->fitTo(
-                $object->kept($this->rules->current()),
+                $this->surface($object, $lines, $design),
                 $this->words($lines, $design),
                 $width,
                 $height,
@@ -248,7 +271,7 @@ final readonly class DesignFitter
     /** Words at the size at which they are just inside a box. @throws Refused where there is no such size */
     public function fitBox(MeasuredObject $object, Words $words, Design $design, Box $box): Fitted
     {
-        $surface = $object->kept($this->rules->current());
+        $surface = $this->room($object, $words);
 
         return $this->fitting()->fitTo($surface, $words, $box->width(), $box->height(), $design->offsets());
     }
@@ -262,9 +285,11 @@ final readonly class DesignFitter
      */
     public function fitSet(MeasuredObject $object, array $roster, Design $design): FittedSet
     {
+        $members = $this->members($roster, $design);
+
         return $this->sets()->fit(
-            $object->kept($this->rules->current()),
-            $this->members($roster, $design),
+            $this->room($object, $members[0]),
+            $members,
             $design->setSize(),
             $design->offsets(),
         );
@@ -282,13 +307,14 @@ final readonly class DesignFitter
      */
     public function sketchSet(MeasuredObject $object, array $roster, Design $design): array
     {
-        $surface = $object->kept($this->rules->current());
+        $members = $this->members($roster, $design);
+        $surface = $this->room($object, $members[0]);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
         $size = $design->setSize();
         $isQuick = [] === $design->layers() && !($base instanceof Taper);
         // Heights of their own are told one by one: they are exact as long as that is quick.
         if ($isQuick && (!$size->each || \count($roster) > self::MOST_EXACT)) {
-            return $this->sets()->sketch($surface, $this->members($roster, $design), $size);
+            return $this->sets()->sketch($surface, $members, $size);
         }
         $set = $this->fitSet($object, $roster, $design);
 
@@ -329,7 +355,7 @@ final readonly class DesignFitter
                     $this->typesetter,
                     $this->measures,
                 ))->rank(
-                    $object->kept($this->rules->current()),
+                    $this->surface($object, $lines, $design),
                     $faces,
                     fn (Face $face): Words => $this->words($lines, $design->inFace($face->slug)),
                     $limits,
@@ -396,7 +422,9 @@ final readonly class DesignFitter
 
     private function styled(Setting $setting, Design $design): Setting
     {
-        return $setting->styled(
+        $signs = $design->signs();
+
+        return $setting->withSigns('' === $signs ? null : $this->faces->named($signs))->styled(
             array_map(
                 fn (array $style): LineStyle => new LineStyle(
                     '' === $style['face'] ? null : $this->faces->named($style['face']),

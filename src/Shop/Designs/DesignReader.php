@@ -131,6 +131,7 @@ final readonly class DesignReader
                 'lineSpacing' => null === $spacing ? null : $spacing / 100,
                 'align' => '' === $typed->align ? null : $typed->align,
                 'condense' => self::figure($fields, 'condense', $typed->condense),
+                'stretchAsked' => 'yes' === $typed->stretchAsked ? 'yes' : null,
                 ...$this->lines($fields, $typed),
                 ...self::setSize($fields, $typed, $units),
                 ...self::mending($fields, $typed, $units),
@@ -156,12 +157,16 @@ final readonly class DesignReader
                 ? ''
                 : (string) $fields->figure('lineHeights', $typed, 10, 500, $says, '%');
         }, explode('|', $typed->lineHeights));
+        if ('' !== $typed->signs && !\in_array($typed->signs, $known, true)) {
+            $fields->refuse('signs', 'There is no such face. Choose one of the list.');
+        }
         $list = static fn (array $each): ?string => '' === implode('', $each) ? null : implode('|', $each);
 
         return [
             'lineFaces' => $list(array_map(trim(...), explode('|', $typed->lineFaces))),
             'lineHeights' => $list($heights),
             'justify' => 'yes' === $typed->justify ? 'yes' : null,
+            'signs' => '' === $typed->signs ? null : $typed->signs,
         ];
     }
 

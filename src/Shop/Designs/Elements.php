@@ -289,7 +289,10 @@ final readonly class Elements
         $rules = $this->rules->current();
         $key = hash('xxh128', serialize([$object, $element, $drawn, $face, $main->safe->box(), $rules]));
 
-        return $this->cache->recall("element.$key", fn (): Fitted => $this->thing($surface, $main, $design, $element));
+        // Film may go over an edge where that is wanted, letters stay on the front.
+        $room = DesignElement::WORDS === $element->kind ? $object->front($rules) : $surface;
+
+        return $this->cache->recall("element.$key", fn (): Fitted => $this->thing($room, $main, $design, $element));
     }
 
     private function thing(Surface $surface, Fitted $main, Design $design, DesignElement $element): Fitted

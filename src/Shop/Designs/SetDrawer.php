@@ -68,7 +68,7 @@ final readonly class SetDrawer
             $rules,
             $elements,
         ): DrawnSet {
-            $surface = $object->kept($rules);
+            $surface = $this->fitter->surface($object, $roster[0] ?? [], $design);
             $words = $this->fitter->members($roster, $design);
             [$heights, $alone, $decals] = $this->fitter->sketchSet($object, $roster, $design);
             $films = array_fill(0, \count($decals), $design->films());

@@ -35,6 +35,8 @@ final readonly class TypedSetting
      * @param string $drop parts smaller than this both ways are left out, as typed
      * @param string $bridge loose insides are held by bars of this width, as typed
      * @param string $smooth corners are rounded by this radius, as typed
+     * @param string $stretchAsked yes where the customer asks for letters stretched further than the shop does by itself
+     * @param string $signs the face, by its short name, that signs are taken from which its own lacks; empty for none
      * @param string $reduce corners are left out where no outline moves by more than this, as typed
      */
     public function __construct(
@@ -64,6 +66,8 @@ final readonly class TypedSetting
         public string $bridge = '',
         public string $smooth = '',
         public string $reduce = '',
+        public string $stretchAsked = '',
+        public string $signs = '',
     ) {
     }
 
@@ -99,6 +103,8 @@ final readonly class TypedSetting
                 static fn (string $step): string => $mm(isset($set[$step]) ? (int) $set[$step] : null),
                 Mending::STEPS,
             ),
+            stretchAsked: $of('stretchAsked'),
+            signs: $of('signs'),
         );
     }
 }

@@ -238,6 +238,22 @@ final class MeasuredObject
      */
     public function kept(Rules $rules): Surface
     {
+        return $this->less($rules, $this->allowance());
+    }
+
+    /**
+     * The same for letters: where film goes over the edge on purpose they stay on the front.
+     *
+     * @throws Refused at `/keepOuts/…`
+     */
+    public function front(Rules $rules): Surface
+    {
+        return $this->less($rules, $this->allowance()->goesOver() ? Allowance::Usual : $this->allowance());
+    }
+
+    /** @throws Refused at `/keepOuts/…` */
+    private function less(Rules $rules, Allowance $allowance): Surface
+    {
         $surface = $this->surface($rules);
         $regions = [];
         $wall = $surface->wall();
@@ -265,8 +281,6 @@ final class MeasuredObject
             }
             $regions[] = $surface->laid($measured);
         }
-
-        $allowance = $this->allowance();
 
         return match (true) {
             [] !== $regions => new KeptClear($surface, Geos::union($regions), $allowance),

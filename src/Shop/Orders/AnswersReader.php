@@ -9,7 +9,6 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
-use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -39,51 +38,56 @@ final readonly class AnswersReader
     }
 
     /**
-     * @param Answers       $answers those asked once, and those of the first thing
-     * @param list<Answers> $others  those of the other things; what is wrong in them stands at `others.0.…`
-     * @param string        $kept    the day that was agreed before: it may have passed
+     * The order as it is to be taken.
      *
-     * @throws Refusals
+     * @param string $kept the day that was agreed before: it may have passed
+     *
+     * @throws Refusals what is wrong in other items than the first stands at `others.0.…`
      */
-    public function read(Answers $answers, array $others = [], string $kept = ''): AgreedOrder
+    public function read(TypedOrder $typed, string $kept = ''): AgreedOrder
     {
-        $fields = new Fields();
-        $customer = $fields->text('customer', $answers->customer, 120, 'Who is it for? A name is enough.');
-        $contact = $fields->text('contact', $answers->contact, 200);
-        $neededAt = $this->day($fields, $answers->neededOn, $kept);
-        $note = $fields->text('note', $answers->note, 2000);
-        if (\count($others) >= self::MOST_ITEMS) {
-            $fields->refuse('items', 'At most '.self::MOST_ITEMS.' items in one order. Begin another for the rest.');
-        }
-        $wrong = self::wrong($fields->end(...));
-        $known = null;
-        $wrong += self::wrong(function () use ($answers, $customer, $contact, &$known): void {
-            $known = $this->customers->meant($customer, $contact, $answers->known);
-        });
-        $items = [];
-        foreach ([$answers, ...$others] as $nth => $one) {
-            $at = 0 === $nth ? '' : 'others.'.($nth - 1).'.';
-            $wrong += self::wrong(function () use ($one, &$items): void {
-                $items[] = $this->item($one);
-            }, $at);
-        }
-        if ([] !== $wrong) {
-            throw new Refusals($wrong);
-        }
-        if ([] === $items || null === $neededAt) {
-            throw new \LogicException('A wrong answer was not noted.');
-        }
-        $this->refuseTooMuch($items);
+        $agreed = $this->hear($typed, $kept)->agreed();
+        $this->refuseTooMuch($agreed->items);
 
-        return new AgreedOrder($customer, $contact, $neededAt, $note, $items, $known);
+        return $agreed;
     }
 
     /**
-     * Reads the answers to one thing of an order.
+     * What was typed, read once: what of it is known, and what is missing or wrong.
      *
-     * @throws Refusals
+     * @param string $kept the day that was agreed before: it may have passed
      */
-    public function item(Answers $answers): AgreedItem
+    public function hear(TypedOrder $typed, string $kept = ''): HeardOrder
+    {
+        $answers = $typed->first;
+        $fields = new Fields();
+        $customer = $fields->text('customer', $answers->customer, 120, 'Who is it for? A name is enough.');
+        $contact = $fields->text('contact', $answers->contact, 200);
+        $neededAt = $this->day($fields, $typed, $kept);
+        $note = $fields->text('note', $answers->note, 2000);
+        if (\count($typed->others) >= self::MOST_ITEMS) {
+            $fields->refuse('items', 'At most '.self::MOST_ITEMS.' items in one order. Begin another for the rest.');
+        }
+        $known = null;
+        try {
+            $known = $this->customers->meant($customer, $contact, $answers->known);
+        } catch (Refusals $refusals) {
+            $fields->refuseAll($refusals);
+        }
+
+        return new HeardOrder(
+            $fields->sentences(),
+            array_map($this->item(...), $typed->items()),
+            $customer,
+            $contact,
+            $neededAt,
+            $note,
+            $known,
+        );
+    }
+
+    /** One item of an order, whole or in part. */
+    public function item(Answers $answers): HeardItem
     {
         $fields = new Fields();
         $roster = TypedWords::roster($answers->roster);
@@ -107,44 +111,45 @@ final readonly class AnswersReader
             $answers->object(),
             $fields->text('object', $answers->object, 80, 'What does it go on? For example: seed tin, letter box.'),
         );
-        $useOf =
+        $use =
             Usage::tryFrom($answers->useOf) ??
-            $fields->refuse('useOf', 'Say where it will be used: indoors, outdoors, washed or on a vehicle.');
+            $fields->refuse('useOf', 'Say where it will be used: indoors, outdoors, washed or on a vehicle.') ??
+            Usage::Indoor;
         $film =
             $this->records->find(FilmOnShelf::class, (int) $answers->film) ??
             $fields->refuse('film', 'Choose a film and colour.');
-        $quantity = $fields->whole(
-            'quantity',
-            $answers->quantity,
+        $quantity = max(
             1,
-            self::MOST_PIECES,
-            'How many? From 1 to '.self::MOST_PIECES.'.',
+            $fields->whole(
+                'quantity',
+                $answers->quantity,
+                1,
+                self::MOST_PIECES,
+                'How many? From 1 to '.self::MOST_PIECES.'.',
+            ),
         );
         $many = $this->size->tooMany(max(1, \count($roster)) * $quantity * ($object?->panes() ?? 1), 1);
         if (null !== $many) {
             $fields->refuse('quantity', $many);
         }
         $this->refuseWhatCannotWork($fields, $answers, $film);
-        $finish = $this->finish($fields, $answers);
-        $fields->end();
-        if (
-            !($object instanceof MeasuredObject)
-            || !($useOf instanceof Usage)
-            || !($film instanceof FilmOnShelf)
-        ) {
-            throw new \LogicException('A wrong answer was not noted.');
-        }
+        $this->refuseFinish($fields, $answers);
 
-        return new AgreedItem(
+        return new HeardItem(
+            $fields->sentences(),
             $words,
-            $object,
-            $useOf,
-            $film,
-            $quantity,
-            'customer' !== $answers->appliedBy,
             $roster,
-            $finish,
             $motif,
+            new AskedOn(
+                $object,
+                $film,
+                $use,
+                Material::tryFrom($answers->material),
+                'customer' !== $answers->appliedBy,
+                Finish::tryFrom($answers->finish) ?? Finish::None,
+            ),
+            $quantity,
+            (int) $answers->blank,
         );
     }
 
@@ -160,24 +165,6 @@ final readonly class AnswersReader
             $items,
         );
         $this->size->refuseTooMany(array_sum($decals), 1, 'quantity');
-    }
-
-    /**
-     * What is wrong, by its field.
-     *
-     * @param \Closure(): void $read
-     *
-     * @return array<string, string>
-     */
-    private static function wrong(\Closure $read, string $under = ''): array
-    {
-        try {
-            $read();
-        } catch (Refusals $refusals) {
-            return $refusals->under($under)->fields;
-        }
-
-        return [];
     }
 
     /** Film against surface and use: what cannot work is refused with what would (section 6). */
@@ -204,8 +191,11 @@ final readonly class AnswersReader
         }
     }
 
-    /** What goes over the decal, where the shop puts it on; what the customer applies has none. */
-    private function finish(Fields $fields, Answers $answers): Finish
+    /**
+     * What goes over the decal where the shop puts it on has to go with what it is on; what the customer applies has
+     * none.
+     */
+    private function refuseFinish(Fields $fields, Answers $answers): void
     {
         $finish = Finish::tryFrom($answers->finish);
         $refusal = null === $finish
@@ -214,8 +204,6 @@ final readonly class AnswersReader
         if (null !== $refusal) {
             $fields->refuse('finish', $refusal);
         }
-
-        return $finish ?? Finish::None;
     }
 
     /** @return list<string> */
@@ -232,18 +220,14 @@ final readonly class AnswersReader
         return $lines;
     }
 
-    private function day(Fields $fields, string $typed, string $kept): ?\DateTimeImmutable
+    private function day(Fields $fields, TypedOrder $typed, string $kept): ?\DateTimeImmutable
     {
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($typed), $this->clock->now()->getTimezone());
-        if (false === $day || $day->format('Y-m-d') !== trim($typed)) {
-            $fields->refuse('neededOn', 'By when is it used? Give the day.');
-
-            return null;
+        $day = $typed->neededOn($this->clock->now()->getTimezone());
+        if (null === $day) {
+            return $fields->refuse('neededOn', 'By when is it used? Give the day.');
         }
-        if ($day < $this->clock->now()->setTime(0, 0) && trim($typed) !== $kept) {
-            $fields->refuse('neededOn', 'That day has passed.');
-
-            return null;
+        if ($day < $this->clock->now()->setTime(0, 0) && $day->format('Y-m-d') !== $kept) {
+            return $fields->refuse('neededOn', 'That day has passed.');
         }
 
         return (new Promise($this->rules->current()))->usedAt($day);

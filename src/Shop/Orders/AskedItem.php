@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
-use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Plan\FilmOnThing;
 
 /**
@@ -21,16 +19,21 @@ final readonly class AskedItem
      * @param non-empty-list<AskedLayer> $layers
      * @param non-empty-list<array{int, non-empty-list<FilmOnThing>}> $things how many things of each kind, and what goes
      *     on one of them, in the order in which it is laid
+     * @param int                        $blank  the number of the blank it goes on; 0 of what the customer brings
      */
     public function __construct(
-        public Answers $answers,
-        public MeasuredObject $object,
-        public FilmOnShelf $film,
-        public Usage $use,
+        public AskedOn $on,
         public int $copies,
         public array $layers,
         public array $things,
+        public int $blank,
     ) {
+    }
+
+    /** How many things. */
+    public function many(): int
+    {
+        return array_sum(array_column($this->things, 0));
     }
 
     /** @return non-empty-list<FilmOnShelf> each once */

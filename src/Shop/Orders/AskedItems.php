@@ -8,7 +8,6 @@ use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\FirstDesign;
 use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Input\Refusals;
-use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -16,7 +15,6 @@ use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Cache;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Roster;
@@ -60,13 +58,11 @@ final readonly class AskedItems
         }
 
         return new AskedItem(
-            $item->answers(),
-            $item->object(),
-            $film,
-            $item->useOf(),
+            AskedOn::drawn($item),
             $each * \count($decals),
             $layers ?: throw new \LogicException('A decal has film.'),
             $things,
+            $item->blank(),
         );
     }
 
@@ -77,18 +73,15 @@ final readonly class AskedItems
      *
      * @throws Refused where the names of a set cannot be drawn
      */
-    public function asked(
-        Answers $answers,
-        WholeDecal $first,
-        MeasuredObject $object,
-        FilmOnShelf $film,
-        Usage $use,
-    ): AskedItem {
-        $names = TypedWords::roster($answers->roster);
-        $each = max(1, (int) $answers->quantity) * $object->panes();
+    public function asked(HeardItem $item, WholeDecal $first): AskedItem
+    {
+        $on = $item->on;
+        $object = $on->object ?? throw new \LogicException('What is drawn is drawn on something.');
+        $film = $on->film ?? throw new \LogicException('What is cut is cut from a film.');
+        $names = $item->roster;
+        $quantity = $item->quantity;
+        $each = $quantity * $object->panes();
         $layers = $this->layers($first, $film, $each);
-        $quantity = max(1, (int) $answers->quantity);
-        $on = AskedOn::answered($answers, $object, $film);
         $kinds = [[$quantity, $this->films->of($first->layers(), $on)]];
         if ([] !== $names) {
             [$longest] = $layers;
@@ -118,7 +111,7 @@ final readonly class AskedItems
             );
         }
 
-        return new AskedItem($answers, $object, $film, $use, $each * max(1, \count($names)), $layers, $kinds);
+        return new AskedItem($on, $each * max(1, \count($names)), $layers, $kinds, $item->blank);
     }
 
     /**

@@ -9,6 +9,8 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Rules;
+use Yelbo\Trade\Time\Paint;
 
 /** What a decal that is asked for goes on, and how, as far as that is known. */
 final readonly class AskedOn
@@ -29,19 +31,6 @@ final readonly class AskedOn
     ) {
     }
 
-    /** As it was answered. */
-    public static function answered(Answers $answers, ?MeasuredObject $object, ?FilmOnShelf $film): self
-    {
-        return new self(
-            $object,
-            $film,
-            Usage::tryFrom($answers->useOf) ?? Usage::Indoor,
-            Material::tryFrom($answers->material),
-            'customer' !== $answers->appliedBy,
-            Finish::tryFrom($answers->finish) ?? Finish::None,
-        );
-    }
-
     /** As it was taken and drawn. */
     public static function drawn(Item $item): self
     {
@@ -54,6 +43,14 @@ final readonly class AskedOn
             $item->finish(),
             AskedFilms::hasInsides($item->design()),
         );
+    }
+
+    /** When its paint has cured; none of what is not painted. */
+    public function curedAt(Rules $rules): ?\DateTimeImmutable
+    {
+        $day = $this->object?->paintedOn();
+
+        return null === $day ? null : (new Paint($day, $rules))->curedAt();
     }
 
     /** How many panes it has; one of anything else. */

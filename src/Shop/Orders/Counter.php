@@ -6,13 +6,8 @@ namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
-use Yelbo\Shop\Designs\DrawnDesign;
 use Yelbo\Shop\Designs\FirstDesign;
 use Yelbo\Shop\Input\Form;
-use Yelbo\Shop\Input\Refusals;
-use Yelbo\Shop\Input\TypedWords;
-use Yelbo\Shop\Objects\MeasuredObject;
-use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
@@ -21,7 +16,6 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Suitability;
 use Yelbo\Trade\Film\Usage;
-use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Lettering\RosterNotes;
 use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Refused;
@@ -30,11 +24,10 @@ use Yelbo\Trade\Refused;
 final readonly class Counter
 {
     /** Answers that may still be missing, or wrong, without the drawing being any different. */
-    private const NOT_DRAWN = ['customer', 'known', 'contact', 'object', 'useOf', 'film', 'quantity', 'neededOn', 'note'];
+    private const NOT_DRAWN = ['object', 'useOf', 'film', 'quantity'];
 
     public function __construct(
         private AnswersReader $reader,
-        private ObjectReader $objects,
         private Shelf $shelf,
         private DesignDrawer $drawer,
         private FirstDesign $first,
@@ -46,122 +39,72 @@ final readonly class Counter
     ) {
     }
 
-    /**
-     * Says to the answers so far what a person at the counter would.
-     *
-     * @param list<Answers> $others what was answered of the other things of the order
-     */
-    public function hear(Answers $answers, array $others = []): Heard
+    /** Says to the answers so far what a person at the counter would. */
+    public function hear(TypedOrder $typed): Heard
     {
-        $wrong = [];
-        try {
-            $this->reader->read($answers);
-        } catch (Refusals $refusals) {
-            $wrong = $refusals->fields;
-        }
-        $film = $this->shelf->filmNumbered((int) $answers->film);
+        $order = $this->reader->hear($typed);
+        $items = array_map($this->drawn(...), $order->items);
+        $item = $items[0];
+        $film = $item->film();
         $grade = $film?->grade() ?? Film::Permanent;
-        $use = Usage::tryFrom($answers->useOf) ?? Usage::Indoor;
-        $roster = TypedWords::roster($answers->roster);
-        $lines = [] === $roster ? TypedWords::lines($answers->words) : Roster::longest($roster);
-        $drawn = $object = null;
-        if ([] === array_diff_key($wrong, array_flip(self::NOT_DRAWN))) {
-            try {
-                $object = $this->objects->read($answers->object());
-                $first = $this->first->of($lines, $answers->motif());
-                $drawn = $this->drawer->draw($object, $lines, $first, $grade, $use);
-            } catch (Refusals) {
-                // The object is named among what is wrong already.
-            } catch (Refused $refused) {
-                $wrong += ([] === $roster ? Form::Order : Form::Roster)->refusals($refused)->fields;
-            }
-        }
-
-        return $this->heard($answers, $others, $wrong, $film, $use, $drawn, $object, $lines, $roster);
-    }
-
-    /**
-     * @param list<Answers>         $others
-     * @param array<string, string> $wrong
-     * @param list<string>          $lines
-     * @param list<list<string>>    $roster
-     */
-    private function heard(
-        Answers $answers,
-        array $others,
-        array $wrong,
-        ?FilmOnShelf $film,
-        Usage $use,
-        ?DrawnDesign $drawn,
-        ?MeasuredObject $object,
-        array $lines,
-        array $roster,
-    ): Heard {
-        $grade = $film?->grade() ?? Film::Permanent;
-        $items = [
-            null === $drawn || null === $object || null === $film
-                ? null
-                : $this->item($answers, $drawn, $object, $film, $use),
-            ...array_map($this->asked(...), $others),
-        ];
+        $drawn = $item->drawn;
+        $object = $item->on->object;
+        $lines = $item->lines();
 
         return new Heard(
-            $wrong,
+            $order->wrong + $item->wrong,
             $drawn,
-            null === $drawn || null === $object ? [] : $this->check->groups($drawn->fitted, $object, $grade, $use),
+            null === $drawn || null === $object
+                ? []
+                : $this->check->groups($drawn->fitted, $object, $grade, $item->on->use, $film, $drawn->design->films()),
             [...$this->check->spelling(null, $lines), ...array_filter([$this->first->says($lines)])],
             null === $drawn ? 0.0 : $this->check->weeding($drawn->fitted, $drawn->design, $grade),
-            null === $film ? null : Suitability::warning($film->grade(), $use),
+            null === $film ? null : Suitability::warning($film->grade(), $item->on->use),
             $film?->life($this->rules->current()),
-            $this->advice($answers, $use),
+            $this->advice($typed->first, $item->on->use),
             $this->enough($items),
-            \count($roster),
-            [] === $roster ? [] : $this->rows->of($roster),
+            \count($item->roster),
+            [] === $item->roster ? [] : $this->rows->of($item->roster),
+            $typed,
             $items,
         );
     }
 
-    /** @param list<AskedItem|null> $items */
+    /** @param non-empty-list<HeardItem> $items */
     private function enough(array $items): ?Enough
     {
-        $known = array_values(array_filter($items));
+        $known = array_values(
+            array_filter(array_map(static fn (HeardItem $item): ?AskedItem => $item->asked, $items)),
+        );
 
         return [] === $known ? null : $this->enough->order($known, \count($items) - \count($known));
     }
 
-    private function item(
-        Answers $answers,
-        DrawnDesign $drawn,
-        MeasuredObject $object,
-        FilmOnShelf $film,
-        Usage $use,
-    ): ?AskedItem {
+    /** An item with how it would be drawn at first, and what is cut for it, as far as that can be told. */
+    private function drawn(HeardItem $item): HeardItem
+    {
+        $object = $item->on->object;
+        $lines = $item->lines();
+        if (
+            null === $object
+            || ([] === $lines && null === $item->motif)
+            || [] !== array_diff_key($item->wrong, array_flip(self::NOT_DRAWN))
+        ) {
+            return $item;
+        }
+        $film = $item->film();
+        $grade = $film?->grade() ?? Film::Permanent;
         try {
-            return $this->items->asked($answers, $drawn->whole, $object, $film, $use);
+            $first = $this->first->of($lines, $item->motif);
+            $drawn = $this->drawer->draw($object, $lines, $first, $grade, $item->on->use, $film);
+        } catch (Refused $refused) {
+            return $item->refused(([] === $item->roster ? Form::Order : Form::Roster)->refusals($refused));
+        }
+        try {
+            return $item->as($drawn, null === $film ? null : $this->items->asked($item, $drawn->whole));
         } catch (Refused) {
             // The name is named among what is wrong, or will be.
-            return null;
-        }
-    }
-
-    /** Another thing of the order as far as it was answered; none where it cannot be drawn yet. */
-    private function asked(Answers $answers): ?AskedItem
-    {
-        $film = $this->shelf->filmNumbered((int) $answers->film);
-        $use = Usage::tryFrom($answers->useOf) ?? Usage::Indoor;
-        $roster = TypedWords::roster($answers->roster);
-        $lines = [] === $roster ? TypedWords::lines($answers->words) : Roster::longest($roster);
-        if (null === $film || ([] === $lines && null === $answers->motif())) {
-            return null;
-        }
-        try {
-            $object = $this->objects->read($answers->object());
-            $first = $this->first->of($lines, $answers->motif());
-            $drawn = $this->drawer->draw($object, $lines, $first, $film->grade(), $use);
-
-            return $this->item($answers, $drawn, $object, $film, $use);
-        } catch (Refusals|Refused) {
-            return null;
+            return $item->as($drawn, null);
         }
     }
 

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
-use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
@@ -48,8 +47,8 @@ final readonly class EnoughFor
                     Length::micrometres($layer->lifted->width()),
                     Length::micrometres($layer->lifted->height()),
                 );
-                $choice = $this->tapes->choice($size, $layer->film->grade(), $item->use, $item->object->material());
-                [$roll, $length] = $this->tapes->lifts($size, $choice, $item->use, $rolls) ?? [null, 0];
+                $choice = $this->tapes->choice($size, $layer->film->grade(), $item->on->use, $item->on->material);
+                [$roll, $length] = $this->tapes->lifts($size, $choice, $item->on->use, $rolls) ?? [null, 0];
                 $key = $choice->kind->inWords().' '.$roll?->id();
                 $tapes[$key] = [
                     $choice->kind->inWords(),
@@ -57,13 +56,9 @@ final readonly class EnoughFor
                     ($tapes[$key][2] ?? 0) + $layer->count * $length,
                 ];
             }
-            $blank = $this->shelf->blank((int) $item->answers->blank);
+            $blank = $this->shelf->blank($item->blank);
             if (null !== $blank) {
-                $names = \count(TypedWords::roster($item->answers->roster));
-                $blanks[$blank->id()] = [
-                    $blank,
-                    ($blanks[$blank->id()][1] ?? 0) + max(1, (int) $item->answers->quantity) * max(1, $names),
-                ];
+                $blanks[$blank->id()] = [$blank, ($blanks[$blank->id()][1] ?? 0) + $item->many()];
             }
         }
 

@@ -28,9 +28,8 @@ final readonly class Heard
      *     cannot be told yet
      * @param int                                          $names   how many names the roster holds
      * @param list<RosterNote>                               $rows    what is to be said of its rows
-     * @param list<AskedItem|null>                         $items   each thing of the order with what is cut for it,
-     *     the one in
-     *     hand first; none where it cannot be drawn yet
+     * @param TypedOrder                                   $order   as it was typed
+     * @param non-empty-list<HeardItem>                    $items   the one in hand first
      */
     public function __construct(
         public array $wrong,
@@ -44,7 +43,16 @@ final readonly class Heard
         public ?Enough $enough,
         public int $names,
         public array $rows,
+        public TypedOrder $order,
         public array $items,
     ) {
+    }
+
+    /** @return list<AskedItem> what is cut for those items of which that can be told */
+    public function asked(): array
+    {
+        return array_values(
+            array_filter(array_map(static fn (HeardItem $item): ?AskedItem => $item->asked, $this->items)),
+        );
     }
 }

@@ -18,8 +18,11 @@ use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\LineStyle;
+use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Plan\Overhang;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -107,7 +110,7 @@ final readonly class ProofMaker
             ),
             $this->care->of($item, $own, false),
             Cautions::all($rules, $own->grade(), $item->useOf(), $object->material(), $object->isDrunkFrom()),
-            self::remarks($item, $fitted, $rules),
+            self::remarks($item, $design, $whole, $rules),
             $object->isInside(),
             null,
             $item->quantity(),
@@ -124,15 +127,21 @@ final readonly class ProofMaker
     }
 
     /** @return list<string> */
-    private static function remarks(Item $item, Fitted $fitted, Rules $rules): array
+    private static function remarks(Item $item, Design $design, WholeDecal $whole, Rules $rules): array
     {
+        $fitted = $whole->main;
         $setting = $fitted->words->setting;
         $remarks = [];
         if (Finish::None !== $item->finish()) {
             $remarks[] = "{$item->finish()->label()}. {$item->finish()->says($rules)}";
         }
         if (0.0 !== $setting->condense) {
-            $remarks[] = ($setting->condense > 0 ? 'Condensed' : 'Expanded').' by '.abs($setting->condense).' %.';
+            $remarks[] = ($setting->condense > 0 ? 'Condensed' : 'Expanded').
+                ' by '.
+                abs($setting->condense).
+                ($setting->isStretched()
+                    ? ' %, as you asked: more than the '.Setting::MOST_CONDENSE.' % at which letters keep their looks.'
+                    : ' %.');
         }
         $heights = $fitted->lineHeights();
         if ([] !== $heights) {
@@ -140,6 +149,9 @@ final readonly class ProofMaker
                 implode(', ', array_map(static fn (int $of): string => Length::micrometres($of)->inMetric(), $heights)).
                 ' mm'.
                 ($setting->justify ? ', all lines one width.' : '.');
+        }
+        if (null !== $setting->signs) {
+            $remarks[] = "Signs that {$fitted->words->face->name} lacks are of {$setting->signs->name}.";
         }
         $others = array_filter(
             array_map(static fn (LineStyle $style): ?string => $style->face?->name, $setting->styles),
@@ -152,9 +164,20 @@ final readonly class ProofMaker
         }
         $done = $setting->mending->steps();
         if ([] !== $done) {
-            $remarks[] = ucfirst(implode(', ', $done)).'.';
+            $remarks[] = null === $design->art()
+                ? ucfirst(implode(', ', $done)).'.'
+                : 'Your drawing was changed so that it can be cut: '.implode(', ', $done).'.';
         }
         array_push($remarks, ...$item->waivers()->said());
+        $over = Overhang::of(
+            $whole->box(),
+            $item->object()->surface()->size()->width->micrometres,
+            $item->object()->surface()->size()->height->micrometres,
+        );
+        if ($item->object()->allowance()->goesOver() && $over->most() > 0) {
+            $remarks[] = 'Hangs over by '.$over->inWords().
+                (Allowance::Wrap === $item->object()->allowance() ? '; it is folded under.' : '; it is trimmed when it is on.');
+        }
         if ($item->object()->isInside()) {
             $remarks[] = 'Stuck inside, read from outside: it is cut mirrored. Shown as it reads.';
         }

@@ -35,19 +35,15 @@ final readonly class TakeOrder
     ) {
     }
 
-    /**
-     * @param list<Answers> $others those of other things than the first
-     *
-     * @throws Refusals where it is to be taken and something is missing; then nothing is stored
-     */
-    public function begin(Answers $answers, bool $take, array $others = []): Docket
+    /** @throws Refusals where it is to be taken and something is missing; then nothing is stored */
+    public function begin(TypedOrder $typed, bool $take): Docket
     {
-        $agreed = $take ? $this->agreed($answers, $others) : null;
+        $agreed = $take ? $this->agreed($typed) : null;
 
         return $this->dockets->numbering(
-            fn (): Docket => $this->records->wrapInTransaction(function () use ($answers, $others, $agreed): Docket {
-                $docket = new Docket($this->dockets->nextNumber(), $answers->ofOrder(), $this->clock->now());
-                $this->keep($docket, $answers, $others);
+            fn (): Docket => $this->records->wrapInTransaction(function () use ($typed, $agreed): Docket {
+                $docket = new Docket($this->dockets->nextNumber(), $typed->first->ofOrder(), $this->clock->now());
+                $this->keep($docket, $typed);
                 $this->records->persist($docket);
                 $this->book->note('begun', 'Order begun', $docket->number());
                 if (null !== $agreed) {
@@ -59,12 +55,8 @@ final readonly class TakeOrder
         );
     }
 
-    /**
-     * @param list<Answers> $others those of other things than the first
-     *
-     * @throws Refusals
-     */
-    public function answer(Docket $docket, int $version, Answers $answers, bool $take, array $others = []): void
+    /** @throws Refusals */
+    public function answer(Docket $docket, int $version, TypedOrder $typed, bool $take): void
     {
         if (DocketState::Asking !== $docket->state()) {
             throw new Refused(
@@ -72,10 +64,10 @@ final readonly class TakeOrder
                 "{$docket->tag()} is already taken. Go back to Ask from Size to change its answers.",
             );
         }
-        $agreed = $take ? $this->agreed($answers, $others) : null;
-        $this->change->apply($docket, $version, function () use ($docket, $answers, $others, $agreed): void {
-            $docket->keepAnswers($answers->ofOrder());
-            $this->keep($docket, $answers, $others);
+        $agreed = $take ? $this->agreed($typed) : null;
+        $this->change->apply($docket, $version, function () use ($docket, $typed, $agreed): void {
+            $docket->keepAnswers($typed->first->ofOrder());
+            $this->keep($docket, $typed);
             if (null !== $agreed) {
                 $this->take($docket, $agreed);
             }
@@ -90,7 +82,7 @@ final readonly class TakeOrder
     public function add(Docket $docket, int $version, Answers $answers): Item
     {
         self::expectSizing($docket);
-        $agreed = $this->tried($this->reader->item($answers));
+        $agreed = $this->tried($this->reader->item($answers)->agreed());
 
         return $this->change->apply($docket, $version, function () use ($docket, $answers, $agreed): Item {
             $item = $docket->add($answers->ofItem());
@@ -117,7 +109,7 @@ final readonly class TakeOrder
         self::expectSizing($docket);
         $each = [];
         foreach ($this->lists->read($like, $typed) as $answers) {
-            $each[] = [$answers, $this->tried($this->reader->item($answers))];
+            $each[] = [$answers, $this->tried($this->reader->item($answers)->agreed())];
         }
 
         return $this->change->apply($docket, $version, function () use ($docket, $each, $like): array {
@@ -174,22 +166,18 @@ final readonly class TakeOrder
         }
     }
 
-    /**
-     * Keeps what was typed, thing by thing; of what was typed no longer there is nothing.
-     *
-     * @param list<Answers> $others
-     */
-    private function keep(Docket $docket, Answers $answers, array $others): void
+    /** Keeps what was typed, thing by thing; of what was typed no longer there is nothing. */
+    private function keep(Docket $docket, TypedOrder $typed): void
     {
         $items = $docket->hasItems() ? $docket->items() : [];
-        foreach ([$answers, ...$others] as $nth => $one) {
+        foreach ($typed->items() as $nth => $one) {
             if (isset($items[$nth])) {
                 $items[$nth]->keepAnswers($one->ofItem());
             } else {
                 $docket->add($one->ofItem());
             }
         }
-        foreach (\array_slice($items, 1 + \count($others)) as $gone) {
+        foreach (\array_slice($items, \count($typed->items())) as $gone) {
             $docket->drop($gone);
         }
         $docket->changed();
@@ -198,14 +186,13 @@ final readonly class TakeOrder
     /**
      * The answers read, and the words tried on the objects, so that no order is taken that cannot be drawn.
      *
-     * @param list<Answers> $others
-     * @param string        $kept   the day that was agreed before, where it was
+     * @param string $kept the day that was agreed before, where it was
      *
      * @throws Refusals
      */
-    public function agreed(Answers $answers, array $others, string $kept = ''): AgreedOrder
+    public function agreed(TypedOrder $typed, string $kept = ''): AgreedOrder
     {
-        $agreed = $this->reader->read($answers, $others, $kept);
+        $agreed = $this->reader->read($typed, $kept);
         foreach ($agreed->items as $nth => $item) {
             try {
                 $this->tried($item);

@@ -6,7 +6,6 @@ namespace Yelbo\Shop\Price;
 
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Input\Refusals;
-use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AskedItem;
 use Yelbo\Shop\Orders\AskedItems;
 use Yelbo\Shop\Orders\Docket;
@@ -44,14 +43,10 @@ final readonly class Quotes implements QuoteTeller
     ) {
     }
 
-    /**
-     * The price of an order that is only asked for; none as long as its film and its size are not known.
-     *
-     * @param list<Answers> $others what was answered of its other things
-     */
-    public function asked(Answers $answers, Heard $heard, array $others): ?Quote
+    /** The price of an order that is only asked for; none as long as its film and its size are not known. */
+    public function asked(Heard $heard): ?Quote
     {
-        $order = $this->askedOrder($answers, $heard, $others);
+        $order = $this->askedOrder($heard);
 
         return null === $order ? null : $this->pricer()->quote($order);
     }
@@ -59,13 +54,11 @@ final readonly class Quotes implements QuoteTeller
     /**
      * The same for other quantities, where it holds one thing only.
      *
-     * @param list<Answers> $others
-     *
      * @return list<array{int, Money}> how many, and what all of them cost
      */
-    public function steps(Answers $answers, Heard $heard, array $others): array
+    public function steps(Heard $heard): array
     {
-        $order = [] === $others ? $this->askedOrder($answers, $heard, []) : null;
+        $order = 1 === \count($heard->items) ? $this->askedOrder($heard) : null;
 
         return null === $order
             ? []
@@ -107,20 +100,18 @@ final readonly class Quotes implements QuoteTeller
         }
     }
 
-    /** @param list<Answers> $others */
-    private function askedOrder(Answers $answers, Heard $heard, array $others): ?PricedOrder
+    private function askedOrder(Heard $heard): ?PricedOrder
     {
         if (null === $heard->drawn || null === $heard->enough || 0 < $heard->enough->untold) {
             return null;
         }
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', trim($answers->neededOn));
 
         return $this->order(
-            $this->things->of($answers, $heard, $others),
-            array_values(array_filter($heard->items)),
+            $this->things->of($heard),
+            $heard->asked(),
             $heard->enough,
-            false === $day ? null : $day,
-            Handover::tryFrom($answers->delivery) ?? Handover::Collected,
+            $heard->order->neededOn(),
+            $heard->order->delivery(),
         );
     }
 

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\AskedOn;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
@@ -280,7 +281,7 @@ final readonly class OrderWorks
     /** One that has no pieces yet. */
     private function unseen(Item $item): AskedThing
     {
-        return $this->things->unseen($item->answers(), $item->object(), $item->film(), self::copies($item));
+        return $this->things->unseen(AskedOn::drawn($item), self::copies($item));
     }
 
     /** Decals of a thing that has no pieces yet: of a set one for each name. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Week;
 
 use Symfony\Component\Clock\ClockInterface;
-use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\FilmNeed;
 use Yelbo\Shop\Orders\Heard;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Plan\Handover;
@@ -48,24 +48,19 @@ final readonly class Promises
     ) {
     }
 
-    /**
-     * @param list<Answers> $others what was answered of the other things of the order
-     *
-     * @return Promised|null none where the shop is never open
-     */
-    public function of(Answers $answers, Heard $heard, array $others): ?Promised
+    /** @return Promised|null none where the shop is never open */
+    public function of(Heard $heard): ?Promised
     {
         $open = Openings::of($this->calendar, $this->clock->now());
         [$plan] = $this->board->current();
         try {
-            return $this->promised($this->asked($answers, $heard, $others), $plan, $open, trim($answers->neededOn));
+            return $this->promised($this->asked($heard), $plan, $open, $heard->order);
         } catch (Refused) {
             return null;
         }
     }
 
-    /** @param list<Answers> $others */
-    private function asked(Answers $answers, Heard $heard, array $others): AskedOrder
+    private function asked(Heard $heard): AskedOrder
     {
         $restock = (int) (86_400 * $this->rules->current()->value(Rule::RestockDays));
         $films = array_filter(
@@ -78,21 +73,21 @@ final readonly class Promises
         );
 
         return new AskedOrder(
-            $this->things->of($answers, $heard, $others),
-            Handover::tryFrom($answers->delivery) ?? Handover::Collected,
+            $this->things->of($heard),
+            $heard->order->delivery(),
             [] === $films ? 0 : $restock,
             [] === $blanks ? 0 : $restock,
         );
     }
 
     /** @param Plan|null $plan */
-    private function promised(AskedOrder $order, ?array $plan, Openings $open, string $typed): Promised
+    private function promised(AskedOrder $order, ?array $plan, Openings $open, TypedOrder $typed): Promised
     {
         $steps = $this->steps->of($order);
         $entries = $plan['entries'] ?? [];
         [$placed, $ready] = $this->placed($steps, $order, $entries, $open);
-        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $typed, $open->now->getTimezone());
-        $used = false === $day ? null : (new Promise($this->rules->current()))->usedAt($day);
+        $day = $typed->neededOn($open->now->getTimezone());
+        $used = null === $day ? null : (new Promise($this->rules->current()))->usedAt($day);
         $readyAt = self::at($open->now, $ready);
 
         return new Promised(

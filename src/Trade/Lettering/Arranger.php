@@ -35,7 +35,7 @@ final readonly class Arranger
             Arrangement::Line, Arrangement::Stack => $this->stack($words, $capHeight),
             Arrangement::Knockout => $this->knockedOut($words, $capHeight),
             Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Geos::union(
-                $this->circle->letters($words, $capHeight, $this->lines->cut($words->face, $capHeight)),
+                $this->circle->letters($words, $capHeight, $this->lines->cut($capHeight)),
             ),
             Arrangement::Monogram => $this->monogram($words, $capHeight),
             Arrangement::Initial => $this->initial($words, $capHeight),
@@ -59,7 +59,7 @@ final readonly class Arranger
     {
         return $words->setting->isRing()
             ? Frames::cutOutOfABand(
-                Geos::union($this->circle->letters($words, $capHeight, $this->lines->cut($words->face, $capHeight))),
+                Geos::union($this->circle->letters($words, $capHeight, $this->lines->cut($capHeight))),
                 $capHeight,
                 $this->circle->halves($words, $capHeight),
             )

@@ -33,24 +33,71 @@ final class Glyphs
 
     /**
      * @param list<string> $lines
+     * @param Face|null    $signs where signs are taken from that the face lacks
      *
      * @return list<list<PlacedGlyph>> in font units
      *
-     * @throws Refused for a character the face lacks
+     * @throws Refused for a character both faces lack
      */
-    public function shaped(Face $face, array $lines): array
+    public function shaped(Face $face, array $lines, ?Face $signs = null): array
     {
-        $key = self::key($face, $lines);
-        $shaped = $this->ahead[$key] ?? $this->cache->recall($key, fn (): array => $this->shaper->shape($face, $lines));
-        foreach ($shaped as $nth => $line) {
-            foreach ($line as $glyph) {
-                if (0 === $glyph->glyph) {
-                    throw $this->missing($face, mb_substr($lines[$nth], $glyph->cluster, 1), "/lines/$nth");
-                }
+        $shaped = $this->raw($face, $lines);
+
+        return array_map(
+            fn (array $line, int $nth): array => $this->completed($face, $signs, $lines[$nth], $line, "/lines/$nth"),
+            $shaped,
+            array_keys($shaped),
+        );
+    }
+
+    /**
+     * A line with the signs its face lacks from another, as high beside its capitals as they are beside their own.
+     *
+     * @param list<PlacedGlyph> $line
+     *
+     * @return list<PlacedGlyph>
+     *
+     * @throws Refused for a character both faces lack
+     */
+    private function completed(Face $face, ?Face $signs, string $text, array $line, string $at): array
+    {
+        $complete = [];
+        $shift = 0.0;
+        foreach ($line as $glyph) {
+            if (0 !== $glyph->glyph) {
+                $complete[] = $glyph->shifted($shift);
+                continue;
             }
+            $sign = mb_substr($text, $glyph->cluster, 1);
+            $share = null === $signs ? 1.0 : $this->heights($face)['cap'] / $this->heights($signs)['cap'];
+            $began = $glyph->x + $shift;
+            $wide = 0.0;
+            foreach (null === $signs ? [] : $this->raw($signs, [$sign])[0] as $part) {
+                if (0 === $part->glyph) {
+                    throw $this->missing($face, $sign, $at);
+                }
+                $complete[] = $part->scaled($share)->from($signs, $glyph->cluster)->shifted($began);
+                $wide += $share * $part->advance;
+            }
+            if (null === $signs) {
+                throw $this->missing($face, $sign, $at);
+            }
+            $shift += $wide - $glyph->advance;
         }
 
-        return $shaped;
+        return $complete;
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<list<PlacedGlyph>>
+     */
+    private function raw(Face $face, array $lines): array
+    {
+        $key = self::key($face, $lines);
+
+        return $this->ahead[$key] ?? $this->cache->recall($key, fn (): array => $this->shaper->shape($face, $lines));
     }
 
     /**
@@ -64,10 +111,10 @@ final class Glyphs
     {
         $face = $words->faceOf($nth);
         if ($face === $words->face) {
-            return $this->shaped($face, $words->lines)[$nth];
+            return $this->shaped($face, $words->lines, $words->setting->signs)[$nth];
         }
         try {
-            return $this->shaped($face, [$words->lines[$nth]])[0];
+            return $this->shaped($face, [$words->lines[$nth]], $words->setting->signs)[0];
         } catch (Refused $refused) {
             throw new Refused($refused->reason, $refused->getMessage(), "/lines/$nth");
         }
@@ -155,13 +202,14 @@ final class Glyphs
     /**
      * How long each line runs, as a share of the letter height.
      *
-     * @param list<string> $lines
-     *
      * @return list<float>
+     *
+     * @throws Refused for a character that is lacking
      */
-    public function lengths(Face $face, array $lines, int $tracking): array
+    public function lengthsOf(Words $words): array
     {
-        $heights = $this->heights($face);
+        $heights = $this->heights($words->face);
+        $tracking = $words->setting->tracking;
 
         return array_map(static function (array $line) use ($heights, $tracking): float {
             $long = 0.0;
@@ -170,7 +218,7 @@ final class Glyphs
             }
 
             return $long / $heights['cap'];
-        }, $this->shaped($face, $lines));
+        }, $this->shaped($words->face, $words->lines, $words->setting->signs));
     }
 
     /**
@@ -209,7 +257,9 @@ final class Glyphs
                 ? 'No face here has it.'
                 : (\count($able) > 1 ? 'These have it: ' : 'This one has it: ').implode(', ', $able).'.';
 
-        return new Refused('missing-character', "{$face->name} has no “{$character}”. $others", $at);
+        $way = [] === $able ? '' : ' Set the words in one of them, or take only the signs it lacks from there.';
+
+        return new Refused('missing-character', "{$face->name} has no “{$character}”. $others$way", $at);
     }
 
     private function outlines(Face $face): FaceOutlines

@@ -19,7 +19,7 @@ final readonly class Lines
     public function fused(Words $words, int $nth, int $capHeight): Region
     {
         return self::something(
-            Geos::union([$this->loose($words, $nth, $capHeight, $this->cut($words->faceOf($nth), $capHeight))]),
+            Geos::union([$this->loose($words, $nth, $capHeight, $this->cut($capHeight))]),
             $nth,
         );
     }
@@ -50,15 +50,17 @@ final readonly class Lines
     }
 
     /**
-     * Glyphs as they are cut.
+     * Glyphs as they are cut, of whatever face with capitals of that height.
      *
      * @return \Closure(Face, int): Region
      */
-    public function cut(Face $face, int $capHeight): \Closure
+    public function cut(int $capHeight): \Closure
     {
-        $scale = $capHeight / $this->glyphs->heights($face)['cap'];
-
-        return fn (Face $face, int $glyph): Region => $this->glyphs->outline($face, $glyph, $scale);
+        return fn (Face $of, int $glyph): Region => $this->glyphs->outline(
+            $of,
+            $glyph,
+            $capHeight / $this->glyphs->heights($of)['cap'],
+        );
     }
 
     /**
@@ -75,7 +77,7 @@ final readonly class Lines
         $regions = [];
         $shift = 0.0;
         foreach ($this->glyphs->line($words, $nth) as $glyph) {
-            $regions[] = $outline($face, $glyph->glyph)->moved(
+            $regions[] = $outline($glyph->face ?? $face, $glyph->glyph)->moved(
                 (int) round(($glyph->x + $shift) * $scale),
                 (int) round(-$glyph->y * $scale),
             );

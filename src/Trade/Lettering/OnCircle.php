@@ -35,7 +35,7 @@ final readonly class OnCircle
     /** The radius of the circle as a share of the letter height, where the words decide it. */
     public function naturalBow(Words $words): float
     {
-        $long = $this->glyphs->lengths($words->face, $words->lines, $words->setting->tracking);
+        $long = $this->glyphs->lengthsOf($words);
         $bow = match ($words->setting->arrangement) {
             Arrangement::ArcDown => $long[0] / self::ARC + ($words->face->isJoined() ? 1 : self::SPACED_INSIDE),
             Arrangement::ArcUp => $long[0] / self::ARC - ($words->face->isJoined() ? 0 : self::SPACED_OUTSIDE),
@@ -136,7 +136,7 @@ final readonly class OnCircle
         $heights = $this->glyphs->heights($words->face);
         $scale = $capHeight / $heights['cap'];
         $tracking = ($words->setting->tracking / 1000) * $heights['em'];
-        $groups = self::groups($this->glyphs->shaped($words->face, $words->lines)[$nth], $tracking);
+        $groups = self::groups($this->glyphs->shaped($words->face, $words->lines, $words->setting->signs)[$nth], $tracking);
         $end = [] === $groups ? 0.0 : $groups[\count($groups) - 1]['to'] - $tracking;
         $regions = [];
         foreach ($groups as $group) {
@@ -146,7 +146,7 @@ final readonly class OnCircle
             $turn = ($outside ? 1 : -1) * rad2deg($oval->slope($angle));
             $letters = [];
             foreach ($group['glyphs'] as [$glyph, $shift]) {
-                $region = $outline($words->face, $glyph->glyph);
+                $region = $outline($glyph->face ?? $words->face, $glyph->glyph);
                 if (!$region->isEmpty()) {
                     $letters[] = $region->moved(
                         (int) round(($glyph->x + $shift - $middle) * $scale),

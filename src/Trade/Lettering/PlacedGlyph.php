@@ -7,13 +7,44 @@ namespace Yelbo\Trade\Lettering;
 /** A glyph where the shaper puts it, in font units along the line, y up. */
 final readonly class PlacedGlyph
 {
-    /** @param int $cluster the character it stands for, counted from 0 */
+    /**
+     * @param int       $cluster the character it stands for, counted from 0
+     * @param Face|null $face    another face it is taken from; the figures are in units of the line's own all the same
+     */
     public function __construct(
         public int $glyph,
         public int $cluster,
         public float $x,
         public float $y,
         public float $advance,
+        public ?Face $face = null,
     ) {
+    }
+
+    /** So far further along the line. */
+    public function shifted(float $by): self
+    {
+        return 0.0 === $by
+            ? $this
+            : new self($this->glyph, $this->cluster, $this->x + $by, $this->y, $this->advance, $this->face);
+    }
+
+    /** In units so many times as large. */
+    public function scaled(float $share): self
+    {
+        return new self(
+            $this->glyph,
+            $this->cluster,
+            $share * $this->x,
+            $share * $this->y,
+            $share * $this->advance,
+            $this->face,
+        );
+    }
+
+    /** The same out of a face, for a character of the line. */
+    public function from(Face $face, int $cluster): self
+    {
+        return new self($this->glyph, $cluster, $this->x, $this->y, $this->advance, $face);
     }
 }

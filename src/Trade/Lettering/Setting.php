@@ -12,6 +12,8 @@ final readonly class Setting
     private const WIDEST_TRACKING = 2000;
     /** Per cent: more looks stretched (section 4). */
     public const MOST_CONDENSE = 8.0;
+    /** Per cent, where the customer asks for it all the same: beyond it letters are no letters of that face. */
+    public const MOST_ASKED = 40.0;
     /** µm: 1 mm to 20 m. */
     private const RADII = [1000, 20_000_000];
 
@@ -29,6 +31,9 @@ final readonly class Setting
      * @param list<LineStyle> $styles  what lines have of their own, the first line first
      * @param bool     $justify     whether all lines are set to one width, the shortest as high as the letter height
      * @param Mending  $mending     what is done to the outlines for knife and hook
+     * @param Face|null $signs      where signs are taken from that the face lacks
+     * @param bool     $stretchAsked whether the customer asks for letters that are stretched further than the shop does
+     *     by itself
      */
     public function __construct(
         public Arrangement $arrangement = Arrangement::Line,
@@ -47,6 +52,8 @@ final readonly class Setting
         public ?float $bowDown = null,
         public array $styles = [],
         public bool $justify = false,
+        public bool $stretchAsked = false,
+        public ?Face $signs = null,
     ) {
         if (abs($tracking) > self::WIDEST_TRACKING) {
             throw new Refused(
@@ -73,12 +80,14 @@ final readonly class Setting
                 '/lineSpacing',
             );
         }
-        if (abs($condense) > self::MOST_CONDENSE) {
+        if (abs($condense) > ($stretchAsked ? self::MOST_ASKED : self::MOST_CONDENSE)) {
             throw new Refused(
                 'stretched',
-                'Letters are condensed or expanded by '.
-                    self::MOST_CONDENSE.
-                    ' % at most: beyond that they look stretched. Take a narrower face.',
+                $stretchAsked
+                    ? 'Letters are stretched by '.self::MOST_ASKED.' % at most, whoever asks for it.'
+                    : 'Letters are condensed or expanded by '.
+                        self::MOST_CONDENSE.
+                        ' % at most: beyond that they look stretched. Take a narrower face.',
                 '/condense',
             );
         }
@@ -135,10 +144,22 @@ final readonly class Setting
         return $this->with(['radius' => null, 'bow' => null, 'bowDown' => null]);
     }
 
+    /** The same with signs that the face lacks from another. */
+    public function withSigns(?Face $signs): self
+    {
+        return $this->with(['signs' => $signs]);
+    }
+
     /** The same with so much space between letters, in thousandths of the em. */
     public function tracked(int $tracking): self
     {
         return $this->with(['tracking' => $tracking]);
+    }
+
+    /** Whether letters are stretched further than the shop does by itself. */
+    public function isStretched(): bool
+    {
+        return abs($this->condense) > self::MOST_CONDENSE;
     }
 
     /** The same, so many per cent narrower; wider where negative. */

@@ -241,7 +241,7 @@ final class Typesetter
      */
     public function lengths(Words $words): array
     {
-        return $this->glyphs->lengths($words->face, $words->lines, $words->setting->tracking);
+        return $this->glyphs->lengthsOf($words);
     }
 
     /**
@@ -287,15 +287,15 @@ final class Typesetter
         return null;
     }
 
-    /** @return list<int> every glyph of a line that there is film in, each once */
+    /** @return list<int> every glyph of a line out of its own face that there is film in, each once */
     public function glyphs(Words $words, int $nth): array
     {
         $glyphs = [];
         foreach (null === $words->art ? $this->glyphs->line($words, $nth) : [] as $glyph) {
-            $glyphs[$glyph->glyph] = true;
+            $glyphs[$glyph->glyph] = null === $glyph->face;
         }
 
-        return array_keys($glyphs);
+        return array_keys(array_filter($glyphs));
     }
 
     /** One glyph alone at a letter height, µm. */

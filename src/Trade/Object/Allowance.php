@@ -38,6 +38,12 @@ enum Allowance: string
         };
     }
 
+    /** Whether film reaches over the edge on purpose. */
+    public function goesOver(): bool
+    {
+        return self::Over === $this || self::Wrap === $this;
+    }
+
     /** What it makes of the shop's own clearance, µm. */
     public function of(Surface $surface, Rules $rules): int
     {

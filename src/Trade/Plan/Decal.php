@@ -120,18 +120,10 @@ final readonly class Decal
             ->moved($this->left->micrometres, $this->top->micrometres);
     }
 
-    /** By how much it reaches over the edge of its object, where that is most; 0 where it does not. */
-    public function overhang(): Length
+    /** By how much it reaches over each edge of its object. */
+    public function overhang(): Overhang
     {
-        return Length::micrometres(
-            max(
-                0,
-                -$this->left->micrometres,
-                -$this->top->micrometres,
-                $this->left->micrometres + $this->art->width->micrometres - $this->object->width->micrometres,
-                $this->top->micrometres + $this->art->height->micrometres - $this->object->height->micrometres,
-            ),
-        );
+        return Overhang::of($this->there(), $this->object->width->micrometres, $this->object->height->micrometres);
     }
 
     /** From which edge it is measured, seen from where one stands to put it on. */

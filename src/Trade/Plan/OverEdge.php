@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Plan;
 
+use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
@@ -24,14 +25,15 @@ final readonly class OverEdge implements WorkRule
         if (!$decal->appliedHere || Edge::Within === $decal->edge) {
             return [];
         }
-        $over = $decal->overhang()->inBoth();
+        $over = $decal->overhang()->inWords();
+        $most = Length::micrometres($decal->overhang()->most())->inBoth();
         $caution = 'Cut away from yourself, and not into the object.';
         if (Edge::Trimmed === $decal->edge) {
             return [
                 new Step(
                     StepKind::TrimEdge,
                     'Trim it along the edge',
-                    ($decal->overhang()->micrometres > 0 ? "$over of it reach over" : 'What reaches over comes off').
+                    ($decal->overhang()->most() > 0 ? "It reaches over by $over" : 'What reaches over comes off').
                         ': a'.
                         ' sharp blade held flat against the edge, in one go'.
                         ($decal->corners > 0 ? ' from corner to corner.' : ' all round.'),
@@ -49,8 +51,8 @@ final readonly class OverEdge implements WorkRule
                 StepKind::ReliefCut,
                 'Cut in and fold under',
                 ($decal->corners > 0
-                    ? "At each of the $decal->corners corners cut in by $over, from the edge of the film to the corner of the object"
-                    : "Every {$this->rules->value(Rule::ReliefEvery)} mm round the edge cut in by $over, from the edge of the film to that of the object").
+                    ? "At each of the $decal->corners corners cut in by $most, from the edge of the film to the corner of the object"
+                    : "Every {$this->rules->value(Rule::ReliefEvery)} mm round the edge cut in by $most, from the edge of the film to that of the object").
                     '; then fold each side under and press.',
                 ['knife'],
                 max(3.0, 0.7 * $decal->corners),

@@ -118,8 +118,8 @@ final readonly class Placed implements WorkRule
             Shape::Ball => 'Its liner still on, the middle of the art on the middle that was marked. On a ball there is no edge to measure from.',
             Shape::Taper => 'Its liner still on, the lower edge of the art along the level line; it runs with the taper. Art to top edge '.self::down($decal).' along the wall.',
             Shape::Round => "Its liner still on: art to top edge {$decal->top->inBoth()}, to the mark on its left {$decal->left->inBoth()} along the wall.",
-            Shape::Flat => Edge::Within !== $decal->edge && $decal->overhang()->micrometres > 0
-                ? 'Its liner still on, so that it hangs over every edge by as much.'
+            Shape::Flat => Edge::Within !== $decal->edge && $decal->overhang()->most() > 0
+                ? "Its liner still on, so that it hangs over by {$decal->overhang()->inWords()}."
                 : ($decal->inside ? 'From inside, where it reads backwards, its' : 'Its').
                     " liner still on: art to {$decal->side()} edge {$decal->left->inBoth()}, art to top edge {$decal->top->inBoth()}. Check against the centre lines.",
         };

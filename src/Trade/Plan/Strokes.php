@@ -44,7 +44,7 @@ final class Strokes
     public static function reliefs(Decal $decal): array
     {
         [$wide, $high] = [$decal->object->width->micrometres, $decal->object->height->micrometres];
-        $over = $decal->overhang()->micrometres;
+        $over = $decal->overhang()->most();
 
         return 4 !== $decal->corners
             ? []

@@ -12,6 +12,7 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Customer;
 use Yelbo\Shop\Orders\Customers;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Price\Quotes;
 use Yelbo\Shop\Week\Promises;
 use Yelbo\Web\Request\OthersRequest;
@@ -43,16 +44,13 @@ final readonly class AnswersController
         #[MapRequestPayload] Answers $answers,
         #[MapRequestPayload] OthersRequest $order,
     ): AnswersView {
-        $heard = $this->counter->hear($answers, $order->others);
-
-        $quote = $this->quotes->asked($answers, $heard, $order->others);
+        $heard = $this->counter->hear(new TypedOrder($answers, array_values($order->others)));
+        $quote = $this->quotes->asked($heard);
 
         return AnswersView::from(
             $heard,
-            $this->promises->of($answers, $heard, $order->others),
-            null === $quote
-                ? null
-                : QuoteView::from($quote, $this->quotes->steps($answers, $heard, $order->others), $this->money),
+            $this->promises->of($heard),
+            null === $quote ? null : QuoteView::from($quote, $this->quotes->steps($heard), $this->money),
         );
     }
 

@@ -47,7 +47,7 @@ final readonly class DocketController
     #[Route('/api/dockets', name: 'docket-begin', methods: ['POST'])]
     public function begin(#[MapRequestPayload] OrderRequest $request): DocketView
     {
-        return $this->records->docket($this->take->begin($request->answers, $request->take, $request->others));
+        return $this->records->docket($this->take->begin($request->order(), $request->take));
     }
 
     /** Gives all of one docket. */
@@ -67,7 +67,7 @@ final readonly class DocketController
     public function answers(int $number, #[MapRequestPayload] AnswersRequest $request): DocketView
     {
         $docket = $this->dockets->numbered($number);
-        $this->take->answer($docket, $request->version, $request->answers, $request->take, $request->others);
+        $this->take->answer($docket, $request->version, $request->order(), $request->take);
 
         return $this->records->docket($docket);
     }
@@ -82,12 +82,7 @@ final readonly class DocketController
     public function change(int $number, #[MapRequestPayload] ChangeRequest $request): OrderChangeView
     {
         $docket = $this->dockets->numbered($number);
-        $change = $this->changes->look(
-            $docket,
-            $request->answers,
-            array_values($request->others),
-            array_values($request->items),
-        );
+        $change = $this->changes->look($docket, $request->order(), array_values($request->items));
         if ($request->sure) {
             $this->changes->apply($docket, $request->version, $change);
         }

@@ -13,6 +13,7 @@ use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Elements;
 use Yelbo\Shop\Designs\SetDrawer;
+use Yelbo\Shop\Designs\Simplifying;
 use Yelbo\Shop\Designs\TypedDesign;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Trade\Lettering\Roster;
@@ -32,6 +33,7 @@ use Yelbo\Web\View\OnBallView;
 use Yelbo\Web\View\SamplesView;
 use Yelbo\Web\View\SampleView;
 use Yelbo\Web\View\SetView;
+use Yelbo\Web\View\SimplifiedView;
 use Yelbo\Web\View\SizedView;
 
 /** Words drawn on a docket's object: in one face at a size, in every face, or a whole set. */
@@ -50,6 +52,7 @@ final readonly class FitController
         private SetDrawer $sets,
         private CureSearch $cures,
         private BoxOffers $boxes,
+        private Simplifying $simplifying,
     ) {
     }
 
@@ -169,6 +172,19 @@ final readonly class FitController
         $decal = [] === $draft->roster ? $decal : $decal->with($draft->design->centred())->of($draft->roster);
 
         return DecalInHand::atItsField(fn (): CuresView => CuresView::from($this->cures->all($decal)));
+    }
+
+    /** Makes what is too fine to cut simpler, in steps that are shown before any is taken. */
+    #[Route('/api/simplify', name: 'simplify', methods: ['POST'])]
+    public function simplify(
+        #[MapRequestPayload] DocketRequest $on,
+        #[MapRequestPayload] TypedDesign $typed,
+    ): SimplifiedView {
+        [, $decal] = $this->inHand->of($on, $typed);
+
+        return DecalInHand::atItsField(
+            fn (): SimplifiedView => SimplifiedView::from($this->simplifying->of($decal)),
+        );
     }
 
     /** Draws the words, of a roster the longest name, in every face, the best first. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\Request;
 
 use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** Answers to an order already begun. */
 final readonly class AnswersRequest
@@ -21,5 +22,11 @@ final readonly class AnswersRequest
         public bool $take = false,
         public array $others = [],
     ) {
+    }
+
+    /** What was typed of the whole order. */
+    public function order(): TypedOrder
+    {
+        return new TypedOrder($this->answers, array_values($this->others));
     }
 }

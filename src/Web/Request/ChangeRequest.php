@@ -6,6 +6,7 @@ namespace Yelbo\Web\Request;
 
 use Symfony\Component\Validator\Constraints as Assert;
 use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** Other answers to an order that was taken already. */
 final readonly class ChangeRequest
@@ -25,5 +26,11 @@ final readonly class ChangeRequest
         public array $items = [],
         public bool $sure = false,
     ) {
+    }
+
+    /** What was typed of the whole order. */
+    public function order(): TypedOrder
+    {
+        return new TypedOrder($this->answers, array_values($this->others));
     }
 }

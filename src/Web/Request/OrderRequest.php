@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\Request;
 
 use Yelbo\Shop\Orders\Answers;
+use Yelbo\Shop\Orders\TypedOrder;
 
 /** Answers to begin an order with, and whether to take it. */
 final readonly class OrderRequest
@@ -16,5 +17,11 @@ final readonly class OrderRequest
      */
     public function __construct(public Answers $answers, public bool $take = false, public array $others = [])
     {
+    }
+
+    /** What was typed of the whole order. */
+    public function order(): TypedOrder
+    {
+        return new TypedOrder($this->answers, array_values($this->others));
     }
 }

@@ -5,6 +5,8 @@ import { CALCULATED } from '../../api/keys';
 import { me, useDocketChange } from '../../api/queries';
 import { Section } from '../../parts/basics';
 import { ReasonDialog } from '../../parts/dialog';
+import { applied } from './cures';
+import { Simplify } from './Simplify';
 import type { Drawing } from './useDrawing';
 
 type Snag = Schemas['SnagGroupView'];
@@ -64,6 +66,12 @@ export function Snags({
   }
   const snags = check.snags.filter((snag) => snag.severity !== 'note');
   const notes = check.snags.filter((snag) => snag.severity === 'note');
+  // Stops that no single cure takes away.
+  const stuck = snags.some(
+    (snag) =>
+      snag.severity === 'stop' &&
+      cures.data?.snags.find((one) => one.code === snag.code)?.cures.every((cure) => cure.change === null),
+  );
   const take = (cure: Cure) => cure.change && onCure(applied(cure.change, drawing));
   return (
     <>
@@ -117,6 +125,7 @@ export function Snags({
             </li>
           ))}
         </ol>
+        {drawing.roster.trim() === '' && <Simplify stuck={stuck} body={body} drawing={drawing} onTake={onCure} />}
         {notes.map((note) => (
           <p key={note.code} className="mt-2 text-sm text-ink2">
             {note.message}
@@ -168,33 +177,4 @@ function Cures({ known, failed, onTake }: { known?: Cure[]; failed: boolean; onT
       )}
     </div>
   );
-}
-
-/** A cure as a part of the drawing, typed as a hand would type it. */
-export function applied(change: Schemas['CureChangeView'], drawing: Drawing): Partial<Drawing> {
-  const out = change.setting.find((part) => part.name === 'leave-out')?.value;
-  if (out !== undefined && drawing.art) {
-    return {
-      art: {
-        ...drawing.art,
-        layers: drawing.art.layers.map((layer) => (layer.colour === out ? { ...layer, film: '0' } : layer)),
-      },
-      left: '',
-      top: '',
-    };
-  }
-  return {
-    ...(change.capHeight === null ? {} : { capHeight: change.capHeight }),
-    ...(change.face === null ? {} : { face: change.face }),
-    ...(change.film === null ? {} : { film: change.film }),
-    ...(change.toTheMiddle ? { left: '', top: '' } : {}),
-    ...(change.setting.length === 0
-      ? {}
-      : {
-          setting: {
-            ...drawing.setting,
-            ...Object.fromEntries(change.setting.map((part) => [part.name, part.value])),
-          },
-        }),
-  };
 }
