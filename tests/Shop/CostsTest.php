@@ -16,6 +16,7 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Price\Costs;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Receipts;
@@ -29,7 +30,6 @@ use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Price\CostLine;
 use Yelbo\Trade\Price\RealCost;
 use Yelbo\Trade\Price\Sale;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** Real orders carried through: what they cost beside what was quoted, and that they are paid. */
 final class CostsTest extends ShopTestCase

@@ -16,12 +16,12 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\Thing;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** What dries stands on one shelf, and several are gone on with in one go. */
 final class DryingShelfTest extends ShopTestCase

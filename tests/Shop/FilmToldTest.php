@@ -13,13 +13,13 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AskedItems;
 use Yelbo\Shop\Orders\EnoughFor;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /**
  * Film that is told with a price against film of the plan that is released for it, over orders made up from a seed: names,

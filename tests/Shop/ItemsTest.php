@@ -18,6 +18,7 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\Thing;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -27,7 +28,6 @@ use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** One order holds many items: one proof, one yes, and each item by itself where one is changed. */
 final class ItemsTest extends ShopTestCase

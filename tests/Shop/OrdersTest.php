@@ -18,13 +18,13 @@ use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Standings;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
-use Yelbo\Shop\Orders\TypedOrder;
 
 final class OrdersTest extends ShopTestCase
 {
@@ -100,11 +100,11 @@ final class OrdersTest extends ShopTestCase
     public function testInchesAreReadAsTheShopMeasures(): void
     {
         $agreed = $this->get(AnswersReader::class)->read(new TypedOrder(Answers::fromKept([
-                ...$this->answers()->toArray(),
-                'units' => 'imperial',
-                'width' => '7 1/16',
-                'height' => '110mm',
-            ])));
+            ...$this->answers()->toArray(),
+            'units' => 'imperial',
+            'width' => '7 1/16',
+            'height' => '110mm',
+        ])));
         self::assertSame(179_388, $agreed->items[0]->object->size()->width->micrometres);
         self::assertSame(110_000, $agreed->items[0]->object->size()->height->micrometres);
     }

@@ -9,6 +9,7 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\DrawOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Price\CreditNote;
 use Yelbo\Shop\Price\Invoice;
 use Yelbo\Shop\Price\Invoices;
@@ -24,7 +25,6 @@ use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Price\Quote;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** Prices of real orders, and invoices whose numbers run on. */
 final class PriceTest extends ShopTestCase

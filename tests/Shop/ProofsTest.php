@@ -14,6 +14,7 @@ use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Proofs\Assent;
 use Yelbo\Shop\Proofs\LinkClosed;
@@ -27,7 +28,6 @@ use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** A proof is frozen, goes out by a link, and comes back with a yes or a change request. */
 final class ProofsTest extends ShopTestCase

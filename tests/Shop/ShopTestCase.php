@@ -31,6 +31,7 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Orders\Proof;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\People\Role;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Proofs\Approval;
@@ -42,7 +43,6 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Rule;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** A small shop on the real database; every test's changes are rolled back after it. */
 abstract class ShopTestCase extends WebTestCase

@@ -15,6 +15,7 @@ use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Lateness;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Week\Calendar;
@@ -32,7 +33,6 @@ use Yelbo\Shop\Week\WeekChanges;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Learn\Station as LearnStation;
 use Yelbo\Trade\Refused;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /**
  * The plan of the week over real orders: what is left of each, in hours and by hands, redone when anything changes.

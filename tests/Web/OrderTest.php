@@ -10,12 +10,12 @@ use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Shop\Orders\TypedOrder;
 
 final class OrderTest extends WebCase
 {

@@ -10,10 +10,10 @@ use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** What is printed, read by other programs. */
 final class PapersTest extends WebCase

@@ -9,10 +9,10 @@ use Yelbo\Shop\Batches\Printing;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** A picture that is printed and cut round what is on it: from the file to the cutter, and nothing before its time. */
 final class PrintedTest extends WebCase
@@ -31,14 +31,14 @@ final class PrintedTest extends WebCase
         $this->records->flush();
         $this->as('ines');
         $this->number = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept([
-                'words' => 'Kestrel',
-                'object' => 'Lunch box',
-                'width' => '200mm',
-                'height' => '150mm',
-                'film' => (string) $this->film->id(),
-                'useOf' => 'indoor',
-                'quantity' => '2',
-            ] + $this->answers()->toArray())), true)->number();
+            'words' => 'Kestrel',
+            'object' => 'Lunch box',
+            'width' => '200mm',
+            'height' => '150mm',
+            'film' => (string) $this->film->id(),
+            'useOf' => 'indoor',
+            'quantity' => '2',
+        ] + $this->answers()->toArray())), true)->number();
     }
 
     /** A disc with a bar on white, 600 × 400 pixels, what is on it 200 high. */

@@ -11,10 +11,10 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceState;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /** The Size station over HTTP: every surface, settings, sets, layers, the shop's own objects, photos. */
 final class SizeTest extends WebCase
@@ -29,16 +29,16 @@ final class SizeTest extends WebCase
     private function order(array $typed): Docket
     {
         return $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(
-                $typed + [
-                    'customer' => 'Osric Tamblyn',
-                    'words' => 'Kestrel',
-                    'object' => 'A thing',
-                    'useOf' => 'outdoor',
-                    'film' => (string) $this->navy->id(),
-                    'quantity' => '1',
-                    'neededOn' => '2026-12-05',
-                ],
-            )), true);
+            $typed + [
+                'customer' => 'Osric Tamblyn',
+                'words' => 'Kestrel',
+                'object' => 'A thing',
+                'useOf' => 'outdoor',
+                'film' => (string) $this->navy->id(),
+                'quantity' => '1',
+                'neededOn' => '2026-12-05',
+            ],
+        )), true);
     }
 
     /**
@@ -810,12 +810,23 @@ final class SizeTest extends WebCase
     /** Of a plate of 200 × 100 mm: 3 mm, 5, 10 or none stay clear. */
     public function testRoomToTheEdgeIsAMatterOfTaste(): void
     {
-        foreach (['close' => 3, 'usual' => 5, 'airy' => 10, 'edge' => 0, 'gap' => 1.5, 'over' => -5] as $taste => $clear) {
+        $wanted = [
+            ['close', '', 3],
+            ['usual', '', 5],
+            ['airy', '', 10],
+            ['edge', '', 0],
+            ['gap', '', 1.5],
+            // Film goes over the edge, letters stay on the front.
+            ['over', '', 5],
+            ['over', 'knockout', -5],
+        ];
+        foreach ($wanted as [$taste, $arrangement, $clear]) {
             $plate = ['surface' => 'rectangle', 'width' => '200mm', 'height' => '100mm', 'allowance' => $taste];
             $fit = $this->ask('POST', '/api/fit', [
                 'docket' => $this->order($plate)->number(),
                 'words' => 'Kestrel',
                 'face' => 'oswald',
+                'setting' => ['arrangement' => $arrangement, 'shape' => '' === $arrangement ? '' : 'rectangle'],
             ]);
             self::assertEquals($clear, $fit['clearance']['mm'], $taste);
             self::assertEqualsWithDelta(200 - 2 * $clear, $fit['size']['width']['mm'], 0.4);

@@ -70,7 +70,7 @@ final class WordlessTest extends WebCase
     {
         $docket = $this->asked($this->pane($this->shelved(Film::Permanent, 'sage'), 'lattice'));
         $typed = $this->typed($docket);
-        $typed['motif'] = ['frame' => '12mm', 'pitch' => '60mm', 'spot' => '8mm'] + $typed['motif'];
+        $typed['motif'] = ['frame' => '12mm', 'pitch' => '50mm', 'spot' => '8mm'] + $typed['motif'];
         $fit = $this->mustAsk('POST', '/api/fit', ['docket' => $docket['number'], 'item' => 1] + $typed);
         // One outline and its openings: nothing of it hangs in the air.
         self::assertSame(1, substr_count($fit['layers'][0]['path'], 'M') - \count(self::holes($fit)));
@@ -117,7 +117,8 @@ final class WordlessTest extends WebCase
     public function testWordsStayAskedForWhereNothingStandsInTheirPlace(): void
     {
         $film = $this->shelved(Film::Permanent, 'sage');
-        $this->assertRefused('POST', '/api/dockets', ['take' => true, 'answers' => $this->pane($film, '') + ['customer' => 'Bellwether Brass'], 'others' => []], [
+        $who = ['customer' => 'Bellwether Brass', 'neededOn' => $this->clock->now()->modify('+9 days')->format('Y-m-d')];
+        $this->assertRefused('POST', '/api/dockets', ['take' => true, 'answers' => $this->pane($film, '') + $who, 'others' => []], [
             'words' => 'What words? Spell them as they should be cut, or say that there are none.',
         ]);
         $docket = $this->asked($this->pane($film, 'star'));
@@ -146,8 +147,8 @@ final class WordlessTest extends WebCase
             'words' => '',
             'motif' => $motif,
             'object' => 'Window pane',
-            'width' => '600mm',
-            'height' => '300mm',
+            'width' => '400mm',
+            'height' => '200mm',
             'useOf' => 'indoor',
             'film' => $film,
             'quantity' => '2',
@@ -193,7 +194,7 @@ final class WordlessTest extends WebCase
             $area = 0.0;
             foreach ($found as $nth => [, $x, $y]) {
                 [, $toX, $toY] = $found[($nth + 1) % \count($found)];
-                $area += $x * $toY - $toX * $y;
+                $area += (float) $x * (float) $toY - (float) $toX * (float) $y;
             }
 
             return $area < 0;

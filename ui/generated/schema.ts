@@ -2088,6 +2088,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/simplify": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Makes what is too fine to cut simpler, in steps that are shown before any is taken. */
+        post: operations["simplify"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/size": {
         parameters: {
             query?: never;
@@ -5632,6 +5649,28 @@ export interface components {
             /** @description Whether it is the one that asks. */
             isThis: boolean;
         };
+        /** @description One step towards a drawing that can be cut. */
+        SimplifiedStepView: {
+            /** @description What is done, in words. */
+            says: string;
+            /** @description Stops before it. */
+            before: number;
+            /** @description Stops after it. */
+            after: number;
+            /** @description Per cent of the film as it was drawn that is gone by now. */
+            gone: number;
+            /** @description Per cent of it that has come by now. */
+            come: number;
+        };
+        /** @description How a drawing that is too fine to cut is made simpler, step by step. */
+        SimplifiedView: {
+            /** @description In their order; none where no mending helps. */
+            steps: components["schemas"]["SimplifiedStepView"][];
+            /** @description Stops that no step takes away. */
+            left: number;
+            /** @description What all of them together change of how it is set. */
+            setting: components["schemas"]["SettingPartView"][];
+        };
         /** @description A width and a height. */
         SizeView: {
             /** @description From left to right. */
@@ -6611,6 +6650,16 @@ export interface components {
              * @default
              */
             reduce?: string;
+            /**
+             * @description Yes where the customer asks for more than the shop stretches letters by itself.
+             * @default
+             */
+            stretchAsked?: string;
+            /**
+             * @description The face, by its short name, that signs are taken from which its own lacks; empty for none.
+             * @default
+             */
+            signs?: string;
         };
         /** @description A tape or a blank the shop keeps, as typed. */
         TypedSupply: {
@@ -12351,6 +12400,95 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PeopleView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    simplify: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Its number. */
+                    docket: number;
+                    /**
+                     * @description Which thing of the order, from 1.
+                     * @default 1
+                     */
+                    item?: number;
+                    /**
+                     * @description A line of the decal on each line; passed over where there is a roster.
+                     * @default
+                     */
+                    words?: string;
+                    /**
+                     * @description A decal on each line, its own lines parted by a stroke; empty where all are alike.
+                     * @default
+                     */
+                    roster?: string;
+                    /**
+                     * @description A cutting face by its slug.
+                     * @default
+                     */
+                    face?: string;
+                    /**
+                     * @description The letter height; empty for the largest that fits.
+                     * @default
+                     */
+                    capHeight?: string;
+                    /**
+                     * @description From the left edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    left?: string;
+                    /**
+                     * @description From the top edge of the object to the art; empty for the middle.
+                     * @default
+                     */
+                    top?: string;
+                    /**
+                     * @description Which system a bare number is read in: metric or imperial.
+                     * @default metric
+                     */
+                    units?: string;
+                    /** @description How the words are set. */
+                    setting?: components["schemas"]["TypedSetting"];
+                    /**
+                     * @description A film by its number on the shelf; empty for the order's own.
+                     * @default
+                     */
+                    film?: string;
+                    /** @description A drawing that takes the place of the words. */
+                    art?: components["schemas"]["TypedArt"] | null;
+                    /** @description What lies on the object beside the words, from bottom to top. */
+                    elements?: components["schemas"]["TypedElement"][];
+                    /** @description What a decal without words is of: a shape or a pattern in their place; passed over where there are words. */
+                    motif?: components["schemas"]["TypedElement"] | null;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SimplifiedView"];
                 };
             };
             /** @description A problem, as a sentence */

@@ -36,6 +36,7 @@ use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Orders\TakeOrder;
+use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\People\Role;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Proofs\Approval;
@@ -47,7 +48,6 @@ use Yelbo\Shop\Stock\Supply;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Plan\StepKind;
-use Yelbo\Shop\Orders\TypedOrder;
 
 /**
  * Fills an empty shop with the made-up wharf. Orders go the way every order goes, by the
@@ -254,20 +254,20 @@ final class DemoShop
         Clock::set(new MockClock($began));
         $this->book->as(0 === $nth % 3 ? 'Tomas' : 'Ines');
         $docket = $this->take->begin(new TypedOrder(new Answers(
-                $customer,
-                $contact,
-                $words,
-                $object,
-                $surface,
-                $width,
-                1 === $nth && 0 === $far ? '' : $height,
-                $corner,
-                $use,
-                (string) $this->films[$film]->id(),
-                (string) $count,
-                $now->modify("+$days days")->format('Y-m-d'),
-                $applies,
-            )), $far > 0);
+            $customer,
+            $contact,
+            $words,
+            $object,
+            $surface,
+            $width,
+            1 === $nth && 0 === $far ? '' : $height,
+            $corner,
+            $use,
+            (string) $this->films[$film]->id(),
+            (string) $count,
+            $now->modify("+$days days")->format('Y-m-d'),
+            $applies,
+        )), $far > 0);
         if ($far < 2) {
             return;
         }

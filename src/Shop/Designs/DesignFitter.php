@@ -111,20 +111,28 @@ final readonly class DesignFitter
      *
      * @param list<string> $lines
      *
-     * @throws Refused where the words cannot be set
+     * @throws Refused where the object leaves no room
      */
     public function surface(MeasuredObject $object, array $lines, Design $design): Surface
     {
-        return null !== self::motif($lines, $design)?->pattern()
-            ? $object->kept($this->rules->current())
-            : $this->room($object, $this->words($lines, $design));
+        $isSolid = null !== $design->art() || null !== self::motif($lines, $design);
+
+        return $this->roomFor($object, !$isSolid && Arrangement::Knockout !== $design->arrangement());
     }
 
     private function room(MeasuredObject $object, Words $words): Surface
     {
-        return null !== $words->art || Arrangement::Knockout === $words->setting->arrangement
-            ? $object->kept($this->rules->current())
-            : $object->front($this->rules->current());
+        return $this->roomFor(
+            $object,
+            null === $words->art && Arrangement::Knockout !== $words->setting->arrangement,
+        );
+    }
+
+    private function roomFor(MeasuredObject $object, bool $areLetters): Surface
+    {
+        $rules = $this->rules->current();
+
+        return $areLetters ? $object->front($rules) : $object->kept($rules);
     }
 
     /** Film as it is, in the place of words. */

@@ -35,7 +35,7 @@ final readonly class TypedSetting
      * @param string $drop parts smaller than this both ways are left out, as typed
      * @param string $bridge loose insides are held by bars of this width, as typed
      * @param string $smooth corners are rounded by this radius, as typed
-     * @param string $stretchAsked yes where the customer asks for letters stretched further than the shop does by itself
+     * @param string $stretchAsked yes where the customer asks for more than the shop stretches letters by itself
      * @param string $signs the face, by its short name, that signs are taken from which its own lacks; empty for none
      * @param string $reduce corners are left out where no outline moves by more than this, as typed
      */

@@ -111,10 +111,10 @@ final readonly class AnswersReader
             $answers->object(),
             $fields->text('object', $answers->object, 80, 'What does it go on? For example: seed tin, letter box.'),
         );
-        $use =
-            Usage::tryFrom($answers->useOf) ??
-            $fields->refuse('useOf', 'Say where it will be used: indoors, outdoors, washed or on a vehicle.') ??
-            Usage::Indoor;
+        $use = Usage::tryFrom($answers->useOf);
+        if (null === $use) {
+            $fields->refuse('useOf', 'Say where it will be used: indoors, outdoors, washed or on a vehicle.');
+        }
         $film =
             $this->records->find(FilmOnShelf::class, (int) $answers->film) ??
             $fields->refuse('film', 'Choose a film and colour.');
@@ -143,7 +143,7 @@ final readonly class AnswersReader
             new AskedOn(
                 $object,
                 $film,
-                $use,
+                $use ?? Usage::Indoor,
                 Material::tryFrom($answers->material),
                 'customer' !== $answers->appliedBy,
                 Finish::tryFrom($answers->finish) ?? Finish::None,

@@ -15,15 +15,14 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
-use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeptClear;
-use Yelbo\Trade\Plan\Overhang;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\Overhang;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 

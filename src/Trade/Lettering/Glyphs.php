@@ -69,18 +69,17 @@ final class Glyphs
                 continue;
             }
             $sign = mb_substr($text, $glyph->cluster, 1);
-            $share = null === $signs ? 1.0 : $this->heights($face)['cap'] / $this->heights($signs)['cap'];
-            $began = $glyph->x + $shift;
+            if (null === $signs) {
+                throw $this->missing($face, $sign, $at);
+            }
+            $share = $this->heights($face)['cap'] / $this->heights($signs)['cap'];
             $wide = 0.0;
-            foreach (null === $signs ? [] : $this->raw($signs, [$sign])[0] as $part) {
+            foreach ($this->raw($signs, [$sign])[0] as $part) {
                 if (0 === $part->glyph) {
                     throw $this->missing($face, $sign, $at);
                 }
-                $complete[] = $part->scaled($share)->from($signs, $glyph->cluster)->shifted($began);
+                $complete[] = $part->scaled($share)->from($signs, $glyph->cluster)->shifted($glyph->x + $shift);
                 $wide += $share * $part->advance;
-            }
-            if (null === $signs) {
-                throw $this->missing($face, $sign, $at);
             }
             $shift += $wide - $glyph->advance;
         }

@@ -136,7 +136,8 @@ final readonly class OnCircle
         $heights = $this->glyphs->heights($words->face);
         $scale = $capHeight / $heights['cap'];
         $tracking = ($words->setting->tracking / 1000) * $heights['em'];
-        $groups = self::groups($this->glyphs->shaped($words->face, $words->lines, $words->setting->signs)[$nth], $tracking);
+        $shaped = $this->glyphs->shaped($words->face, $words->lines, $words->setting->signs)[$nth];
+        $groups = self::groups($shaped, $tracking);
         $end = [] === $groups ? 0.0 : $groups[\count($groups) - 1]['to'] - $tracking;
         $regions = [];
         foreach ($groups as $group) {
