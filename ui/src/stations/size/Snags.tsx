@@ -66,11 +66,12 @@ export function Snags({
   }
   const snags = check.snags.filter((snag) => snag.severity !== 'note');
   const notes = check.snags.filter((snag) => snag.severity === 'note');
-  // Stops that no single cure takes away.
+  // A drawing has stops of several kinds at once; of words only what no single cure takes away.
   const stuck = snags.some(
     (snag) =>
       snag.severity === 'stop' &&
-      cures.data?.snags.find((one) => one.code === snag.code)?.cures.every((cure) => cure.change === null),
+      (drawing.art !== null ||
+        cures.data?.snags.find((one) => one.code === snag.code)?.cures.every((cure) => cure.change === null)),
   );
   const take = (cure: Cure) => cure.change && onCure(applied(cure.change, drawing));
   return (
