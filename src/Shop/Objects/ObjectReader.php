@@ -11,11 +11,13 @@ use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Contrast;
 use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\DrunkFrom;
 use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\Outline as OutlineSurface;
 use Yelbo\Trade\Refused;
 
 /** Reads what was typed of the object: its kind, its measures, what is to stay clear on it. */
@@ -163,10 +165,24 @@ final readonly class ObjectReader
             $measures['wideEnd'] = 'bottom' === $answers->wideEnd ? 'bottom' : 'top';
         }
         if (Kind::Outline === $kind) {
-            $measures['outline'] = $answers->outline;
+            $measures['outline'] = self::traced($answers->outline);
         }
 
         return $measures;
+    }
+
+    /** Path data of an outline with no more corners than it needs: it is read again and again. */
+    private static function traced(string $path): string
+    {
+        try {
+            $region = SvgPath::read($path);
+        } catch (Refused) {
+            // The surface says what is wrong with it.
+            return $path;
+        }
+        $thinned = OutlineSurface::thinned($region);
+
+        return $thinned === $region ? $path : SvgPath::write($thinned);
     }
 
     /** @return list<array{string, float, float, bool, string}> plain figures: name, least, most, needed, sentence */

@@ -212,6 +212,22 @@ final class Geos
         return $region->isEmpty() ? $region : self::back(self::geometry($region)->simplify($tolerance, true));
     }
 
+    /**
+     * With no more corners than a tool follows: none of its outlines moves by more than a tolerance in µm. Quick for any
+     * number of corners; what is thinner than that may go.
+     */
+    public static function followed(Region $region, int $tolerance): Region
+    {
+        if ($region->isEmpty()) {
+            return $region;
+        }
+        $thinned = self::geometry($region)->simplify($tolerance, false);
+        $says = $thinned->checkValidity();
+        $thinned = self::back($says['valid'] ? $thinned : $thinned->buffer(0));
+
+        return $thinned->isEmpty() ? $region : $thinned;
+    }
+
     /** Does the one hold every point of the other? */
     public static function covers(Region $outer, Region $inner): bool
     {

@@ -22,6 +22,11 @@ final readonly class Outline implements Surface
     /** Of the area. */
     private const ALIKE = 0.985;
 
+    /** Of one outline: more are thinned. */
+    private const MANY_CORNERS = 500;
+    /** Of the longer side, the part: how exactly an edge can be traced at all. */
+    private const SHARE_TRACED = 4000;
+
     private Region $outline;
 
     /** @throws Refused for an outline that encloses nothing */
@@ -30,8 +35,20 @@ final readonly class Outline implements Surface
         if ($outline->isEmpty() || $outline->area() < 1) {
             throw new Refused('no-outline', 'This outline encloses nothing. Give the path of a closed shape.', '/path');
         }
+        $outline = self::thinned($outline);
         $box = $outline->box();
         $this->outline = $outline->moved(-$box->left, -$box->top);
+    }
+
+    /** A tracing of very many corners says no more of an edge than one of a few: nobody cuts it. */
+    public static function thinned(Region $outline): Region
+    {
+        if (max(0, ...array_map(\count(...), $outline->rings())) <= self::MANY_CORNERS) {
+            return $outline;
+        }
+        $box = $outline->box();
+
+        return Geos::followed($outline, intdiv(max($box->width(), $box->height()), self::SHARE_TRACED));
     }
 
     /**

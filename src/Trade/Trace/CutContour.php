@@ -17,6 +17,8 @@ final readonly class CutContour
     /** Pixels: what is no larger is a speck of the ground. */
     private const SPECKS = 40;
     private const SMOOTH = 1.0;
+    /** µm: no finer than curves of letters are drawn. */
+    private const FOLLOWED = 20;
 
     public function __construct(private Vectoriser $vectoriser)
     {
@@ -42,7 +44,9 @@ final readonly class CutContour
             throw new Refused('nothing-to-cut', 'There is nothing on this picture but its ground.', '/art');
         }
 
-        return [0 === $away ? $subject : self::filled(Geos::grow($subject, $away)), $subject];
+        $cut = 0 === $away ? $subject : self::filled(Geos::grow($subject, $away));
+
+        return [Geos::followed($cut, self::FOLLOWED), $subject];
     }
 
     private static function filled(Region $region): Region
