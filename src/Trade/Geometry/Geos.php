@@ -213,8 +213,8 @@ final class Geos
     }
 
     /**
-     * With no more corners than a tool follows: none of its outlines moves by more than a tolerance in µm. Quick for any
-     * number of corners; what is thinner than that may go.
+     * With no more corners than a tool follows: none of its outlines moves by more than a tolerance in µm. Quick for
+     * any number of corners; what is thinner than that may go.
      */
     public static function followed(Region $region, int $tolerance): Region
     {

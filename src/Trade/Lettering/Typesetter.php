@@ -76,8 +76,8 @@ final class Typesetter
     }
 
     /**
-     * A drawing with outlines of very many corners, thinned to what a knife follows at that size; as it is where they are
-     * few.
+     * A drawing with outlines of very many corners, thinned to what a knife follows at that size; as it is where they
+     * are few.
      *
      * @throws Refused where an outline keeps more corners than can be worked with
      */

@@ -17,8 +17,8 @@ final readonly class CutContour
     /** Pixels: what is no larger is a speck of the ground. */
     private const SPECKS = 40;
     private const SMOOTH = 1.0;
-    /** µm: no finer than curves of letters are drawn. */
-    private const FOLLOWED = 20;
+    /** µm: what a knife follows. */
+    private const FOLLOWED = 10;
 
     public function __construct(private Vectoriser $vectoriser)
     {
@@ -44,9 +44,14 @@ final readonly class CutContour
             throw new Refused('nothing-to-cut', 'There is nothing on this picture but its ground.', '/art');
         }
 
-        $cut = 0 === $away ? $subject : self::filled(Geos::grow($subject, $away));
+        $subject = Geos::followed($subject, self::FOLLOWED);
 
-        return [Geos::followed($cut, self::FOLLOWED), $subject];
+        return [
+            0 === $away
+                ? $subject
+                : Geos::followed(self::filled(Geos::grow($subject, $away)), min(self::FOLLOWED, $away)),
+            $subject,
+        ];
     }
 
     private static function filled(Region $region): Region
