@@ -46,13 +46,13 @@ final class CuresCommand extends Command
         $answer = [];
         foreach ($found as [$group, $cures]) {
             $answer[] = [
-                'code' => $group->code,
-                'severity' => $group->severity,
+                'code' => $group->code->value,
+                'severity' => $group->severity->value,
                 'count' => $group->count,
                 'message' => $group->message,
                 'cures' => array_map(
                     static fn (Cure $cure): array => [
-                        'do' => $cure->do,
+                        'do' => $cure->do->value,
                         'says' => $cure->says,
                         'effect' => $cure->effect,
                         'change' => null === $cure->change ? null : get_object_vars($cure->change),

@@ -8,6 +8,8 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
 use Yelbo\Trade\Check\ElementsCheck;
 use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\Remedy;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Usage;
@@ -207,16 +209,20 @@ final class FitCommand extends TradeCommand
     private static function snag(Snag $snag, array $at): array
     {
         return [
-            'code' => $snag->code,
+            'code' => $snag->code->value,
             // What the bench should only know has no severity of its own here.
-            'severity' => Snag::NOTE === $snag->severity ? Snag::WARN : $snag->severity,
+            'severity' => (Severity::Note === $snag->severity ? Severity::Warn : $snag->severity)->value,
             'limit' => Reading::mm($snag->limit),
             'found' => Reading::mm($snag->found),
             'at' => ['x' => Reading::mm($at[0]), 'y' => Reading::mm($at[1])],
             'message' => $snag->message,
             'cures' => array_map(
                 static fn (array $cure): array => array_map(
-                    static fn (mixed $value): mixed => \is_int($value) ? Reading::mm($value) : $value,
+                    static fn (mixed $value): mixed => match (true) {
+                        $value instanceof Remedy => $value->value,
+                        \is_int($value) => Reading::mm($value),
+                        default => $value,
+                    },
                     $cure,
                 ),
                 $snag->cures,

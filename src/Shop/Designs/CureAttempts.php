@@ -8,6 +8,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Check\FaceSample;
+use Yelbo\Trade\Check\Remedy;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Advice;
 use Yelbo\Trade\Film\Limits;
@@ -57,31 +58,31 @@ final readonly class CureAttempts
         $height = $cure['capHeight'] ?? 0;
 
         return match ($cure['do']) {
-            'enlarge' => $this->heights([$height, (int) ceil($height * self::ENLARGED)], $decal),
-            'reduce' => $this->heights([$height], $decal),
-            'centre' => [
+            Remedy::Enlarge => $this->heights([$height, (int) ceil($height * self::ENLARGED)], $decal),
+            Remedy::Reduce => $this->heights([$height], $decal),
+            Remedy::Centre => [
                 new CureAttempt(
                     $decal->with($decal->design->centred()),
                     'Back to the middle',
                     new DesignChange(toTheMiddle: true),
                 ),
             ],
-            'thicken' => $this->thickened($by, $decal),
-            'fuse' => $this->mendings('fuse', $by, $decal, 'Close gaps up to %s mm', 0),
-            'fill' => $this->mendings('fill', $by, $decal, 'Fill insides under %s mm', 0),
-            'bridge' => $this->mendings('bridge', $by, $decal, 'Hold them by bars of %s mm', 0),
-            'drop' => $this->mendings('drop', $by, $decal, 'Drop parts under %s mm', 0),
-            'track' => $decal->design->isWithoutWords() ? [] : $this->tracked($by, $decal, $fitted),
-            'leave-out' => [
+            Remedy::Thicken => $this->thickened($by, $decal),
+            Remedy::Fuse => $this->mendings('fuse', $by, $decal, 'Close gaps up to %s mm', 0),
+            Remedy::Fill => $this->mendings('fill', $by, $decal, 'Fill insides under %s mm', 0),
+            Remedy::Bridge => $this->mendings('bridge', $by, $decal, 'Hold them by bars of %s mm', 0),
+            Remedy::Drop => $this->mendings('drop', $by, $decal, 'Drop parts under %s mm', 0),
+            Remedy::Track => $decal->design->isWithoutWords() ? [] : $this->tracked($by, $decal, $fitted),
+            Remedy::LeaveOut => [
                 new CureAttempt(
                     $decal->with($decal->design->without($cure['colour'] ?? '')),
                     'Leave that outline out',
                     new DesignChange('', toTheMiddle: true, setting: ['leave-out' => $cure['colour'] ?? '']),
                 ),
             ],
-            'widen-rim' => $this->widened($by, $decal),
-            'bolder-face' => $this->bolder($decal),
-            'another-film' => $this->films($cure, $decal),
+            Remedy::WidenRim => $this->widened($by, $decal),
+            Remedy::BolderFace => $this->bolder($decal),
+            Remedy::AnotherFilm => $this->films($cure, $decal),
             default => [],
         };
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
-use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Roster;
@@ -35,15 +35,6 @@ final readonly class CureSearch
         'ball-strain' => 'snips between the letters',
         'patterned' => 'mind which way the pattern runs',
         'indoors-only' => 'for indoors only',
-    ];
-    /** Said, since no drawing changes it. */
-    private const SAID = [
-        'test-first' => 'test a scrap first',
-        'snip' => 'snip the tape between letters',
-        'split' => 'split the decal',
-        'panels' => 'cut it in panels',
-        'another-material' => 'another material: heat-applied film',
-        'outside' => 'stick it on the outside, not mirrored',
     ];
 
     public function __construct(
@@ -94,8 +85,9 @@ final readonly class CureSearch
     {
         $cures = [];
         foreach ($group->cures as $cure) {
-            if (isset(self::SAID[$cure['do']])) {
-                $cures[] = new Cure($cure['do'], self::SAID[$cure['do']]);
+            $said = $cure['do']->said();
+            if (null !== $said) {
+                $cures[] = new Cure($cure['do'], $said);
                 continue;
             }
             foreach ($this->attempts->of($cure, $decal, reset($drawn)) as $attempt) {
@@ -251,10 +243,10 @@ final readonly class CureSearch
     {
         $left = array_sum(array_map(static fn (SnagGroup $stop): int => $stop->count, self::stops($after)));
         $says = 0 === $left ? [] : ["$left other ".(1 === $left ? 'stop stays' : 'stops stay')];
-        $known = array_map(static fn (SnagGroup $group): string => $group->code, $before);
+        $known = array_map(static fn (SnagGroup $group): string => $group->code->value, $before);
         foreach ($after as $group) {
-            if (!\in_array($group->code, $known, true) && isset(self::BROUGHT[$group->code])) {
-                $says[self::BROUGHT[$group->code]] = 'then '.self::BROUGHT[$group->code];
+            if (!\in_array($group->code->value, $known, true) && isset(self::BROUGHT[$group->code->value])) {
+                $says[self::BROUGHT[$group->code->value]] = 'then '.self::BROUGHT[$group->code->value];
             }
         }
 
@@ -298,8 +290,8 @@ final readonly class CureSearch
     {
         $stops = [];
         foreach ($groups as $group) {
-            if (Snag::STOP === $group->severity) {
-                $stops[$group->code] = $group;
+            if (Severity::Stop === $group->severity) {
+                $stops[$group->code->value] = $group;
             }
         }
 

@@ -17,7 +17,9 @@ use Yelbo\Trade\Check\FilmInHand;
 use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\OverTheEdge;
 use Yelbo\Trade\Check\SetCheck;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\SnagCode;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
@@ -30,7 +32,7 @@ use Yelbo\Trade\Time\Paint;
 /** Everything that speaks against a drawing, and what of it stops a proof. */
 final readonly class DesignCheck
 {
-    private const OF_FILM = ['film-and-use', 'film-and-surface'];
+    private const OF_FILM = [SnagCode::FilmAndUse, SnagCode::FilmAndSurface];
     /** Members of a set that are drawn to tell how long weeding takes. */
     private const MOST_WEEDED = 30;
 
@@ -96,7 +98,7 @@ final readonly class DesignCheck
         $known = array_values(
             array_filter(
                 $snags,
-                static fn (Snag $snag): bool => 'film-and-surface' !== $snag->code || Snag::STOP === $snag->severity,
+                static fn (Snag $snag): bool => SnagCode::FilmAndSurface !== $snag->code || Severity::Stop === $snag->severity,
             ),
         );
 
@@ -105,8 +107,8 @@ final readonly class DesignCheck
             : [
                 ...$known,
                 new Snag(
-                    'wet-paint',
-                    Snag::WARN,
+                    SnagCode::WetPaint,
+                    Severity::Warn,
                     0,
                     0,
                     null,
@@ -286,7 +288,7 @@ final readonly class DesignCheck
         );
         foreach ($decals as $whole) {
             foreach ([] === $whole->elements ? [] : $this->ofElements($whole, $object, $film, $use) as [, $group]) {
-                if (Snag::STOP === $group->severity) {
+                if (Severity::Stop === $group->severity) {
                     $stops[] = $group;
                 }
             }
@@ -320,7 +322,7 @@ final readonly class DesignCheck
                         $tightest,
                     ),
                 ),
-                static fn (SnagGroup $group): bool => Snag::STOP === $group->severity,
+                static fn (SnagGroup $group): bool => Severity::Stop === $group->severity,
             ),
         );
     }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
-use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\Remedy;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
@@ -102,7 +103,7 @@ final readonly class Simplifying
     {
         foreach ($stops as $stop) {
             foreach ($stop->cures as $cure) {
-                if (\in_array($cure['do'], Mending::STEPS, true)) {
+                if ($cure['do']->isMending()) {
                     yield from $this->attempts->of($cure, $decal, $fitted);
                 }
             }
@@ -120,8 +121,11 @@ final readonly class Simplifying
     {
         return array_values(array_filter(
             $this->check->ofAll([$fitted], $decal->object, $decal->film, $decal->use),
-            static fn (SnagGroup $group): bool => Snag::STOP === $group->severity
-                && [] !== array_intersect(array_column($group->cures, 'do'), Mending::STEPS),
+            static fn (SnagGroup $group): bool => Severity::Stop === $group->severity
+                && [] !== array_filter(
+                    array_column($group->cures, 'do'),
+                    static fn (Remedy $do): bool => $do->isMending(),
+                ),
         ));
     }
 

@@ -18,6 +18,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
+use Yelbo\Trade\Check\SnagCode;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
@@ -245,7 +246,7 @@ final readonly class DrawOrder
         foreach ($this->stops($item, $decals, $draft) as $stop) {
             if (null === $item->waivers()->reason($stop)) {
                 throw Refusals::at(
-                    'outside-safe-area' === $stop->code ? 'capHeight' : 'snags',
+                    SnagCode::OutsideSafeArea === $stop->code ? 'capHeight' : 'snags',
                     "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.",
                 );
             }
@@ -285,7 +286,7 @@ final readonly class DrawOrder
         $draft = $item->draft();
         $found = array_filter(
             $this->stops($item, $this->drawn->decals($item, $draft), $draft),
-            static fn (SnagGroup $stop): bool => $stop->code === $code,
+            static fn (SnagGroup $stop): bool => $stop->code->value === $code,
         );
         if ([] === $found) {
             throw Refusals::at('code', 'The drawing as it is kept has no such stop.');

@@ -42,7 +42,7 @@ class Waivers
             $holds = isset($one['excess'])
                 ? $stop->excess <= $one['excess'] + self::AS_BAD
                 : $stop->found <= $stop->limit && $stop->found >= ($one['found'] ?? 0);
-            if ($one['code'] === $stop->code && $holds) {
+            if ($one['code'] === $stop->code->value && $holds) {
                 return "{$one['by']}: {$one['reason']}";
             }
         }

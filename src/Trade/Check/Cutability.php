@@ -63,7 +63,7 @@ final readonly class Cutability
         return array_map(
             static fn (Snag $snag): Snag => new Snag(
                 $snag->code,
-                Snag::WARN,
+                Severity::Warn,
                 $snag->limit,
                 $snag->found,
                 $snag->at,
@@ -72,7 +72,7 @@ final readonly class Cutability
                     ' across. Under '.
                     self::mm($snag->limit).
                     ' the hook cannot lift it out: a wider rim closes it.',
-                [['do' => 'widen-rim', 'by' => 2 * $snag->limit]],
+                [['do' => Remedy::WidenRim, 'by' => 2 * $snag->limit]],
             ),
             $this->counters($rim, null),
         );
@@ -100,8 +100,8 @@ final readonly class Cutability
             }
             $found = $widths[$nth] ?? max($worst, min($limit - self::GRACE, $means[$nth]));
             $snags[] = new Snag(
-                'thin-stroke',
-                Snag::STOP,
+                SnagCode::ThinStroke,
+                Severity::Stop,
                 $limit,
                 $found,
                 $spot,
@@ -112,9 +112,9 @@ final readonly class Cutability
                     ' it tears when it is weeded and does not last.',
                 [
                     ...self::enlarge($capHeight, $limit, $worst),
-                    ['do' => 'thicken', 'by' => self::half($limit - $found)],
-                    ['do' => 'bolder-face'],
-                    ['do' => 'another-film'],
+                    ['do' => Remedy::Thicken, 'by' => self::half($limit - $found)],
+                    ['do' => Remedy::BolderFace],
+                    ['do' => Remedy::AnotherFilm],
                 ],
             );
         }
@@ -173,15 +173,15 @@ final readonly class Cutability
         $found = self::meanWidth($part);
 
         return new Snag(
-            'thin-stroke',
-            Snag::WARN,
+            SnagCode::ThinStroke,
+            Severity::Warn,
             $this->limits->stroke,
             $found,
             array_map(static fn (float $at): int => (int) round($at), Geos::pointInside($part)),
             'A letter only just touches itself, or runs out to a point, '.
                 self::mm($found).
                 ' wide. The knife may part it there; nothing comes off.',
-            [['do' => 'thicken', 'by' => self::half($this->limits->stroke - $found)]],
+            [['do' => Remedy::Thicken, 'by' => self::half($this->limits->stroke - $found)]],
         );
     }
 
@@ -295,8 +295,8 @@ final readonly class Cutability
                 continue;
             }
             $snags[] = new Snag(
-                'small-island',
-                Snag::STOP,
+                SnagCode::SmallIsland,
+                Severity::Stop,
                 $limit,
                 $found,
                 self::spot(Inscribed::in($piece)),
@@ -307,9 +307,9 @@ final readonly class Cutability
                     ' it gets lost in weeding or falls off.',
                 [
                     ...self::enlarge($capHeight, $limit, $found),
-                    ['do' => 'thicken', 'by' => self::half($limit - $found)],
+                    ['do' => Remedy::Thicken, 'by' => self::half($limit - $found)],
                     ...$this->drop($box),
-                    ['do' => 'another-film'],
+                    ['do' => Remedy::AnotherFilm],
                 ],
             );
         }
@@ -317,12 +317,12 @@ final readonly class Cutability
         return $snags;
     }
 
-    /** @return list<array{do: string, by: int}> */
+    /** @return list<array{do: Remedy, by: int}> */
     private function drop(Box $box): array
     {
         $long = max($box->width(), $box->height());
 
-        return $long > self::DOT * $this->limits->island ? [] : [['do' => 'drop', 'by' => $long + self::GRACE]];
+        return $long > self::DOT * $this->limits->island ? [] : [['do' => Remedy::Drop, 'by' => $long + self::GRACE]];
     }
 
     /** @return list<Snag> */
@@ -341,8 +341,8 @@ final readonly class Cutability
                 $found = (int) round(2 * $circle->radius);
                 if ($found < $limit - self::GRACE) {
                     $snags[] = new Snag(
-                        'small-counter',
-                        Snag::STOP,
+                        SnagCode::SmallCounter,
+                        Severity::Stop,
                         $limit,
                         $found,
                         self::spot($circle),
@@ -353,8 +353,8 @@ final readonly class Cutability
                             ' the hook cannot lift it out.',
                         [
                             ...self::enlarge($capHeight, $limit, $found),
-                            ['do' => 'fill', 'by' => $limit],
-                            ['do' => 'bolder-face'],
+                            ['do' => Remedy::Fill, 'by' => $limit],
+                            ['do' => Remedy::BolderFace],
                         ],
                     );
                 }
@@ -379,8 +379,8 @@ final readonly class Cutability
                 $found = (int) round(Geos::distance($piece, $pieces[$j]));
                 if ($found < $limit - self::GRACE) {
                     $snags[] = new Snag(
-                        'tight-gap',
-                        Snag::WARN,
+                        SnagCode::TightGap,
+                        Severity::Warn,
                         $limit,
                         $found,
                         self::between($piece, $pieces[$j], $found),
@@ -391,8 +391,8 @@ final readonly class Cutability
                             ' the film between them will not come out clean.',
                         [
                             ...self::enlarge($capHeight, $limit, $found),
-                            ['do' => 'track', 'by' => $limit - $found],
-                            ['do' => 'fuse', 'by' => $limit],
+                            ['do' => Remedy::Track, 'by' => $limit - $found],
+                            ['do' => Remedy::Fuse, 'by' => $limit],
                         ],
                     );
                 }
@@ -402,12 +402,12 @@ final readonly class Cutability
         return $snags;
     }
 
-    /** @return list<array{do: string, capHeight: int}> */
+    /** @return list<array{do: Remedy, capHeight: int}> */
     private static function enlarge(?int $capHeight, int $limit, int $found): array
     {
         return null === $capHeight || $found < 1
             ? []
-            : [['do' => 'enlarge', 'capHeight' => 100 * (int) ceil(($capHeight * $limit) / $found / 100)]];
+            : [['do' => Remedy::Enlarge, 'capHeight' => 100 * (int) ceil(($capHeight * $limit) / $found / 100)]];
     }
 
     /** @return array{int, int} */

@@ -25,9 +25,6 @@ use Yelbo\Trade\Rules;
  */
 final readonly class ElementsCheck
 {
-    private const OVERLAP = 'elements-overlap';
-    private const TOO_MANY = 'too-many-films';
-
     public function __construct(private Judgement $judgement, private Rules $rules)
     {
     }
@@ -117,15 +114,15 @@ final readonly class ElementsCheck
             $at = $things[$nth][1]->box();
             $snags[] = [
                 new Snag(
-                    'tight-gap',
-                    Snag::WARN,
+                    SnagCode::TightGap,
+                    Severity::Warn,
                     $limits[$nth],
                     (int) round($apart),
                     [intdiv($at->left + $at->right, 2), intdiv($at->top + $at->bottom, 2)],
                     'It comes nearer to '.
                         self::named($things[$other][4], $names).
                         ' than the film between comes out clean.',
-                    [['do' => 'move', 'by' => $limits[$nth] - (int) round($apart)]],
+                    [['do' => Remedy::Move, 'by' => $limits[$nth] - (int) round($apart)]],
                 ),
                 $nth,
             ];
@@ -154,15 +151,15 @@ final readonly class ElementsCheck
                 $box = $common->box();
                 $snags[] = [
                     new Snag(
-                        self::OVERLAP,
-                        Snag::STOP,
+                        SnagCode::ElementsOverlap,
+                        Severity::Stop,
                         0,
                         min($box->width(), $box->height()),
                         [intdiv($box->left + $box->right, 2), intdiv($box->top + $box->bottom, 2)],
                         'It meets '.
                             self::named($ofIt, $names).
                             ', which is of another film. Move it, or say that it lies on top.',
-                        [['do' => 'move', 'by' => min($box->width(), $box->height())], ['do' => 'over']],
+                        [['do' => Remedy::Move, 'by' => min($box->width(), $box->height())], ['do' => Remedy::Over]],
                     ),
                     $nth,
                 ];
@@ -195,13 +192,13 @@ final readonly class ElementsCheck
             : [
                 [
                     new Snag(
-                        self::TOO_MANY,
-                        Snag::STOP,
+                        SnagCode::TooManyFilms,
+                        Severity::Stop,
                         $most,
                         $depth,
                         null,
                         "$depth films lie on top of each other, and $most hold at the most. Move one beside, or cut it out of the one below.",
-                        [['do' => 'move', 'by' => 0]],
+                        [['do' => Remedy::Move, 'by' => 0]],
                     ),
                     \count($things) - 1,
                 ],

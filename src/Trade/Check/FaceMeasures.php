@@ -37,7 +37,7 @@ final class FaceMeasures
      *
      * @param int $capHeight µm
      *
-     * @return array{float, string, int} as `Measures::worst()`
+     * @return array{float, SnagCode, int} as `Measures::worst()`
      */
     public function worst(Words $words, int $capHeight, Limits $limits): array
     {

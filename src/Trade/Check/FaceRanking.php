@@ -131,7 +131,7 @@ final readonly class FaceRanking
         );
         $stops = array_filter(
             $cutability->snags($film, $sample->capHeight),
-            static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+            static fn (Snag $snag): bool => Severity::Stop === $snag->severity,
         );
         if ([] === $stops) {
             return $sample->judged(max(1.0, $sample->spare), self::verdict(max(1.0, $sample->spare)));
@@ -184,12 +184,12 @@ final readonly class FaceRanking
         return $spare >= self::WELL ? 'cuts well' : 'can just be cut';
     }
 
-    private static function tooSmall(string $code, string $mm): string
+    private static function tooSmall(SnagCode $code, string $mm): string
     {
         return match ($code) {
-            'thin-stroke' => "strokes of $mm mm, too thin here",
-            'small-island' => "a part of $mm mm would get lost",
-            'tight-gap' => "a gap of $mm mm, too tight here",
+            SnagCode::ThinStroke => "strokes of $mm mm, too thin here",
+            SnagCode::SmallIsland => "a part of $mm mm would get lost",
+            SnagCode::TightGap => "a gap of $mm mm, too tight here",
             default => "an inside of $mm mm cannot be weeded",
         };
     }

@@ -45,8 +45,8 @@ final readonly class FilmInHand
             if ($short > $narrow || $long > $wide) {
                 $share = min($narrow / $short, $wide / $long);
                 $snags[] = new Snag(
-                    'too-large-for-film',
-                    Snag::WARN,
+                    SnagCode::TooLargeForFilm,
+                    Severity::Warn,
                     $long > $wide ? $wide : $narrow,
                     $long > $wide ? $long : $short,
                     null,
@@ -55,7 +55,7 @@ final readonly class FilmInHand
                         ' × '.
                         Length::micrometres($wide)->inMetric().
                         ' mm; this is larger and has to be cut in panels.',
-                    [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']],
+                    [['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => Remedy::Panels]],
                 );
             }
         }
@@ -63,8 +63,8 @@ final readonly class FilmInHand
         $needed = $short + 2 * $this->rules->micrometres(Rule::TapeMargin);
         if ($needed > $tape) {
             $snags[] = new Snag(
-                'too-wide-for-tape',
-                Snag::NOTE,
+                SnagCode::TooWideForTape,
+                Severity::Note,
                 $tape,
                 $needed,
                 null,
@@ -98,8 +98,8 @@ final readonly class FilmInHand
         $notes = [];
         if ($light > self::WHITE && 'white' === strtolower(trim($liner))) {
             $notes[] = new Snag(
-                'white-on-white',
-                Snag::NOTE,
+                SnagCode::WhiteOnWhite,
+                Severity::Note,
                 0,
                 0,
                 null,
@@ -108,8 +108,8 @@ final readonly class FilmInHand
             );
         } elseif ($light < self::DARK) {
             $notes[] = new Snag(
-                'dark-film',
-                Snag::NOTE,
+                SnagCode::DarkFilm,
+                Severity::Note,
                 0,
                 0,
                 null,
@@ -119,8 +119,8 @@ final readonly class FilmInHand
         }
         if ($oneWay ?? $film->hasDirection()) {
             $notes[] = new Snag(
-                'patterned',
-                Snag::NOTE,
+                SnagCode::Patterned,
+                Severity::Note,
                 0,
                 0,
                 null,
@@ -158,15 +158,15 @@ final readonly class FilmInHand
 
         return [
             new Snag(
-                'poor-contrast',
-                Snag::WARN,
+                SnagCode::PoorContrast,
+                Severity::Warn,
                 (int) (1000 * Contrast::READS),
                 (int) round(1000 * $least->ratio),
                 null,
                 ($least->reads()
                     ? 'Patterned film is read poorly from further off, whatever it lies on.'
                     : "It is read poorly on this object: a contrast of {$least->inWords()}, and letters need 3 to 1.").$rim,
-                [['do' => 'rim']],
+                [['do' => Remedy::Rim]],
             ),
         ];
     }
@@ -203,8 +203,8 @@ final readonly class FilmInHand
             ? []
             : [
                 new Snag(
-                    'indoors-only',
-                    Snag::WARN,
+                    SnagCode::IndoorsOnly,
+                    Severity::Warn,
                     0,
                     0,
                     null,

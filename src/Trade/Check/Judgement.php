@@ -124,15 +124,15 @@ final readonly class Judgement
 
                     return [
                         new Snag(
-                            'guide-in-cut',
-                            Snag::WARN,
+                            SnagCode::GuideInCut,
+                            Severity::Warn,
                             0,
                             0,
                             [$polygon[0][0][0], $polygon[0][0][1]],
                             'An outline like the object’s own runs round the drawing. Is it a guide? The object’s outline is never cut.',
                             1 === \count($fitted->artwork->layers[$nth]->region->polygons)
                             && \count($fitted->words->art->layers) > 1
-                                ? [['do' => 'leave-out', 'colour' => $colour]]
+                                ? [['do' => Remedy::LeaveOut, 'colour' => $colour]]
                                 : [],
                         ),
                     ];
@@ -149,7 +149,7 @@ final readonly class Judgement
         $cures = array_values(
             array_filter(
                 $snag->cures,
-                static fn (array $cure): bool => 'enlarge' !== $cure['do'] || ($cure['capHeight'] ?? 0) <= $largest,
+                static fn (array $cure): bool => Remedy::Enlarge !== $cure['do'] || ($cure['capHeight'] ?? 0) <= $largest,
             ),
         );
 
@@ -166,13 +166,13 @@ final readonly class Judgement
         if ($fitted->capHeight <= $fitted->largest) {
             return [
                 new Snag(
-                    'outside-safe-area',
-                    Snag::STOP,
+                    SnagCode::OutsideSafeArea,
+                    Severity::Stop,
                     $fitted->largest,
                     $fitted->capHeight,
                     null,
                     'Where it lies the art reaches beyond the safe area. Moved inwards it fits.',
-                    [['do' => 'centre']],
+                    [['do' => Remedy::Centre]],
                     $fitted->beyond(),
                 ),
             ];
@@ -180,13 +180,13 @@ final readonly class Judgement
 
         return [
             new Snag(
-                'outside-safe-area',
-                Snag::STOP,
+                SnagCode::OutsideSafeArea,
+                Severity::Stop,
                 $fitted->largest,
                 $fitted->capHeight,
                 null,
                 "The art reaches beyond the safe area. At a letter height of {$largest->inBothDown()} or less it fits.",
-                [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => 'centre']],
+                [['do' => Remedy::Reduce, 'capHeight' => $fitted->largest], ['do' => Remedy::Centre]],
                 $fitted->beyond(),
             ),
         ];
@@ -199,8 +199,8 @@ final readonly class Judgement
         if (null !== $fitted->droop && $fitted->droop > Development::SHOWS) {
             $droop = Length::micrometres($fitted->droop)->inMetric();
             $snags[] = new Snag(
-                'droop',
-                $fitted->bent ? Snag::NOTE : Snag::WARN,
+                SnagCode::Droop,
+                $fitted->bent ? Severity::Note : Severity::Warn,
                 Development::SHOWS,
                 $fitted->droop,
                 null,
@@ -209,9 +209,9 @@ final readonly class Judgement
                     : "On this taper the line hangs $droop mm in the middle. Over 1 mm it shows.",
                 [
                     $fitted->bent
-                        ? ['do' => 'place-on-the-arc']
+                        ? ['do' => Remedy::PlaceOnTheArc]
                         : [
-                            'do' => 'reduce',
+                            'do' => Remedy::Reduce,
                             'capHeight' => (int) ($fitted->capHeight * sqrt(Development::SHOWS / $fitted->droop)),
                         ],
                 ],
@@ -221,15 +221,15 @@ final readonly class Judgement
             $percent = round(100 * $fitted->strain, 1);
             $stop = $fitted->strain > Ball::SNIPS + self::STRAIN_GRACE;
             $snags[] = new Snag(
-                'ball-strain',
-                $stop ? Snag::STOP : Snag::WARN,
+                SnagCode::BallStrain,
+                $stop ? Severity::Stop : Severity::Warn,
                 (int) round(1000 * 100 * ($stop ? Ball::SNIPS : Ball::FLAT)),
                 (int) round(1000 * 100 * $fitted->strain),
                 null,
                 $stop
                     ? "On this ball the edge of the largest part would have to shrink by $percent %: it will crease. Make it smaller, or split it."
                     : "On this ball the edge of the largest part has to shrink by $percent %: it needs relief snips.",
-                [['do' => 'reduce', 'capHeight' => $fitted->largest], ['do' => $stop ? 'split' : 'snip']],
+                [['do' => Remedy::Reduce, 'capHeight' => $fitted->largest], ['do' => $stop ? Remedy::Split : Remedy::Snip]],
             );
         }
 
@@ -243,7 +243,7 @@ final readonly class Judgement
 
         return null === $warning
             ? []
-            : [new Snag('film-and-use', Snag::WARN, 0, 0, null, $warning, [['do' => 'another-film']])];
+            : [new Snag(SnagCode::FilmAndUse, Severity::Warn, 0, 0, null, $warning, [['do' => Remedy::AnotherFilm]])];
     }
 
     /** @return list<Snag> */
@@ -256,18 +256,18 @@ final readonly class Judgement
 
         return [
             new Snag(
-                'film-and-surface',
-                $material->refuses($film, $inside) ? Snag::STOP : Snag::WARN,
+                SnagCode::FilmAndSurface,
+                $material->refuses($film, $inside) ? Severity::Stop : Severity::Warn,
                 0,
                 0,
                 null,
                 $warning,
                 match (true) {
-                    Material::Wall === $material => [['do' => 'another-film', 'film' => Film::Removable->value]],
+                    Material::Wall === $material => [['do' => Remedy::AnotherFilm, 'film' => Film::Removable->value]],
                     $material->refuses($film, $inside) => [
-                        ['do' => Material::TintedGlass === $material ? 'outside' : 'another-material'],
+                        ['do' => Material::TintedGlass === $material ? Remedy::Outside : Remedy::AnotherMaterial],
                     ],
-                    default => [['do' => 'test-first']],
+                    default => [['do' => Remedy::TestFirst]],
                 },
             ),
         ];
@@ -282,8 +282,8 @@ final readonly class Judgement
             if ($rim > 0 && $rim < self::REGISTER) {
                 return [
                     new Snag(
-                        'register',
-                        Snag::WARN,
+                        SnagCode::Register,
+                        Severity::Warn,
                         self::REGISTER,
                         $rim,
                         null,
@@ -292,7 +292,7 @@ final readonly class Judgement
                             ' mm. Layers are laid to about 1 mm, and under '.
                             Length::micrometres(self::REGISTER)->inMetric().
                             ' mm that shows.',
-                        [['do' => 'widen-rim', 'by' => self::REGISTER]],
+                        [['do' => Remedy::WidenRim, 'by' => self::REGISTER]],
                     ),
                 ];
             }
@@ -321,13 +321,13 @@ final readonly class Judgement
         return [
             ...$over,
             new Snag(
-                'too-small-to-read',
-                Snag::WARN,
+                SnagCode::TooSmallToRead,
+                Severity::Warn,
                 $limit,
                 $smallest,
                 null,
                 "$what of $found mm cannot be read $why. They need $wanted mm at the least.",
-                [['do' => 'enlarge', 'capHeight' => (int) ceil(($fitted->capHeight * $limit) / max(1, $smallest))]],
+                [['do' => Remedy::Enlarge, 'capHeight' => (int) ceil(($fitted->capHeight * $limit) / max(1, $smallest))]],
             ),
         ];
     }
@@ -342,8 +342,8 @@ final readonly class Judgement
             ? []
             : [
                 new Snag(
-                    'too-small-to-read',
-                    Snag::WARN,
+                    SnagCode::TooSmallToRead,
+                    Severity::Warn,
                     $limit,
                     $found,
                     null,
@@ -354,7 +354,7 @@ final readonly class Judgement
                         ' mm is seen.',
                     [
                         [
-                            'do' => 'enlarge',
+                            'do' => Remedy::Enlarge,
                             'capHeight' => 100 * (int) ceil(($fitted->capHeight * $limit) / $found / 100),
                         ],
                     ],
@@ -377,8 +377,8 @@ final readonly class Judgement
 
         return [
             new Snag(
-                'too-large-for-machine',
-                Snag::WARN,
+                SnagCode::TooLargeForMachine,
+                Severity::Warn,
                 $over[0],
                 $over[1],
                 null,
@@ -387,7 +387,7 @@ final readonly class Judgement
                     ' × '.
                     Length::micrometres($length)->inMetric().
                     ' mm; this is larger and has to be cut in panels.',
-                [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => 'panels']],
+                [['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => Remedy::Panels]],
             ),
         ];
     }

@@ -34,13 +34,13 @@ final class LooseInsides
             $box = $part->box();
 
             return new Snag(
-                'loose-inside',
-                Snag::WARN,
+                SnagCode::LooseInside,
+                Severity::Warn,
                 $limits->stroke,
                 min($box->width(), $box->height()),
                 [intdiv($box->left + $box->right, 2), intdiv($box->top + $box->bottom, 2)],
                 $says,
-                [['do' => 'bridge', 'by' => $limits->stroke]],
+                [['do' => Remedy::Bridge, 'by' => $limits->stroke]],
             );
         }, $loose);
     }

@@ -109,17 +109,17 @@ final readonly class Measures
      * The worst of them at a letter height: how much of its limit it has, one and more being
      * enough; what it is; and its size.
      *
-     * @return array{float, string, int} share, code of the snag, µm
+     * @return array{float, SnagCode, int} share, what it is, µm
      */
     public function worst(int $capHeight, Limits $limits): array
     {
         $found = [];
         foreach (
             [
-                'thin-stroke' => [$this->stroke, $limits->stroke],
-                'small-island' => [$this->island, $limits->island],
-                'small-counter' => [$this->counter, $limits->counter],
-            ] as $code => [$share, $limit]
+                [SnagCode::ThinStroke, $this->stroke, $limits->stroke],
+                [SnagCode::SmallIsland, $this->island, $limits->island],
+                [SnagCode::SmallCounter, $this->counter, $limits->counter],
+            ] as [$code, $share, $limit]
         ) {
             if (null !== $share) {
                 $found[] = [($share * $capHeight) / $limit, $code, (int) round($share * $capHeight)];

@@ -48,15 +48,15 @@ final class OverTheEdge
         );
 
         return new Snag(
-            'letters-over-edge',
-            Snag::WARN,
+            SnagCode::LettersOverEdge,
+            Severity::Warn,
             0,
             $by,
             null,
             'Letters go over the edge'.
                 ($by > 0 ? ' by '.Length::micrometres($by)->inMetric().' mm' : '').
                 ': what is folded under or trimmed off there cannot be read. Set them smaller, or leave more round them.',
-            [['do' => 'reduce', 'capHeight' => (int) floor(0.9 * $fitted->capHeight)]],
+            [['do' => Remedy::Reduce, 'capHeight' => (int) floor(0.9 * $fitted->capHeight)]],
         );
     }
 }

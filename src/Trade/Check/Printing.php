@@ -26,13 +26,13 @@ final readonly class Printing
         if (Film::Printable !== $film) {
             return [
                 new Snag(
-                    'not-printable',
-                    Snag::STOP,
+                    SnagCode::NotPrintable,
+                    Severity::Stop,
                     0,
                     0,
                     null,
                     'A picture is printed: take printable film.',
-                    [['do' => 'another-film', 'film' => Film::Printable->value]],
+                    [['do' => Remedy::AnotherFilm, 'film' => Film::Printable->value]],
                 ),
             ];
         }
@@ -46,8 +46,8 @@ final readonly class Printing
 
         return [
             new Snag(
-                'too-large-to-print',
-                Snag::STOP,
+                SnagCode::TooLargeToPrint,
+                Severity::Stop,
                 max($wide, $high),
                 $long,
                 null,
@@ -56,7 +56,7 @@ final readonly class Printing
                     Length::micrometres($wide)->inMetric(),
                     Length::micrometres($high)->inMetric(),
                 ),
-                [['do' => 'reduce', 'capHeight' => (int) floor($fitted->capHeight * $share)]],
+                [['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)]],
             ),
         ];
     }

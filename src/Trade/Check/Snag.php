@@ -7,15 +7,10 @@ namespace Yelbo\Trade\Check;
 /**
  * Something that will go wrong with a decal, where, and what would cure it.
  *
- * @phpstan-type Cure array{do: string, capHeight?: int, by?: int, film?: string, face?: string, colour?: string}
+ * @phpstan-type Cure array{do: Remedy, capHeight?: int, by?: int, film?: string, face?: string, colour?: string}
  */
 final readonly class Snag
 {
-    public const STOP = 'stop';
-    public const WARN = 'warn';
-    /** Nothing is wrong; the bench should know. */
-    public const NOTE = 'note';
-
     /**
      * @param int                 $limit µm, or what the kind is counted in
      * @param int                 $found in the same
@@ -24,8 +19,8 @@ final readonly class Snag
      * @param int|null            $past  µm past its limit, where limit and found do not tell how bad it is
      */
     public function __construct(
-        public string $code,
-        public string $severity,
+        public SnagCode $code,
+        public Severity $severity,
         public int $limit,
         public int $found,
         public ?array $at,

@@ -19,8 +19,8 @@ final readonly class SnagGroup
      * @param float                  $excess how far past its limit the worst is, as a snag tells it
      */
     private function __construct(
-        public string $code,
-        public string $severity,
+        public SnagCode $code,
+        public Severity $severity,
         public int $limit,
         public int $found,
         public int $count,
@@ -41,7 +41,7 @@ final readonly class SnagGroup
         $groups = [];
         foreach ($snags as $snag) {
             // What is measured at a spot repeats itself; the rest says something of its own each time.
-            $groups[null === $snag->at ? \count($groups) : "$snag->code $snag->severity"][] = $snag;
+            $groups[null === $snag->at ? \count($groups) : "{$snag->code->value} {$snag->severity->value}"][] = $snag;
         }
 
         return self::sorted(array_map(self::ofSnags(...), array_values($groups)));
@@ -59,7 +59,7 @@ final readonly class SnagGroup
         $worst = [];
         foreach (array_merge([], ...$decals) as $group) {
             $isOnlySaid = [] === $group->spots && 0 === $group->found;
-            $kind = "$group->severity $group->code ".($isOnlySaid ? $group->message : '');
+            $kind = "{$group->severity->value} {$group->code->value} ".($isOnlySaid ? $group->message : '');
             $known = $worst[$kind] ?? null;
             if (null === $known || $group->excess > $known->excess) {
                 $worst[$kind] = $group;
@@ -76,8 +76,7 @@ final readonly class SnagGroup
      */
     private static function sorted(array $groups): array
     {
-        $order = [Snag::STOP => 0, Snag::WARN => 1, Snag::NOTE => 2];
-        usort($groups, static fn (self $a, self $b): int => $order[$a->severity] <=> $order[$b->severity]);
+        usort($groups, static fn (self $a, self $b): int => $a->severity->rank() <=> $b->severity->rank());
 
         return $groups;
     }
@@ -107,10 +106,10 @@ final readonly class SnagGroup
         [$found, $limit] = [round($worst->found / 1000, 2).' mm', round($worst->limit / 1000, 2).' mm'];
 
         return match ($worst->code) {
-            'thin-stroke' => "$count strokes are too thin, the worst $found wide. Under $limit they tear when they are weeded and do not last.",
-            'small-island' => "$count parts that touch nothing are too small, the worst $found across. Under $limit they get lost in weeding or fall off.",
-            'small-counter' => "$count insides are too small, the worst $found across. Under $limit the hook cannot lift them out.",
-            'tight-gap' => "$count gaps are too narrow, the worst $found. Under $limit the film between will not come out clean.",
+            SnagCode::ThinStroke => "$count strokes are too thin, the worst $found wide. Under $limit they tear when they are weeded and do not last.",
+            SnagCode::SmallIsland => "$count parts that touch nothing are too small, the worst $found across. Under $limit they get lost in weeding or fall off.",
+            SnagCode::SmallCounter => "$count insides are too small, the worst $found across. Under $limit the hook cannot lift them out.",
+            SnagCode::TightGap => "$count gaps are too narrow, the worst $found. Under $limit the film between will not come out clean.",
             default => $worst->message,
         };
     }
@@ -127,7 +126,7 @@ final readonly class SnagGroup
         $cures = $times = [];
         foreach ($snags as $snag) {
             foreach ($snag->cures as $cure) {
-                $do = $cure['do'];
+                $do = $cure['do']->value;
                 $known = $cures[$do] ?? $cure;
                 $times[$do] = 1 + ($times[$do] ?? 0);
                 if (isset($cure['by'], $known['by'])) {
@@ -141,7 +140,7 @@ final readonly class SnagGroup
         }
 
         return array_values(
-            array_filter($cures, static fn (array $cure): bool => $times[$cure['do']] === \count($snags)),
+            array_filter($cures, static fn (array $cure): bool => ($times[$cure['do']->value] ?? 0) === \count($snags)),
         );
     }
 }

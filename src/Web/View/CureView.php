@@ -29,7 +29,7 @@ final readonly class CureView
     public static function from(Cure $cure): self
     {
         return new self(
-            $cure->do,
+            $cure->do->value,
             $cure->says,
             $cure->effect,
             null === $cure->change ? null : CureChangeView::from($cure->change),

@@ -21,7 +21,7 @@ final readonly class CuresView
         return new self(
             array_map(
                 static fn (array $one): CuredSnagView => new CuredSnagView(
-                    $one[0]->code,
+                    $one[0]->code->value,
                     array_map(CureView::from(...), $one[1]),
                 ),
                 $found,

@@ -37,8 +37,8 @@ final readonly class SnagGroupView
     public static function from(SnagGroup $group, ?string $waiver, ?int $element = null): self
     {
         return new self(
-            $group->code,
-            $group->severity,
+            $group->code->value,
+            $group->severity->value,
             $group->message,
             $group->count,
             $group->found,

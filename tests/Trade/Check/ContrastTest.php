@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Trade\Check;
 
 use PHPUnit\Framework\TestCase;
 use Yelbo\Trade\Check\FilmInHand;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Rules;
@@ -32,7 +33,7 @@ final class ContrastTest extends TestCase
     public function testDarkOnDarkIsToldWithTheRimThatCarriesIt(): void
     {
         [$snag] = self::told([self::NAVY], self::BLACK);
-        self::assertSame(['poor-contrast', Snag::WARN], [$snag->code, $snag->severity]);
+        self::assertSame(['poor-contrast', Severity::Warn], [$snag->code->value, $snag->severity]);
         self::assertLessThan(3000, $snag->found);
         self::assertStringContainsString('A rim of Permanent, white would carry it.', $snag->message);
     }

@@ -9,6 +9,8 @@ use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
 use Yelbo\Trade\Art\SvgDrawing;
 use Yelbo\Trade\Check\Cutability;
+use Yelbo\Trade\Check\Remedy;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Film\Film;
@@ -48,7 +50,7 @@ final class CorpusTest extends TestCase
         $found = array_values(
             array_filter(
                 self::check()->snags($broken, 1000 * $height),
-                static fn (Snag $snag): bool => $snag->code === $code,
+                static fn (Snag $snag): bool => $snag->code->value === $code,
             ),
         );
         self::assertCount(1, $found, $code);
@@ -60,7 +62,7 @@ final class CorpusTest extends TestCase
             hypot($found[0]->at[0] - $spot[0], max(0, abs($found[0]->at[1] - $spot[1]) - $along)) / 1000,
         );
         foreach (SnagGroup::all(self::check()->snags($broken, 1000 * $height)) as $group) {
-            self::assertSame($code, $group->code, 'nothing else is found');
+            self::assertSame($code, $group->code->value, 'nothing else is found');
             $this->cureAll($group, $broken);
         }
     }
@@ -70,14 +72,14 @@ final class CorpusTest extends TestCase
     {
         $tried = 0;
         foreach ($group->cures as $cure) {
-            if (!\in_array($cure['do'], ['thicken', 'fuse', 'fill', 'drop'], true)) {
+            if (!\in_array($cure['do'], [Remedy::Thicken, Remedy::Fuse, Remedy::Fill, Remedy::Drop], true)) {
                 continue;
             }
             ++$tried;
-            $mended = (new Mending())->with($cure['do'], $cure['by'] ?? 0)->apply($broken);
-            $codes = array_map(static fn (Snag $snag): string => $snag->code, self::check()->snags($mended));
-            self::assertNotContains($group->code, $codes, $cure['do']);
-            self::assertSame([], self::stops($mended), "{$cure['do']} brings no new stop");
+            $mended = (new Mending())->with($cure['do']->value, $cure['by'] ?? 0)->apply($broken);
+            $codes = array_map(static fn (Snag $snag): string => $snag->code->value, self::check()->snags($mended));
+            self::assertNotContains($group->code->value, $codes, $cure['do']->value);
+            self::assertSame([], self::stops($mended), "{$cure['do']->value} brings no new stop");
         }
         self::assertGreaterThan(0, $tried);
     }
@@ -180,7 +182,7 @@ final class CorpusTest extends TestCase
         );
         $corner = SvgPath::read('M10 10h1v1h-1Z')->box();
         $found = self::check()->snags($drawing->whole());
-        self::assertSame([$code], array_map(static fn (Snag $snag): string => $snag->code, $found));
+        self::assertSame([$code], array_map(static fn (Snag $snag): string => $snag->code->value, $found));
         self::assertNotNull($found[0]->at);
         // The drawing's own frame begins at its box; every one here begins 10 mm in.
         self::assertEqualsWithDelta($y, ($found[0]->at[1] + $corner->top) / 1000, self::NEAR);
@@ -198,7 +200,7 @@ final class CorpusTest extends TestCase
                 6_000 + 1000 * mt_rand(0, 8),
             );
             $before = \count(
-                array_filter(self::check()->snags($word), static fn (Snag $snag): bool => 'thin-stroke' === $snag->code),
+                array_filter(self::check()->snags($word), static fn (Snag $snag): bool => 'thin-stroke' === $snag->code->value),
             );
             $after = $word->scaled(1.0 + mt_rand(10, 120) / 100);
             // One long thin place may fall into several as parts of it grow thick enough.
@@ -207,7 +209,7 @@ final class CorpusTest extends TestCase
                 \count(
                     array_filter(
                         self::check()->snags($after),
-                        static fn (Snag $snag): bool => 'thin-stroke' === $snag->code,
+                        static fn (Snag $snag): bool => 'thin-stroke' === $snag->code->value,
                     ),
                 ),
                 'where there was none there is none',
@@ -224,7 +226,7 @@ final class CorpusTest extends TestCase
             self::assertEquals($word->box(), $mirrored->box());
             self::assertEqualsWithDelta($word->area(), $mirrored->area(), 1e-9);
             $count = static fn (Region $region): array => array_count_values(
-                array_map(static fn (Snag $snag): string => $snag->code, self::check()->snags($region)),
+                array_map(static fn (Snag $snag): string => $snag->code->value, self::check()->snags($region)),
             );
             self::assertSame($count($word), $count($mirrored), $face);
         }
@@ -234,11 +236,11 @@ final class CorpusTest extends TestCase
     private static function stops(Region $region): array
     {
         return array_map(
-            static fn (Snag $snag): string => "$snag->code $snag->found",
+            static fn (Snag $snag): string => "{$snag->code->value} $snag->found",
             array_values(
                 array_filter(
                     self::check()->snags($region),
-                    static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+                    static fn (Snag $snag): bool => Severity::Stop === $snag->severity,
                 ),
             ),
         );

@@ -9,6 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
 use Yelbo\Trade\Check\Cutability;
 use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
@@ -44,7 +45,7 @@ final class CutabilityTest extends TestCase
     #[DataProvider('defects')]
     public function testFindsADefectAtItsSpot(string $path, string $code, float $found, array $at): void
     {
-        $snags = array_values(array_filter($this->plain($path), static fn (Snag $snag): bool => $snag->code === $code));
+        $snags = array_values(array_filter($this->plain($path), static fn (Snag $snag): bool => $snag->code->value === $code));
         self::assertNotEmpty($snags, $code);
         self::assertEqualsWithDelta($found, $snags[0]->found / 1000, 0.06);
         self::assertNotNull($snags[0]->at);
@@ -72,7 +73,7 @@ final class CutabilityTest extends TestCase
     {
         self::assertSame(
             [],
-            array_map(static fn (Snag $snag): string => "$snag->code $snag->found", $this->plain($path)),
+            array_map(static fn (Snag $snag): string => "{$snag->code->value} $snag->found", $this->plain($path)),
         );
     }
 
@@ -85,11 +86,11 @@ final class CutabilityTest extends TestCase
                     Lettering::typesetter()->top(Lettering::words('dancing', 'a'), $capHeight),
                     $capHeight,
                 ),
-                static fn (Snag $snag): bool => 'thin-stroke' === $snag->code,
+                static fn (Snag $snag): bool => 'thin-stroke' === $snag->code->value,
             ),
         );
-        self::assertSame([Snag::WARN], array_column($snags(60_000), 'severity'));
-        $stops = array_filter($snags(20_000), static fn (Snag $snag): bool => Snag::STOP === $snag->severity);
+        self::assertSame([Severity::Warn], array_column($snags(60_000), 'severity'));
+        $stops = array_filter($snags(20_000), static fn (Snag $snag): bool => Severity::Stop === $snag->severity);
         self::assertNotEmpty($stops, 'its strokes are thin at 20 mm');
         foreach ($stops as $snag) {
             self::assertLessThan(40_000, $snag->cures[0]['capHeight'] ?? 0, 'not letters a metre high');
@@ -107,10 +108,10 @@ final class CutabilityTest extends TestCase
         );
         foreach ([0.02, 0.1] as $half) {
             $codes = array_map(
-                static fn (Snag $snag): array => [$snag->code, $snag->severity],
+                static fn (Snag $snag): array => [$snag->code->value, $snag->severity],
                 $this->plain($neck($half)),
             );
-            self::assertContains(['thin-stroke', Snag::STOP], $codes, "two blocks on a neck of $half mm");
+            self::assertContains(['thin-stroke', Severity::Stop], $codes, "two blocks on a neck of $half mm");
         }
     }
 
@@ -123,13 +124,13 @@ final class CutabilityTest extends TestCase
                 [],
                 array_filter(
                     $check->snags($typesetter->top(Lettering::words($face, 'Kestrel'), 40_000)),
-                    static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+                    static fn (Snag $snag): bool => Severity::Stop === $snag->severity,
                 ),
                 $face,
             );
         }
         $codes = array_map(
-            static fn (Snag $snag): string => $snag->code,
+            static fn (Snag $snag): string => $snag->code->value,
             $check->snags($typesetter->top(Lettering::words('great-vibes', 'Kestrel'), 20_000)),
         );
         self::assertContains('thin-stroke', $codes);
@@ -152,7 +153,7 @@ final class CutabilityTest extends TestCase
         self::assertSame(
             [],
             array_map(
-                static fn (Snag $snag): string => "$snag->code $snag->found",
+                static fn (Snag $snag): string => "{$snag->code->value} $snag->found",
                 $check->snags($typesetter->top($words, $height + 200)),
             ),
         );
@@ -190,8 +191,8 @@ final class CutabilityTest extends TestCase
             80_000,
         );
         [$snag] = (new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, Usage::Indoor);
-        self::assertSame('outside-safe-area', $snag->code);
-        self::assertSame(Snag::STOP, $snag->severity);
+        self::assertSame('outside-safe-area', $snag->code->value);
+        self::assertSame(Severity::Stop, $snag->severity);
         self::assertSame($fitted->largest, $snag->cures[0]['capHeight'] ?? 0);
     }
 

@@ -8,7 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
 use Yelbo\Trade\Check\FilmInHand;
 use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\Remedy;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\SnagCode;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
@@ -41,11 +44,13 @@ final class JudgementTest extends TestCase
         ?float $readFrom = null,
         ?Material $material = null,
     ): ?Snag {
-        return array_column(
-            (new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, $use, $readFrom, $material),
-            null,
-            'code',
-        )[$code] ?? null;
+        foreach ((new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, $use, $readFrom, $material) as $snag) {
+            if ($code === $snag->code->value) {
+                return $snag;
+            }
+        }
+
+        return null;
     }
 
     private static function mm(float $millimetres): Length
@@ -66,12 +71,12 @@ final class JudgementTest extends TestCase
                 self::assertNull($bears, 'larger letters are never strained less');
                 continue;
             }
-            self::assertSame($snag->severity, $fitted->strain > Ball::SNIPS ? Snag::STOP : Snag::WARN);
+            self::assertSame($snag->severity, $fitted->strain > Ball::SNIPS ? Severity::Stop : Severity::Warn);
             self::assertEqualsWithDelta(100_000 * (float) $fitted->strain, $snag->found, 1);
-            [$bears, $creases] = Snag::WARN === $snag->severity ? [$snag, null] : [$bears, $snag];
+            [$bears, $creases] = Severity::Warn === $snag->severity ? [$snag, null] : [$bears, $snag];
         }
         self::assertSame(
-            [['snip'], ['split']],
+            [[Remedy::Snip], [Remedy::Split]],
             [
                 \array_slice(array_column($bears->cures ?? [], 'do'), 1),
                 \array_slice(array_column($creases->cures ?? [], 'do'), 1),
@@ -87,7 +92,7 @@ final class JudgementTest extends TestCase
         $bent = $this->fit($bucket, 'Tideway');
         self::assertTrue($bent->bent);
         $snag = $this->snag('droop', $bent);
-        self::assertSame([Snag::NOTE, 'place-on-the-arc'], [$snag?->severity, $snag?->cures[0]['do'] ?? null]);
+        self::assertSame([Severity::Note, Remedy::PlaceOnTheArc], [$snag?->severity, $snag?->cures[0]['do'] ?? null]);
         self::assertSame($bent->droop, $snag?->found);
         $short = $this->fit($bucket, 'Ada', 5_000);
         self::assertFalse($short->bent, 'a short word is as good as straight');
@@ -108,8 +113,8 @@ final class JudgementTest extends TestCase
     public function testAMakerWhoGivesItForIndoorsOnlyIsHeardOutdoors(): void
     {
         $hand = new FilmInHand(Rules::standard());
-        self::assertSame(['indoors-only'], array_column($hand->outdoors(Usage::Vehicle, 0), 'code'));
-        self::assertSame(['indoors-only'], array_column($hand->outdoors(Usage::Outdoor, 0), 'code'));
+        self::assertSame([SnagCode::IndoorsOnly], array_column($hand->outdoors(Usage::Vehicle, 0), 'code'));
+        self::assertSame([SnagCode::IndoorsOnly], array_column($hand->outdoors(Usage::Outdoor, 0), 'code'));
         foreach ([[Usage::Indoor, 0], [Usage::Outdoor, 5], [Usage::Outdoor, null]] as [$use, $years]) {
             self::assertSame([], $hand->outdoors($use, $years));
         }

@@ -9,7 +9,9 @@ use Yelbo\Tests\Trade\Lettering\Lettering;
 use Yelbo\Trade\Check\Cutability;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\Measures;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
+use Yelbo\Trade\Check\SnagCode;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\InMemoryCache;
@@ -30,7 +32,7 @@ final class MeasuresTest extends TestCase
         self::assertEqualsWithDelta(0.1, $measures->island, 0.001);
         self::assertEqualsWithDelta(0.3, $measures->counter, 0.003);
         [$share, $code, $found] = $measures->worst(10_000, Film::Permanent->limits(Rules::standard()));
-        self::assertSame('small-island', $code);
+        self::assertSame(SnagCode::SmallIsland, $code);
         self::assertEqualsWithDelta(0.5, $share, 0.01);
         self::assertEqualsWithDelta(1000, $found, 5);
         $both = $measures->and(new Measures(0.05, null, 0.5));
@@ -90,7 +92,7 @@ final class MeasuresTest extends TestCase
                 $able = $quick->ofWords($words)->worst($cap, $limits)[0] >= 1;
                 $stops = array_filter(
                     (new Cutability($limits))->snags(Lettering::typesetter()->top($words, $cap)),
-                    static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+                    static fn (Snag $snag): bool => Severity::Stop === $snag->severity,
                 );
                 $agree += $able === ([] === $stops) ? 1 : 0;
                 ++$all;

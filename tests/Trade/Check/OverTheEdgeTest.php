@@ -43,7 +43,7 @@ final class OverTheEdgeTest extends TestCase
         foreach ([2000, 5000, 9000] as $over) {
             $fitted = $this->fitted($line, 20_000, [-$over, 30_000]);
             $snag = OverTheEdge::of($fitted, $this->plate()->outline());
-            self::assertSame(['letters-over-edge', $over], [$snag?->code, $snag?->found]);
+            self::assertSame(['letters-over-edge', $over], [$snag?->code->value, $snag?->found]);
         }
         self::assertNull(OverTheEdge::of($this->fitted($line, 20_000, [0, 30_000]), $this->plate()->outline()));
     }

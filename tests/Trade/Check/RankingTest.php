@@ -11,6 +11,7 @@ use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\FaceRanking;
 use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Check\SetCheck;
+use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
@@ -94,7 +95,7 @@ final class RankingTest extends TestCase
                 $fitted = $fitting->fit($object, $set($sample->face));
                 $stops = array_filter(
                     (new Cutability($limits))->snags($fitted->artwork->top(), $fitted->capHeight),
-                    static fn (Snag $snag): bool => Snag::STOP === $snag->severity,
+                    static fn (Snag $snag): bool => Severity::Stop === $snag->severity,
                 );
                 $told[$sample->face->slug] = $sample->canBeCut();
                 $checked[$sample->face->slug] = [] === $stops;

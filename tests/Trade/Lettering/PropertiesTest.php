@@ -110,7 +110,7 @@ final class PropertiesTest extends TestCase
         mt_srand(3);
         $check = new Cutability(Film::Permanent->limits(Rules::standard()));
         $thin = static fn (array $snags): int => \count(
-            array_filter($snags, static fn (Snag $snag): bool => 'thin-stroke' === $snag->code),
+            array_filter($snags, static fn (Snag $snag): bool => 'thin-stroke' === $snag->code->value),
         );
         foreach (['zilla-slab', 'libre-baskerville', 'pacifico'] as $face) {
             $words = Lettering::words($face, $this->word(5));
