@@ -121,6 +121,40 @@ final class WholeOrdersTest extends WebCase
         $this->assertMade($number, 2, ['Patterned, lock tartan', 'Permanent, chalk']);
     }
 
+    public function testWordsBesideTheWordsWithARimAndALayerOfTheirOwn(): void
+    {
+        [$teal, $brick] = [$this->shelved(Film::Permanent, 'teal'), $this->shelved(Film::Permanent, 'brick')];
+        $white = $this->shelved(Film::Permanent, 'white');
+        $number = $this->asked([
+            'words' => 'Heron',
+            'object' => 'Tool chest',
+            'width' => '500mm',
+            'height' => '200mm',
+            'useOf' => 'indoor',
+            'film' => $teal,
+        ])['number'];
+        $initial = [
+            'kind' => 'words',
+            'words' => 'H',
+            'high' => '80mm',
+            'left' => '30mm',
+            'offset' => '4mm',
+            'offsetFilm' => $brick,
+            'base' => '9mm',
+            'baseFilm' => $white,
+        ];
+        $design = ['words' => 'Heron', 'capHeight' => '50mm', 'left' => '220mm', 'top' => '75mm', 'elements' => [$initial]];
+        $on = ['docket' => $number, 'item' => 1, 'face' => 'oswald'];
+        self::assertSame([], array_column($this->mustAsk('POST', '/api/check', $on + $design)['snags'], 'code'));
+        foreach ([['base' => '3mm', 'field' => 'base'], ['offsetFilm' => '', 'field' => 'offsetFilm']] as $wrong) {
+            $refused = $this->ask('POST', '/api/fit', ['elements' => [$wrong + $initial]] + $on + $design);
+            self::assertSame(["elements.0.{$wrong['field']}"], array_column($refused['fields'], 'field'));
+        }
+        $this->sized($number, $design + ['proof' => true]);
+        // The initial is of the words' own film: one piece with them, and two layers under it.
+        $this->assertMade($number, 3, ['Permanent, teal', 'Permanent, brick', 'Permanent, white']);
+    }
+
     public function testAToolChestAnInitialANameOverItAndDotsInThreeFilmsBetweenTwoLatches(): void
     {
         [$teal, $brick] = [$this->shelved(Film::Permanent, 'teal'), $this->shelved(Film::Permanent, 'brick')];

@@ -33,6 +33,7 @@ final readonly class DesignElement
      * @param int|null          $spot   of a pattern, across what is repeated
      * @param int|null          $border of a pattern, to the object's safe edge
      * @param int|null          $gap    of a pattern, round what lies in it
+     * @param list<array{offset: int, film: int}> $layers underneath it, the nearest first: widths, and films by number
      * @param int|null          $frame  of a pattern, how wide the film is that runs round it and holds it
      * @param int|null          $film   by its number on the shelf; the item's own where none is named
      * @param int|null          $left   from the object's left edge to its box; in the middle where left out
@@ -66,6 +67,7 @@ final readonly class DesignElement
         public array $films = [],
         public string $together = '',
         public ?int $frame = null,
+        public array $layers = [],
     ) {
     }
 

@@ -8,7 +8,6 @@ use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
-use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Face;
@@ -21,8 +20,6 @@ use Yelbo\Trade\Refused;
 /** A design from what was typed at Size, every field with a sentence of its own where it is wrong. */
 final readonly class DesignReader
 {
-    /** µm */
-    private const WIDEST_RIM = 30_000;
     /** What is out of range is said by what the figure is for. */
     private const MOST_FIGURE = 1e9;
 
@@ -31,6 +28,7 @@ final readonly class DesignReader
         private BroughtArts $arts,
         private Faces $faces,
         private ElementReader $elements,
+        private UnderneathReader $underneath,
     ) {
     }
 
@@ -46,7 +44,13 @@ final readonly class DesignReader
         }
         $at = [$fields->offset('left', $typed->left, $units), $fields->offset('top', $typed->top, $units)];
         $setting = $this->setting($fields, $typed->setting, $units);
-        $layers = $this->layers($fields, $typed->setting, $units);
+        $layers = $this->underneath->read(
+            $fields,
+            '',
+            [$typed->setting->offset, $typed->setting->offsetFilm],
+            [$typed->setting->base, $typed->setting->baseFilm],
+            $units,
+        );
         $elements = $this->elements->read($fields, $typed->elements, $units);
         $lines = $roster[0] ?? TypedWords::lines($typed->words);
         $motif = [] === $lines ? $this->elements->motif($fields, $typed->motif, $units) : null;
@@ -57,7 +61,7 @@ final readonly class DesignReader
             null === $at[1] ? null : $at[0],
             null === $at[0] ? null : $at[1],
             $setting,
-            $layers,
+            $layers ?: null,
             $this->art($typed->art),
             $motif?->toArray(),
         );
@@ -196,36 +200,6 @@ final readonly class DesignReader
                 Mending::STEPS,
             ),
         );
-    }
-
-    /** @return list<array{offset: int, film: int}>|null */
-    private function layers(Fields $fields, TypedSetting $typed, Units $units): ?array
-    {
-        $layers = [];
-        foreach (
-            [['offset', $typed->offset, $typed->offsetFilm], ['base', $typed->base, $typed->baseFilm]] as [$field, $width, $film]
-        ) {
-            $width = $fields->offset($field, $width, $units);
-            if (null === $width || 0 === $width) {
-                continue;
-            }
-            if ($width < 0 || $width > self::WIDEST_RIM) {
-                $fields->refuse($field, 'A rim goes up to 30 mm.');
-            }
-            $known = array_filter(
-                $this->shelf->films(),
-                static fn (FilmOnShelf $on): bool => (string) $on->id() === $film,
-            );
-            if ([] === $known) {
-                $fields->refuse($field.'Film', 'Of which film is this layer? Choose one.');
-            }
-            $layers[] = ['offset' => $width, 'film' => (int) $film];
-        }
-        if (2 === \count($layers) && $layers[1]['offset'] <= $layers[0]['offset']) {
-            $fields->refuse('base', 'The lowest layer has to reach further than the one above it.');
-        }
-
-        return [] === $layers ? null : $layers;
     }
 
     /** A figure that may be negative or a share; none where nothing was typed. */

@@ -27,8 +27,12 @@ final readonly class ElementReader
     /** Letters and figures of a name that is shared by what is moved together. */
     private const TOGETHER = '~^[a-z0-9]{0,12}$~D';
 
-    public function __construct(private Shelf $shelf, private Faces $faces, private BroughtArts $arts)
-    {
+    public function __construct(
+        private Shelf $shelf,
+        private Faces $faces,
+        private BroughtArts $arts,
+        private UnderneathReader $underneath,
+    ) {
     }
 
     /**
@@ -109,6 +113,15 @@ final readonly class ElementReader
             DesignElement::DRAWING === $typed->kind ? $this->films($typed->art) : [],
             1 === preg_match(self::TOGETHER, $typed->together) ? $typed->together : '',
             $room('frame', $typed->frame) ?: null,
+            DesignElement::WORDS === $typed->kind
+                ? $this->underneath->read(
+                    $fields,
+                    $at,
+                    [$typed->offset, $typed->offsetFilm],
+                    [$typed->base, $typed->baseFilm],
+                    $units,
+                )
+                : [],
         );
     }
 

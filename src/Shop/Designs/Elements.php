@@ -380,14 +380,15 @@ final readonly class Elements
     /** At its size, where it was put; in the middle, each way, where nothing was typed. */
     private function placed(Surface $surface, Words $words, int $high, DesignElement $element): Fitted
     {
-        $middle = $this->fitting()->fit($surface, $words, max(Typesetter::SMALLEST, $high));
+        $rims = array_column($element->layers, 'offset');
+        $middle = $this->fitting()->fit($surface, $words, max(Typesetter::SMALLEST, $high), $rims);
 
         return null === $element->left && null === $element->top
             ? $middle
-            : $this->fitting()->fit($surface, $words, $middle->capHeight, null, null, [
-                $element->left ?? $middle->at[0],
-                $element->top ?? $middle->at[1],
-            ]);
+ : $this->fitting()->fit($surface, $words, $middle->capHeight, $rims, null, [
+     $element->left ?? $middle->at[0],
+     $element->top ?? $middle->at[1],
+ ]);
     }
 
     private function fitting(): Fitting

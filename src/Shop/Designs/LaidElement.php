@@ -28,13 +28,15 @@ final readonly class LaidElement
     }
 
     /**
-     * Its films from bottom to top, in the object's frame: more than one of a drawing of several colours.
+     * Its films from bottom to top, in the object's frame: more than one of a drawing of several colours, and of words
+     * with a rim.
      *
      * @return non-empty-list<array{int|null, Region}> the film by its number, none for the item's own
      */
     public function layers(): array
     {
-        $films = array_values(array_unique($this->element->films));
+        $own = array_values(array_unique($this->element->films)) ?: [$this->element->film];
+        $films = [...$own, ...array_column($this->element->layers, 'film')];
 
         return array_reverse(
             array_map(

@@ -24,6 +24,10 @@ final readonly class TypedElement
      * @param string $border of a pattern how far it stays from the safe edge
      * @param string $gap of a pattern how far it stays from what lies in it
      * @param string $frame of a pattern how wide the film is that runs round it and holds it; empty for none
+     * @param string $offset how wide the rim underneath it is; empty for none
+     * @param string $offsetFilm the film of the rim
+     * @param string $base how wide the layer under the rim is, from the letters; empty for none
+     * @param string $baseFilm the film of that layer
      * @param string $film the number of its film; empty for the item's own
      * @param string $left from the left edge of the object to its box; empty for the middle
      * @param string $top from the top edge of the object to its box; empty for the middle
@@ -54,6 +58,10 @@ final readonly class TypedElement
         public ?TypedArt $art = null,
         public string $together = '',
         public string $frame = '',
+        public string $offset = '',
+        public string $offsetFilm = '',
+        public string $base = '',
+        public string $baseFilm = '',
     ) {
     }
 
@@ -86,6 +94,10 @@ final readonly class TypedElement
             TypedArt::fromElement($element),
             $element->together,
             $mm($element->frame),
+            $mm($element->layers[0]['offset'] ?? null),
+            (string) ($element->layers[0]['film'] ?? ''),
+            $mm($element->layers[1]['offset'] ?? null),
+            (string) ($element->layers[1]['film'] ?? ''),
         );
     }
 }

@@ -152,6 +152,8 @@ function Held({
             ]}
           />
           <ElementField {...told} field="high" label="Letter height" usual="usual" />
+          <Underneath {...told} width="offset" label="Rim" films={films} />
+          {element.offset !== '' && <Underneath {...told} width="base" label="Under the rim" films={films} />}
         </>
       ) : element.art ? (
         <>
@@ -200,6 +202,37 @@ function Held({
         </>
       )}
     </div>
+  );
+}
+
+/** A layer underneath the letters: how far it reaches, and of which film it is. */
+function Underneath({
+  width,
+  label,
+  films,
+  ...told
+}: {
+  width: 'offset' | 'base';
+  label: string;
+  films: Film[];
+  element: Element;
+  set: (part: Partial<Element>) => void;
+  says: (field: string) => string | undefined;
+}) {
+  return (
+    <>
+      <ElementField {...told} field={width} label={label} usual="none" />
+      <SelectField
+        label={`${label}, film`}
+        value={told.element[`${width}Film`]}
+        onChange={(film) => told.set({ [`${width}Film`]: film })}
+        says={told.says(`${width}Film`)}
+        options={[
+          { value: '', label: 'Choose' },
+          ...films.map((film) => ({ value: String(film.id), label: film.name })),
+        ]}
+      />
+    </>
   );
 }
 
