@@ -118,7 +118,7 @@ final class HistoriesTest extends WebCase
                 $acts['cancelled'] = fn () => $this->step($number, 'cancel');
             }
         }
-        if (null !== $standing && null === $account->receipt()) {
+        if (null !== $standing && null === $account->receipt() && $account->owed()->minor > 0) {
             $acts['paid'] = fn () => $this->mustAsk('POST', "/api/invoices/{$standing->number()}/receipt", ['paidBy' => 'cash']);
         }
         foreach ($this->get(Batches::class)->withRemnant(50) as $batch) {
@@ -176,8 +176,8 @@ final class HistoriesTest extends WebCase
             'words' => ['Heron', 'Kestrel', "Sweet\nPeas", 'Mallow', ''][$this->pick(5)],
             'motif' => ['star', 'disc', 'lattice'][$this->pick(3)],
             'object' => 'Seed tin',
-            'width' => 60 + 10 * $this->pick(12).'mm',
-            'height' => 40 + 10 * $this->pick(6).'mm',
+            'width' => 110 + 10 * $this->pick(10).'mm',
+            'height' => 60 + 10 * $this->pick(6).'mm',
             'useOf' => 'indoor',
             'film' => $films[$this->pick(2)],
             'quantity' => (string) (1 + $this->pick(3)),
@@ -197,7 +197,7 @@ final class HistoriesTest extends WebCase
                 'version' => $docket['version'],
                 'item' => $item['nth'],
                 'words' => implode("\n", $item['words']),
-                'face' => ['oswald', 'alfa-slab', 'anton'][$this->pick(3)],
+                'face' => ['oswald', 'bebas', 'fredoka'][$this->pick(3)],
                 'motif' => $design['motif'],
                 'elements' => [],
                 'proof' => $nth === \count($items) - 1,

@@ -6352,6 +6352,26 @@ export interface components {
              * @default
              */
             frame?: string;
+            /**
+             * @description How wide the rim underneath it is; empty for none.
+             * @default
+             */
+            offset?: string;
+            /**
+             * @description The film of the rim.
+             * @default
+             */
+            offsetFilm?: string;
+            /**
+             * @description How wide the layer under the rim is, from the letters; empty for none.
+             * @default
+             */
+            base?: string;
+            /**
+             * @description The film of that layer.
+             * @default
+             */
+            baseFilm?: string;
         };
         /** @description A figure as typed, by the rule it stands for. */
         TypedFigure: {
