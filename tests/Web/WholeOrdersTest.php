@@ -151,8 +151,8 @@ final class WholeOrdersTest extends WebCase
             self::assertSame(["elements.0.{$wrong['field']}"], array_column($refused['fields'], 'field'));
         }
         $this->sized($number, $design + ['proof' => true]);
-        // The initial is of the words' own film: one piece with them, and two layers under it.
-        $this->assertMade($number, 3, ['Permanent, teal', 'Permanent, brick', 'Permanent, white']);
+        // The initial lies on its two layers, beside the words: four pieces of three films.
+        $this->assertMade($number, 4, ['Permanent, teal', 'Permanent, brick', 'Permanent, white']);
     }
 
     public function testAToolChestAnInitialANameOverItAndDotsInThreeFilmsBetweenTwoLatches(): void

@@ -27,7 +27,7 @@ final class WordlessTest extends WebCase
             'a star' => ['star', 'Star'],
             'a ring' => ['ring', 'Ring'],
             'a rule' => ['line', 'Rule'],
-            'dots' => ['dots', 'Dots'],
+            'stripes' => ['stripes', 'Stripes'],
             'a lattice' => ['lattice', 'Lattice'],
         ];
     }

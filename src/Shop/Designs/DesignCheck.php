@@ -98,7 +98,8 @@ final readonly class DesignCheck
         $known = array_values(
             array_filter(
                 $snags,
-                static fn (Snag $snag): bool => SnagCode::FilmAndSurface !== $snag->code || Severity::Stop === $snag->severity,
+                static fn (Snag $snag): bool => SnagCode::FilmAndSurface !== $snag->code
+                    || Severity::Stop === $snag->severity,
             ),
         );
 

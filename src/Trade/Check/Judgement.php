@@ -149,7 +149,8 @@ final readonly class Judgement
         $cures = array_values(
             array_filter(
                 $snag->cures,
-                static fn (array $cure): bool => Remedy::Enlarge !== $cure['do'] || ($cure['capHeight'] ?? 0) <= $largest,
+                static fn (array $cure): bool => Remedy::Enlarge !== $cure['do']
+                    || ($cure['capHeight'] ?? 0) <= $largest,
             ),
         );
 
@@ -327,7 +328,12 @@ final readonly class Judgement
                 $smallest,
                 null,
                 "$what of $found mm cannot be read $why. They need $wanted mm at the least.",
-                [['do' => Remedy::Enlarge, 'capHeight' => (int) ceil(($fitted->capHeight * $limit) / max(1, $smallest))]],
+                [
+                    [
+                        'do' => Remedy::Enlarge,
+                        'capHeight' => (int) ceil(($fitted->capHeight * $limit) / max(1, $smallest)),
+                    ],
+                ],
             ),
         ];
     }
