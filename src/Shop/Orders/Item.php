@@ -162,9 +162,11 @@ class Item
             return \sprintf('%d names: %s …', \count($this->roster()), implode(' ', $this->roster()[0]));
         }
 
-        return [] === $this->words
-            ? $this->design->motif()?->called() ?? $this->answers()->label()
-            : implode(' ', $this->words);
+        return match (true) {
+            [] !== $this->words => implode(' ', $this->words),
+            $this->design->isWithoutWords() => $this->draft()->called()[0],
+            default => $this->answers()->label(),
+        };
     }
 
     /** What it goes on, as it is called. */

@@ -96,6 +96,7 @@ const SHOWN: Record<string, true | string> = {
   radius: 'setting',
   tracking: 'setting',
   condense: 'setting',
+  signs: 'setting',
   lineSpacing: 'setting',
   offset: 'layers',
   art: 'faces',
@@ -104,6 +105,10 @@ const SHOWN: Record<string, true | string> = {
   baseFilm: 'layers',
   ...Object.fromEntries(STEPS.map((step) => [step, 'mend'])),
 };
+
+/** What stands in the place of words is always in sight, what lies beside them in a tab of its own. */
+const shownAt = (field: string) =>
+  field.startsWith('motif.') ? true : field.startsWith('elements.') ? 'elements' : SHOWN[field];
 
 function Desk({ docket, item }: { docket: Docket; item: Item }) {
   const on = { docket: docket.number, item: item.nth };
@@ -400,7 +405,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
                 : (keep.error?.fields.snags ??
                   keep.error?.fields.items ??
                   (conflict ? yours(conflict) : keep.error?.message))) ??
-              (problem && !Object.keys(says).some((field) => SHOWN[field] === true || SHOWN[field] === tab)
+              (problem && !Object.keys(says).some((field) => shownAt(field) === true || shownAt(field) === tab)
                 ? problem.message
                 : null)
             }
