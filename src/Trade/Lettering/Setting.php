@@ -87,7 +87,7 @@ final readonly class Setting
                     ? 'Letters are stretched by '.self::MOST_ASKED.' % at most, whoever asks for it.'
                     : 'Letters are condensed or expanded by '.
                         self::MOST_CONDENSE.
-                        ' % at most: beyond that they look stretched. Take a narrower face.',
+                        ' % at most: beyond that they look stretched. Take a narrower face, or say that it is asked for.',
                 '/condense',
             );
         }

@@ -103,25 +103,17 @@ export function SettingPanel({
           (setting.arrangement === '' || (setting.arrangement === 'knockout' && setting.shape !== 'band')) && (
             <LinesPanel lines={lines} setting={setting} fit={fit} set={set} says={says} />
           )}
-        <SelectField
-          label="Signs the face lacks"
-          value={setting.signs}
-          onChange={(signs) => set({ signs })}
-          says={says.signs}
-          options={[
-            { value: '', label: 'Say so' },
-            ...vocabulary.faces.map((face) => ({ value: face.slug, label: `Take them from ${face.name}` })),
-          ]}
-        />
-        <label className="flex min-h-10 cursor-pointer items-center gap-3">
-          <input
-            type="checkbox"
-            className="h-6 w-6 accent-ink"
-            checked={setting.stretchAsked === 'yes'}
-            onChange={(event) => set({ stretchAsked: event.target.checked ? 'yes' : '' })}
-          />
-          The customer asks for more than 8 %
-        </label>
+        {(setting.condense !== '' || setting.stretchAsked === 'yes') && (
+          <label className="flex min-h-10 cursor-pointer items-center gap-3">
+            <input
+              type="checkbox"
+              className="h-6 w-6 accent-ink"
+              checked={setting.stretchAsked === 'yes'}
+              onChange={(event) => set({ stretchAsked: event.target.checked ? 'yes' : '' })}
+            />
+            Further than 8 %: the customer asks for it
+          </label>
+        )}
         {fit && fit.condense !== 0 && (
           <p className="text-sm">
             {fit.condense > 0 ? 'Condensed' : 'Expanded'} by {Math.abs(fit.condense)} %: it is said on the proof

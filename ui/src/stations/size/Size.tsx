@@ -7,7 +7,7 @@ import { docket as docketQuery, dockets, stock, useDocketChange, useEdit } from 
 import { labelOf, useVocabulary } from '../../api/vocabulary';
 import { useKey } from '../../frame/keys';
 import { FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
-import { TextField } from '../../parts/fields';
+import { SelectField, TextField } from '../../parts/fields';
 import { asDay } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { AddItem } from '../ask/AddItem';
@@ -31,7 +31,7 @@ import { SetPanel } from './SetPanel';
 import { SettingPanel } from './SettingPanel';
 import { Snags } from './Snags';
 import { useAutoKeep } from './useAutoKeep';
-import { drawingOf, useDrawing } from './useDrawing';
+import { type Drawing, drawingOf, useDrawing } from './useDrawing';
 import { useFitting } from './useFitting';
 import { Wall } from './Wall';
 
@@ -96,7 +96,7 @@ const SHOWN: Record<string, true | string> = {
   radius: 'setting',
   tracking: 'setting',
   condense: 'setting',
-  signs: 'setting',
+  signs: true,
   lineSpacing: 'setting',
   offset: 'layers',
   art: 'faces',
@@ -276,6 +276,7 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
                 says={says.words ?? drawn?.tooLong ?? undefined}
               />
             )}
+            {!motif && !drawing.art && <Signs drawing={drawing} change={change} says={says} />}
           </div>
           {isSet ? (
             <>
@@ -452,6 +453,35 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
       </aside>
     </div>
   );
+}
+
+/** Where signs come from that the face lacks: asked as soon as one is lacking. */
+function Signs({
+  drawing,
+  change,
+  says,
+}: {
+  drawing: Drawing;
+  change: (part: Partial<Drawing>) => void;
+  says: Record<string, string>;
+}) {
+  const { faces } = useVocabulary();
+  const { signs } = drawing.setting;
+  const lacks = (says.words ?? says.roster ?? '').includes('signs it lacks');
+  return lacks || signs !== '' ? (
+    <div className="mt-2">
+      <SelectField
+        label="Signs this face lacks"
+        value={signs}
+        onChange={(face) => change({ setting: { ...drawing.setting, signs: face } })}
+        says={says.signs}
+        options={[
+          { value: '', label: 'Not set' },
+          ...faces.map((face) => ({ value: face.slug, label: `From ${face.name}` })),
+        ]}
+      />
+    </div>
+  ) : null;
 }
 
 /** Who has changed it; what is seen here is not that. */
