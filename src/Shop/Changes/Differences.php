@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Changes;
 
+use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Customers;
@@ -28,6 +29,7 @@ final readonly class Differences
         'delivery' => 'how it comes to them',
         'words' => 'the words',
         'roster' => 'the list of names',
+        'motif' => 'what stands in the place of words',
         'object' => 'what it goes on',
         'surface' => 'its shape',
         'width' => 'the width',
@@ -133,6 +135,7 @@ final readonly class Differences
         $typed = \is_string($value) ? trim($value) : '';
         $said = match ($field) {
             'film' => $this->shelf->filmNumbered((int) $typed)?->name() ?? '',
+            'motif' => DesignElement::named($typed)?->label() ?? '',
             'words' => implode(' / ', TypedWords::lines($typed)),
             'roster' => \count(TypedWords::roster($typed)).' names',
             'blank' => $this->shelf->blank((int) $typed)?->name() ?? '',

@@ -122,7 +122,7 @@ final readonly class TakeOrder
                     $this->arts->along(
                         new Draft(
                             $item->words(),
-                            $like->design()->sized(null),
+                            $like->design()->sized(null)->standingIn($agreed->motif),
                             $item->roster(),
                             elements: $like->elements(),
                         ),
