@@ -36,13 +36,14 @@ final readonly class DocketWords
     }
 
     /**
-     * Orders whose words begin with each of those typed; a number alone is a docket's.
+     * Orders whose words begin with each of those typed; a number alone is a docket's, the tag of a piece that of its
+     * docket.
      *
      * @return list<int> their numbers, the newest first
      */
     public function find(string $typed, int $most): array
     {
-        $number = preg_match('~^\s*(y-?)?0*(\d{1,9})\s*$~i', $typed, $found) ? (int) $found[2] : null;
+        $number = preg_match('~^\s*(y-?)?0*(\d{1,9})(?:/\S*)?\s*$~i', $typed, $found) ? (int) $found[2] : null;
         $numbers = [];
         if (null !== $number) {
             /** @var list<int> $numbers */

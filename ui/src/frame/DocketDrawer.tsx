@@ -12,7 +12,7 @@ import { asDay, asMoment, until, useNow } from '../parts/time';
 import { ChangeAsked } from '../stations/ChangeAsked';
 import { InvoiceMove } from '../stations/Quote';
 import { Spoil } from '../stations/Spoil';
-import { inHandAt } from '../stations/useInHand';
+import { filmAt, inHandAt } from '../stations/useInHand';
 import { stationName, workAt } from './stations';
 
 /** The docket, the same at every station. */
@@ -238,11 +238,7 @@ function InHand({ docket, onClose }: { docket: Docket; onClose: () => void }) {
           <li key={thing.id} className="border-b border-rule py-1.5">
             {thing.films.map((film) => {
               const piece = docket.pieces.find((one) => one.id === film.piece);
-              const at = film.station && {
-                station: film.station,
-                piece: film.station === 'weed' ? film.piece : null,
-                thing: film.station === 'apply' || film.station === 'send' ? thing.id : null,
-              };
+              const at = filmAt(thing, film);
               return (
                 <div key={film.piece} className="flex min-h-10 items-center gap-3">
                   {at ? (

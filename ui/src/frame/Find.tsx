@@ -1,11 +1,12 @@
-import { useQuery } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { found } from '../api/queries';
+import { docket as docketQuery, found } from '../api/queries';
 import { Box } from '../parts/dialog';
 import { TextField } from '../parts/fields';
 import { labelOf } from '../parts/label';
 import { asDay, useSettled } from '../parts/time';
+import { inHandAt, namedAt } from '../stations/useInHand';
 import { stationName } from './stations';
 
 export function Find({ open, onClose }: { open: boolean; onClose: () => void }) {
@@ -13,10 +14,15 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
   const settled = useSettled(what);
   const { data } = useQuery(found(settled));
   const navigate = useNavigate();
-  const go = (number: number) => {
+  const client = useQueryClient();
+  const go = async (number: number) => {
+    const typed = what;
     onClose();
     setWhat('');
-    navigate({ search: `docket=${number}` });
+    // The tag of a piece leads to the very piece, or the thing it is on.
+    const { things } = typed.includes('/') ? await client.fetchQuery(docketQuery(number)) : { things: [] };
+    const at = namedAt(things, typed);
+    navigate(at ? inHandAt(at) : { search: `docket=${number}` });
   };
   const label = labelOf(settled);
   const toStock = (of: string) => {
@@ -30,7 +36,7 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
       open={open}
       onClose={onClose}
       title="Find"
-      what="By number, customer, words or object; or a label of the shelf, typed or scanned."
+      what="By number, tag of a piece, customer, words or object; or a label of the shelf, typed or scanned."
     >
       <form
         onSubmit={(event) => {
