@@ -237,7 +237,18 @@ final class OrdersTest extends ShopTestCase
         $dockets = $this->get(Dockets::class);
         $words = $this->get(DocketWords::class);
         foreach (
-            [$docket->tag(), (string) $docket->number(), 'pêch', 'pech', 'osric', 'hod', 'tamb pêche', ' PÊCHE, hod'] as $what
+            [
+                $docket->tag(),
+                "{$docket->tag()}/2",
+                "{$docket->number()}/1",
+                (string) $docket->number(),
+                'pêch',
+                'pech',
+                'osric',
+                'hod',
+                'tamb pêche',
+                ' PÊCHE, hod',
+            ] as $what
         ) {
             self::assertSame([$docket->number()], $words->find($what, 5), $what);
         }
