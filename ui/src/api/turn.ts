@@ -1,6 +1,6 @@
 /** What Yelbo works out at the counter, one thing at a time for each who is signed in (config/server/nginx.conf). */
 export const WORKED_OUT =
-  /^\/api\/(answers|box|cases|check|cures|fit|place|roster|samples|set|set\/check|size|art\/trace|photos|photos\/[^/]+|dockets\/[0-9]+\/(art|backing))$/;
+  /^\/api\/(answers|box|cases|check|cures|fit|place|roster|samples|set|simplify|set\/check|size|art\/trace|photos|photos\/[^/]+|dockets\/[0-9]+\/(art|backing))$/;
 /** What only lies beside the drawing waits until the drawing is there. */
 const LATER = /^\/api\/(samples|cases|cures)$/;
 /** Another page of the same person has its turn: asked again after so many ms, for so long. */
