@@ -105,6 +105,24 @@ final class WordlessTest extends WebCase
         );
     }
 
+    public function testWhatCannotBeStandsAtItsOwnFigureAtSizeAndAtTheChoiceAtAsk(): void
+    {
+        $film = $this->shelved(Film::Permanent, 'sage');
+        $docket = $this->asked($this->pane($film, 'dots'));
+        $on = ['docket' => $docket['number'], 'item' => 1];
+        $dots = $this->typed($docket)['motif'];
+        foreach ([['pitch' => '2mm', 'spot' => '1mm'], ['pitch' => '5mm', 'spot' => '6mm']] as $fine) {
+            $refused = $this->ask('POST', '/api/fit', ['motif' => $fine + $dots] + $on + $this->typed($docket));
+            self::assertSame(['motif.pitch'], array_column($refused['fields'], 'field'));
+        }
+        $ring = ['what' => 'ring', 'kind' => 'shape', 'wide' => '50mm', 'high' => '50mm', 'innerWide' => '60mm'] + $dots;
+        $refused = $this->ask('POST', '/api/fit', ['motif' => $ring] + $on + $this->typed($docket));
+        self::assertSame(['motif'], array_column($refused['fields'], 'field'));
+        // A pane too small for any dot: said where it was chosen.
+        $told = $this->mustAsk('POST', '/api/answers', ['width' => '12mm', 'height' => '9mm'] + $this->pane($film, 'lattice'));
+        self::assertSame([], array_intersect(['words'], array_column($told['wrong'], 'field')));
+    }
+
     public function testADrawingThatIsStillToComeHasAPriceAndNoProof(): void
     {
         $docket = $this->asked($this->pane($this->shelved(Film::Permanent, 'sage'), 'drawing'));

@@ -99,11 +99,27 @@ final readonly class DesignFitter
         $fitting = $this->fitting();
         $spot = $this->plain(ElementShape::Disc->film(Size::millimetres(1, 1)), $design);
         $safe = $fitting->fit($surface, $spot, Typesetter::SMALLEST)->safe;
-        $film = PlainFilm::pattern($pattern, $motif, $safe, Region::none());
+        $film = self::ofMotif(static fn (): Region => PlainFilm::pattern($pattern, $motif, $safe, Region::none()));
         $box = $film->box();
         $words = $this->plain($film->atOrigin(), $design);
 
         return $fitting->fit($surface, $words, $box->height(), $design->offsets(), at: [$box->left, $box->top]);
+    }
+
+    /**
+     * What is refused of it belongs to its own figures.
+     *
+     * @param \Closure(): Region $film
+     *
+     * @throws Refused at `/motif/…`
+     */
+    private static function ofMotif(\Closure $film): Region
+    {
+        try {
+            return $film();
+        } catch (Refused $refused) {
+            throw $refused->under('/motif');
+        }
     }
 
     /**
@@ -425,7 +441,11 @@ final readonly class DesignFitter
                 $lines,
                 $this->styled($design->setting(\count($lines)), $design),
             )
-            : $this->plain(PlainFilm::shape($motif, self::ANY_HIGH), $design, null !== $motif->high);
+            : $this->plain(
+                self::ofMotif(static fn (): Region => PlainFilm::shape($motif, self::ANY_HIGH)),
+                $design,
+                null !== $motif->high,
+            );
     }
 
     private function styled(Setting $setting, Design $design): Setting

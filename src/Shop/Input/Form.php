@@ -54,6 +54,7 @@ enum Form
                 default => $place,
             },
             self::Design === $this && 'elements' === $first => str_replace('/', '.', $place),
+            'motif' === $first => self::Design === $this ? str_replace('/', '.', $place) : 'motif',
             self::Design === $this && 'how' === $first => 'how',
             self::Design === $this && \in_array($first, [...self::SET_AT_SIZE, ...Mending::STEPS], true) => $first,
             default => self::Roster === $this ? 'roster' : 'words',

@@ -20,8 +20,8 @@ export function Find({ open, onClose }: { open: boolean; onClose: () => void }) 
     onClose();
     setWhat('');
     // The tag of a piece leads to the very piece, or the thing it is on.
-    const { things } = typed.includes('/') ? await client.fetchQuery(docketQuery(number)) : { things: [] };
-    const at = namedAt(things, typed);
+    const docket = typed.includes('/') ? await client.fetchQuery(docketQuery(number)).catch(() => null) : null;
+    const at = namedAt(docket?.things ?? [], typed);
     navigate(at ? inHandAt(at) : { search: `docket=${number}` });
   };
   const label = labelOf(settled);

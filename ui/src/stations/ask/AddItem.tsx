@@ -70,6 +70,7 @@ export function AddItem({ docket }: { docket: Docket }) {
           film={films.data?.films.find((film) => String(film.id) === answers.film)}
           needed={asDay(answers.neededOn || null)}
           ground={answers}
+          comes={answers.motif === 'drawing'}
           onFilm={(film) => change({ film })}
         />
         <div className="flex flex-col gap-3 border-t border-rule p-5">

@@ -245,6 +245,7 @@ function Form({ docket }: { docket: Docket | null }) {
           film={films.data?.films.find((film) => String(film.id) === answers.film)}
           needed={asDay(answers.neededOn || null)}
           ground={answers}
+          comes={answers.motif === 'drawing'}
           onFilm={set('film')}
         />
         <div className="flex flex-col gap-3 border-t border-rule p-5">

@@ -11,6 +11,7 @@ export function LiveAnswers({
   film,
   needed,
   ground,
+  comes,
   onFilm,
 }: {
   answers: Schemas['AnswersView'] | undefined;
@@ -18,6 +19,8 @@ export function LiveAnswers({
   needed: string;
   /** How the object looks, as far as somebody said. */
   ground: Ground;
+  /** Whether its drawing is still to come. */
+  comes: boolean;
   onFilm: (film: string) => void;
 }) {
   const fit = answers?.fit;
@@ -36,7 +39,7 @@ export function LiveAnswers({
                 label="What is drawn on the object, to scale"
               />
             </div>
-            <Largest fit={fit} motif={answers?.motif ?? ''} />
+            <Largest fit={fit} motif={answers?.motif ?? ''} comes={comes} />
             {stop && <p className="mt-1 font-medium text-signal-ink">{stop.message}</p>}
           </>
         ) : (
@@ -63,7 +66,7 @@ export function LiveAnswers({
 }
 
 /** How large it can be: of words their letters, of what stands in their place all of it. */
-function Largest({ fit, motif }: { fit: Fit; motif: string }) {
+function Largest({ fit, motif, comes }: { fit: Fit; motif: string; comes: boolean }) {
   const shown = useShown();
   const size = shown.size(fit.size);
   return motif === '' ? (
@@ -79,8 +82,7 @@ function Largest({ fit, motif }: { fit: Fit; motif: string }) {
         {motif} of <span className="figure">{size}</span>
       </p>
       <p className="text-ink2">
-        {shown.otherSize(fit.size)},{' '}
-        {motif === 'Drawing' ? 'a plain shape until it is brought' : 'the largest that fits'}
+        {shown.otherSize(fit.size)}, {comes ? 'a plain shape until it is brought' : 'the largest that fits'}
       </p>
     </>
   );

@@ -50,6 +50,7 @@ export function MotifPanel({
           label="In the place of words"
           value={motif.kind === DRAWING ? DRAWING : motif.what}
           onChange={(name) => change({ motif: of(name), capHeight: '', left: '', top: '' })}
+          says={says.motif}
           options={options}
         />
       </div>

@@ -111,13 +111,12 @@ export function SettingPanel({
               checked={setting.stretchAsked === 'yes'}
               onChange={(event) => set({ stretchAsked: event.target.checked ? 'yes' : '' })}
             />
-            Further than 8 %: the customer asks for it
+            Further than the shop does: the customer asks for it
           </label>
         )}
         {fit && fit.condense !== 0 && (
           <p className="text-sm">
-            {fit.condense > 0 ? 'Condensed' : 'Expanded'} by {Math.abs(fit.condense)} %: it is said on the proof
-            {setting.stretchAsked === 'yes' && Math.abs(fit.condense) > 8 ? ', as what the customer asked for.' : '.'}
+            {fit.condense > 0 ? 'Condensed' : 'Expanded'} by {Math.abs(fit.condense)} %: it is said on the proof.
           </p>
         )}
         <Cases on={on} drawing={drawing} units={units} change={change} />

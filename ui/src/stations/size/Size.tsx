@@ -7,7 +7,7 @@ import { docket as docketQuery, dockets, stock, useDocketChange, useEdit } from 
 import { labelOf, useVocabulary } from '../../api/vocabulary';
 import { useKey } from '../../frame/keys';
 import { FilmName, Move, NextMove, Nothing, Ready, Section, Trouble, useShown } from '../../parts/basics';
-import { SelectField, TextField } from '../../parts/fields';
+import { TextField } from '../../parts/fields';
 import { asDay } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { AddItem } from '../ask/AddItem';
@@ -29,9 +29,10 @@ import { PLACING, PlacePanel } from './PlacePanel';
 import { Samples, useSamples } from './Samples';
 import { SetPanel } from './SetPanel';
 import { SettingPanel } from './SettingPanel';
+import { Signs } from './Signs';
 import { Snags } from './Snags';
 import { useAutoKeep } from './useAutoKeep';
-import { type Drawing, drawingOf, useDrawing } from './useDrawing';
+import { drawingOf, useDrawing } from './useDrawing';
 import { useFitting } from './useFitting';
 import { Wall } from './Wall';
 
@@ -108,7 +109,7 @@ const SHOWN: Record<string, true | string> = {
 
 /** What stands in the place of words is always in sight, what lies beside them in a tab of its own. */
 const shownAt = (field: string) =>
-  field.startsWith('motif.') ? true : field.startsWith('elements.') ? 'elements' : SHOWN[field];
+  /^motif(\.|$)/.test(field) ? true : field.startsWith('elements.') ? 'elements' : SHOWN[field];
 
 function Desk({ docket, item }: { docket: Docket; item: Item }) {
   const on = { docket: docket.number, item: item.nth };
@@ -453,35 +454,6 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
       </aside>
     </div>
   );
-}
-
-/** Where signs come from that the face lacks: asked as soon as one is lacking. */
-function Signs({
-  drawing,
-  change,
-  says,
-}: {
-  drawing: Drawing;
-  change: (part: Partial<Drawing>) => void;
-  says: Record<string, string>;
-}) {
-  const { faces } = useVocabulary();
-  const { signs } = drawing.setting;
-  const lacks = (says.words ?? says.roster ?? '').includes('signs it lacks');
-  return lacks || signs !== '' ? (
-    <div className="mt-2">
-      <SelectField
-        label="Signs this face lacks"
-        value={signs}
-        onChange={(face) => change({ setting: { ...drawing.setting, signs: face } })}
-        says={says.signs}
-        options={[
-          { value: '', label: 'Not set' },
-          ...faces.map((face) => ({ value: face.slug, label: `From ${face.name}` })),
-        ]}
-      />
-    </div>
-  ) : null;
 }
 
 /** Who has changed it; what is seen here is not that. */
