@@ -138,6 +138,7 @@ enum Rule: string
     case OddRemnantAway = 'odd-remnant-away';
     case Think = 'think';
     case ThinkLonger = 'think-longer';
+    case ThinkWeek = 'think-week';
     case CutWidth = 'cut-width';
     case CutLength = 'cut-length';
     case MarginSide = 'margin-side';
@@ -276,6 +277,7 @@ enum Rule: string
             self::JoinPart => [2, 0, 60, 'min', 'Each part more of a decal cut in parts', 'Laid over a full-size paper guide and taped together.', 7],
             self::OddRemnantAway => [3, 0, 30, 'mm', 'Film beside a cut piece that is spoiled with it', 'The hook and the scissors want room.', 7],
             self::Think => [5, 0, 120, 's', 'How long a plan of sheets is thought about', 'Most is found in the first seconds.', 7],
+            self::ThinkWeek => [75, 1, 1000, 'thousand steps', 'Steps that are placed while a plan of the week is thought about', 'With sixty orders under way no better plan was found after so many.', 16],
             self::ThinkLonger => [30, 0, 600, 's', 'How long when it is thought about longer', 'A few per cent of film more, for who can wait.', 7],
             self::CutWidth => [292, 50, 2000, 'mm', 'Widest the machine cuts', 'The rollers and the board take the rest.', 7],
             self::CutLength => [597, 50, 50_000, 'mm', 'Longest the machine cuts', 'The board takes the rest.', 7],

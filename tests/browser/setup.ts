@@ -18,6 +18,7 @@ export default async function setup(config: FullConfig): Promise<void> {
       if (who === 'ines') {
         // What is tried is the line, not how long a plan is thought about.
         await api(page, 'PUT', '/api/rules/think', { value: '0' });
+        await api(page, 'PUT', '/api/rules/think-week', { value: '6' });
       }
       await context.close();
     }

@@ -82,6 +82,7 @@ final readonly class PlanQueue
 
             return $known;
         }
+        $seconds ??= $this->seconds(\count($versions));
         $nesting = new Nesting(
             $film,
             $versions,
@@ -91,13 +92,14 @@ final readonly class PlanQueue
             $this->book->who(),
             $this->clock->now(),
             $this->shelf->lastMovement(),
-            $seconds ?? $this->seconds(\count($versions)),
+            $seconds,
         );
-        $this->records->wrapInTransaction(function () use ($nesting): void {
+        $this->records->wrapInTransaction(function () use ($nesting, $seconds): void {
             $this->tidy();
             $this->records->persist($nesting);
             $this->records->flush();
-            foreach ([true, false] as $quick) {
+            // Where there is no time to think, the first look is all there is.
+            foreach (0 === $seconds ? [false] : [true, false] as $quick) {
                 foreach ($nesting->plans() as $plan) {
                     $this->bus->dispatch(
                         new LayPlan($plan->id(), $quick),

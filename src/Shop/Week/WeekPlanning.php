@@ -8,8 +8,10 @@ use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Bench\Paces;
 use Yelbo\Shop\People\Worker;
+use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Week\Hours;
 use Yelbo\Trade\Week\Job;
 use Yelbo\Trade\Week\Outlook;
@@ -47,6 +49,7 @@ final readonly class WeekPlanning
         private OrderWorks $works,
         private Calendar $calendar,
         private Paces $paces,
+        private ShopRules $rules,
         private ClockInterface $clock,
     ) {
     }
@@ -65,7 +68,7 @@ final readonly class WeekPlanning
         $hours = array_map($this->calendar->hours(...), $hands);
         $jobs = $this->jobs($works, $hands, $now, $this->weights());
         try {
-            $outlook = Outlook::of($jobs, $hours, $now, 1, self::order($works, $jobs, $before));
+            $outlook = Outlook::of($jobs, $hours, $now, 1, self::order($works, $jobs, $before), $this->steps());
         } catch (Refused $refused) {
             return [
                 'now' => $now->format(\DATE_ATOM),
@@ -183,6 +186,12 @@ final readonly class WeekPlanning
         }
 
         return $weights;
+    }
+
+    /** So many steps are placed while it is thought about. */
+    private function steps(): int
+    {
+        return 1000 * (int) $this->rules->current()->value(Rule::ThinkWeek);
     }
 
     /**
