@@ -151,8 +151,8 @@ final class WholeOrdersTest extends WebCase
             self::assertSame(["elements.0.{$wrong['field']}"], array_column($refused['fields'], 'field'));
         }
         $this->sized($number, $design + ['proof' => true]);
-        // The initial lies on its two layers, beside the words: four pieces of three films.
-        $this->assertMade($number, 4, ['Permanent, teal', 'Permanent, brick', 'Permanent, white']);
+        // The initial lies on its two layers, and is cut with the words beside it: a piece of each film.
+        $this->assertMade($number, 3, ['Permanent, teal', 'Permanent, brick', 'Permanent, white']);
     }
 
     public function testAToolChestAnInitialANameOverItAndDotsInThreeFilmsBetweenTwoLatches(): void

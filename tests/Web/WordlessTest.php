@@ -8,6 +8,9 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Geometry\SvgPath;
 
 /** Orders without words: shapes, patterns, drawings alone, from the first answer to the hand-over. */
 final class WordlessTest extends WebCase
@@ -81,6 +84,38 @@ final class WordlessTest extends WebCase
         ] + $typed);
         self::assertEqualsWithDelta($fit['size']['width']['mm'], $alone['size']['width']['mm'], 0.01);
         self::assertGreaterThan($alone['film'], $fit['film']);
+    }
+
+    public function testAPatternPartsForWhatLiesInItAndLiesUnderWhatIsLaidOverIt(): void
+    {
+        $docket = $this->asked($this->pane($this->shelved(Film::Permanent, 'sage'), 'lattice'));
+        $navy = $this->shelved(Film::Permanent, 'navy');
+        $typed = $this->typed($docket);
+        $typed['motif'] = ['pitch' => '40mm', 'spot' => '6mm', 'gap' => '5mm'] + $typed['motif'];
+        $disc = [
+            'kind' => 'shape', 'what' => 'disc', 'wide' => '90mm', 'high' => '90mm', 'film' => $navy,
+        ];
+        $fit = fn (array $elements): array => $this->mustAsk(
+            'POST',
+            '/api/fit',
+            ['docket' => $docket['number'], 'item' => 1, 'elements' => $elements] + $typed,
+        );
+        $alone = $fit([]);
+        $parted = $fit([$disc]);
+        self::assertLessThan(SvgPath::read($alone['path'])->area(), SvgPath::read($parted['path'])->area());
+        $there = static fn (string $path, array $at): Region => SvgPath::read($path)->moved(
+            (int) round(1000 * $at['left']['mm']),
+            (int) round(1000 * $at['top']['mm']),
+        );
+        $pattern = $there($parted['path'], $parted);
+        $round = $there($parted['elements'][0]['films'][0]['path'], $parted['elements'][0]);
+        self::assertGreaterThanOrEqual(5000 - 10, Geos::distance($pattern, $round));
+        // Laid over it, it lies on whole film.
+        self::assertSame($alone['path'], $fit([['over' => 'yes'] + $disc])['path']);
+        $made = $this->sized($docket['number'], ['elements' => [$disc], 'proof' => true] + $typed);
+        self::assertNotSame([], $made['proofs']);
+        $pieces = $this->agreed($docket['number'])['pieces'];
+        self::assertCount(4, $pieces, 'two panes, a pattern and a disc in each');
     }
 
     public function testAShapeIsAsLargeAsItCanBeUnlessASizeIsTyped(): void

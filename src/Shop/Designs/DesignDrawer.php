@@ -64,7 +64,13 @@ final readonly class DesignDrawer
         array $elements = [],
     ): DrawnDesign {
         $rules = $this->rules->current();
-        $fitted = $this->fitter->fit($object, $lines, $design);
+        $whole = $this->elements->whole(
+            $object,
+            $this->fitter->fit($object, $lines, $design),
+            $design,
+            $elements,
+        );
+        $fitted = $whole->main;
         $surface = $this->fitter->surface($object, $lines, $design);
         $base = $surface instanceof KeptClear ? $surface->surface : $surface;
         $keepOuts = $surface instanceof KeptClear ? $surface->keepOuts : null;
@@ -100,7 +106,7 @@ final readonly class DesignDrawer
             $this->tooLong($fitted, $this->check->limits($film, $use, $kept)),
             $object->panes(),
             $kept?->life($rules) ?? $film->life($rules),
-            $this->elements->whole($object, $fitted, $design, $elements),
+            $whole,
         );
     }
 

@@ -73,7 +73,7 @@ final readonly class DesignFitter
 
         return $this->cache->recall(
             "fitted.$key",
-            fn (): Fitted => $this->covering($object, $design, self::motif($lines, $design)) ??
+            fn (): Fitted => $this->covering($object, $design, self::motif($lines, $design), Region::none()) ??
                 $this->first($object, $this->words($lines, $design), $design),
         );
     }
@@ -88,8 +88,22 @@ final readonly class DesignFitter
         return [] === $lines ? $design->motif() : null;
     }
 
+    /**
+     * A pattern in the place of words, parted for what lies in it.
+     *
+     * @param Region $in what lies in it, in the object's frame, µm
+     *
+     * @return Fitted|null none of what is no pattern, and has a size of its own
+     *
+     * @throws Refused where nothing of it fits any more
+     */
+    public function parted(MeasuredObject $object, Design $design, Region $in): ?Fitted
+    {
+        return $this->covering($object, $design, $design->motif(), $in);
+    }
+
     /** A pattern over all that is safe; none of what has a size of its own. */
-    private function covering(MeasuredObject $object, Design $design, ?DesignElement $motif): ?Fitted
+    private function covering(MeasuredObject $object, Design $design, ?DesignElement $motif, Region $in): ?Fitted
     {
         $pattern = $motif?->pattern();
         if (null === $motif || null === $pattern) {
@@ -99,7 +113,7 @@ final readonly class DesignFitter
         $fitting = $this->fitting();
         $spot = $this->plain(ElementShape::Disc->film(Size::millimetres(1, 1)), $design);
         $safe = $fitting->fit($surface, $spot, Typesetter::SMALLEST)->safe;
-        $film = self::ofMotif(static fn (): Region => PlainFilm::pattern($pattern, $motif, $safe, Region::none()));
+        $film = self::ofMotif(static fn (): Region => PlainFilm::pattern($pattern, $motif, $safe, $in));
         $box = $film->box();
         $words = $this->plain($film->atOrigin(), $design);
 

@@ -43,6 +43,7 @@ final readonly class Elements
     private const LETTERS = 0.125;
 
     public function __construct(
+        private DesignFitter $fitter,
         private Typesetter $typesetter,
         private Faces $faces,
         private ShopRules $rules,
@@ -69,12 +70,22 @@ final readonly class Elements
                 $main->artwork,
                 $main->at,
                 $design->face(),
+                $design->motif(),
                 $elements,
                 $this->arts->contents(null, $elements),
                 $this->rules->current(),
             ]),
         );
-        $laid = $this->cache->recall("elements.$key", fn (): array => $this->lay($object, $main, $design, $elements));
+        [$main, $laid] = $this->cache->recall("elements.$key", function () use (
+            $object,
+            $main,
+            $design,
+            $elements,
+        ): array {
+            $laid = $this->lay($object, $main, $design, $elements);
+
+            return [$this->parted($object, $main, $design, $laid), $laid];
+        });
 
         return new WholeDecal(
             $main,
@@ -338,6 +349,28 @@ final readonly class Elements
         return Geos::union(
             array_map(static fn (Layer $layer): Region => $layer->region, $fitted->artwork->layers),
         )->moved(...$fitted->at);
+    }
+
+    /**
+     * A pattern in the place of words keeps clear of what lies in it; what is laid under or over it lies on its film.
+     *
+     * @param list<Laid> $laid
+     */
+    private function parted(MeasuredObject $object, Fitted $main, Design $design, array $laid): Fitted
+    {
+        $in = array_filter(
+            $laid,
+            static fn (array $one): bool => null === $one[1]->pattern() && !$one[1]->under && !$one[1]->over,
+        );
+        if ([] === $in || null === $design->motif()?->pattern() || null === $main->words->art) {
+            return $main;
+        }
+
+        return $this->fitter->parted(
+            $object,
+            $design,
+            Geos::union(array_values(array_map(static fn (array $one): Region => self::allFilm($one[2]), $in))),
+        ) ?? $main;
     }
 
     /** @param list<Laid> $laid what lies in it, beside the words */

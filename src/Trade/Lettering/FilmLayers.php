@@ -33,14 +33,42 @@ final readonly class FilmLayers
                     break;
                 }
             }
-            if (null === $into) {
-                $layers[] = [$film, $region];
-            } else {
+            if (null !== $into) {
                 $layers[$into] = [$film, Geos::union([$layers[$into][1], $region])];
+                continue;
             }
+            $free = self::uncovered(array_values($layers), $film);
+            if (null !== $free) {
+                $region = Geos::union([$layers[$free][1], $region]);
+                unset($layers[$free]);
+            }
+            $layers = [...$layers, [$film, $region]];
         }
 
         return new self(array_values($layers));
+    }
+
+    /**
+     * The uppermost layer of a film that nothing lies over: it can as well be cut with what is laid higher up.
+     *
+     * @param list<array{string, Region}> $layers
+     */
+    private static function uncovered(array $layers, string $film): ?int
+    {
+        for ($nth = \count($layers) - 1; $nth >= 0; --$nth) {
+            if ($layers[$nth][0] !== $film) {
+                continue;
+            }
+            $over = array_filter(
+                \array_slice($layers, $nth + 1),
+                static fn (array $other): bool => self::meet($layers[$nth][1], $other[1]),
+            );
+            if ([] === $over) {
+                return $nth;
+            }
+        }
+
+        return null;
     }
 
     /** How many films lie on top of each other where most do. */

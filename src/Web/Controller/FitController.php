@@ -92,7 +92,7 @@ final readonly class FitController
 
         return CheckView::from(
             $this->check->groups(
-                $fitted,
+                $whole->main,
                 $item->object(),
                 $decal->film->grade(),
                 $decal->use,

@@ -128,5 +128,41 @@ final class PatternTest extends TestCase
         self::assertSame([0, 1, 2], $between->overlapping());
         $total = array_sum(array_map(static fn (array $layer): float => $layer[1]->area(), $between->layers));
         self::assertEqualsWithDelta(4 * 400, $total, 0.1, 'and no film is lost');
+        // A name beside an initial that lies on another film: what nothing lies over is cut with what is laid higher up.
+        $beside = FilmLayers::of([['navy', $at(0)], ['red', $at(50_000)], ['navy', $at(55_000)]]);
+        self::assertSame(['red', 'navy'], array_column($beside->layers, 0));
+        self::assertEqualsWithDelta(2 * 400, $beside->layers[1][1]->area(), 0.1);
+    }
+
+    public function testWhateverIsLaidOnWhatItStaysOnIt(): void
+    {
+        mt_srand(27);
+        for ($try = 0; $try < 60; ++$try) {
+            $things = array_map(
+                static fn (int $nth): array => [
+                    ['navy', 'red', 'ochre'][mt_rand(0, 2)],
+                    (new Box($x = 1000 * mt_rand(0, 90), 0, $x + 1000 * mt_rand(5, 30), 20_000))->region(),
+                ],
+                range(1, mt_rand(2, 7)),
+            );
+            $layers = FilmLayers::of($things)->layers;
+            $in = static fn (array $thing, array $layer): bool => $thing[0] === $layer[0]
+                && abs(Geos::intersection($thing[1], $layer[1])->area() - $thing[1]->area()) < 0.01;
+            foreach ($things as $nth => $one) {
+                foreach (\array_slice($things, 0, $nth) as $below) {
+                    if ($one[0] === $below[0] || Geos::intersection($one[1], $below[1])->isEmpty()) {
+                        continue;
+                    }
+                    $places = static fn (array $thing): array => array_keys(
+                        array_filter($layers, static fn (array $layer): bool => $in($thing, $layer)),
+                    );
+                    self::assertNotSame([], $places($one), "try $try: nothing is lost");
+                    $lowest = $places($below)[0] ?? self::fail("try $try: nothing is lost");
+                    self::assertLessThan(max([0, ...$places($one)]), $lowest, "try $try: it stays on it");
+                }
+            }
+            $overlaps = FilmLayers::of($things)->depth();
+            self::assertLessThanOrEqual(\count($things), $overlaps);
+        }
     }
 }
