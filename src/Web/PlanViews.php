@@ -12,6 +12,7 @@ use Yelbo\Shop\Batches\PlanOverview;
 use Yelbo\Shop\Orders\Lateness;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\PlanState;
 use Yelbo\Web\View\LeftView;
@@ -101,7 +102,7 @@ final readonly class PlanViews
 
         return PlanSheetView::from(
             $stock,
-            NestBuilder::usableLength($stock, $this->rules->current()),
+            FilmToCut::usableLength($stock, $this->rules->current()),
             $sheet,
             PlanState::Done === $plan->state() ? $this->overview->boxes($plan->nesting(), $sheet, $pieces) : [],
         );

@@ -6,7 +6,6 @@ namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Batches\LayPlan;
 use Yelbo\Shop\Batches\LayPlanHandler;
-use Yelbo\Shop\Batches\NestBuilder;
 use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanKind;
 use Yelbo\Shop\Batches\PlanQueue;
@@ -14,7 +13,7 @@ use Yelbo\Shop\Batches\PlanRelease;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Pieces;
-use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Geometry\Geos;
@@ -27,7 +26,7 @@ final class PlanEditorTest extends PlansTestCase
     public function testThreePlansAreMadeAndEachLaysEveryPieceOnceWithItsGaps(): void
     {
         $nesting = $this->begun($this->pieces('Kestrel', 'Teal'));
-        $gaps = $this->get(NestBuilder::class)->gaps($this->get(ShopRules::class)->current());
+        $gaps = $this->get(FilmToCut::class)->gaps();
         foreach ($nesting->plans() as $plan) {
             self::assertSame(PlanState::Done, $plan->state(), (string) $plan->trouble());
             self::assertSame([], $this->laid($plan)['left']);
@@ -202,7 +201,7 @@ final class PlanEditorTest extends PlansTestCase
         $editor->carry($plan, $plan->version(), 1, 0, 0, null);
         $back = $this->laid($plan);
         self::assertSame([4], array_map(static fn (array $sheet): int => \count($sheet['places']), $back['sheets']));
-        $gaps = $this->get(NestBuilder::class)->gaps($this->get(ShopRules::class)->current());
+        $gaps = $this->get(FilmToCut::class)->gaps();
         $of = $put = [];
         foreach ($back['sheets'][0]['places'] as $at) {
             $of[] = $editor->parts($plan)[$at['piece']];

@@ -177,13 +177,19 @@ abstract class ShopTestCase extends WebTestCase
     /** The plan of least film for some pieces, without a second thought. */
     protected function planned(Piece ...$pieces): NestPlan
     {
+        return $this->plannedFor(0, ...$pieces);
+    }
+
+    /** @param int $seconds it is thought about */
+    protected function plannedFor(int $seconds, Piece ...$pieces): NestPlan
+    {
         $nesting = $this->get(PlanQueue::class)->begin(
             ([...$pieces][0] ?? throw new \LogicException('Nothing to plan.'))->film(),
             array_map(static fn (Piece $piece): array => [$piece, $piece->version()], array_values($pieces)),
             [],
             Nesting::NO_BOXES,
             null,
-            0,
+            $seconds,
         );
         foreach ($nesting->plans() as $plan) {
             if (PlanKind::LeastFilm === $plan->kind()) {

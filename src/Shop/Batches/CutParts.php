@@ -6,20 +6,25 @@ namespace Yelbo\Shop\Batches;
 
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Trade\Bench\CutPart;
 
 /** The parts of a piece that was cut in parts, with the numbers, sizes and places they were laid out with. */
 final readonly class CutParts
 {
-    public function __construct(private Batches $batches, private Outlines $outlines)
+    public function __construct(private Batches $batches, private Outlines $outlines, private FilmToCut $film)
     {
     }
 
-    /** @return list<CutPart> by their numbers; none of a piece that was cut whole, or is not laid out yet */
+    /**
+     * Of what is not laid out yet the parts that machine and film will need.
+     *
+     * @return list<CutPart> by their numbers; none of a piece that is cut whole
+     */
     public function of(Piece $piece): array
     {
         if (null === $piece->batch()) {
-            return [];
+            return $this->film->cutParts($this->outlines->forKnife($piece), $piece->film());
         }
         $batch = $this->batches->batch($piece->batch());
         $parts = [];

@@ -9,22 +9,16 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Shop\Stock\StockItem;
-use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Film\PrintArea;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Journey\PieceState;
-use Yelbo\Trade\Knife\Machine;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 use Yelbo\Trade\Sheet\Blocks;
 use Yelbo\Trade\Sheet\Cost;
 use Yelbo\Trade\Sheet\Fixed;
-use Yelbo\Trade\Sheet\Gaps;
 use Yelbo\Trade\Sheet\LeastStock;
 use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\NestPiece;
@@ -42,12 +36,9 @@ use Yelbo\Trade\Sheet\Sheet;
  */
 final readonly class NestBuilder
 {
-    /** Degrees a piece may be turned by where the film has no direction. */
-    private const TURNS = [0, 90, 180, 270];
-
     public function __construct(
         private EntityManagerInterface $records,
-        private Shelf $shelf,
+        private FilmToCut $film,
         private ShopRules $rules,
         private Outlines $outlines,
     ) {
@@ -70,13 +61,13 @@ final readonly class NestBuilder
             throw Refusals::at('pieces', 'None of these pieces waits for film any more.');
         }
         $parts = $this->parts($pieces, $nesting->split(), $rules);
-        $stock = $this->stock($nesting->film(), $nesting->stock(), $rules);
+        $stock = $this->film->stock($nesting->film(), $nesting->stock());
         if ([] === $stock) {
             throw Refusals::at('stock', "There is no {$nesting->film()->name()} on the shelf that the machine takes.");
         }
         [$fixed, $pinned] = $this->fixed($plan, $stock, $parts);
         $loose = array_values(array_diff_key($parts, $pinned));
-        [$gaps, $turns] = [$this->gaps($rules), $this->turns($nesting->film())];
+        [$gaps, $turns] = [$this->film->gaps(), $this->film->turns($nesting->film())];
         $blocks = null;
         if (Nesting::NO_BOXES !== $nesting->boxes()) {
             // Beside pieces that stay there may be no room for the boxes' own lines: art comes first there.
@@ -163,7 +154,7 @@ final readonly class NestBuilder
     public function takesLess(Nesting $nesting, array $one, array $other): bool
     {
         $rules = $this->rules->current();
-        $stock = $this->stock($nesting->film(), null, $rules);
+        $stock = $this->film->stock($nesting->film());
         $known = array_column($stock, null, 'id');
         foreach ([...$one['sheets'], ...$other['sheets']] as $sheet) {
             if (!isset($known[$sheet['stock']])) {
@@ -172,8 +163,8 @@ final readonly class NestBuilder
         }
 
         return (new LeastStock(
-            $this->gaps($rules),
-            $this->turns($nesting->film()),
+            $this->film->gaps(),
+            $this->film->turns($nesting->film()),
             $rules->micrometres(Rule::ShortestOffcut),
         ))->isBetter(self::planned($one), self::planned($other), $stock);
     }
@@ -246,39 +237,6 @@ final readonly class NestBuilder
         );
     }
 
-    /** The gaps between pieces and to the edge, by the shop’s figures. */
-    public function gaps(Rules $rules): Gaps
-    {
-        return new Gaps(
-            $rules->micrometres(Rule::GapInsideOrder),
-            $rules->micrometres(Rule::GapBetweenOrders),
-            $rules->micrometres(Rule::SheetEdge),
-        );
-    }
-
-    /** @return list<int> */
-    public function turns(FilmOnShelf $film): array
-    {
-        return $film->hasDirection() ? [0] : self::TURNS;
-    }
-
-    /**
-     * What there is to cut from, in the order it is used up, each as far as the machine reaches.
-     *
-     * @return list<NestStock>
-     */
-    public function stock(FilmOnShelf $film, ?int $only, Rules $rules): array
-    {
-        $stock = [];
-        foreach ($this->shelf->itemsOf($film) as $item) {
-            if (null === $only || $item->id() === $only) {
-                $stock[] = $this->one($item, $rules);
-            }
-        }
-
-        return array_values(array_filter($stock));
-    }
-
     /**
      * How much of the film down to a length is kept, from 0 to 1.
      *
@@ -297,26 +255,6 @@ final readonly class NestBuilder
         return $used > 0 ? round($kept / $used, 4) : 0.0;
     }
 
-    /** @return NestStock|null nothing where the machine does not take it */
-    public function one(StockItem $item, Rules $rules): ?NestStock
-    {
-        $length = self::usableLength($item, $rules);
-        $reach = Machine::reach($rules, $item->width(), $length);
-        if (Film::Printable === $item->film()->grade()) {
-            $reach = $reach?->common(PrintArea::on($item->width(), $length, $rules)->room());
-        }
-
-        return null === $reach ? null : $item->forNesting($reach, $length);
-    }
-
-    /** How much of a sheet there is to lay on, µm: of a roll so much as the machine takes at once. */
-    public static function usableLength(StockItem $item, Rules $rules): int
-    {
-        return StockItem::ROLL === $item->kind()
-            ? min($item->height(), $rules->micrometres(Rule::MarginTop) + $rules->micrometres(Rule::CutLength))
-            : $item->height();
-    }
-
     /**
      * The nest's pieces by their names: whole decals, or parts of those that are split or larger than the machine.
      *
@@ -329,7 +267,7 @@ final readonly class NestBuilder
     {
         $parts = $panels = [];
         foreach ($pieces as $piece) {
-            $panel = $panels[$piece->film()->id()] ??= $this->panel($piece->film(), $rules);
+            $panel = $panels[$piece->film()->id()] ??= $this->film->panel($piece->film());
             $of = $this->partsOf($piece, \in_array($piece->id(), $split, true), $rules, $panel);
             foreach ($of as $nth => $region) {
                 $id = 1 === \count($of) ? (string) $piece->id() : "{$piece->id()}#$nth";
@@ -348,28 +286,11 @@ final readonly class NestBuilder
     public function partsOf(Piece $piece, bool $split, Rules $rules, ?array $panel = null): array
     {
         $region = $this->outlines->forKnife($piece);
-        $gap = $rules->micrometres(Rule::GapInsideOrder);
-        $parts = $split ? Parts::apart($region, $gap) : [$region];
-        [$width, $length] = $panel ?? $this->panel($piece->film(), $rules);
+        $parts = $split ? Parts::apart($region, $rules->micrometres(Rule::GapInsideOrder)) : [$region];
 
         return array_merge(
-            ...array_map(static fn (Region $part): array => Parts::forMachine($part, $width, $length, $gap), $parts),
+            ...array_map(fn (Region $part): array => $this->film->parts($part, $piece->film(), $panel), $parts),
         );
-    }
-
-    /** @return array{int, int} µm: the largest part that the widest film of its kind and the machine take */
-    private function panel(FilmOnShelf $film, Rules $rules): array
-    {
-        $edges = 2 * $rules->micrometres(Rule::SheetEdge);
-        $widest = max([
-            1,
-            ...array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->itemsOf($film)),
-        ]);
-
-        return [
-            min($widest - $edges, $rules->micrometres(Rule::CutWidth)),
-            $rules->micrometres(Rule::CutLength) - $edges,
-        ];
     }
 
     /** @return list<Piece> of a nesting that still wait, due soonest first */

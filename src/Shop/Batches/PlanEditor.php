@@ -12,6 +12,7 @@ use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\PlanState;
@@ -37,6 +38,7 @@ final readonly class PlanEditor
         private EntityManagerInterface $records,
         private NestBuilder $builder,
         private PlanRelease $release,
+        private FilmToCut $film,
         private Shelf $shelf,
         private Change $change,
         private Book $book,
@@ -141,7 +143,7 @@ final readonly class PlanEditor
         $name = NestBuilder::name($at['piece'], $at['part']);
         $piece = $this->parts($plan)[$name];
         $settle = $this->onto($plan, $laid, $sheet);
-        foreach (array_unique([$at['turn'], ...$this->builder->turns($plan->nesting()->film())]) as $turn) {
+        foreach (array_unique([$at['turn'], ...$this->film->turns($plan->nesting()->film())]) as $turn) {
             $found = $settle->near($piece, new Place($name, 0, 0, $turn), self::ANYWHERE);
             if (null !== $found) {
                 return $found;
@@ -252,7 +254,7 @@ final readonly class PlanEditor
     private function settle(NestPlan $plan, array $laid, int $sheet, int $nth, Place $wanted): Place
     {
         $piece = $this->parts($plan)[$wanted->piece];
-        if (!\in_array((int) $wanted->turn, $this->builder->turns($plan->nesting()->film()), true)) {
+        if (!\in_array((int) $wanted->turn, $this->film->turns($plan->nesting()->film()), true)) {
             throw Refusals::at('place', 'This film runs one way: its pieces are not turned.');
         }
         $settle = $this->onto($plan, $laid, $sheet, $nth);
@@ -300,7 +302,7 @@ final readonly class PlanEditor
             }
         }
 
-        return new Settle($this->stock($laid, $sheet), $this->builder->gaps($this->rules->current()), $others);
+        return new Settle($this->stock($laid, $sheet), $this->film->gaps(), $others);
     }
 
     /**
@@ -310,7 +312,7 @@ final readonly class PlanEditor
      */
     private function stock(array $laid, int $sheet): NestStock
     {
-        return $this->builder->one($this->shelf->item($laid['sheets'][$sheet]['stock']), $this->rules->current()) ??
+        return $this->film->one($this->shelf->item($laid['sheets'][$sheet]['stock'])) ??
             throw Refusals::at('place', 'The machine does not take this film.');
     }
 

@@ -8,6 +8,7 @@ use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Cache;
@@ -71,7 +72,7 @@ final readonly class PlanOverview
 
                 return new PlannedSheet(
                     $stock->width(),
-                    NestBuilder::usableLength($stock, $rules),
+                    FilmToCut::usableLength($stock, $rules),
                     $sheet['length'],
                     StockItem::OFFCUT === $stock->kind(),
                     $above,

@@ -14,6 +14,7 @@ use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
@@ -37,6 +38,7 @@ final readonly class PlanRelease
         private EntityManagerInterface $records,
         private NestBuilder $builder,
         private Outlines $outlines,
+        private FilmToCut $film,
         private Shelf $shelf,
         private Stockroom $stockroom,
         private Change $change,
@@ -228,7 +230,7 @@ final readonly class PlanRelease
         $room =
             Nesting::NO_BOXES === $nesting->boxes()
                 ? null
-                : $this->builder->one($stock, $rules)?->room(intdiv($rules->micrometres(Rule::SheetEdge), 4));
+                : $this->film->one($stock)?->room(intdiv($rules->micrometres(Rule::SheetEdge), 4));
 
         return null === $room
             ? []

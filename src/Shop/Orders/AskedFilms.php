@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Bench\TapeChoice;
 use Yelbo\Trade\Bench\Taping;
@@ -29,8 +30,12 @@ use Yelbo\Trade\Plan\Shape;
  */
 final readonly class AskedFilms
 {
-    public function __construct(private Shelf $shelf, private ShopRules $rules, private Cache $cache)
-    {
+    public function __construct(
+        private Shelf $shelf,
+        private FilmToCut $film,
+        private ShopRules $rules,
+        private Cache $cache,
+    ) {
     }
 
     /** Whether letters may be cut out of a solid: the insides of those hang on nothing. */
@@ -113,6 +118,7 @@ final readonly class AskedFilms
         ) ?? throw new \LogicException('A decal has film.');
         $size = new Size(Length::micrometres($box->width()), Length::micrometres($box->height()));
         // What is joined lies on what is under it.
+        $film = null === $own ? $on->film : $this->shelf->filmNumbered($own) ?? $on->film;
         [$loose, $onSeams] = $this->parts($regions, $on->hasInsides && 1 === \count($layers), $object->seams());
 
         return new Decal(...[
@@ -123,9 +129,8 @@ final readonly class AskedFilms
             'corners' => $object->corners(),
             'loose' => $loose,
             'onSeams' => $onSeams,
-        ] + get_object_vars(
-            $this->plain($size, null === $own ? $on->film : $this->shelf->filmNumbered($own) ?? $on->film, $on),
-        ));
+            'parts' => null === $film ? [] : $this->film->cutParts($regions[0], $film),
+        ] + get_object_vars($this->plain($size, $film, $on)));
     }
 
     private function plain(Size $size, ?FilmOnShelf $film, AskedOn $on): Decal

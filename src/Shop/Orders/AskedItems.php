@@ -15,12 +15,16 @@ use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Cache;
 use Yelbo\Trade\Film\Film;
-use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Sheet\RegisterMark;
 
-/** What is cut for the items of an order, while it is asked for and as it is drawn: the one estimate of it. */
+/**
+ * What is cut for the items of an order, while it is asked for and as it is drawn: the one estimate of it.
+ *
+ * @phpstan-import-type FilmLayer from WholeDecal
+ */
 final readonly class AskedItems
 {
     /** Names of a list that are drawn to tell what all take. */
@@ -89,7 +93,8 @@ final readonly class AskedItems
             $at = $first->box();
             $kinds = array_map(
                 function (array $name) use ($quantity, $at, $on): array {
-                    $region = $name[0]->moved($at->left - $name[0]->left, $at->top - $name[0]->top)->region();
+                    $box = $name[0]->box();
+                    $region = $name[0]->moved($at->left - $box->left, $at->top - $box->top);
 
                     return [
                         $quantity * $name[1],
@@ -104,8 +109,8 @@ final readonly class AskedItems
                     $name[0],
                     $each * $name[1],
                     $longest->weeding,
-                    $longest->outline * $name[0]->width() / max(1, $longest->box->width()),
-                    $name[0],
+                    $longest->outline * $name[0]->box()->width() / max(1, $longest->region->box()->width()),
+                    $name[0]->box(),
                 ),
                 $drawn,
             );
@@ -119,7 +124,7 @@ final readonly class AskedItems
      *
      * @param non-empty-list<list<string>> $names
      *
-     * @return non-empty-list<array{Box, int}> each with how many names it stands for
+     * @return non-empty-list<array{Region, int}> each with how many names it stands for
      */
     private function names(array $names, MeasuredObject $object): array
     {
@@ -131,7 +136,7 @@ final readonly class AskedItems
         $drawn = $this->fitter->sketchSet($object, [...$some, Roster::longest($names)], $first)[2];
 
         return array_map(
-            static fn (array $alike, int $nth): array => [$drawn[$nth][0]->box(), \count($alike)],
+            static fn (array $alike, int $nth): array => [$drawn[$nth][0]->outermost(), \count($alike)],
             $chunks,
             array_keys($some),
         ) ?: throw new \LogicException('A roster has names.');
@@ -158,7 +163,7 @@ final readonly class AskedItems
             [$weeding, $outline] = $this->worked($layer['region'], $film->grade());
             $asked[] = new AskedLayer(
                 $film,
-                $layer['region']->box(),
+                $this->marked($layer, $layers),
                 $count,
                 $weeding,
                 $outline,
@@ -170,6 +175,29 @@ final readonly class AskedItems
         }
 
         return $asked;
+    }
+
+    /**
+     * With the register marks beside what is joined, as the knife gets it.
+     *
+     * @param FilmLayer       $layer
+     * @param list<FilmLayer> $layers
+     */
+    private function marked(array $layer, array $layers): Region
+    {
+        $joined = [];
+        foreach ($layers as $other) {
+            if ($other['group'] === $layer['group']) {
+                $joined[] = $other['region'];
+            }
+        }
+
+        return \count($joined) < 2
+            ? $layer['region']
+            : $this->cache->recall(
+                'marked.'.hash('xxh128', serialize([$layer['region'], $joined])),
+                static fn (): Region => RegisterMark::beside($layer['region'], $joined),
+            );
     }
 
     /** @return array{float, float} minutes to weed it, and mm the knife goes round it */

@@ -6,12 +6,13 @@ namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Region;
 
 /** What is cut of one film for a decal that is asked for or drawn: a piece of it once it is said yes to. */
 final readonly class AskedLayer
 {
     /**
-     * @param Box      $box      round what is cut
+     * @param Region   $region   what is cut of each, with the register marks beside what is joined
      * @param int      $count    of it in all
      * @param float    $weeding  minutes for each
      * @param float    $outline  mm the knife goes round each
@@ -20,7 +21,7 @@ final readonly class AskedLayer
      */
     public function __construct(
         public FilmOnShelf $film,
-        public Box $box,
+        public Region $region,
         public int $count,
         public float $weeding,
         public float $outline,

@@ -6,24 +6,26 @@ namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\TapeOnShelf;
+use Yelbo\Trade\Cache;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Rule;
-use Yelbo\Trade\Rules;
 use Yelbo\Trade\Sheet\FilmEstimate;
-use Yelbo\Trade\Sheet\FilmSheet;
+use Yelbo\Trade\Sheet\Gaps;
 
 /** What an order will take of film, tape and blanks, told while it is being asked for. */
 final readonly class EnoughFor
 {
     public function __construct(
         private Shelf $shelf,
+        private FilmToCut $film,
         private TapeOnShelf $tapes,
         private ShopRules $rules,
+        private Cache $cache,
     ) {
     }
 
@@ -33,13 +35,12 @@ final readonly class EnoughFor
      */
     public function order(array $items, int $untold = 0): Enough
     {
-        $rules = $this->rules->current();
         $rolls = $this->tapes->rolls();
-        $films = $boxesOf = $tapes = $blanks = [];
+        $films = $layersOf = $tapes = $blanks = [];
         foreach ($items as $item) {
             foreach ($item->layers as $layer) {
                 $films[$layer->film->id()] = $layer->film;
-                $boxesOf[$layer->film->id()][] = [$layer->box, $layer->count];
+                $layersOf[$layer->film->id()][] = $layer;
                 if (null === $layer->lifted) {
                     continue;
                 }
@@ -64,7 +65,7 @@ final readonly class EnoughFor
 
         return new Enough(
             array_map(
-                fn (FilmOnShelf $film): FilmNeed => $this->need($film, $boxesOf[$film->id()], $rules),
+                fn (FilmOnShelf $film): FilmNeed => $this->need($film, $layersOf[$film->id()]),
                 array_values($films),
             ),
             array_map(
@@ -86,57 +87,34 @@ final readonly class EnoughFor
      */
     public function together(FilmOnShelf $film, array $now, array $later): float
     {
-        $rules = $this->rules->current();
-        [$apart, $after, $together] = array_map(
-            fn (array $boxes): float => FilmEstimate::of(
-                $boxes,
-                $this->sheets($film, $rules),
-                $rules->micrometres(Rule::GapBetweenOrders),
-                0.0,
-                !$film->hasDirection(),
-            )->area,
+        [$gaps, $stock, $turns] = [$this->film->gaps(), $this->film->kinds($film), $this->film->turns($film)];
+        $apart = new Gaps($gaps->between, $gaps->between, $gaps->edge);
+        [$now, $later, $together] = array_map(
+            static fn (array $boxes): float => FilmEstimate::inRows($boxes, $stock, $apart, $turns),
             [$now, $later, [...$now, ...$later]],
         );
 
-        return max(0.0, $apart + $after - $together) / 1e6;
+        return max(0.0, $now + $later - $together) / 1e6;
     }
 
-    /** @param list<array{Box, int}> $boxes */
-    private function need(FilmOnShelf $film, array $boxes, Rules $rules): FilmNeed
+    /** @param list<AskedLayer> $layers */
+    private function need(FilmOnShelf $film, array $layers): FilmNeed
     {
-        $estimate = FilmEstimate::of(
-            $boxes,
-            $this->sheets($film, $rules),
-            $rules->micrometres(Rule::GapInsideOrder),
-            $rules->value(Rule::RecutShare) / 100,
-            !$film->hasDirection(),
+        $parts = [];
+        foreach ($layers as $layer) {
+            foreach ($this->film->parts($layer->region, $film) as $part) {
+                $parts[] = [$part, $layer->count];
+            }
+        }
+        $stock = $this->film->kinds($film);
+        $gaps = $this->film->gaps();
+        $turns = $this->film->turns($film);
+        $recut = $this->rules->current()->value(Rule::RecutShare) / 100;
+        $estimate = $this->cache->recall(
+            'film-told.'.hash('xxh128', serialize([$parts, $stock, $gaps, $turns, $recut])),
+            static fn (): FilmEstimate => FilmEstimate::of($parts, $stock, $gaps, $turns, $recut),
         );
 
         return new FilmNeed($film, $estimate->area, $estimate->doubt, $this->shelf->amount($film));
-    }
-
-    /**
-     * The kinds of sheets and rolls of a film there are; a roll as wide as the machine where there is none.
-     *
-     * @return non-empty-list<FilmSheet>
-     */
-    private function sheets(FilmOnShelf $film, Rules $rules): array
-    {
-        $edge = $rules->micrometres(Rule::SheetEdge);
-        [$widest, $longest] = [$rules->micrometres(Rule::CutWidth), $rules->micrometres(Rule::CutLength)];
-        $kinds = [];
-        foreach ($this->shelf->itemsOf($film) as $item) {
-            // What was left over may be gone by the time.
-            if (StockItem::OFFCUT !== $item->kind()) {
-                $kinds["{$item->width()} {$item->height()}"] = new FilmSheet(
-                    $item->width(),
-                    min($item->height(), $longest),
-                    $edge,
-                    $widest,
-                );
-            }
-        }
-
-        return array_values($kinds) ?: [new FilmSheet($widest + 2 * $edge, $longest, $edge, $widest)];
     }
 }

@@ -56,7 +56,7 @@ final readonly class CutFilm implements WorkRule
                     return new Step(
                         StepKind::LayParts,
                         'Mark where each part goes',
-                        "It was cut in parts that lie over each other: each goes on its own tape, in the order of the numbers, its register marks on those of the one before. In mm of the whole decal: $where.",
+                        "It is cut in parts that lie over each other: each goes on its own tape, in the order of the numbers, its register marks on those of the one before. In mm of the whole decal: $where.",
                         ['rule', 'pencil'],
                         2.0 * \count($parts),
                     );

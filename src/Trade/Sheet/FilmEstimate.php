@@ -5,16 +5,21 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Sheet;
 
 use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
 
 /**
- * How much film decals will take, told before any plan is made: their boxes laid in rows on the film there is, sheet
- * by sheet, each used over its whole width as far down as it is used. A plan by true outlines takes about as much, or
- * less. Source: handbook section 16, "what pieces waste".
+ * How much film decals will take, told before any plan is made: laid as a plan lays them at first sight, by their
+ * outlines on the film there is, each sheet counted over its whole width as far down as it is used. Of many decals as
+ * many as are quickly laid stand for all. Source: handbook section 16, "what pieces waste".
  */
 final readonly class FilmEstimate
 {
-    /** Of the film of rows of boxes a plan by true outlines takes so much, by orders made up: docs/benchmarks.md. */
-    private const CLOSER = 0.98;
+    /** So many pieces are laid by their outlines; what that saves over rows of boxes, more of them save too. */
+    private const LAID = 24;
+    /** Of the mean of their longer sides: pieces are laid in cells of so much, and none smaller. */
+    private const CELL = 0.005;
+    private const SMALLEST = 520;
     /** Of the film: nothing is told more finely. */
     private const LEAST_DOUBT = 0.1;
 
@@ -27,36 +32,199 @@ final readonly class FilmEstimate
     }
 
     /**
-     * @param list<array{Box, int}>     $boxes   of each decal, and how many of it
-     * @param non-empty-list<FilmSheet> $films   kinds of sheets and rolls there are, in the order in which they are
-     *     taken: the first that holds all of it whole
-     * @param int                       $gap     between decals, µm
-     * @param float                     $recut   share that is cut again
-     * @param bool                      $mayTurn whether decals may be turned
+     * Told by outlines, as a plan would lay them.
+     *
+     * @param list<array{Region, int}>  $parts  what is cut, decals or parts of them, each with how many of it
+     * @param non-empty-list<NestStock> $stock  kinds of sheets and rolls there are, each as often as it takes; of those
+     *     that hold every piece the one that takes least is taken
+     * @param list<int>                 $turns  degrees clockwise a piece may be turned by
+     * @param float                     $recut  share that is cut again
      */
-    public static function of(array $boxes, array $films, int $gap, float $recut, bool $mayTurn): self
+    public static function of(array $parts, array $stock, Gaps $gaps, array $turns, float $recut): self
     {
+        $pieces = [];
+        foreach ($parts as $nth => [$region, $count]) {
+            $pieces[] = new NestPiece((string) $nth, $region, $count, null, 'one order');
+        }
+        $boxes = self::boxes($pieces);
+        $areas = [];
+        foreach (self::holding($stock, $pieces, $gaps, $turns) as $item) {
+            $rows = FilmRows::of($boxes, FilmSheet::of($item, $gaps->edge), $gaps->inside, self::ways($turns))[0];
+            $areas[] = self::laid($pieces, $item, $gaps, $turns, $rows);
+        }
+
+        return self::told($areas, $boxes, $gaps, $recut);
+    }
+
+    /**
+     * Told by boxes in rows: quick, for comparing.
+     *
+     * @param list<array{Box, int}>     $boxes
+     * @param non-empty-list<NestStock> $stock
+     * @param list<int>                 $turns
+     *
+     * @return float mm²
+     */
+    public static function inRows(array $boxes, array $stock, Gaps $gaps, array $turns): float
+    {
+        $areas = [];
+        foreach ($stock as $item) {
+            [$area, $inPanels] = FilmRows::of(
+                $boxes,
+                FilmSheet::of($item, $gaps->edge),
+                $gaps->inside,
+                self::ways($turns),
+            );
+            $areas[] = [$inPanels, $area];
+        }
+
+        return min($areas)[1];
+    }
+
+    /**
+     * @param list<NestPiece> $pieces
+     * @param list<int>       $turns
+     * @param float           $rows  what their boxes take in rows, mm²
+     *
+     * @return float mm²
+     */
+    private static function laid(array $pieces, NestStock $item, Gaps $gaps, array $turns, float $rows): float
+    {
+        $many = array_sum(array_map(static fn (NestPiece $piece): int => $piece->count, $pieces));
+        $some = $many <= self::LAID ? $pieces : self::some($pieces, $many);
+        $width = $item->outline->box()->width();
+        $cell = self::cell($some);
+        $plain = array_map(
+            static fn (NestPiece $piece): NestPiece => new NestPiece(
+                $piece->id,
+                Geos::simplified($piece->region, intdiv($cell, 4)),
+                $piece->count,
+                $piece->turns,
+                $piece->order,
+            ),
+            $some,
+        );
+        $plan = (new Nest($gaps, $turns, $cell))->plan([$item], $plain);
+        if ([] !== $plan->left) {
+            return $rows;
+        }
+        $taken = 0.0;
+        foreach ($plan->sheets as $sheet) {
+            $taken += ($width / 1e3) * ($sheet->length / 1e3);
+        }
+        if ($some === $pieces) {
+            return $taken;
+        }
+        $ofSome = FilmRows::of(
+            self::boxes($some),
+            FilmSheet::of($item, $gaps->edge),
+            $gaps->inside,
+            self::ways($turns),
+        )[0];
+
+        return $ofSome > 0 ? ($rows * $taken) / $ofSome : $rows;
+    }
+
+    /**
+     * Large pieces are laid in larger cells: it takes as long, and is told as well.
+     *
+     * @param list<NestPiece> $pieces
+     *
+     * @return int µm
+     */
+    private static function cell(array $pieces): int
+    {
+        $sides = array_map(
+            static fn (NestPiece $piece): int => max($piece->region->box()->width(), $piece->region->box()->height()),
+            $pieces,
+        );
+
+        return max(self::SMALLEST, (int) (self::CELL * array_sum($sides) / max(1, \count($sides))));
+    }
+
+    /**
+     * As many as are laid, in about the same shares.
+     *
+     * @param list<NestPiece> $pieces
+     *
+     * @return list<NestPiece>
+     */
+    private static function some(array $pieces, int $many): array
+    {
+        $some = [];
+        $before = 0;
+        foreach ($pieces as $piece) {
+            $from = (int) round(($before * self::LAID) / $many);
+            $before += $piece->count;
+            $count = (int) round(($before * self::LAID) / $many) - $from;
+            if ($count > 0) {
+                $some[] = new NestPiece($piece->id, $piece->region, $count, $piece->turns, $piece->order);
+            }
+        }
+
+        return $some;
+    }
+
+    /**
+     * Film that holds each of the pieces by itself; all of it where none does.
+     *
+     * @param non-empty-list<NestStock> $stock
+     * @param list<NestPiece>           $pieces
+     * @param list<int>                 $turns
+     *
+     * @return non-empty-list<NestStock>
+     */
+    private static function holding(array $stock, array $pieces, Gaps $gaps, array $turns): array
+    {
+        $mayTurn = [] !== array_filter($turns, static fn (int $turn): bool => 0 !== $turn % 180);
+        $holds = static function (NestStock $item) use ($pieces, $gaps, $mayTurn): bool {
+            $sheet = FilmSheet::of($item, $gaps->edge);
+            foreach ($pieces as $piece) {
+                $box = $piece->region->box();
+                $fits = $box->width() <= $sheet->across() && $box->height() <= $sheet->down();
+                if (!$fits && !($mayTurn && $box->height() <= $sheet->across() && $box->width() <= $sheet->down())) {
+                    return false;
+                }
+            }
+
+            return true;
+        };
+
+        return array_values(array_filter($stock, $holds)) ?: $stock;
+    }
+
+    /**
+     * @param list<int> $turns
+     *
+     * @return list<string>
+     */
+    private static function ways(array $turns): array
+    {
+        return \count($turns) > 1 ? FilmRows::WAYS : [FilmRows::AS_IT_IS];
+    }
+
+    /**
+     * @param list<NestPiece> $pieces
+     *
+     * @return list<array{Box, int}>
+     */
+    private static function boxes(array $pieces): array
+    {
+        return array_map(static fn (NestPiece $piece): array => [$piece->region->box(), $piece->count], $pieces);
+    }
+
+    /**
+     * @param list<float>           $areas mm²
+     * @param list<array{Box, int}> $boxes
+     */
+    private static function told(array $areas, array $boxes, Gaps $gaps, float $recut): self
+    {
+        $area = [] === $areas ? 0.0 : min($areas);
         $least = 0.0;
         foreach ($boxes as [$box, $count]) {
-            $least += $count * (($box->width() + $gap) / 1e3) * (($box->height() + $gap) / 1e3);
+            $least +=
+                $count * (($box->width() + $gaps->inside) / 1e3) * (($box->height() + $gaps->inside) / 1e3);
         }
-        $area = 0.0;
-        foreach ($films as $film) {
-            $laid = array_map(
-                static fn (string $way): array => FilmRows::of($boxes, $film, $gap, $way),
-                $mayTurn ? FilmRows::WAYS : [FilmRows::AS_IT_IS],
-            );
-            $whole = array_filter($laid, static fn (array $rows): bool => !$rows[1]);
-            $areas = array_column($whole ?: $laid, 0);
-            sort($areas);
-            $best = $areas[0] ?? 0.0;
-            if ([] !== $whole) {
-                $area = $best;
-                break;
-            }
-            $area = 0.0 === $area ? $best : min($area, $best);
-        }
-        $area *= self::CLOSER;
 
         return new self(
             $area * (1 + $recut),

@@ -27,13 +27,17 @@ final readonly class FilmRows
      *
      * @param list<array{Box, int}> $boxes and how many of each
      * @param int                   $gap   between them, µm
-     * @param string                $way   how they are turned
+     * @param list<string>          $ways  how they may be turned: the best of these
      *
      * @return array{float, bool} mm² of film, and whether something of it is cut in panels
      */
-    public static function of(array $boxes, FilmSheet $film, int $gap, string $way): array
+    public static function of(array $boxes, FilmSheet $film, int $gap, array $ways): array
     {
-        return (new self($film, $gap, $way))->laid($boxes);
+        $laid = array_map(static fn (string $way): array => (new self($film, $gap, $way))->laid($boxes), $ways);
+        $whole = array_filter($laid, static fn (array $rows): bool => !$rows[1]);
+        $areas = array_column($whole ?: $laid, 0);
+
+        return [[] === $areas ? 0.0 : min($areas), [] === $whole];
     }
 
     /**

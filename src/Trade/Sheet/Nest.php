@@ -36,8 +36,12 @@ final readonly class Nest
     /** µm: how far a plan may miss a gap by its own arithmetic before it is thrown away. */
     private const EXACTLY = 10;
 
-    /** @param list<int|float> $turns degrees clockwise */
-    public function __construct(private Gaps $gaps, private array $turns = [0])
+    /**
+     * @param list<int|float> $turns degrees clockwise
+     * @param int|null        $cell  µm: about how large the cells are that places are found by; as small as is worth it
+     *     where left out
+     */
+    public function __construct(private Gaps $gaps, private array $turns = [0], private ?int $cell = null)
     {
     }
 
@@ -111,7 +115,7 @@ final readonly class Nest
 
         return [] === $ways[0] || [] === $ways[1]
             ? []
-            : [new self($this->gaps, $ways[0]), new self($this->gaps, $ways[1])];
+            : [new self($this->gaps, $ways[0], $this->cell), new self($this->gaps, $ways[1], $this->cell)];
     }
 
     /**
@@ -130,7 +134,7 @@ final readonly class Nest
         if (null !== $rectangles) {
             return $rectangles->tries();
         }
-        $cell = $this->cell(\count($copies) <= self::FEW ? self::SMALL : self::CELL);
+        $cell = $this->cellOf($this->cell ?? (\count($copies) <= self::FEW ? self::SMALL : self::CELL));
         $beds = array_map(
             fn (NestStock $item): ?SheetRaster => SheetRaster::fromStock(
                 $item,
@@ -167,7 +171,7 @@ final readonly class Nest
      * @return int µm: such that so many cells are just what has to stay free between pieces, and that it is so many
      *    finer ones
      */
-    private function cell(int $about): int
+    private function cellOf(int $about): int
     {
         $free = RasterShape::reach($this->gaps->between);
         $cells = max(1, (int) round($free / $about));
