@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
+use PHPUnit\Framework\Attributes\TestWith;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
@@ -205,14 +206,21 @@ final class ProofsTest extends ShopTestCase
         );
     }
 
-    public function testAnOutdatedProofCannotBeApprovedByItsLink(): void
+    #[TestWith(['a yes'])]
+    #[TestWith(['a wish'])]
+    public function testAnOutdatedProofIsNeitherApprovedNorChangedByItsLink(string $what): void
     {
         [$docket, $token] = $this->linked();
         $size = $this->get(DrawOrder::class);
         $size->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('anton'), lines: ['Kestrel']);
+        $links = $this->get(ProofLinks::class);
         try {
-            $this->get(ProofLinks::class)->approve($token, 'Osric Tamblyn');
+            if ('a yes' === $what) {
+                $links->approve($token, 'Osric Tamblyn');
+            } else {
+                $links->requestChange($token, 'Osric', 'A little higher, please', null);
+            }
             self::fail('outdated');
         } catch (Refused $refused) {
             self::assertSame('outdated-proof', $refused->reason);
