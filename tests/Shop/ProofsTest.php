@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\Attributes\DataProvider;
-use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
 use PHPUnit\Framework\Attributes\TestWith;
+use Symfony\Component\Messenger\Transport\InMemory\InMemoryTransport;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;

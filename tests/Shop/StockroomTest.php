@@ -71,6 +71,15 @@ final class StockroomTest extends ShopTestCase
         }
     }
 
+    public function testARollGivesNoMoreThanItHolds(): void
+    {
+        $roll = $this->room->receive($this->navy, StockItem::ROLL, 298_000, 700_000, 1, 'rack', 'L7');
+        $this->room->take($roll, 400_000, 77);
+        self::assertSame(300_000, $roll->height());
+        $this->expectException(Conflict::class);
+        $this->room->take($roll, 300_001, 78);
+    }
+
     public function testWhatIsOnTheShelfIsWhatCameInLessWhatWentOut(): void
     {
         mt_srand(4);

@@ -3580,11 +3580,11 @@ export interface components {
             /** @description What that is, in a few words. */
             says: string;
         };
-        /** @description What of an element is cut from one film. */
+        /** @description What is cut from one film, of an element or of what is seen from the front. */
         ElementFilmView: {
             /** @description Its number; null for the item's own. */
             film: number | null;
-            /** @description The outlines as path data, mm, in the frame of the element. */
+            /** @description The outlines as path data, mm, in the frame of the element, or of the front. */
             path: string;
         };
         /** @description An element beside the words, at its size in its place on the object. */
@@ -3883,14 +3883,14 @@ export interface components {
             /** @description What lies beside the words, from bottom to top. */
             elements: components["schemas"]["ElementView"][];
         };
-        /** @description A round thing seen from the front: its outline, and what is seen of each layer and of what has to stay clear. */
+        /** @description A round thing seen from the front: its outline, and what is seen of each film and of what has to stay clear. */
         FrontView: {
             /** @description The object from the front as path data, mm. */
             outline: string;
             /** @description Over all. */
             size: components["schemas"]["SizeView"];
-            /** @description The layers, letters first. */
-            layers: string[];
+            /** @description All films that lie on it, the top one first. */
+            layers: components["schemas"]["ElementFilmView"][];
             /** @description What is kept clear, from the front, as path data, mm. */
             keepOuts: string;
         };

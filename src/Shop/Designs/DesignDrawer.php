@@ -8,6 +8,7 @@ use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Check\FaceMeasures;
+use Yelbo\Trade\Check\SnagCode;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\Usage;
@@ -17,7 +18,6 @@ use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
-use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Offset;
 use Yelbo\Trade\Lettering\Placing;
 use Yelbo\Trade\Lettering\Typesetter;
@@ -98,8 +98,8 @@ final readonly class DesignDrawer
             null === $round
                 ? []
                 : array_map(
-                    static fn (Layer $layer): Region => $round->seen($layer->region->moved(...$fitted->at)),
-                    $fitted->artwork->layers,
+                    static fn (array $layer): array => [$layer['film'], $round->seen($layer['region'])],
+                    $whole->layers(),
                 ),
             null === $keepOuts ? null : $round?->seen($keepOuts),
             $this->before($fitted),
@@ -192,8 +192,11 @@ final readonly class DesignDrawer
     /** Where the words fit at no size that can be cut: what they would need, and what they have. */
     private function tooLong(Fitted $fitted, Limits $limits): ?string
     {
-        [$spare] = $this->measures->worst($fitted->words, $fitted->largest, $limits);
-        if ($spare >= 1 || $spare <= 0) {
+        [$spare, $code] = $this->measures->worst($fitted->words, $fitted->largest, $limits);
+        // Thin strokes of letters that are cut out are gaps in film: minded, and no stop.
+        $isGap = SnagCode::SmallCounter === $code
+            && Arrangement::Knockout === $fitted->words->setting->arrangement;
+        if ($spare >= 1 || $spare <= 0 || $isGap) {
             return null;
         }
         $needed = Length::micrometres($fitted->largest / $spare)->inMetric();

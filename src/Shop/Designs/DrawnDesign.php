@@ -31,7 +31,7 @@ final readonly class DrawnDesign
      * @param int|null       $radius          of the circle words stand on
      * @param int            $suggestedOffset how wide a rim would be
      * @param Region|null    $front           outline of a round object as it is seen from the front
-     * @param list<Region>   $frontLayers     what is seen of each layer
+     * @param list<array{int|null, Region}> $frontLayers what is seen of each film, the top one first, with its number
      * @param Region|null    $frontKeepOuts   what is seen of what has to stay clear
      * @param Region|null    $before          the art before it was mended, in the frame of its layers
      * @param string|null    $tooLong         what is said of words that fit at no size that can be cut
@@ -67,12 +67,15 @@ final readonly class DrawnDesign
         return null === $this->fitted->strain ? null : round(100 * $this->fitted->strain, 2);
     }
 
-    /** How high a drawing truly is, less what is left out, µm; none of words, and where its file does not say. */
+    /**
+     * How high a drawing truly is, less what is left out, µm, to a hundredth of a millimetre: what is typed of it is not
+     * told back as 95.999 mm. None of words, and where its file does not say.
+     */
     public function trueHeight(): ?int
     {
         $art = $this->fitted->words->art;
 
-        return true === $art?->sized ? $art->box()->height() : null;
+        return true === $art?->sized ? 10 * (int) round($art->box()->height() / 10) : null;
     }
 
     /** Film that stays of all layers, cm²: what is told of each, added up. */

@@ -77,7 +77,12 @@ final readonly class FilmToCut
      */
     public function kinds(FilmOnShelf $film): array
     {
-        $rules = $this->rules->current();
+        return $this->whole($film) ?: [$this->usual()];
+    }
+
+    /** @return list<NestStock> kinds of sheets and rolls there are */
+    private function whole(FilmOnShelf $film): array
+    {
         $kinds = [];
         foreach ($this->shelf->itemsOf($film) as $item) {
             $one = StockItem::OFFCUT === $item->kind() ? null : $this->one($item);
@@ -91,10 +96,22 @@ final readonly class FilmToCut
                 );
             }
         }
-        $width = $rules->micrometres(Rule::CutWidth) + 2 * $rules->micrometres(Rule::SheetEdge);
-        $length = $rules->micrometres(Rule::CutLength);
 
-        return array_values($kinds) ?: [NestStock::sheet('roll', $width, $length, self::ENOUGH, null, true)];
+        return array_values($kinds);
+    }
+
+    private function usual(): NestStock
+    {
+        $rules = $this->rules->current();
+
+        return NestStock::sheet(
+            'roll',
+            $rules->micrometres(Rule::CutWidth) + 2 * $rules->micrometres(Rule::SheetEdge),
+            $rules->micrometres(Rule::CutLength),
+            self::ENOUGH,
+            null,
+            true,
+        );
     }
 
     /** @return NestStock|null nothing where the machine does not take it */
@@ -118,18 +135,24 @@ final readonly class FilmToCut
             : $item->height();
     }
 
-    /** @return array{int, int} µm: the largest part that the widest film of its kind and the machine take */
+    /**
+     * The largest part that can lie on the widest kind of it: of kinds as wide the longest. Where there are only offcuts,
+     * on those.
+     *
+     * @return array{int, int} µm, across and down
+     */
     public function panel(FilmOnShelf $film): array
     {
-        $rules = $this->rules->current();
-        $edges = 2 * $rules->micrometres(Rule::SheetEdge);
-        $widths = array_map(static fn (StockItem $item): int => $item->width(), $this->shelf->itemsOf($film));
-        $widest = [] === $widths ? $rules->micrometres(Rule::CutWidth) + $edges : max($widths);
+        $rooms = array_map(
+            fn (NestStock $kind): ?Region => $kind->room($this->gaps()->edge),
+            $this->whole($film) ?: ($this->stock($film) ?: [$this->usual()]),
+        );
+        $sizes = array_map(
+            static fn (Region $room): array => [$room->box()->width(), $room->box()->height()],
+            array_filter($rooms),
+        );
 
-        return [
-            max(1, min($widest - $edges, $rules->micrometres(Rule::CutWidth))),
-            $rules->micrometres(Rule::CutLength) - $edges,
-        ];
+        return max([[1, 1], ...$sizes]);
     }
 
     /**

@@ -95,9 +95,9 @@ final readonly class PutOn implements WorkRule
                 ? [
                     new Step(
                         StepKind::Snip,
-                        'Snip the tape between the letters',
+                        [] === $decal->gaps ? 'Snip the tape where it would crease' : 'Snip the tape between the letters',
                         [] === $decal->gaps
-                            ? 'From the edge of the tape to the film, wherever it would crease.'
+                            ? 'From the edge of the tape to the film, all round it.'
                             : 'From both edges of the tape to the film, in '.
                                 (1 === \count($decal->gaps) ? 'the gap' : 'the '.\count($decal->gaps).' gaps').
                                 ' between the letters.',

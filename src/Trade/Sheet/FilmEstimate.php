@@ -20,8 +20,8 @@ final readonly class FilmEstimate
     /** Of the mean of their longer sides: pieces are laid in cells of so much, and none smaller. */
     private const CELL = 0.005;
     private const SMALLEST = 520;
-    /** Of the film: nothing is told more finely. */
-    private const LEAST_DOUBT = 0.1;
+    /** Of the film: plans take so much more or less in nine of ten, docs/benchmarks.md. */
+    private const DOUBT = 0.1;
 
     /**
      * @param float $area  mm²
@@ -53,7 +53,7 @@ final readonly class FilmEstimate
             $areas[] = self::laid($pieces, $item, $gaps, $turns, $rows);
         }
 
-        return self::told($areas, $boxes, $gaps, $recut);
+        return new self(min($areas) * (1 + $recut), self::DOUBT);
     }
 
     /**
@@ -211,24 +211,5 @@ final readonly class FilmEstimate
     private static function boxes(array $pieces): array
     {
         return array_map(static fn (NestPiece $piece): array => [$piece->region->box(), $piece->count], $pieces);
-    }
-
-    /**
-     * @param list<float>           $areas mm²
-     * @param list<array{Box, int}> $boxes
-     */
-    private static function told(array $areas, array $boxes, Gaps $gaps, float $recut): self
-    {
-        $area = [] === $areas ? 0.0 : min($areas);
-        $least = 0.0;
-        foreach ($boxes as [$box, $count]) {
-            $least +=
-                $count * (($box->width() + $gaps->inside) / 1e3) * (($box->height() + $gaps->inside) / 1e3);
-        }
-
-        return new self(
-            $area * (1 + $recut),
-            $area <= 0 ? 0.0 : max(self::LEAST_DOUBT, ($area - min($area, $least)) / 4 / $area),
-        );
     }
 }

@@ -7,11 +7,11 @@ namespace Yelbo\Web\View;
 use Yelbo\Shop\Designs\DrawnDesign;
 use Yelbo\Trade\Geometry\SvgPath;
 
-/** A round thing seen from the front: its outline, and what is seen of each layer and of what has to stay clear. */
+/** A round thing seen from the front: its outline, and what is seen of each film and of what has to stay clear. */
 final readonly class FrontView
 {
     /**
-     * @param list<string> $layers the layers, letters first
+     * @param list<ElementFilmView> $layers all films that lie on it, the top one first
      * @param string $outline the object from the front as path data, mm
      * @param SizeView $size over all
      * @param string $keepOuts what is kept clear, from the front, as path data, mm
@@ -31,7 +31,13 @@ final readonly class FrontView
             : new self(
                 SvgPath::write($drawn->front),
                 SizeView::box($drawn->front->box()),
-                array_map(SvgPath::write(...), $drawn->frontLayers),
+                array_map(
+                    static fn (array $layer): ElementFilmView => new ElementFilmView(
+                        $layer[0],
+                        SvgPath::write($layer[1]),
+                    ),
+                    $drawn->frontLayers,
+                ),
                 null === $drawn->frontKeepOuts ? '' : SvgPath::write($drawn->frontKeepOuts),
             );
     }

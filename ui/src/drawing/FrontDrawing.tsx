@@ -1,6 +1,5 @@
 import type { FilmShown, Fit } from '../api/client';
 import { Hatches } from './Hatch';
-import { swatches } from './ObjectMarks';
 import { AtScale, fitView, useRoom } from './scale';
 
 /** A round thing as it is seen from the front, with what is seen of the decal on it. */
@@ -23,7 +22,6 @@ export function FrontDrawing({
   }
   const size = { width: front.size.width.mm, height: front.size.height.mm };
   const view = fitView({ width, height }, size, { left: 16, top: 40, right: 16, bottom: 16 });
-  const colours = swatches(fit.layers, swatch, films);
   const middle = view.x + (size.width / 2) * view.scale;
   return (
     <div ref={ref} className="relative h-full w-full contain-size overflow-hidden bg-paper">
@@ -34,14 +32,14 @@ export function FrontDrawing({
           <AtScale view={view}>
             {colour && <path d={front.outline} fill={colour} />}
             {front.keepOuts && <path d={front.keepOuts} fill="url(#kept-clear)" />}
-            {[...front.layers]
-              .map((d, nth) => ({ d, fill: colours[nth] ?? swatch, key: fit.layers[nth]?.role ?? nth }))
+            {front.layers
+              .map((layer, nth) => ({ ...layer, key: front.layers.length - nth }))
               .reverse()
               .map((layer) => (
                 <path
                   key={layer.key}
-                  d={layer.d}
-                  fill={layer.fill}
+                  d={layer.path}
+                  fill={films.find((film) => film.id === layer.film)?.swatch ?? swatch}
                   stroke="var(--color-ink)"
                   strokeWidth="0.8"
                   vectorEffect="non-scaling-stroke"

@@ -201,7 +201,7 @@ export function Board({
           )}
         </>
       ) : (
-        <div className="h-full bg-paper p-10">
+        <div className="h-full bg-paper p-10 pt-24">
           {problem ? <Trouble says={problem.message} /> : <p role="status">Drawing …</p>}
         </div>
       )}
