@@ -68,8 +68,8 @@ final readonly class DrawnDesign
     }
 
     /**
-     * How high a drawing truly is, less what is left out, µm, to a hundredth of a millimetre: what is typed of it is not
-     * told back as 95.999 mm. None of words, and where its file does not say.
+     * How high a drawing truly is, less what is left out, µm, to a hundredth of a millimetre: what is typed of it is
+     * not told back as 95.999 mm. None of words, and where its file does not say.
      */
     public function trueHeight(): ?int
     {

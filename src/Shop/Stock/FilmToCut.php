@@ -136,8 +136,8 @@ final readonly class FilmToCut
     }
 
     /**
-     * The largest part that can lie on the widest kind of it: of kinds as wide the longest. Where there are only offcuts,
-     * on those.
+     * The largest part that can lie on the widest kind of it: of kinds as wide the longest. Where there are only
+     * offcuts, on those.
      *
      * @return array{int, int} µm, across and down
      */
