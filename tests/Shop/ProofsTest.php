@@ -20,6 +20,7 @@ use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Proofs\Assent;
 use Yelbo\Shop\Proofs\LinkClosed;
 use Yelbo\Shop\Proofs\ProofLink;
+use Yelbo\Shop\Proofs\ChangeRequest;
 use Yelbo\Shop\Proofs\ProofLinks;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Records\NotFound;
@@ -273,6 +274,22 @@ final class ProofsTest extends ShopTestCase
                 self::assertArrayHasKey($field, $refusals->fields);
             }
         }
+    }
+
+    public function testNotesByALinkAreBounded(): void
+    {
+        [$docket, $token] = $this->linked();
+        $links = $this->get(ProofLinks::class);
+        try {
+            for ($nth = 1; $nth <= 60; ++$nth) {
+                $links->requestChange($token, 'Osric', "Wish $nth", null);
+            }
+            self::fail('As many as anybody likes.');
+        } catch (Refused $refused) {
+            self::assertSame('too-many', $refused->reason);
+        }
+        self::assertCount($nth - 1, $this->records->getRepository(ChangeRequest::class)->findAll());
+        self::assertSame(DocketState::Proofing, $docket->state());
     }
 
     public function testOpenedAgainItNeedsAReasonAndANewYes(): void

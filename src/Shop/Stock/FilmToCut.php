@@ -77,12 +77,7 @@ final readonly class FilmToCut
      */
     public function kinds(FilmOnShelf $film): array
     {
-        return $this->whole($film) ?: [$this->usual()];
-    }
-
-    /** @return list<NestStock> kinds of sheets and rolls there are */
-    private function whole(FilmOnShelf $film): array
-    {
+        $rules = $this->rules->current();
         $kinds = [];
         foreach ($this->shelf->itemsOf($film) as $item) {
             $one = StockItem::OFFCUT === $item->kind() ? null : $this->one($item);
@@ -96,22 +91,10 @@ final readonly class FilmToCut
                 );
             }
         }
+        $width = $rules->micrometres(Rule::CutWidth) + 2 * $rules->micrometres(Rule::SheetEdge);
+        $length = $rules->micrometres(Rule::CutLength);
 
-        return array_values($kinds);
-    }
-
-    private function usual(): NestStock
-    {
-        $rules = $this->rules->current();
-
-        return NestStock::sheet(
-            'roll',
-            $rules->micrometres(Rule::CutWidth) + 2 * $rules->micrometres(Rule::SheetEdge),
-            $rules->micrometres(Rule::CutLength),
-            self::ENOUGH,
-            null,
-            true,
-        );
+        return array_values($kinds) ?: [NestStock::sheet('roll', $width, $length, self::ENOUGH, null, true)];
     }
 
     /** @return NestStock|null nothing where the machine does not take it */
@@ -136,8 +119,8 @@ final readonly class FilmToCut
     }
 
     /**
-     * The largest part that can lie on the widest kind of it: of kinds as wide the longest. Where there are only
-     * offcuts, on those.
+     * The largest part that can lie on the widest kind of it: of kinds as wide the longest. Nothing is parted to lie on
+     * what was left over.
      *
      * @return array{int, int} µm, across and down
      */
@@ -145,7 +128,7 @@ final readonly class FilmToCut
     {
         $rooms = array_map(
             fn (NestStock $kind): ?Region => $kind->room($this->gaps()->edge),
-            $this->whole($film) ?: ($this->stock($film) ?: [$this->usual()]),
+            $this->kinds($film),
         );
         $sizes = array_map(
             static fn (Region $room): array => [$room->box()->width(), $room->box()->height()],
