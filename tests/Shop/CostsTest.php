@@ -18,6 +18,7 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Price\Costs;
+use Yelbo\Shop\Price\FilmCutUp;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Price\Receipts;
 use Yelbo\Shop\Price\Sold;
@@ -112,6 +113,30 @@ final class CostsTest extends ShopTestCase
         self::assertGreaterThan(8 / 60 * 2800, $lost['cost'], 'a sheet was loaded for it');
         $film = $this->get(Outcomes::class)->comebacks()->films;
         self::assertSame([['permanent', 2, 1]], array_map(static fn ($one): array => [$one->of, $one->cases, $one->back], $film));
+    }
+
+    public function testOrdersThatAreCutTogetherShareTheirSheet(): void
+    {
+        $small = $this->approved('Ada', 1);
+        $large = $this->approved('Bartholomew', 3);
+        $pieces = [...$small->pieces(), ...$large->pieces()];
+        $batch = $this->release(...$pieces);
+        $batch->start('test', $this->clock->now());
+        foreach ($pieces as $piece) {
+            $piece->move(PieceMove::StartCut, $this->clock->now());
+            $piece->move(PieceMove::CutDone, $this->clock->now());
+        }
+        $batch->finished();
+        $this->records->flush();
+        $film = $this->get(FilmCutUp::class);
+        $area = static fn (array $cut): float => array_sum(array_column($cut['films'], 'area'));
+        [$one, $other, $both] = array_map(
+            static fn (array $of): array => $film->of(array_values($of) ?: self::fail('There is no piece.')),
+            [$small->pieces(), $large->pieces(), $pieces],
+        );
+        self::assertEqualsWithDelta($area($both), $area($one) + $area($other), 1.0, 'all of it once');
+        self::assertGreaterThan(0.0, min($area($one), $area($other)), 'each something of it');
+        self::assertEqualsWithDelta(1.0, $one['sheets'] + $other['sheets'], 1e-6);
     }
 
     /** @return list<array{Sale, mixed}> as the background reckoned them */

@@ -71,7 +71,7 @@ final class DemoShopTest extends KernelTestCase
                     $docket->tag(),
                     $docket->label(),
                     $docket->customer()?->name() ?? Answers::fromKept($docket->answers())->customer,
-                    $docket->item()->answers()->object.
+                    $docket->item()->answers()->on->object.
                         (\count($docket->items()) > 1 ? ' and '.(\count($docket->items()) - 1).' more' : ''),
                     $docket->state(),
                     $docket->station(),

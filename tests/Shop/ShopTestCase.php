@@ -102,21 +102,18 @@ abstract class ShopTestCase extends WebTestCase
 
     protected function answers(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Answers
     {
-        return new Answers(
-            'Osric Tamblyn',
-            '0700 900 181',
-            $words,
-            'Coal hod',
-            'rectangle',
-            '180mm',
-            '110mm',
-            '',
-            'outdoor',
-            (string) $this->navy->id(),
-            (string) $count,
-            '2026-12-05',
-            $appliedBy,
-        );
+        return Answers::fromKept([
+            'customer' => 'Osric Tamblyn',
+            'contact' => '0700 900 181',
+            'words' => $words,
+            'object' => 'Coal hod',
+            'width' => '180mm',
+            'height' => '110mm',
+            'film' => (string) $this->navy->id(),
+            'quantity' => (string) $count,
+            'neededOn' => '2026-12-05',
+            'appliedBy' => $appliedBy,
+        ]);
     }
 
     protected function taken(string $words = 'Kestrel', int $count = 2, string $appliedBy = 'shop'): Docket

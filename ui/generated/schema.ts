@@ -2654,40 +2654,50 @@ export interface components {
              */
             contact?: string;
             /**
+             * @description The number of the customer, where several bear the name; new for another of that name.
+             * @default
+             */
+            known?: string;
+            /**
+             * @description The day it is needed, as typed.
+             * @default
+             */
+            neededOn?: string;
+            /**
+             * @description What else was said.
+             * @default
+             */
+            note?: string;
+            /**
+             * @description How it comes to the customer: collected, round, posted.
+             * @default collected
+             */
+            delivery?: string;
+            /**
              * @description The words, one line of the decal a line.
              * @default
              */
             words?: string;
             /**
-             * @description What it goes on.
+             * @description What stands in the place of words: a shape or a pattern by its name, drawing for one that is still to be brought; empty where there are words.
              * @default
              */
-            object?: string;
+            motif?: string;
             /**
-             * @description Which shape of surface.
-             * @default rectangle
-             */
-            surface?: string;
-            /**
-             * @description From left to right, as typed with its unit.
+             * @description The names of a set.
              * @default
              */
-            width?: string;
-            /**
-             * @description From top to bottom, as typed with its unit.
-             * @default
-             */
-            height?: string;
-            /**
-             * @description The radius of its corners.
-             * @default
-             */
-            corner?: string;
+            roster?: string;
             /**
              * @description Where it is used: indoors, outdoors and so on.
              * @default outdoor
              */
             useOf?: string;
+            /**
+             * @description Yes where it goes into the dishwasher.
+             * @default
+             */
+            dishwasher?: string;
             /**
              * @description The number of the film.
              * @default
@@ -2699,20 +2709,25 @@ export interface components {
              */
             quantity?: string;
             /**
-             * @description The day it is needed, as typed.
-             * @default
-             */
-            neededOn?: string;
-            /**
              * @description Customer or shop.
              * @default shop
              */
             appliedBy?: string;
             /**
-             * @description What else was said.
+             * @description What goes over or behind the decal: none, brushed, sprayed, resin ….
+             * @default none
+             */
+            finish?: string;
+            /**
+             * @description The number of the blank it goes on, where the shop sells that too.
              * @default
              */
-            note?: string;
+            blank?: string;
+            /**
+             * @description What it goes on.
+             * @default
+             */
+            object?: string;
             /**
              * @description Which system is shown first.
              * @default metric
@@ -2724,100 +2739,15 @@ export interface components {
              */
             material?: string;
             /**
-             * @description The width inside.
-             * @default
-             */
-            innerWidth?: string;
-            /**
-             * @description The height inside.
-             * @default
-             */
-            innerHeight?: string;
-            /**
-             * @description How many sides or facets.
-             * @default 6
-             */
-            sides?: string;
-            /**
-             * @description The way round.
-             * @default
-             */
-            circumference?: string;
-            /**
-             * @description Across the round.
-             * @default
-             */
-            diameter?: string;
-            /**
-             * @description The way round at the upper edge.
-             * @default
-             */
-            upper?: string;
-            /**
-             * @description The way round at the lower edge.
-             * @default
-             */
-            lower?: string;
-            /**
-             * @description The height along the wall.
-             * @default
-             */
-            slant?: string;
-            /**
-             * @description Which end is wider.
-             * @default top
-             */
-            wideEnd?: string;
-            /**
-             * @description How many degrees of it are seen from the front, as typed; 360 for a wrap, empty for the usual.
-             * @default
-             */
-            seen?: string;
-            /**
-             * @description How many panes or facets in a row are covered.
-             * @default
-             */
-            panes?: string;
-            /**
-             * @description From how many metres it has to be read, as typed.
-             * @default
-             */
-            readFrom?: string;
-            /**
-             * @description The traced outline as path data, mm.
-             * @default
-             */
-            outline?: string;
-            /**
-             * @description The names of a set.
-             * @default
-             */
-            roster?: string;
-            /**
              * @description Inside where it is stuck inside a window and read from outside.
              * @default outside
              */
             side?: string;
             /**
-             * @description None where nobody drinks from it, whatever it is called.
-             * @default
-             */
-            lip?: string;
-            /**
              * @description How much room to the edge: close, usual, airy, or edge for none.
              * @default usual
              */
             allowance?: string;
-            /**
-             * @description The number of the blank it goes on, where the shop sells that too.
-             * @default
-             */
-            blank?: string;
-            /**
-             * @description Yes where it goes into the dishwasher.
-             * @default
-             */
-            dishwasher?: string;
             /**
              * @description The colour of it as #rrggbb; empty where nobody said.
              * @default
@@ -2833,29 +2763,9 @@ export interface components {
              * @default
              */
             paintedOn?: string;
-            /**
-             * @description What goes over or behind the decal: none, brushed, sprayed, resin ….
-             * @default none
-             */
-            finish?: string;
-            /**
-             * @description How it comes to the customer: collected, round, posted.
-             * @default collected
-             */
-            delivery?: string;
-            /**
-             * @description The number of the customer, where several bear the name; new for another of that name.
-             * @default
-             */
-            known?: string;
-            /**
-             * @description What stands in the place of words: a shape or a pattern by its name, drawing for one that is still to be brought; empty where there are words.
-             * @default
-             */
-            motif?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
-        };
+        } & components["schemas"]["TypedSurface"];
         /** @description Answers to an order already begun. */
         AnswersRequest: {
             /** @description The version of the docket as it was read. */
@@ -4574,26 +4484,6 @@ export interface components {
              */
             object?: string;
             /**
-             * @description Which shape of surface.
-             * @default rectangle
-             */
-            surface?: string;
-            /**
-             * @description From left to right, as typed with its unit.
-             * @default
-             */
-            width?: string;
-            /**
-             * @description From top to bottom, as typed with its unit.
-             * @default
-             */
-            height?: string;
-            /**
-             * @description The radius of its corners.
-             * @default
-             */
-            corner?: string;
-            /**
              * @description Which system is shown first.
              * @default metric
              */
@@ -4604,80 +4494,10 @@ export interface components {
              */
             material?: string;
             /**
-             * @description The width inside.
-             * @default
-             */
-            innerWidth?: string;
-            /**
-             * @description The height inside.
-             * @default
-             */
-            innerHeight?: string;
-            /**
-             * @description How many sides or facets.
-             * @default 6
-             */
-            sides?: string;
-            /**
-             * @description The way round.
-             * @default
-             */
-            circumference?: string;
-            /**
-             * @description Across the round.
-             * @default
-             */
-            diameter?: string;
-            /**
-             * @description The way round at the upper edge.
-             * @default
-             */
-            upper?: string;
-            /**
-             * @description The way round at the lower edge.
-             * @default
-             */
-            lower?: string;
-            /**
-             * @description The height along the wall.
-             * @default
-             */
-            slant?: string;
-            /**
-             * @description Which end is wider.
-             * @default top
-             */
-            wideEnd?: string;
-            /**
-             * @description How many degrees of it are seen from the front, as typed; 360 for a wrap, empty for the usual.
-             * @default
-             */
-            seen?: string;
-            /**
-             * @description How many panes or facets in a row are covered.
-             * @default
-             */
-            panes?: string;
-            /**
-             * @description From how many metres it has to be read, as typed.
-             * @default
-             */
-            readFrom?: string;
-            /**
-             * @description The traced outline as path data, mm.
-             * @default
-             */
-            outline?: string;
-            /**
              * @description Inside where it is stuck inside a window and read from outside.
              * @default outside
              */
             side?: string;
-            /**
-             * @description None where nobody drinks from it, whatever it is called.
-             * @default
-             */
-            lip?: string;
             /**
              * @description How much room to the edge: close, usual, airy, or edge for none.
              * @default usual
@@ -4700,7 +4520,7 @@ export interface components {
             paintedOn?: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts?: components["schemas"]["TypedKeepOut"][];
-        };
+        } & components["schemas"]["TypedSurface"];
         /** @description One of the shop's own objects: its name and measures are the answers about an object. */
         ObjectRequest: {
             /** @description What was answered, as typed. */
@@ -6197,6 +6017,62 @@ export interface components {
              */
             out?: string;
         };
+        /** @description A ball or a dome: what is measured of it, as it was typed. */
+        TypedBall: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "ball";
+            /**
+             * @description Across the round, or the circumference is given.
+             * @default
+             */
+            diameter?: string;
+            /**
+             * @description The way round.
+             * @default
+             */
+            circumference?: string;
+            /**
+             * @description How many degrees of it are seen from the front, as typed; empty for the usual.
+             * @default
+             */
+            seen?: string;
+        };
+        /** @description A straight wall all round: what is measured of it, as it was typed. */
+        TypedCylinder: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "cylinder";
+            /**
+             * @description The way round, or the diameter is given.
+             * @default
+             */
+            circumference?: string;
+            /**
+             * @description Across the round.
+             * @default
+             */
+            diameter?: string;
+            /**
+             * @description Along the wall, as typed with its unit.
+             * @default
+             */
+            height?: string;
+            /**
+             * @description How many degrees of it are seen from the front, as typed; 360 for a wrap, empty for the usual.
+             * @default
+             */
+            seen?: string;
+            /**
+             * @description None where nobody drinks from it, whatever it is called.
+             * @default
+             */
+            lip?: string;
+        };
         /** @description What is decided at Size, as typed: lengths in either system, empty for the rule's own answer. */
         TypedDesign: {
             /**
@@ -6373,6 +6249,24 @@ export interface components {
              */
             baseFilm?: string;
         };
+        /** @description A disc or an oval: what is measured of it, as it was typed. */
+        TypedEllipse: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "ellipse";
+            /**
+             * @description From left to right, as typed with its unit.
+             * @default
+             */
+            width?: string;
+            /**
+             * @description From top to bottom, as typed with its unit.
+             * @default
+             */
+            height?: string;
+        };
         /** @description A figure as typed, by the rule it stands for. */
         TypedFigure: {
             /** @description The short name of the figure. */
@@ -6501,6 +6395,103 @@ export interface components {
             /** @description How often each line is cut. */
             passes: string;
         };
+        /** @description An odd shape, traced: what is measured of it, as it was typed. */
+        TypedOutline: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "outline";
+            /**
+             * @description Its one true dimension, or the height is.
+             * @default
+             */
+            width?: string;
+            /**
+             * @description Its one true dimension, or the width is.
+             * @default
+             */
+            height?: string;
+            /**
+             * @description The traced outline as path data, mm.
+             * @default
+             */
+            outline?: string;
+        };
+        /** @description A free panel of a vehicle or a boat, or glass: what is measured of it, as it was typed. */
+        TypedPanel: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "panel";
+            /**
+             * @description Free from left to right, as typed with its unit.
+             * @default
+             */
+            width?: string;
+            /**
+             * @description Free from top to bottom, as typed with its unit.
+             * @default
+             */
+            height?: string;
+            /**
+             * @description The radius of its corners.
+             * @default
+             */
+            corner?: string;
+            /**
+             * @description From how many metres it has to be read, as typed.
+             * @default
+             */
+            readFrom?: string;
+        };
+        /** @description Panes or facets in a row, a decal on each: what is measured of it, as it was typed. */
+        TypedPanes: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "panes";
+            /**
+             * @description Of one, as typed with its unit.
+             * @default
+             */
+            width?: string;
+            /**
+             * @description Of one, as typed with its unit.
+             * @default
+             */
+            height?: string;
+            /**
+             * @description How many in a row are covered.
+             * @default
+             */
+            panes?: string;
+        };
+        /** @description A thing of several equal sides: what is measured of it, as it was typed. */
+        TypedPolygon: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "polygon";
+            /**
+             * @description Over all, as typed with its unit.
+             * @default
+             */
+            width?: string;
+            /**
+             * @description Over all, as typed with its unit.
+             * @default
+             */
+            height?: string;
+            /**
+             * @description How many sides.
+             * @default 6
+             */
+            sides?: string;
+        };
         /** @description Film that came in, as typed. An item where there is more of what is on the shelf already; a corner where one is missing. */
         TypedReceipt: {
             /** @description The number of the film. */
@@ -6537,6 +6528,57 @@ export interface components {
              * @default
              */
             goneHeight?: string;
+        };
+        /** @description A flat thing with four sides: what is measured of it, as it was typed. */
+        TypedRectangle: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "rectangle";
+            /**
+             * @description From left to right, as typed with its unit.
+             * @default
+             */
+            width?: string;
+            /**
+             * @description From top to bottom, as typed with its unit.
+             * @default
+             */
+            height?: string;
+            /**
+             * @description The radius of its corners.
+             * @default
+             */
+            corner?: string;
+        };
+        /** @description A ring round a badge or a hole: what is measured of it, as it was typed. */
+        TypedRing: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "ring";
+            /**
+             * @description Outside, as typed with its unit.
+             * @default
+             */
+            width?: string;
+            /**
+             * @description Outside, as typed with its unit.
+             * @default
+             */
+            height?: string;
+            /**
+             * @description Of what it goes round.
+             * @default
+             */
+            innerWidth?: string;
+            /**
+             * @description Of what it goes round.
+             * @default
+             */
+            innerHeight?: string;
         };
         /** @description How words are set, as typed; empty for what is usual. */
         TypedSetting: {
@@ -6699,6 +6741,46 @@ export interface components {
              */
             lowAt?: string;
         };
+        /** @description What was typed of an object's surface: of each kind what is asked of it, and nothing else, so that nothing that is left over from another kind can count. */
+        TypedSurface: components["schemas"]["TypedRectangle"] | components["schemas"]["TypedEllipse"] | components["schemas"]["TypedPolygon"] | components["schemas"]["TypedRing"] | components["schemas"]["TypedOutline"] | components["schemas"]["TypedCylinder"] | components["schemas"]["TypedTaper"] | components["schemas"]["TypedBall"] | components["schemas"]["TypedPanes"] | components["schemas"]["TypedPanel"];
+        /** @description A wall that is wider at one end: what is measured of it, as it was typed. */
+        TypedTaper: {
+            /**
+             * @description Which kind it is.
+             * @enum {string}
+             */
+            surface: "taper";
+            /**
+             * @description The way round at the upper edge.
+             * @default
+             */
+            upper?: string;
+            /**
+             * @description The way round at the lower edge.
+             * @default
+             */
+            lower?: string;
+            /**
+             * @description The height along the wall.
+             * @default
+             */
+            slant?: string;
+            /**
+             * @description Which end is wider.
+             * @default top
+             */
+            wideEnd?: string;
+            /**
+             * @description How many degrees of it are seen from the front, as typed; 360 for a wrap, empty for the usual.
+             * @default
+             */
+            seen?: string;
+            /**
+             * @description None where nobody drinks from it, whatever it is called.
+             * @default
+             */
+            lip?: string;
+        };
         /**
          * @description Where the decal will live.
          * @enum {string}
@@ -6775,6 +6857,8 @@ export interface components {
             answers: components["schemas"]["Answers"];
             /** @description Fields of the answers that belong to the whole order. */
             askedOnce: string[];
+            /** @description What is measured of each kind of surface, as it starts. */
+            surfaces: components["schemas"]["TypedSurface"][];
             /** @description A new design starts with. */
             setting: components["schemas"]["TypedSetting"];
             /** @description A new film starts with. */
@@ -7054,40 +7138,50 @@ export interface operations {
                      */
                     contact?: string;
                     /**
+                     * @description The number of the customer, where several bear the name; new for another of that name.
+                     * @default
+                     */
+                    known?: string;
+                    /**
+                     * @description The day it is needed, as typed.
+                     * @default
+                     */
+                    neededOn?: string;
+                    /**
+                     * @description What else was said.
+                     * @default
+                     */
+                    note?: string;
+                    /**
+                     * @description How it comes to the customer: collected, round, posted.
+                     * @default collected
+                     */
+                    delivery?: string;
+                    /**
                      * @description The words, one line of the decal a line.
                      * @default
                      */
                     words?: string;
                     /**
-                     * @description What it goes on.
+                     * @description What stands in the place of words: a shape or a pattern by its name, drawing for one that is still to be brought; empty where there are words.
                      * @default
                      */
-                    object?: string;
+                    motif?: string;
                     /**
-                     * @description Which shape of surface.
-                     * @default rectangle
-                     */
-                    surface?: string;
-                    /**
-                     * @description From left to right, as typed with its unit.
+                     * @description The names of a set.
                      * @default
                      */
-                    width?: string;
-                    /**
-                     * @description From top to bottom, as typed with its unit.
-                     * @default
-                     */
-                    height?: string;
-                    /**
-                     * @description The radius of its corners.
-                     * @default
-                     */
-                    corner?: string;
+                    roster?: string;
                     /**
                      * @description Where it is used: indoors, outdoors and so on.
                      * @default outdoor
                      */
                     useOf?: string;
+                    /**
+                     * @description Yes where it goes into the dishwasher.
+                     * @default
+                     */
+                    dishwasher?: string;
                     /**
                      * @description The number of the film.
                      * @default
@@ -7099,20 +7193,25 @@ export interface operations {
                      */
                     quantity?: string;
                     /**
-                     * @description The day it is needed, as typed.
-                     * @default
-                     */
-                    neededOn?: string;
-                    /**
                      * @description Customer or shop.
                      * @default shop
                      */
                     appliedBy?: string;
                     /**
-                     * @description What else was said.
+                     * @description What goes over or behind the decal: none, brushed, sprayed, resin ….
+                     * @default none
+                     */
+                    finish?: string;
+                    /**
+                     * @description The number of the blank it goes on, where the shop sells that too.
                      * @default
                      */
-                    note?: string;
+                    blank?: string;
+                    /**
+                     * @description What it goes on.
+                     * @default
+                     */
+                    object?: string;
                     /**
                      * @description Which system is shown first.
                      * @default metric
@@ -7124,100 +7223,15 @@ export interface operations {
                      */
                     material?: string;
                     /**
-                     * @description The width inside.
-                     * @default
-                     */
-                    innerWidth?: string;
-                    /**
-                     * @description The height inside.
-                     * @default
-                     */
-                    innerHeight?: string;
-                    /**
-                     * @description How many sides or facets.
-                     * @default 6
-                     */
-                    sides?: string;
-                    /**
-                     * @description The way round.
-                     * @default
-                     */
-                    circumference?: string;
-                    /**
-                     * @description Across the round.
-                     * @default
-                     */
-                    diameter?: string;
-                    /**
-                     * @description The way round at the upper edge.
-                     * @default
-                     */
-                    upper?: string;
-                    /**
-                     * @description The way round at the lower edge.
-                     * @default
-                     */
-                    lower?: string;
-                    /**
-                     * @description The height along the wall.
-                     * @default
-                     */
-                    slant?: string;
-                    /**
-                     * @description Which end is wider.
-                     * @default top
-                     */
-                    wideEnd?: string;
-                    /**
-                     * @description How many degrees of it are seen from the front, as typed; 360 for a wrap, empty for the usual.
-                     * @default
-                     */
-                    seen?: string;
-                    /**
-                     * @description How many panes or facets in a row are covered.
-                     * @default
-                     */
-                    panes?: string;
-                    /**
-                     * @description From how many metres it has to be read, as typed.
-                     * @default
-                     */
-                    readFrom?: string;
-                    /**
-                     * @description The traced outline as path data, mm.
-                     * @default
-                     */
-                    outline?: string;
-                    /**
-                     * @description The names of a set.
-                     * @default
-                     */
-                    roster?: string;
-                    /**
                      * @description Inside where it is stuck inside a window and read from outside.
                      * @default outside
                      */
                     side?: string;
                     /**
-                     * @description None where nobody drinks from it, whatever it is called.
-                     * @default
-                     */
-                    lip?: string;
-                    /**
                      * @description How much room to the edge: close, usual, airy, or edge for none.
                      * @default usual
                      */
                     allowance?: string;
-                    /**
-                     * @description The number of the blank it goes on, where the shop sells that too.
-                     * @default
-                     */
-                    blank?: string;
-                    /**
-                     * @description Yes where it goes into the dishwasher.
-                     * @default
-                     */
-                    dishwasher?: string;
                     /**
                      * @description The colour of it as #rrggbb; empty where nobody said.
                      * @default
@@ -7233,31 +7247,11 @@ export interface operations {
                      * @default
                      */
                     paintedOn?: string;
-                    /**
-                     * @description What goes over or behind the decal: none, brushed, sprayed, resin ….
-                     * @default none
-                     */
-                    finish?: string;
-                    /**
-                     * @description How it comes to the customer: collected, round, posted.
-                     * @default collected
-                     */
-                    delivery?: string;
-                    /**
-                     * @description The number of the customer, where several bear the name; new for another of that name.
-                     * @default
-                     */
-                    known?: string;
-                    /**
-                     * @description What stands in the place of words: a shape or a pattern by its name, drawing for one that is still to be brought; empty where there are words.
-                     * @default
-                     */
-                    motif?: string;
                     /** @description What is kept clear as path data, mm. */
                     keepOuts?: components["schemas"]["TypedKeepOut"][];
                     /** @description What was answered of its other things than the one in hand. */
                     others?: components["schemas"]["Answers"][];
-                };
+                } & components["schemas"]["TypedSurface"];
             };
         };
         responses: {

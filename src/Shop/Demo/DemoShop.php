@@ -253,21 +253,21 @@ final class DemoShop
         $began = $now->modify(\sprintf('-%d hours', 26 + 2 * $far + ($nth % 5)));
         Clock::set(new MockClock($began));
         $this->book->as(0 === $nth % 3 ? 'Tomas' : 'Ines');
-        $docket = $this->take->begin(new TypedOrder(new Answers(
-            $customer,
-            $contact,
-            $words,
-            $object,
-            $surface,
-            $width,
-            1 === $nth && 0 === $far ? '' : $height,
-            $corner,
-            $use,
-            (string) $this->films[$film]->id(),
-            (string) $count,
-            $now->modify("+$days days")->format('Y-m-d'),
-            $applies,
-        )), $far > 0);
+        $docket = $this->take->begin(new TypedOrder(Answers::fromKept([
+            'customer' => $customer,
+            'contact' => $contact,
+            'words' => $words,
+            'object' => $object,
+            'surface' => $surface,
+            'width' => $width,
+            'height' => 1 === $nth && 0 === $far ? '' : $height,
+            'corner' => $corner,
+            'useOf' => $use,
+            'film' => (string) $this->films[$film]->id(),
+            'quantity' => (string) $count,
+            'neededOn' => $now->modify("+$days days")->format('Y-m-d'),
+            'appliedBy' => $applies,
+        ])), $far > 0);
         if ($far < 2) {
             return;
         }

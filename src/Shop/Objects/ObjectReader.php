@@ -55,7 +55,7 @@ final readonly class ObjectReader
      */
     public function readInto(Fields $fields, ObjectAnswers $answers, string $name): ?MeasuredObject
     {
-        $kind = $fields->choice('surface', $answers->surface, Kind::class, 'What shape is it? Choose one.');
+        $kind = $fields->choice('surface', $answers->surface->kind(), Kind::class, 'What shape is it? Choose one.');
         if (null === $kind) {
             return null;
         }
@@ -63,7 +63,7 @@ final readonly class ObjectReader
         $measures = $this->measures($own, $answers, $kind);
         $keepOuts = $this->keepOuts($own, $answers);
         if (
-            'none' !== $answers->lip
+            'none' !== $answers->measure('lip')
             && \in_array($kind, [Kind::Cylinder, Kind::Taper], true)
             && DrunkFrom::isToldBy($name)
             && !\in_array(KeepOut::Lip->value, array_column($keepOuts, 'what'), true)
@@ -162,10 +162,10 @@ final readonly class ObjectReader
             }
         }
         if (Kind::Taper === $kind) {
-            $measures['wideEnd'] = 'bottom' === $answers->wideEnd ? 'bottom' : 'top';
+            $measures['wideEnd'] = 'bottom' === $answers->measure('wideEnd') ? 'bottom' : 'top';
         }
         if (Kind::Outline === $kind) {
-            $measures['outline'] = self::traced($answers->outline);
+            $measures['outline'] = self::traced($answers->measure('outline'));
         }
 
         return $measures;

@@ -108,8 +108,8 @@ final readonly class AnswersReader
         };
         $object = $this->objects->readInto(
             $fields,
-            $answers->object(),
-            $fields->text('object', $answers->object, 80, 'What does it go on? For example: seed tin, letter box.'),
+            $answers->on,
+            $fields->text('object', $answers->on->object, 80, 'What does it go on? For example: seed tin, letter box.'),
         );
         $use = Usage::tryFrom($answers->useOf);
         if (null === $use) {
@@ -144,7 +144,7 @@ final readonly class AnswersReader
                 $object,
                 $film,
                 $use ?? Usage::Indoor,
-                Material::tryFrom($answers->material),
+                Material::tryFrom($answers->on->material),
                 'customer' !== $answers->appliedBy,
                 Finish::tryFrom($answers->finish) ?? Finish::None,
             ),
@@ -170,9 +170,9 @@ final readonly class AnswersReader
     /** Film against surface and use: what cannot work is refused with what would (section 6). */
     private function refuseWhatCannotWork(Fields $fields, Answers $answers, mixed $film): void
     {
-        $material = Material::tryFrom($answers->material);
+        $material = Material::tryFrom($answers->on->material);
         $grade = $film instanceof FilmOnShelf ? $film->grade() : Film::Removable;
-        $refusal = $material?->refusal($grade, 'inside' === $answers->side);
+        $refusal = $material?->refusal($grade, 'inside' === $answers->on->side);
         if (null !== $refusal) {
             $fields->refuse(
                 match ($material) {
@@ -200,7 +200,7 @@ final readonly class AnswersReader
         $finish = Finish::tryFrom($answers->finish);
         $refusal = null === $finish
             ? 'Choose what goes over it, or none.'
-            : $finish->refusal(Material::tryFrom($answers->material), 'customer' !== $answers->appliedBy);
+            : $finish->refusal(Material::tryFrom($answers->on->material), 'customer' !== $answers->appliedBy);
         if (null !== $refusal) {
             $fields->refuse('finish', $refusal);
         }

@@ -120,9 +120,9 @@ final readonly class Counter
             Advice::all(
                 $this->rules->current(),
                 $use,
-                Material::tryFrom($answers->material),
-                'inside' === $answers->side,
-                true === Kind::tryFrom($answers->surface)?->isCurved(),
+                Material::tryFrom($answers->on->material),
+                'inside' === $answers->on->side,
+                true === Kind::tryFrom($answers->on->surface->kind())?->isCurved(),
             ) as $one
         ) {
             if (isset($kept[$one->film->value])) {

@@ -172,7 +172,7 @@ class Item
     /** What it goes on, as it is called. */
     public function objectName(): string
     {
-        return '' === $this->object->name() ? $this->answers()->object : $this->object->name();
+        return '' === $this->object->name() ? $this->answers()->on->object : $this->object->name();
     }
 
     /** What it goes on, measured. */

@@ -7,6 +7,7 @@ namespace Yelbo\Web\Controller;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\TypedElement;
 use Yelbo\Shop\Designs\TypedSetting;
+use Yelbo\Shop\Objects\Typed\TypedSurface;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\TypedFilm;
@@ -151,6 +152,7 @@ final readonly class VocabularyController
             new TypedElement(),
             new Answers(),
             Answers::OF_ORDER,
+            array_map(static fn (string $class): TypedSurface => new $class(), array_values(TypedSurface::KINDS)),
             new TypedSetting(),
             new TypedFilm(),
             KnockoutShape::USUAL->value,

@@ -14,10 +14,14 @@ use Symfony\Component\TypeInfo\Type\NullableType;
 use Symfony\Component\TypeInfo\Type\ObjectType;
 use Symfony\Component\TypeInfo\TypeIdentifier;
 use Symfony\Component\Validator\Constraints\Choice;
+use Yelbo\Shop\Input\Flat;
+use Yelbo\Shop\Objects\Typed\TypedSurface;
 
 /**
  * JSON schemas of the classes that go over the wire: from their constructors' types, with the sentences of their
  * docblocks.
+ *
+ * @phpstan-type Fields array{properties: array<string, mixed>, required: list<string>, kinds: list<array<string, mixed>>}
  */
 final class Schemas
 {
@@ -69,22 +73,19 @@ final class Schemas
         if (1 === \count($classes)) {
             return $this->name($classes[0]);
         }
-        $whole = [
-            'type' => 'object',
-            'description' => 'What is changed, and the version it was read in.',
-            'properties' => [],
-            'required' => [],
-            'additionalProperties' => false,
-        ];
+        $fields = ['properties' => [], 'required' => [], 'kinds' => []];
         foreach ($classes as $class) {
-            $part = $this->describe(
+            $part = $this->fields(
                 class_exists($class) ? $class : throw new \LogicException("$class is not a class."),
             );
-            $whole['properties'] += $part['properties'];
-            $whole['required'] = [...$whole['required'], ...$part['required']];
+            $fields = [
+                'properties' => $fields['properties'] + $part['properties'],
+                'required' => [...$fields['required'], ...$part['required']],
+                'kinds' => [...$fields['kinds'], ...$part['kinds']],
+            ];
         }
 
-        return $whole;
+        return self::whole('What is changed, and the version it was read in.', $fields);
     }
 
     /** @return array<string, mixed> */
@@ -106,31 +107,111 @@ final class Schemas
      */
     private function describe(string $class): array
     {
-        $properties = [];
-        $required = [];
+        return self::whole(Sentences::ofClass($class), $this->fields($class));
+    }
+
+    /**
+     * An object with these fields and no others, or with those of one of some kinds beside them.
+     *
+     * @param Fields $fields
+     *
+     * @return array<string, mixed>
+     */
+    private static function whole(string $says, array $fields): array
+    {
+        $own = [
+            'type' => 'object',
+            'description' => $says,
+            'properties' => $fields['properties'],
+            'required' => $fields['required'],
+        ];
+
+        return [] === $fields['kinds']
+            ? $own + ['additionalProperties' => false]
+            : ['description' => $says, 'allOf' => [$own, ...$fields['kinds']]];
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return Fields
+     */
+    private function fields(string $class): array
+    {
+        $fields = ['properties' => [], 'required' => [], 'kinds' => []];
         foreach ((new \ReflectionClass($class))->getConstructor()?->getParameters() ?? [] as $parameter) {
             $name = $parameter->getName();
+            $flat = $parameter->getAttributes(Flat::class)[0] ?? null;
+            if (null !== $flat) {
+                $part = $this->flat($parameter, $flat->newInstance()->by);
+                $fields['properties'] += $part['properties'];
+                $fields['kinds'] = [...$fields['kinds'], ...$part['kinds']];
+                continue;
+            }
             $type =
                 $this->docs->getTypeFromConstructor($class, $name) ??
                 ($this->types->getTypeFromConstructor($class, $name) ??
                     throw new \LogicException("$class::$name has no type."));
-            $properties[$name] = $this->schema($type) +
+            $fields['properties'][$name] = $this->schema($type) +
                 $this->choices($parameter) + ['description' => Sentences::ofParameter($parameter)];
             if ($parameter->isDefaultValueAvailable() && \is_scalar($parameter->getDefaultValue())) {
-                $properties[$name]['default'] = $parameter->getDefaultValue();
+                $fields['properties'][$name]['default'] = $parameter->getDefaultValue();
             }
             if (!$parameter->isOptional() || str_ends_with($class, 'View')) {
-                $required[] = $name;
+                $fields['required'][] = $name;
             }
         }
 
-        return [
-            'type' => 'object',
-            'description' => Sentences::ofClass($class),
-            'properties' => $properties,
-            'required' => $required,
-            'additionalProperties' => false,
+        return $fields;
+    }
+
+    /**
+     * A part whose fields stand beside the others: its own, or those of one of its kinds.
+     *
+     * @return Fields
+     */
+    private function flat(\ReflectionParameter $parameter, string $by): array
+    {
+        $type = $parameter->getType();
+        $class = $type instanceof \ReflectionNamedType ? $type->getName() : '';
+
+        return '' === $by
+            ? $this->fields(class_exists($class) ? $class : throw new \LogicException("$class is not a class."))
+            : ['properties' => [], 'required' => [], 'kinds' => [$this->kinds()]];
+    }
+
+    /** @return array<string, string> one of the kinds of surface, named by a field */
+    private function kinds(): array
+    {
+        $this->known['TypedSurface'] ??= [
+            'description' => Sentences::ofClass(TypedSurface::class),
+            'oneOf' => array_map($this->kind(...), array_values(TypedSurface::KINDS), array_keys(TypedSurface::KINDS)),
         ];
+
+        return ['$ref' => '#/components/schemas/TypedSurface'];
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array<string, string>
+     */
+    private function kind(string $class, string $kind): array
+    {
+        $short = (new \ReflectionClass($class))->getShortName();
+        $fields = $this->fields($class);
+        $named = ['type' => 'string', 'enum' => [$kind], 'description' => 'Which kind it is.'];
+        // What it is beside says which other fields there are.
+        $this->known[$short] = array_diff_key(
+            self::whole(Sentences::ofClass($class), [
+                'properties' => ['surface' => $named] + $fields['properties'],
+                'required' => ['surface'],
+                'kinds' => [],
+            ]),
+            ['additionalProperties' => 0],
+        );
+
+        return ['$ref' => "#/components/schemas/$short"];
     }
 
     /**
@@ -172,6 +253,7 @@ final class Schemas
                 'type' => 'array',
                 'items' => $this->schema($type->getCollectionValueType()),
             ],
+            $type instanceof ObjectType && TypedSurface::class === $type->getClassName() => $this->kinds(),
             $type instanceof BackedEnumType, $type instanceof ObjectType => $this->name($type->getClassName()),
             $type instanceof BuiltinType => self::plain(
                 TypeIdentifier::MIXED === $type->getTypeIdentifier()

@@ -6,6 +6,7 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Designs\TypedElement;
 use Yelbo\Shop\Designs\TypedSetting;
+use Yelbo\Shop\Objects\Typed\TypedSurface;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Stock\TypedFilm;
 
@@ -34,6 +35,7 @@ final readonly class VocabularyView
      * @param TypedElement       $element        a new element starts with
      * @param Answers            $answers        a new order starts with
      * @param list<string>       $askedOnce      fields of the answers that belong to the whole order
+     * @param list<TypedSurface> $surfaces       what is measured of each kind of surface, as it starts
      * @param TypedSetting       $setting        a new design starts with
      * @param TypedFilm          $film           a new film starts with
      * @param string             $usualShape     the solid that is meant where none is chosen
@@ -60,6 +62,7 @@ final readonly class VocabularyView
         public TypedElement $element,
         public Answers $answers,
         public array $askedOnce,
+        public array $surfaces,
         public TypedSetting $setting,
         public TypedFilm $film,
         public string $usualShape,

@@ -20,7 +20,12 @@ export type Size = Schemas['SizeView'];
 export type Proof = Schemas['ProofView'];
 export type Batch = Schemas['BatchView'];
 export type KeepOut = Required<Schemas['TypedKeepOut']>;
-export type Answers = Required<Omit<Schemas['Answers'], 'keepOuts'>> & { keepOuts: KeepOut[] };
+/** Answers as they are sent and kept: of a surface what is asked of its kind. */
+export type Sent = Schemas['Answers'];
+type Every<Of> = Of extends unknown ? keyof Of : never;
+/** Answers as they stand in a form: of every kind of surface, so that nothing typed is lost when another is chosen. */
+export type Answers = Required<Omit<Sent, 'keepOuts' | 'surface'>> &
+  Record<Exclude<Every<Schemas['TypedSurface']>, 'surface'>, string> & { surface: string; keepOuts: KeepOut[] };
 export type Setting = Required<Schemas['TypedSetting']>;
 export type Element = Required<Schemas['TypedElement']>;
 export type Trace = Schemas['TraceView'];

@@ -1,5 +1,5 @@
 import { keepPreviousData, type QueryClient, queryOptions, useMutation, useQueryClient } from '@tanstack/react-query';
-import { type Answers, api, ask, type Docket, Problem, type Schemas } from './client';
+import { api, ask, type Docket, Problem, type Schemas, type Sent } from './client';
 import { CALCULATED, RECORD } from './keys';
 
 // What is asked for while somebody types is called off when the next letter makes it old (`signal`).
@@ -139,7 +139,7 @@ export const designs = (find: string) =>
   });
 
 /** What can be said to answers so far, with those of the other items of the order where there are any. */
-export const answersTo = (answers: Answers & { others?: Answers[] }) =>
+export const answersTo = (answers: Sent & { others?: Sent[] }) =>
   queryOptions({
     queryKey: [CALCULATED, 'answers', answers],
     queryFn: ({ signal }) => ask(api.POST('/api/answers', { body: answers, signal })),

@@ -5,7 +5,10 @@ import { CALCULATED } from './keys';
 /** What things are called, what they start with and how far they go: one answer, when somebody signs in. */
 export const vocabulary = queryOptions({
   queryKey: [CALCULATED, 'vocabulary'],
-  queryFn: () => ask(api.GET('/api/vocabulary')),
+  queryFn: async () => {
+    const words = await ask(api.GET('/api/vocabulary'));
+    return { ...words, answers: Object.assign({}, ...words.surfaces, words.answers) };
+  },
   staleTime: 60_000,
 });
 

@@ -7,6 +7,7 @@ import { useVocabulary } from '../../api/vocabulary';
 import { Move, NextMove, Trouble } from '../../parts/basics';
 import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
+import { sent } from '../object/answers';
 import { ItemFields, touched } from './ItemFields';
 import { LiveAnswers } from './LiveAnswers';
 
@@ -14,22 +15,22 @@ import { LiveAnswers } from './LiveAnswers';
 export function AddItem({ docket }: { docket: Docket }) {
   const navigate = useNavigate();
   const { units } = useUnits();
-  const { answers: empty } = useVocabulary();
+  const { answers: empty, surfaces } = useVocabulary();
   const [answers, setAnswers] = useState(
     () => ({ ...empty, ...docket.items.at(-1)?.answers, words: '', roster: '', motif: '' }) as Answers,
   );
   const [tried, setTried] = useState(false);
   const change = (part: Partial<Answers>) => setAnswers((now) => ({ ...now, ...part }));
   const films = useQuery(stock);
-  const others = docket.items.map((one) => ({ ...empty, ...one.answers }) as Answers);
-  const live = useQuery(answersTo(useSettled({ ...answers, units, others }, 220)));
+  const others = docket.items.map((one) => one.answers);
+  const live = useQuery(answersTo(useSettled({ ...sent({ ...answers, units }, surfaces), others }, 220)));
   const add = useDocketChange(
     docket,
     (version) =>
       ask(
         api.POST('/api/dockets/{number}/items', {
           params: { path: { number: docket.number } },
-          body: { version, answers: { ...answers, units } },
+          body: { version, answers: sent({ ...answers, units }, surfaces) },
         }),
       ),
     (saved) => navigate(`/size/${saved.number}/${saved.items.at(-1)?.nth}`),

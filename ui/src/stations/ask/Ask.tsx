@@ -11,6 +11,7 @@ import { asDay, useSettled } from '../../parts/time';
 import { useUnits } from '../../parts/units';
 import { Deciding } from '../Deciding';
 import { Elsewhere } from '../Elsewhere';
+import { sent } from '../object/answers';
 import { StationList } from '../StationList';
 import { ItemFields, touched } from './ItemFields';
 import { LiveAnswers } from './LiveAnswers';
@@ -74,7 +75,7 @@ const OTHER = /^others\.(\d+)\.(.*)$/;
 function Form({ docket }: { docket: Docket | null }) {
   const navigate = useNavigate();
   const { units } = useUnits();
-  const { answers: empty, askedOnce } = useVocabulary();
+  const { answers: empty, askedOnce, surfaces } = useVocabulary();
   // What is asked once for the whole order is kept with the first item.
   const once = (of: Answers): Partial<Answers> =>
     Object.fromEntries(askedOnce.map((field) => [field, of[field as keyof Answers]]));
@@ -95,8 +96,9 @@ function Form({ docket }: { docket: Docket | null }) {
   const first = items[0] as Answers;
   const answers = { ...(items[at] ?? first), ...once(first) } as Answers;
   const films = useQuery(stock);
-  const others = items.filter((_, nth) => nth !== at).map((one) => ({ ...one, units }));
-  const live = useQuery(answersTo(useSettled({ ...answers, units, ...(others.length > 0 ? { others } : {}) }, 220)));
+  const typed = (one: Answers) => sent({ ...one, units }, surfaces);
+  const others = items.filter((_, nth) => nth !== at).map(typed);
+  const live = useQuery(answersTo(useSettled({ ...typed(answers), ...(others.length > 0 ? { others } : {}) }, 220)));
   const customers = useKnownCustomers(answers.customer);
   const change = (part: Partial<Answers>) =>
     setItems((now) =>
@@ -116,7 +118,7 @@ function Form({ docket }: { docket: Docket | null }) {
   const save = useDocketChange(
     docket,
     (version, take: boolean) => {
-      const body = { answers: { ...first, units }, others: items.slice(1).map((one) => ({ ...one, units })), take };
+      const body = { answers: typed(first), others: items.slice(1).map(typed), take };
       return ask(
         docket
           ? api.PUT('/api/dockets/{number}/answers', {
@@ -184,7 +186,7 @@ function Form({ docket }: { docket: Docket | null }) {
           event.preventDefault();
           setTried(true);
           if (taken) {
-            anew.look({ items: items.map((one) => ({ ...one, units })), numbers });
+            anew.look({ items: items.map(typed), numbers });
           } else {
             save.mutate(true);
           }

@@ -39,7 +39,9 @@ export function ItemFields({
       found
         ? {
             object: name,
-            ...Object.fromEntries(OF_OBJECT.map((field) => [field, found.answers[field] ?? empty[field]])),
+            ...Object.fromEntries(
+              OF_OBJECT.map((field) => [field, (found.answers as Partial<Answers>)[field] ?? empty[field]]),
+            ),
           }
         : { object: name },
     );

@@ -1,10 +1,10 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { type Answers, api, ask, type Docket, type Schemas } from '../../api/client';
+import { api, ask, type Docket, type Schemas, type Sent } from '../../api/client';
 import { useDocketChange } from '../../api/queries';
 import { FormBox } from '../../parts/dialog';
 
-type Wanted = { items: Answers[]; numbers: number[] };
+type Wanted = { items: Sent[]; numbers: number[] };
 
 /** Changes a taken order: what that sets back is said first, and done when it is said to be meant. */
 export function useOrderChange(docket: Docket | null) {
@@ -13,7 +13,7 @@ export function useOrderChange(docket: Docket | null) {
   const send = useDocketChange(
     docket,
     async (version, { items, numbers, sure }: Wanted & { sure: boolean }) => {
-      const [answers, ...others] = items as [Answers, ...Answers[]];
+      const [answers, ...others] = items as [Sent, ...Sent[]];
       const change = await ask(
         api.POST('/api/dockets/{number}/change', {
           params: { path: { number: docket?.number ?? 0 } },

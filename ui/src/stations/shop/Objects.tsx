@@ -18,6 +18,7 @@ import { TextField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
 import { Meanwhile, useTyped } from '../../parts/typed';
 import { useUnits } from '../../parts/units';
+import { sent } from '../object/answers';
 import { ObjectFields } from '../object/ObjectFields';
 import { Glance } from '../size/Designs';
 
@@ -155,11 +156,11 @@ function viewBox(object: KnownObject): string {
 
 function Form({ object, onDone }: { object: KnownObject | null; onDone: (object: KnownObject | null) => void }) {
   const { units } = useUnits();
-  const { answers: empty } = useVocabulary();
+  const { answers: empty, surfaces } = useVocabulary();
   const over = useTyped(object?.version ?? 0, {
     ...empty,
     words: 'Abc',
-    ...object?.answers,
+    ...(object?.answers as Partial<Answers> | undefined),
     object: object?.name ?? '',
   } as Answers);
   const { typed: answers, set: setAnswers } = over;
@@ -171,7 +172,7 @@ function Form({ object, onDone }: { object: KnownObject | null; onDone: (object:
       ask(api.POST('/api/photos', { params: { query: { picture: true } }, body: file as never, ...asFile })),
     onSuccess: (taken) => setPhoto(taken.photo),
   });
-  const full = { ...answers, words: answers.words || 'Abc', units };
+  const full = sent({ ...answers, words: answers.words || 'Abc', units }, surfaces);
   const live = useQuery(answersTo(useSettled(full, 220)));
   const save = useChange(
     () =>
