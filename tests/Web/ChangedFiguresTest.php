@@ -71,7 +71,7 @@ final class ChangedFiguresTest extends WebCase
                             'surface' => 'cylinder',
                             'circumference' => '258mm',
                             'height' => '95mm',
-                        ] + get_object_vars($this->answers('Kestrel', 1)),
+                        ] + $this->answers('Kestrel', 1)->toArray(),
                     ]),
                     $this->ask('POST', '/api/fit', $drawing),
                     $this->ask('POST', '/api/check', $drawing),

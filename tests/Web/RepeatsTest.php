@@ -30,7 +30,7 @@ final class RepeatsTest extends WebCase
     /** @return array<string, mixed> */
     private function order(): array
     {
-        return ['take' => true, 'answers' => get_object_vars($this->answers())];
+        return ['take' => true, 'answers' => $this->answers()->toArray()];
     }
 
     private function orders(): int
@@ -61,7 +61,7 @@ final class RepeatsTest extends WebCase
 
     public function testWhatWasNotKeptIsDoneWhenItIsAskedAgain(): void
     {
-        $wrong = [...$this->order(), 'answers' => [...get_object_vars($this->answers()), 'quantity' => 'many']];
+        $wrong = [...$this->order(), 'answers' => [...$this->answers()->toArray(), 'quantity' => 'many']];
         $this->keyed('POST', '/api/dockets', $wrong);
         self::assertSame(422, $this->status);
         $this->keyed('POST', '/api/dockets', $this->order());
