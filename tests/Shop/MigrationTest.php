@@ -16,6 +16,7 @@ use Symfony\Component\Process\Process;
 final class MigrationTest extends TestCase
 {
     private const SCRATCH = 'yelbo_migrated';
+    private const BEFORE_ONE_RECORD = 'Yelbo\Migrations\Version20261201000000';
     private const BEFORE_THINGS = 'Yelbo\Migrations\Version20261130180000';
     private const BEFORE_ITEMS = 'Yelbo\Migrations\Version20261127110000';
     /** What an order of before items said of its one thing. */
@@ -249,6 +250,56 @@ final class MigrationTest extends TestCase
         );
         self::assertSame(['{"layers-first":1}', null], \array_slice(array_column($things, 'schools'), 0, 2));
         self::assertSame('TW-1', $things[2]['tracking']);
+    }
+
+    /** What was put together of two copies before is one record, with what was asked beside it. */
+    public function testWhatWasChangedAtSizeIsInTheAnswers(): void
+    {
+        $this->migrate(self::BEFORE_ONE_RECORD);
+        $this->database->insert('docket', [
+            'number' => 500,
+            'state' => 'sizing',
+            'label' => 'Heron',
+            'quantity' => 2,
+            'note' => '',
+            'answers' => '{}',
+            'waits_for' => '',
+            'changes' => 0,
+            'begun_at' => '2026-11-20 09:00:00',
+        ]);
+        $items = [
+            'drawn as it was asked' => [['words' => "Kestrel \n"], ['words' => '["Kestrel"]'], []],
+            'words' => [['words' => 'Kestrel'], ['words' => '["Kestral","Crew"]'], ['words' => "Kestral\nCrew"]],
+            'a list' => [
+                ['roster' => 'Ada|Lock', 'words' => ''],
+                ['words' => '[]', 'roster' => '[["Ada","Lock"],["Zoë"]]'],
+                ['roster' => "Ada | Lock\nZoë"],
+            ],
+            'a star instead' => [
+                ['words' => 'Kestrel', 'motif' => ''],
+                ['words' => '[]', 'design_motif' => '{"kind":"shape","what":"star"}'],
+                ['words' => '', 'motif' => 'star'],
+            ],
+            'nothing said yet' => [['words' => 'Kestr'], ['words' => '[]'], []],
+        ];
+        $nth = 0;
+        foreach ($items as [$answers, $drawn]) {
+            $this->itemOf(++$nth, $drawn + ['answers' => json_encode($answers, \JSON_THROW_ON_ERROR)]);
+        }
+
+        $this->migrate('latest');
+
+        $rows = $this->database->fetchAllAssociative('SELECT answers, answers_before FROM item ORDER BY nth');
+        $read = static fn (?string $json): mixed => null === $json ? null : json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
+        foreach (array_keys($items) as $place => $called) {
+            [$answers, , $now] = $items[$called];
+            self::assertEquals($now + $answers, $read($rows[$place]['answers']), $called);
+            self::assertEquals(
+                [] === $now ? null : [['at' => 'size', 'was' => array_intersect_key($answers, $now)]],
+                $read($rows[$place]['answers_before']),
+                $called,
+            );
+        }
     }
 
     /** @param array<string, string> $object */

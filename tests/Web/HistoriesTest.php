@@ -231,7 +231,7 @@ final class HistoriesTest extends WebCase
     {
         $docket = $this->docket($number);
         $items = $docket->items();
-        $all = array_map(static fn ($item): array => $item->answersNow()->toArray(), $items);
+        $all = array_map(static fn ($item): array => $item->answers()->toArray(), $items);
         $at = $this->pick(\count($all));
         $all[$at]['quantity'] = (string) (1 + (int) $all[$at]['quantity'] % 4);
         $body = [

@@ -137,6 +137,16 @@ final class ProofTest extends WebCase
         self::assertSame('', $says('Kestrel'));
         self::assertStringContainsString('One letter differs', $says('Kestral'));
         self::assertStringContainsString('Capitals differ', $says('KESTREL'));
+        // Kept so, it is what the answers say; what was asked stays what it is held against.
+        $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
+            'version' => $docket->version(),
+            'words' => 'Kestral',
+            'face' => 'bebas',
+        ]);
+        $kept = $this->ask('GET', "/api/dockets/{$docket->number()}");
+        self::assertSame('Kestral', $kept['items'][0]['answers']['words']);
+        self::assertStringContainsString('One letter differs', $says('Kestral'));
+        self::assertSame('', $says('Kestrel'));
     }
 
     public function testTheCustomersPageShowsThatOrderOnlyAndTakesAYes(): void

@@ -64,7 +64,7 @@ final readonly class ChangeOrder
             throw Refusals::at('items', 'Say of each item which one it is.');
         }
         $of = array_map(static fn (int $nth): ?Item => 0 === $nth ? null : $docket->item($nth), $items);
-        $before = $docket->items()[0]->answersNow();
+        $before = $docket->items()[0]->answers();
         $agreed = $this->take->agreed($typed, $before->neededOn);
         $says = array_values($once = $this->differences->ofOrder($before, $answers));
         $again = [];
@@ -74,7 +74,7 @@ final readonly class ChangeOrder
                 $says[] = "another item: {$all[$place]->label()}";
                 continue;
             }
-            $different = $this->differences->ofItem($item->answersNow(), $all[$place]);
+            $different = $this->differences->ofItem($item->answers(), $all[$place]);
             foreach ($different as $one) {
                 $says[] = ($many ? "item {$item->nth()}, " : '').$one;
             }
@@ -127,7 +127,7 @@ final readonly class ChangeOrder
                     $item->agree($change->agreed->items[$place]);
                     $this->take->drawFirst($item);
                 } elseif (\in_array($item, $change->again, true)) {
-                    $item->keepAnswers($answers->ofItem());
+                    $item->kept()->askedAnew($answers->ofItem());
                     $item->agree($change->agreed->items[$place]);
                 }
             }
@@ -252,7 +252,7 @@ final readonly class ChangeOrder
     private function dearer(Docket $docket, array $now): ?int
     {
         $before = $this->estimate(
-            array_map(static fn (Item $item): Answers => $item->answersNow(), $docket->items()),
+            array_map(static fn (Item $item): Answers => $item->answers(), $docket->items()),
         );
         $after = $this->estimate($now);
 

@@ -37,13 +37,13 @@ final readonly class AgainReader
             $lines,
             array_keys($lines),
         ) ?:
-            [$like->answersNow()];
+            [$like->answers()];
     }
 
     private function one(Item $like, string $line, int $nth): Answers
     {
         $cells = array_map(trim(...), preg_split('~[;\t]~', $line) ?: [$line]);
-        $answers = ['words' => str_replace('|', "\n", $cells[0]), 'roster' => ''] + $like->answersNow()->toArray();
+        $answers = ['words' => str_replace('|', "\n", $cells[0]), 'roster' => ''] + $like->answers()->toArray();
         if ('' === $cells[0]) {
             throw Refusals::at('words', "Line $nth has no words. First the words, then the film, then how many.");
         }

@@ -64,6 +64,9 @@ class Item
     private Finish $finish = Finish::None;
 
     #[ORM\Embedded(columnPrefix: false)]
+    private KeptAnswers $answers;
+
+    #[ORM\Embedded(columnPrefix: false)]
     private Waivers $waivers;
 
     /** It will not be made; its number is not given out again. */
@@ -74,8 +77,9 @@ class Item
     public function __construct(
         #[ORM\ManyToOne(inversedBy: 'items'), ORM\JoinColumn(nullable: false)] private Docket $docket,
         #[ORM\Column] private int $nth,
-        #[ORM\Column(type: 'json')] private array $answers,
+        array $answers,
     ) {
+        $this->answers = new KeptAnswers($answers);
         $this->object = new MeasuredObject();
         $this->design = new Design();
         $this->waivers = new Waivers();
@@ -99,48 +103,31 @@ class Item
         return $this->nth;
     }
 
-    /** As they were typed, with what was asked once for the whole order. */
+    /**
+     * As they stand: as they were typed, with what was changed at Size since, what was asked once for the whole order,
+     * and who it is from.
+     */
     public function answers(): Answers
     {
-        return Answers::fromKept($this->docket->answers() + $this->answers);
-    }
-
-    /** As they were typed, with what was changed at Size since, its words and its film, and who it is from. */
-    public function answersNow(): Answers
-    {
-        $typed = $this->answers();
         $customer = $this->docket->customer();
-        $now = null === $customer ? [] : ['known' => (string) $customer->id()];
-        if ([] !== $this->roster() && TypedWords::roster($typed->roster) !== $this->roster()) {
-            $now['roster'] = implode(
-                "\n",
-                array_map(static fn (array $lines): string => implode(' | ', $lines), $this->roster()),
-            );
-        }
-        if ([] === $this->roster() && [] !== $this->words && TypedWords::lines($typed->words) !== $this->words) {
-            $now['words'] = implode("\n", $this->words);
-        }
-        if ([] === $this->words && [] === $this->roster() && $this->design->isWithoutWords()) {
-            $motif = $this->design->motif();
-            $now += ['words' => '', 'motif' => ($motif->what ?? '') ?: DesignElement::DRAWING];
-        }
-        if (null !== $this->film && (int) $typed->film !== $this->film->id()) {
-            $now['film'] = (string) $this->film->id();
-        }
 
-        return [] === $now ? $typed : Answers::fromKept($now + $typed->toArray());
+        return Answers::fromKept(
+            (null === $customer ? [] : ['known' => (string) $customer->id()]) +
+                $this->docket->answers() +
+                $this->answers->now(),
+        );
     }
 
-    /** @param array<string, mixed> $answers as they were typed */
-    public function keepAnswers(array $answers): void
+    /** What was answered, and what it was before. */
+    public function kept(): KeptAnswers
     {
-        $this->answers = $answers;
+        return $this->answers;
     }
 
     /** @return list<string> what the customer asked for, letter for letter as it was given */
     public function asked(): array
     {
-        return $this->answers()->asked();
+        return Answers::fromKept($this->answers->asked())->asked();
     }
 
     /** @return list<string> */
@@ -319,6 +306,31 @@ class Item
         $this->elements =
             array_map(static fn (DesignElement $element): array => $element->toArray(), $draft->elements) ?: null;
         $this->film = $draft->film ?? $this->film;
+        $this->answers->drawnAnew($this->drawnOtherwise());
+    }
+
+    /** @return array<string, string> answers that what is drawn is no longer of, and what they would be */
+    private function drawnOtherwise(): array
+    {
+        $typed = Answers::fromKept($this->answers->now());
+        $now = [];
+        if ([] !== $this->roster() && TypedWords::roster($typed->roster) !== $this->roster()) {
+            $now['roster'] = implode(
+                "\n",
+                array_map(static fn (array $lines): string => implode(' | ', $lines), $this->roster()),
+            );
+        }
+        if ([] === $this->roster() && [] !== $this->words && TypedWords::lines($typed->words) !== $this->words) {
+            $now['words'] = implode("\n", $this->words);
+        }
+        if ([] === $this->words && [] === $this->roster() && $this->design->isWithoutWords()) {
+            $now = ['words' => '', 'motif' => ($this->design->motif()->what ?? '') ?: DesignElement::DRAWING];
+        }
+        if (null !== $this->film && (int) $typed->film !== $this->film->id()) {
+            $now['film'] = (string) $this->film->id();
+        }
+
+        return $now;
     }
 
     /** It will not be made. */

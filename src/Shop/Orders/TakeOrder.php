@@ -172,7 +172,7 @@ final readonly class TakeOrder
         $items = $docket->hasItems() ? $docket->items() : [];
         foreach ($typed->items() as $nth => $one) {
             if (isset($items[$nth])) {
-                $items[$nth]->keepAnswers($one->ofItem());
+                $items[$nth]->kept()->typed($one->ofItem());
             } else {
                 $docket->add($one->ofItem());
             }

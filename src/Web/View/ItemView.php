@@ -58,7 +58,7 @@ final readonly class ItemView
             null === $film ? null : FilmView::from($film),
             $item->quantity(),
             $item->isAppliedHere(),
-            $item->answersNow(),
+            $item->answers(),
             DesignView::from($item->design()),
             array_map(TypedElement::fromDesign(...), $item->elements()),
             $item->docket()->isBeingMade($item),
