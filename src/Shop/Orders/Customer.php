@@ -22,6 +22,12 @@ class Customer
     ) {
     }
 
+    /** Whether it is in the records already, and has a number there. */
+    public function isKept(): bool
+    {
+        return null !== $this->id;
+    }
+
     /** Its number in the records. */
     public function id(): int
     {

@@ -112,7 +112,7 @@ class Item
         $customer = $this->docket->customer();
 
         return Answers::fromKept(
-            (null === $customer ? [] : ['known' => (string) $customer->id()]) +
+            (true === $customer?->isKept() ? ['known' => (string) $customer->id()] : []) +
                 $this->docket->answers() +
                 $this->answers->now(),
         );
