@@ -31,7 +31,9 @@ final readonly class RosterNotes
         foreach ($names as $nth => $name) {
             $signs = array_intersect(self::signs($name), $none);
             $longest = max([0, ...array_map(mb_strlen(...), $roster[$nth])]);
+            $picture = Words::pictureIn($name);
             $says = match (true) {
+                null !== $picture => $picture,
                 [] !== $signs => 'No face here has '.self::quoted($signs).'. Leave it out, or draw it as a shape.',
                 1 !== preg_match('~[\p{L}\p{N}]~u', $name) => 'There is no letter in it.',
                 default => null,

@@ -109,13 +109,18 @@ final readonly class Words
         if (!mb_check_encoding($line, 'UTF-8') || preg_match('~[\p{Cc}\x{2028}\x{2029}]~u', $line)) {
             throw new Refused('unprintable', 'This line holds a tab or another mark that cannot be cut.', $at);
         }
-        if (preg_match('~[\x{1F000}-\x{1FAFF}\x{FE0F}\x{20E3}]~u', $line, $found)) {
-            throw new Refused(
-                'emoji',
-                "“{$found[0]}” is a picture, not a letter, and no face has it. Leave it out, or ask for it as artwork of its own.",
-                $at,
-            );
+        $picture = self::pictureIn($line);
+        if (null !== $picture) {
+            throw new Refused('emoji', $picture, $at);
         }
+    }
+
+    /** What is said of a picture among letters, at its line or its row; nothing where there is none. */
+    public static function pictureIn(string $line): ?string
+    {
+        return 1 === preg_match('~[\x{1F000}-\x{1FAFF}\x{FE0F}\x{20E3}]~u', $line, $found)
+            ? "“{$found[0]}” is a picture, not a letter, and no face has it. Leave it out, or ask for it as artwork of its own."
+            : null;
     }
 
     /**
