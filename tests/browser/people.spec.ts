@@ -7,11 +7,22 @@ test('two at the same proof: the second gets a sentence and the fresh view', asy
   await other.goto(`/proof/${docket.number}`);
   await expect(other.getByText('Read it out')).toBeVisible();
   await other.getByLabel('Who says yes').fill('Osric T.');
+  await other.getByRole('radio', { name: 'Here' }).click();
+  // The other has not looked again when it answers.
+  let looks = () => {};
+  const held = new Promise<void>((done) => {
+    looks = done;
+  });
+  await other.route(`**/api/dockets/${docket.number}`, async (route) => {
+    await held;
+    await route.continue();
+  });
   await sayYes(page);
   await expect(page).toHaveURL('/batch');
   const answer = other.waitForResponse((response) => response.url().includes('/approve'));
-  await sayYes(other);
+  await other.getByRole('button', { name: /^Approve/ }).click();
   const response = await answer;
+  looks();
   expect(response.status()).toBe(409);
   expect((await response.json()).detail).toContain(`${docket.tag} was changed meanwhile by Ines`);
   await expect(other.getByText('is not waiting for a yes')).toBeVisible();
