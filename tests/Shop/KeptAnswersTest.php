@@ -54,4 +54,13 @@ final class KeptAnswersTest extends TestCase
         $kept->typed(['words' => 'Teal']);
         self::assertSame([['words' => 'Teal']], $kept->history());
     }
+
+    public function testMeasuresOfASurfaceThatIsNotAskedAnyMoreAreKnownStill(): void
+    {
+        $kept = new KeptAnswers(['surface' => 'cylinder', 'circumference' => '250mm']);
+        $kept->askedAnew(['surface' => 'rectangle', 'width' => '80mm']);
+        self::assertSame(['surface' => 'rectangle', 'width' => '80mm'], $kept->now());
+        self::assertSame('250mm', $kept->history()[0]['circumference'] ?? null);
+        self::assertSame('cylinder', $kept->history()[0]['surface'] ?? null);
+    }
 }

@@ -85,11 +85,9 @@ class KeptAnswers
     /** @param array<string, mixed> $now */
     private function change(string $at, array $now): void
     {
-        $was = array_filter(
-            array_intersect_key($this->now, $now),
-            static fn (mixed $value, string $field): bool => $value !== $now[$field],
-            \ARRAY_FILTER_USE_BOTH,
-        );
+        // What is not asked any more, of another surface, was answered all the same.
+        $isOther = static fn (mixed $value, string $field): bool => $value !== ($now[$field] ?? null);
+        $was = array_filter($this->now, $isOther, \ARRAY_FILTER_USE_BOTH);
         $this->now = $now;
         if ([] === $was) {
             return;
@@ -99,11 +97,7 @@ class KeptAnswers
         if (self::SIZE === $at && false !== $last && self::SIZE === $last['at']) {
             // Drawn again and again it is one change of what was asked.
             array_pop($before);
-            $was = array_filter(
-                $last['was'] + $was,
-                static fn (mixed $value, string $field): bool => $value !== $now[$field],
-                \ARRAY_FILTER_USE_BOTH,
-            );
+            $was = array_filter($last['was'] + $was, $isOther, \ARRAY_FILTER_USE_BOTH);
         }
         $this->before = [] === $was ? $before : [...$before, ['at' => $at, 'was' => $was]];
         $this->before = $this->before ?: null;

@@ -6,6 +6,7 @@ namespace Yelbo\Trade\Week;
 
 use Random\Engine\Mt19937;
 use Random\Randomizer;
+use Yelbo\Trade\Rule;
 
 /**
  * Plans the week for the least weighted lateness: good orders of steps first, then one step after the other moved,
@@ -23,8 +24,6 @@ final readonly class WeekPlanner
     private const MEANWHILE = 600;
     /** Of the lateness to begin with: by so much worse is let pass now and then at first. */
     private const WARMTH = 0.0004;
-    /** Steps placed in all before it is done: what bounds the time it takes. */
-    private const PLACED = 75_000;
     /** Times a job may be asked when its next step could begin, in all. */
     private const ASKED = 500_000;
 
@@ -33,19 +32,22 @@ final readonly class WeekPlanner
     private const MINUTES_WORTH = 30;
 
     private Timetable $timetable;
+    private int $placed;
 
     /**
      * @param list<Job>                   $jobs
      * @param list<list<array{int, int}>> $hands    when each works, s since now
      * @param int                         $machines how many there are
-     * @param int                         $placed   how many steps are placed at the most, where it may take longer
+     * @param int|null                    $placed   how many steps are placed at the most, which bounds the time it
+     *     takes; as the standard figure has it where left out
      */
     public function __construct(
         private array $jobs,
         array $hands,
         int $machines,
-        private int $placed = self::PLACED,
+        ?int $placed = null,
     ) {
+        $this->placed = $placed ?? 1000 * (int) Rule::ThinkWeek->standard();
         $this->timetable = new Timetable($jobs, $hands, $machines);
     }
 
