@@ -156,17 +156,7 @@ final class MigrationTest extends TestCase
     public function testPiecesBecomeThingsThatGoOnWhereTheyStood(): void
     {
         $this->migrate(self::BEFORE_THINGS);
-        $this->database->insert('docket', [
-            'number' => 500,
-            'state' => 'making',
-            'label' => 'Heron',
-            'quantity' => 2,
-            'note' => '',
-            'answers' => '{}',
-            'waits_for' => '',
-            'changes' => 0,
-            'begun_at' => '2026-11-20 09:00:00',
-        ]);
+        $this->docketAt('making');
         $this->database->insert('film_on_shelf', [
             'grade' => 'permanent',
             'colour' => 'navy',
@@ -256,17 +246,7 @@ final class MigrationTest extends TestCase
     public function testWhatWasChangedAtSizeIsInTheAnswers(): void
     {
         $this->migrate(self::BEFORE_ONE_RECORD);
-        $this->database->insert('docket', [
-            'number' => 500,
-            'state' => 'sizing',
-            'label' => 'Heron',
-            'quantity' => 2,
-            'note' => '',
-            'answers' => '{}',
-            'waits_for' => '',
-            'changes' => 0,
-            'begun_at' => '2026-11-20 09:00:00',
-        ]);
+        $this->docketAt('sizing');
         $items = [
             'drawn as it was asked' => [['words' => "Kestrel \n"], ['words' => '["Kestrel"]'], []],
             'words' => [['words' => 'Kestrel'], ['words' => '["Kestral","Crew"]'], ['words' => "Kestral\nCrew"]],
@@ -300,6 +280,21 @@ final class MigrationTest extends TestCase
                 $called,
             );
         }
+    }
+
+    private function docketAt(string $state): void
+    {
+        $this->database->insert('docket', [
+            'number' => 500,
+            'state' => $state,
+            'label' => 'Heron',
+            'quantity' => 2,
+            'note' => '',
+            'answers' => '{}',
+            'waits_for' => '',
+            'changes' => 0,
+            'begun_at' => '2026-11-20 09:00:00',
+        ]);
     }
 
     /** @param array<string, string> $object */
