@@ -1,16 +1,17 @@
 import { QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { lazy, StrictMode, Suspense } from 'react';
+import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, Outlet, RouterProvider, redirect } from 'react-router';
 import { me } from './api/queries';
 import { startSession } from './api/session';
+import { vocabulary } from './api/vocabulary';
 import { Fault } from './frame/Fault';
 import { SignIn } from './frame/SignIn';
 import { Loading, Nothing, Trouble } from './parts/basics';
 import { UnitsProvider } from './parts/units';
 import './styles.css';
 
-const Shop = lazy(() => import('./frame/Shop').then(({ Shop }) => ({ default: Shop })));
+const client = startSession();
 
 /** Signed in, the shop; else the door. */
 function Door() {
@@ -24,18 +25,21 @@ function Door() {
       <Loading what="the shop" />
     );
   }
-  return data.signedIn ? (
-    <Suspense fallback={<Loading what="the shop" />}>
-      <Shop who={data} />
-    </Suspense>
-  ) : (
-    <SignIn shop={data.shop} needsOwner={data.needsOwner} />
-  );
+  return data.signedIn ? <Outlet /> : <SignIn shop={data.shop} needsOwner={data.needsOwner} />;
+}
+
+/** Asked for beside the scripts, so that the first thing drawn is the page itself. */
+async function firstAnswers() {
+  await client.prefetchQuery(me);
+  if (client.getQueryData(me.queryKey)?.signedIn) {
+    await client.prefetchQuery(vocabulary);
+  }
+  return null;
 }
 
 /** A page is fetched when it is entered. */
 const page = <Name extends string>(
-  path: string,
+  path: string | undefined,
   load: () => Promise<Record<Name, React.ComponentType>>,
   name: Name,
 ) => ({
@@ -51,29 +55,39 @@ const router = createBrowserRouter([
     HydrateFallback: () => <Loading what="the shop" />,
     children: [
       {
-        errorElement: <Fault />,
+        ...page(undefined, () => import('./frame/Shop'), 'Shop'),
+        loader: firstAnswers,
+        shouldRevalidate: () => false,
         children: [
-          { index: true, element: <Navigate to="/morning" replace /> },
-          page('morning', () => import('./stations/week/Morning'), 'Morning'),
-          page('ask/:number?', () => import('./stations/ask/Ask'), 'Ask'),
-          page('size/:number?/:item?', () => import('./stations/size/Size'), 'Size'),
-          page('proof/:number?', () => import('./stations/proof/ProofStation'), 'ProofStation'),
-          page('batch', () => import('./stations/batch/BatchStation'), 'BatchStation'),
-          page('cut', () => import('./stations/cut/CutStation'), 'CutStation'),
-          page('weed', () => import('./stations/weed/WeedStation'), 'WeedStation'),
-          page('apply', () => import('./stations/apply/ApplyStation'), 'ApplyStation'),
-          page('send', () => import('./stations/send/SendStation'), 'SendStation'),
-          page('stock', () => import('./stations/stock/Stock'), 'Stock'),
-          page('objects', () => import('./stations/shop/Objects'), 'Objects'),
-          page('drying', () => import('./stations/shop/Drying'), 'Drying'),
-          page('week', () => import('./stations/week/Week'), 'Week'),
-          page('pictures', () => import('./stations/shop/Pictures'), 'Pictures'),
-          page('book', () => import('./stations/shop/Book'), 'Book'),
-          page('post', () => import('./stations/shop/Post'), 'Post'),
-          page('machines', () => import('./stations/shop/Machines'), 'Machines'),
-          page('figures', () => import('./stations/shop/Figures'), 'Figures'),
-          page('people', () => import('./stations/shop/People'), 'People'),
-          { path: '*', element: <Nothing title="There is no such place">The line above leads everywhere.</Nothing> },
+          {
+            errorElement: <Fault />,
+            children: [
+              { index: true, loader: () => redirect('/morning') },
+              page('morning', () => import('./stations/week/Morning'), 'Morning'),
+              page('ask/:number?', () => import('./stations/ask/Ask'), 'Ask'),
+              page('size/:number?/:item?', () => import('./stations/size/Size'), 'Size'),
+              page('proof/:number?', () => import('./stations/proof/ProofStation'), 'ProofStation'),
+              page('batch', () => import('./stations/batch/BatchStation'), 'BatchStation'),
+              page('cut', () => import('./stations/cut/CutStation'), 'CutStation'),
+              page('weed', () => import('./stations/weed/WeedStation'), 'WeedStation'),
+              page('apply', () => import('./stations/apply/ApplyStation'), 'ApplyStation'),
+              page('send', () => import('./stations/send/SendStation'), 'SendStation'),
+              page('stock', () => import('./stations/stock/Stock'), 'Stock'),
+              page('objects', () => import('./stations/shop/Objects'), 'Objects'),
+              page('drying', () => import('./stations/shop/Drying'), 'Drying'),
+              page('week', () => import('./stations/week/Week'), 'Week'),
+              page('pictures', () => import('./stations/shop/Pictures'), 'Pictures'),
+              page('book', () => import('./stations/shop/Book'), 'Book'),
+              page('post', () => import('./stations/shop/Post'), 'Post'),
+              page('machines', () => import('./stations/shop/Machines'), 'Machines'),
+              page('figures', () => import('./stations/shop/Figures'), 'Figures'),
+              page('people', () => import('./stations/shop/People'), 'People'),
+              {
+                path: '*',
+                element: <Nothing title="There is no such place">The line above leads everywhere.</Nothing>,
+              },
+            ],
+          },
         ],
       },
     ],
@@ -84,7 +98,7 @@ const root = document.getElementById('yelbo');
 if (root) {
   createRoot(root).render(
     <StrictMode>
-      <QueryClientProvider client={startSession()}>
+      <QueryClientProvider client={client}>
         <UnitsProvider>
           <RouterProvider router={router} />
         </UnitsProvider>

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { setNonce } from 'get-nonce';
-import type { Schemas } from '../api/client';
+import { me } from '../api/queries';
 import { vocabulary } from '../api/vocabulary';
 import { Loading, Trouble } from '../parts/basics';
 import { Frame } from './Frame';
@@ -9,9 +9,10 @@ import { Frame } from './Frame';
 setNonce(document.querySelector<HTMLMetaElement>('meta[name=nonce]')?.content ?? '');
 
 /** The shop behind the door: nothing is drawn before it is known what things are called. */
-export function Shop({ who }: { who: Schemas['MeView'] }) {
+export function Shop() {
+  const { data: who } = useQuery(me);
   const words = useQuery(vocabulary);
-  if (words.data === undefined) {
+  if (who === undefined || words.data === undefined) {
     return words.error ? (
       <div className="p-10">
         <Trouble says={words.error.message} />
