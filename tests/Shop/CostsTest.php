@@ -179,7 +179,7 @@ final class CostsTest extends ShopTestCase
         }
         [[$sale]] = $this->lately();
         self::assertNotEqualsWithDelta($told, $sale->minutes, 0.01, 'now as it was');
-        self::assertSame([$docket->price()], array_column($this->get(Sold::class)->test()->paid['area'], 'minor'));
+        self::assertSame([$docket->price()], array_column($this->get(Sold::class)->test()[0]->paid['area'], 'minor'));
     }
 
     /** What was kept from beside its pieces is on the shelf again: it is charged to whoever cuts that. */

@@ -8,34 +8,60 @@ use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Designs\Design;
+use Yelbo\Shop\Designs\DesignElement;
+use Yelbo\Shop\Designs\Draft;
+use Yelbo\Shop\Designs\PrintedPictures;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AskedItems;
+use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\EnoughFor;
+use Yelbo\Shop\Orders\FilmNeed;
+use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\TypedOrder;
+use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
+use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
  * Film that is told with a price against film of the plan that is released for it, over orders made up from a seed: names,
- * lists, frames, signs in panels. YELBO_FILM_TOLD=200 tries so many and prints the figures of docs/benchmarks.md;
+ * lists, frames, signs in panels, rims and bases, stars in a film of their own, lattices, prints. YELBO_FILM_TOLD=200 tries so many and prints the figures of docs/benchmarks.md;
  * YELBO_FILM_SEED makes up others, YELBO_FILM_THINKS=5 has each plan thought about for so many seconds.
  */
 final class FilmToldTest extends PlansTestCase
 {
     private const NAMES = ['Kestrel', 'Ada', 'Bartholomew', 'Rope', 'Plot 9', 'Teal', "Sweet\nPeas", 'Wigeon', 'Heron', 'Cox', 'Marigold'];
     private const COPIES = ['1', '1', '2', '3', '5', '8', '12', '24'];
-    private const FEW = 2;
+    private const FEW = 3;
+    private const SIGN = 1;
+    private const LIST = 0;
+    private const RIM = 10;
+    private const RIM_AND_BASE = 11;
+    private const STAR_BESIDE = 12;
+    private const LATTICE = 13;
+    private const PRINT = 14;
+
+    private FilmOnShelf $white;
+    private FilmOnShelf $gloss;
 
     public function testWhatIsToldIsAboutWhatIsTaken(): void
     {
-        for ($lots = 0; $lots < 8; ++$lots) {
-            $this->get(Stockroom::class)->receive($this->navy, StockItem::SHEET, 300_000, 600_000, 250, 'x');
+        $this->white = new FilmOnShelf(Film::Permanent, 'chalk', '#f4f4f0');
+        $this->gloss = new FilmOnShelf(Film::Printable, 'gloss', '#ffffff');
+        $this->records->persist($this->white);
+        $this->records->persist($this->gloss);
+        $this->records->flush();
+        foreach ([$this->navy, $this->white, $this->gloss] as $film) {
+            for ($lots = 0; $lots < 8; ++$lots) {
+                $this->get(Stockroom::class)->receive($film, StockItem::SHEET, 300_000, 600_000, 250, 'x');
+            }
         }
         $many = (int) (getenv('YELBO_FILM_TOLD') ?: self::FEW);
         $random = new Randomizer(new Mt19937((int) (getenv('YELBO_FILM_SEED') ?: 27)));
@@ -70,42 +96,89 @@ final class FilmToldTest extends PlansTestCase
     {
         $pick = static fn (array $of): mixed => $of[$random->getInt(0, \count($of) - 1)];
         $width = $random->getInt(40, 500);
-        $kind = $random->getInt(0, 9);
+        $kind = $random->getInt(0, 14);
         $height = $random->getInt(30, (int) max(40, 0.8 * $width));
         $typed = [
-            'words' => $pick(self::NAMES),
-            'width' => 1 === $kind ? '1800mm' : "{$width}mm",
-            'height' => 1 === $kind ? '400mm' : "{$height}mm",
+            'words' => self::LATTICE === $kind ? '' : $pick(self::NAMES),
+            'motif' => self::LATTICE === $kind ? 'lattice' : '',
+            'width' => self::SIGN === $kind ? '1800mm' : "{$width}mm",
+            'height' => self::SIGN === $kind ? '400mm' : "{$height}mm",
             'quantity' => $kind < 2 ? '1' : $pick(self::COPIES),
-            'roster' => 0 === $kind
+            'roster' => self::LIST === $kind
                 ? implode("\n", array_map(static fn (): mixed => $pick(self::NAMES), range(1, 14)))
                 : '',
-            'film' => (string) $this->navy->id(),
+            'film' => (string) (self::PRINT === $kind ? $this->gloss : $this->navy)->id(),
         ];
         $typed['roster'] = str_replace('Sweet'."\n".'Peas', 'Sweet | Peas', $typed['roster']);
         try {
             $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept($typed + $this->answers()->toArray())), true);
-            $setting = match ($kind) {
-                2 => ['frame' => 'ring'],
-                3 => ['arrangement' => 'knockout'],
-                default => null,
-            };
-            $this->draw($docket, new Design($pick(['bebas', 'pacifico', 'oswald', 'alfa-slab', 'fredoka']), setting: $setting));
+            $this->drawn($docket, $kind, $pick(['bebas', 'pacifico', 'oswald', 'alfa-slab', 'fredoka']));
         } catch (Refused|Refusals) {
             return null;
         }
         $enough = $this->get(EnoughFor::class)->order([$this->get(AskedItems::class)->drawn($docket->item())]);
         $this->approve($docket);
-        $plan = $this->plannedFor((int) getenv('YELBO_FILM_THINKS'), ...$docket->pieces());
         $taken = 0.0;
-        foreach ($this->get(PlanEditor::class)->release($plan, $plan->version()) as $batch) {
-            $taken += $batch->width() * $batch->length() / 1e12;
+        foreach ($enough->films as $need) {
+            $plan = $this->plannedFor(
+                (int) getenv('YELBO_FILM_THINKS'),
+                ...array_filter($docket->pieces(), static fn (Piece $piece): bool => $piece->film() === $need->film),
+            );
+            foreach ($this->get(PlanEditor::class)->release($plan, $plan->version()) as $batch) {
+                $taken += $batch->width() * $batch->length() / 1e12;
+            }
         }
         $this->records->clear();
-        $this->navy = $this->get(Shelf::class)->film($this->navy->id());
+        foreach (['navy', 'white', 'gloss'] as $film) {
+            $this->$film = $this->get(Shelf::class)->film($this->$film->id());
+        }
         // What is cut again is charged, and is in no plan.
         $again = 1 + Rules::standard()->value(Rule::RecutShare) / 100;
 
-        return $enough->films[0]->needed() / $again / $taken;
+        return array_sum(array_map(static fn (FilmNeed $need): float => $need->needed(), $enough->films)) / $again / $taken;
+    }
+
+    /** An order drawn as its kind says, with its proof. */
+    private function drawn(Docket $docket, int $kind, string $face): void
+    {
+        $item = $docket->item();
+        $white = $this->white->id();
+        $setting = match ($kind) {
+            2 => ['frame' => 'ring'],
+            3 => ['arrangement' => 'knockout'],
+            default => null,
+        };
+        $layers = match ($kind) {
+            self::RIM => [['offset' => 3000, 'film' => $white]],
+            self::RIM_AND_BASE => [['offset' => 2000, 'film' => $white], ['offset' => 5000, 'film' => $this->navy->id()]],
+            default => null,
+        };
+        $beside = new DesignElement(DesignElement::SHAPE, 'star', high: 18_000, wide: 18_000, sides: 5, film: $white, left: 4000, top: 4000);
+        $design = match ($kind) {
+            self::LATTICE => $item->draft()->design,
+            self::PRINT => new Design($face, art: [
+                'id' => $this->get(PrintedPictures::class)->bring($docket->number(), 'lamp.png', self::disc(), 50_000, 3000)->id(),
+                'layers' => [['colour' => '#000000', 'film' => null]],
+            ]),
+            default => new Design($face, setting: $setting, layers: $layers),
+        };
+        $this->get(DrawOrder::class)->draw(
+            $item,
+            $docket->version(),
+            new Draft($item->words(), $design, $item->roster(), elements: self::STAR_BESIDE === $kind ? [$beside] : []),
+            true,
+        );
+    }
+
+    /** A picture of a disc, as a PNG. */
+    private static function disc(): string
+    {
+        $image = imagecreatetruecolor(300, 240);
+        imagefill($image, 0, 0, 0xFFFFFF);
+        imagefilledellipse($image, 150, 120, 200, 160, 0x804060);
+        ob_start();
+        imagepng($image);
+
+        return (string) ob_get_clean();
     }
 }

@@ -319,6 +319,25 @@ final class WholeOrdersTest extends WebCase
         $this->assertMade($number, 1, ['Permanent, moss']);
     }
 
+    public function testWordsAllRoundATumblerMeetEvenly(): void
+    {
+        $line = 'Fresh herbs fresh air';
+        $tumbler = ['words' => $line, 'object' => 'Tumbler', 'surface' => 'taper', 'upper' => '260mm', 'lower' => '200mm', 'slant' => '130mm', 'useOf' => 'indoor'];
+        $film = $this->shelved(Film::Permanent, 'moss');
+        $front = $this->asked($tumbler + ['film' => $film])['number'];
+        $design = ['words' => $line, 'setting' => ['arrangement' => 'all-round'], 'proof' => true, 'face' => 'oswald', 'capHeight' => ''];
+        $refused = $this->ask('PUT', "/api/dockets/$front/design", ['version' => 1, 'item' => 1] + $design);
+        self::assertSame(422, $this->status);
+        self::assertStringContainsString('360', array_column($refused['fields'], 'says', 'field')['arrangement']);
+
+        $number = $this->asked($tumbler + ['film' => $film, 'seen' => '360'])['number'];
+        $fit = $this->mustAsk('POST', '/api/fit', ['docket' => $number, 'item' => 1] + $design);
+        $this->sized($number, $design);
+        // Between words and where the ends meet: what is left of the way round, shared by four.
+        self::assertGreaterThan(180, $fit['size']['width']['mm']);
+        $this->assertMade($number, 1, ['Permanent, moss']);
+    }
+
     public function testAPrintedStickerIsPrintedDriedCoatedAndCut(): void
     {
         $number = $this->asked([

@@ -2844,7 +2844,7 @@ export interface components {
          * @description How words are set. Source: handbook section 4.
          * @enum {string}
          */
-        Arrangement: "line" | "stack" | "arc-up" | "arc-down" | "ring" | "monogram" | "initial" | "knockout";
+        Arrangement: "line" | "stack" | "all-round" | "arc-up" | "arc-down" | "ring" | "monogram" | "initial" | "knockout";
         /** @description One colour of a drawing, to be looked at. Its path is in mm in the drawing's own frame. */
         ArtColourView: {
             /** @description As it stands in the drawing, #rrggbb. */
@@ -4930,6 +4930,8 @@ export interface components {
         PriceTestView: {
             /** @description That are looked back. */
             days: number;
+            /** @description Orders whose cost is still being reckoned in the background. */
+            reckoning: number;
             /** @description The rate by letters: for 10 mm of the height of each; null where none were sold. */
             letters: components["schemas"]["MoneyView"] | null;
             /** @description The rate by area: for each 100 cm² of its box. */

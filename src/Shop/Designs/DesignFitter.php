@@ -237,6 +237,7 @@ final readonly class DesignFitter
         if (
             null !== $design->at()
             || null !== $design->capHeight()
+            || Arrangement::AllRound === $design->arrangement()
             || null !== self::motif($lines, $design)?->pattern()
         ) {
             return null;

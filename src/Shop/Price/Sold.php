@@ -76,10 +76,16 @@ final readonly class Sold
         return [$sold, $stale];
     }
 
-    /** What they would have paid by letter height, by area and by minutes. */
-    public function test(): PriceTest
+    /**
+     * What they would have paid by letter height, by area and by minutes.
+     *
+     * @return array{PriceTest, int} of those that are known, and how many are not yet
+     */
+    public function test(): array
     {
-        return PriceTest::of(array_column($this->lately()[0], 0));
+        [$sold, $stale] = $this->lately();
+
+        return [PriceTest::of(array_column($sold, 0)), $stale];
     }
 
     /** Reckons some of which it is not known how they stand. @return int how many are left */

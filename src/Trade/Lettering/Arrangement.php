@@ -9,6 +9,7 @@ enum Arrangement: string
 {
     case Line = 'line';
     case Stack = 'stack';
+    case AllRound = 'all-round';
     case ArcUp = 'arc-up';
     case ArcDown = 'arc-down';
     case Ring = 'ring';
@@ -28,6 +29,7 @@ enum Arrangement: string
         return match ($this) {
             self::Line => 'One line',
             self::Stack => 'Lines under each other',
+            self::AllRound => 'All round, ends meeting evenly',
             self::ArcUp => 'Arc, rising in the middle',
             self::ArcDown => 'Arc, hanging in the middle',
             self::Ring => 'Ring, above and below',

@@ -32,7 +32,7 @@ final readonly class Arranger
     {
         $setting = $words->setting;
         $set = match ($setting->arrangement) {
-            Arrangement::Line, Arrangement::Stack => $this->stack($words, $capHeight),
+            Arrangement::Line, Arrangement::AllRound, Arrangement::Stack => $this->stack($words, $capHeight),
             Arrangement::Knockout => $this->knockedOut($words, $capHeight),
             Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Geos::union(
                 $this->circle->letters($words, $capHeight, $this->lines->cut($capHeight)),
@@ -94,7 +94,7 @@ final readonly class Arranger
             return $this->set($words, $cap);
         }
         $set = match ($setting->arrangement) {
-            Arrangement::Line, Arrangement::Stack => Lines::together(
+            Arrangement::Line, Arrangement::AllRound, Arrangement::Stack => Lines::together(
                 Lines::stacked($this->sketched($words), $setting, $cap, $this->lines->shares($words)),
             ),
             Arrangement::ArcUp, Arrangement::ArcDown, Arrangement::Ring => Lines::together(

@@ -38,6 +38,7 @@ final readonly class Fitting
     private RingRound $rings;
     private PartsOnBall $onBall;
     private LargestOnCircle $circles;
+    private AllRound $allRound;
 
     /** @param int $step µm; sizes that fit are told in whole steps, rounded down, so that what is told fits */
     public function __construct(private Typesetter $typesetter, private Rules $rules, private int $step = 1)
@@ -46,6 +47,7 @@ final readonly class Fitting
         $this->rings = new RingRound($typesetter);
         $this->onBall = new PartsOnBall($typesetter);
         $this->circles = new LargestOnCircle($typesetter);
+        $this->allRound = new AllRound($typesetter);
     }
 
     /**
@@ -88,6 +90,36 @@ final readonly class Fitting
      * @param array{int, int}|null $at
      */
     private function exactly(
+        Surface $surface,
+        Words $words,
+        ?int $capHeight,
+        int|array|null $offset,
+        ?int $clearance,
+        ?array $at,
+        bool $centred,
+        float $strain,
+    ): Fitted {
+        $fit = fn (Words $words, ?int $capHeight): Fitted => $this->placed(
+            $surface,
+            $words,
+            $capHeight,
+            $offset,
+            $clearance,
+            $at,
+            $centred,
+            $strain,
+        );
+
+        return Arrangement::AllRound === $words->setting->arrangement
+            ? $this->allRound->fit($surface, $words, $capHeight, $fit)
+            : $fit($words, $capHeight);
+    }
+
+    /**
+     * @param int|list<int>|null   $offset
+     * @param array{int, int}|null $at
+     */
+    private function placed(
         Surface $surface,
         Words $words,
         ?int $capHeight,
@@ -168,6 +200,13 @@ final readonly class Fitting
         ?array $at = null,
         bool $centred = true,
     ): Fitted {
+        if (Arrangement::AllRound === $words->setting->arrangement && null !== $width) {
+            throw new Refused(
+                'no-such-size',
+                'Words that go all round are as wide as the object is round. Say how high they are.',
+                '/width',
+            );
+        }
         $wanted = Box::sized($width ?? self::ANY_SIZE, $height ?? self::ANY_SIZE);
         $chosen = max(Typesetter::SMALLEST, min(Typesetter::LARGEST, $this->typesetter->guess($words, $wanted)));
         $best = null;
@@ -258,13 +297,16 @@ final readonly class Fitting
             $scale = min($scale, $base->reach(Ball::FLAT) / max(1.0, PartsOnBall::reach(Geos::union([$sketch]))));
         }
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $scale);
+        $height = Arrangement::AllRound === $words->setting->arrangement
+            ? min($height, $this->allRound->sketched($surface, $words))
+            : $height;
 
         return $height < Typesetter::SMALLEST
             ? throw self::tooLong()
             : [$height, $sketch->put($height / Glyphs::SKETCH_HEIGHT, 0, 0)];
     }
 
-    private static function tooLong(): Refused
+    public static function tooLong(): Refused
     {
         return new Refused(
             'words-too-long',

@@ -74,6 +74,8 @@ final readonly class Lines
         $heights = $this->glyphs->heights($face);
         $scale = $capHeight / $heights['cap'];
         $tracking = ($words->setting->tracking / 1000) * $heights['em'];
+        $space = $words->setting->wordSpace * $heights['cap'];
+        $letters = $space > 0 ? mb_str_split($words->lines[$nth]) : [];
         $regions = [];
         $shift = 0.0;
         foreach ($this->glyphs->line($words, $nth) as $glyph) {
@@ -82,9 +84,16 @@ final readonly class Lines
                 (int) round(-$glyph->y * $scale),
             );
             $shift += $glyph->advance > 0 ? $tracking : 0;
+            $shift += self::isSpace($letters[$glyph->cluster] ?? '') ? $space : 0;
         }
 
         return self::something(self::together($regions), $nth);
+    }
+
+    /** Does it part words? */
+    public static function isSpace(string $letter): bool
+    {
+        return 1 === preg_match('~^[\s\x{A0}]$~u', $letter);
     }
 
     /** @param list<Region> $regions */

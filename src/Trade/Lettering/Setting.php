@@ -29,6 +29,8 @@ final readonly class Setting
      *     their ink where left out
      * @param float    $lean        of the art's height: how far under its own middle that of the set it belongs to lies
      * @param list<LineStyle> $styles  what lines have of their own, the first line first
+     * @param float    $wordSpace   between words that go all round, as a share of the letter height: what is added to
+     *     the face's own
      * @param bool     $justify     whether all lines are set to one width, the shortest as high as the letter height
      * @param Mending  $mending     what is done to the outlines for knife and hook
      * @param Face|null $signs      where signs are taken from that the face lacks
@@ -54,6 +56,7 @@ final readonly class Setting
         public bool $justify = false,
         public bool $stretchAsked = false,
         public ?Face $signs = null,
+        public float $wordSpace = 0.0,
     ) {
         if (abs($tracking) > self::WIDEST_TRACKING) {
             throw new Refused(
@@ -148,6 +151,12 @@ final readonly class Setting
     public function withSigns(?Face $signs): self
     {
         return $this->with(['signs' => $signs]);
+    }
+
+    /** The same with so much more space between words, as a share of the letter height. */
+    public function spaced(float $wordSpace): self
+    {
+        return $this->with(['wordSpace' => $wordSpace]);
     }
 
     /** The same with so much space between letters, in thousandths of the em. */

@@ -135,7 +135,7 @@ final readonly class Words
         $count = \count($lines);
 
         return match ($arrangement) {
-            Arrangement::Line, Arrangement::ArcUp, Arrangement::ArcDown => 1 === $count
+            Arrangement::Line, Arrangement::AllRound, Arrangement::ArcUp, Arrangement::ArcDown => 1 === $count
                 ? $lines
                 : throw new Refused(
                     'too-many-lines',

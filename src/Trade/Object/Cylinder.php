@@ -18,7 +18,7 @@ use Yelbo\Trade\Rules;
  * A cylinder as the wrap round it, its front in the middle and its back, the seam or handle,
  * at both ends. Source: handbook sections 3 and 11.
  */
-final readonly class Cylinder implements Round
+final readonly class Cylinder implements Wall
 {
     use Level;
 
@@ -53,6 +53,21 @@ final readonly class Cylinder implements Round
         );
 
         return FromTheFront::isAllRound($this->seen) ? $all : $all->and(ConvexArea::box($this->part($this->seen ?? 0)));
+    }
+
+    public function isWrapped(): bool
+    {
+        return FromTheFront::isAllRound($this->seen);
+    }
+
+    public function around(float $down): float
+    {
+        return $this->circumference->micrometres;
+    }
+
+    public function straight(Region $flat): Region
+    {
+        return $flat;
     }
 
     public function overJoin(Region $flat): Region

@@ -21,7 +21,7 @@ use Yelbo\Trade\Rules;
  * place on it has its angle from the front, as a length at half the slant, and its distance
  * down the slant. Source: handbook section 3.
  */
-final readonly class Taper implements Round
+final readonly class Taper implements Wall
 {
     /** µm */
     private const ARC_ERROR = 3.0;
@@ -143,6 +143,21 @@ final readonly class Taper implements Round
         return $this->wideUp
             ? $this->development->apexRadius - $down
             : $this->development->apexRadius - $this->slant->micrometres + $down;
+    }
+
+    public function isWrapped(): bool
+    {
+        return FromTheFront::isAllRound($this->seen);
+    }
+
+    public function around(float $down): float
+    {
+        return $this->development->sweep * $this->radiusAt($down);
+    }
+
+    public function straight(Region $flat): Region
+    {
+        return $flat->bent($this->straightened(...));
     }
 
     public function overJoin(Region $flat): Region

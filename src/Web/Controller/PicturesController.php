@@ -74,6 +74,8 @@ final readonly class PicturesController
     #[Route('/api/price-test', name: 'price-test', methods: ['GET'])]
     public function test(): PriceTestView
     {
-        return PriceTestView::from($this->sold->test(), Sold::DAYS, $this->money);
+        [$test, $left] = $this->sold->test();
+
+        return PriceTestView::from($test, $left, Sold::DAYS, $this->money);
     }
 }

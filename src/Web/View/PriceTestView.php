@@ -11,6 +11,7 @@ final readonly class PriceTestView
 {
     /**
      * @param int $days that are looked back
+     * @param int $reckoning orders whose cost is still being reckoned in the background
      * @param MoneyView|null $letters the rate by letters: for 10 mm of the height of each; null where none were sold
      * @param MoneyView|null $area the rate by area: for each 100 cm² of its box
      * @param MoneyView|null $minutes the rate by minutes: for each
@@ -19,6 +20,7 @@ final readonly class PriceTestView
      */
     public function __construct(
         public int $days,
+        public int $reckoning,
         public ?MoneyView $letters,
         public ?MoneyView $area,
         public ?MoneyView $minutes,
@@ -27,7 +29,7 @@ final readonly class PriceTestView
     ) {
     }
 
-    public static function from(PriceTest $test, int $days, string $format): self
+    public static function from(PriceTest $test, int $reckoning, int $days, string $format): self
     {
         $rate = static fn (string $way): ?MoneyView => isset($test->rates[$way])
             ? MoneyView::from($test->rates[$way], $format)
@@ -46,6 +48,7 @@ final readonly class PriceTestView
 
         return new self(
             $days,
+            $reckoning,
             $rate('letters'),
             $rate('area'),
             $rate('minutes'),

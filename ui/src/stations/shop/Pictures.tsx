@@ -23,6 +23,10 @@ import { asDay } from '../../parts/time';
 type Shown = Schemas['PicturesView'];
 type Cell = string | number;
 
+/** Asked again as long as something of the answer is still being reckoned: each answer says so of itself. */
+const untilReckoned = ({ state }: { state: { data?: { reckoning: number } | undefined } }) =>
+  (state.data?.reckoning ?? 0) > 0 ? 3000 : false;
+
 /**
  * Pictures of the shop, in the manner of its drawings: ink, hairlines and hatching, each with its figures as a table and a
  * file.
@@ -31,7 +35,7 @@ export function Pictures() {
   const query = useQuery({
     queryKey: [RECORD, 'pictures'],
     queryFn: () => ask(api.GET('/api/pictures')),
-    refetchInterval: ({ state }) => ((state.data?.reckoning ?? 0) > 0 ? 3000 : false),
+    refetchInterval: untilReckoned,
   });
   const words = useVocabulary();
   const names = (by: string, of: string) =>
@@ -53,7 +57,7 @@ export function Pictures() {
               <Picture key={one.name} {...one} />
             ))}
           </div>
-          <PriceTest reckoning={pictures.reckoning > 0} />
+          <PriceTest />
         </Scroll>
       )}
     </Ready>
@@ -371,12 +375,12 @@ function Csv({ name, head, rows }: { name: string; head: string[]; rows: Cell[][
 const WAYS = ['letters', 'area', 'minutes'] as const;
 
 /** What if it were charged by the height of letters, by area, by minutes? For the owner. */
-function PriceTest({ reckoning }: { reckoning: boolean }) {
+function PriceTest() {
   const isOwner = useQuery(me).data?.role === 'owner';
   const { data } = useQuery({
     queryKey: [RECORD, 'price-test'],
     queryFn: () => ask(api.GET('/api/price-test')),
-    refetchInterval: reckoning ? 3000 : false,
+    refetchInterval: untilReckoned,
     enabled: isOwner,
   });
   if (!data) {
@@ -407,7 +411,7 @@ function PriceTest({ reckoning }: { reckoning: boolean }) {
         {data.minutes && `, ${data.minutes.text} a minute`}. More is told from a tenth on.
       </p>
       {rows.length === 0 ? (
-        <p className="mt-4">No order was agreed yet.</p>
+        <p className="mt-4">{data.reckoning > 0 ? 'What they cost is being reckoned.' : 'No order was agreed yet.'}</p>
       ) : (
         <>
           <Table head={head} rows={rows} />

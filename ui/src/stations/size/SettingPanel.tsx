@@ -52,6 +52,7 @@ export function SettingPanel({
           label="Arrangement"
           value={setting.arrangement}
           onChange={(arrangement) => set({ arrangement, radius: '' })}
+          says={says.arrangement}
           options={[
             { value: '', label: 'As the lines are' },
             ...vocabulary.arrangements.filter((one) => !BY_THE_WORDS.includes(one.value)),

@@ -94,6 +94,7 @@ const SHOWN: Record<string, true | string> = {
   setWide: true,
   setHigh: true,
   capHeight: true,
+  arrangement: 'setting',
   radius: 'setting',
   tracking: 'setting',
   condense: 'setting',
