@@ -78,3 +78,45 @@ test('while another page of the same person has its turn it is asked again', asy
   expect((await done).status).toBe(200);
   expect(begun).toHaveLength(2);
 });
+
+test('what lies beside the drawing makes room for what is waited for, and has its turn after it', async () => {
+  const { begun, send, answer } = server();
+  const keys: (string | null)[] = [];
+  const turns = new Turns();
+  const noting = (request: Request) => {
+    keys.push(request.headers.get('X-Yelbo-Key'));
+    return send(request);
+  };
+  const cures = turns.send(asked('/api/cures', { method: 'POST', headers: { 'X-Yelbo-Key': 'one' } }), noting);
+  await Promise.resolve();
+  await Promise.resolve();
+  const fit = turns.send(asked('/api/fit'), noting);
+  await answer(409);
+  await answer(204);
+  await answer(200);
+  await answer(200);
+
+  expect(begun).toEqual(['/api/cures', '/api/given-up', '/api/fit', '/api/cures']);
+  expect([(await fit).status, (await cures).status]).toEqual([200, 200]);
+  expect(keys[3]).not.toBe('one');
+});
+
+test('what was called off while it is worked out is given up by its key', async () => {
+  const given: unknown[] = [];
+  const off = new AbortController();
+  const send = async (request: Request): Promise<Response> => {
+    if (request.url.endsWith('/given-up')) {
+      given.push(await request.json(), request.headers.get('X-Yelbo-Token'));
+      return new Response(null, { status: 204 });
+    }
+    return new Promise((_, fail) => request.signal.addEventListener('abort', () => fail(request.signal.reason)));
+  };
+  const headers = { 'X-Yelbo-Key': 'two', 'X-Yelbo-Token': 'mine' };
+  const samples = new Turns().send(asked('/api/samples', { method: 'POST', headers, signal: off.signal }), send);
+  await Promise.resolve();
+  off.abort();
+  await expect(samples).rejects.toThrow();
+  await new Promise((wake) => setTimeout(wake, 0));
+
+  expect(given).toEqual([{ key: 'two' }, 'mine']);
+});

@@ -977,6 +977,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/given-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Ends what is being worked out for a request that nobody waits for any more. */
+        post: operations["given-up"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/given/week/{token}.ics": {
         parameters: {
             query?: never;
@@ -3862,6 +3879,11 @@ export interface components {
             tax: components["schemas"]["MoneyView"] | null;
             /** @description Until when it holds, or when it was agreed. */
             says: string;
+        };
+        /** @description What a page does not wait for any more. */
+        GivenUpRequest: {
+            /** @description The key it was asked with. */
+            key: string;
         };
         /** @description The customer's yes. */
         GivenYesRequest: {
@@ -9775,6 +9797,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["FitView"];
+                };
+            };
+            /** @description A problem, as a sentence */
+            default: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["ProblemView"];
+                };
+            };
+        };
+    };
+    "given-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GivenUpRequest"];
+            };
+        };
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/octet-stream": string;
                 };
             };
             /** @description A problem, as a sentence */

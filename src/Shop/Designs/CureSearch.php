@@ -41,6 +41,7 @@ final readonly class CureSearch
         private DesignFitter $fitter,
         private DesignCheck $check,
         private CureAttempts $attempts,
+        private StillWanted $wanted,
     ) {
     }
 
@@ -91,6 +92,7 @@ final readonly class CureSearch
                 continue;
             }
             foreach ($this->attempts->of($cure, $decal, reset($drawn)) as $attempt) {
+                $this->wanted->orStop();
                 if (Patience::seconds() > $until) {
                     break 2;
                 }

@@ -57,6 +57,7 @@ final readonly class DesignFitter
         private ShopRules $rules,
         private Cache $cache,
         private BroughtArts $arts,
+        private StillWanted $wanted,
     ) {
     }
 
@@ -400,6 +401,7 @@ final readonly class DesignFitter
                     $limits,
                     $design->offsets(),
                     $design->mending()->thicken,
+                    $this->wanted->orStop(...),
                 ),
             );
     }

@@ -47,6 +47,7 @@ final readonly class FaceRanking
      * @param \Closure(Face): Words $set     the words in a face; it may refuse
      * @param list<int>             $offsets widths of the layers underneath, µm
      * @param int                   $thicken what outlines grow by when they are mended, µm
+     * @param \Closure(): void|null $before  called before each face; what it throws ends the whole
      *
      * @return list<FaceSample> the best first
      *
@@ -59,15 +60,20 @@ final readonly class FaceRanking
         Limits $limits,
         array $offsets = [],
         int $thicken = 0,
+        ?\Closure $before = null,
     ): array {
         $this->shapeAll($faces, $set);
         $room = $this->fitting->sketchRoom($surface, $offsets, $thicken);
         $samples = array_map(
-            fn (Face $face): FaceSample => $this->sample($face, $surface, $room, $set, $limits),
+            function (Face $face) use ($surface, $room, $set, $limits, $before): FaceSample {
+                null === $before || $before();
+
+                return $this->sample($face, $surface, $room, $set, $limits);
+            },
             $faces,
         );
 
-        return self::bestFirst($this->checked(self::bestFirst($samples), $set, $limits));
+        return self::bestFirst($this->checked(self::bestFirst($samples), $set, $limits, $before));
     }
 
     /**
@@ -94,10 +100,11 @@ final readonly class FaceRanking
      *
      * @param list<FaceSample>      $samples the best first
      * @param \Closure(Face): Words $set
+     * @param \Closure(): void|null $before
      *
      * @return list<FaceSample>
      */
-    private function checked(array $samples, \Closure $set, Limits $limits): array
+    private function checked(array $samples, \Closure $set, Limits $limits, ?\Closure $before): array
     {
         $cutability = new Cutability($limits);
         $left = null;
@@ -105,6 +112,7 @@ final readonly class FaceRanking
             if (null === $sample->film || $sample->spare < self::NEARLY) {
                 continue;
             }
+            null === $before || $before();
             $words = $set($sample->face);
             $left ??= max(
                 self::FACES_CHECKED,

@@ -306,6 +306,7 @@ final readonly class Fitting
             : [$height, $sketch->put($height / Glyphs::SKETCH_HEIGHT, 0, 0)];
     }
 
+    /** What is said where nothing is small enough. */
     public static function tooLong(): Refused
     {
         return new Refused(

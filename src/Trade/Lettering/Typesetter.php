@@ -282,7 +282,10 @@ final class Typesetter
         ]);
         $lines = array_sum($shares);
         [$wide, $high] = match ($setting->isRing() ? Arrangement::Ring : $setting->arrangement) {
-            Arrangement::Line, Arrangement::AllRound, Arrangement::Stack => [$across, $lines * (1 + $setting->lineSpacing)],
+            Arrangement::Line, Arrangement::AllRound, Arrangement::Stack => [
+                $across,
+                $lines * (1 + $setting->lineSpacing),
+            ],
             Arrangement::Knockout => [$across + 1, $lines * (1 + $setting->lineSpacing) + 0.7],
             Arrangement::ArcUp, Arrangement::ArcDown => [0.85 * $across, 1 + 0.2 * $across],
             Arrangement::Ring => [2 * $this->bow($words) + 2, 2 * $this->bow($words) + 2],
@@ -319,7 +322,11 @@ final class Typesetter
     {
         $letter = (string) grapheme_substr($words->lines[0], 0, 1);
         [$line, $alone, $apart] = $this->glyphs->lengthsOf(
-            Words::set($words->face, [$words->lines[0], $letter, "$letter $letter"], $words->setting->arranged(Arrangement::Stack)),
+            Words::set(
+                $words->face,
+                [$words->lines[0], $letter, "$letter $letter"],
+                $words->setting->arranged(Arrangement::Stack),
+            ),
         );
         $spaces = 1 + array_sum(array_map(Lines::isSpace(...), mb_str_split($words->lines[0])));
 

@@ -16,6 +16,7 @@ use Symfony\Component\Security\Core\Exception\AccessDeniedException;
 use Symfony\Component\Security\Core\Exception\AuthenticationException;
 use Symfony\Component\Validator\Exception\ValidationFailedException;
 use Yelbo\Device\Cutter\CutterTrouble;
+use Yelbo\Shop\Designs\GivenUp;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Proofs\LinkClosed;
 use Yelbo\Shop\Records\Conflict;
@@ -72,6 +73,7 @@ final readonly class Problems
                 [],
                 ConflictView::from($fault),
             ),
+            $fault instanceof GivenUp => new ProblemView('about:blank', 'Given up', 409, $fault->getMessage(), []),
             $fault instanceof NotFound => new ProblemView('about:blank', 'Not found', 404, $fault->getMessage(), []),
             $fault instanceof LinkClosed => new ProblemView(
                 'about:blank',

@@ -27,7 +27,8 @@ final readonly class Repeats
     public const HEADER = 'X-Yelbo-Key';
     /** What answers a token that nobody keeps: asked again it is told that it was kept, and made anew by hand. */
     private const SECRET = ['docket-link'];
-    private const KEY = '~^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$~D';
+    /** What a key looks like. */
+    public const KEY = '~^[0-9a-f]{8}-([0-9a-f]{4}-){3}[0-9a-f]{12}$~D';
 
     public function __construct(private AnsweredRequests $requests, private Security $security)
     {

@@ -1,5 +1,6 @@
 import { type QueryClient, queryOptions } from '@tanstack/react-query';
 import type { Middleware } from 'openapi-fetch';
+import { KEY, newKey } from './key';
 import { Turns } from './turn';
 
 /** Answers of what stands before the records, or of records that cannot be reached. */
@@ -56,7 +57,7 @@ export function withPatience(client: QueryClient): Middleware {
       if (request.method === 'GET') {
         return undefined;
       }
-      request.headers.set('X-Yelbo-Key', key());
+      request.headers.set(KEY, newKey());
       return asked(request);
     },
     onResponse({ response }) {
@@ -68,11 +69,4 @@ export function withPatience(client: QueryClient): Middleware {
       }
     },
   };
-}
-
-/** One of a kind; also where the page did not come over TLS. */
-function key(): string {
-  const bytes = crypto.getRandomValues(new Uint8Array(16));
-  const digits = [...bytes].map((byte) => byte.toString(16).padStart(2, '0')).join('');
-  return digits.replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-');
 }
