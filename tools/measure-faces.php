@@ -39,7 +39,7 @@ foreach ($faces->all() as $nth => $face) {
                 continue;
             }
             $found = Measures::ofRegion($film, CAP);
-            $measures[$face->slug][$glyph->glyph] = array_map(static fn (?float $share): ?float => null === $share ? null : round($share, 4), [$found->stroke, $found->island, $found->counter]);
+            $measures[$face->slug][$glyph->glyph] = array_map(static fn (?float $share): ?float => null === $share ? null : round($share, 4), [$found->stroke, $found->island, $found->counter, $found->sure]);
             if (ctype_alnum(array_values($letters)[$at])) {
                 $thinnest = min($thinnest, $found->stroke);
             }

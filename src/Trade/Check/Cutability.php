@@ -78,6 +78,12 @@ final readonly class Cutability
         );
     }
 
+    /** Has it no stroke that is too thin? As `snags()` would say, and quicker: how thin one is is not looked for. */
+    public function hasNoThinStroke(Region $layer): bool
+    {
+        return [] === $this->touching($layer, Opening::tooThin($layer, $this->limits->stroke - self::GRACE))[1];
+    }
+
     /** @return list<Snag> */
     private function strokes(Region $layer, ?int $capHeight): array
     {

@@ -9,6 +9,7 @@ use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Face;
 use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Frame;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 
@@ -21,8 +22,17 @@ final class FaceMeasures
 {
     /** µm: at which glyphs are measured. */
     private const MEASURED_AT = 20_000;
+    /** Letters are put beside each other as they are. */
+    private const LETTER_BY_LETTER = [
+        Arrangement::Line,
+        Arrangement::Stack,
+        Arrangement::AllRound,
+        Arrangement::ArcUp,
+        Arrangement::ArcDown,
+        Arrangement::Ring,
+    ];
 
-    /** @var array<string, array<int, array{float, float|null, float|null}>>|null */
+    /** @var array<string, array<int, array{float, float|null, float|null, float}>>|null */
     private ?array $shipped = null;
 
     public function __construct(
@@ -44,6 +54,27 @@ final class FaceMeasures
         return $this->ofWords($words)->mended($words->setting->mending, $capHeight)->worst($capHeight, $limits);
     }
 
+    /**
+     * How much of its limit what is smallest has for sure, where letters stand apart as they are drawn in their face.
+     *
+     * @param int $capHeight µm
+     *
+     * @return float|null one and more is enough; nothing where only the check itself can tell
+     */
+    public function spare(Words $words, int $capHeight, Limits $limits): ?float
+    {
+        $setting = $words->setting;
+        $isPlain =
+            Frame::None === $setting->frame
+            && 0.0 === $setting->condense
+            && null === $setting->signs
+            && \in_array($setting->arrangement, self::LETTER_BY_LETTER, true);
+
+        return $isPlain && !$words->face->isJoined()
+            ? $this->ofWords($words)->mended($setting->mending, $capHeight)->spare($capHeight, $limits)
+            : null;
+    }
+
     /** What is smallest in words, as shares of the letter height. */
     public function ofWords(Words $words): Measures
     {
@@ -60,7 +91,7 @@ final class FaceMeasures
             }
         }
 
-        $all = ($all ?? new Measures(1.0, null, null))->times($words->setting->smallestLetters());
+        $all = ($all ?? new Measures(1.0, null, null, 1.0))->times($words->setting->smallestLetters());
 
         return Arrangement::Knockout === $words->setting->arrangement
             ? $all->knockedOut($words->setting->mending->bridge > 0)

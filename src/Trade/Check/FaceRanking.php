@@ -5,7 +5,9 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Check;
 
 use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Face;
@@ -29,6 +31,8 @@ final readonly class FaceRanking
     private const WELL = 1.3;
     /** Of a limit: glyphs this near under it may still be cut, as they lie. */
     private const NEARLY = 0.97;
+    /** Shares of a limit: with this much to spare the check lets letters pass, each by itself. */
+    private const SURELY = 1.03;
     /** What a share that the check stops at is told as at the most. */
     private const JUST_UNDER = 0.999;
     /** So many letters are fused and checked in all while somebody waits, and so many faces at the least. */
@@ -106,7 +110,6 @@ final readonly class FaceRanking
      */
     private function checked(array $samples, \Closure $set, Limits $limits, ?\Closure $before): array
     {
-        $cutability = new Cutability($limits);
         $left = null;
         foreach ($samples as $nth => $sample) {
             if (null === $sample->film || $sample->spare < self::NEARLY) {
@@ -121,24 +124,28 @@ final readonly class FaceRanking
             if ($left-- <= 0) {
                 break;
             }
-            $samples[$nth] = $this->check($sample, $words, $cutability);
+            $samples[$nth] = $this->check($sample, $words, $limits);
         }
 
         return array_values($samples);
     }
 
-    private function check(FaceSample $sample, Words $words, Cutability $cutability): FaceSample
+    private function check(FaceSample $sample, Words $words, Limits $limits): FaceSample
     {
         $isKnockout = Arrangement::Knockout === $words->setting->arrangement;
         if (null === $sample->film || null === $sample->capHeight || ($isKnockout && $words->setting->isRing())) {
             return $sample;
+        }
+        $spare = $this->measures->spare($words, $sample->capHeight, $limits);
+        if (null !== $spare && $spare > self::SURELY && self::standApart($sample->film)) {
+            return $sample->judged(max(1.0, $sample->spare), self::verdict(max(1.0, $sample->spare)));
         }
         $film = $this->typesetter->mended(
             $words,
             $isKnockout ? $this->typesetter->top($words, $sample->capHeight) : Geos::union([$sample->film]),
         );
         $stops = array_filter(
-            $cutability->snags($film, $sample->capHeight),
+            (new Cutability($limits))->snags($film, $sample->capHeight),
             static fn (Snag $snag): bool => Severity::Stop === $snag->severity,
         );
         if ([] === $stops) {
@@ -151,6 +158,24 @@ final readonly class FaceRanking
             min(self::JUST_UNDER, $worst->found / $worst->limit),
             self::tooSmall($worst->code, Length::micrometres($worst->found)->inMetric()),
         );
+    }
+
+    /** Does no letter touch another? */
+    private static function standApart(Region $film): bool
+    {
+        $boxes = array_map(static fn (Region $piece): Box => $piece->box(), $film->pieces());
+        foreach ($boxes as $nth => $box) {
+            for ($other = 0; $other < $nth; ++$other) {
+                if ($box->grown(1)->overlaps($boxes[$other])) {
+                    // Fused they are as many, with as many corners, only where none touches another.
+                    $fused = Geos::union([$film]);
+
+                    return \count($fused->polygons) === \count($boxes) && $fused->corners() === $film->corners();
+                }
+            }
+        }
+
+        return true;
     }
 
     /**

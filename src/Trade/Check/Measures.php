@@ -17,13 +17,23 @@ final readonly class Measures
 {
     /** More than half a letter height is no stroke any more. */
     private const UP_TO = 0.6;
+    /** Of a width, and µm: how finely it is found at which the check stops at a stroke. */
+    private const ROUGHLY = 0.02;
+    private const FINEST = 20;
 
     /**
+     * @param float      $stroke  the thinnest stroke that keeps thin for long
      * @param float|null $island  the narrower side of the smallest part
      * @param float|null $counter across the smallest inside; nothing where there is none
+     * @param float|null $sure    the widest limit at which the check finds no stroke too thin; nothing where only the
+     *     check itself can tell
      */
-    public function __construct(public float $stroke, public ?float $island, public ?float $counter)
-    {
+    public function __construct(
+        public float $stroke,
+        public ?float $island,
+        public ?float $counter,
+        public ?float $sure = null,
+    ) {
     }
 
     /** @param int $capHeight µm of the letter height the film is drawn at */
@@ -47,7 +57,40 @@ final readonly class Measures
             Opening::thinnest($film, (int) (self::UP_TO * $capHeight), null, Opening::TAIL) / $capHeight,
             $island,
             $counter,
+            self::sure($film, (int) (self::UP_TO * $capHeight)) / $capHeight,
         );
+    }
+
+    /** The widest limit at which the check finds no stroke of it too thin, µm. */
+    private static function sure(Region $film, int $upTo): int
+    {
+        [$does, $stops] = [0, $upTo];
+        while ($stops - $does > max(self::FINEST, self::ROUGHLY * $stops)) {
+            $limit = intdiv($does + $stops, 2);
+            [$does, $stops] = (new Cutability(new Limits($limit, 0, 0, 0)))->hasNoThinStroke($film)
+                ? [$limit, $stops]
+                : [$does, $limit];
+        }
+
+        return $does;
+    }
+
+    /**
+     * How much of its limit what is smallest has for sure, the letters standing apart: what the check says of them.
+     *
+     * @param int $capHeight µm
+     *
+     * @return float|null one and more is enough; nothing where only the check itself can tell
+     */
+    public function spare(int $capHeight, Limits $limits): ?float
+    {
+        return null === $this->sure
+            ? null
+            : min(
+                ($this->sure * $capHeight) / $limits->stroke,
+                (($this->island ?? \INF) * $capHeight) / $limits->island,
+                (($this->counter ?? \INF) * $capHeight) / $limits->counter,
+            );
     }
 
     /** The same of letters so much higher. */
@@ -59,6 +102,7 @@ final readonly class Measures
                 $this->stroke * $share,
                 null === $this->island ? null : $this->island * $share,
                 null === $this->counter ? null : $this->counter * $share,
+                null === $this->sure ? null : $this->sure * $share,
             );
     }
 
@@ -102,6 +146,7 @@ final readonly class Measures
             min($this->stroke, $other->stroke),
             $least($this->island, $other->island),
             $least($this->counter, $other->counter),
+            null === $this->sure || null === $other->sure ? null : min($this->sure, $other->sure),
         );
     }
 

@@ -45,11 +45,11 @@ final class Faces
      * What is smallest in each glyph, by face and glyph: thinnest stroke, smallest part, smallest
      * inside, as shares of the letter height.
      *
-     * @return array<string, array<int, array{float, float|null, float|null}>>
+     * @return array<string, array<int, array{float, float|null, float|null, float}>>
      */
     public function measures(): array
     {
-        /** @var array<string, array<int, array{float, float|null, float|null}>> $measures */
+        /** @var array<string, array<int, array{float, float|null, float|null, float}>> $measures */
         $measures = json_decode(
             (string) file_get_contents("{$this->root}/{$this->folder}/measures.json"),
             true,

@@ -16,6 +16,8 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\InMemoryCache;
 use Yelbo\Trade\Lettering\Mending;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Rules;
 
 /** What is smallest in a glyph says whether words can be cut, at any size. */
@@ -68,6 +70,7 @@ final class MeasuresTest extends TestCase
                         round($fresh->stroke, 4),
                         null === $fresh->island ? null : round($fresh->island, 4),
                         null === $fresh->counter ? null : round($fresh->counter, 4),
+                        round((float) $fresh->sure, 4),
                     ],
                     0.0002,
                     "$slug $glyph",
@@ -78,6 +81,33 @@ final class MeasuresTest extends TestCase
             [],
             array_diff(array_map(static fn ($face) => $face->slug, Lettering::faces()->all()), array_keys($shipped)),
         );
+    }
+
+    /** What letters have for sure the check lets pass, and what they lack by much it stops at. */
+    public function testWhatIsSureIsWhatTheCheckSays(): void
+    {
+        $quick = new FaceMeasures(Lettering::faces(), Lettering::typesetter(), new InMemoryCache());
+        $rules = Rules::standard();
+        $sure = $short = 0;
+        foreach (Lettering::faces()->all() as $nth => $face) {
+            foreach (['Mg', 'KÅ', 'i8'] as $letters) {
+                $words = Words::set($face, [$letters], new Setting(tracking: 400));
+                $cap = 3000 + 1500 * (($nth * 7 + \ord($letters)) % 11);
+                $limits = Film::Permanent->limits($rules);
+                $spare = $quick->spare($words, $cap, $limits);
+                if (null === $spare || abs($spare - 1) < 0.03) {
+                    continue;
+                }
+                $stops = array_filter(
+                    (new Cutability($limits))->snags(Lettering::typesetter()->top($words, $cap)),
+                    static fn (Snag $snag): bool => Severity::Stop === $snag->severity,
+                );
+                self::assertSame($spare > 1, [] === $stops, "$face->slug $letters at $cap: $spare");
+                $spare > 1 ? ++$sure : ++$short;
+            }
+        }
+        self::assertGreaterThan(10, $sure);
+        self::assertGreaterThan(10, $short);
     }
 
     /** The quick judgement is the whole one's, in nearly every face. */

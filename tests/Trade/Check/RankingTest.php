@@ -85,6 +85,9 @@ final class RankingTest extends TestCase
                 ['27', 80, 80, Film::Permanent],
                 ['27', 80, 80, Film::Glitter],
                 ['Kettle & Rope', 200, 50, Film::Permanent],
+                // Hairlines, letters that reach over each other, marks above.
+                ['Mill', 60, 30, Film::Permanent],
+                ['AVATÅ fjörd', 140, 40, Film::Permanent],
             ] as [$words, $width, $height, $film]
         ) {
             $object = new Rectangle(Size::millimetres($width, $height), Length::millimetres(0));
