@@ -55,7 +55,7 @@ final readonly class AllRound
 
         return new Fitted(...[
             ...get_object_vars($fitted),
-            'largest' => min($most, $fitted->largest),
+            'largest' => null === $capHeight ? min($most, $fitted->largest) : $most,
             'inside' => $fitted->inside && $chosen <= $most,
         ]);
     }

@@ -63,6 +63,7 @@ final class AllRoundTest extends TestCase
         foreach ([1.0, 0.4] as $share) {
             $fitted = 1.0 === $share ? $largest : self::fit($wall, $words, (int) ($share * $largest->capHeight));
             self::assertTrue($fitted->inside);
+            self::assertEqualsWithDelta($largest->largest, $fitted->largest, 5, 'whatever size is looked at');
             $gaps = self::gaps($wall, $fitted, $many);
             self::assertCount($many, $gaps);
             self::assertLessThan(self::EVEN, max($gaps) - min($gaps), implode(' ', $gaps));

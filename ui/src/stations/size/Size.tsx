@@ -283,10 +283,26 @@ function Desk({ docket, item }: { docket: Docket; item: Item }) {
           {isSet ? (
             <>
               <SetPanel set={set.data} drawing={drawing} change={change} says={says} />
-              <Snags docket={docket} item={item.nth} check={check} body={settled} drawing={drawing} onCure={change} />
+              <Snags
+                docket={docket}
+                item={item.nth}
+                check={check}
+                isDrawn={problem === null}
+                body={settled}
+                drawing={drawing}
+                onCure={change}
+              />
             </>
           ) : (
-            <Snags docket={docket} item={item.nth} check={check} body={settled} drawing={drawing} onCure={change} />
+            <Snags
+              docket={docket}
+              item={item.nth}
+              check={check}
+              isDrawn={problem === null}
+              body={settled}
+              drawing={drawing}
+              onCure={change}
+            />
           )}
           <Tabs.Root value={tab} onValueChange={setTab}>
             <Tabs.List className="mb-3 flex border-b border-ink" aria-label="Lettering">

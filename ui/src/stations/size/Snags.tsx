@@ -19,6 +19,7 @@ export function Snags({
   docket,
   item,
   check,
+  isDrawn,
   body,
   drawing,
   onCure,
@@ -26,6 +27,8 @@ export function Snags({
   docket: Docket;
   item: number;
   check: Schemas['CheckView'] | undefined;
+  /** Else what is chosen cannot be drawn. */
+  isDrawn: boolean;
   /** What cures are tried on: of a set they have to help every member. */
   body: DesignBody;
   drawing: Drawing;
@@ -59,7 +62,7 @@ export function Snags({
     return (
       <Section title="Snags">
         <p role="status" className="text-ink2">
-          Checking …
+          {isDrawn ? 'Checking …' : 'It is checked as soon as it can be drawn.'}
         </p>
       </Section>
     );
