@@ -8,7 +8,7 @@ declare(strict_types=1);
 use Yelbo\Bench\Figures;
 use Yelbo\Shop\Demo\DemoShop;
 use Yelbo\Trade\Art\SvgDrawing;
-use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\DecalCheck;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\InMemoryCache;
@@ -47,7 +47,7 @@ $figures->show('12-letter fit, core, nothing remembered', $cold);
 $figures->show('12-letter fit, core, words remembered', $warm);
 
 // The check alone: a script with its rim, at the largest size, where strokes are near or under their limit.
-$judgement = new Judgement(Rules::standard());
+$judgement = new DecalCheck(Rules::standard());
 $typesetter = new Typesetter($faces, new HarfBuzz(), new InMemoryCache());
 $times = [];
 foreach (['pacifico', 'lobster', 'kaushan', 'dancing', 'great-vibes', 'sacramento'] as $face) {

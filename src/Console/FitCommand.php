@@ -6,8 +6,8 @@ namespace Yelbo\Console;
 
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
+use Yelbo\Trade\Check\DecalCheck;
 use Yelbo\Trade\Check\ElementsCheck;
-use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Remedy;
 use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
@@ -31,7 +31,7 @@ final class FitCommand extends TradeCommand
 {
     private readonly Fitting $fitting;
     private readonly SetFitting $sets;
-    private readonly Judgement $judgement;
+    private readonly DecalCheck $judgement;
     private readonly ElementFitting $together;
     private readonly ElementsCheck $elementsCheck;
 
@@ -45,7 +45,7 @@ final class FitCommand extends TradeCommand
         $rules = Rules::standard();
         $this->fitting = new Fitting($typesetter, $rules);
         $this->sets = new SetFitting($typesetter, $rules);
-        $this->judgement = new Judgement($rules);
+        $this->judgement = new DecalCheck($rules);
         $this->together = new ElementFitting($this->fitting);
         $this->elementsCheck = new ElementsCheck($this->judgement, $rules);
     }

@@ -8,7 +8,7 @@ use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputInterface;
 use Yelbo\Trade\Learn\Entry;
 use Yelbo\Trade\Learn\Learning;
-use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Learn\TimedStation;
 use Yelbo\Trade\Rules;
 
 #[AsCommand('trade:learn', 'Tells minutes of bench work, learned from what was timed')]
@@ -52,8 +52,8 @@ final class LearnCommand extends TradeCommand
     private function entry(Document $in, bool $isTimed): Entry
     {
         $entry = new Entry(
-            Station::tryFrom($in->text('station')) ??
-                throw $in->wrong('station', 'is one of '.implode(', ', array_column(Station::cases(), 'value'))),
+            TimedStation::tryFrom($in->text('station')) ??
+                throw $in->wrong('station', 'is one of '.implode(', ', array_column(TimedStation::cases(), 'value'))),
             $this->reading->film($in),
             $in->number('waste', 0, 100_000, 0),
             $in->number('cut', 0, 10_000_000, 0),

@@ -25,13 +25,13 @@ use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Ellipse;
 use Yelbo\Trade\Object\FromTheFront;
-use Yelbo\Trade\Object\KeptClear;
-use Yelbo\Trade\Object\Outline;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Object\TracedOutline;
 use Yelbo\Trade\Refused;
 
 /** The parts that several documents share, read and written the same way. */
@@ -82,7 +82,7 @@ final readonly class Reading
                 'ellipse' => new Ellipse(self::size($in)),
                 'polygon' => new Polygon(self::size($in), $in->whole('sides', -1_000_000, 1_000_000)),
                 'ring' => $this->ring($in),
-                'outline' => new Outline($this->path($in)),
+                'outline' => new TracedOutline($this->path($in)),
                 'cylinder' => new Cylinder(self::length($in, 'circumference'), self::length($in, 'height'), self::seen($in, $seen)),
                 'taper' => self::taper($in, self::seen($in, $seen)),
                 'ball' => new Ball(self::length($in, 'diameter'), self::seen($in, $seen)),
@@ -113,7 +113,7 @@ final readonly class Reading
             $regions[] = $in->at("keepOuts/$nth", static fn (): Region => SvgPath::read($path));
         }
 
-        return [] === $regions ? $surface : new KeptClear($surface, Geos::union($regions));
+        return [] === $regions ? $surface : new SurfaceLessKeepOuts($surface, Geos::union($regions));
     }
 
     public function path(Document $in, string $key = 'path'): Region

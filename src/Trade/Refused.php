@@ -17,7 +17,7 @@ class Refused extends \DomainException
         parent::__construct($sentence);
     }
 
-    /** The same refusal, found at a deeper place of a document (a JSON pointer). */
+    /** This refusal, found at a deeper place of a document (a JSON pointer). */
     public function under(string $pointer): static
     {
         return new static($this->reason, $this->getMessage(), $pointer.$this->at);

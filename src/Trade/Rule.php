@@ -173,7 +173,7 @@ enum Rule: string
     case BlockLarge = 'block-large';
     case BlockSmall = 'block-small';
     case BlockSmallest = 'block-smallest';
-    case Cure = 'cure';
+    case AdhesiveCure = 'cure';
     case LinkDays = 'link-days';
     case MostPieces = 'most-pieces';
 
@@ -344,7 +344,7 @@ enum Rule: string
             self::BlockLarge => [20, 0, 500, 'mm', 'Second block to hold a pen on', 'Each block is used once in a stack.', 11],
             self::BlockSmall => [10, 0, 500, 'mm', 'Third block to hold a pen on', 'Each block is used once in a stack.', 11],
             self::BlockSmallest => [5, 0, 500, 'mm', 'Smallest block to hold a pen on', 'Each block is used once in a stack.', 11],
-            self::Cure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
+            self::AdhesiveCure => [72, 0, 2000, 'h', 'Film on its object before use or washing', 'The glue takes days to reach its full hold.', 12],
             self::LinkDays => [14, 1, 365, 'days', 'A customer’s link to a proof works for', 'Long enough to ask at home, too short to be found years later.', 2],
             self::MostPieces => [2000, 1, 5000, 'pieces', 'Pieces of film in one order, at the most', 'One slip in a quantity must not fill the shop.', 2],
         };

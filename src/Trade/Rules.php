@@ -19,7 +19,7 @@ final readonly class Rules
     }
 
     /**
-     * The same with one of them changed.
+     * These figures with one of them changed.
      *
      * @throws Refused for a value outside what makes sense
      */

@@ -9,7 +9,7 @@ use Yelbo\Shop\Designs\DesignReader;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\Drawable;
 use Yelbo\Shop\Designs\TypedDesign;
-use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\Item;
@@ -65,7 +65,7 @@ final readonly class DecalInHand
         try {
             return $draw();
         } catch (Refused $refused) {
-            throw Form::Design->refusals($refused);
+            throw FieldMap::Design->refusals($refused);
         }
     }
 }

@@ -11,7 +11,7 @@ use Yelbo\Shop\Orders\Lateness;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceNotes;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Orders\WaitingFilm;
 use Yelbo\Shop\Settings\ShopRules;
@@ -75,12 +75,12 @@ final readonly class RecordViews
         );
     }
 
-    public function proof(Proof $proof): ProofView
+    public function proof(ProofPage $proof): ProofView
     {
         return ProofView::from($proof, $this->outlines->paths($proof->outlines()));
     }
 
-    /** @param list<Proof> $pages of one version, at least one */
+    /** @param list<ProofPage> $pages of one version, at least one */
     public function version(array $pages): VersionView
     {
         return [] === $pages

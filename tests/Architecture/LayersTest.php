@@ -160,7 +160,7 @@ final class LayersTest extends TestCase
         'Yelbo\Trade\Price\Quote',
         'Yelbo\Trade\Price\QuoteLine',
         'Yelbo\Trade\Object\KeepOut',
-        'Yelbo\Trade\Object\Kind',
+        'Yelbo\Trade\Object\SurfaceKind',
         'Yelbo\Trade\Sheet\PlanFigures',
         'Yelbo\Trade\Sheet\Remnant',
     ];

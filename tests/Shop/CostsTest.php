@@ -109,7 +109,7 @@ final class CostsTest extends ShopTestCase
         self::assertNotNull(array_column($again->lines, 'quoted', 'what')['Weeding'], 'beside what was quoted');
         self::assertSame($this->get(Invoices::class)->net($docket)?->minor, $again->price?->minor);
         [$lost] = $this->get(Margins::class)->lost();
-        self::assertSame(['the dot lifted', 1], [$lost['reason'], $lost['count']]);
+        self::assertSame(['the dot lifted', 1, 100], [$lost['reason'], $lost['count'], $lost['soFar']]);
         self::assertGreaterThan(8 / 60 * 2800, $lost['cost'], 'a sheet was loaded for it');
         $film = $this->get(Outcomes::class)->comebacks()->films;
         self::assertSame([['permanent', 2, 1]], array_map(static fn ($one): array => [$one->of, $one->cases, $one->back], $film));

@@ -10,10 +10,10 @@ use Yelbo\Shop\Demo\DemoShop;
 use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\DocketSummaries;
+use Yelbo\Shop\Orders\DocketSummary;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Lateness;
-use Yelbo\Shop\Orders\Standing;
-use Yelbo\Shop\Orders\Standings;
 use Yelbo\Trade\Journey\Station;
 
 /** The demo as it was made for this run, in the schema the checks loaded it into; nothing is changed there. */
@@ -58,9 +58,9 @@ final class DemoShopTest extends KernelTestCase
     /** Something waits at every station, something is late, something was recut, some clocks run. */
     public function testTheDemoShopIsAliveAtEveryStation(): void
     {
-        $standings = $this->get(Standings::class)->open();
+        $standings = $this->get(DocketSummaries::class)->open();
         $dockets = array_map(
-            fn (Standing $one): Docket => $this->get(Dockets::class)->numbered($one->number),
+            fn (DocketSummary $one): Docket => $this->get(Dockets::class)->numbered($one->number),
             $standings,
         );
         $lateness = $this->get(Lateness::class);
@@ -94,7 +94,7 @@ final class DemoShopTest extends KernelTestCase
                 ],
             );
         }
-        $late = array_filter($standings, static fn (Standing $one): bool => $one->isLate);
+        $late = array_filter($standings, static fn (DocketSummary $one): bool => $one->isLate);
         self::assertNotEmpty($late);
         self::assertLessThan(\count($standings), \count($late));
         $stations = array_map(static fn ($docket): ?Station => $docket->station(), $dockets);

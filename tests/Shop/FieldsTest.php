@@ -6,8 +6,8 @@ namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Fields;
-use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Refused;
@@ -48,7 +48,7 @@ final class FieldsTest extends TestCase
             self::assertMatchesRegularExpression('~^[\p{Lu}“].+[.?]$~u', $sentence);
         }
         $this->expectException(Refusals::class);
-        $fields->end();
+        $fields->refuseIfWrong();
     }
 
     public function testTheFirstSentenceOfAFieldCounts(): void
@@ -65,24 +65,24 @@ final class FieldsTest extends TestCase
         self::assertSame('Kestrel', $fields->text('words', '  Kestrel ', 20, 'What words?'));
         self::assertSame(7, $fields->whole('quantity', ' 7 ', 1, 500));
         self::assertSame(9.8, $fields->figure('price', '9,80', 0, 100));
-        $fields->end();
+        $fields->refuseIfWrong();
         self::assertFalse($fields->isWrong());
     }
 
-    /** @return iterable<array{Form, string, string}> where the core refuses, and the field a person looks at */
+    /** @return iterable<array{FieldMap, string, string}> where the core refuses, and the field a person looks at */
     public static function places(): iterable
     {
-        yield [Form::Order, '/object', 'surface'];
-        yield [Form::Order, '/keepOuts/1/width', 'keepOuts'];
-        yield [Form::Object, '/keepOuts/1/width', 'keepOuts.1.width'];
-        yield [Form::Object, '/inner', 'innerWidth'];
-        yield [Form::Object, '/path', 'outline'];
-        yield [Form::Design, '/object', 'object'];
-        yield [Form::Roster, '/set/3', 'roster'];
+        yield [FieldMap::Order, '/object', 'surface'];
+        yield [FieldMap::Order, '/keepOuts/1/width', 'keepOuts'];
+        yield [FieldMap::Object, '/keepOuts/1/width', 'keepOuts.1.width'];
+        yield [FieldMap::Object, '/inner', 'innerWidth'];
+        yield [FieldMap::Object, '/path', 'outline'];
+        yield [FieldMap::Design, '/object', 'object'];
+        yield [FieldMap::Roster, '/set/3', 'roster'];
     }
 
     #[DataProvider('places')]
-    public function testARefusalOfTheCoreIsLedToItsField(Form $form, string $at, string $field): void
+    public function testARefusalOfTheCoreIsLedToItsField(FieldMap $form, string $at, string $field): void
     {
         self::assertSame($field, $form->field(new Refused('some-reason', 'Because.', $at)));
     }

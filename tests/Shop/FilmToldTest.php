@@ -16,9 +16,9 @@ use Yelbo\Shop\Orders\Answers;
 use Yelbo\Shop\Orders\AskedItems;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\DrawOrder;
-use Yelbo\Shop\Orders\EnoughFor;
 use Yelbo\Shop\Orders\FilmNeed;
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\StockCoverFor;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -116,7 +116,7 @@ final class FilmToldTest extends PlansTestCase
         } catch (Refused|Refusals) {
             return null;
         }
-        $enough = $this->get(EnoughFor::class)->order([$this->get(AskedItems::class)->drawn($docket->item())]);
+        $enough = $this->get(StockCoverFor::class)->order([$this->get(AskedItems::class)->drawn($docket->item())]);
         $this->approve($docket);
         $taken = 0.0;
         foreach ($enough->films as $need) {

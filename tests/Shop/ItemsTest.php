@@ -15,7 +15,7 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\Piece;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Orders\TypedOrder;
@@ -123,11 +123,11 @@ final class ItemsTest extends ShopTestCase
         $pages = $docket->latestProof();
         self::assertSame(
             [['Kestrel'], ['Tea']],
-            array_map(static fn (Proof $page): array => $page->words(), $pages),
+            array_map(static fn (ProofPage $page): array => $page->words(), $pages),
         );
         self::assertSame(
             ['Coal hod', 'Drawer front'],
-            array_map(static fn (Proof $page): string => $page->frozen()->object, $pages),
+            array_map(static fn (ProofPage $page): string => $page->frozen()->object, $pages),
         );
         $this->approve($docket);
         $tag = $docket->tag();
@@ -183,15 +183,15 @@ final class ItemsTest extends ShopTestCase
         self::assertSame(
             [['Kestrel', 'Osric Tamblyn'], ['Teas', null]],
             array_map(
-                static fn (Proof $page): array => [implode(' ', $page->words()), $page->approvedBy()],
+                static fn (ProofPage $page): array => [implode(' ', $page->words()), $page->approvedBy()],
                 $docket->latestProof(),
             ),
         );
-        self::assertNull(Proof::lastApproved($docket->latestProof()));
+        self::assertNull(ProofPage::lastApproved($docket->latestProof()));
         $this->approve($docket, 2, 'Perpetua Lyle');
         self::assertSame(
             ['Osric Tamblyn', 'Perpetua Lyle'],
-            array_map(static fn (Proof $page): ?string => $page->approvedBy(), $docket->latestProof()),
+            array_map(static fn (ProofPage $page): ?string => $page->approvedBy(), $docket->latestProof()),
         );
         self::assertSame(
             [[1, 1, 'applying'], [2, 1, 'applying'], [3, 2, 'waiting'], [4, 2, 'waiting'], [5, 2, 'waiting']],
@@ -226,7 +226,7 @@ final class ItemsTest extends ShopTestCase
         $this->get(TakeOrder::class)->drop($docket, $docket->version(), $docket->item(2));
         self::assertSame('Kestrel', $docket->label());
         $docket->freeze(...array_map(
-            fn (Proof $page): Proof => $page->again(2, $this->clock->now(), $page->frozen()),
+            fn (ProofPage $page): ProofPage => $page->again(2, $this->clock->now(), $page->frozen()),
             [$docket->latestProof()[0]],
         ));
         $this->records->flush();
@@ -328,8 +328,8 @@ final class ItemsTest extends ShopTestCase
         $bench = $this->get(BenchWork::class);
         [$first, $second, $tea, $more, $last] = $docket->things();
         $bench->tick($tea, $tea->version(), array_keys($this->get(WorkPlans::class)->of($tea)->handSteps()), true);
-        self::assertSame([[], []], [$first->done(), $second->done()], 'another item is another thing');
-        self::assertSame($tea->done(), $last->done());
+        self::assertSame([[], []], [$first->tickedSteps(), $second->tickedSteps()], 'another item is another thing');
+        self::assertSame($tea->tickedSteps(), $last->tickedSteps());
         // One lags behind: it is not taken along, and not held up.
         $bench->spoilOf($last, $last->version(), [], 'creased');
         $bench->move($tea, $tea->version(), PieceMove::Applied, true);

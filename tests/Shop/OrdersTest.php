@@ -13,10 +13,10 @@ use Yelbo\Shop\Orders\AnswersReader;
 use Yelbo\Shop\Orders\Counter;
 use Yelbo\Shop\Orders\Customers;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Orders\DocketSummaries;
 use Yelbo\Shop\Orders\DocketWords;
 use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Outlines;
-use Yelbo\Shop\Orders\Standings;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Proofs\Approval;
@@ -228,7 +228,7 @@ final class OrdersTest extends ShopTestCase
         $size->move($docket, $docket->version(), DocketMove::Cancel, 'sold the boat');
         self::assertSame(DocketState::Cancelled, $docket->state());
         self::assertContains('Cancel the order: sold the boat', $this->book($docket));
-        self::assertNotContains($docket->number(), array_column($this->get(Standings::class)->open(), 'number'));
+        self::assertNotContains($docket->number(), array_column($this->get(DocketSummaries::class)->open(), 'number'));
     }
 
     public function testFinding(): void

@@ -13,7 +13,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Learn\Entry;
-use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Learn\TimedStation;
 use Yelbo\Trade\Rule;
 
 /** What work took is kept, learned from, and used wherever minutes are told. */
@@ -42,7 +42,7 @@ final class PacesTest extends ShopTestCase
         $this->clock->sleep(4 * 60);
         $this->weed($second);
         self::assertSame(
-            [[Station::Weed, 7.0, 'Tomas'], [Station::Weed, 4.0, 'Tomas']],
+            [[TimedStation::Weed, 7.0, 'Tomas'], [TimedStation::Weed, 4.0, 'Tomas']],
             array_map(
                 static fn (TimedWork $one): array => [
                     $one->entry()->station,
@@ -73,8 +73,8 @@ final class PacesTest extends ShopTestCase
         mt_srand(5);
         $rules = $this->get(ShopRules::class)->own();
         for ($nth = 0; $nth < 80; ++$nth) {
-            $of = new Entry(Station::Weed, Film::Permanent, mt_rand(1, 40), mt_rand(300, 9000), 0, mt_rand(900, 40_000));
-            $took = 2 * Station::Weed->minutes($of, $rules) * (mt_rand(85, 115) / 100) * (0 === $nth % 11 ? 9 : 1);
+            $of = new Entry(TimedStation::Weed, Film::Permanent, mt_rand(1, 40), mt_rand(300, 9000), 0, mt_rand(900, 40_000));
+            $took = 2 * TimedStation::Weed->minutes($of, $rules) * (mt_rand(85, 115) / 100) * (0 === $nth % 11 ? 9 : 1);
             $this->records->persist(new TimedWork(
                 new Entry($of->station, $of->film, $of->waste, $of->cut, 0.0, $of->area, $took),
                 'Tomas',
@@ -85,7 +85,7 @@ final class PacesTest extends ShopTestCase
         $paces->learn();
         $pace = array_values(array_filter(
             $paces->all(),
-            static fn (LearnedPace $one): bool => Station::Weed === $one->station(),
+            static fn (LearnedPace $one): bool => TimedStation::Weed === $one->station(),
         ))[0];
         self::assertEqualsWithDelta(2.0, $pace->times(), 0.15);
         self::assertSame(80, $pace->timed());

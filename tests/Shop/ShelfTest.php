@@ -57,13 +57,13 @@ final class ShelfTest extends ShopTestCase
     public function testTheShopsFiguresAreKeptAndNoted(): void
     {
         $rules = $this->get(ShopRules::class);
-        self::assertSame(72.0, $rules->current()->value(Rule::Cure));
-        $rules->set(Rule::Cure, 48);
-        $rules->set(Rule::Cure, 36);
-        self::assertSame(36.0, $rules->current()->value(Rule::Cure));
+        self::assertSame(72.0, $rules->current()->value(Rule::AdhesiveCure));
+        $rules->set(Rule::AdhesiveCure, 48);
+        $rules->set(Rule::AdhesiveCure, 36);
+        self::assertSame(36.0, $rules->current()->value(Rule::AdhesiveCure));
         self::assertStringContainsString('48 → 36 h', $this->get(Book::class)->page(null, 1)[0]->says());
         $this->expectException(Refused::class);
-        $rules->set(Rule::Cure, -1);
+        $rules->set(Rule::AdhesiveCure, -1);
     }
 
     public function testTheBookIsReadInPages(): void

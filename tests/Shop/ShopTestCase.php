@@ -29,7 +29,7 @@ use Yelbo\Shop\Orders\DrawOrder;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Orders\TakeOrder;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\People\Role;
@@ -139,7 +139,7 @@ abstract class ShopTestCase extends WebTestCase
     }
 
     /** The page of the newest proof that shows the first thing of an order. */
-    protected function page(Docket $docket): Proof
+    protected function page(Docket $docket): ProofPage
     {
         return $docket->pageOf($docket->item()) ?? self::fail('no proof yet');
     }

@@ -8,19 +8,19 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Shop\Objects\ObjectAnswers;
 use Yelbo\Shop\Objects\Typed\TypedSurface;
-use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\SurfaceKind;
 
 /** What is typed of an object: of each kind what is asked of it, whatever was typed of another before. */
 final class TypedSurfaceTest extends TestCase
 {
-    /** @return array<string, array{Kind}> */
+    /** @return array<string, array{SurfaceKind}> */
     public static function kinds(): array
     {
-        return array_column(array_map(static fn (Kind $kind): array => [$kind->value, [$kind]], Kind::cases()), 1, 0);
+        return array_column(array_map(static fn (SurfaceKind $kind): array => [$kind->value, [$kind]], SurfaceKind::cases()), 1, 0);
     }
 
     #[DataProvider('kinds')]
-    public function testEveryLengthOfAKindIsAskedAndNothingIsLeftOverFromAnother(Kind $kind): void
+    public function testEveryLengthOfAKindIsAskedAndNothingIsLeftOverFromAnother(SurfaceKind $kind): void
     {
         $all = [];
         foreach (TypedSurface::KINDS as $class) {

@@ -31,7 +31,7 @@ use Yelbo\Shop\Week\Promises;
 use Yelbo\Shop\Week\WeekBoard;
 use Yelbo\Shop\Week\WeekChanges;
 use Yelbo\Trade\Journey\PieceMove;
-use Yelbo\Trade\Learn\Station as LearnStation;
+use Yelbo\Trade\Learn\TimedStation as LearnStation;
 use Yelbo\Trade\Refused;
 
 /**
@@ -137,7 +137,13 @@ final class WeekTest extends ShopTestCase
         self::assertTrue($board->isFresh());
         $hand = $this->get(Calendar::class)->hands()[1];
         $changes = $this->get(WeekChanges::class);
-        $changes->pin($docket->number(), 'weed', $hand->id(), '2026-11-25T10:30:00+00:00');
+        $put = static fn (string $step, string $from): array => [
+            'docket' => $docket->number(),
+            'step' => $step,
+            'worker' => $hand->id(),
+            'from' => $from,
+        ];
+        $changes->put([$put('weed', '2026-11-25T10:30:00+00:00')]);
         self::assertFalse($board->isFresh());
         $weed = array_column(self::of($this->plan(), $docket), null, 'key')['weed'];
         self::assertSame(
@@ -150,7 +156,11 @@ final class WeekTest extends ShopTestCase
         foreach (
             [
                 static fn () => $changes->unpin($docket->number(), 'weed'),
-                static fn () => $changes->pin($docket->number(), 'paint', $hand->id(), '2026-11-25T10:30:00+00:00'),
+                // All or none: the first of them is no step that is put somewhere then.
+                static fn () => $changes->put([
+                    $put('weed', '2026-11-26T10:30:00+00:00'),
+                    $put('paint', '2026-11-25T10:30:00+00:00'),
+                ]),
             ] as $wrong
         ) {
             try {
@@ -160,8 +170,9 @@ final class WeekTest extends ShopTestCase
                 self::assertNotSame('', $refused->getMessage());
             }
         }
+        self::assertFalse(array_column(self::of($this->plan(), $docket), null, 'key')['weed']['pinned']);
         $this->expectException(Refusals::class);
-        $changes->pin($docket->number(), 'weed', $hand->id(), '2026-11-22T10:30:00+00:00');
+        $changes->put([$put('weed', '2026-11-22T10:30:00+00:00')]);
     }
 
     /** What comes late by the plan is told with what would save it, and that is taken. */

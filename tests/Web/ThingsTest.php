@@ -238,7 +238,7 @@ final class ThingsTest extends WebCase
             'pieces' => [$rim['piece']],
         ]);
         self::assertSame(['waiting', 'waiting'], array_column($spoiled['films'], 'state'), $top['tag']);
-        self::assertSame([], $this->docketOf($number)->things()[0]->done());
+        self::assertSame([], $this->docketOf($number)->things()[0]->tickedSteps());
     }
 
     /** A lantern of four panes is one thing: four decals, one blank, one card. */

@@ -2573,7 +2573,7 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        /** Puts a step somewhere: there it stays, and the rest gives way. */
+        /** Puts steps somewhere, all or none: there they stay, and the rest gives way. */
         put: operations["week-pin"];
         post?: never;
         delete?: never;
@@ -3074,7 +3074,7 @@ export interface components {
             words: components["schemas"]["WordCasesView"][];
         };
         /** @description Other answers to an order that was taken already. */
-        ChangeRequest: {
+        ChangeOrderRequest: {
             /** @description As it was read; a change by somebody else since is a conflict. */
             version: number;
             /** @description As they are to be: once for the order, and of its first item. */
@@ -3495,6 +3495,8 @@ export interface components {
             next: string;
             /** @description When that has to be done at the latest, ISO 8601. */
             by: string | null;
+            /** @description Whether it is dry too late for that, or that moment has passed. */
+            late: boolean;
         };
         /** @description What is to be done next with an order that is being made. */
         DueView: {
@@ -3944,7 +3946,7 @@ export interface components {
             /** @description When it was written, ISO 8601. */
             madeAt: string;
         };
-        /** @description The same again, with other words. */
+        /** @description An item again, with other words. */
         ItemAgainRequest: {
             /** @description Of the docket it is added to, as it was read. */
             version: number;
@@ -4008,11 +4010,6 @@ export interface components {
             /** @description How far the knife keeps away. */
             margin: components["schemas"]["LengthView"];
         };
-        /**
-         * @description The kinds of surface a shop meets, and what is measured of each. Source: handbook section 3. Measures come by their name, lengths in µm.
-         * @enum {string}
-         */
-        Kind: "rectangle" | "ellipse" | "polygon" | "ring" | "outline" | "cylinder" | "taper" | "ball" | "panes" | "panel";
         /** @description A kind of surface with the lengths measured of it. */
         KindView: {
             /** @description As it is sent. */
@@ -4287,6 +4284,8 @@ export interface components {
             left: components["schemas"]["MoneyView"];
             /** @description How many there were. */
             orders: number;
+            /** @description What is left of the price, per cent; less than nothing where it cost more. */
+            share: number;
         };
         /** @description What an object can be made of, and whether film can be stuck inside it and read from outside. */
         MaterialView: {
@@ -4563,7 +4562,7 @@ export interface components {
             /** @description As people call it. */
             name: string;
             /** @description Which shape of surface. */
-            surface: components["schemas"]["Kind"];
+            surface: components["schemas"]["SurfaceKind"];
             /** @description As it is shown. */
             label: string;
             /** @description Over all. */
@@ -4979,6 +4978,8 @@ export interface components {
             area: components["schemas"]["MoneyView"];
             /** @description By its minutes. */
             minutes: components["schemas"]["MoneyView"];
+            /** @description Ways it would have paid more by: letters, area, minutes. */
+            more: string[];
         };
         /** @description How far a sheet is that is printed before it is cut. */
         PrintRunView: {
@@ -5207,6 +5208,8 @@ export interface components {
             count: number;
             /** @description Film and minutes that were lost with them. */
             cost: components["schemas"]["MoneyView"];
+            /** @description Of all that was lost, up to this one, per cent. */
+            soFar: number;
         };
         /** @description What is done with what a cut left. */
         RemnantRequest: {
@@ -5646,9 +5649,14 @@ export interface components {
             /** @description Which step of it. */
             key: string;
             /** @description Who does it. */
-            hand: number;
+            worker: number;
             /** @description When it begins, ISO 8601. */
             from: string;
+        };
+        /** @description Steps that are put somewhere in the week, in one go. */
+        StepPinsRequest: {
+            /** @description Where each goes. */
+            puts: components["schemas"]["StepPinRequest"][];
         };
         /** @description A figure in a step's drawing. */
         StepTextView: {
@@ -5816,6 +5824,11 @@ export interface components {
             /** @description Whether there is less than there should be. */
             low: boolean;
         };
+        /**
+         * @description The kinds of surface a shop meets, and what is measured of each. Source: handbook section 3. Measures come by their name, lengths in µm.
+         * @enum {string}
+         */
+        SurfaceKind: "rectangle" | "ellipse" | "polygon" | "ring" | "outline" | "cylinder" | "taper" | "ball" | "panes" | "panel";
         /** @description A design of the shop's own, as it would be typed for one object. */
         TakenDesignView: {
             /** @description As it would be typed. */
@@ -8975,7 +8988,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ChangeRequest"];
+                "application/json": components["schemas"]["ChangeOrderRequest"];
             };
         };
         responses: {
@@ -13542,7 +13555,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["StepPinRequest"];
+                "application/json": components["schemas"]["StepPinsRequest"];
             };
         };
         responses: {

@@ -65,7 +65,7 @@ final readonly class People
         if (null !== $says) {
             $fields->refuse('password', $says);
         }
-        $fields->end();
+        $fields->refuseIfWrong();
         $worker = new Worker($signIn, $name, $role ?? throw new \LogicException('A wrong role was not noted.'));
         $worker->setHash($this->hasher->hashPassword($worker, $password));
         $this->records->wrapInTransaction(function () use ($worker): void {
@@ -99,7 +99,7 @@ final readonly class People
         if ([] !== array_diff($stations ?? [], self::STATIONS)) {
             $fields->refuse('stations', 'There is no such station of hands.');
         }
-        $fields->end();
+        $fields->refuseIfWrong();
         $stations = null === $stations || [] === array_diff(self::STATIONS, $stations)
             ? null
             : array_values(array_unique($stations));

@@ -30,7 +30,7 @@ final readonly class CutParts
         $parts = [];
         foreach ([$batch, ...$this->batches->othersWith($piece, $batch)] as $sheet) {
             foreach ($sheet->places() as $at) {
-                $lying = Lying::kept($at);
+                $lying = PlacedOutline::kept($at);
                 if ($at['piece'] === $piece->id() && $lying->part >= 0) {
                     $parts[$lying->part] = new CutPart(
                         $lying->part + 1,

@@ -45,7 +45,7 @@ final readonly class CutSheets
         $contents = [];
         foreach ($batch->places() as $at) {
             if (isset($here[$at['piece']])) {
-                $contents[] = new PlacedPiece($here[$at['piece']], Lying::kept($at));
+                $contents[] = new PlacedPiece($here[$at['piece']], PlacedOutline::kept($at));
             }
         }
 
@@ -53,11 +53,11 @@ final readonly class CutSheets
     }
 
     /**
-     * The same of many sheets at once, without their pieces.
+     * What lies on many sheets at once, without their pieces.
      *
      * @param list<Batch> $batches
      *
-     * @return array<int, list<Lying>> by the number of the batch
+     * @return array<int, list<PlacedOutline>> by the number of the batch
      */
     public function lying(array $batches): array
     {
@@ -65,7 +65,7 @@ final readonly class CutSheets
         $lying = [];
         foreach ($batches as $batch) {
             $lying[$batch->id()] = array_map(
-                Lying::kept(...),
+                PlacedOutline::kept(...),
                 array_values(
                     array_filter(
                         $batch->places(),
@@ -94,21 +94,21 @@ final readonly class CutSheets
     }
 
     /** What is cut of a piece, where it lies on the sheet, µm. */
-    public function put(Lying $placed): Region
+    public function put(PlacedOutline $placed): Region
     {
         $region = $this->outlines->region($placed->outline);
 
         return $placed->place->put($placed->mirrored ? $region->mirrored() : $region);
     }
 
-    /** The same as path data in mm. */
-    public function path(Lying $placed): string
+    /** The outlines as path data in mm. */
+    public function path(PlacedOutline $placed): string
     {
         return $this->cache->recall("put.{$placed->key()}", fn (): string => SvgPath::write($this->put($placed)));
     }
 
     /** The box of what is cut of a piece, where it lies on the sheet. */
-    public function box(Lying $placed): Box
+    public function box(PlacedOutline $placed): Box
     {
         return $this->cache->recall("put-box.{$placed->key()}", fn (): Box => $this->put($placed)->box());
     }
@@ -116,14 +116,14 @@ final readonly class CutSheets
     /**
      * How much of a sheet is to be cut, its weed boxes too, m.
      *
-     * @param list<Lying> $contents
+     * @param list<PlacedOutline> $contents
      * @param list<Box>   $boxes
      */
     public function metres(array $contents, array $boxes): float
     {
         return self::round($boxes) / 1000 + array_sum(
             array_map(
-                fn (Lying $placed): float => $this->cache->recall(
+                fn (PlacedOutline $placed): float => $this->cache->recall(
                     "outline.{$placed->outline}.length",
                     fn (): float => $this->outlines->region($placed->outline)->outlineLength(),
                 ),
@@ -147,7 +147,7 @@ final readonly class CutSheets
     /**
      * The cut file of a sheet: the film that stays, weed boxes around it, and nothing else.
      *
-     * @param list<Lying>    $contents
+     * @param list<PlacedOutline>    $contents
      * @param StockItem|null $loaded   other film than was planned
      */
     public function file(Batch $batch, array $contents, ?StockItem $loaded = null): CutFile
@@ -164,7 +164,7 @@ final readonly class CutSheets
                 $height,
                 Machine::by($this->rules->current()),
                 KnifeWay::through(
-                    array_map(fn (Lying $placed): array => [$this->put($placed), $film], $contents),
+                    array_map(fn (PlacedOutline $placed): array => [$this->put($placed), $film], $contents),
                     array_map(static fn (Box $box): array => [$box->region(), $film], $batch->boxes()),
                 ),
                 $title,
@@ -192,7 +192,7 @@ final readonly class CutSheets
     /**
      * How long the cutter takes, s.
      *
-     * @param list<Lying> $contents
+     * @param list<PlacedOutline> $contents
      */
     public function seconds(Batch $batch, array $contents): float
     {
@@ -203,7 +203,7 @@ final readonly class CutSheets
     }
 
     /**
-     * @param list<Lying>      $contents
+     * @param list<PlacedOutline>      $contents
      * @param list<int|string> $also
      */
     private function key(Batch $batch, array $contents, array $also): string
@@ -211,7 +211,7 @@ final readonly class CutSheets
         return hash(
             'xxh128',
             serialize([
-                array_map(static fn (Lying $placed): string => $placed->key(), $contents),
+                array_map(static fn (PlacedOutline $placed): string => $placed->key(), $contents),
                 $batch->boxes(),
                 $batch->film()->name(),
                 $this->rules->current(),

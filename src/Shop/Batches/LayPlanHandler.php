@@ -44,7 +44,7 @@ final readonly class LayPlanHandler
         }
         $id = $plan->id();
         $this->states->move(PlanMove::Begin, ['id' => $id], counted: false);
-        $progress = new Progress($this->database, $this->clock, $id, $message->quick ? null : $plan->seconds());
+        $progress = new PlanProgress($this->database, $this->clock, $id, $message->quick ? null : $plan->seconds());
         try {
             $laid = $this->builder->lay($plan, $progress->goesOn(...));
         } catch (\DomainException $refused) {

@@ -86,7 +86,7 @@ final readonly class NestBuilder
         $nest = new Nest($gaps, $turns);
         $least = new LeastStock($gaps, $turns, $rules->micrometres(Rule::ShortestOffcut));
         // What is there already stays until something better is found.
-        $back = function (Plan $best) use (
+        $toLaid = function (Plan $best) use (
             $plan,
             $least,
             $blocks,
@@ -95,7 +95,7 @@ final readonly class NestBuilder
             $by,
             $standing,
         ): array {
-            $laid = $this->back($blocks?->apart($best) ?? $best, $pinned, $parts, $by);
+            $laid = $this->toLaid($blocks?->apart($best) ?? $best, $pinned, $parts, $by);
 
             return match (true) {
                 null === $standing => $laid,
@@ -109,7 +109,7 @@ final readonly class NestBuilder
                 default => self::cost($laid, $parts, $by) < self::cost($standing, $parts, $by) ? $laid : $standing,
             };
         };
-        $tell = static fn (Plan $best): bool => $more(static fn (): array => $back($best));
+        $tell = static fn (Plan $best): bool => $more(static fn (): array => $toLaid($best));
         $best = match ($plan->kind()) {
             PlanKind::LeastFilm => $nest->plan(
                 [] === $fixed ? $least->choose($stock, $loose) : $stock,
@@ -136,13 +136,13 @@ final readonly class NestBuilder
                 $loose,
                 $pieces,
                 static fn (Plan $best, bool $whole): bool => $more(
-                    static fn (): array => $whole ? $back($best) : $plan->laid() ?? $back($best),
+                    static fn (): array => $whole ? $toLaid($best) : $plan->laid() ?? $toLaid($best),
                 ),
                 $fixed,
             ),
         };
 
-        return $back($best);
+        return $toLaid($best);
     }
 
     /**
@@ -359,7 +359,7 @@ final readonly class NestBuilder
      *
      * @return Laid
      */
-    private function back(Plan $plan, array $pinned, array $parts, array $stock): array
+    private function toLaid(Plan $plan, array $pinned, array $parts, array $stock): array
     {
         $of = static fn (string $id): array => [
             (int) $id,

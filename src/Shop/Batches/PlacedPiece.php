@@ -7,9 +7,9 @@ namespace Yelbo\Shop\Batches;
 use Yelbo\Shop\Orders\Piece;
 
 /** A piece, or a part of one, where it lies on a sheet. */
-final readonly class PlacedPiece extends Lying
+final readonly class PlacedPiece extends PlacedOutline
 {
-    public function __construct(public Piece $piece, Lying $lying)
+    public function __construct(public Piece $piece, PlacedOutline $lying)
     {
         parent::__construct($lying->place, $lying->outline, $lying->mirrored, $lying->part);
     }

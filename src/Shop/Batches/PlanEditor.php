@@ -16,10 +16,10 @@ use Yelbo\Shop\Stock\FilmToCut;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\PlanState;
+use Yelbo\Trade\Sheet\NearestFreePlace;
 use Yelbo\Trade\Sheet\NestPiece;
 use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
-use Yelbo\Trade\Sheet\Settle;
 
 /**
  * Plans side by side: changed by hand, and one of them released.
@@ -291,7 +291,7 @@ final readonly class PlanEditor
      *
      * @throws Refusals where the machine does not take it
      */
-    private function onto(NestPlan $plan, array $laid, int $sheet, ?int $but = null): Settle
+    private function onto(NestPlan $plan, array $laid, int $sheet, ?int $but = null): NearestFreePlace
     {
         $parts = $this->parts($plan);
         $others = [];
@@ -302,7 +302,7 @@ final readonly class PlanEditor
             }
         }
 
-        return new Settle($this->stock($laid, $sheet), $this->film->gaps(), $others);
+        return new NearestFreePlace($this->stock($laid, $sheet), $this->film->gaps(), $others);
     }
 
     /**

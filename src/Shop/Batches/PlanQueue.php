@@ -153,7 +153,7 @@ final readonly class PlanQueue
     }
 
     /**
-     * The same asked for again by the same worker: what was laid, and moved by hand, is still there.
+     * What one worker asks for again: what was laid, and moved by hand, is still there.
      *
      * @param array<int, int> $versions
      * @param list<int>       $split

@@ -152,8 +152,8 @@ final readonly class PlanRelease
                     'turn' => $at['turn'],
                 ] +
                 match (true) {
-                    $at['part'] >= 0 => ['outline' => $this->outlines->keep($lie[$nth][2]), 'part' => $at['part']],
-                    $piece->isJoined() => ['outline' => $this->outlines->keep($lie[$nth][2])],
+                    $at['part'] >= 0 => ['outline' => $this->outlines->store($lie[$nth][2]), 'part' => $at['part']],
+                    $piece->isJoined() => ['outline' => $this->outlines->store($lie[$nth][2])],
                     default => ['outline' => $piece->outline(), 'mirrored' => $piece->isMirrored()],
                 };
         }

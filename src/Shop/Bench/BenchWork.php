@@ -108,9 +108,11 @@ final readonly class BenchWork
                 $does[] = fn () => $this->make($thing, PieceMove::Rested);
                 continue;
             }
-            $left = array_keys(array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->done())));
+            $left = array_keys(
+                array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->tickedSteps())),
+            );
             try {
-                $progress = $this->next($thing, [...$thing->done(), ...\array_slice($left, 0, 1)], '');
+                $progress = $this->next($thing, [...$thing->tickedSteps(), ...\array_slice($left, 0, 1)], '');
             } catch (Refusals $refused) {
                 throw new Refused('not-yet', "{$thing->tag()}: ".implode(' ', $refused->fields));
             }
@@ -232,7 +234,7 @@ final readonly class BenchWork
         } catch (Refused $refused) {
             throw Refusals::at('reason', $refused->getMessage());
         }
-        foreach ($thing->missingFor($plan, array_values(array_diff($next->done, $thing->done()))) as $piece) {
+        foreach ($thing->missingFor($plan, array_values(array_diff($next->done, $thing->tickedSteps()))) as $piece) {
             throw new Refused(
                 'not-yet',
                 "{$piece->tag()} is not that far: it is {$piece->state()->inWords()}. Nothing goes on before all of it is weeded.",
@@ -245,7 +247,7 @@ final readonly class BenchWork
     /** The last look is signed: who took it and when stands in the book. */
     private function keep(Thing $thing, Progress $progress): void
     {
-        if (\in_array(StepKind::LookOver->value, array_diff($progress->done, $thing->done()), true)) {
+        if (\in_array(StepKind::LookOver->value, array_diff($progress->done, $thing->tickedSteps()), true)) {
             $this->book->note(
                 'looked-over',
                 "{$thing->tag()} looked over",
@@ -272,7 +274,7 @@ final readonly class BenchWork
             $names[] = $with;
             $isOne = [] !== array_intersect(
                 array_map(static fn (string $kind): string => $kind.('' === $with ? '' : "/$with"), $joined),
-                $thing->done(),
+                $thing->tickedSteps(),
             );
             foreach ($isOne ? $piece->joined() : [$piece] as $one) {
                 $spoiled[$one->id()] = $one;
@@ -363,7 +365,7 @@ final readonly class BenchWork
             );
         }
         $thing->refuseApart($move);
-        if ([] !== array_diff(array_keys($this->plans->of($thing)->handSteps()), $thing->done())) {
+        if ([] !== array_diff(array_keys($this->plans->of($thing)->handSteps()), $thing->tickedSteps())) {
             throw new Refused('not-yet', 'Not all steps are ticked yet.');
         }
     }

@@ -32,4 +32,10 @@ final readonly class Drying
     {
         return null === $this->until || $this->until <= $now;
     }
+
+    /** Can what is next not be done in time any more? */
+    public function isLate(\DateTimeImmutable $now): bool
+    {
+        return null !== $this->by && $this->by < max($now, $this->until ?? $now);
+    }
 }

@@ -53,7 +53,7 @@ final readonly class DryingShelf
             return new Drying($thing, $thing->restsUntil(), 'Hand it over', $needed, true);
         }
         $plan = $this->plans->of($thing);
-        $left = array_diff_key($plan->handSteps(), array_flip($thing->done()));
+        $left = array_diff_key($plan->handSteps(), array_flip($thing->tickedSteps()));
         $next = reset($left);
         $coats = [StepKind::Coat, StepKind::PaintBehind];
         $isCoat = false !== $next && \in_array($next->kind, $coats, true);

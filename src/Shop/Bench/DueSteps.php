@@ -65,7 +65,7 @@ final readonly class DueSteps
 
     private function step(Thing $thing): string
     {
-        $left = array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->done()));
+        $left = array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->tickedSteps()));
         $next = reset($left);
 
         return false === $next ? ($thing->item()->isAppliedHere() ? 'Applied' : 'Packed') : $next->title;

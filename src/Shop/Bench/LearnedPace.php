@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Bench;
 
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Learn\TimedStation;
 
 /** What was learned of a station's minutes on a day; each is kept, the newest counts. */
 #[ORM\Entity(readOnly: true)]
@@ -24,7 +24,7 @@ class LearnedPace
      * @param string     $who           whose pace it is; empty for the shop's
      */
     public function __construct(
-        #[ORM\Column(length: 10)] private Station $station,
+        #[ORM\Column(length: 10)] private TimedStation $station,
         #[ORM\Column] private float $times,
         #[ORM\Column] private int $timed,
         #[ORM\Column] private int $mishaps,
@@ -48,7 +48,7 @@ class LearnedPace
     }
 
     /** Where. */
-    public function station(): Station
+    public function station(): TimedStation
     {
         return $this->station;
     }
@@ -77,7 +77,7 @@ class LearnedPace
         return $this->handbookError;
     }
 
-    /** The same of what was learned. */
+    /** The error of what was learned. */
     public function learnedError(): ?float
     {
         return $this->learnedError;

@@ -11,7 +11,7 @@ use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Learn\Entry;
 use Yelbo\Trade\Learn\Learning;
-use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Learn\TimedStation;
 
 /**
  * What this shop's own minutes are against the handbook's: learned from what was timed, nightly and when somebody asks,
@@ -23,7 +23,7 @@ final readonly class Paces
     private const LAST = 600;
     /** Pieces of work somebody has to have done for a pace of their own. */
     private const FEW = 20;
-    private const STATIONS = [Station::Weed, Station::Apply, Station::Tape];
+    private const STATIONS = [TimedStation::Weed, TimedStation::Apply, TimedStation::Tape];
 
     public function __construct(
         private EntityManagerInterface $records,
@@ -36,7 +36,7 @@ final readonly class Paces
     /** @return list<LearnedPace> the newest of the shop's, of each station there is one of */
     public function all(): array
     {
-        $newest = array_map(fn (Station $one): ?LearnedPace => $this->of($one, ''), self::STATIONS);
+        $newest = array_map(fn (TimedStation $one): ?LearnedPace => $this->of($one, ''), self::STATIONS);
 
         return array_values(array_filter($newest));
     }
@@ -126,7 +126,7 @@ final readonly class Paces
     }
 
     /** @param list<TimedWork> $timed */
-    private function learned(Station $station, array $timed, string $who): LearnedPace
+    private function learned(TimedStation $station, array $timed, string $who): LearnedPace
     {
         $rules = $this->rules->own();
         $log = array_map(static fn (TimedWork $one): Entry => $one->entry(), $timed);
@@ -152,7 +152,7 @@ final readonly class Paces
         );
     }
 
-    private function of(Station $station, string $who): ?LearnedPace
+    private function of(TimedStation $station, string $who): ?LearnedPace
     {
         return $this->records
             ->getRepository(LearnedPace::class)

@@ -7,7 +7,7 @@ namespace Yelbo\Shop\Bench;
 use Doctrine\ORM\Mapping as ORM;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Learn\Entry;
-use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Learn\TimedStation;
 
 /** What a piece of work at the bench took: what there was of it, who did it, how long it was. */
 #[ORM\Entity(readOnly: true)]
@@ -19,7 +19,7 @@ class TimedWork
     private ?int $id = null;
 
     #[ORM\Column(length: 10)]
-    private Station $station;
+    private TimedStation $station;
 
     #[ORM\Column(length: 12)]
     private Film $film;

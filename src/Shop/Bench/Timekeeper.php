@@ -13,7 +13,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Part;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Learn\Entry;
-use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Learn\TimedStation;
 use Yelbo\Trade\Rule;
 
 /**
@@ -57,9 +57,9 @@ final readonly class Timekeeper
     public function keep(Piece $piece, PieceMove $move, \DateTimeImmutable $began, int $among): void
     {
         $stations = match ($move) {
-            PieceMove::Weeded => [Station::Weed],
-            PieceMove::Applied => [Station::Tape, Station::Apply],
-            PieceMove::Packed => [Station::Tape, Station::Send],
+            PieceMove::Weeded => [TimedStation::Weed],
+            PieceMove::Applied => [TimedStation::Tape, TimedStation::Apply],
+            PieceMove::Packed => [TimedStation::Tape, TimedStation::Send],
             default => [],
         };
         $minutes = ($this->clock->now()->getTimestamp() - $began->getTimestamp()) / 60 / max(1, $among);
@@ -86,7 +86,7 @@ final readonly class Timekeeper
         }
     }
 
-    private function entry(Piece $piece, Station $station, ?float $minutes = null): Entry
+    private function entry(Piece $piece, TimedStation $station, ?float $minutes = null): Entry
     {
         $weeding = $this->weeding->weeding($piece);
         $size = $piece->cutSize();

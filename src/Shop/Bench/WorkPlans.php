@@ -24,7 +24,7 @@ use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Plan\Decal;
 use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\FilmParts;
-use Yelbo\Trade\Plan\Gaps;
+use Yelbo\Trade\Plan\SnipPlaces;
 use Yelbo\Trade\Plan\Step;
 use Yelbo\Trade\Plan\StepDrawing;
 use Yelbo\Trade\Plan\WorkPlan;
@@ -54,8 +54,8 @@ final readonly class WorkPlans
         return WorkPlan::ofThing($this->films($thing), $this->materials->rulesFor($thing));
     }
 
-    /** The same as it is shown: with its drawings, and what comes when all is done. */
-    public function work(Thing $thing): Work
+    /** The plan of work as it is shown: with its drawings, and what comes when all is done. */
+    public function shownPlan(Thing $thing): Work
     {
         $films = $this->films($thing);
 
@@ -66,7 +66,7 @@ final readonly class WorkPlans
     public function printed(Thing $thing): Work
     {
         if ($thing->item()->isAppliedHere()) {
-            return $this->work($thing);
+            return $this->shownPlan($thing);
         }
         $films = $this->films($thing);
 
@@ -194,7 +194,7 @@ final readonly class WorkPlans
                     $piece->isOnTop() ? $piece->joined() : [$piece],
                 ),
             ),
-            Gaps::of($this->outlines->region($piece->outline())->moved(
+            SnipPlaces::of($this->outlines->region($piece->outline())->moved(
                 $piece->left()->micrometres - $left->micrometres,
                 $piece->top()->micrometres - $top->micrometres,
             )),

@@ -145,7 +145,7 @@ final readonly class ChangeOrder
         });
     }
 
-    /** The same answers, from the customer the order has as long as no other name is given. */
+    /** These answers, from the customer the order has as long as no other name is given. */
     private static function from(Docket $docket, Answers $answers): Answers
     {
         $customer = $docket->customer();

@@ -12,7 +12,7 @@ use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Object\Allowance;
-use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\SurfaceKind;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\Handover;
 
@@ -141,7 +141,7 @@ final readonly class Differences
             'blank' => $this->shelf->blank((int) $typed)?->name() ?? '',
             'useOf' => Usage::tryFrom($typed)?->inWords() ?? $typed,
             'material' => Material::tryFrom($typed)?->label() ?? $typed,
-            'surface' => Kind::tryFrom($typed)?->label() ?? $typed,
+            'surface' => SurfaceKind::tryFrom($typed)?->label() ?? $typed,
             'finish' => Finish::tryFrom($typed)?->label() ?? $typed,
             'delivery' => Handover::tryFrom($typed)?->label() ?? $typed,
             'allowance' => Allowance::tryFrom($typed)?->label() ?? $typed,

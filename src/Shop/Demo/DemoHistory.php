@@ -9,7 +9,7 @@ use Yelbo\Shop\Bench\TimedWork;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Learn\Entry;
-use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Learn\TimedStation;
 
 /** What work took in the weeks before the day the demo is started, so that there is something to learn from. */
 final readonly class DemoHistory
@@ -33,7 +33,7 @@ final readonly class DemoHistory
         for ($nth = 0; $nth < self::DAYS * self::A_DAY; ++$nth) {
             $at = $now->modify('-'.(self::DAYS - intdiv($nth, self::A_DAY)).' days');
             $who = array_keys(self::PACES)[$nth % 2];
-            $station = [Station::Weed, Station::Weed, Station::Tape, Station::Apply][$nth % 4];
+            $station = [TimedStation::Weed, TimedStation::Weed, TimedStation::Tape, TimedStation::Apply][$nth % 4];
             $of = new Entry(
                 $station,
                 self::FILMS[self::spread("film $nth", 0, \count(self::FILMS) - 1)],

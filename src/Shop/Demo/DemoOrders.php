@@ -56,7 +56,7 @@ final class DemoOrders
         [1, 300, 110, '2', null],
     ];
 
-    /** The same, shelved lately. */
+    /** Offcuts that were shelved lately, each as in `OFFCUTS_BEFORE`. */
     public const OFFCUTS = [
         [0, 150, 128, '4', 'M0 0H150V60H96V128H0Z'],
         [0, 300, 90, '4', null],

@@ -115,7 +115,7 @@ class BroughtArt
         return \is_string($this->picture) ? $this->picture : null;
     }
 
-    /** The same drawing for another order. */
+    /** This drawing for another order. */
     public function along(int $docket): self
     {
         $copy = clone $this;

@@ -244,14 +244,14 @@ final class Design
         return array_column($this->layers(), 'offset');
     }
 
-    /** The same at another letter height, µm. */
+    /** This design at another letter height, µm. */
     public function sized(?int $capHeight): self
     {
         return $this->but(['capHeight' => $capHeight, 'left' => null, 'top' => null]);
     }
 
     /**
-     * The same so many times as large.
+     * This design so many times as large.
      *
      * @param \Closure(int|null): (int|null) $left from where its left edge was to where it is, µm
      * @param \Closure(int|null): (int|null) $top  likewise its top edge
@@ -268,13 +268,13 @@ final class Design
         ]);
     }
 
-    /** The same of another drawing, with the same colours. */
+    /** This design with another drawing, with the same colours. */
     public function ofDrawing(int $id): self
     {
         return $this->but(['art' => null === $this->art ? null : ['id' => $id] + $this->art]);
     }
 
-    /** The same in the middle. */
+    /** This design in the middle of its object. */
     public function centred(): self
     {
         return $this->but(['left' => null, 'top' => null]);
@@ -309,7 +309,7 @@ final class Design
         ]);
     }
 
-    /** The same with what stands in the place of words; as it is where that was drawn already. */
+    /** This design with what stands in the place of words; as it is where that was drawn already. */
     public function standingIn(?DesignElement $motif): self
     {
         $now = $this->motif();
@@ -320,14 +320,14 @@ final class Design
             : $this->but(['motif' => $motif?->toArray(), 'capHeight' => null, 'left' => null, 'top' => null]);
     }
 
-    /** The same in another typeface. */
+    /** This design in another typeface. */
     public function inFace(string $face): self
     {
         return $this->but(['face' => $face, 'capHeight' => null, 'left' => null, 'top' => null]);
     }
 
     /**
-     * The same with some of it otherwise.
+     * This design with some of it changed.
      *
      * @param array<string, mixed> $changes by the names of what it is made of
      */

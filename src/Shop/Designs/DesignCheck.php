@@ -11,10 +11,10 @@ use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Cache;
+use Yelbo\Trade\Check\DecalCheck;
 use Yelbo\Trade\Check\ElementsCheck;
 use Yelbo\Trade\Check\FaceMeasures;
 use Yelbo\Trade\Check\FilmInHand;
-use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\OverTheEdge;
 use Yelbo\Trade\Check\SetCheck;
 use Yelbo\Trade\Check\Severity;
@@ -185,7 +185,7 @@ final readonly class DesignCheck
 
         return $this->cache->recall(
             "snags.$key",
-            fn (): array => (new Judgement($this->rules->current()))->judge(
+            fn (): array => (new DecalCheck($this->rules->current()))->judge(
                 $fitted,
                 $film,
                 $use,
@@ -219,7 +219,7 @@ final readonly class DesignCheck
                 }
             }
         }
-        $between = (new ElementsCheck(new Judgement($this->rules->current()), $this->rules->current()))->between(
+        $between = (new ElementsCheck(new DecalCheck($this->rules->current()), $this->rules->current()))->between(
             array_map(
                 fn (array $thing): array => [
                     $thing['over'],

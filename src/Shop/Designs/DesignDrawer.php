@@ -23,9 +23,9 @@ use Yelbo\Trade\Lettering\Placing;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Round;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Refused;
 
 /** Draws a design on its object, with the core's answers beside it. */
@@ -38,7 +38,7 @@ final readonly class DesignDrawer
 
     public function __construct(
         private DesignFitter $fitter,
-        private Elements $elements,
+        private ElementLayout $elements,
         private DesignCheck $check,
         private Typesetter $typesetter,
         private Faces $faces,
@@ -72,8 +72,8 @@ final readonly class DesignDrawer
         );
         $fitted = $whole->main;
         $surface = $this->fitter->surface($object, $lines, $design);
-        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
-        $keepOuts = $surface instanceof KeptClear ? $surface->keepOuts : null;
+        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
+        $keepOuts = $surface instanceof SurfaceLessKeepOuts ? $surface->keepOuts : null;
         $round = $base instanceof Round ? $base : null;
         $setting = $fitted->words->setting;
 

@@ -108,7 +108,7 @@ final readonly class DesignElement
     }
 
     /**
-     * The same so many times as large.
+     * This element so many times as large.
      *
      * @param \Closure(int|null): (int|null) $left from where its left edge was to where it is, µm
      * @param \Closure(int|null): (int|null) $top  likewise its top edge
@@ -134,7 +134,7 @@ final readonly class DesignElement
         ]);
     }
 
-    /** The same of another drawing, with the same colours. */
+    /** This element with another drawing, with the same colours. */
     public function ofDrawing(int $id): self
     {
         return self::fromKept(['art' => $id] + $this->toArray());

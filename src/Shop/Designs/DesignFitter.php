@@ -31,9 +31,9 @@ use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
-use Yelbo\Trade\Object\KeptClear;
-use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceKind;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
@@ -43,6 +43,9 @@ final readonly class DesignFitter
 {
     /** µm: what is told is told in tenths of a millimetre, and fits as it is told. */
     public const STEP = 100;
+    /** µm over all: what is typed lies between. */
+    public const SMALLEST = Typesetter::SMALLEST;
+    public const LARGEST = Typesetter::LARGEST;
     /** µm: a shape is drawn so high where nothing is said, and then made as large as it can be. */
     private const ANY_HIGH = 100_000;
     /** Of the size in the middle: less more is not worth being off it. */
@@ -210,7 +213,7 @@ final readonly class DesignFitter
         $usual = $rules->micrometres(Rule::VehicleFirst);
         $box = $fitted->artwork->box();
         if (
-            Kind::Panel !== $object->kind()
+            SurfaceKind::Panel !== $object->kind()
             || null !== $design->capHeight()
             || max($box->width(), $box->height()) <= $usual
         ) {
@@ -273,7 +276,7 @@ final readonly class DesignFitter
      */
     public function onBall(MeasuredObject $object, array $lines, Design $design): ?OnBall
     {
-        if (Kind::Ball !== $object->kind() || null !== self::motif($lines, $design)?->pattern()) {
+        if (SurfaceKind::Ball !== $object->kind() || null !== self::motif($lines, $design)?->pattern()) {
             return null;
         }
         $words = $this->words($lines, $design);
@@ -336,7 +339,7 @@ final readonly class DesignFitter
     }
 
     /**
-     * The same to look at while it is typed: quickly where that can be, else the whole way.
+     * A set to look at while it is typed: quickly where that can be, else the whole way.
      *
      * @param list<list<string>> $roster
      *
@@ -349,7 +352,7 @@ final readonly class DesignFitter
     {
         $members = $this->members($roster, $design);
         $surface = $this->room($object, $members[0]);
-        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
         $size = $design->setSize();
         $isQuick = [] === $design->layers() && !($base instanceof Taper);
         // Heights of their own are told one by one: they are exact as long as that is quick.

@@ -26,7 +26,7 @@ final readonly class DesignLibrary
 
     public function __construct(
         private EntityManagerInterface $records,
-        private Elements $elements,
+        private ElementLayout $elements,
         private DesignFitter $fitter,
         private BroughtArts $arts,
         private Change $change,

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
+use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Fields;
-use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
 use Yelbo\Shop\Stock\Shelf;
@@ -54,7 +54,7 @@ final readonly class DesignReader
         $elements = $this->elements->read($fields, $typed->elements, $units);
         $lines = $roster[0] ?? TypedWords::lines($typed->words);
         $motif = [] === $lines ? $this->elements->motif($fields, $typed->motif, $units) : null;
-        $fields->end();
+        $fields->refuseIfWrong();
         $design = new Design(
             $typed->face,
             $height,
@@ -68,7 +68,7 @@ final readonly class DesignReader
         try {
             $design->setting(1);
         } catch (Refused $refused) {
-            throw Form::Design->refusals($refused);
+            throw FieldMap::Design->refusals($refused);
         }
 
         return new Draft(

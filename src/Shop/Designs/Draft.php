@@ -30,6 +30,12 @@ final readonly class Draft
         return [] !== $this->lines ? $this->lines : [$this->design->motif()?->called() ?? 'Drawing'];
     }
 
+    /** How the members of a list are set: each in the middle of its object. */
+    public function designOfMembers(): Design
+    {
+        return $this->design->centred();
+    }
+
     /** Whether it is a list of names. */
     public function isSet(): bool
     {

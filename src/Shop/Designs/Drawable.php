@@ -26,7 +26,7 @@ final readonly class Drawable
     }
 
     /**
-     * The same of these members only.
+     * This decal with these members only.
      *
      * @param list<list<string>> $roster
      */
@@ -35,13 +35,13 @@ final readonly class Drawable
         return new self($this->object, $roster[0] ?? $this->lines, $this->design, $this->film, $this->use, $roster);
     }
 
-    /** The same in another design. */
+    /** This decal in another design. */
     public function with(Design $design): self
     {
         return new self($this->object, $this->lines, $design, $this->film, $this->use, $this->roster);
     }
 
-    /** The same in another film. */
+    /** This decal in another film. */
     public function inFilm(FilmOnShelf $film): self
     {
         return new self($this->object, $this->lines, $this->design, $film, $this->use, $this->roster);

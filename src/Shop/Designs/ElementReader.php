@@ -17,9 +17,6 @@ use Yelbo\Trade\Measure\Units;
 final readonly class ElementReader
 {
     private const MOST = 40;
-    /** µm over all. */
-    private const SMALLEST = 500;
-    private const LARGEST = 20_000_000;
     private const SIDES = [3, 60];
     /** In the place of a film. */
     private const LEFT_OUT = '0';
@@ -70,10 +67,10 @@ final readonly class ElementReader
     {
         $side = static fn (string $name, string $value): ?int => Fields::isEmpty($value)
             ? null
-            : $fields->length($at.$name, $value, self::SMALLEST, self::LARGEST, $units);
+            : $fields->length($at.$name, $value, DesignFitter::SMALLEST, DesignFitter::LARGEST, $units);
         $room = static fn (string $name, string $value): ?int => Fields::isEmpty($value)
             ? null
-            : $fields->length($at.$name, $value, 0, self::LARGEST, $units);
+            : $fields->length($at.$name, $value, 0, DesignFitter::LARGEST, $units);
         $this->kind($fields, $at, $typed);
         $lines = TypedWords::lines($typed->words);
         if (DesignElement::WORDS === $typed->kind && [] === $lines) {

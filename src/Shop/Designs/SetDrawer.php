@@ -31,7 +31,7 @@ final readonly class SetDrawer
 {
     public function __construct(
         private DesignFitter $fitter,
-        private Elements $elements,
+        private ElementLayout $elements,
         private BroughtArts $arts,
         private Typesetter $typesetter,
         private Faces $faces,

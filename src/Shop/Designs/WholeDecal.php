@@ -113,7 +113,7 @@ final readonly class WholeDecal
         return [
             ...array_merge(...array_map($element, $under)),
             [
-                'nth' => Elements::WORDS,
+                'nth' => ElementLayout::WORDS,
                 // What was put under the words is there for them to lie on.
                 'over' => [] !== $under,
                 'film' => $main[0][0] ?? null,

@@ -229,7 +229,7 @@ final class Fields
     }
 
     /** @throws Refusals where anything could not be read: a sentence a field */
-    public function end(): void
+    public function refuseIfWrong(): void
     {
         if ([] !== $this->wrong) {
             throw new Refusals($this->wrong);

@@ -13,7 +13,7 @@ final class Refusals extends \DomainException
         parent::__construct(1 === \count($fields) ? reset($fields) : 'Some answers need another look.');
     }
 
-    /** The same at the fields of a part of a form: `others.0.` */
+    /** These refusals at the fields of a part of a form: `others.0.` */
     public function under(string $part): self
     {
         $fields = [];

@@ -111,7 +111,7 @@ final readonly class Machines
             'Force goes from '.self::FORCE[0].' to '.self::FORCE[1].' g.',
         );
         $passes = $fields->whole('passes', $typed->passes, self::PASSES[0], self::PASSES[1], 'One to four passes.');
-        $fields->end();
+        $fields->refuseIfWrong();
 
         return [
             $name,

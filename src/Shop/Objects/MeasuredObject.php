@@ -13,11 +13,11 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
-use Yelbo\Trade\Object\KeptClear;
-use Yelbo\Trade\Object\Kind;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceKind;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Plan\Edge;
 use Yelbo\Trade\Plan\Shape;
 use Yelbo\Trade\Refused;
@@ -30,7 +30,7 @@ use Yelbo\Trade\Rules;
  * Width, height and corner stand in columns of their own, whatever else a surface is measured
  * by in `measures`, lengths in µm.
  *
- * @phpstan-import-type Measured from Kind
+ * @phpstan-import-type Measured from SurfaceKind
  * @phpstan-type Kept array{what: string, x: int, y: int, width: int, height: int, name?: string}
  */
 #[ORM\Embeddable]
@@ -65,9 +65,9 @@ final class MeasuredObject
     }
 
     /** Its shape of surface. */
-    public function kind(): Kind
+    public function kind(): SurfaceKind
     {
-        return Kind::tryFrom($this->surface ?? '') ?? Kind::Rectangle;
+        return SurfaceKind::tryFrom($this->surface ?? '') ?? SurfaceKind::Rectangle;
     }
 
     /** What it is made of; none where nobody said. */
@@ -122,9 +122,9 @@ final class MeasuredObject
     public function shape(): Shape
     {
         return match ($this->kind()) {
-            Kind::Cylinder => Shape::Round,
-            Kind::Taper => Shape::Taper,
-            Kind::Ball => Shape::Ball,
+            SurfaceKind::Cylinder => Shape::Round,
+            SurfaceKind::Taper => Shape::Taper,
+            SurfaceKind::Ball => Shape::Ball,
             default => Shape::Flat,
         };
     }
@@ -158,7 +158,7 @@ final class MeasuredObject
     /** How many panes; one of anything else. */
     public function panes(): int
     {
-        return Kind::Panes === $this->kind() ? max(1, (int) ($this->measures['panes'] ?? 1)) : 1;
+        return SurfaceKind::Panes === $this->kind() ? max(1, (int) ($this->measures['panes'] ?? 1)) : 1;
     }
 
     /** Metres from which it has to be read. */
@@ -201,7 +201,8 @@ final class MeasuredObject
                 static fn (array $kept): int => $kept['x'],
                 array_filter(
                     $this->keepOuts ?? [],
-                    fn (array $kept): bool => KeepOut::Seam->value === $kept['what'] && Kind::Taper !== $this->kind(),
+                    fn (array $kept): bool => KeepOut::Seam->value === $kept['what']
+                        && SurfaceKind::Taper !== $this->kind(),
                 ),
             ),
         );
@@ -242,7 +243,7 @@ final class MeasuredObject
     }
 
     /**
-     * The same for letters: where film goes over the edge on purpose they stay on the front.
+     * The surface for letters: where film goes over the edge on purpose they stay on the front.
      *
      * @throws Refused at `/keepOuts/…`
      */
@@ -283,9 +284,9 @@ final class MeasuredObject
         }
 
         return match (true) {
-            [] !== $regions => new KeptClear($surface, Geos::union($regions), $allowance),
+            [] !== $regions => new SurfaceLessKeepOuts($surface, Geos::union($regions), $allowance),
             Allowance::Usual === $allowance => $surface,
-            default => new KeptClear($surface, Region::none(), $allowance),
+            default => new SurfaceLessKeepOuts($surface, Region::none(), $allowance),
         };
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Objects;
 
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\SurfaceKind;
 
 /** An object as it looks, its photo made square to its frame laid flat: never changed, and kept with its orders. */
 #[ORM\Entity]
@@ -28,9 +28,9 @@ class ObjectPhoto
     }
 
     /** The shape it was laid on. */
-    public function kind(): Kind
+    public function kind(): SurfaceKind
     {
-        return Kind::from($this->surface);
+        return SurfaceKind::from($this->surface);
     }
 
     /** The colour most of the object has, #rrggbb. */

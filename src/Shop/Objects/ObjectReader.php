@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Objects;
 
+use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Fields;
-use Yelbo\Shop\Input\Form;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
@@ -16,8 +16,8 @@ use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\DrunkFrom;
 use Yelbo\Trade\Object\KeepOut;
-use Yelbo\Trade\Object\Kind;
-use Yelbo\Trade\Object\Outline as OutlineSurface;
+use Yelbo\Trade\Object\SurfaceKind;
+use Yelbo\Trade\Object\TracedOutline as OutlineSurface;
 use Yelbo\Trade\Refused;
 
 /** Reads what was typed of the object: its kind, its measures, what is to stay clear on it. */
@@ -41,7 +41,7 @@ final readonly class ObjectReader
     {
         $fields = new Fields();
         $object = $this->readInto($fields, $answers, trim($answers->object));
-        $fields->end();
+        $fields->refuseIfWrong();
 
         return $object ?? throw new \LogicException('A wrong measure was not noted.');
     }
@@ -55,7 +55,7 @@ final readonly class ObjectReader
      */
     public function readInto(Fields $fields, ObjectAnswers $answers, string $name): ?MeasuredObject
     {
-        $kind = $fields->choice('surface', $answers->surface->kind(), Kind::class, 'What shape is it? Choose one.');
+        $kind = $fields->choice('surface', $answers->surface->kind(), SurfaceKind::class, 'What shape is it? Choose one.');
         if (null === $kind) {
             return null;
         }
@@ -64,7 +64,7 @@ final readonly class ObjectReader
         $keepOuts = $this->keepOuts($own, $answers);
         if (
             'none' !== $answers->measure('lip')
-            && \in_array($kind, [Kind::Cylinder, Kind::Taper], true)
+            && \in_array($kind, [SurfaceKind::Cylinder, SurfaceKind::Taper], true)
             && DrunkFrom::isToldBy($name)
             && !\in_array(KeepOut::Lip->value, array_column($keepOuts, 'what'), true)
         ) {
@@ -120,7 +120,7 @@ final readonly class ObjectReader
         try {
             $object->kept($this->rules->current());
         } catch (Refused $refused) {
-            return $fields->refuseAll(Form::Object->refusals($refused));
+            return $fields->refuseAll(FieldMap::Object->refusals($refused));
         }
 
         return $object;
@@ -132,7 +132,7 @@ final readonly class ObjectReader
     }
 
     /** @return array<string, int|float|string> µm by name */
-    private function measures(Fields $fields, ObjectAnswers $answers, Kind $kind): array
+    private function measures(Fields $fields, ObjectAnswers $answers, SurfaceKind $kind): array
     {
         $measures = [];
         $names = array_column($kind->lengths(), 0);
@@ -161,10 +161,10 @@ final readonly class ObjectReader
                 $measures[$name] = $fields->figure($name, $typed, $least, $most, $sentence, 'm°');
             }
         }
-        if (Kind::Taper === $kind) {
+        if (SurfaceKind::Taper === $kind) {
             $measures['wideEnd'] = 'bottom' === $answers->measure('wideEnd') ? 'bottom' : 'top';
         }
-        if (Kind::Outline === $kind) {
+        if (SurfaceKind::Outline === $kind) {
             $measures['outline'] = self::traced($answers->measure('outline'));
         }
 
@@ -186,12 +186,12 @@ final readonly class ObjectReader
     }
 
     /** @return list<array{string, float, float, bool, string}> plain figures: name, least, most, needed, sentence */
-    private function figures(Kind $kind): array
+    private function figures(SurfaceKind $kind): array
     {
         return match ($kind) {
-            Kind::Polygon => [['sides', 3, 60, true, 'How many sides? From 3 to 60.']],
-            Kind::Panes => [['panes', 1, 60, true, 'How many panes? From 1 to 60.']],
-            Kind::Cylinder, Kind::Taper, Kind::Ball => [
+            SurfaceKind::Polygon => [['sides', 3, 60, true, 'How many sides? From 3 to 60.']],
+            SurfaceKind::Panes => [['panes', 1, 60, true, 'How many panes? From 1 to 60.']],
+            SurfaceKind::Cylinder, SurfaceKind::Taper, SurfaceKind::Ball => [
                 [
                     'seen',
                     10,
@@ -200,7 +200,7 @@ final readonly class ObjectReader
                     'How many degrees are seen from the front? From 10 to 180; 360 for a wrap all round.',
                 ],
             ],
-            Kind::Panel => [['readFrom', 0.5, 200, false, 'From how many metres is it read? From 0.5 to 200.']],
+            SurfaceKind::Panel => [['readFrom', 0.5, 200, false, 'From how many metres is it read? From 0.5 to 200.']],
             default => [],
         };
     }

@@ -78,7 +78,7 @@ final readonly class Photos
         );
     }
 
-    /** The same photo at another threshold. */
+    /** The outline of a photo at another threshold. */
     public function trace(string $name, int $threshold): TracedOutline
     {
         try {

@@ -88,7 +88,7 @@ final readonly class AskedFilms
     }
 
     /**
-     * The same on each pane, told apart by its number.
+     * Films on each pane, told apart by its number.
      *
      * @param non-empty-list<FilmOnThing> $films
      *

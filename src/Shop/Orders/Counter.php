@@ -7,7 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\FirstDesign;
-use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
@@ -17,7 +17,7 @@ use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Film\Suitability;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\RosterNotes;
-use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\SurfaceKind;
 use Yelbo\Trade\Refused;
 
 /** What can be said at the counter while the customer is still talking. */
@@ -34,7 +34,7 @@ final readonly class Counter
         private DesignCheck $check,
         private RosterNotes $rows,
         private AskedItems $items,
-        private EnoughFor $enough,
+        private StockCoverFor $enough,
         private ShopRules $rules,
     ) {
     }
@@ -71,7 +71,7 @@ final readonly class Counter
     }
 
     /** @param non-empty-list<HeardItem> $items */
-    private function enough(array $items): ?Enough
+    private function enough(array $items): ?StockCover
     {
         $known = array_values(
             array_filter(array_map(static fn (HeardItem $item): ?AskedItem => $item->asked, $items)),
@@ -98,7 +98,7 @@ final readonly class Counter
             $first = $this->first->of($lines, $item->motif);
             $drawn = $this->drawer->draw($object, $lines, $first, $grade, $item->on->use, $film);
         } catch (Refused $refused) {
-            return $item->refused(([] === $item->roster ? Form::Order : Form::Roster)->refusals($refused));
+            return $item->refused(([] === $item->roster ? FieldMap::Order : FieldMap::Roster)->refusals($refused));
         }
         try {
             return $item->as($drawn, null === $film ? null : $this->items->asked($item, $drawn->whole));
@@ -122,7 +122,7 @@ final readonly class Counter
                 $use,
                 Material::tryFrom($answers->on->material),
                 'inside' === $answers->on->side,
-                true === Kind::tryFrom($answers->on->surface->kind())?->isCurved(),
+                true === SurfaceKind::tryFrom($answers->on->surface->kind())?->isCurved(),
             ) as $one
         ) {
             if (isset($kept[$one->film->value])) {

@@ -84,8 +84,8 @@ class Docket implements Versioned
     #[ORM\OrderBy(['nth' => 'ASC'])]
     private Collection $pieces;
 
-    /** @var Collection<int, Proof> */
-    #[ORM\OneToMany(targetEntity: Proof::class, mappedBy: 'docket', cascade: ['persist'])]
+    /** @var Collection<int, ProofPage> */
+    #[ORM\OneToMany(targetEntity: ProofPage::class, mappedBy: 'docket', cascade: ['persist'])]
     #[ORM\OrderBy(['nth' => 'ASC', 'id' => 'ASC'])]
     private Collection $proofs;
 
@@ -266,7 +266,7 @@ class Docket implements Versioned
         return array_values($this->pieces->toArray());
     }
 
-    /** @return list<non-empty-list<Proof>> its versions, the oldest first: of each a page for every thing */
+    /** @return list<non-empty-list<ProofPage>> its versions, the oldest first: of each a page for every thing */
     public function proofs(): array
     {
         $versions = [];
@@ -381,7 +381,7 @@ class Docket implements Versioned
     }
 
     /** Takes a new version of the proof: a page for every thing. */
-    public function freeze(Proof ...$pages): void
+    public function freeze(ProofPage ...$pages): void
     {
         $this->move(DocketMove::MakeProof);
         foreach ($pages as $page) {
@@ -455,13 +455,15 @@ class Docket implements Versioned
         return false;
     }
 
-    /** @return list<Proof> the pages of one version of the proof; none where there is no such version */
+    /** @return list<ProofPage> the pages of one version of the proof; none where there is no such version */
     public function proof(int $nth): array
     {
-        return array_values($this->proofs->filter(static fn (Proof $page): bool => $page->nth() === $nth)->toArray());
+        $pages = $this->proofs->filter(static fn (ProofPage $page): bool => $page->nth() === $nth);
+
+        return array_values($pages->toArray());
     }
 
-    /** @return list<Proof> the pages of the newest version of the proof; none where there is none */
+    /** @return list<ProofPage> the pages of the newest version of the proof; none where there is none */
     public function latestProof(): array
     {
         $last = $this->proofs->last();
@@ -470,13 +472,13 @@ class Docket implements Versioned
     }
 
     /** Whether a page belongs to the newest version of the proof. */
-    public function isNewest(Proof $page): bool
+    public function isNewest(ProofPage $page): bool
     {
         return \in_array($page, $this->latestProof(), true);
     }
 
     /** The page of the newest version that shows one of its things; none where it was not frozen yet. */
-    public function pageOf(Item $item): ?Proof
+    public function pageOf(Item $item): ?ProofPage
     {
         foreach ($this->latestProof() as $page) {
             if ($page->item() === $item) {

@@ -92,7 +92,7 @@ final readonly class DrawOrder
             $sizes = implode(
                 '; ',
                 array_map(
-                    static fn (Proof $page): string => $page->size()->in(Units::Metric),
+                    static fn (ProofPage $page): string => $page->size()->in(Units::Metric),
                     $docket->latestProof(),
                 ),
             );
@@ -101,7 +101,7 @@ final readonly class DrawOrder
     }
 
     /**
-     * @param list<Proof|array{Item, Draft, non-empty-list<array{list<string>, WholeDecal}>}> $pages
+     * @param list<ProofPage|array{Item, Draft, non-empty-list<array{list<string>, WholeDecal}>}> $pages
      *
      * @return int which version of the proof it is
      */
@@ -111,7 +111,7 @@ final readonly class DrawOrder
         $quote = $this->quoted($docket);
         $docket->freeze(
             ...array_map(
-                fn (array|Proof $page): Proof => $page instanceof Proof
+                fn (array|ProofPage $page): ProofPage => $page instanceof ProofPage
                     ? $page->again(
                         $nth,
                         $this->clock->now(),
@@ -150,7 +150,7 @@ final readonly class DrawOrder
      *
      * @param non-empty-list<array{list<string>, WholeDecal}> $decals of the one in hand
      *
-     * @return list<Proof|array{Item, Draft, non-empty-list<array{list<string>, WholeDecal}>}>
+     * @return list<ProofPage|array{Item, Draft, non-empty-list<array{list<string>, WholeDecal}>}>
      *
      * @throws Refusals
      */
@@ -313,7 +313,7 @@ final readonly class DrawOrder
     {
         $fields = new Fields();
         $price = Fields::isEmpty($typed) ? null : $fields->money('price', $typed, self::HIGHEST_PRICE);
-        $fields->end();
+        $fields->refuseIfWrong();
         $this->change->apply($docket, $version, function () use ($docket, $price): void {
             $docket->askPrice($price);
             $this->book->note(

@@ -6,9 +6,9 @@ namespace Yelbo\Shop\Orders;
 
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
-use Yelbo\Shop\Designs\Elements;
+use Yelbo\Shop\Designs\ElementLayout;
 use Yelbo\Shop\Designs\WholeDecal;
-use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\SetMember;
@@ -17,7 +17,7 @@ use Yelbo\Trade\Refused;
 /** The decals of an item as a draft draws them: one, or of a set one for each name. */
 final readonly class DrawnItems
 {
-    public function __construct(private DesignFitter $fitter, private Elements $elements)
+    public function __construct(private DesignFitter $fitter, private ElementLayout $elements)
     {
     }
 
@@ -36,7 +36,7 @@ final readonly class DrawnItems
             }
             $members = $this->fitter->fitSet($item->object(), $draft->roster, $draft->design)->members;
         } catch (Refused $refused) {
-            throw '' === $refused->at ? $refused : Form::Design->refusals($refused);
+            throw '' === $refused->at ? $refused : FieldMap::Design->refusals($refused);
         }
         $decals = array_map(
             fn (SetMember $member, array $lines): array => [$lines, $this->whole($item, $draft, $member->fitted)],
@@ -52,7 +52,7 @@ final readonly class DrawnItems
         try {
             return $this->elements->whole($item->object(), $fitted, $draft->design, $draft->elements);
         } catch (Refused $refused) {
-            throw Form::Design->refusals($refused);
+            throw FieldMap::Design->refusals($refused);
         }
     }
 }

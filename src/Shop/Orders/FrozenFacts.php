@@ -70,7 +70,7 @@ final readonly class FrozenFacts
     }
 
     /**
-     * The same at another price.
+     * These facts at another price.
      *
      * @param list<array{what: string, says: string, minor: int}> $quote    how it came about
      * @param float                                               $taxShare of it, %

@@ -14,22 +14,22 @@ use Yelbo\Trade\Lettering\RosterNote;
 final readonly class Heard
 {
     /**
-     * @param array<string, string>                        $wrong   a sentence by its field
-     * @param DrawnDesign|null                             $drawn the words on the object, of a roster the longest name;
+     * @param array<string, string> $wrong a sentence by its field
+     * @param DrawnDesign|null $drawn the words on the object, of a roster the longest name;
      *     none where they cannot be drawn yet
-     * @param list<SnagGroup>                              $snags   what speaks against that
-     * @param list<string>                                 $doubts  what in the words may be misread
-     * @param float                                        $weeding minutes
-     * @param string|null                                  $warning what speaks against the film in this use
-     * @param string|null                                  $life    for how long the film is good
-     * @param list<array{Advice, list<FilmOnShelf>}>       $advice films for this surface and use, the best first, those
+     * @param list<SnagGroup> $snags what speaks against that
+     * @param list<string> $doubts what in the words may be misread
+     * @param float $weeding minutes
+     * @param string|null $warning what speaks against the film in this use
+     * @param string|null $life for how long the film is good
+     * @param list<array{Advice, list<FilmOnShelf>}> $advice films for this surface and use, the best first, those
      *     the shop keeps
-     * @param Enough|null                                  $enough whether there is enough on the shelf; none where that
+     * @param StockCover|null $enough whether there is enough on the shelf; none where that
      *     cannot be told yet
-     * @param int                                          $names   how many names the roster holds
-     * @param list<RosterNote>                               $rows    what is to be said of its rows
-     * @param TypedOrder                                   $order   as it was typed
-     * @param non-empty-list<HeardItem>                    $items   the one in hand first
+     * @param int $names how many names the roster holds
+     * @param list<RosterNote> $rows what is to be said of its rows
+     * @param TypedOrder $order as it was typed
+     * @param non-empty-list<HeardItem> $items the one in hand first
      */
     public function __construct(
         public array $wrong,
@@ -40,7 +40,7 @@ final readonly class Heard
         public ?string $warning,
         public ?string $life,
         public array $advice,
-        public ?Enough $enough,
+        public ?StockCover $enough,
         public int $names,
         public array $rows,
         public TypedOrder $order,

@@ -57,13 +57,13 @@ final readonly class HeardItem
         return max(1, \count($this->roster)) * $this->quantity * $this->on->panes();
     }
 
-    /** The same with how it would be drawn. */
+    /** This item with how it would be drawn. */
     public function as(?DrawnDesign $drawn, ?AskedItem $asked): self
     {
         return new self(...['drawn' => $drawn, 'asked' => $asked] + get_object_vars($this));
     }
 
-    /** The same with what the core says against it. */
+    /** This item with what the core says against it. */
     public function refused(Refusals $refusals): self
     {
         return new self(...['wrong' => $this->wrong + $refusals->fields] + get_object_vars($this));

@@ -48,7 +48,7 @@ final readonly class Lateness
     }
 
     /**
-     * The same of an order that is not read.
+     * Whether an order is late that is not read.
      *
      * @param list<array{PieceState, \DateTimeImmutable|null}> $pieces where each stands and until when it rests
      * @param string                                           $for    what it waits for, as `Docket::waitsFor()`

@@ -22,7 +22,7 @@ final readonly class Outlines
      *
      * @return string its hash
      */
-    public function keep(Region $outline): string
+    public function store(Region $outline): string
     {
         $path = SvgPath::write($outline);
         $hash = Outline::hashOf($path);
@@ -46,7 +46,7 @@ final readonly class Outlines
             : $this->region($hash);
     }
 
-    /** The same as the knife gets it: with register marks where it is joined with other layers. */
+    /** The outline as the knife gets it: with register marks where it is joined with other layers. */
     public function forKnife(Piece $piece): Region
     {
         if (!$piece->isJoined()) {

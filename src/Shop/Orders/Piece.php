@@ -60,7 +60,7 @@ class Piece implements Versioned
         #[ORM\ManyToOne(inversedBy: 'pieces', cascade: ['persist']), ORM\JoinColumn(nullable: false)]
         private Thing $thing,
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
-        private Proof $proof,
+        private ProofPage $proof,
         #[ORM\Column]
         private int $nth,
         \DateTimeImmutable $now,
@@ -118,7 +118,7 @@ class Piece implements Versioned
     }
 
     /** The page of the proof it is made by. */
-    public function proof(): Proof
+    public function proof(): ProofPage
     {
         return $this->proof;
     }

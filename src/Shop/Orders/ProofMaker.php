@@ -20,7 +20,7 @@ use Yelbo\Trade\Lettering\LineStyle;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Allowance;
-use Yelbo\Trade\Object\KeptClear;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\Overhang;
 use Yelbo\Trade\Rule;
@@ -46,11 +46,11 @@ final readonly class ProofMaker
      * @param list<array{what: string, says: string, minor: int}> $quote how the price of the order came about
      * @param non-empty-list<array{list<string>, WholeDecal}> $decals every decal's lines, and how it lies
      */
-    public function freeze(int $nth, array $quote, Item $item, Draft $draft, array $decals): Proof
+    public function freeze(int $nth, array $quote, Item $item, Draft $draft, array $decals): ProofPage
     {
         $first = $decals[0][1]->main;
 
-        return new Proof(
+        return new ProofPage(
             $item->docket(),
             $item,
             $nth,
@@ -98,7 +98,7 @@ final readonly class ProofMaker
             $surface->wall()->height->micrometres,
             SvgPath::write($surface->outline()),
             SvgPath::write($fitted->safe),
-            $surface instanceof KeptClear ? SvgPath::write($surface->keepOuts) : '',
+            $surface instanceof SurfaceLessKeepOuts ? SvgPath::write($surface->keepOuts) : '',
             array_map(
                 static fn (FilmOnShelf $film): array => [
                     'name' => $film->name(),
@@ -223,7 +223,7 @@ final readonly class ProofMaker
                     return [
                         'role' => $layer['role'],
                         'film' => $layer['film'],
-                        'outline' => $this->outlines->keep($region),
+                        'outline' => $this->outlines->store($region),
                         'width' => $own->width(),
                         'height' => $own->height(),
                         'area' => round($region->area() / 100, 1),

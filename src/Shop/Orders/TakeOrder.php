@@ -10,7 +10,7 @@ use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\FirstDesign;
-use Yelbo\Shop\Input\Form;
+use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\Change;
@@ -95,7 +95,7 @@ final readonly class TakeOrder
     }
 
     /**
-     * The same again, with other words: an item for each line of what was typed, all of them or none.
+     * An order again, with other words: an item for each line of what was typed, all of them or none.
      *
      * @param Item   $like  what is made again, of any order at any age
      * @param string $typed as `AgainReader` reads it; the same words where it is empty
@@ -215,7 +215,7 @@ final readonly class TakeOrder
                 $this->drawing->fitSet($agreed->object, $agreed->roster, $first);
             }
         } catch (Refused $refused) {
-            throw ([] === $agreed->roster ? Form::Order : Form::Roster)->refusals($refused);
+            throw ([] === $agreed->roster ? FieldMap::Order : FieldMap::Roster)->refusals($refused);
         }
 
         return $agreed;

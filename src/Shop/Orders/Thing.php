@@ -308,7 +308,7 @@ class Thing implements Versioned
     }
 
     /** @return list<string> the steps that are done, by their names in its plan of work */
-    public function done(): array
+    public function tickedSteps(): array
     {
         return $this->done;
     }

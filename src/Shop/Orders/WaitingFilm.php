@@ -23,7 +23,7 @@ final readonly class WaitingFilm
     ) {
     }
 
-    /** The same and others for the same film that are used later. */
+    /** This film with others that wait for it that are used later. */
     public function and(int $pieces, int $late, int $recut): self
     {
         return new self(

@@ -11,7 +11,7 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\FrozenFacts;
 use Yelbo\Shop\Orders\Item;
 use Yelbo\Shop\Orders\PapersFollow;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Records\Numbering;
 use Yelbo\Shop\Settings\ShopRules;
@@ -73,7 +73,7 @@ final readonly class Invoices implements PapersFollow
         return null === $price ? null : Money::minor($price);
     }
 
-    /** The same without its tax. */
+    /** The agreed price without its tax. */
     public function net(Docket $docket): ?Money
     {
         $agreed = $this->agreed($docket);
@@ -107,7 +107,7 @@ final readonly class Invoices implements PapersFollow
     /**
      * The quote a proof says: what is frozen with it, whatever was changed since.
      *
-     * @param list<Proof> $pages of one version
+     * @param list<ProofPage> $pages of one version
      *
      * @throws NotFound where its price was left open
      */
@@ -132,7 +132,7 @@ final readonly class Invoices implements PapersFollow
         );
     }
 
-    private static function page(Proof $page): string
+    private static function page(ProofPage $page): string
     {
         $said = $page->frozen();
         $copies = $said->quantity * $said->panes * $page->members();

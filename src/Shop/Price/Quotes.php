@@ -9,11 +9,11 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\AskedItem;
 use Yelbo\Shop\Orders\AskedItems;
 use Yelbo\Shop\Orders\Docket;
-use Yelbo\Shop\Orders\Enough;
-use Yelbo\Shop\Orders\EnoughFor;
 use Yelbo\Shop\Orders\FilmNeed;
 use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Orders\QuoteTeller;
+use Yelbo\Shop\Orders\StockCover;
+use Yelbo\Shop\Orders\StockCoverFor;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Week\AskedThing;
 use Yelbo\Shop\Week\AskedThings;
@@ -36,7 +36,7 @@ final readonly class Quotes implements QuoteTeller
 
     public function __construct(
         private AskedThings $things,
-        private EnoughFor $enough,
+        private StockCoverFor $enough,
         private AskedItems $items,
         private ShopRules $rules,
         private ClockInterface $clock,
@@ -52,7 +52,7 @@ final readonly class Quotes implements QuoteTeller
     }
 
     /**
-     * The same for other quantities, where it holds one thing only.
+     * The quote for other quantities, where it holds one thing only.
      *
      * @return list<array{int, Money}> how many, and what all of them cost
      */
@@ -122,7 +122,7 @@ final readonly class Quotes implements QuoteTeller
     private function order(
         array $things,
         array $items,
-        Enough $enough,
+        StockCover $enough,
         ?\DateTimeImmutable $needed,
         Handover $delivery,
     ): PricedOrder {

@@ -12,7 +12,7 @@ use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\OrderSize;
 use Yelbo\Shop\Orders\PapersFollow;
 use Yelbo\Shop\Orders\Piece;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
@@ -120,7 +120,7 @@ final readonly class Approval
     /**
      * Every layer of every decal of what is not being made yet, so many times, once for each pane.
      *
-     * @param list<Proof> $pages
+     * @param list<ProofPage> $pages
      *
      * @return list<Piece>
      */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Proofs;
 
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 
 /** What a customer wants changed, pinned to a spot on the drawing where it was pinned. */
 #[ORM\Entity]
@@ -22,7 +22,7 @@ class ChangeRequest
     /** @param array{int, int}|null $spot what it is pinned to, µm in the object's frame */
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
-        private Proof $proof,
+        private ProofPage $proof,
         #[ORM\Column(name: 'said_by', length: 80)]
         private string $by,
         #[ORM\Column(length: 1000)]
@@ -41,7 +41,7 @@ class ChangeRequest
     }
 
     /** The proof it belongs to. */
-    public function proof(): Proof
+    public function proof(): ProofPage
     {
         return $this->proof;
     }

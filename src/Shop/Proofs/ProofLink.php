@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Proofs;
 
 use Doctrine\ORM\Mapping as ORM;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 
 /**
  * A way to one proof without signing in. Only a hash of its token is kept, so that nobody who
@@ -25,7 +25,7 @@ class ProofLink
 
     public function __construct(
         #[ORM\ManyToOne, ORM\JoinColumn(nullable: false)]
-        private Proof $proof,
+        private ProofPage $proof,
         #[ORM\Column(length: 64, unique: true)]
         private string $tokenHash,
         #[ORM\Column]
@@ -50,7 +50,7 @@ class ProofLink
     }
 
     /** The proof it belongs to. */
-    public function proof(): Proof
+    public function proof(): ProofPage
     {
         return $this->proof;
     }

@@ -12,7 +12,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\PapersFollow;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\DocketState;
@@ -129,7 +129,7 @@ final readonly class ProofLinks
     }
 
     /** @throws NotFound|LinkClosed */
-    public function follow(string $token): Proof
+    public function follow(string $token): ProofPage
     {
         $link = $this->link($token);
         if (null === $link->openedAt()) {
@@ -152,7 +152,7 @@ final readonly class ProofLinks
      *
      * @throws NotFound|LinkClosed|Refused|Refusals
      */
-    public function approve(string $token, string $name, bool $asItIs = false): Proof
+    public function approve(string $token, string $name, bool $asItIs = false): ProofPage
     {
         $name = self::name($name);
         $proof = $this->link($token)->proof();
@@ -182,7 +182,7 @@ final readonly class ProofLinks
      *
      * @throws NotFound|LinkClosed|Refused|Refusals
      */
-    public function requestChange(string $token, string $name, string $note, ?array $spot, int $item = 0): Proof
+    public function requestChange(string $token, string $name, string $note, ?array $spot, int $item = 0): ProofPage
     {
         $name = self::name($name);
         $note = trim($note);
@@ -220,7 +220,7 @@ final readonly class ProofLinks
     }
 
     /** Locked until the end of the transaction: a yes and an edit at the same moment come one after the other. */
-    private function fresh(Proof $proof): Docket
+    private function fresh(ProofPage $proof): Docket
     {
         $docket = $proof->docket();
         $this->records->refresh($docket, LockMode::PESSIMISTIC_WRITE);
@@ -236,7 +236,7 @@ final readonly class ProofLinks
      *
      * @return array{string, string} `waiting`, `approved`, `outdated` or `closed`, and a sentence for them
      */
-    public static function standing(Proof $proof): array
+    public static function standing(ProofPage $proof): array
     {
         $docket = $proof->docket();
         $state = $docket->state();

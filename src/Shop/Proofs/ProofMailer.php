@@ -8,7 +8,7 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\Mailer\MailerInterface;
 use Symfony\Component\Mime\Email;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 
 /** The letter that carries a proof's link to its customer. */
 final readonly class ProofMailer
@@ -29,14 +29,14 @@ final readonly class ProofMailer
     }
 
     /** Sends the link to a proof to an address. */
-    public function send(Proof $proof, string $to, string $token, \DateTimeImmutable $until): void
+    public function send(ProofPage $proof, string $to, string $token, \DateTimeImmutable $until): void
     {
         $docket = $proof->docket();
         $text = implode("\n\n", [
             'Dear '.($docket->customer()?->name() ?? 'customer').',',
             "here is the proof of your order {$docket->tag()}, for you to look at: every letter as it will be cut, to scale.",
             implode("\n", array_map(
-                static fn (Proof $page): string => '“'.
+                static fn (ProofPage $page): string => '“'.
                     implode(' ', $page->words()).
                     '” on your '.
                     mb_strtolower($page->item()->object()->name()),

@@ -37,13 +37,13 @@ final readonly class Ticks
         ];
         if (
             [] === $changes
-            || [] !== array_filter($changes, static fn (object $change): bool => $change instanceof Tick)
+            || [] !== array_filter($changes, static fn (object $change): bool => $change instanceof ChangeCounter)
         ) {
             return;
         }
-        $tick = new Tick();
+        $tick = new ChangeCounter();
         $records->persist($tick);
-        $work->computeChangeSet($records->getClassMetadata(Tick::class), $tick);
+        $work->computeChangeSet($records->getClassMetadata(ChangeCounter::class), $tick);
     }
 
     /** For what is written by statements of its own. */

@@ -16,8 +16,8 @@ use Yelbo\Trade\Rule;
 /**
  * What is left of what was agreed, by kind of object, face and film, and what cutting again costs.
  *
- * @phpstan-type Margin array{by: 'object'|'face'|'film', of: string, price: int, cost: int, orders: int}
- * @phpstan-type Lost array{reason: string, count: int, cost: int}
+ * @phpstan-type Margin array{by: 'object'|'face'|'film', of: string, price: int, cost: int, orders: int, share: int}
+ * @phpstan-type Lost array{reason: string, count: int, cost: int, soFar: int}
  */
 final readonly class Margins
 {
@@ -70,6 +70,7 @@ final readonly class Margins
                 'price' => (int) round($one['price']),
                 'cost' => (int) round($one['cost']),
                 'orders' => $one['orders'],
+                'share' => self::percent($one['price'] - $one['cost'], $one['price']),
             ],
             array_values($margins),
         );
@@ -112,14 +113,27 @@ final readonly class Margins
             ];
         }
 
+        $all = array_sum(array_column($lost, 'cost'));
+        $soFar = 0.0;
+
         return array_map(
-            static fn (array $one): array => [
-                'reason' => $one['reason'],
-                'count' => $one['count'],
-                'cost' => (int) round($one['cost']),
-            ],
+            static function (array $one) use ($all, &$soFar): array {
+                $soFar += $one['cost'];
+
+                return [
+                    'reason' => $one['reason'],
+                    'count' => $one['count'],
+                    'cost' => (int) round($one['cost']),
+                    'soFar' => self::percent($soFar, $all),
+                ];
+            },
             $lost,
         );
+    }
+
+    private static function percent(float $part, float $all): int
+    {
+        return $all > 0 ? (int) round((100 * $part) / $all) : 0;
     }
 
     /** @return list<CutOutcome> */

@@ -53,7 +53,7 @@ final readonly class StockReader
         $many = StockItem::SHEET === $kind ? $fields->whole('count', $typed->count, 1, self::MOST) : 1;
         $lot = $fields->text('lot', $typed->lot, 40);
         if (null !== $typed->item) {
-            $fields->end();
+            $fields->refuseIfWrong();
             $known = $this->shelf->item($typed->item);
             if ($known->film() !== $film || StockItem::SHEET !== $known->kind()) {
                 throw Refusals::at('item', 'Only more sheets can be added to what is on the shelf.');
@@ -71,7 +71,7 @@ final readonly class StockReader
             StockItem::OFFCUT === $kind && '' !== $typed->corner
                 ? $this->withoutCorner($fields, $across, $down, $typed)
                 : null;
-        $fields->end();
+        $fields->refuseIfWrong();
 
         return $this->stockroom->receive($film, $kind, $across, $down, $many, $bin, $lot, $outline);
     }
@@ -126,7 +126,7 @@ final readonly class StockReader
                 ? self::length($fields, 'amount', $amount, least: 0)
                 : $fields->whole('amount', $amount, 0, StockItem::OFFCUT === $item->kind() ? 1 : self::MOST);
         $why = $fields->text('reason', $reason, 250, 'Why is it not what the shelf says? A few words for the book.');
-        $fields->end();
+        $fields->refuseIfWrong();
         $this->stockroom->correct($item, $version, $so, $why);
     }
 
@@ -146,7 +146,7 @@ final readonly class StockReader
         if (StockItem::ROLL === $item->kind() && $so > $item->height()) {
             $fields->refuse('amount', 'There is not so much left on the roll.');
         }
-        $fields->end();
+        $fields->refuseIfWrong();
         $this->stockroom->scrap($item, $version, $so, $why);
     }
 
@@ -200,7 +200,7 @@ final readonly class StockReader
         $low = Fields::isEmpty($typed->lowAt)
             ? null
             : (int) round(1e6 * $fields->figure('lowAt', $typed->lowAt, 0, 1000));
-        $fields->end();
+        $fields->refuseIfWrong();
         if (null !== $film && $film->grade() !== $grade) {
             throw Refusals::at('grade', 'A film stays what it is: add another one.');
         }
@@ -254,7 +254,7 @@ final readonly class StockReader
         $amount = $this->amount($fields, 'amount', $isTape, $typed->amount);
         $low = Fields::isEmpty($typed->lowAt) ? null : $this->amount($fields, 'lowAt', $isTape, $typed->lowAt);
         $bin = $fields->text('bin', $typed->bin, 20, 'Which bin does it go into?');
-        $fields->end();
+        $fields->refuseIfWrong();
         $supply = new Supply($isTape ? Supply::TAPE : Supply::BLANK, $name, $width, $amount, $bin, $low);
         $this->stockroom->keep($supply);
 
@@ -276,7 +276,7 @@ final readonly class StockReader
             250,
             Movement::COUNTED === $what ? 'Why is it not what the shelf says? A few words for the book.' : null,
         );
-        $fields->end();
+        $fields->refuseIfWrong();
         match ($what) {
             Movement::RECEIVED => $this->stockroom->receiveSupply($supply, $so, $why),
             Movement::COUNTED => $this->stockroom->correctSupply($supply, $version, $so, $why),

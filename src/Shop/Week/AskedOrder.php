@@ -23,25 +23,25 @@ final readonly class AskedOrder
     ) {
     }
 
-    /** The same with nothing over it. */
+    /** This order with nothing over it. */
     public function uncoated(): self
     {
         return $this->with(array_map(static fn (AskedThing $thing): AskedThing => $thing->uncoated(), $this->things));
     }
 
-    /** The same, put on by the customer. */
+    /** This order put on by the customer. */
     public function givenAway(): self
     {
         return $this->with(array_map(static fn (AskedThing $thing): AskedThing => $thing->givenAway(), $this->things));
     }
 
-    /** The same, fetched by the customer. */
+    /** This order fetched by the customer. */
     public function collected(): self
     {
         return new self($this->things, Handover::Collected, $this->filmIn, $this->blanksIn);
     }
 
-    /** The same of film and blanks that are on the shelf. */
+    /** This order made of film and blanks that are on the shelf. */
     public function fromTheShelf(): self
     {
         return new self($this->things, $this->delivery);

@@ -53,13 +53,13 @@ final readonly class AskedThing
         return array_sum(array_column($this->things, 0));
     }
 
-    /** The same, put on by the customer. */
+    /** This thing put on by the customer. */
     public function givenAway(): self
     {
         return new self(...['here' => false] + get_object_vars($this));
     }
 
-    /** The same with nothing over it. */
+    /** This thing with nothing over it. */
     public function uncoated(): self
     {
         return new self(...['finish' => Finish::None] + get_object_vars($this));

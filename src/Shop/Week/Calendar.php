@@ -153,7 +153,7 @@ final readonly class Calendar
             }
             $read[] = [$day, $opens ?? 0, $closes ?? 0];
         }
-        $fields->end();
+        $fields->refuseIfWrong();
         try {
             new Hours($read);
         } catch (Refused $refused) {
@@ -217,7 +217,7 @@ final readonly class Calendar
         }
         $reason = $fields->text('why', $why, 80);
         $worker = null === $who ? null : $this->people->worker($who);
-        $fields->end();
+        $fields->refuseIfWrong();
         if (null === $from || null === $to) {
             throw new \LogicException('A wrong day was not noted.');
         }

@@ -8,8 +8,8 @@ use Doctrine\DBAL\Connection;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
-use Yelbo\Shop\Orders\EnoughFor;
 use Yelbo\Shop\Orders\Piece;
+use Yelbo\Shop\Orders\StockCoverFor;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Geometry\Box;
@@ -40,7 +40,7 @@ final readonly class CutNext
         private Calendar $calendar,
         private Connection $database,
         private Dockets $dockets,
-        private EnoughFor $enough,
+        private StockCoverFor $enough,
         private ShopRules $rules,
         private ClockInterface $clock,
     ) {

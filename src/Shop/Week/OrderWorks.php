@@ -294,7 +294,7 @@ final readonly class OrderWorks
     private function left(Thing $thing): array
     {
         return array_values(
-            array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->done())),
+            array_diff_key($this->plans->of($thing)->handSteps(), array_flip($thing->tickedSteps())),
         );
     }
 

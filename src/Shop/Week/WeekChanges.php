@@ -11,6 +11,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
+use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Refused;
 
 /** What people change about the plan of the week: where a step stays, which order comes first, longer hours. */
@@ -28,37 +29,55 @@ final readonly class WeekChanges
     }
 
     /**
-     * Puts a step somewhere: there it stays.
+     * Puts steps of the week somewhere, all of them or none: there they stay until they are let go.
      *
-     * @throws Refused where that step is not in the plan, or the time is over
-     * @throws Refusals at `from`
+     * @param list<array{docket: int, step: string, worker: int, from: string}> $puts each with the key of the step, the
+     *     number of who does it, and when it begins, ISO 8601
+     *
+     * @throws Refusals at `from` for a moment that is over, or is none
+     * @throws Refused  where there is no such step
+     * @throws NotFound where there is no such worker
      */
-    public function pin(int $docket, string $step, int $hand, string $from): void
+    public function put(array $puts): void
+    {
+        $read = array_map(
+            fn (array $put): array => [
+                $put['docket'],
+                $this->known($put['docket'], $put['step']),
+                $this->people->worker($put['worker']),
+                $this->moment($put['from']),
+            ],
+            $puts,
+        );
+        $this->records->wrapInTransaction(function () use ($read): void {
+            foreach ($read as [$docket, $step, $worker, $from]) {
+                $pin = $this->pinned($docket, $step);
+                if (null === $pin) {
+                    $this->records->persist(new StepPin($docket, $step, $worker, $from));
+                } else {
+                    $pin->put($worker, $from);
+                }
+                $this->book->note(
+                    'week',
+                    Docket::tagOf($docket)." “{$step}” put to {$from->format('D j M, H:i')}, {$worker->name()}",
+                    $docket,
+                );
+            }
+        });
+    }
+
+    private function moment(string $from): \DateTimeImmutable
     {
         $moment = \DateTimeImmutable::createFromFormat(\DATE_ATOM, $from);
         if (false === $moment) {
             throw Refusals::at('from', 'When is it to begin?');
         }
-        // Records hold the shop's own time.
-        $moment = $moment->setTimezone($this->clock->now()->getTimezone());
         if ($moment < $this->clock->now()->modify('-1 minute')) {
             throw Refusals::at('from', 'That time is over.');
         }
-        $this->known($docket, $step);
-        $worker = $this->people->worker($hand);
-        $pin = $this->pinned($docket, $step);
-        $this->records->wrapInTransaction(function () use ($pin, $docket, $step, $worker, $moment): void {
-            if (null === $pin) {
-                $this->records->persist(new StepPin($docket, $step, $worker, $moment));
-            } else {
-                $pin->put($worker, $moment);
-            }
-            $this->book->note(
-                'week',
-                Docket::tagOf($docket)." “{$step}” put to {$moment->format('D j M, H:i')}, {$worker->name()}",
-                $docket,
-            );
-        });
+
+        // Records hold the shop's own time.
+        return $moment->setTimezone($this->clock->now()->getTimezone());
     }
 
     /** Lets the plan put a step where it likes again. */
@@ -133,11 +152,12 @@ final readonly class WeekChanges
         });
     }
 
-    private function known(int $docket, string $step): void
+    /** @throws Refused where that step is not in the plan */
+    private function known(int $docket, string $step): string
     {
         foreach ($this->board->entries() as $entry) {
             if ($entry['docket'] === $docket && $entry['key'] === $step) {
-                return;
+                return $step;
             }
         }
         throw new Refused('not-planned', 'This step is not in the plan any more.');

@@ -13,7 +13,7 @@ final readonly class PlacedPicture
     {
     }
 
-    /** The same, moved by so much, µm. */
+    /** This picture moved by so much, µm. */
     public function moved(int $dx, int $dy): self
     {
         return new self($this->id, $this->box->moved($dx, $dy));

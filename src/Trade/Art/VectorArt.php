@@ -150,7 +150,7 @@ final readonly class VectorArt
     }
 
     /**
-     * The same with other layers, in the same frame as these.
+     * This drawing with other layers, in the same frame as these.
      *
      * @param array<string, Region> $layers
      *

@@ -48,7 +48,7 @@ final readonly class Packing
      */
     public function care(string $life, bool $rested, Film $film, Usage $use, bool $drunkFrom): array
     {
-        $hours = (int) $this->rules->value(Rule::Cure);
+        $hours = (int) $this->rules->value(Rule::AdhesiveCure);
         $wash = Usage::Washed === $use ? ' or washing' : '';
 
         return array_values(

@@ -25,7 +25,7 @@ use Yelbo\Trade\Rules;
  */
 final readonly class ElementsCheck
 {
-    public function __construct(private Judgement $judgement, private Rules $rules)
+    public function __construct(private DecalCheck $judgement, private Rules $rules)
     {
     }
 
@@ -78,7 +78,7 @@ final readonly class ElementsCheck
         return $fitted->artwork->outermost()->moved(...$fitted->at);
     }
 
-    /** The same snag with its spot in the object's frame, in the middle of the art where it has none. */
+    /** A snag with its spot in the object's frame, in the middle of the art where it has none. */
     public static function inObject(Snag $snag, Fitted $fitted): Snag
     {
         $box = $fitted->artwork->box();

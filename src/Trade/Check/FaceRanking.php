@@ -100,7 +100,7 @@ final readonly class FaceRanking
     }
 
     /**
-     * The same, those that glyphs let pass judged by the check itself: of long words the best only.
+     * Samples, those that glyphs let pass judged by the check itself: of long words the best only.
      *
      * @param list<FaceSample>      $samples the best first
      * @param \Closure(Face): Words $set

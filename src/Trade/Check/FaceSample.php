@@ -25,7 +25,7 @@ final readonly class FaceSample
     ) {
     }
 
-    /** The same, judged otherwise. */
+    /** This sample with another verdict. */
     public function judged(float $spare, string $verdict): self
     {
         return new self($this->face, $this->film, $this->capHeight, $spare, $verdict);

@@ -93,7 +93,7 @@ final readonly class Measures
             );
     }
 
-    /** The same of letters so much higher. */
+    /** Measures of letters so much higher. */
     public function times(float $share): self
     {
         return 1.0 === $share
@@ -107,7 +107,7 @@ final readonly class Measures
     }
 
     /**
-     * The same of letters that are cut out of a solid: what was film is lifted out, and insides are parts of film.
+     * Measures of letters that are cut out of a solid: what was film is lifted out, and insides are parts of film.
      *
      * @param bool $held whether bars hold those parts
      */
@@ -117,7 +117,7 @@ final readonly class Measures
     }
 
     /**
-     * The same once outlines are mended: strokes and parts grow, insides close or are filled, small parts are gone.
+     * Measures once outlines are mended: strokes and parts grow, insides close or are filled, small parts are gone.
      *
      * @param int $capHeight µm
      */

@@ -17,7 +17,7 @@ final class Opening
 {
     /** Of the width: what is shorter and ends freely is the tip of a corner. */
     public const TIP = 2.5;
-    /** The same where a face is measured: only what keeps thin for long is a stroke of it. */
+    /** `TIP` where a face is measured: only what keeps thin for long is a stroke of it. */
     public const TAIL = 4.0;
     /** Of the width: what an opening leaves in any square corner. */
     private const SPECK = 0.35;

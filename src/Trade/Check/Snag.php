@@ -44,7 +44,7 @@ final readonly class Snag
     }
 
     /**
-     * The same somewhere else, in other words.
+     * This snag at another spot, in other words.
      *
      * @param array{int, int}|null $at µm, in the artwork's frame
      */
@@ -54,7 +54,7 @@ final readonly class Snag
     }
 
     /**
-     * The same with other cures.
+     * This snag with other cures.
      *
      * @param list<Cure> $cures lengths in µm
      */

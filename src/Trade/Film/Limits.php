@@ -13,7 +13,7 @@ final readonly class Limits
     {
     }
 
-    /** The same, where its maker wants no line thinner than this, µm; nothing where he says nothing. */
+    /** These limits where the maker of the film wants no line thinner than this, µm; nothing where he says nothing. */
     public function noThinner(?int $stroke): self
     {
         return null === $stroke
@@ -22,7 +22,7 @@ final readonly class Limits
     }
 
     /**
-     * The same for a use: what has to last out there (strokes and islands) has to be larger, what
+     * These limits for a use: what has to last out there (strokes and islands) has to be larger, what
      * only the hook meets (counters and gaps) has not.
      */
     public function in(Usage $use, Rules $rules): self

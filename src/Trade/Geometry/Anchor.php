@@ -18,7 +18,7 @@ final readonly class Anchor
     {
     }
 
-    /** The same for shapes that lean so much. */
+    /** This anchor for shapes that lean so much. */
     public function leaning(float $lean): self
     {
         return $lean === $this->lean ? $this : new self($this->x, $this->y, $lean);

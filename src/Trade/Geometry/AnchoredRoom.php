@@ -17,7 +17,7 @@ final readonly class AnchoredRoom implements Room
         return $this->room;
     }
 
-    /** The same for art that leans so much. */
+    /** This room for art that leans so much. */
     public function leaning(float $lean): self
     {
         return new self($this->room, $this->anchor->leaning($lean));

@@ -51,13 +51,13 @@ final readonly class Box
         );
     }
 
-    /** The same with so many µm more on each side. */
+    /** This box with so many µm more on each side. */
     public function grown(int $by): self
     {
         return new self($this->left - $by, $this->top - $by, $this->right + $by, $this->bottom + $by);
     }
 
-    /** The same somewhere else, µm. */
+    /** This box moved by so much, µm. */
     public function moved(int $dx, int $dy): self
     {
         return new self($this->left + $dx, $this->top + $dy, $this->right + $dx, $this->bottom + $dy);
@@ -81,7 +81,7 @@ final readonly class Box
             && $other->bottom > $this->top;
     }
 
-    /** The same as a region. */
+    /** This box as a region. */
     public function region(): Region
     {
         return new Region([

@@ -311,7 +311,7 @@ final class Geos
         return true;
     }
 
-    /** The same region, made regular again after its corners were moved to the grid. */
+    /** A region made regular again after its corners were moved to the grid. */
     public static function tidy(Region $region): Region
     {
         if ($region->isEmpty()) {

@@ -83,7 +83,7 @@ final readonly class Region
         return $this->moved(-$box->left, -$box->top);
     }
 
-    /** The same somewhere else, µm. */
+    /** This region moved by so much, µm. */
     public function moved(int $dx, int $dy): self
     {
         return 0 === $dx && 0 === $dy
@@ -224,7 +224,7 @@ final readonly class Region
         return $sum / 1000;
     }
 
-    /** The same with its holes filled. */
+    /** This region with its holes filled. */
     public function filled(): self
     {
         return new self(array_map(static fn (array $polygon): array => [$polygon[0]], $this->polygons));

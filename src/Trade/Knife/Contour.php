@@ -15,7 +15,7 @@ final readonly class Contour
     {
     }
 
-    /** The same outline begun at another corner. */
+    /** This outline begun at another corner. */
     public function from(int $corner): self
     {
         return new self(

@@ -17,7 +17,7 @@ final readonly class Entry
      * @param float|null $minutes none where it is asked for
      */
     public function __construct(
-        public Station $station,
+        public TimedStation $station,
         public Film $film,
         public float $waste,
         public float $cut,

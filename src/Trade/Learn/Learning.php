@@ -44,14 +44,14 @@ final readonly class Learning
     /** Mean of |told − real| / real by the handbook; none where nothing was timed. */
     public ?float $handbookError;
 
-    /** The same of what is told now, each from the others only. */
+    /** `handbookError` by what is told now, each entry from the others only; none where nothing was timed. */
     public ?float $learnedError;
 
     /** @param list<Entry> $log */
     public function __construct(array $log, private Rules $rules)
     {
         $models = $spread = $outliers = $handbook = $learned = [];
-        foreach (Station::cases() as $station) {
+        foreach (TimedStation::cases() as $station) {
             $own = \array_slice(
                 array_filter($log, static fn (Entry $one): bool => $one->station === $station),
                 -self::LAST,
@@ -84,13 +84,13 @@ final readonly class Learning
     }
 
     /** Minutes of work that is asked for. */
-    public function tell(Entry $of): Told
+    public function tell(Entry $of): Estimate
     {
         $model = $this->models[$of->station->value] ?? null;
         $minutes = $model?->minutes($of) ?? $of->station->minutes($of, $this->rules);
         [$least, $most] = $this->spread[$of->station->value] ?? self::USUAL;
 
-        return new Told($minutes, $minutes * $least, $minutes * $most, null !== $model);
+        return new Estimate($minutes, $minutes * $least, $minutes * $most, null !== $model);
     }
 
     /**
@@ -110,7 +110,7 @@ final readonly class Learning
                 $told,
             );
             $ratios = array_combine(array_keys($log), $ratios);
-            $middle = Least::median(array_values(array_diff_key($ratios, array_flip($out))) ?: [1.0]);
+            $middle = LeastSquares::median(array_values(array_diff_key($ratios, array_flip($out))) ?: [1.0]);
             $now = array_keys(array_filter(
                 $ratios,
                 static fn (float $ratio): bool => $ratio > self::MISHAP * $middle || $ratio < self::TOO_SHORT * $middle,

@@ -78,7 +78,7 @@ final readonly class Model
 
     private static function hard(Entry $of, Rules $rules): float
     {
-        return Station::Weed === $of->station ? $rules->value(Rule::WeedHard) : 1.0;
+        return TimedStation::Weed === $of->station ? $rules->value(Rule::WeedHard) : 1.0;
     }
 
     /** What is told of an entry, minutes. */
@@ -151,14 +151,14 @@ final readonly class Model
         $weights = array_fill(0, \count($rows), 1.0);
         $grows = $prior;
         for ($round = 0; $round < self::REWEIGHTS; ++$round) {
-            $grows = Least::squares($rows, $targets, $weights, $prior, self::PRIOR);
+            $grows = LeastSquares::squares($rows, $targets, $weights, $prior, self::PRIOR);
             $off = array_map(
                 static fn (array $row): float => abs(
                     1.0 - array_sum(array_map(static fn (float $a, float $b): float => $a * $b, $row, $grows)),
                 ),
                 $rows,
             );
-            $usual = max(0.02, 1.4826 * Least::median($off));
+            $usual = max(0.02, 1.4826 * LeastSquares::median($off));
             $weights = array_map(
                 static fn (float $one): float => $one <= self::HUBER * $usual ? 1.0 : self::HUBER * $usual / $one,
                 $off,
@@ -235,10 +235,10 @@ final readonly class Model
      */
     private static function middle(array $values): float
     {
-        $middle = Least::median($values);
+        $middle = LeastSquares::median($values);
         for ($round = 0; $round < self::REWEIGHTS; ++$round) {
             $off = array_map(static fn (float $one): float => abs($one - $middle), $values);
-            $far = self::HUBER * max(0.02, 1.4826 * Least::median($off));
+            $far = self::HUBER * max(0.02, 1.4826 * LeastSquares::median($off));
             $middle = array_sum(
                 array_map(static fn (float $one): float => max($middle - $far, min($middle + $far, $one)), $values),
             ) / \count($values);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Trade\Lettering;
 
-use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Wall;
 use Yelbo\Trade\Refused;
 
@@ -75,7 +75,7 @@ final readonly class AllRound
     /** @throws Refused */
     private static function wall(Surface $surface): Wall
     {
-        $wall = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $wall = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
         if (!$wall instanceof Wall) {
             throw new Refused(
                 'not-round',

@@ -116,14 +116,14 @@ final readonly class Fitted
         return (int) floor((100 * $this->capHeight) / max(1, $other->largest) - 100);
     }
 
-    /** The same where a smaller size is told as the largest. */
+    /** This fit with a smaller size told as the largest. */
     public function upTo(int $largest): self
     {
         return new self(...[...get_object_vars($this), 'largest' => $largest]);
     }
 
     /**
-     * The same of lines of these heights.
+     * This fit of lines of these heights.
      *
      * @param non-empty-list<float> $shares of the letter height
      */

@@ -14,10 +14,10 @@ use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Development;
-use Yelbo\Trade\Object\KeptClear;
-use Yelbo\Trade\Object\Outline;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Object\TracedOutline;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -137,7 +137,7 @@ final readonly class Fitting
         $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $words->setting->mending->thicken);
         $middle = self::middle($room);
         [$words, $ring] = $this->rings->ringed($words, $inner, $middle, $capHeight);
-        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
         $inner = $centred && null === $at ? self::anchored($base, $inner, $middle, $words->setting->lean) : $inner;
         if ($base instanceof Taper) {
             $fitted = $this->onTaper->fit($base, $room, $inner, $words, $capHeight, $offset, $at, $middle);
@@ -248,7 +248,7 @@ final readonly class Fitting
             throw $this->noRoom($surface, null);
         }
         $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $thicken);
-        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
         $straight = $base instanceof Taper ? OnTaper::straight($base, $inner->region()) : null;
 
         return null === $straight
@@ -280,7 +280,7 @@ final readonly class Fitting
             $room->isConvex()
                 ? $this->typesetter->sketch($words)
                 : Geos::union([$this->typesetter->sketch($words)]);
-        $base = $surface instanceof KeptClear ? $surface->surface : $surface;
+        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
         $scale = $base instanceof Taper && $room instanceof AnchoredRoom
             ? $this->onTaper->sketched(
                 $base,
@@ -421,11 +421,11 @@ final readonly class Fitting
      */
     private static function anchored(Surface $surface, Room $room, array $middle, float $lean = 0.0): Room
     {
-        $axis = $surface instanceof Outline ? $surface->axis() : null;
+        $axis = $surface instanceof TracedOutline ? $surface->axis() : null;
 
         return match (true) {
             null !== $axis => new AnchoredRoom($room, new Anchor($axis, null)),
-            $surface instanceof Outline => $room,
+            $surface instanceof TracedOutline => $room,
             default => new AnchoredRoom($room, new Anchor($middle[0], $middle[1], $lean)),
         };
     }
@@ -433,7 +433,7 @@ final readonly class Fitting
     private function noRoom(Surface $surface, ?int $clearance): Refused
     {
         if (
-            $surface instanceof KeptClear
+            $surface instanceof SurfaceLessKeepOuts
             && !$surface->surface
                 ->safe($clearance ?? $surface->clearance($this->rules))
                 ->region()

@@ -68,7 +68,7 @@ final readonly class Mending
         return [] === array_filter(get_object_vars($this));
     }
 
-    /** The same with one step set. */
+    /** This mending with one step set. */
     public function with(string $step, int $figure): self
     {
         return new self(...[...get_object_vars($this), $step => $figure]);

@@ -12,7 +12,7 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Refused;
 
 /**
- * The same small shape over and over, at a pitch: what does not fit whole is left out or cut square, and what lies in
+ * One small shape over and over, at a pitch: what does not fit whole is left out or cut square, and what lies in
  * it is kept clear. Source: handbook section 4, "Several things on one object".
  */
 enum Pattern: string

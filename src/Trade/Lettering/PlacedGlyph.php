@@ -42,7 +42,7 @@ final readonly class PlacedGlyph
         );
     }
 
-    /** The same out of a face, for a character of the line. */
+    /** This glyph taken out of a face, for a character of the line. */
     public function from(Face $face, int $cluster): self
     {
         return new self($this->glyph, $cluster, $this->x, $this->y, $this->advance, $face);

@@ -149,7 +149,7 @@ final readonly class SetFitting
     }
 
     /**
-     * The same to look at while a roster is typed: heights by unfused letters, the one that
+     * The set to look at while a roster is typed: heights by unfused letters, the one that
      * decides fitted exactly.
      *
      * @param non-empty-list<Words> $members

@@ -135,7 +135,7 @@ final readonly class Setting
             || (Arrangement::Knockout === $this->arrangement && KnockoutShape::Band === $this->shape);
     }
 
-    /** The same along a circle, its radius as a share of the letter height, or along an oval by half its sides. */
+    /** This setting along a circle, its radius as a share of the letter height, or along an oval by half its sides. */
     public function bowed(float $bow, ?float $down = null): self
     {
         return $this->with(['radius' => null, 'bow' => $bow, 'bowDown' => $down]);
@@ -147,19 +147,19 @@ final readonly class Setting
         return $this->with(['radius' => null, 'bow' => null, 'bowDown' => null]);
     }
 
-    /** The same with signs that the face lacks from another. */
+    /** This setting with signs that the face lacks from another. */
     public function withSigns(?Face $signs): self
     {
         return $this->with(['signs' => $signs]);
     }
 
-    /** The same with so much more space between words, as a share of the letter height. */
+    /** This setting with so much more space between words, as a share of the letter height. */
     public function spaced(float $wordSpace): self
     {
         return $this->with(['wordSpace' => $wordSpace]);
     }
 
-    /** The same with so much space between letters, in thousandths of the em. */
+    /** This setting with so much space between letters, in thousandths of the em. */
     public function tracked(int $tracking): self
     {
         return $this->with(['tracking' => $tracking]);
@@ -171,20 +171,20 @@ final readonly class Setting
         return abs($this->condense) > self::MOST_CONDENSE;
     }
 
-    /** The same, so many per cent narrower; wider where negative. */
+    /** This setting so many per cent narrower; wider where negative. */
     public function condensed(float $condense): self
     {
         return $this->with(['condense' => $condense]);
     }
 
-    /** The same as a member of a set whose lines stand alike. */
+    /** This setting for a member of a set whose lines stand alike. */
     public function linedUp(float $pitch, float $lean): self
     {
         return $this->with(['pitch' => $pitch, 'lean' => $lean]);
     }
 
     /**
-     * The same with something of their own for its lines.
+     * This setting with something of their own for its lines.
      *
      * @param list<LineStyle> $styles
      */
@@ -193,13 +193,13 @@ final readonly class Setting
         return $this->with(['styles' => $styles, 'justify' => $justify]);
     }
 
-    /** The same, mended. */
+    /** This setting with outlines mended. */
     public function mended(Mending $mending): self
     {
         return $this->with(['mending' => $mending]);
     }
 
-    /** The same in another arrangement. */
+    /** This setting in another arrangement. */
     public function arranged(Arrangement $arrangement): self
     {
         return $this->with(['arrangement' => $arrangement]);

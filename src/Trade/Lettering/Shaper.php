@@ -15,7 +15,7 @@ interface Shaper
     public function shape(Face $face, array $lines): array;
 
     /**
-     * The same for many faces at once.
+     * Shapes lines in many faces at once.
      *
      * @param list<array{Face, list<string>}> $jobs
      *

@@ -88,7 +88,7 @@ final readonly class Words
         return ($this->setting->hasStyles() ? $this->setting->styles[$nth]->face ?? null : null) ?? $this->face;
     }
 
-    /** The same in another setting. */
+    /** These words in another setting. */
     public function with(Setting $setting): self
     {
         return new self($this->face, $this->lines, $setting, $this->art);

@@ -199,13 +199,13 @@ final readonly class Length
         return $this->micrometres < 0 && $ticks > 0 ? '-'.$text : $text;
     }
 
-    /** The same rounded DOWN, as a limit that holds where it is typed again: `30` of 30.055 mm. */
+    /** `inMetric()` rounded down, as a limit that holds where it is typed again: `30` of 30.055 mm. */
     public function inMetricDown(): string
     {
         return self::micrometres(floor(($this->micrometres + 1) / self::TENTH) * self::TENTH)->inMetric();
     }
 
-    /** The same rounded DOWN, to the tick. */
+    /** `inImperial()` rounded down, to the tick. */
     public function inImperialDown(): string
     {
         return self::micrometres($this->micrometres + 1)->downToTick()->inImperial();

@@ -22,7 +22,7 @@ use Yelbo\Trade\Rules;
  */
 final readonly class Ball implements Round
 {
-    use Level;
+    use FlatSurface;
 
     public const FLAT = 0.015;
     public const SNIPS = 0.04;

@@ -20,7 +20,7 @@ use Yelbo\Trade\Rules;
  */
 final readonly class Cylinder implements Wall
 {
-    use Level;
+    use FlatSurface;
 
     /**
      * @param float|null $seen angle in degrees within which art has to be seen from the front; 360, or none, all round

@@ -14,7 +14,7 @@ use Yelbo\Trade\Rules;
  */
 final readonly class Ellipse implements Surface
 {
-    use LevelConvex;
+    use FlatConvex;
 
     public function __construct(private Size $size)
     {

@@ -14,7 +14,7 @@ use Yelbo\Trade\Refused;
  */
 final readonly class Polygon implements Surface
 {
-    use LevelConvex;
+    use FlatConvex;
 
     private const MOST_SIDES = 60;
 

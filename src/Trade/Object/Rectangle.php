@@ -13,7 +13,7 @@ use Yelbo\Trade\Refused;
 /** A flat rectangle, its corners round by a radius or square. Source: handbook section 3. */
 final readonly class Rectangle implements Surface
 {
-    use LevelConvex;
+    use FlatConvex;
 
     public function __construct(private Size $size, private Length $corner)
     {

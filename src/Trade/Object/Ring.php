@@ -16,7 +16,7 @@ use Yelbo\Trade\Rules;
 /** What is free round a badge or a hole, out to an outer limit; both may be oval. Source: handbook section 3. */
 final readonly class Ring implements Surface
 {
-    use Level;
+    use FlatSurface;
 
     /** µm: "an annulus with a 1 mm gap to the badge". */
     public const GAP = 1000;

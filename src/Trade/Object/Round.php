@@ -9,7 +9,7 @@ use Yelbo\Trade\Geometry\Region;
 /** A surface that is laid flat to be measured and drawn, and looks different on the object. */
 interface Round extends Surface
 {
-    /** The same on a wall that closes: what reaches over the join at one end is there at the other end too. */
+    /** A region on a wall that closes: what reaches over the join at one end is there at the other end too. */
     public function overJoin(Region $flat): Region;
 
     /** The object's outline seen square from the front, µm, its own frame. */

@@ -138,7 +138,7 @@ final readonly class Decal
         return max($this->art->width->micrometres, $this->art->height->micrometres);
     }
 
-    /** The same, put on here or by the customer. */
+    /** This decal put on here, or by the customer. */
     public function appliedBy(bool $here): self
     {
         return new self(...['appliedHere' => $here] + get_object_vars($this));

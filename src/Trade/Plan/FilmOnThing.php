@@ -39,7 +39,7 @@ final readonly class FilmOnThing
             : WorkPlan::steps($this->decal, $rules);
     }
 
-    /** The same, put on here or by the customer. */
+    /** This film put on here, or by the customer. */
     public function appliedBy(bool $here): self
     {
         return new self($this->name, $this->decal->appliedBy($here), $this->above, $this->with);

@@ -48,7 +48,7 @@ final readonly class PutOn implements WorkRule
             return [];
         }
         $minutes = self::minutesFor($decal, $this->rules);
-        $large = Placed::hingesInTheMiddle($decal, $this->rules);
+        $large = PlacedByFigures::hingesInTheMiddle($decal, $this->rules);
         $warmed = Film::Cast === $decal->film && $decal->shape->isRound();
         $soft = $decal->isTender() || $decal->shape->isRound();
         $wet = $this->isWet($decal);
@@ -166,7 +166,7 @@ final readonly class PutOn implements WorkRule
                 [Material::Glass, Material::TintedGlass, Material::Smooth, Material::Vehicle],
                 true,
             )
-            && Placed::hingesInTheMiddle($decal, $this->rules);
+            && PlacedByFigures::hingesInTheMiddle($decal, $this->rules);
     }
 
     private function isWet(Decal $decal): bool
@@ -197,7 +197,7 @@ final readonly class PutOn implements WorkRule
                 reason: 'Paint that is dry to the finger is soft under it.',
             );
         }
-        $hours = $this->rules->value(Rule::Cure);
+        $hours = $this->rules->value(Rule::AdhesiveCure);
         $before = Usage::Washed === $decal->use ? 'used or washed' : 'used';
         if ($decal->isElsewhere()) {
             return new Step(

@@ -32,7 +32,7 @@ final readonly class Step
     ) {
     }
 
-    /** The same, hands taking so long for it. */
+    /** This step, hands taking so many minutes for it. */
     public function lasting(float $minutes): self
     {
         return new self(...['minutes' => $minutes] + get_object_vars($this));

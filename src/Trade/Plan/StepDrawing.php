@@ -55,7 +55,7 @@ final readonly class StepDrawing
             StepKind::MarkPlace => self::onObject($decal, $outline, [self::foot($decal)]),
             StepKind::Position => self::onObject($decal, $outline, self::distances($decal), self::told($decal)),
             StepKind::Hinge => self::onObject($decal, $outline, [
-                self::masking($decal, Placed::hingesInTheMiddle($decal, $rules)),
+                self::masking($decal, PlacedByFigures::hingesInTheMiddle($decal, $rules)),
             ]),
             StepKind::Snip => self::onTape($decal, [
                 Strokes::box(Strokes::TAPE, $decal->cover),

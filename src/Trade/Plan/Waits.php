@@ -41,7 +41,7 @@ final class Waits
         return match ($film) {
             Film::Cling => $coats,
             Film::Stencil => $coats + (int) round(60 * $rules->value(Rule::PaintCures)),
-            default => max($coats, (int) round(60 * $rules->value(Rule::Cure))),
+            default => max($coats, (int) round(60 * $rules->value(Rule::AdhesiveCure))),
         };
     }
 }

@@ -13,6 +13,9 @@ final readonly class PriceTest
     /** By the height of letters, by area, by minutes. */
     public const WAYS = ['letters', 'area', 'minutes'];
 
+    /** Of a price: what is less above it is not told as more. */
+    private const MORE = 1.1;
+
     /** Of the rates: a letter of 10 mm, 100 cm², a minute of hands. */
     private const UNITS = ['letters' => 10.0, 'area' => 10_000.0, 'minutes' => 1.0];
 
@@ -25,6 +28,24 @@ final readonly class PriceTest
      */
     private function __construct(public array $sales, public Money $total, public array $rates, public array $paid)
     {
+    }
+
+    /**
+     * Ways by which an order would have paid more than it did, by enough to speak of.
+     *
+     * @param int $nth of the sales
+     *
+     * @return list<value-of<self::WAYS>>
+     */
+    public function more(int $nth): array
+    {
+        return array_values(
+            array_filter(
+                self::WAYS,
+                fn (string $way): bool =>
+                    $this->paid[$way][$nth]->minor > self::MORE * $this->sales[$nth]->price->minor,
+            ),
+        );
     }
 
     /** @param list<Sale> $sales */

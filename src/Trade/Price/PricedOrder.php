@@ -32,7 +32,7 @@ final readonly class PricedOrder
     ) {
     }
 
-    /** The same order with so many of its only design; material goes with it. */
+    /** This order with so many of its only design; material goes with it. */
     public function copied(int $copies): self
     {
         $share = $copies / max(1, $this->things[0]->copies);

@@ -39,7 +39,7 @@ final readonly class Pricer
         $this->minutes = new StepMinutes($rules);
     }
 
-    /** The same order the same price, every time. */
+    /** The price of an order, line by line: one order has one price, every time. */
     public function quote(PricedOrder $order): Quote
     {
         $lines = [

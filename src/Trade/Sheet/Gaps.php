@@ -16,7 +16,7 @@ final readonly class Gaps
     {
     }
 
-    /** The same gap between all, µm. */
+    /** One gap between all pieces, µm. */
     public static function same(int $gap, int $edge): self
     {
         return new self($gap, $gap, $edge);

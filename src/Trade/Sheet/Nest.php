@@ -99,7 +99,7 @@ final readonly class Nest
     }
 
     /**
-     * The same with every piece standing, or every piece lying: each by itself is put down where it reaches least far,
+     * A plan with every piece standing, or every piece lying: each by itself is put down where it reaches least far,
      * and two that lie may take more than two that stand.
      *
      * @return list<self>

@@ -60,6 +60,6 @@ final readonly class Promise
 
     private function wait(?int $minutes): \DateInterval
     {
-        return new \DateInterval('PT'.(int) round(60 * ($minutes ?? 60 * $this->rules->value(Rule::Cure))).'S');
+        return new \DateInterval('PT'.(int) round(60 * ($minutes ?? 60 * $this->rules->value(Rule::AdhesiveCure))).'S');
     }
 }

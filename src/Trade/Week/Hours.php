@@ -33,7 +33,7 @@ final readonly class Hours
         }
     }
 
-    /** The same, and longer on one day. @param int $from minutes of the day @param int $to minutes of the day */
+    /** These hours, and longer on one day. @param int $from minutes of the day @param int $to minutes of the day */
     public function with(string $day, int $from, int $to): self
     {
         return new self($this->stretches, $this->closed, [...$this->extra, [$day, $from, $to]]);

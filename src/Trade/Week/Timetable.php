@@ -27,9 +27,9 @@ final readonly class Timetable
     }
 
     /** Nothing is placed yet; what somebody has put somewhere is kept free, the first that was put there first. */
-    public function empty(): Standing
+    public function empty(): TimetableState
     {
-        $state = new Standing(
+        $state = new TimetableState(
             $this->hands,
             array_fill(0, $this->machines, [[0, self::FOR_EVER]]),
             array_map(static fn (Job $job): int => $job->begins, $this->jobs),
@@ -68,7 +68,7 @@ final readonly class Timetable
         return $gaps;
     }
 
-    private function isFree(Standing $state, Pin $pin, int $seconds): bool
+    private function isFree(TimetableState $state, Pin $pin, int $seconds): bool
     {
         $fits = static function (array $gaps) use ($pin, $seconds): bool {
             foreach ($gaps as [$from, $to]) {
@@ -89,7 +89,7 @@ final readonly class Timetable
      *
      * @throws OutOfHours where the hours that are known do not hold it
      */
-    public function place(Standing $state, int $job): Placed
+    public function place(TimetableState $state, int $job): Placed
     {
         [$from, $to, $hand, $machine] = $this->best($state, $job);
         $step = $state->next[$job]++;
@@ -109,7 +109,7 @@ final readonly class Timetable
      *
      * @throws OutOfHours where the hours that are known do not hold it
      */
-    public function begins(Standing $state, int $job): int
+    public function begins(TimetableState $state, int $job): int
     {
         return $this->best($state, $job)[0];
     }
@@ -119,7 +119,7 @@ final readonly class Timetable
      *
      * @return array{int, int, int, int|null}
      */
-    private function best(Standing $state, int $job): array
+    private function best(TimetableState $state, int $job): array
     {
         $task = $this->jobs[$job]->tasks[$state->next[$job]];
         $least = $state->ready[$job];

@@ -222,7 +222,7 @@ final readonly class WeekPlanner
     }
 
     /** @param list<int> $order */
-    private function run(array $order): Standing
+    private function run(array $order): TimetableState
     {
         $state = $this->timetable->empty();
         foreach ($order as $job) {
@@ -235,7 +235,7 @@ final readonly class WeekPlanner
     /**
      * @return array{float, int} weighted minutes late; then when all are ready, taken together
      */
-    private function cost(Standing $state): array
+    private function cost(TimetableState $state): array
     {
         $weighted = 0.0;
         foreach ($this->jobs as $nth => $job) {
@@ -333,9 +333,9 @@ final readonly class WeekPlanner
      * The state before each step of an order, and after the last.
      *
      * @param list<int>      $order
-     * @param list<Standing> $states those known, up to where it differs
+     * @param list<TimetableState> $states those known, up to where it differs
      *
-     * @return non-empty-list<Standing>
+     * @return non-empty-list<TimetableState>
      */
     private function states(array $order, int $from, array $states): array
     {

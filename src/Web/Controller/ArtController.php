@@ -65,7 +65,7 @@ final readonly class ArtController
     {
         $fields = new Fields();
         $less = $fields->offset('less', $wanted->less, Units::tryFrom($wanted->units) ?? Units::Metric);
-        $fields->end();
+        $fields->refuseIfWrong();
 
         return ArtView::from($this->draw->back($this->dockets->measuredItem($number, $wanted->item), $less));
     }
@@ -89,7 +89,7 @@ final readonly class ArtController
         $in = Units::tryFrom($units) ?? Units::Metric;
         $tall = $fields->length('high', $high, self::LOWEST, self::HIGHEST, $in);
         $off = $fields->offset('away', $away, $in);
-        $fields->end();
+        $fields->refuseIfWrong();
 
         return ArtView::from(
             $this->draw->bringPicture(

@@ -19,7 +19,7 @@ use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Web\RecordViews;
 use Yelbo\Web\Request\AnswersRequest;
 use Yelbo\Web\Request\ApproveRequest;
-use Yelbo\Web\Request\ChangeRequest;
+use Yelbo\Web\Request\ChangeOrderRequest;
 use Yelbo\Web\Request\DesignRequest;
 use Yelbo\Web\Request\ItemAgainRequest;
 use Yelbo\Web\Request\ItemRequest;
@@ -79,7 +79,7 @@ final readonly class DocketController
         requirements: ['number' => '\d{1,9}'],
         methods: ['POST'],
     ),]
-    public function change(int $number, #[MapRequestPayload] ChangeRequest $request): OrderChangeView
+    public function change(int $number, #[MapRequestPayload] ChangeOrderRequest $request): OrderChangeView
     {
         $docket = $this->dockets->numbered($number);
         $change = $this->changes->look($docket, $request->order(), array_values($request->items));

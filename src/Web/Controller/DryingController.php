@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\Controller;
 
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\Drying;
 use Yelbo\Shop\Bench\DryingShelf;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Things;
@@ -19,8 +21,12 @@ use Yelbo\Web\View\DryingView;
 /** What dries and rests, and going on with it. */
 final readonly class DryingController
 {
-    public function __construct(private DryingShelf $shelf, private Things $things, private BenchWork $bench)
-    {
+    public function __construct(
+        private DryingShelf $shelf,
+        private Things $things,
+        private BenchWork $bench,
+        private ClockInterface $clock,
+    ) {
     }
 
     /** Lists everything in the shop that dries or rests: what is dry first. */
@@ -28,7 +34,11 @@ final readonly class DryingController
     #[Route('/api/drying', name: 'drying', methods: ['GET'])]
     public function shelf(): DryingShelfView
     {
-        return new DryingShelfView(array_map(DryingView::from(...), $this->shelf->all()));
+        $now = $this->clock->now();
+
+        return new DryingShelfView(
+            array_map(static fn (Drying $drying): DryingView => DryingView::from($drying, $now), $this->shelf->all()),
+        );
     }
 
     /** Goes on with what is dry: the next coat of several in one go, the hand-over of what has rested. */

@@ -11,7 +11,7 @@ use Yelbo\Shop\Designs\CureSearch;
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DesignFitter;
-use Yelbo\Shop\Designs\Elements;
+use Yelbo\Shop\Designs\ElementLayout;
 use Yelbo\Shop\Designs\SetDrawer;
 use Yelbo\Shop\Designs\Simplifying;
 use Yelbo\Shop\Designs\TypedDesign;
@@ -39,14 +39,10 @@ use Yelbo\Web\View\SizedView;
 /** Words drawn on a docket's object: in one face at a size, in every face, or a whole set. */
 final readonly class FitController
 {
-    /** µm over all. */
-    private const SMALLEST = 500;
-    private const LARGEST = 20_000_000;
-
     public function __construct(
         private DecalInHand $inHand,
         private DesignFitter $fitter,
-        private Elements $elements,
+        private ElementLayout $elements,
         private DesignDrawer $drawer,
         private DesignCheck $check,
         private SetDrawer $sets,
@@ -122,11 +118,11 @@ final readonly class FitController
         $size = $fields->length(
             'size',
             $wanted->size,
-            self::SMALLEST,
-            self::LARGEST,
+            DesignFitter::SMALLEST,
+            DesignFitter::LARGEST,
             Units::tryFrom($typed->units) ?? Units::Metric,
         );
-        $fields->end();
+        $fields->refuseIfWrong();
 
         return new SizedView(
             LengthView::micrometres(
@@ -153,9 +149,9 @@ final readonly class FitController
         [, $decal] = $this->inHand->of($on, $typed);
         $units = Units::tryFrom($typed->units) ?? Units::Metric;
         $fields = new Fields();
-        $wide = $fields->length('wide', $box->wide, self::SMALLEST, self::LARGEST, $units);
-        $high = $fields->length('high', $box->high, self::SMALLEST, self::LARGEST, $units);
-        $fields->end();
+        $wide = $fields->length('wide', $box->wide, DesignFitter::SMALLEST, DesignFitter::LARGEST, $units);
+        $high = $fields->length('high', $box->high, DesignFitter::SMALLEST, DesignFitter::LARGEST, $units);
+        $fields->refuseIfWrong();
 
         return DecalInHand::atItsField(
             fn (): BoxOffersView => BoxOffersView::from(
@@ -169,7 +165,7 @@ final readonly class FitController
     public function cures(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CuresView
     {
         [, $decal, $draft] = $this->inHand->of($on, $typed);
-        $decal = [] === $draft->roster ? $decal : $decal->with($draft->design->centred())->of($draft->roster);
+        $decal = [] === $draft->roster ? $decal : $decal->with($draft->designOfMembers())->of($draft->roster);
 
         return DecalInHand::atItsField(fn (): CuresView => CuresView::from($this->cures->all($decal)));
     }
@@ -234,7 +230,7 @@ final readonly class FitController
                 $this->sets->draw(
                     $item->object(),
                     $draft->roster,
-                    $draft->design->centred(),
+                    $draft->designOfMembers(),
                     $decal->film,
                     $decal->use,
                     $draft->elements,
@@ -248,7 +244,7 @@ final readonly class FitController
     public function setCheck(#[MapRequestPayload] DocketRequest $on, #[MapRequestPayload] TypedDesign $typed): CheckView
     {
         [$item, $decal, $draft] = $this->inHand->of($on, $typed);
-        $design = $draft->design->centred();
+        $design = $draft->designOfMembers();
         [$object, $roster, $film] = [$item->object(), $draft->roster, $decal->film];
         $tightest = DecalInHand::atItsField(
             fn (): array => $this->check->tightestOfSet($object, $roster, $design, $film, $decal->use),

@@ -10,7 +10,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Objects\ObjectPhotos;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Price\Invoices;
 use Yelbo\Shop\Proofs\ChangeRequest;
 use Yelbo\Shop\Proofs\ProofLinks;
@@ -119,7 +119,7 @@ final readonly class GivenController
         throw new NotFound('There is no such photo.');
     }
 
-    private function view(Proof $proof): GivenProofView
+    private function view(ProofPage $proof): GivenProofView
     {
         $docket = $proof->docket();
         [$state, $says] = ProofLinks::standing($proof);

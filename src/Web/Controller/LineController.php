@@ -6,9 +6,9 @@ namespace Yelbo\Web\Controller;
 
 use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\Routing\Attribute\Route;
+use Yelbo\Shop\Orders\DocketSummaries;
+use Yelbo\Shop\Orders\DocketSummary;
 use Yelbo\Shop\Orders\DocketWords;
-use Yelbo\Shop\Orders\Standing;
-use Yelbo\Shop\Orders\Standings;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Web\Guard\Polled;
@@ -27,7 +27,7 @@ final readonly class LineController
     private const MOST = 200;
 
     public function __construct(
-        private Standings $standings,
+        private DocketSummaries $standings,
         private DocketWords $words,
         private Shelf $shelf,
     ) {
@@ -75,7 +75,7 @@ final readonly class LineController
     }
 
     /**
-     * @param list<Standing> $dockets
+     * @param list<DocketSummary> $dockets
      *
      * @return list<DocketRow>
      */
@@ -87,7 +87,7 @@ final readonly class LineController
         }
 
         return array_map(
-            static fn (Standing $docket): DocketRow => DocketRow::from($docket, $films[$docket->film] ?? null),
+            static fn (DocketSummary $docket): DocketRow => DocketRow::from($docket, $films[$docket->film] ?? null),
             $dockets,
         );
     }

@@ -16,7 +16,6 @@ use Yelbo\Shop\Objects\ObjectReader;
 use Yelbo\Shop\Objects\Photos;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Lettering\Roster;
-use Yelbo\Trade\Object\Kind;
 use Yelbo\Web\Request\LayPhotoRequest;
 use Yelbo\Web\Request\ObjectRequest;
 use Yelbo\Web\Request\RosterRequest;

@@ -8,7 +8,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DesignFitter;
-use Yelbo\Shop\Designs\Elements;
+use Yelbo\Shop\Designs\ElementLayout;
 use Yelbo\Shop\Designs\TypedDesign;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Trade\Measure\Units;
@@ -29,7 +29,7 @@ final readonly class PlaceController
         private DecalInHand $inHand,
         private DesignFitter $fitter,
         private DesignDrawer $drawer,
-        private Elements $elements,
+        private ElementLayout $elements,
     ) {
     }
 
@@ -43,7 +43,7 @@ final readonly class PlaceController
         [$item, $decal, $draft] = $this->inHand->of($on, $typed);
         $fields = new Fields();
         $distance = $fields->offset('distance', $place->distance, Units::tryFrom($typed->units) ?? Units::Metric) ?? 0;
-        $fields->end();
+        $fields->refuseIfWrong();
         [$left, $top] = DecalInHand::atItsField(
             fn (): array => null === $place->element
                 ? $this->drawer->place($item->object(), $decal->lines, $decal->design, $place->from, $distance)
@@ -97,7 +97,7 @@ final readonly class PlaceController
         if (\count($picked) < 2) {
             $fields->refuse('how', 'Pick two things at least.');
         }
-        $fields->end();
+        $fields->refuseIfWrong();
 
         return DecalInHand::atItsField(
             fn (): ArrangedView => ArrangedView::from(

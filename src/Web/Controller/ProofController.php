@@ -15,7 +15,7 @@ use Symfony\Component\Security\Http\Attribute\IsGranted;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Orders\DrawOrder;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Post\Letter;
 use Yelbo\Shop\Post\Outbox;
@@ -156,7 +156,7 @@ final readonly class ProofController
     }
 
     /** @throws NotFound */
-    private function page(int $number, int $nth, int $item): Proof
+    private function page(int $number, int $nth, int $item): ProofPage
     {
         foreach ($this->dockets->numbered($number)->proof($nth) as $page) {
             if ($page->item()->nth() === $item) {

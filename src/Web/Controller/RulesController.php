@@ -62,7 +62,7 @@ final readonly class RulesController
         $rule = null !== $rule && !$rule->isOfMachine() ? $rule : throw new NotFound('There is no such figure.');
         $fields = new Fields();
         $value = $fields->rule('value', $request->value, $rule);
-        $fields->end();
+        $fields->refuseIfWrong();
         $this->rules->set($rule, $value, $request->version);
         $this->log->note('figure', $this->book->who(), "{$rule->label()} was set to {$value} {$rule->unit()}");
 

@@ -9,9 +9,9 @@ use Symfony\Component\HttpKernel\Attribute\MapQueryParameter;
 use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Bench\BenchWork;
-use Yelbo\Shop\Bench\Schools;
 use Yelbo\Shop\Bench\ShownStep;
 use Yelbo\Shop\Bench\StepArt;
+use Yelbo\Shop\Bench\Techniques;
 use Yelbo\Shop\Bench\UsedTapes;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
@@ -53,7 +53,7 @@ final readonly class ThingController
         private RecordViews $records,
         private WorkPlans $plans,
         private UsedTapes $tapes,
-        private Schools $schools,
+        private Techniques $schools,
         private Outlines $outlines,
         private WorkPaper $paper,
     ) {
@@ -200,7 +200,7 @@ final readonly class ThingController
 
     private function stepsOf(Thing $thing): StepsView
     {
-        $work = $this->plans->work($thing);
+        $work = $this->plans->shownPlan($thing);
 
         return new StepsView(
             $this->records->thing($thing, fn (Piece $piece): array => $piece->isOnTop()
@@ -211,7 +211,7 @@ final readonly class ThingController
                 static fn (string $name, ShownStep $step): StepView => StepView::from(
                     $name,
                     $step,
-                    \in_array($name, $thing->done(), true),
+                    \in_array($name, $thing->tickedSteps(), true),
                 ),
                 array_keys($work->steps),
                 $work->steps,

@@ -26,7 +26,7 @@ use Yelbo\Trade\Lettering\MonogramOrder;
 use Yelbo\Trade\Lettering\Pattern;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\KeepOut;
-use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\SurfaceKind;
 use Yelbo\Trade\Plan\Finish;
 use Yelbo\Trade\Plan\Handover;
 use Yelbo\Web\View\ChoiceView;
@@ -63,12 +63,12 @@ final readonly class VocabularyController
                 Usage::cases(),
             ),
             array_map(
-                static fn (Kind $kind): KindView => new KindView(
+                static fn (SurfaceKind $kind): KindView => new KindView(
                     $kind->value,
                     $kind->label(),
                     array_map(static fn (array $length): MeasureView => new MeasureView(...$length), $kind->lengths()),
                 ),
-                Kind::cases(),
+                SurfaceKind::cases(),
             ),
             array_map(
                 static fn (KeepOut $what): KeepOutView => new KeepOutView(

@@ -24,6 +24,7 @@ use Yelbo\Web\Paper\WeekPaper;
 use Yelbo\Web\Request\DayOffRequest;
 use Yelbo\Web\Request\HoursRequest;
 use Yelbo\Web\Request\StepPinRequest;
+use Yelbo\Web\Request\StepPinsRequest;
 use Yelbo\Web\Request\StepUnpinRequest;
 use Yelbo\Web\Request\WeekTakeRequest;
 use Yelbo\Web\View\DayOffView;
@@ -100,11 +101,21 @@ final readonly class WeekController
         return MorningView::from($this->morning->now());
     }
 
-    /** Puts a step somewhere: there it stays, and the rest gives way. */
+    /** Puts steps somewhere, all or none: there they stay, and the rest gives way. */
     #[Route('/api/week/pins', name: 'week-pin', methods: ['PUT'])]
-    public function pin(#[MapRequestPayload] StepPinRequest $request): WeekView
+    public function pin(#[MapRequestPayload] StepPinsRequest $request): WeekView
     {
-        $this->changes->pin($request->docket, $request->key, $request->hand, $request->from);
+        $this->changes->put(
+            array_map(
+                static fn (StepPinRequest $put): array => [
+                    'docket' => $put->docket,
+                    'step' => $put->key,
+                    'worker' => $put->worker,
+                    'from' => $put->from,
+                ],
+                $request->puts,
+            ),
+        );
 
         return $this->show();
     }

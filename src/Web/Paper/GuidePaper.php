@@ -39,12 +39,12 @@ final readonly class GuidePaper
         return Paper::response($pdf, self::name($piece, 'pdf'));
     }
 
-    /** The same as one drawing, to be cut from paper. */
+    /** The guide as one drawing, to be cut from paper. */
     public function drawing(Piece $piece): Response
     {
         $guide = $this->guides->guide($piece, true);
 
-        return new Response(Strokes::svg($guide->frame, $guide->marks), 200, [
+        return new Response(SvgStrokes::svg($guide->frame, $guide->marks), 200, [
             'Content-Type' => 'image/svg+xml',
             'Content-Disposition' => HeaderUtils::makeDisposition(
                 HeaderUtils::DISPOSITION_ATTACHMENT,
@@ -85,7 +85,7 @@ final readonly class GuidePaper
         [$across, $down] = $size;
         $many = \count($guide->pages);
         $pdf->ImageSVG(
-            '@'.Strokes::svg($page, $guide->marks),
+            '@'.SvgStrokes::svg($page, $guide->marks),
             Paper::MARGIN,
             Paper::MARGIN + self::HEAD,
             $page->width() / 1000,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Web\Paper;
 
 use Yelbo\Shop\Orders\FrozenFacts;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 
 /** A proof's drawings as SVG in mm: outline to be cut solid, guide dashed, centre lines chained. */
 final class ProofDrawing
@@ -24,7 +24,7 @@ final class ProofDrawing
      * @param string                $photo    of the object laid flat, JPEG; empty where there is none
      */
     public static function onObject(
-        Proof $proof,
+        ProofPage $proof,
         FrozenFacts $said,
         array $paths,
         array $pictures = [],
@@ -78,7 +78,7 @@ final class ProofDrawing
      * @param array<string, string> $paths
      * @param array<int, string>    $pictures
      */
-    public static function alone(Proof $proof, int $member, array $paths, array $pictures = []): string
+    public static function alone(ProofPage $proof, int $member, array $paths, array $pictures = []): string
     {
         $size = $proof->size($member);
         [$width, $height] = [$size->width->micrometres / 1000, $size->height->micrometres / 1000];
@@ -93,7 +93,7 @@ final class ProofDrawing
      *
      * @param array<string, string> $paths
      */
-    public static function decal(Proof $proof, int $member, array $paths): string
+    public static function decal(ProofPage $proof, int $member, array $paths): string
     {
         $size = $proof->size($member);
         $films = $proof->frozen()->films;
@@ -151,7 +151,7 @@ final class ProofDrawing
      * @param array<string, string> $paths
      * @param array<int, string>    $pictures
      */
-    private static function layers(Proof $proof, int $member, float $thin, array $paths, array $pictures): string
+    private static function layers(ProofPage $proof, int $member, float $thin, array $paths, array $pictures): string
     {
         $films = $proof->frozen()->films;
         $drawn = '';

@@ -10,7 +10,7 @@ use Symfony\Component\HttpFoundation\Response;
 use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Objects\ObjectPhotos;
 use Yelbo\Shop\Orders\Outlines;
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Measure\Length;
@@ -38,7 +38,7 @@ final readonly class ProofPaper
     }
 
     /**
-     * @param list<Proof> $pages of one version of the proof, a sheet or more for each
+     * @param list<ProofPage> $pages of one version of the proof, a sheet or more for each
      *
      * @throws NotFound where there is no such version
      */
@@ -62,7 +62,7 @@ final readonly class ProofPaper
      *
      * @throws NotFound for a decal the set does not have
      */
-    public function drawing(Proof $proof, int $nth = 1): Response
+    public function drawing(ProofPage $proof, int $nth = 1): Response
     {
         $member = $nth - 1;
         if ($member < 0 || $member >= $proof->members()) {
@@ -80,7 +80,7 @@ final readonly class ProofPaper
     }
 
     /** @return array<int, string> JPEG by the number of their drawings */
-    private function pictures(Proof $proof): array
+    private function pictures(ProofPage $proof): array
     {
         $pictures = [];
         foreach ($proof->pictures() as $art) {
@@ -91,14 +91,14 @@ final readonly class ProofPaper
     }
 
     /** The photo of the object, JPEG; empty where there is none. */
-    private function photo(Proof $proof): string
+    private function photo(ProofPage $proof): string
     {
         $name = $proof->frozen()->photo;
 
         return '' === $name ? '' : $this->photos->named($name)->jpeg();
     }
 
-    /** @param non-empty-list<Proof> $pages */
+    /** @param non-empty-list<ProofPage> $pages */
     public function pdf(array $pages): string
     {
         $pdf = null;
@@ -121,7 +121,7 @@ final readonly class ProofPaper
     }
 
     /** @return array{float, float} mm: what the drawing of a page takes at true size */
-    private static function drawn(Proof $proof): array
+    private static function drawn(ProofPage $proof): array
     {
         $said = $proof->frozen();
 
@@ -129,7 +129,7 @@ final readonly class ProofPaper
     }
 
     /** @param string $which of how many pages it is, where there are several */
-    private function sheet(\TCPDF $pdf, Proof $proof, bool $upright, string $which): void
+    private function sheet(\TCPDF $pdf, ProofPage $proof, bool $upright, string $which): void
     {
         [$width, $height] = self::drawn($proof);
         [$across, $down] = $upright ? [Paper::SHORT, Paper::LONG] : [Paper::LONG, Paper::SHORT];
@@ -169,7 +169,7 @@ final readonly class ProofPaper
         );
     }
 
-    private function head(\TCPDF $pdf, Proof $proof, float $across, string $which): void
+    private function head(\TCPDF $pdf, ProofPage $proof, float $across, string $which): void
     {
         $said = $proof->frozen();
         $docket = $proof->docket();
@@ -258,7 +258,7 @@ final readonly class ProofPaper
         }
     }
 
-    private function set(\TCPDF $pdf, Proof $proof, int $scale, float $across, float $down, float $top): void
+    private function set(\TCPDF $pdf, ProofPage $proof, int $scale, float $across, float $down, float $top): void
     {
         $paths = $this->outlines->paths($proof->outlines());
         $pictures = $this->pictures($proof);
@@ -284,7 +284,7 @@ final readonly class ProofPaper
     }
 
     /** @return array{float, float} mm */
-    private static function widest(Proof $proof): array
+    private static function widest(ProofPage $proof): array
     {
         $sizes = array_map($proof->size(...), range(0, $proof->members() - 1));
 
@@ -300,7 +300,7 @@ final readonly class ProofPaper
     }
 
     /** Each layer's film, the letters' first; where there are several each with its own size. */
-    private static function films(Proof $proof): string
+    private static function films(ProofPage $proof): string
     {
         $films = $proof->frozen()->films;
         $said = '';
@@ -319,7 +319,7 @@ final readonly class ProofPaper
         return "{$size->width->inMetric()} × {$size->height->inMetric()} mm ({$size->width->inImperial()} × {$size->height->inImperial()} in)";
     }
 
-    private static function name(Proof $proof, string $ending): string
+    private static function name(ProofPage $proof, string $ending): string
     {
         return strtolower($proof->docket()->tag())."-proof-{$proof->nth()}.$ending";
     }

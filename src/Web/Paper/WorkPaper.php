@@ -134,7 +134,7 @@ final readonly class WorkPaper
         $scale = max($frame->width() / 1000 / self::PICTURE, $frame->height() / 1000 / 30);
         $films = array_map(
             fn (array $film): array => [
-                'role' => Strokes::ART,
+                'role' => SvgStrokes::ART,
                 'path' => SvgPath::write(
                     $this->outlines->region($film[0])->moved(
                         $drawing->art[0] - $art->from[0],
@@ -146,11 +146,11 @@ final readonly class WorkPaper
         );
         $under = array_filter(
             $drawing->marks,
-            static fn (array $mark): bool => \in_array($mark['role'], Strokes::UNDER, true),
+            static fn (array $mark): bool => \in_array($mark['role'], SvgStrokes::UNDER, true),
         );
         $pdf->ImageSVG(
             '@'.
-            Strokes::svg(
+            SvgStrokes::svg(
                 $frame,
                 [...array_values($under), ...$films, ...array_values(array_diff_key($drawing->marks, $under))],
                 $scale,

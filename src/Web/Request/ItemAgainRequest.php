@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\Request;
 
-/** The same again, with other words. */
+/** An item again, with other words. */
 final readonly class ItemAgainRequest
 {
     /**

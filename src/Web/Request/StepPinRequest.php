@@ -10,10 +10,10 @@ final readonly class StepPinRequest
     /**
      * @param int $docket the number of the docket
      * @param string $key which step of it
-     * @param int $hand who does it
+     * @param int $worker who does it
      * @param string $from when it begins, ISO 8601
      */
-    public function __construct(public int $docket, public string $key, public int $hand, public string $from)
+    public function __construct(public int $docket, public string $key, public int $worker, public string $from)
     {
     }
 }

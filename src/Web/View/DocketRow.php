@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Standing;
+use Yelbo\Shop\Orders\DocketSummary;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\Station;
@@ -41,7 +41,7 @@ final readonly class DocketRow
     }
 
     /** @param FilmOnShelf|null $film its film */
-    public static function from(Standing $docket, ?FilmOnShelf $film): self
+    public static function from(DocketSummary $docket, ?FilmOnShelf $film): self
     {
         return new self(
             $docket->number,

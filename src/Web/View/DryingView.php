@@ -21,6 +21,7 @@ final readonly class DryingView
      * @param string|null $until when it is dry or has rested, ISO 8601; null where it waits for hands
      * @param string $next what is done with it then, in a few words
      * @param string|null $by when that has to be done at the latest, ISO 8601
+     * @param bool $late whether it is dry too late for that, or that moment has passed
      */
     public function __construct(
         public ?int $thing,
@@ -33,14 +34,16 @@ final readonly class DryingView
         public ?string $until,
         public string $next,
         public ?string $by,
+        public bool $late,
     ) {
     }
 
-    public static function from(Drying $drying): self
+    public static function from(Drying $drying, \DateTimeImmutable $now): self
     {
         $what = $drying->what;
         $until = $drying->until?->format(\DATE_ATOM);
         $by = $drying->by?->format(\DATE_ATOM);
+        $late = $drying->isLate($now);
 
         return $what instanceof Thing
             ? new self(
@@ -54,6 +57,7 @@ final readonly class DryingView
                 $until,
                 $drying->next,
                 $by,
+                $late,
             )
             : new self(
                 null,
@@ -66,6 +70,7 @@ final readonly class DryingView
                 $until,
                 $drying->next,
                 $by,
+                $late,
             );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Enough;
+use Yelbo\Shop\Orders\StockCover;
 
 /** Whether there is enough on the shelf for a whole order. */
 final readonly class EnoughView
@@ -23,7 +23,7 @@ final readonly class EnoughView
     ) {
     }
 
-    public static function from(Enough $enough): self
+    public static function from(StockCover $enough): self
     {
         return new self(
             array_map(FilmNeedView::from(...), $enough->films),

@@ -21,6 +21,7 @@ final readonly class MarginView
      * @param MoneyView $cost that it took
      * @param MoneyView $left of the price; less than nothing where it cost more
      * @param int $orders how many there were
+     * @param int $share what is left of the price, per cent; less than nothing where it cost more
      */
     public function __construct(
         public string $by,
@@ -29,6 +30,7 @@ final readonly class MarginView
         public MoneyView $cost,
         public MoneyView $left,
         public int $orders,
+        public int $share,
     ) {
     }
 
@@ -44,6 +46,7 @@ final readonly class MarginView
             MoneyView::from($cost, $format),
             MoneyView::from($price->less($cost), $format),
             $margin['orders'],
+            $margin['share'],
         );
     }
 }

@@ -6,14 +6,14 @@ namespace Yelbo\Web\View;
 
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Trade\Geometry\SvgPath;
-use Yelbo\Trade\Object\Kind;
+use Yelbo\Trade\Object\SurfaceKind;
 
 /** The customer's object laid flat, and what a tape along its wall says; its outline is a guide. */
 final readonly class ObjectView
 {
     /**
      * @param string $name as people call it
-     * @param Kind $surface which shape of surface
+     * @param SurfaceKind $surface which shape of surface
      * @param string $label as it is shown
      * @param SizeView $size over all
      * @param SizeView $wall the size of the surface laid flat
@@ -25,7 +25,7 @@ final readonly class ObjectView
      */
     public function __construct(
         public string $name,
-        public Kind $surface,
+        public SurfaceKind $surface,
         public string $label,
         public SizeView $size,
         public SizeView $wall,

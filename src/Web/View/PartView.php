@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 
 /** One decal of a proof, every layer of it. */
 final readonly class PartView
@@ -26,7 +26,7 @@ final readonly class PartView
     }
 
     /** @param array<string, string> $paths path data by the hash of each outline */
-    public static function from(Proof $proof, int $member, array $paths): self
+    public static function from(ProofPage $proof, int $member, array $paths): self
     {
         return new self(
             $proof->linesOf($member),

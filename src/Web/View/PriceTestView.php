@@ -43,6 +43,7 @@ final readonly class PriceTestView
                 MoneyView::from($test->paid['letters'][$nth], $format),
                 MoneyView::from($test->paid['area'][$nth], $format),
                 MoneyView::from($test->paid['minutes'][$nth], $format),
+                $test->more($nth),
             );
         }
 

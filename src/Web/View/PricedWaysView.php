@@ -14,6 +14,7 @@ final readonly class PricedWaysView
      * @param MoneyView $letters by the height of its letters
      * @param MoneyView $area by its area
      * @param MoneyView $minutes by its minutes
+     * @param list<string> $more ways it would have paid more by: letters, area, minutes
      */
     public function __construct(
         public string $tag,
@@ -22,6 +23,7 @@ final readonly class PricedWaysView
         public MoneyView $letters,
         public MoneyView $area,
         public MoneyView $minutes,
+        public array $more,
     ) {
     }
 }

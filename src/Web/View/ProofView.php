@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 
 /** A frozen version of what will be cut of one thing, with all it says. Paths in mm, the price in minor units. */
 final readonly class ProofView
@@ -94,7 +94,7 @@ final readonly class ProofView
     }
 
     /** @param array<string, string> $paths path data by the hash of each outline */
-    public static function from(Proof $proof, array $paths): self
+    public static function from(ProofPage $proof, array $paths): self
     {
         $facts = $proof->frozen();
         $parts = array_map(

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Standing;
+use Yelbo\Shop\Orders\DocketSummary;
 
 /** A docket waiting at a station. */
 final readonly class TickView
@@ -27,7 +27,7 @@ final readonly class TickView
     ) {
     }
 
-    public static function from(Standing $docket): self
+    public static function from(DocketSummary $docket): self
     {
         return new self(
             $docket->number,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Proof;
+use Yelbo\Shop\Orders\ProofPage;
 
 /** One version of an order's proof: a page for every thing. */
 final readonly class VersionView
@@ -26,12 +26,12 @@ final readonly class VersionView
     }
 
     /**
-     * @param non-empty-list<Proof>  $pages
+     * @param non-empty-list<ProofPage>  $pages
      * @param non-empty-list<ProofView> $shown
      */
     public static function from(array $pages, array $shown): self
     {
-        $last = Proof::lastApproved($pages);
+        $last = ProofPage::lastApproved($pages);
 
         return new self(
             $pages[0]->nth(),

@@ -28,7 +28,7 @@ final class PackingTest extends TestCase
 
     public function testTheCustomersOwnGoesOutWithScrapStepsAndTheShopsWait(): void
     {
-        $packing = new Packing(Rules::standard()->with(Rule::Cure, 48));
+        $packing = new Packing(Rules::standard()->with(Rule::AdhesiveCure, 48));
         self::assertContains('A test scrap of the same film', $packing->contents('Seed tin', false));
         self::assertContains('Printed steps for this seed tin', $packing->contents('Seed tin', false));
         $life = Film::Glitter->life(Rules::standard());

@@ -8,7 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
 use Yelbo\Trade\Check\Cutability;
-use Yelbo\Trade\Check\Judgement;
+use Yelbo\Trade\Check\DecalCheck;
 use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
 use Yelbo\Trade\Film\Film;
@@ -190,7 +190,7 @@ final class CutabilityTest extends TestCase
             Lettering::words('bebas', 'Teal'),
             80_000,
         );
-        [$snag] = (new Judgement(Rules::standard()))->judge($fitted, Film::Permanent, Usage::Indoor);
+        [$snag] = (new DecalCheck(Rules::standard()))->judge($fitted, Film::Permanent, Usage::Indoor);
         self::assertSame('outside-safe-area', $snag->code->value);
         self::assertSame(Severity::Stop, $snag->severity);
         self::assertSame($fitted->largest, $snag->cures[0]['capHeight'] ?? 0);

@@ -16,8 +16,8 @@ use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Allowance;
-use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Rectangle;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Rules;
 
 /** Film may go over an edge, letters may not. */
@@ -32,7 +32,7 @@ final class OverTheEdgeTest extends TestCase
     private function fitted(Setting $setting, ?int $height = null, ?array $at = null): Fitted
     {
         $words = Words::set(Lettering::faces()->named('oswald'), ['KESTREL'], $setting);
-        $surface = new KeptClear($this->plate(), Region::none(), Allowance::Wrap);
+        $surface = new SurfaceLessKeepOuts($this->plate(), Region::none(), Allowance::Wrap);
 
         return (new Fitting(Lettering::typesetter(), Rules::standard()))->fit($surface, $words, $height, at: $at);
     }

@@ -7,8 +7,8 @@ namespace Yelbo\Tests\Trade\Check;
 use PHPUnit\Framework\TestCase;
 use Yelbo\Tests\Trade\Lettering\Lettering;
 use Yelbo\Trade\Check\Cutability;
+use Yelbo\Trade\Check\DecalCheck;
 use Yelbo\Trade\Check\FilmInHand;
-use Yelbo\Trade\Check\Judgement;
 use Yelbo\Trade\Check\Remedy;
 use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\Snag;
@@ -84,7 +84,7 @@ final class SnagGroupTest extends TestCase
             null,
             1_000,
         );
-        $snags = (new Judgement(Rules::standard()))->judge(
+        $snags = (new DecalCheck(Rules::standard()))->judge(
             $fitted,
             Film::Removable,
             Usage::Vehicle,

@@ -11,8 +11,8 @@ use Random\Randomizer;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Learn\Entry;
 use Yelbo\Trade\Learn\Learning;
-use Yelbo\Trade\Learn\Least;
-use Yelbo\Trade\Learn\Station;
+use Yelbo\Trade\Learn\LeastSquares;
+use Yelbo\Trade\Learn\TimedStation;
 use Yelbo\Trade\Rules;
 
 /** On logs made by a known truth, with breaks in them: what is learned comes near it, and is never worse for long. */
@@ -24,7 +24,7 @@ final class LearningTest extends TestCase
     /** @return iterable<string, array{\Closure(Entry): float, float}> minutes, and what of the noise is reached */
     public static function truths(): iterable
     {
-        $book = static fn (Entry $of): float => Station::Weed->minutes($of, Rules::standard());
+        $book = static fn (Entry $of): float => TimedStation::Weed->minutes($of, Rules::standard());
         yield 'the handbook' => [$book, 1.05];
         yield 'slower hands' => [static fn (Entry $of): float => 1.7 * $book($of), 1.15];
         yield 'another start, other films' => [
@@ -62,7 +62,7 @@ final class LearningTest extends TestCase
     private static function work(Randomizer $random): Entry
     {
         return new Entry(
-            Station::Weed,
+            TimedStation::Weed,
             [Film::Permanent, Film::Permanent, Film::Cast, Film::Glitter, Film::Pearl][$random->getInt(0, 4)],
             $random->getInt(2, 60),
             $random->getInt(400, 9000),
@@ -116,7 +116,7 @@ final class LearningTest extends TestCase
                         $of = self::work($random);
                         $real = $truth($of) * exp(self::NOISE * self::normal($random));
                         $own += abs($learning->tell($of)->minutes - $real) / $real;
-                        $book += abs(Station::Weed->minutes($of, Rules::standard()) - $real) / $real;
+                        $book += abs(TimedStation::Weed->minutes($of, Rules::standard()) - $real) / $real;
                     }
                 }
                 self::assertLessThan(1.05 * $book, $own, "$name, $many timed");
@@ -127,24 +127,24 @@ final class LearningTest extends TestCase
     public function testWithoutALogTheHandbookHolds(): void
     {
         $learning = new Learning([], Rules::standard());
-        $told = $learning->tell(new Entry(Station::Weed, Film::Glitter, 20, 5200, 0, 9000));
+        $told = $learning->tell(new Entry(TimedStation::Weed, Film::Glitter, 20, 5200, 0, 9000));
         // (20 s + 20 × 4 s + 5,200 / 30 s) × 1.6
         self::assertEqualsWithDelta((20 + 80 + 5200 / 30) * 1.6 / 60, $told->minutes, 1e-9);
         self::assertFalse($told->isLearned);
         self::assertNull($learning->handbookError);
         self::assertSame([], $learning->outliers);
-        $tape = $learning->tell(new Entry(Station::Tape, Film::Permanent, 0, 0, 0, 40_000));
+        $tape = $learning->tell(new Entry(TimedStation::Tape, Film::Permanent, 0, 0, 0, 40_000));
         self::assertEqualsWithDelta(1.5 + 2 * 0.33, $tape->minutes, 1e-9);
     }
 
     public function testLeastSquaresAreDrawnToThePriorAndNeverNegative(): void
     {
         $rows = [[1.0, 0.0], [1.0, 1.0], [1.0, 2.0]];
-        $found = Least::squares($rows, [2.0, 5.0, 8.0], [1.0, 1.0, 1.0], [0.0, 0.0], 0.0);
+        $found = LeastSquares::squares($rows, [2.0, 5.0, 8.0], [1.0, 1.0, 1.0], [0.0, 0.0], 0.0);
         self::assertEqualsWithDelta([2.0, 3.0], $found, 1e-9);
-        self::assertSame(0.0, Least::squares($rows, [8.0, 5.0, 2.0], [1.0, 1.0, 1.0], [0.0, 0.0], 0.0)[1]);
-        $drawn = Least::squares($rows, [2.0, 5.0, 8.0], [1.0, 1.0, 1.0], [2.0, 1.0], 1000.0);
+        self::assertSame(0.0, LeastSquares::squares($rows, [8.0, 5.0, 2.0], [1.0, 1.0, 1.0], [0.0, 0.0], 0.0)[1]);
+        $drawn = LeastSquares::squares($rows, [2.0, 5.0, 8.0], [1.0, 1.0, 1.0], [2.0, 1.0], 1000.0);
         self::assertEqualsWithDelta(1.0, $drawn[1], 0.05);
-        self::assertSame(2.5, Least::median([4.0, 1.0, 2.0, 3.0]));
+        self::assertSame(2.5, LeastSquares::median([4.0, 1.0, 2.0, 3.0]));
     }
 }

@@ -17,8 +17,8 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Ellipse;
-use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Object\Wall;
 use Yelbo\Trade\Refused;
@@ -78,7 +78,7 @@ final class AllRoundTest extends TestCase
         $handle = (new Box(0, 0, 20_000, 95_000))->region();
         $words = self::words('oswald', 'TEA TEA TEA', 0);
         $free = self::fit($mug, $words);
-        $kept = self::fit(new KeptClear($mug, $handle), $words);
+        $kept = self::fit(new SurfaceLessKeepOuts($mug, $handle), $words);
         self::assertTrue($kept->inside);
         self::assertLessThan($free->capHeight, $kept->capHeight);
         $gaps = self::gaps($mug, $kept, 3);

@@ -9,7 +9,7 @@ use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 use Yelbo\Trade\Geometry\Box;
-use Yelbo\Trade\Lettering\Arranging;
+use Yelbo\Trade\Lettering\ElementAligner;
 use Yelbo\Trade\Lettering\Guides;
 use Yelbo\Trade\Refused;
 
@@ -61,7 +61,7 @@ final class ArrangingTest extends TestCase
     #[DataProvider('ways')]
     public function testByHand(string $how, ?int $gap, array $expected): void
     {
-        $placed = Arranging::arrange(self::things(), $how, $gap);
+        $placed = ElementAligner::arrange(self::things(), $how, $gap);
         ksort($placed);
         ksort($expected);
         self::assertSame($expected, $placed);
@@ -70,7 +70,7 @@ final class ArrangingTest extends TestCase
     public function testWhatDoesNotGoBetweenTheOuterTwoIsRefusedWithAWayOut(): void
     {
         $this->expectExceptionMessage('Type the gap');
-        Arranging::arrange(
+        ElementAligner::arrange(
             [Box::sized(50_000, 10), Box::sized(50_000, 10)->moved(10_000, 0), Box::sized(50_000, 10)->moved(20_000, 0)],
             'gaps-across',
             null,
@@ -80,7 +80,7 @@ final class ArrangingTest extends TestCase
     public function testAnotherWayIsRefused(): void
     {
         $this->expectException(Refused::class);
-        Arranging::arrange(self::things(), 'diagonal', null);
+        ElementAligner::arrange(self::things(), 'diagonal', null);
     }
 
     /** Whatever lies there: equal gaps are equal to 1 µm, the outer two stay, and nothing moves the other way. */
@@ -98,7 +98,7 @@ final class ArrangingTest extends TestCase
                 );
                 $at += $things[$nth]->width();
             }
-            $placed = Arranging::arrange($things, 'gaps-across', null);
+            $placed = ElementAligner::arrange($things, 'gaps-across', null);
             $first = $placed[1][0] - $placed[0][0] - $things[0]->width();
             foreach ($things as $nth => $thing) {
                 self::assertSame($thing->top, $placed[$nth][1]);

@@ -26,13 +26,13 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Ellipse;
-use Yelbo\Trade\Object\KeptClear;
-use Yelbo\Trade\Object\Outline;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Object\TracedOutline;
 use Yelbo\Trade\Rules;
 
 /** The first size is the largest whose middle is on the object's middle, inside what is seen. Source: handbook section 3. */
@@ -91,7 +91,7 @@ final class FirstSizeTest extends TestCase
         $surface = match ($seed % 3) {
             0 => new Taper($mm(500, 900), $mm(260, 490), $mm(90, 260), seen: 120),
             1 => new Ball($mm(60, 300), 120),
-            default => new Outline(self::odd($random)),
+            default => new TracedOutline(self::odd($random)),
         };
         $words = Words::set(
             Lettering::faces()->named(self::FACES[$random->getInt(0, \count(self::FACES) - 1)]),
@@ -110,7 +110,7 @@ final class FirstSizeTest extends TestCase
         );
         $typed = $fitting->fit($surface, $words, (int) ceil(1.006 * $fitted->capHeight) + 1);
         self::assertFalse($typed->inside && $isFlat($typed), '0.6 % more does not');
-        if (!$surface instanceof Outline) {
+        if (!$surface instanceof TracedOutline) {
             $safe = $fitted->safe->box();
             $art = $fitted->artwork->box();
             self::assertEqualsWithDelta($safe->left + $safe->right, 2 * $fitted->at[0] + $art->width(), 200);
@@ -149,7 +149,7 @@ final class FirstSizeTest extends TestCase
         }
         $hole = ConvexArea::ellipse($size->width->micrometres / 2, 12_000, 6_000, 6_000)->region();
 
-        return new KeptClear($surface, $hole);
+        return new SurfaceLessKeepOuts($surface, $hole);
     }
 
     public function testTwoLinesOnADiscAndAHexagonLieInTheMiddle(): void
@@ -170,7 +170,7 @@ final class FirstSizeTest extends TestCase
     public function testALipMovesTheMiddleAndAHoleDoesNot(): void
     {
         $mug = new Cylinder(Length::millimetres(258), Length::millimetres(95), 120);
-        $lip = new KeptClear($mug, Box::sized(258_000, 15_000)->region());
+        $lip = new SurfaceLessKeepOuts($mug, Box::sized(258_000, 15_000)->region());
         [$plain, $kept] = [$this->fit($mug, ['Ada']), $this->fit($lip, ['Ada'])];
         $middle = static fn (Fitted $fitted): float => $fitted->at[1] + $fitted->artwork->box()->height() / 2;
         self::assertEqualsWithDelta(47_500, $middle($plain), 2);
@@ -178,18 +178,18 @@ final class FirstSizeTest extends TestCase
         self::assertEqualsWithDelta((15_000 + 95_000 - $mug->clearance(Rules::standard())) / 2, $middle($kept), 2);
         self::assertLessThanOrEqual(86_000, $kept->artwork->box()->width(), 'inside what is seen from the front');
         $plate = new Rectangle(Size::millimetres(120, 60), Length::millimetres(0));
-        $hole = new KeptClear($plate, ConvexArea::ellipse(60_000, 10_000, 6_000, 6_000)->region());
+        $hole = new SurfaceLessKeepOuts($plate, ConvexArea::ellipse(60_000, 10_000, 6_000, 6_000)->region());
         self::assertEqualsWithDelta(30_000, $middle($this->fit($hole, ['Ada'])), 2);
     }
 
     public function testASymmetricalShapeHasAnAxisAndAnyOtherTheLargestPlace(): void
     {
-        $sign = new Outline(SvgPath::read('M0 40L100 0L200 40V120H130V150H70V120H0Z'));
+        $sign = new TracedOutline(SvgPath::read('M0 40L100 0L200 40V120H130V150H70V120H0Z'));
         self::assertEqualsWithDelta(100_000, $sign->axis(), 1);
         $fitted = $this->fit($sign, ['Marigold']);
         self::assertEqualsWithDelta(100_000, $fitted->at[0] + $fitted->artwork->box()->width() / 2, 2);
         self::assertTrue($fitted->inside);
-        $boot = new Outline(SvgPath::read('M0 0H60V100H160V160H0Z'));
+        $boot = new TracedOutline(SvgPath::read('M0 0H60V100H160V160H0Z'));
         self::assertNull($boot->axis());
         $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $words = Words::set(Lettering::faces()->named('oswald'), ['Marigold'], new Setting());
@@ -211,10 +211,10 @@ final class FirstSizeTest extends TestCase
 
     public function testAHandleOnTheJoinKeepsBothEndsClear(): void
     {
-        $handle = static fn (Surface $surface, Region $part): Region => (new KeptClear($surface, $part))->keepOuts;
+        $handle = static fn (Surface $surface, Region $part): Region => (new SurfaceLessKeepOuts($surface, $part))->keepOuts;
         $wall = new Cylinder(Length::millimetres(280), Length::millimetres(120), 360);
         $kept = $handle($wall, (new Box(-12_000, 30_000, 12_000, 90_000))->region());
-        $wrapped = $this->fit(new KeptClear($wall, $kept), ['Bartholomew Bartholomew']);
+        $wrapped = $this->fit(new SurfaceLessKeepOuts($wall, $kept), ['Bartholomew Bartholomew']);
         self::assertGreaterThanOrEqual(12_000, $wrapped->at[0]);
         self::assertLessThanOrEqual(268_000, $wrapped->at[0] + $wrapped->artwork->box()->width());
         $bucket = new Taper(Length::millimetres(942.5), Length::millimetres(628.3), Length::millimetres(250));

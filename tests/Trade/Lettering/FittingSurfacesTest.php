@@ -22,13 +22,13 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Ellipse;
-use Yelbo\Trade\Object\KeptClear;
-use Yelbo\Trade\Object\Outline;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Object\TracedOutline;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -68,10 +68,10 @@ final class FittingSurfacesTest extends TestCase
             'triangle' => new Polygon(Size::millimetres(100, 90), 3),
             'ring' => new Ring(Size::millimetres(60, 60), Size::millimetres(120, 120)),
             'oval ring' => new Ring(Size::millimetres(90, 40), Size::millimetres(160, 100)),
-            'odd shape' => new Outline(SvgPath::read(self::BLOB)),
+            'odd shape' => new TracedOutline(SvgPath::read(self::BLOB)),
             'cylinder' => new Cylinder(self::mm(258), self::mm(95), 120),
             'bucket' => new Taper(self::mm(942.5), self::mm(628.3), self::mm(250), true, 120),
-            'bucket with a seam in front' => new KeptClear(
+            'bucket with a seam in front' => new SurfaceLessKeepOuts(
                 new Taper(self::mm(942.5), self::mm(628.3), self::mm(250), true, 120),
                 (new Taper(self::mm(942.5), self::mm(628.3), self::mm(250)))->laid(
                     (new Box(330_000, 0, 336_000, 250_000))->region(),
@@ -79,8 +79,8 @@ final class FittingSurfacesTest extends TestCase
             ),
             'can' => new Taper(self::mm(680), self::mm(520), self::mm(310), false, 120),
             'ball' => new Ball(self::mm(150)),
-            'plate with a handle' => new KeptClear($plate, SvgPath::read('M80 0H100V30H80Z')),
-            'plate with a seam' => new KeptClear($plate, SvgPath::read('M60 0H66V90H60Z')),
+            'plate with a handle' => new SurfaceLessKeepOuts($plate, SvgPath::read('M80 0H100V30H80Z')),
+            'plate with a seam' => new SurfaceLessKeepOuts($plate, SvgPath::read('M60 0H66V90H60Z')),
         ];
         $settings = [
             'line' => [['Marigold'], new Setting()],
@@ -135,7 +135,7 @@ final class FittingSurfacesTest extends TestCase
     public function testKeepOutsAreNeverTouched(): void
     {
         $keepOut = SvgPath::read('M80 0H100V30H80ZM10 60H30V80H10Z');
-        $surface = new KeptClear(new Rectangle(Size::millimetres(180, 90), self::mm(0)), $keepOut);
+        $surface = new SurfaceLessKeepOuts(new Rectangle(Size::millimetres(180, 90), self::mm(0)), $keepOut);
         foreach (['Ada', 'Marigold', 'y', 'Tideway Rowing Club'] as $words) {
             foreach ([null, 1500] as $offset) {
                 $fitted = $this->fit($surface, [$words], new Setting(), null, $offset);
@@ -308,7 +308,7 @@ final class FittingSurfacesTest extends TestCase
     {
         $plate = new Rectangle(Size::millimetres(100, 60), self::mm(0));
         yield 'keep-outs all over' => [
-            new KeptClear($plate, SvgPath::read('M-1 -1H101V61H-1Z')),
+            new SurfaceLessKeepOuts($plate, SvgPath::read('M-1 -1H101V61H-1Z')),
             '/keepOuts',
             'stay clear',
         ];

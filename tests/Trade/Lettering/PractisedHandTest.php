@@ -17,10 +17,10 @@ use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Ellipse;
-use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Rules;
 
@@ -40,7 +40,7 @@ final class PractisedHandTest extends TestCase
             Length::millimetres($corner),
         );
         $disc = static fn (float $width, float $height): Surface => new Ellipse(Size::millimetres($width, $height));
-        $cup = static fn (float $round, float $height): Surface => new KeptClear(
+        $cup = static fn (float $round, float $height): Surface => new SurfaceLessKeepOuts(
             new Cylinder(Length::millimetres($round), Length::millimetres($height), 120),
             Box::sized((int) (1000 * $round), 15_000)->region(),
         );

@@ -17,9 +17,9 @@ use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ellipse;
-use Yelbo\Trade\Object\KeptClear;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -128,7 +128,7 @@ final class SetFittingTest extends TestCase
     /** The quick way says the same, and the height it gives is exact. */
     public function testSketchedSetsAgreeWithFittedOnes(): void
     {
-        foreach ([$this->box(), new KeptClear($this->box(), SvgPath::read('M45 0H75V9H45Z'))] as $surface) {
+        foreach ([$this->box(), new SurfaceLessKeepOuts($this->box(), SvgPath::read('M45 0H75V9H45Z'))] as $surface) {
             $set = $this->sets()->fit($surface, $this->members());
             [$heights, $alone, $decals] = $this->sets()->sketch($surface, $this->members());
             self::assertSame([$set->capHeight], array_values(array_unique($heights)));
@@ -153,7 +153,7 @@ final class SetFittingTest extends TestCase
         yield 'above, on a tin' => [$tin, $above, true];
         yield 'below, on a tin' => [$tin, $below, false];
         yield 'above, on a disc' => [new Ellipse(Size::millimetres(96, 96)), $above, true];
-        yield 'below, beside a hole' => [new KeptClear($tin, SvgPath::read('M56 0H64V9H56Z')), $below, false];
+        yield 'below, beside a hole' => [new SurfaceLessKeepOuts($tin, SvgPath::read('M56 0H64V9H56Z')), $below, false];
     }
 
     /**

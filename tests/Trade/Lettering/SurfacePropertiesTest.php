@@ -19,13 +19,13 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Cylinder;
-use Yelbo\Trade\Object\KeptClear;
-use Yelbo\Trade\Object\Outline;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Object\TracedOutline;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -54,7 +54,7 @@ final class SurfacePropertiesTest extends TestCase
                 0 === mt_rand(0, 1) ? null : (float) mt_rand(60, 180),
             ),
             5 => new Ball($mm(80, 400)),
-            default => new Outline(
+            default => new TracedOutline(
                 Geos::union(
                     array_map(
                         static fn (): Region => ConvexArea::ellipse(
@@ -83,7 +83,7 @@ final class SurfacePropertiesTest extends TestCase
             )->region();
         }
 
-        return [] === $parts ? $surface : new KeptClear($surface, $surface->laid(Geos::union($parts)));
+        return [] === $parts ? $surface : new SurfaceLessKeepOuts($surface, $surface->laid(Geos::union($parts)));
     }
 
     public function testAlwaysInsideNeverMirroredAndTheSameTwice(): void
@@ -110,7 +110,7 @@ final class SurfacePropertiesTest extends TestCase
             self::assertTrue($fit->inside, $what);
             $art = $fit->artwork->top()->moved(...$fit->at);
             self::assertLessThan(0.05, Geos::difference($art, Geos::grow($fit->safe, 3))->area(), $what);
-            if ($surface instanceof KeptClear) {
+            if ($surface instanceof SurfaceLessKeepOuts) {
                 self::assertLessThan(0.05, Geos::intersection($art, $surface->keepOuts)->area(), $what);
             }
             $plain = Lettering::typesetter()->top($words, $fit->capHeight);

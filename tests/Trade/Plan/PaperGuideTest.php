@@ -12,9 +12,9 @@ use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Plan\Edge;
-use Yelbo\Trade\Plan\Gaps;
 use Yelbo\Trade\Plan\PaperGuide;
 use Yelbo\Trade\Plan\Shape;
+use Yelbo\Trade\Plan\SnipPlaces;
 use Yelbo\Trade\Plan\StepDrawing;
 use Yelbo\Trade\Plan\StepKind;
 use Yelbo\Trade\Plan\Strokes;
@@ -67,8 +67,8 @@ final class PaperGuideTest extends TestCase
 
     public function testTapeIsSnippedWhereNoFilmLies(): void
     {
-        self::assertSame([15_000, 45_000], Gaps::of(SvgPath::read('M0 0H10V20H0ZM20 5H40V9H20ZM25 12H38V20H25ZM50 0H60V20H50Z')));
-        self::assertSame([], Gaps::of(SvgPath::read('M0 0H10V20H0ZM5 25H20V30H5Z')), 'they lie below each other');
+        self::assertSame([15_000, 45_000], SnipPlaces::of(SvgPath::read('M0 0H10V20H0ZM20 5H40V9H20ZM25 12H38V20H25ZM50 0H60V20H50Z')));
+        self::assertSame([], SnipPlaces::of(SvgPath::read('M0 0H10V20H0ZM5 25H20V30H5Z')), 'they lie below each other');
         $decal = WorkPlanTest::decal(['shape' => Shape::Ball, 'gaps' => [60_000, 120_000], 'count' => 5]);
         $steps = WorkPlan::for($decal, Rules::standard())->keyed();
         self::assertStringContainsString('the 2 gaps', $steps['snip']->how);

@@ -65,6 +65,7 @@ final class PriceTestTest extends TestCase
         ]);
         self::assertSame([2000, 4000], array_column($test->paid['letters'], 'minor'));
         self::assertSame([1000, 5000], array_column($test->paid['area'], 'minor'), 'the large one pays more');
+        self::assertSame([[], ['area']], [$test->more(0), $test->more(1)], 'by a tenth and more');
         $drawn = PriceTest::of([new Sale('Y-1', 'Ada', Money::of(20), 0.0, 10_000.0, 20.0)]);
         self::assertNull($drawn->rates['letters'], 'no letters, no rate');
         self::assertSame([], PriceTest::of([])->sales);

@@ -15,11 +15,11 @@ use Yelbo\Trade\Rules;
 use Yelbo\Trade\Sheet\Effort;
 use Yelbo\Trade\Sheet\Fixed;
 use Yelbo\Trade\Sheet\Gaps;
+use Yelbo\Trade\Sheet\NearestFreePlace;
 use Yelbo\Trade\Sheet\Nest;
 use Yelbo\Trade\Sheet\NestPiece;
 use Yelbo\Trade\Sheet\NestStock;
 use Yelbo\Trade\Sheet\Place;
-use Yelbo\Trade\Sheet\Settle;
 use Yelbo\Trade\Sheet\WeedBoxes;
 
 final class WeedBoxesAndHandsTest extends TestCase
@@ -70,7 +70,7 @@ final class WeedBoxesAndHandsTest extends TestCase
         $piece = new NestPiece('p', $this->at(0, 0, 40), 1, null, '412');
         $friend = new NestPiece('f', $this->at(0, 0, 40), 1, null, '412');
         $other = new NestPiece('o', $this->at(0, 0, 40), 1, null, '413');
-        $settle = new Settle(NestStock::sheet('s', 200_000, 100_000), $gaps, [
+        $settle = new NearestFreePlace(NestStock::sheet('s', 200_000, 100_000), $gaps, [
             [$friend, new Place('f', 20_000, 20_000, 0)],
             [$other, new Place('o', 140_000, 20_000, 0)],
         ]);

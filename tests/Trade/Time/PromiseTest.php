@@ -27,7 +27,7 @@ final class PromiseTest extends TestCase
 
     public function testTheWaitIsTheShops(): void
     {
-        $promise = new Promise(Rules::standard()->with(Rule::Cure, 24));
+        $promise = new Promise(Rules::standard()->with(Rule::AdhesiveCure, 24));
         self::assertEquals($this->at('2026-12-02 10:00'), $promise->restedAt($this->at('2026-12-01 10:00')));
     }
 
@@ -58,13 +58,13 @@ final class PromiseTest extends TestCase
             $rule->check($rule->standard());
         }
         $this->expectException(Refused::class);
-        Rule::Cure->check(-1);
+        Rule::AdhesiveCure->check(-1);
     }
 
     public function testRulesKnowLengthsFromOtherUnits(): void
     {
         self::assertSame(8000, Rules::standard()->micrometres(Rule::GapBetweenOrders));
         $this->expectException(\LogicException::class);
-        Rules::standard()->micrometres(Rule::Cure);
+        Rules::standard()->micrometres(Rule::AdhesiveCure);
     }
 }

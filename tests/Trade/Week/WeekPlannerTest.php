@@ -132,7 +132,7 @@ final class WeekPlannerTest extends TestCase
     {
         $timetable = new Timetable($jobs, [$open, $open], 1);
         $best = \INF;
-        $try = static function (array $left, \Yelbo\Trade\Week\Standing $state) use (&$try, &$best, $timetable, $jobs): void {
+        $try = static function (array $left, \Yelbo\Trade\Week\TimetableState $state) use (&$try, &$best, $timetable, $jobs): void {
             $left = array_filter($left);
             if ([] === $left) {
                 $cost = 0.0;

@@ -1,13 +1,14 @@
 import { type RefObject, useId, useImperativeHandle } from 'react';
 import type { FilmShown, Fit, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
+import { CaughtLines } from './CaughtLines';
 import { Dimension } from './Dimension';
 import { Hatches } from './Hatch';
 import { ArtLayers, type Pin, PinMark, SnagFlags, swatches } from './ObjectMarks';
 import { type Ground, GroundPicture } from './pictures';
 import { Rulers } from './Ruler';
 import { AtScale, fitView, useRoom } from './scale';
-import { type Caught, useArtDrag } from './useArtDrag';
+import { useArtDrag } from './useArtDrag';
 import { useZoom, type Zoom } from './useZoom';
 
 type Art = Pick<Fit, 'path' | 'left' | 'top' | 'size' | 'object' | 'outline'> &
@@ -247,47 +248,3 @@ export function ObjectDrawing({
     </div>
   );
 }
-
-/** What a drag has caught: the line, and what it is. */
-function CaughtLines({
-  caught,
-  px,
-  width,
-  height,
-}: {
-  caught: Caught;
-  px: { x: (mm: number) => number; y: (mm: number) => number };
-  width: number;
-  height: number;
-}) {
-  return (
-    <g stroke="var(--color-signal)" strokeWidth="1.4" className="label">
-      {caught.across && (
-        <>
-          <path d={`M${px.x(caught.across.line.mm)} 26V${height}`} />
-          <Told x={px.x(caught.across.line.mm) + 6} y={height - 12} says={caught.across.label} />
-        </>
-      )}
-      {caught.down && (
-        <>
-          <path d={`M26 ${px.y(caught.down.line.mm)}H${width}`} />
-          <Told x={34} y={px.y(caught.down.line.mm) - 6} says={caught.down.label} />
-        </>
-      )}
-    </g>
-  );
-}
-
-const Told = ({ x, y, says }: { x: number; y: number; says: string }) => (
-  <text
-    x={x}
-    y={y}
-    fontSize="13"
-    fill="var(--color-signal-ink)"
-    stroke="var(--color-paper)"
-    strokeWidth="3"
-    paintOrder="stroke"
-  >
-    {says}
-  </text>
-);

@@ -3,7 +3,6 @@ import { useState } from 'react';
 import { useNavigate, useParams } from 'react-router';
 import { api, ask, type Docket, type Proof, type Version } from '../../api/client';
 import { docket as docketQuery, dockets, useDocketChange } from '../../api/queries';
-import { ProofDrawing } from '../../drawing/ProofDrawing';
 import { useKey } from '../../frame/keys';
 import { Move, NextMove, Nothing, Ready, Scroll, Section, Trouble } from '../../parts/basics';
 import { Choice } from '../../parts/choice';
@@ -13,10 +12,12 @@ import { asDay, asMoment } from '../../parts/time';
 import { ChangeAsked } from '../ChangeAsked';
 import { Deciding } from '../Deciding';
 import { Elsewhere } from '../Elsewhere';
-import { QuoteLines, useCharged } from '../Quote';
+import { useCharged } from '../Quote';
 import { StationList } from '../StationList';
-import { ChangeRequests, Links, pinsOf, useAnswering } from './Answering';
+import { Price } from './AgreedPrice';
+import { ChangeRequests, Links, useAnswering } from './Answering';
 import { asPrice, ProofFacts } from './ProofFacts';
+import { OneVersion, Pages, Paper } from './ProofPages';
 import { ReadBack } from './ReadBack';
 
 /** How a yes is heard in the shop; by link it comes by itself. */
@@ -237,138 +238,5 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
         </Scroll>
       </Box>
     </div>
-  );
-}
-
-/** The pages of one version, one for every item: what was said yes to already, and where the customer pinned a wish. */
-function Pages({
-  version,
-  current,
-  requests,
-  onTurn,
-}: {
-  version: Version;
-  current: number;
-  requests: Parameters<typeof pinsOf>[0];
-  onTurn: (item: number) => void;
-}) {
-  return version.pages.length < 2 ? null : (
-    <Section title="Items">
-      <nav aria-label="Pages of the proof" className="border-t border-rule">
-        {version.pages.map((page) => (
-          <button
-            key={page.item}
-            type="button"
-            className="row-link on-ink flex w-full gap-2 py-1 text-left text-note"
-            aria-current={page.item === current ? 'true' : undefined}
-            onClick={() => onTurn(page.item)}
-          >
-            <span className="w-5 shrink-0 font-semibold">{page.item}</span>
-            <span className="min-w-0 flex-1 truncate">
-              {page.words.join(' ')} on {page.object}
-            </span>
-            {pinsOf(requests, page.nth, page.item).length > 0 && <b className="text-signal-ink">a wish</b>}
-            {page.approvedBy && <span className="text-sm">yes: {page.approvedBy}</span>}
-          </button>
-        ))}
-      </nav>
-    </Section>
-  );
-}
-
-function OneVersion({
-  docket,
-  proof,
-  requests,
-  named,
-}: {
-  docket: number;
-  proof: Proof;
-  requests: Parameters<typeof pinsOf>[0];
-  named: boolean;
-}) {
-  const pins = pinsOf(requests, proof.nth, proof.item).flatMap((request) =>
-    request.spot ? [{ spot: request.spot, label: request.label }] : [],
-  );
-  return (
-    <div className="relative min-h-0 border-rule not-first:border-l">
-      {proof.parts.length > 1 ? (
-        <Scroll label="Every decal of the set" className="h-full bg-ground">
-          <ProofDrawing
-            proof={proof}
-            fileOf={(nth) => `/api/dockets/${docket}/proofs/${proof.nth}.svg?item=${proof.item}&decal=${nth + 1}`}
-          />
-        </Scroll>
-      ) : (
-        <ProofDrawing proof={proof} pins={pins} rulers={!named} />
-      )}
-      {named && <p className="label absolute top-1 left-3 bg-paper px-1">Proof {proof.nth}</p>}
-    </div>
-  );
-}
-
-function Paper({ docket, proof, ending, says }: { docket: Docket; proof: Proof; ending: string; says: string }) {
-  return (
-    <a
-      href={`/api/dockets/${docket.number}/proofs/${proof.nth}.${ending}${ending === 'svg' ? `?item=${proof.item}` : ''}`}
-      download
-      className="flex min-h-10 flex-1 items-center border border-ink bg-paper px-3 font-medium hover:bg-shade"
-    >
-      {says}
-    </a>
-  );
-}
-
-/** What the order costs, where that is agreed; a proof says it from the next version on. */
-function Price({ docket, proof }: { docket: Docket; proof: Proof }) {
-  const [price, setPrice] = useState(docket.price === null ? '' : asPrice(docket.price));
-  const keep = useDocketChange(docket, (version) =>
-    ask(
-      api.PUT('/api/dockets/{number}/price', {
-        params: { path: { number: docket.number } },
-        body: { version, price },
-      }),
-    ),
-  );
-  const asked = docket.price === null ? '' : asPrice(docket.price);
-  const proposed = useCharged(docket).data?.quote;
-  return (
-    <Section title="Price">
-      <div className="flex items-end gap-2">
-        <div className="flex-1">
-          <TextField
-            label="For all of it"
-            placeholder="by its film and minutes"
-            value={price}
-            onChange={setPrice}
-            says={keep.error?.fields.price}
-          />
-        </div>
-        <Move onClick={() => keep.mutate(undefined)} disabled={keep.isPending || price === asked}>
-          Keep
-        </Move>
-      </div>
-      {proposed && (
-        <>
-          <p className="mt-1 flex items-center gap-2">
-            <span className="flex-1">
-              By its film and minutes: <b className="font-semibold">{proposed.total.text}</b>
-            </span>
-            {asPrice(proposed.total.minor) !== price && (
-              <Move onClick={() => setPrice(asPrice(proposed.total.minor))}>Take it</Move>
-            )}
-          </p>
-          <QuoteLines quote={proposed} />
-        </>
-      )}
-      {docket.price !== proof.price && (
-        <p className="mt-1 text-sm text-ink2">This version was made with another price. The newest says the new one.</p>
-      )}
-      {docket.price !== null && (
-        <a href={`/api/dockets/${docket.number}/quote.pdf`} download className="mt-1 inline-flex min-h-6 underline">
-          The quote as PDF
-        </a>
-      )}
-    </Section>
   );
 }

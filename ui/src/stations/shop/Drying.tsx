@@ -80,7 +80,6 @@ function Rows({ rows, now, told = false }: { rows: One[]; now: number; told?: bo
     <ul>
       {rows.map((one) => {
         const left = one.until === null ? null : until(one.until, now);
-        const late = one.by !== null && new Date(one.by).getTime() < Math.max(now, Date.parse(one.until ?? '') || 0);
         return (
           <li key={`${one.tag} ${one.next}`} className="border-b border-rule">
             <Link
@@ -99,8 +98,8 @@ function Rows({ rows, now, told = false }: { rows: One[]; now: number; told?: bo
                 {left && one.until && `until ${asMoment(one.until)}`}
                 {told && `, then: ${one.next.charAt(0).toLowerCase()}${one.next.slice(1)}`}
               </span>
-              <span className={late ? 'font-semibold text-signal-ink' : 'text-ink2'}>
-                {one.by && `${late ? 'late: ' : ''}by ${asMoment(one.by)}`}
+              <span className={one.late ? 'font-semibold text-signal-ink' : 'text-ink2'}>
+                {one.by && `${one.late ? 'late: ' : ''}by ${asMoment(one.by)}`}
               </span>
             </Link>
           </li>

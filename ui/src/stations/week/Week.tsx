@@ -1,18 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { api, ask, type Schemas } from '../../api/client';
+import { api, ask } from '../../api/client';
 import { useChange, week as weekQuery } from '../../api/queries';
-import { stationName } from '../../frame/stations';
 import { Move, Ready, Scroll, Trouble } from '../../parts/basics';
 import { Choice } from '../../parts/choice';
 import { asMoment } from '../../parts/time';
-import { clock, dayOf, type Entry, minuteOf } from './axis';
-import { type Put, WeekBoard } from './Board';
+import { WeekBoard } from './Board';
+import type { Put } from './boardParts';
+import { Chosen } from './ChosenStep';
 import { Feeds } from './Feeds';
 import { HoursDialog } from './HoursDialog';
-
-type WeekPlan = Schemas['WeekView'];
+import { AsList } from './WeekList';
+import { long, nameOf, type WeekPlan } from './weekWords';
 
 /** The plan of the week: who does what when, what comes late and what would save it. */
 export function Week() {
@@ -30,11 +30,15 @@ function Planned({ week }: { week: WeekPlan }) {
   const [hours, setHours] = useState(false);
   const [feeds, setFeeds] = useState(false);
   const entry = week.entries.find((one) => nameOf(one) === chosen) ?? null;
-  const put = useChange(async (puts: Put[]) => {
-    for (const { entry: one, hand, from } of puts) {
-      await ask(api.PUT('/api/week/pins', { body: { docket: one.docket, key: one.key, hand, from } }));
-    }
-  });
+  const put = useChange((puts: Put[]) =>
+    ask(
+      api.PUT('/api/week/pins', {
+        body: {
+          puts: puts.map(({ entry: one, hand, from }) => ({ docket: one.docket, key: one.key, worker: hand, from })),
+        },
+      }),
+    ),
+  );
   return (
     <div className="grid h-full min-h-0 grid-cols-[1fr_332px] max-lg:grid-cols-[1fr_280px]">
       <section className="flex min-h-0 min-w-0 flex-col bg-paper" aria-label="The week">
@@ -99,80 +103,6 @@ function Planned({ week }: { week: WeekPlan }) {
   );
 }
 
-const nameOf = (entry: Entry) => `${entry.docket}-${entry.key}`;
-const long = (minutes: number) =>
-  minutes < 120
-    ? `${minutes} min`
-    : minutes < 2880
-      ? `${Math.round(minutes / 60)} h`
-      : `${Math.round(minutes / 1440)} days`;
-
-/** The order in hand: all its steps, and what holds the one that is chosen. */
-function Chosen({ week, entry }: { week: WeekPlan; entry: Entry }) {
-  const order = week.orders.find((one) => one.docket === entry.docket);
-  const steps = week.entries.filter((one) => one.docket === entry.docket);
-  const free = useChange(() => ask(api.PUT('/api/week/unpin', { body: { docket: entry.docket, key: entry.key } })));
-  const likeOthers = useChange(() =>
-    ask(api.POST('/api/week/first/{number}/drop', { params: { path: { number: entry.docket } } })),
-  );
-  if (!order) {
-    return null;
-  }
-  return (
-    <section className="mb-6" aria-label={`Order ${order.tag}`}>
-      <p className="label">{order.tag}</p>
-      <h3 className="title">{order.label}</h3>
-      <p className="text-ink2">{order.customer}</p>
-      <p className="mt-1">
-        Ready {asMoment(order.ready)}
-        {order.due && `, used ${asMoment(order.due)}`}
-        {order.late > 0 && <b className="font-semibold text-signal-ink">: {long(order.late)} late</b>}
-      </p>
-      {order.begins && (
-        <p className="text-ink2">
-          Waits for {order.because}, until {asMoment(order.begins)}.
-        </p>
-      )}
-      <ol className="mt-2">
-        {steps.map((one) => (
-          <li
-            key={one.key}
-            className={`flex gap-2 border-b border-rule py-1 text-note ${one.key === entry.key ? 'font-semibold' : ''}`}
-          >
-            <span className="w-32 shrink-0 text-ink2">{asMoment(one.from)}</span>
-            <span className="flex-1">{one.says}</span>
-            {one.pinned && <span>put</span>}
-          </li>
-        ))}
-      </ol>
-      <div className="mt-3 flex flex-wrap gap-2">
-        {entry.pinned && (
-          <Move onClick={() => free.mutate(undefined)} disabled={free.isPending}>
-            Let the plan move it
-          </Move>
-        )}
-        {order.first && (
-          <Move onClick={() => likeOthers.mutate(undefined)} disabled={likeOthers.isPending}>
-            No longer before others
-          </Move>
-        )}
-        <Link
-          to={`?docket=${order.docket}`}
-          className="inline-flex min-h-10 items-center border border-ink2 bg-paper px-3 font-medium hover:bg-shade"
-        >
-          The order
-        </Link>
-      </div>
-      <Trouble says={free.error?.message ?? likeOthers.error?.message} />
-      {!entry.pinned && (
-        <p className="mt-2 text-sm text-ink2">
-          Drag a bar, or move it by the arrow keys and Enter: it stays where it is put, and the rest gives way.
-        </p>
-      )}
-    </section>
-  );
-}
-
 /** What comes late by the plan, each with the smallest change that would save it. */
 function Late({ week }: { week: WeekPlan }) {
   const take = useChange((body: { docket: number; kind: string; date: string }) =>
@@ -212,50 +142,5 @@ function Late({ week }: { week: WeekPlan }) {
         })}
       </ul>
     </section>
-  );
-}
-
-/** The same as a table, day by day. */
-function AsList({ week }: { week: WeekPlan }) {
-  const dates = [...new Set(week.entries.map((entry) => dayOf(entry.from)))].sort();
-  const hand = (id: number) => week.hands.find((one) => one.id === id)?.name ?? '';
-  const order = (docket: number) => week.orders.find((one) => one.docket === docket);
-  return (
-    <Scroll label="The plan as a list" className="h-full px-4 py-3">
-      <table className="w-full">
-        <thead>
-          <tr>
-            <th scope="col">When</th>
-            <th scope="col">Who</th>
-            <th scope="col">What</th>
-            <th scope="col">Order</th>
-            <th scope="col">Station</th>
-          </tr>
-        </thead>
-        <tbody>
-          {dates.flatMap((date) =>
-            week.entries
-              .filter((entry) => dayOf(entry.from) === date)
-              .sort((a, b) => a.from.localeCompare(b.from))
-              .map((entry) => (
-                <tr key={nameOf(entry)}>
-                  <td className="whitespace-nowrap">
-                    {asMoment(entry.from)} to {clock(minuteOf(entry.to))}
-                  </td>
-                  <td>{hand(entry.hand)}</td>
-                  <td>{entry.says}</td>
-                  <td>
-                    <Link to={`?docket=${entry.docket}`} className="underline">
-                      {order(entry.docket)?.tag}
-                    </Link>{' '}
-                    {order(entry.docket)?.label}
-                  </td>
-                  <td>{stationName(entry.station as Schemas['Station'])}</td>
-                </tr>
-              )),
-          )}
-        </tbody>
-      </table>
-    </Scroll>
   );
 }

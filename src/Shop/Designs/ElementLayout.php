@@ -1,0 +1,431 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Shop\Designs;
+
+use Yelbo\Shop\Objects\MeasuredObject;
+use Yelbo\Shop\Settings\ShopRules;
+use Yelbo\Trade\Art\VectorArt;
+use Yelbo\Trade\Cache;
+use Yelbo\Trade\Geometry\Box;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Lettering\Arrangement;
+use Yelbo\Trade\Lettering\ElementAligner;
+use Yelbo\Trade\Lettering\Face;
+use Yelbo\Trade\Lettering\Faces;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Fitting;
+use Yelbo\Trade\Lettering\Guides;
+use Yelbo\Trade\Lettering\Layer;
+use Yelbo\Trade\Lettering\Placing;
+use Yelbo\Trade\Lettering\Setting;
+use Yelbo\Trade\Lettering\Typesetter;
+use Yelbo\Trade\Lettering\Words;
+use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Refused;
+
+/**
+ * Lays elements on an object beside its words. Where nothing is said a shape is half as high as the shorter side of
+ * what is safe, words an eighth, and a pattern covers all of it. Source: handbook section 4, "Several things on one
+ * object".
+ *
+ * @phpstan-type Laid array{int, DesignElement, Fitted}
+ * @phpstan-import-type Guide from Guides
+ */
+final readonly class ElementLayout
+{
+    /** The number of the words among the elements. */
+    public const WORDS = -1;
+    /** Of the shorter side of the safe area, where no size is typed. */
+    private const SHAPE = 0.5;
+    private const LETTERS = 0.125;
+
+    public function __construct(
+        private DesignFitter $fitter,
+        private Typesetter $typesetter,
+        private Faces $faces,
+        private ShopRules $rules,
+        private Cache $cache,
+        private BroughtArts $arts,
+    ) {
+    }
+
+    /**
+     * @param Fitted              $main     the words, as they were fitted
+     * @param list<DesignElement> $elements
+     *
+     * @throws Refused at `/elements/…` where one cannot be
+     */
+    public function whole(MeasuredObject $object, Fitted $main, Design $design, array $elements): WholeDecal
+    {
+        if ([] === $elements) {
+            return new WholeDecal($main, [], $design->films());
+        }
+        $key = hash(
+            'xxh128',
+            serialize([
+                $object,
+                $main->artwork,
+                $main->at,
+                $design->face(),
+                $design->motif(),
+                $elements,
+                $this->arts->contents(null, $elements),
+                $this->rules->current(),
+            ]),
+        );
+        [$main, $laid] = $this->cache->recall("elements.$key", function () use (
+            $object,
+            $main,
+            $design,
+            $elements,
+        ): array {
+            $laid = $this->lay($object, $main, $design, $elements);
+
+            return [$this->parted($object, $main, $design, $laid), $laid];
+        });
+
+        return new WholeDecal(
+            $main,
+            array_map(
+                static fn (array $one): LaidElement => new LaidElement(
+                    ...[
+                        ...$one,
+                        self::placing($object, $main, $design, $laid, $one[0])->distances($one[2]->at),
+                    ],
+                ),
+                $laid,
+            ),
+            $design->films(),
+        );
+    }
+
+    /**
+     * Left and top of an element where it is put by a distance: from an edge, the middle, a part of the object, or the
+     * middle of what lies beside it.
+     *
+     * @param list<DesignElement> $elements
+     * @param int                 $nth      which of them, from 0
+     * @param string              $from     as `Placing::put()` names it
+     * @param int                 $distance µm
+     *
+     * @return array{int, int} µm
+     *
+     * @throws Refused for an edge or a part there is not
+     */
+    public function place(
+        MeasuredObject $object,
+        Fitted $main,
+        Design $design,
+        array $elements,
+        int $nth,
+        string $from,
+        int $distance,
+    ): array {
+        $laid = $this->lay($object, $main, $design, $elements);
+        foreach ($laid as $one) {
+            if ($one[0] === $nth) {
+                return self::placing($object, $main, $design, $laid, $nth)->put($one[2]->at, $from, $distance);
+            }
+        }
+        throw self::none();
+    }
+
+    /**
+     * Where an element, or the words, would lie in line with the rest.
+     *
+     * @param list<DesignElement> $elements
+     * @param int|null            $nth      which of them, from 0; the words where none is named
+     *
+     * @return array{across: list<Guide>, down: list<Guide>}
+     *
+     * @throws Refused
+     */
+    public function guides(MeasuredObject $object, Fitted $main, Design $design, array $elements, ?int $nth): array
+    {
+        $boxes = $this->boxes($object, $main, $design, $elements);
+        $own = $boxes[$nth ?? self::WORDS]['box'] ?? throw self::none();
+        unset($boxes[$nth ?? self::WORDS]);
+        $together = null === $nth ? '' : $elements[$nth]->together;
+        foreach ($elements as $other => $element) {
+            // A pattern lies round all, and what is moved along is no help.
+            if (null !== $element->pattern() || ('' !== $together && $element->together === $together)) {
+                unset($boxes[$other]);
+            }
+        }
+        $size = $object->surface()->size();
+
+        return (new Guides(
+            new Box(0, 0, $size->width->micrometres, $size->height->micrometres),
+            $main->safe->box(),
+            array_map(
+                static fn (array $part): array => [
+                    'label' => $part['label'],
+                    'box' => new Box($part['x'], $part['y'], $part['x'], $part['y']),
+                ],
+                $object->features(),
+            ),
+            array_values($boxes),
+        ))->of($own);
+    }
+
+    /**
+     * Left and top of several things brought into line or set at equal gaps.
+     *
+     * @param list<DesignElement> $elements
+     * @param list<int>           $picked   which of them, from 0, -1 for the words; the others follow the first
+     * @param string              $how      as `ElementAligner` names it
+     * @param int|null            $gap      µm
+     *
+     * @return array<int, array{int, int}> µm, by their numbers
+     *
+     * @throws Refused
+     */
+    public function arrange(
+        MeasuredObject $object,
+        Fitted $main,
+        Design $design,
+        array $elements,
+        array $picked,
+        string $how,
+        ?int $gap,
+    ): array {
+        $boxes = $this->boxes($object, $main, $design, $elements);
+        $things = [];
+        foreach ($picked as $nth) {
+            $things[$nth] = $boxes[$nth]['box'] ?? throw self::none();
+        }
+
+        return ElementAligner::arrange($things ?: throw self::none(), $how, $gap);
+    }
+
+    private static function none(): Refused
+    {
+        return new Refused('no-element', 'There is no such element.', '/element');
+    }
+
+    /**
+     * @param list<DesignElement> $elements
+     *
+     * @return array<int, array{label: string, box: Box}> where each lies, the words as number -1
+     *
+     * @throws Refused
+     */
+    private function boxes(MeasuredObject $object, Fitted $main, Design $design, array $elements): array
+    {
+        $boxes = [self::WORDS => ['label' => $design->inWords(), 'box' => self::box($main)]];
+        foreach ($this->lay($object, $main, $design, $elements) as [$nth, $element, $fitted]) {
+            $boxes[$nth] = ['label' => $element->label(), 'box' => self::box($fitted)];
+        }
+
+        return $boxes;
+    }
+
+    private static function box(Fitted $of): Box
+    {
+        return $of->artwork->box()->moved(...$of->at);
+    }
+
+    /** @param list<Laid> $laid */
+    private static function placing(
+        MeasuredObject $object,
+        Fitted $main,
+        Design $design,
+        array $laid,
+        int $nth,
+    ): Placing {
+        $middle = static fn (Fitted $of, string $label): array => [
+            'label' => $label,
+            'x' => $of->at[0] + intdiv($of->artwork->box()->width(), 2),
+            'y' => $of->at[1] + intdiv($of->artwork->box()->height(), 2),
+        ];
+        $beside = [$middle($main, $design->inWords())];
+        $own = Box::sized(0, 0);
+        foreach ($laid as [$other, $element, $fitted]) {
+            if ($other === $nth) {
+                $own = $fitted->artwork->box();
+            } elseif (null === $element->pattern()) {
+                $beside[] = $middle($fitted, $element->label());
+            }
+        }
+
+        return new Placing($object->surface()->size(), $own, [...$object->features(), ...$beside]);
+    }
+
+    /**
+     * @param list<DesignElement> $elements
+     *
+     * @return list<Laid> each with its place in the list
+     */
+    private function lay(MeasuredObject $object, Fitted $main, Design $design, array $elements): array
+    {
+        $surface = $object->kept($this->rules->current());
+        $laid = [];
+        // Patterns lie round all the rest.
+        foreach ([false, true] as $patterns) {
+            foreach ($elements as $nth => $element) {
+                if ($patterns !== (null !== $element->pattern())) {
+                    continue;
+                }
+                try {
+                    $laid[$nth] = [
+                        $nth,
+                        $element,
+                        $patterns
+                            ? $this->pattern($surface, $main, $element, array_values($laid))
+                            : $this->remembered($object, $surface, $main, $design, $element),
+                    ];
+                } catch (Refused $refused) {
+                    throw $refused->under("/elements/$nth");
+                }
+            }
+        }
+        ksort($laid);
+
+        return array_values($laid);
+    }
+
+    /** What an element is does not depend on the words, but for their face and the room they have: it is laid once. */
+    private function remembered(
+        MeasuredObject $object,
+        Surface $surface,
+        Fitted $main,
+        Design $design,
+        DesignElement $element,
+    ): Fitted {
+        $face = '' === $element->face ? $design->face() : $element->face;
+        $drawn = $this->arts->contents(null, [$element]);
+        $rules = $this->rules->current();
+        $key = hash('xxh128', serialize([$object, $element, $drawn, $face, $main->safe->box(), $rules]));
+
+        // Film may go over an edge where that is wanted, letters stay on the front.
+        $room = DesignElement::WORDS === $element->kind ? $object->front($rules) : $surface;
+
+        return $this->cache->recall("element.$key", fn (): Fitted => $this->thing($room, $main, $design, $element));
+    }
+
+    private function thing(Surface $surface, Fitted $main, Design $design, DesignElement $element): Fitted
+    {
+        $shorter = min($main->safe->box()->width(), $main->safe->box()->height());
+        $shape = $element->shape();
+        if (null !== $element->art) {
+            return $this->placed(
+                $surface,
+                $this->brought($element->art, $element),
+                $element->high ?? (int) (self::SHAPE * $shorter),
+                $element,
+            );
+        }
+        if (null === $shape) {
+            $words = Words::set(
+                $this->faces->named('' === $element->face ? $design->face() : $element->face),
+                $element->lines,
+                \count($element->lines) > 1 ? Arrangement::Stack : Arrangement::Line,
+            );
+
+            return $this->placed($surface, $words, $element->high ?? (int) (self::LETTERS * $shorter), $element);
+        }
+        $film = PlainFilm::shape($element, (int) (self::SHAPE * $shorter));
+
+        return $this->placed($surface, $this->drawn($film), $film->box()->height(), $element);
+    }
+
+    /** A drawing in the films of its colours, those that are not cut left out. */
+    private function brought(int $art, DesignElement $element): Words
+    {
+        return Words::brought(
+            $this->anyFace(),
+            $this->arts
+                ->drawing($art)
+                ->inFilms(array_map(static fn (?int $film): string => (string) $film, $element->films)),
+            new Setting(),
+        );
+    }
+
+    private static function allFilm(Fitted $fitted): Region
+    {
+        return Geos::union(
+            array_map(static fn (Layer $layer): Region => $layer->region, $fitted->artwork->layers),
+        )->moved(...$fitted->at);
+    }
+
+    /**
+     * A pattern in the place of words keeps clear of what lies in it; what is laid under or over it lies on its film.
+     *
+     * @param list<Laid> $laid
+     */
+    private function parted(MeasuredObject $object, Fitted $main, Design $design, array $laid): Fitted
+    {
+        $in = array_filter(
+            $laid,
+            static fn (array $one): bool => null === $one[1]->pattern() && !$one[1]->under && !$one[1]->over,
+        );
+        if ([] === $in || null === $design->motif()?->pattern() || null === $main->words->art) {
+            return $main;
+        }
+
+        return $this->fitter->parted(
+            $object,
+            $design,
+            Geos::union(array_values(array_map(static fn (array $one): Region => self::allFilm($one[2]), $in))),
+        ) ?? $main;
+    }
+
+    /** @param list<Laid> $laid what lies in it, beside the words */
+    private function pattern(Surface $surface, Fitted $main, DesignElement $element, array $laid): Fitted
+    {
+        $pattern = $element->pattern() ?? throw new \LogicException('No pattern.');
+        $inIt = Geos::union([
+            $main->artwork->outermost()->moved(...$main->at),
+            ...array_map(
+                static fn (array $one): Region => null === $one[1]->pattern()
+                    ? self::allFilm($one[2])
+                    : Region::none(),
+                $laid,
+            ),
+        ]);
+        $film = PlainFilm::pattern($pattern, $element, $main->safe, $inIt);
+        $box = $film->box();
+
+        return $this->fitting()->fit(
+            $surface,
+            $this->drawn($film->atOrigin()),
+            $box->height(),
+            null,
+            null,
+            [$box->left, $box->top],
+        );
+    }
+
+    private function drawn(Region $film): Words
+    {
+        return Words::brought($this->anyFace(), VectorArt::fromLayers(['#000000' => $film], [], true), new Setting());
+    }
+
+    /** A drawing has none, and words are set in one. */
+    private function anyFace(): Face
+    {
+        return $this->faces->all()[0] ?? throw new Refused('no-face', 'There is no face.');
+    }
+
+    /** At its size, where it was put; in the middle, each way, where nothing was typed. */
+    private function placed(Surface $surface, Words $words, int $high, DesignElement $element): Fitted
+    {
+        $rims = array_column($element->layers, 'offset');
+        $middle = $this->fitting()->fit($surface, $words, max(Typesetter::SMALLEST, $high), $rims);
+
+        return null === $element->left && null === $element->top
+            ? $middle
+ : $this->fitting()->fit($surface, $words, $middle->capHeight, $rims, null, [
+     $element->left ?? $middle->at[0],
+     $element->top ?? $middle->at[1],
+ ]);
+    }
+
+    private function fitting(): Fitting
+    {
+        return new Fitting($this->typesetter, $this->rules->current());
+    }
+}

@@ -1,0 +1,400 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Trade\Check;
+
+use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Limits;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Suitability;
+use Yelbo\Trade\Film\Usage;
+use Yelbo\Trade\Geometry\Geos;
+use Yelbo\Trade\Geometry\Region;
+use Yelbo\Trade\Lettering\Fitted;
+use Yelbo\Trade\Lettering\Layer;
+use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Object\Ball;
+use Yelbo\Trade\Object\Development;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
+
+/** Everything that speaks against a fitted decal as it stands. */
+final readonly class DecalCheck
+{
+    /** What rounding adds to a strain at its limit. */
+    private const STRAIN_GRACE = 0.0001;
+    /** µm of letter height that the reading distances are given for. */
+    private const READ_BY = 25_000;
+    /** µm: narrower than this a rim shows that it was laid by hand (section 5). */
+    private const REGISTER = 1_500;
+    /** Of the art's box: what runs round all of it; and of an area: two shapes that are the same. */
+    private const ROUND_ALL = 0.98;
+    private const ALIKE = 0.96;
+
+    public function __construct(private Rules $rules)
+    {
+    }
+
+    /**
+     * @param float|null $readFrom metres from which it has to be read, where that was asked
+     * @param bool       $inside   stuck inside a window and read from outside
+     * @param Limits|null $limits  of the film itself, where its maker says more than its grade does
+     *
+     * @return list<Snag>
+     */
+    public function judge(
+        Fitted $fitted,
+        Film $film,
+        Usage $use,
+        ?float $readFrom = null,
+        ?Material $material = null,
+        bool $inside = false,
+        ?Limits $limits = null,
+    ): array {
+        $check = new Cutability(($limits ?? $film->limits($this->rules))->in($use, $this->rules));
+
+        return [
+            ...$this->place($fitted),
+            ...$this->curve($fitted),
+            ...$this->filmAndUse($film, $use),
+            ...$this->filmAndSurface($film, $material, $inside),
+            ...$this->reading($fitted, $use, $readFrom),
+            ...$this->machine($fitted),
+            ...$this->register($fitted),
+            ...$this->guide($fitted),
+            ...(new PrintedCheck($this->rules))->snags($fitted, $film),
+            ...LooseInsides::of($fitted, $limits ?? $film->limits($this->rules)),
+            ...array_map(
+                static fn (Snag $snag): Snag => self::possible($snag, $fitted->largest),
+                $this->layers($check, $fitted),
+            ),
+        ];
+    }
+
+    /** @return list<Snag> of every film; of a rim the insides, since it is wide enough everywhere else */
+    private function layers(Cutability $check, Fitted $fitted): array
+    {
+        $snags = [];
+        foreach ($fitted->artwork->layers as $layer) {
+            $rim = Layer::OFFSET === $layer->role || Layer::BASE === $layer->role;
+            array_push(
+                $snags,
+                ...$rim ? $check->insides($layer->region) : $check->snags($layer->region, $fitted->capHeight),
+            );
+        }
+
+        return $snags;
+    }
+
+    /**
+     * An outline round the whole of a drawing that was brought, of the shape of the object itself: a guide
+     * that was left on. Cutting the guide is a known blunder (section 3).
+     *
+     * @return list<Snag>
+     */
+    private function guide(Fitted $fitted): array
+    {
+        $parts = array_sum(
+            array_map(static fn (Layer $layer): int => \count($layer->region->polygons), $fitted->artwork->layers),
+        );
+        if (null === $fitted->words->art || $parts < 2) {
+            // One part alone is no guide round anything: a pane covered whole, a backing.
+            return [];
+        }
+        $whole = $fitted->artwork->box();
+        $safe = $fitted->safe->box();
+        foreach (array_values($fitted->words->art->layers) as $nth => $unused) {
+            foreach ($fitted->artwork->layers[$nth]->region->polygons as $polygon) {
+                $ring = new Region([[$polygon[0]]]);
+                $box = $ring->box();
+                $aspect = $box->width() / $box->height() / ($safe->width() / $safe->height());
+                if (
+                    $box->width() < self::ROUND_ALL * $whole->width()
+                    || $box->height() < self::ROUND_ALL * $whole->height()
+                    || abs($aspect - 1) > 1 - self::ALIKE
+                ) {
+                    continue;
+                }
+                $scale = $safe->width() / $box->width();
+                $laid = $ring->put($scale, $safe->left - $scale * $box->left, $safe->top - $scale * $box->top);
+                $shared = Geos::intersection(Geos::tidy($laid), $fitted->safe)->area();
+                if ($shared > self::ALIKE * max($laid->area(), $fitted->safe->area())) {
+                    $colour = (string) (array_keys($fitted->words->art->layers)[$nth] ?? '');
+
+                    return [
+                        new Snag(
+                            SnagCode::GuideInCut,
+                            Severity::Warn,
+                            0,
+                            0,
+                            [$polygon[0][0][0], $polygon[0][0][1]],
+                            'An outline like the object’s own runs round the drawing. Is it a guide? The object’s outline is never cut.',
+                            1 === \count($fitted->artwork->layers[$nth]->region->polygons)
+                            && \count($fitted->words->art->layers) > 1
+                                ? [['do' => Remedy::LeaveOut, 'colour' => $colour]]
+                                : [],
+                        ),
+                    ];
+                }
+            }
+        }
+
+        return [];
+    }
+
+    /** Larger letters than fit cure nothing, where something else does. */
+    private static function possible(Snag $snag, int $largest): Snag
+    {
+        $cures = array_values(
+            array_filter(
+                $snag->cures,
+                static fn (array $cure): bool => Remedy::Enlarge !== $cure['do']
+                    || ($cure['capHeight'] ?? 0) <= $largest,
+            ),
+        );
+
+        return [] === $cures ? $snag : $snag->curedBy($cures);
+    }
+
+    /** @return list<Snag> */
+    private function place(Fitted $fitted): array
+    {
+        if ($fitted->inside) {
+            return [];
+        }
+        $largest = Length::micrometres($fitted->largest);
+        if ($fitted->capHeight <= $fitted->largest) {
+            return [
+                new Snag(
+                    SnagCode::OutsideSafeArea,
+                    Severity::Stop,
+                    $fitted->largest,
+                    $fitted->capHeight,
+                    null,
+                    'Where it lies the art reaches beyond the safe area. Moved inwards it fits.',
+                    [['do' => Remedy::Centre]],
+                    $fitted->beyond(),
+                ),
+            ];
+        }
+
+        return [
+            new Snag(
+                SnagCode::OutsideSafeArea,
+                Severity::Stop,
+                $fitted->largest,
+                $fitted->capHeight,
+                null,
+                "The art reaches beyond the safe area. At a letter height of {$largest->inBothDown()} or less it fits.",
+                [['do' => Remedy::Reduce, 'capHeight' => $fitted->largest], ['do' => Remedy::Centre]],
+                $fitted->beyond(),
+            ),
+        ];
+    }
+
+    /** @return list<Snag> what a round wall does to a flat decal */
+    private function curve(Fitted $fitted): array
+    {
+        $snags = [];
+        if (null !== $fitted->droop && $fitted->droop > Development::SHOWS) {
+            $droop = Length::micrometres($fitted->droop)->inMetric();
+            $snags[] = new Snag(
+                SnagCode::Droop,
+                $fitted->bent ? Severity::Note : Severity::Warn,
+                Development::SHOWS,
+                $fitted->droop,
+                null,
+                $fitted->bent
+                    ? "On this taper a straight line would hang $droop mm in the middle; the art is bent along the arc to look straight."
+                    : "On this taper the line hangs $droop mm in the middle. Over 1 mm it shows.",
+                [
+                    $fitted->bent
+                        ? ['do' => Remedy::PlaceOnTheArc]
+                        : [
+                            'do' => Remedy::Reduce,
+                            'capHeight' => (int) ($fitted->capHeight * sqrt(Development::SHOWS / $fitted->droop)),
+                        ],
+                ],
+            );
+        }
+        if (null !== $fitted->strain && $fitted->strain > Ball::FLAT + self::STRAIN_GRACE) {
+            $percent = round(100 * $fitted->strain, 1);
+            $stop = $fitted->strain > Ball::SNIPS + self::STRAIN_GRACE;
+            $snags[] = new Snag(
+                SnagCode::BallStrain,
+                $stop ? Severity::Stop : Severity::Warn,
+                (int) round(1000 * 100 * ($stop ? Ball::SNIPS : Ball::FLAT)),
+                (int) round(1000 * 100 * $fitted->strain),
+                null,
+                $stop
+                    ? "On this ball the edge of the largest part would have to shrink by $percent %: it will crease. Make it smaller, or split it."
+                    : "On this ball the edge of the largest part has to shrink by $percent %: it needs relief snips.",
+                [['do' => Remedy::Reduce, 'capHeight' => $fitted->largest], ['do' => $stop ? Remedy::Split : Remedy::Snip]],
+            );
+        }
+
+        return $snags;
+    }
+
+    /** @return list<Snag> */
+    private function filmAndUse(Film $film, Usage $use): array
+    {
+        $warning = Suitability::warning($film, $use);
+
+        return null === $warning
+            ? []
+            : [new Snag(SnagCode::FilmAndUse, Severity::Warn, 0, 0, null, $warning, [['do' => Remedy::AnotherFilm]])];
+    }
+
+    /** @return list<Snag> */
+    private function filmAndSurface(Film $film, ?Material $material, bool $inside): array
+    {
+        $warning = $material?->warning($film, $inside);
+        if (null === $material || null === $warning) {
+            return [];
+        }
+
+        return [
+            new Snag(
+                SnagCode::FilmAndSurface,
+                $material->refuses($film, $inside) ? Severity::Stop : Severity::Warn,
+                0,
+                0,
+                null,
+                $warning,
+                match (true) {
+                    Material::Wall === $material => [['do' => Remedy::AnotherFilm, 'film' => Film::Removable->value]],
+                    $material->refuses($film, $inside) => [
+                        ['do' => Material::TintedGlass === $material ? Remedy::Outside : Remedy::AnotherMaterial],
+                    ],
+                    default => [['do' => Remedy::TestFirst]],
+                },
+            ),
+        ];
+    }
+
+    /** @return list<Snag> a rim narrower than layers can be laid */
+    private function register(Fitted $fitted): array
+    {
+        $top = $fitted->artwork->top()->box();
+        foreach (\array_slice($fitted->artwork->layers, 1) as $layer) {
+            $rim = $top->left - $layer->region->box()->left;
+            if ($rim > 0 && $rim < self::REGISTER) {
+                return [
+                    new Snag(
+                        SnagCode::Register,
+                        Severity::Warn,
+                        self::REGISTER,
+                        $rim,
+                        null,
+                        'The rim is '.
+                            Length::micrometres($rim)->inMetric().
+                            ' mm. Layers are laid to about 1 mm, and under '.
+                            Length::micrometres(self::REGISTER)->inMetric().
+                            ' mm that shows.',
+                        [['do' => Remedy::WidenRim, 'by' => self::REGISTER]],
+                    ),
+                ];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return list<Snag> */
+    private function reading(Fitted $fitted, Usage $use, ?float $readFrom): array
+    {
+        $limit = Usage::Vehicle === $use ? $this->rules->micrometres(Rule::VehicleLetter) : 0;
+        if (null !== $readFrom) {
+            $limit = max($limit, (int) round((self::READ_BY * $readFrom) / $this->rules->value(Rule::ReadJust)));
+        }
+        $over = Usage::Vehicle === $use ? $this->overAll($fitted) : [];
+        $smallest = $fitted->smallest();
+        if ($smallest >= $limit) {
+            return $over;
+        }
+        $found = Length::micrometres($smallest)->inMetric();
+        $wanted = Length::micrometres($limit)->inMetric();
+        $why = null === $readFrom ? 'on a vehicle' : "from $readFrom m";
+        $what = null === $fitted->words->art ? 'Letters' : 'Parts';
+
+        return [
+            ...$over,
+            new Snag(
+                SnagCode::TooSmallToRead,
+                Severity::Warn,
+                $limit,
+                $smallest,
+                null,
+                "$what of $found mm cannot be read $why. They need $wanted mm at the least.",
+                [
+                    [
+                        'do' => Remedy::Enlarge,
+                        'capHeight' => (int) ceil(($fitted->capHeight * $limit) / max(1, $smallest)),
+                    ],
+                ],
+            ),
+        ];
+    }
+
+    /** @return list<Snag> */
+    private function overAll(Fitted $fitted): array
+    {
+        $box = $fitted->artwork->box();
+        [$found, $limit] = [max($box->width(), $box->height()), $this->rules->micrometres(Rule::VehicleOverAll)];
+
+        return $found >= $limit
+            ? []
+            : [
+                new Snag(
+                    SnagCode::TooSmallToRead,
+                    Severity::Warn,
+                    $limit,
+                    $found,
+                    null,
+                    'It is '.
+                        Length::micrometres($found)->inMetric().
+                        ' mm over all. On the back of a vehicle nothing under '.
+                        Length::micrometres($limit)->inMetric().
+                        ' mm is seen.',
+                    [
+                        [
+                            'do' => Remedy::Enlarge,
+                            'capHeight' => 100 * (int) ceil(($fitted->capHeight * $limit) / $found / 100),
+                        ],
+                    ],
+                ),
+            ];
+    }
+
+    /** @return list<Snag> */
+    private function machine(Fitted $fitted): array
+    {
+        $box = $fitted->artwork->box();
+        [$width, $length] = [$this->rules->micrometres(Rule::CutWidth), $this->rules->micrometres(Rule::CutLength)];
+        $short = min($box->width(), $box->height());
+        $long = max($box->width(), $box->height());
+        if ($short <= min($width, $length) && $long <= max($width, $length)) {
+            return [];
+        }
+        $over = $long > max($width, $length) ? [max($width, $length), $long] : [min($width, $length), $short];
+        $share = min(max($width, $length) / $long, min($width, $length) / $short);
+
+        return [
+            new Snag(
+                SnagCode::TooLargeForMachine,
+                Severity::Warn,
+                $over[0],
+                $over[1],
+                null,
+                'The machine cuts '.
+                    Length::micrometres($width)->inMetric().
+                    ' × '.
+                    Length::micrometres($length)->inMetric().
+                    ' mm; this is larger and has to be cut in panels.',
+                [['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => Remedy::Panels]],
+            ),
+        ];
+    }
+}
