@@ -22,6 +22,8 @@ final readonly class BoxOffers
 
     public function __construct(
         private DesignFitter $fitter,
+        private DesignWords $words,
+        private FaceSampler $sampler,
         private DesignCheck $check,
         private Typesetter $typesetter,
     ) {
@@ -41,14 +43,14 @@ final readonly class BoxOffers
     {
         $box = Box::sized($width, $height);
         $near = new BoxFitting($this->typesetter);
-        $own = $this->fitter->words($decal->lines, $decal->design);
+        $own = $this->words->of($decal->lines, $decal->design);
         [$words, $misfit] = $near->near($own, $box);
         $offers = [$this->offer($decal, $words, $box)];
         $others = [];
         foreach ($misfit > 0 && null === $own->art ? $this->faces($decal, $own->face) : [] as $face) {
             try {
                 [$other, $less] = $near->near(
-                    $this->fitter->words($decal->lines, $decal->design->inFace($face->slug)),
+                    $this->words->of($decal->lines, $decal->design->inFace($face->slug)),
                     $box,
                 );
             } catch (Refused) {
@@ -69,7 +71,7 @@ final readonly class BoxOffers
     /** @return list<Face> that can be cut here, those of the same kind first */
     private function faces(Drawable $decal, Face $own): array
     {
-        $samples = $this->fitter->rankFaces(
+        $samples = $this->sampler->rank(
             $decal->object,
             $decal->lines,
             $decal->design->sized(null),

@@ -37,7 +37,7 @@ final readonly class CureAttempts
     private const STEP = 50;
 
     public function __construct(
-        private DesignFitter $fitter,
+        private FaceSampler $sampler,
         private DesignCheck $check,
         private Faces $faces,
         private Shelf $shelf,
@@ -190,7 +190,7 @@ final readonly class CureAttempts
         $own = $this->faces->named($decal->design->face());
         $samples = array_values(
             array_filter(
-                $this->fitter->rankFaces(
+                $this->sampler->rank(
                     $decal->object,
                     $decal->lines,
                     $decal->design->sized(null),

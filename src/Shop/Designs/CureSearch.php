@@ -40,6 +40,7 @@ final readonly class CureSearch
     public function __construct(
         private DesignFitter $fitter,
         private DesignCheck $check,
+        private RosterCheck $rosters,
         private CureAttempts $attempts,
         private StillWanted $wanted,
     ) {
@@ -264,7 +265,7 @@ final readonly class CureSearch
     {
         return [] === $decal->roster
             ? [$this->fitter->fit($decal->object, $decal->lines, $decal->design)]
-            : $this->check->tightestOfSet(
+            : $this->rosters->tightest(
                 $decal->object,
                 $decal->roster,
                 $decal->design,

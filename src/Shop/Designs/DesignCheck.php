@@ -9,7 +9,6 @@ use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\Shelf;
-use Yelbo\Trade\Bench\Weeding;
 use Yelbo\Trade\Cache;
 use Yelbo\Trade\Check\DecalCheck;
 use Yelbo\Trade\Check\ElementsCheck;
@@ -26,18 +25,14 @@ use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Spelling;
-use Yelbo\Trade\Refused;
 use Yelbo\Trade\Time\Paint;
 
 /** Everything that speaks against a drawing, and what of it stops a proof. */
 final readonly class DesignCheck
 {
     private const OF_FILM = [SnagCode::FilmAndUse, SnagCode::FilmAndSurface];
-    /** Members of a set that are drawn to tell how long weeding takes. */
-    private const MOST_WEEDED = 30;
 
     public function __construct(
-        private DesignFitter $fitter,
         private ShopRules $rules,
         private FaceMeasures $measures,
         private Cache $cache,
@@ -329,38 +324,6 @@ final readonly class DesignCheck
     }
 
     /**
-     * Those of a set that is not drawn yet which have least to spare, drawn at the set's letter height.
-     *
-     * @param list<list<string>> $roster
-     *
-     * @return non-empty-array<int, Fitted> by their place in the roster
-     *
-     * @throws Refused at `/set/…`
-     */
-    public function tightestOfSet(
-        MeasuredObject $object,
-        array $roster,
-        Design $design,
-        FilmOnShelf $film,
-        Usage $use,
-    ): array {
-        $words = $this->fitter->members($roster, $design);
-        [$heights, , $decals] = $this->fitter->sketchSet($object, $roster, $design);
-        $members = [];
-        foreach ($words as $nth => $each) {
-            $members[] = [$each, $heights[$nth], $decals[$nth][2]];
-        }
-        $tightest = [];
-        foreach (
-            (new SetCheck($this->measures))->tightest($members, $this->limits($film->grade(), $use, $film)) as $nth
-        ) {
-            $tightest[$nth] = $this->fitter->fitMember($object, $words[$nth], $design->sized($heights[$nth]));
-        }
-
-        return $tightest;
-    }
-
-    /**
      * Everything that speaks against several decals, each kind as it stands in the one it is worst in.
      *
      * @param array<int, Fitted> $decals
@@ -378,26 +341,6 @@ final readonly class DesignCheck
     }
 
     /**
-     * Minutes to weed a whole set; of a long one told from some of its members.
-     *
-     * @param list<list<string>> $roster
-     */
-    public function weedingOfSet(MeasuredObject $object, array $roster, Design $design, Film $film): float
-    {
-        $heights = $this->fitter->sketchSet($object, $roster, $design)[0];
-        $every = max(1, intdiv(\count($roster) - 1, self::MOST_WEEDED) + 1);
-        $minutes = [];
-        foreach ($this->fitter->members($roster, $design) as $nth => $words) {
-            if (0 === $nth % $every) {
-                $fitted = $this->fitter->fitMember($object, $words, $design->sized($heights[$nth]));
-                $minutes[] = $this->weeding($fitted, $design, $film);
-            }
-        }
-
-        return (array_sum($minutes) / max(1, \count($minutes))) * \count($roster);
-    }
-
-    /**
      * How the words drawn differ from those asked for, and what in them may be misread.
      *
      * @param list<string>|null $asked none where it is not known yet
@@ -411,29 +354,5 @@ final readonly class DesignCheck
             [...null === $asked ? [] : Spelling::differences($asked, $lines), ...Spelling::doubts($lines)],
             'says',
         );
-    }
-
-    /** Minutes to weed all of a decal, every layer of its own film. */
-    public function weedingOfWhole(WholeDecal $whole, FilmOnShelf $own): float
-    {
-        $minutes = 0.0;
-        foreach ($whole->layers() as $layer) {
-            $film = $this->filmOf($layer['film'], $own)->grade();
-            $minutes += (new Weeding($layer['region'], $film, $this->rules->current()))->minutes;
-        }
-
-        return $minutes;
-    }
-
-    /** Minutes to weed a drawing, every layer of its own film. */
-    public function weeding(Fitted $fitted, Design $design, Film $own): float
-    {
-        $minutes = 0.0;
-        foreach ($fitted->artwork->layers as $nth => $layer) {
-            $film = $this->shelf->filmNumbered($design->films()[$nth] ?? 0)?->grade() ?? $own;
-            $minutes += (new Weeding($layer->region, $film, $this->rules->current()))->minutes;
-        }
-
-        return $minutes;
     }
 }

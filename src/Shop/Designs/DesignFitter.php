@@ -6,35 +6,20 @@ namespace Yelbo\Shop\Designs;
 
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Art\VectorArt;
 use Yelbo\Trade\Cache;
-use Yelbo\Trade\Check\FaceMeasures;
-use Yelbo\Trade\Check\FaceRanking;
-use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Arrangement;
-use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\ElementShape;
-use Yelbo\Trade\Lettering\Face;
-use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Fitted;
-use Yelbo\Trade\Lettering\FittedSet;
 use Yelbo\Trade\Lettering\Fitting;
-use Yelbo\Trade\Lettering\LineStyle;
-use Yelbo\Trade\Lettering\SetFitting;
-use Yelbo\Trade\Lettering\SetFrame;
-use Yelbo\Trade\Lettering\SetMember;
-use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceKind;
-use Yelbo\Trade\Object\SurfaceLessKeepOuts;
-use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 
@@ -46,21 +31,15 @@ final readonly class DesignFitter
     /** µm over all: what is typed lies between. */
     public const SMALLEST = Typesetter::SMALLEST;
     public const LARGEST = Typesetter::LARGEST;
-    /** µm: a shape is drawn so high where nothing is said, and then made as large as it can be. */
-    private const ANY_HIGH = 100_000;
     /** Of the size in the middle: less more is not worth being off it. */
     private const WORTH = 1.02;
-    /** Members of a set that are fitted exactly while it is typed, where each has a height of its own. */
-    private const MOST_EXACT = 60;
 
     public function __construct(
         private Typesetter $typesetter,
-        private Faces $faces,
-        private FaceMeasures $measures,
+        private DesignWords $words,
         private ShopRules $rules,
         private Cache $cache,
         private BroughtArts $arts,
-        private StillWanted $wanted,
     ) {
     }
 
@@ -77,19 +56,9 @@ final readonly class DesignFitter
 
         return $this->cache->recall(
             "fitted.$key",
-            fn (): Fitted => $this->covering($object, $design, self::motif($lines, $design), Region::none()) ??
-                $this->first($object, $this->words($lines, $design), $design),
+            fn (): Fitted => $this->covering($object, $design, DesignWords::motif($lines, $design), Region::none()) ??
+                $this->first($object, $this->words->of($lines, $design), $design),
         );
-    }
-
-    /**
-     * What stands in the place of words that are not there.
-     *
-     * @param list<string> $lines
-     */
-    private static function motif(array $lines, Design $design): ?DesignElement
-    {
-        return [] === $lines ? $design->motif() : null;
     }
 
     /**
@@ -115,29 +84,13 @@ final readonly class DesignFitter
         }
         $surface = $object->kept($this->rules->current());
         $fitting = $this->fitting();
-        $spot = $this->plain(ElementShape::Disc->film(Size::millimetres(1, 1)), $design);
+        $spot = $this->words->plain(ElementShape::Disc->film(Size::millimetres(1, 1)), $design);
         $safe = $fitting->fit($surface, $spot, Typesetter::SMALLEST)->safe;
-        $film = self::ofMotif(static fn (): Region => PlainFilm::pattern($pattern, $motif, $safe, $in));
+        $film = DesignWords::ofMotif(static fn (): Region => PlainFilm::pattern($pattern, $motif, $safe, $in));
         $box = $film->box();
-        $words = $this->plain($film->atOrigin(), $design);
+        $words = $this->words->plain($film->atOrigin(), $design);
 
         return $fitting->fit($surface, $words, $box->height(), $design->offsets(), at: [$box->left, $box->top]);
-    }
-
-    /**
-     * What is refused of it belongs to its own figures.
-     *
-     * @param \Closure(): Region $film
-     *
-     * @throws Refused at `/motif/…`
-     */
-    private static function ofMotif(\Closure $film): Region
-    {
-        try {
-            return $film();
-        } catch (Refused $refused) {
-            throw $refused->under('/motif');
-        }
     }
 
     /**
@@ -149,12 +102,13 @@ final readonly class DesignFitter
      */
     public function surface(MeasuredObject $object, array $lines, Design $design): Surface
     {
-        $isSolid = null !== $design->art() || null !== self::motif($lines, $design);
+        $isSolid = null !== $design->art() || null !== DesignWords::motif($lines, $design);
 
         return $this->roomFor($object, !$isSolid && Arrangement::Knockout !== $design->arrangement());
     }
 
-    private function room(MeasuredObject $object, Words $words): Surface
+    /** What there is room on for words as they are set. @throws Refused where the object leaves none */
+    public function room(MeasuredObject $object, Words $words): Surface
     {
         return $this->roomFor(
             $object,
@@ -169,18 +123,8 @@ final readonly class DesignFitter
         return $areLetters ? $object->front($rules) : $object->kept($rules);
     }
 
-    /** Film as it is, in the place of words. */
-    private function plain(Region $film, Design $design, bool $sized = false): Words
-    {
-        return Words::brought(
-            $this->faces->named($design->face()),
-            VectorArt::fromLayers(['#000000' => $film], [], $sized),
-            $design->setting(1),
-        );
-    }
-
     /**
-     * One member of a set, as `members()` gives it.
+     * One member of a set, as `RosterFitter::members()` gives it.
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
      */
@@ -196,7 +140,7 @@ final readonly class DesignFitter
      *
      * @param list<string> $lines
      */
-    private function key(MeasuredObject $object, array $lines, Design $design, ?Limits $limits = null): string
+    public function key(MeasuredObject $object, array $lines, Design $design, ?Limits $limits = null): string
     {
         $drawn = $this->arts->contents($design);
 
@@ -242,7 +186,7 @@ final readonly class DesignFitter
             null !== $design->at()
             || null !== $design->capHeight()
             || Arrangement::AllRound === $design->arrangement()
-            || null !== self::motif($lines, $design)?->pattern()
+            || null !== DesignWords::motif($lines, $design)?->pattern()
         ) {
             return null;
         }
@@ -251,7 +195,7 @@ final readonly class DesignFitter
             "elsewhere.$key",
             fn (): Fitted => $this->fitting()->fit(
                 $this->surface($object, $lines, $design),
-                $this->words($lines, $design),
+                $this->words->of($lines, $design),
                 null,
                 $design->offsets(),
                 centred: false,
@@ -276,10 +220,10 @@ final readonly class DesignFitter
      */
     public function onBall(MeasuredObject $object, array $lines, Design $design): ?OnBall
     {
-        if (SurfaceKind::Ball !== $object->kind() || null !== self::motif($lines, $design)?->pattern()) {
+        if (SurfaceKind::Ball !== $object->kind() || null !== DesignWords::motif($lines, $design)?->pattern()) {
             return null;
         }
-        $words = $this->words($lines, $design);
+        $words = $this->words->of($lines, $design);
         $surface = $this->room($object, $words);
         $upTo = fn (float $strain): int => $this->fitting()
             ->fit($surface, $words, null, $design->offsets(), at: $design->at(), strain: $strain)
@@ -302,7 +246,7 @@ final readonly class DesignFitter
         return $this->fitting()
             ->fitTo(
                 $this->surface($object, $lines, $design),
-                $this->words($lines, $design),
+                $this->words->of($lines, $design),
                 $width,
                 $height,
                 $design->offsets(),
@@ -319,178 +263,9 @@ final readonly class DesignFitter
         return $this->fitting()->fitTo($surface, $words, $box->width(), $box->height(), $design->offsets());
     }
 
-    /**
-     * A roster at one letter height.
-     *
-     * @param list<list<string>> $roster the lines of each member
-     *
-     * @throws Refused at `/set/…`
-     */
-    public function fitSet(MeasuredObject $object, array $roster, Design $design): FittedSet
-    {
-        $members = $this->members($roster, $design);
-
-        return $this->sets()->fit(
-            $this->room($object, $members[0]),
-            $members,
-            $design->setSize(),
-            $design->offsets(),
-        );
-    }
-
-    /**
-     * A set to look at while it is typed: quickly where that can be, else the whole way.
-     *
-     * @param list<list<string>> $roster
-     *
-     * @return array{list<int>, list<int>, list<array{Artwork, array{int, int}, bool}>} letter heights, heights alone
-     *     (µm), and each decal with its place and whether it fits
-     *
-     * @throws Refused at `/set/…`
-     */
-    public function sketchSet(MeasuredObject $object, array $roster, Design $design): array
-    {
-        $members = $this->members($roster, $design);
-        $surface = $this->room($object, $members[0]);
-        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
-        $size = $design->setSize();
-        $isQuick = [] === $design->layers() && !($base instanceof Taper);
-        // Heights of their own are told one by one: they are exact as long as that is quick.
-        if ($isQuick && (!$size->each || \count($roster) > self::MOST_EXACT)) {
-            return $this->sets()->sketch($surface, $members, $size);
-        }
-        $set = $this->fitSet($object, $roster, $design);
-
-        return [
-            array_map(static fn (SetMember $member): int => $member->fitted->capHeight, $set->members),
-            array_map(static fn (SetMember $member): int => $member->alone, $set->members),
-            array_map(
-                static fn (SetMember $member): array => [
-                    $member->fitted->artwork,
-                    $member->fitted->at,
-                    $member->fitted->inside,
-                ],
-                $set->members,
-            ),
-        ];
-    }
-
-    /**
-     * The words in every face, the best first.
-     *
-     * @param list<string> $lines
-     *
-     * @return list<FaceSample>
-     *
-     * @throws Refused where the object leaves no room
-     */
-    public function rankFaces(MeasuredObject $object, array $lines, Design $design, Limits $limits): array
-    {
-        $key = $this->key($object, $lines, $design, $limits);
-        $faces = $this->faces->all();
-
-        return [] === $faces
-            ? []
-            : $this->cache->recall(
-                "samples.$key",
-                fn (): array => (new FaceRanking(
-                    $this->fitting(),
-                    $this->typesetter,
-                    $this->measures,
-                ))->rank(
-                    $this->surface($object, $lines, $design),
-                    $faces,
-                    fn (Face $face): Words => $this->words($lines, $design->inFace($face->slug)),
-                    $limits,
-                    $design->offsets(),
-                    $design->mending()->thicken,
-                    $this->wanted->orStop(...),
-                ),
-            );
-    }
-
-    /**
-     * The members of a set, those with a line in common lined up.
-     *
-     * @param list<list<string>> $roster
-     *
-     * @return non-empty-list<Words>
-     *
-     * @throws Refused at `/set/…`
-     */
-    public function members(array $roster, Design $design): array
-    {
-        $members = [];
-        foreach ($roster as $nth => $lines) {
-            try {
-                $members[] = $this->words($lines, $design);
-            } catch (Refused $refused) {
-                throw $refused->under("/set/$nth");
-            }
-        }
-
-        return (new SetFrame($this->typesetter))->linedUp($members) ?:
-            throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
-    }
-
-    /**
-     * @param list<string> $lines
-     *
-     * @throws Refused where they cannot be set so
-     */
-    public function words(array $lines, Design $design): Words
-    {
-        $art = $design->art();
-        if (null !== $art) {
-            $drawing = $this->arts->drawing($art['id'])->withoutParts($design->artWithout());
-
-            return Words::brought(
-                $this->faces->named($design->face()),
-                $drawing->inFilms($design->artFilms()),
-                $design->setting(1),
-            );
-        }
-        $motif = self::motif($lines, $design);
-        if (null !== $motif?->pattern()) {
-            throw new Refused('pattern-covers', 'A pattern covers all that is safe: it has no size of its own.');
-        }
-
-        return null === $motif
-            ? Words::set(
-                $this->faces->named($design->face()),
-                $lines,
-                $this->styled($design->setting(\count($lines)), $design),
-            )
-            : $this->plain(
-                self::ofMotif(static fn (): Region => PlainFilm::shape($motif, self::ANY_HIGH)),
-                $design,
-                null !== $motif->high,
-            );
-    }
-
-    private function styled(Setting $setting, Design $design): Setting
-    {
-        $signs = $design->signs();
-
-        return $setting->withSigns('' === $signs ? null : $this->faces->named($signs))->styled(
-            array_map(
-                fn (array $style): LineStyle => new LineStyle(
-                    '' === $style['face'] ? null : $this->faces->named($style['face']),
-                    $style['height'],
-                ),
-                $design->lineStyles(),
-            ),
-            $design->isJustified(),
-        );
-    }
-
-    private function fitting(): Fitting
+    /** A fitting by the shop's figures, in the steps that sizes are told in. */
+    public function fitting(): Fitting
     {
         return new Fitting($this->typesetter, $this->rules->current(), self::STEP);
-    }
-
-    private function sets(): SetFitting
-    {
-        return new SetFitting($this->typesetter, $this->rules->current(), self::STEP);
     }
 }

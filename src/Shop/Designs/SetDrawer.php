@@ -31,6 +31,7 @@ final readonly class SetDrawer
 {
     public function __construct(
         private DesignFitter $fitter,
+        private RosterFitter $rosters,
         private ElementLayout $elements,
         private BroughtArts $arts,
         private Typesetter $typesetter,
@@ -69,8 +70,8 @@ final readonly class SetDrawer
             $elements,
         ): DrawnSet {
             $surface = $this->fitter->surface($object, $roster[0] ?? [], $design);
-            $words = $this->fitter->members($roster, $design);
-            [$heights, $alone, $decals] = $this->fitter->sketchSet($object, $roster, $design);
+            $words = $this->rosters->members($roster, $design);
+            [$heights, $alone, $decals] = $this->rosters->sketchSet($object, $roster, $design);
             $films = array_fill(0, \count($decals), $design->films());
             if ([] !== $elements) {
                 [$decals, $films] = $this->withElements($object, $roster, $design, $elements);
@@ -124,7 +125,7 @@ final readonly class SetDrawer
     private function withElements(MeasuredObject $object, array $roster, Design $design, array $elements): array
     {
         $decals = $films = [];
-        foreach ($this->fitter->fitSet($object, $roster, $design)->members as $member) {
+        foreach ($this->rosters->fitSet($object, $roster, $design)->members as $member) {
             $whole = $this->elements->whole($object, $member->fitted, $design, $elements);
             $layers = array_map(
                 static fn (array $layer): Layer => new Layer($layer['role'], $layer['region']),

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
-use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\FirstDesign;
+use Yelbo\Shop\Designs\RosterFitter;
 use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Objects\MeasuredObject;
@@ -32,7 +32,7 @@ final readonly class AskedItems
 
     public function __construct(
         private DrawnItems $drawn,
-        private DesignFitter $fitter,
+        private RosterFitter $rosters,
         private FirstDesign $first,
         private AskedFilms $films,
         private Shelf $shelf,
@@ -133,7 +133,7 @@ final readonly class AskedItems
         $some = array_map(static fn (array $alike): array => $alike[0], $chunks);
         // Whoever is longest decides how high all are.
         $first = $this->first->of(array_merge(...$names));
-        $drawn = $this->fitter->sketchSet($object, [...$some, Roster::longest($names)], $first)[2];
+        $drawn = $this->rosters->sketchSet($object, [...$some, Roster::longest($names)], $first)[2];
 
         return array_map(
             static fn (array $alike, int $nth): array => [$drawn[$nth][0]->outermost(), \count($alike)],

@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\FirstDesign;
+use Yelbo\Shop\Designs\WeedingTime;
 use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -32,6 +33,7 @@ final readonly class Counter
         private DesignDrawer $drawer,
         private FirstDesign $first,
         private DesignCheck $check,
+        private WeedingTime $weeding,
         private RosterNotes $rows,
         private AskedItems $items,
         private StockCoverFor $enough,
@@ -58,7 +60,7 @@ final readonly class Counter
                 ? []
                 : $this->check->groups($drawn->fitted, $object, $grade, $item->on->use, $film, $drawn->design->films()),
             [...$this->check->spelling(null, $lines), ...array_filter([$this->first->says($lines)])],
-            null === $drawn ? 0.0 : $this->check->weeding($drawn->fitted, $drawn->design, $grade),
+            null === $drawn ? 0.0 : $this->weeding->of($drawn->fitted, $drawn->design, $grade),
             null === $film ? null : Suitability::warning($film->grade(), $item->on->use),
             $film?->life($this->rules->current()),
             $this->advice($typed->first, $item->on->use),

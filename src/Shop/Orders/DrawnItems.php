@@ -7,6 +7,7 @@ namespace Yelbo\Shop\Orders;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\ElementLayout;
+use Yelbo\Shop\Designs\RosterFitter;
 use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Refusals;
@@ -17,8 +18,11 @@ use Yelbo\Trade\Refused;
 /** The decals of an item as a draft draws them: one, or of a set one for each name. */
 final readonly class DrawnItems
 {
-    public function __construct(private DesignFitter $fitter, private ElementLayout $elements)
-    {
+    public function __construct(
+        private DesignFitter $fitter,
+        private RosterFitter $rosters,
+        private ElementLayout $elements,
+    ) {
     }
 
     /**
@@ -34,7 +38,7 @@ final readonly class DrawnItems
 
                 return [[$draft->called(), $this->whole($item, $draft, $fitted)]];
             }
-            $members = $this->fitter->fitSet($item->object(), $draft->roster, $draft->design)->members;
+            $members = $this->rosters->fitSet($item->object(), $draft->roster, $draft->design)->members;
         } catch (Refused $refused) {
             throw '' === $refused->at ? $refused : FieldMap::Design->refusals($refused);
         }

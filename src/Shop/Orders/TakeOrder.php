@@ -10,6 +10,7 @@ use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\FirstDesign;
+use Yelbo\Shop\Designs\RosterFitter;
 use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
@@ -27,6 +28,7 @@ final readonly class TakeOrder
         private AnswersReader $reader,
         private AgainReader $lists,
         private DesignFitter $drawing,
+        private RosterFitter $rosters,
         private FirstDesign $first,
         private BroughtArts $arts,
         private Change $change,
@@ -212,7 +214,7 @@ final readonly class TakeOrder
                 $this->drawing->fit($agreed->object, $agreed->words, $first);
             } else {
                 $first = $this->first->of(array_merge(...$agreed->roster));
-                $this->drawing->fitSet($agreed->object, $agreed->roster, $first);
+                $this->rosters->fitSet($agreed->object, $agreed->roster, $first);
             }
         } catch (Refused $refused) {
             throw ([] === $agreed->roster ? FieldMap::Order : FieldMap::Roster)->refusals($refused);

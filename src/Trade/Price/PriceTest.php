@@ -39,12 +39,10 @@ final readonly class PriceTest
      */
     public function more(int $nth): array
     {
+        $enough = self::MORE * $this->sales[$nth]->price->minor;
+
         return array_values(
-            array_filter(
-                self::WAYS,
-                fn (string $way): bool =>
-                    $this->paid[$way][$nth]->minor > self::MORE * $this->sales[$nth]->price->minor,
-            ),
+            array_filter(self::WAYS, fn (string $way): bool => $this->paid[$way][$nth]->minor > $enough),
         );
     }
 

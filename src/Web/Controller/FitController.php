@@ -12,9 +12,12 @@ use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DesignFitter;
 use Yelbo\Shop\Designs\ElementLayout;
+use Yelbo\Shop\Designs\FaceSampler;
+use Yelbo\Shop\Designs\RosterCheck;
 use Yelbo\Shop\Designs\SetDrawer;
 use Yelbo\Shop\Designs\Simplifying;
 use Yelbo\Shop\Designs\TypedDesign;
+use Yelbo\Shop\Designs\WeedingTime;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Trade\Lettering\Roster;
 use Yelbo\Trade\Measure\Units;
@@ -42,9 +45,12 @@ final readonly class FitController
     public function __construct(
         private DecalInHand $inHand,
         private DesignFitter $fitter,
+        private FaceSampler $sampler,
         private ElementLayout $elements,
         private DesignDrawer $drawer,
         private DesignCheck $check,
+        private RosterCheck $rosters,
+        private WeedingTime $weeding,
         private SetDrawer $sets,
         private CureSearch $cures,
         private BoxOffers $boxes,
@@ -97,7 +103,7 @@ final readonly class FitController
             ),
             $item,
             $spelling,
-            $this->check->weedingOfWhole($whole, $decal->film),
+            $this->weeding->ofWhole($whole, $decal->film),
             null === $elsewhere ? null : ElsewhereView::from($elsewhere),
             null === $onBall ? null : OnBallView::from($onBall),
             [] === $draft->elements
@@ -195,7 +201,7 @@ final readonly class FitController
         return new SamplesView(
             array_map(
                 SampleView::from(...),
-                $this->fitter->rankFaces(
+                $this->sampler->rank(
                     $item->object(),
                     $lines,
                     $decal->design,
@@ -247,14 +253,14 @@ final readonly class FitController
         $design = $draft->designOfMembers();
         [$object, $roster, $film] = [$item->object(), $draft->roster, $decal->film];
         $tightest = DecalInHand::atItsField(
-            fn (): array => $this->check->tightestOfSet($object, $roster, $design, $film, $decal->use),
+            fn (): array => $this->rosters->tightest($object, $roster, $design, $film, $decal->use),
         );
 
         return CheckView::from(
             $this->check->ofAll($tightest, $object, $film, $decal->use),
             $item,
             $this->check->spelling(null, array_merge(...$roster)),
-            $this->check->weedingOfSet($object, $roster, $design, $film->grade()),
+            $this->weeding->ofRoster($object, $roster, $design, $film->grade()),
             ofElements: [] === $draft->elements
                 ? []
                 : DecalInHand::atItsField(
