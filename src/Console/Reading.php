@@ -31,7 +31,7 @@ use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
-use Yelbo\Trade\Object\TracedOutline;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 
 /** The parts that several documents share, read and written the same way. */
@@ -82,7 +82,7 @@ final readonly class Reading
                 'ellipse' => new Ellipse(self::size($in)),
                 'polygon' => new Polygon(self::size($in), $in->whole('sides', -1_000_000, 1_000_000)),
                 'ring' => $this->ring($in),
-                'outline' => new TracedOutline($this->path($in)),
+                'outline' => new OddShape($this->path($in)),
                 'cylinder' => new Cylinder(self::length($in, 'circumference'), self::length($in, 'height'), self::seen($in, $seen)),
                 'taper' => self::taper($in, self::seen($in, $seen)),
                 'ball' => new Ball(self::length($in, 'diameter'), self::seen($in, $seen)),

@@ -28,6 +28,16 @@ final class HouseStyleTest extends TestCase
         self::assertSame([], $long);
     }
 
+    /** Whoever reads a name need not ask which of two is meant. */
+    public function testAShortNameStandsOnceInTheHouse(): void
+    {
+        $named = [];
+        foreach ($this->files() as $file) {
+            $named[basename($file, '.php')][] = $file;
+        }
+        self::assertSame([], array_filter($named, static fn (array $files): bool => \count($files) > 1));
+    }
+
     /** Public methods of the core and the shop say what they give, each for itself or by what they implement. */
     public function testEveryPublicMethodSaysWhatItGives(): void
     {

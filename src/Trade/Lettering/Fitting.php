@@ -17,7 +17,7 @@ use Yelbo\Trade\Object\Development;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
-use Yelbo\Trade\Object\TracedOutline;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -421,11 +421,11 @@ final readonly class Fitting
      */
     private static function anchored(Surface $surface, Room $room, array $middle, float $lean = 0.0): Room
     {
-        $axis = $surface instanceof TracedOutline ? $surface->axis() : null;
+        $axis = $surface instanceof OddShape ? $surface->axis() : null;
 
         return match (true) {
             null !== $axis => new AnchoredRoom($room, new Anchor($axis, null)),
-            $surface instanceof TracedOutline => $room,
+            $surface instanceof OddShape => $room,
             default => new AnchoredRoom($room, new Anchor($middle[0], $middle[1], $lean)),
         };
     }

@@ -192,6 +192,6 @@ enum SurfaceKind: string
             ->moved(-$box->left, -$box->top)
             ->scaled($width > 0 ? $width / $box->width() : $height / $box->height());
 
-        return new TracedOutline($region);
+        return new OddShape($region);
     }
 }

@@ -32,7 +32,7 @@ use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
-use Yelbo\Trade\Object\TracedOutline;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Rules;
 
 /** The first size is the largest whose middle is on the object's middle, inside what is seen. Source: handbook section 3. */
@@ -91,7 +91,7 @@ final class FirstSizeTest extends TestCase
         $surface = match ($seed % 3) {
             0 => new Taper($mm(500, 900), $mm(260, 490), $mm(90, 260), seen: 120),
             1 => new Ball($mm(60, 300), 120),
-            default => new TracedOutline(self::odd($random)),
+            default => new OddShape(self::odd($random)),
         };
         $words = Words::set(
             Lettering::faces()->named(self::FACES[$random->getInt(0, \count(self::FACES) - 1)]),
@@ -110,7 +110,7 @@ final class FirstSizeTest extends TestCase
         );
         $typed = $fitting->fit($surface, $words, (int) ceil(1.006 * $fitted->capHeight) + 1);
         self::assertFalse($typed->inside && $isFlat($typed), '0.6 % more does not');
-        if (!$surface instanceof TracedOutline) {
+        if (!$surface instanceof OddShape) {
             $safe = $fitted->safe->box();
             $art = $fitted->artwork->box();
             self::assertEqualsWithDelta($safe->left + $safe->right, 2 * $fitted->at[0] + $art->width(), 200);
@@ -184,12 +184,12 @@ final class FirstSizeTest extends TestCase
 
     public function testASymmetricalShapeHasAnAxisAndAnyOtherTheLargestPlace(): void
     {
-        $sign = new TracedOutline(SvgPath::read('M0 40L100 0L200 40V120H130V150H70V120H0Z'));
+        $sign = new OddShape(SvgPath::read('M0 40L100 0L200 40V120H130V150H70V120H0Z'));
         self::assertEqualsWithDelta(100_000, $sign->axis(), 1);
         $fitted = $this->fit($sign, ['Marigold']);
         self::assertEqualsWithDelta(100_000, $fitted->at[0] + $fitted->artwork->box()->width() / 2, 2);
         self::assertTrue($fitted->inside);
-        $boot = new TracedOutline(SvgPath::read('M0 0H60V100H160V160H0Z'));
+        $boot = new OddShape(SvgPath::read('M0 0H60V100H160V160H0Z'));
         self::assertNull($boot->axis());
         $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $words = Words::set(Lettering::faces()->named('oswald'), ['Marigold'], new Setting());

@@ -28,7 +28,7 @@ use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
-use Yelbo\Trade\Object\TracedOutline;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -68,7 +68,7 @@ final class FittingSurfacesTest extends TestCase
             'triangle' => new Polygon(Size::millimetres(100, 90), 3),
             'ring' => new Ring(Size::millimetres(60, 60), Size::millimetres(120, 120)),
             'oval ring' => new Ring(Size::millimetres(90, 40), Size::millimetres(160, 100)),
-            'odd shape' => new TracedOutline(SvgPath::read(self::BLOB)),
+            'odd shape' => new OddShape(SvgPath::read(self::BLOB)),
             'cylinder' => new Cylinder(self::mm(258), self::mm(95), 120),
             'bucket' => new Taper(self::mm(942.5), self::mm(628.3), self::mm(250), true, 120),
             'bucket with a seam in front' => new SurfaceLessKeepOuts(

@@ -12,7 +12,7 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Mending;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Words;
-use Yelbo\Trade\Object\TracedOutline;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 
 /** Outlines of very many corners: thinned to what a knife follows, and refused where even that is too much. */
@@ -74,7 +74,7 @@ final class ManyCornersTest extends TestCase
     public function testATracedObjectKeepsItsShapeToOnePartInTwoThousand(): void
     {
         foreach ([self::blob(30_000, 9, 16_000), self::stairs(2000, 40, 20), self::blob(300, 5, 9000)] as $traced) {
-            $thinned = TracedOutline::thinned($traced);
+            $thinned = OddShape::thinned($traced);
             $box = $traced->box();
             $by = intdiv(max($box->width(), $box->height()), 2000);
             self::assertLessThanOrEqual(min(self::corners($traced), 1000), self::corners($thinned));

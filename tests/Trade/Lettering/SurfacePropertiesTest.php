@@ -25,7 +25,7 @@ use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
-use Yelbo\Trade\Object\TracedOutline;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -54,7 +54,7 @@ final class SurfacePropertiesTest extends TestCase
                 0 === mt_rand(0, 1) ? null : (float) mt_rand(60, 180),
             ),
             5 => new Ball($mm(80, 400)),
-            default => new TracedOutline(
+            default => new OddShape(
                 Geos::union(
                     array_map(
                         static fn (): Region => ConvexArea::ellipse(

@@ -15,7 +15,7 @@ use Yelbo\Trade\Object\KeepOut;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\SurfaceKind;
-use Yelbo\Trade\Object\TracedOutline;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 
@@ -70,7 +70,7 @@ final class SurfaceKindTest extends TestCase
             new Polygon(Size::millimetres(120, 90), 5),
             new Polygon(Size::millimetres(80, 100), 8),
             new Ellipse(Size::millimetres(150, 60)),
-            new TracedOutline(SvgPath::read('M0 0H90V30H30V90H0Z')),
+            new OddShape(SvgPath::read('M0 0H90V30H30V90H0Z')),
         ];
         foreach ($surfaces as $surface) {
             $safe = $surface->safe(5000)->region();

@@ -15,7 +15,7 @@ use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** An odd shape, traced from a photo or drawn. Source: handbook section 3. */
-final readonly class TracedOutline implements Surface
+final readonly class OddShape implements Surface
 {
     use FlatSurface;
 
