@@ -25,13 +25,13 @@ use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Ellipse;
 use Yelbo\Trade\Object\FromTheFront;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
-use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 
 /** The parts that several documents share, read and written the same way. */

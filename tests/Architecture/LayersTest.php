@@ -55,7 +55,7 @@ final class LayersTest extends TestCase
         'Sheet' => ['Measure', 'Geometry'],
         'Knife' => ['Geometry', 'Film'],
         'Bench' => ['Measure', 'Geometry', 'Film'],
-        'Plan' => ['Measure', 'Geometry', 'Film', 'Bench'],
+        'Plan' => ['Time', 'Measure', 'Geometry', 'Film', 'Bench'],
         'Week' => [],
         'Learn' => ['Film'],
         'Price' => ['Plan'],

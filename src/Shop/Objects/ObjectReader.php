@@ -16,8 +16,8 @@ use Yelbo\Trade\Measure\Units;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\DrunkFrom;
 use Yelbo\Trade\Object\KeepOut;
-use Yelbo\Trade\Object\SurfaceKind;
 use Yelbo\Trade\Object\OddShape as OutlineSurface;
+use Yelbo\Trade\Object\SurfaceKind;
 use Yelbo\Trade\Refused;
 
 /** Reads what was typed of the object: its kind, its measures, what is to stay clear on it. */

@@ -12,6 +12,7 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
+use Yelbo\Trade\Time\Duration;
 use Yelbo\Trade\Week\Hours;
 use Yelbo\Trade\Week\Job;
 use Yelbo\Trade\Week\Outlook;
@@ -298,7 +299,7 @@ final readonly class WeekPlanning
         $others = [];
         foreach ($week->late as $other => $minutes) {
             if ($minutes > $outlook->week->late[$other] && null !== $works[$other]->due) {
-                $others[] = "{$works[$other]->tag} ".self::long($minutes).' late';
+                $others[] = "{$works[$other]->tag} ".Duration::inWords($minutes).' late';
             }
         }
 
@@ -357,14 +358,5 @@ final readonly class WeekPlanning
     private static function said(\DateTimeImmutable $now, int $seconds): string
     {
         return $now->modify("+$seconds seconds")->format('D j M, H:i');
-    }
-
-    private static function long(int $minutes): string
-    {
-        return match (true) {
-            $minutes < 120 => "$minutes min",
-            $minutes < 2880 => round($minutes / 60).' h',
-            default => round($minutes / 1440).' days',
-        };
     }
 }

@@ -14,10 +14,10 @@ use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Development;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
-use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 

@@ -7,6 +7,7 @@ namespace Yelbo\Trade\Plan;
 use Yelbo\Trade\Film\Material;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
+use Yelbo\Trade\Time\Duration;
 
 /** What goes over or behind a decal once it is on. Source: handbook section 12. */
 enum Finish: string
@@ -39,12 +40,7 @@ enum Finish: string
             return $this->stands();
         }
         $of = (int) $rules->value($coats[0]);
-        $minutes = (int) $rules->value($coats[1]);
-        $wait = match (true) {
-            $minutes >= 2 * 24 * 60 && 0 === $minutes % (24 * 60) => intdiv($minutes, 24 * 60).' days',
-            $minutes >= 120 && 0 === $minutes % 60 => intdiv($minutes, 60).' h',
-            default => "$minutes min",
-        };
+        $wait = Duration::inWords((int) $rules->value($coats[1]));
 
         return $this->stands().' '.(1 === $of ? "One coat, dries $wait." : "$of coats, $wait each.");
     }

@@ -44,116 +44,152 @@ final readonly class PutOn implements WorkRule
 
     public function steps(Decal $decal): array
     {
-        if (!$decal->appliedHere || Film::Cling === $decal->film) {
+        return !$decal->appliedHere || Film::Cling === $decal->film
+            ? []
+            : [
+                ...$this->wet($decal),
+                $this->peelLiner($decal),
+                ...self::snip($decal),
+                $this->rubDown($decal),
+                $this->peelTape($decal),
+                self::lookOver($decal),
+                $this->rest($decal),
+            ];
+    }
+
+    /** @return list<Step> */
+    private function wet(Decal $decal): array
+    {
+        return $this->isWet($decal)
+            ? [
+                new Step(
+                    StepKind::Wet,
+                    'Wet it a little',
+                    'Water with a drop of soap: a fine mist on the object, and on the glue as soon as its liner is off.',
+                    ['water, a drop of soap'],
+                    1.0,
+                    reason: 'Wet it can be moved until the water is out, and large film catches no air.',
+                    other: new OtherWay(
+                        Rule::WetSchool,
+                        0.0,
+                        'Dry',
+                        'Dry it holds at once, and its tape comes off at once.',
+                    ),
+                ),
+            ]
+            : [];
+    }
+
+    private function peelLiner(Decal $decal): Step
+    {
+        return new Step(
+            StepKind::PeelLiner,
+            'Peel the liner',
+            PlacedByFigures::hingesInTheMiddle($decal, $this->rules)
+                ? 'One half first, flat and slowly, the liner away from the tape; cut it off at the hinge.'
+                : 'Once, flat and slowly: the liner away from the tape, never the tape from the liner.',
+            [],
+            self::minutesFor($decal, $this->rules) / 6,
+            troubles: [['A part stays on the liner', 'Roll the liner back over it, burnish, and peel again.']],
+            other: !$this->isWet($decal) && $this->canBeWet($decal)
+                ? new OtherWay(
+                    Rule::WetSchool,
+                    1.0,
+                    'Wet',
+                    'Wet it can be moved until the water is out; its tape comes off '.
+                        "{$this->rules->value(Rule::WetWait)} min later.",
+                )
+                : null,
+        );
+    }
+
+    /** @return list<Step> */
+    private static function snip(Decal $decal): array
+    {
+        if (!$decal->shape->isRound() || Shape::Round === $decal->shape) {
             return [];
         }
-        $minutes = self::minutesFor($decal, $this->rules);
-        $large = PlacedByFigures::hingesInTheMiddle($decal, $this->rules);
+        $gaps = \count($decal->gaps);
+
+        return [
+            new Step(
+                StepKind::Snip,
+                0 === $gaps ? 'Snip the tape where it would crease' : 'Snip the tape between the letters',
+                0 === $gaps
+                    ? 'From the edge of the tape to the film, all round it.'
+                    : 'From both edges of the tape to the film, in '.
+                        (1 === $gaps ? 'the gap' : "the $gaps gaps").
+                        ' between the letters.',
+                ['scissors'],
+                1.0,
+                reason: 'Tape lies round one way only.',
+                caution: 'Cut away from yourself, and not into the object.',
+            ),
+        ];
+    }
+
+    private function rubDown(Decal $decal): Step
+    {
         $warmed = Film::Cast === $decal->film && $decal->shape->isRound();
         $soft = $decal->isTender() || $decal->shape->isRound();
         $wet = $this->isWet($decal);
 
-        return [
-            ...$wet
-                ? [
-                    new Step(
-                        StepKind::Wet,
-                        'Wet it a little',
-                        'Water with a drop of soap: a fine mist on the object, and on the glue as soon as its liner is off.',
-                        ['water, a drop of soap'],
-                        1.0,
-                        reason: 'Wet it can be moved until the water is out, and large film catches no air.',
-                        other: new OtherWay(
-                            Rule::WetSchool,
-                            0.0,
-                            'Dry',
-                            'Dry it holds at once, and its tape comes off at once.',
-                        ),
-                    ),
-                ]
-                : [],
-            new Step(
-                StepKind::PeelLiner,
-                'Peel the liner',
-                $large
-                    ? 'One half first, flat and slowly, the liner away from the tape; cut it off at the hinge.'
-                    : 'Once, flat and slowly: the liner away from the tape, never the tape from the liner.',
-                [],
-                $minutes / 6,
-                troubles: [['A part stays on the liner', 'Roll the liner back over it, burnish, and peel again.']],
-                other: !$wet && $this->canBeWet($decal)
-                    ? new OtherWay(
-                        Rule::WetSchool,
-                        1.0,
-                        'Wet',
-                        'Wet it can be moved until the water is out; its tape comes off '.
-                            "{$this->rules->value(Rule::WetWait)} min later.",
-                    )
-                    : null,
-            ),
-            ...$decal->shape->isRound() && Shape::Round !== $decal->shape
-                ? [
-                    new Step(
-                        StepKind::Snip,
-                        [] === $decal->gaps ? 'Snip the tape where it would crease' : 'Snip the tape between the letters',
-                        [] === $decal->gaps
-                            ? 'From the edge of the tape to the film, all round it.'
-                            : 'From both edges of the tape to the film, in '.
-                                (1 === \count($decal->gaps) ? 'the gap' : 'the '.\count($decal->gaps).' gaps').
-                                ' between the letters.',
-                        ['scissors'],
-                        1.0,
-                        reason: 'Tape lies round one way only.',
-                        caution: 'Cut away from yourself, and not into the object.',
-                    ),
-                ]
-                : [],
-            new Step(
-                StepKind::RubDown,
-                'Rub it down',
-                ($decal->shape->isRound() ? 'The middle first, then outwards on both sides' : 'From the middle outwards').
-                    ($soft ? ', with the fingers.' : ', with the squeegee.').
-                    ($wet ? ' Press the water out with it, to the edges, and wipe it off.' : '').
-                    ($warmed ? ' Warm it a little, and it gives.' : '').
-                    self::bubbles($decal),
-                [$soft ? 'fingers' : 'squeegee', ...$warmed ? ['hair dryer'] : [], ...$wet ? ['dry cloth'] : []],
-                $minutes / 3,
-                $wet ? (int) $this->rules->value(Rule::WetWait) : 0,
-                caution: $warmed ? 'A hair dryer burns: keep it moving.' : null,
-                troubles: [
-                    ['A bubble', 'Push it to the edge; prick a small one with the hook and press.'],
-                    ['It lies where it should not', 'Stop, lift it from one end before it is rubbed on, and hinge it again.'],
-                ],
-            ),
-            new Step(
-                StepKind::PeelTape,
-                'Peel the tape',
-                'Back flat on itself, never up'.($decal->isTender() ? ', and slowly: it must not take the paint.' : '.'),
-                [],
-                $minutes / 6,
-                troubles: [
-                    ['Film comes up with it', 'Lay it back, rub that part down again, and peel from another corner.'],
-                    ['It will not let go', 'Warm it a little and peel flatter and slower.'],
-                    ...$decal->isTender()
-                        ? [['Paint comes off with it', 'Stop. Let the paint cure, and take paper tape of low tack.']]
-                        : [],
-                ],
-            ),
-            new Step(
-                StepKind::LookOver,
-                'Look it over',
-                Film::Stencil === $decal->film
-                    ? 'Edges sharp, nothing run under them, level?'
-                    : 'Bubbles out, edges down, level? '.self::counted($decal),
-                [],
-                1.0,
-                caution: $decal->object->shorter()->toMillimetres() < 40
-                    ? 'If it is for small children: no loose parts.'
-                    : null,
-                troubles: Film::Stencil === $decal->film ? [] : [['A dot or an accent is missing', 'Look on the tape and on the liner; else it is cut again.']],
-            ),
-            $this->rest($decal),
-        ];
+        return new Step(
+            StepKind::RubDown,
+            'Rub it down',
+            ($decal->shape->isRound() ? 'The middle first, then outwards on both sides' : 'From the middle outwards').
+                ($soft ? ', with the fingers.' : ', with the squeegee.').
+                ($wet ? ' Press the water out with it, to the edges, and wipe it off.' : '').
+                ($warmed ? ' Warm it a little, and it gives.' : '').
+                self::bubbles($decal),
+            [$soft ? 'fingers' : 'squeegee', ...$warmed ? ['hair dryer'] : [], ...$wet ? ['dry cloth'] : []],
+            self::minutesFor($decal, $this->rules) / 3,
+            $wet ? (int) $this->rules->value(Rule::WetWait) : 0,
+            caution: $warmed ? 'A hair dryer burns: keep it moving.' : null,
+            troubles: [
+                ['A bubble', 'Push it to the edge; prick a small one with the hook and press.'],
+                ['It lies where it should not', 'Stop, lift it from one end before it is rubbed on, and hinge it again.'],
+            ],
+        );
+    }
+
+    private function peelTape(Decal $decal): Step
+    {
+        return new Step(
+            StepKind::PeelTape,
+            'Peel the tape',
+            'Back flat on itself, never up'.($decal->isTender() ? ', and slowly: it must not take the paint.' : '.'),
+            [],
+            self::minutesFor($decal, $this->rules) / 6,
+            troubles: [
+                ['Film comes up with it', 'Lay it back, rub that part down again, and peel from another corner.'],
+                ['It will not let go', 'Warm it a little and peel flatter and slower.'],
+                ...$decal->isTender()
+                    ? [['Paint comes off with it', 'Stop. Let the paint cure, and take paper tape of low tack.']]
+                    : [],
+            ],
+        );
+    }
+
+    private static function lookOver(Decal $decal): Step
+    {
+        $isStencil = Film::Stencil === $decal->film;
+
+        return new Step(
+            StepKind::LookOver,
+            'Look it over',
+            $isStencil
+                ? 'Edges sharp, nothing run under them, level?'
+                : 'Bubbles out, edges down, level? '.self::counted($decal),
+            [],
+            1.0,
+            caution: $decal->object->shorter()->toMillimetres() < 40
+                ? 'If it is for small children: no loose parts.'
+                : null,
+            troubles: $isStencil
+                ? []
+                : [['A dot or an accent is missing', 'Look on the tape and on the liner; else it is cut again.']],
+        );
     }
 
     /** Large film that is stuck on something water does no harm: it can be put on wet as well. */

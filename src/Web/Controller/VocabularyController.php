@@ -50,105 +50,25 @@ final readonly class VocabularyController
     #[Route('/api/vocabulary', name: 'vocabulary', methods: ['GET'])]
     public function __invoke(): VocabularyView
     {
-        $rules = $this->rules->current();
-
         return new VocabularyView(
-            array_map(
-                static fn (Station $station): ChoiceView => new ChoiceView($station->value, $station->label()),
-                Station::cases(),
-            ),
-            array_map(static fn (Usage $use): ChoiceView => new ChoiceView($use->value, $use->label()), Usage::cases()),
-            array_map(
-                static fn (Usage $use): ChoiceView => new ChoiceView($use->value, $use->inWords()),
-                Usage::cases(),
-            ),
-            array_map(
-                static fn (SurfaceKind $kind): KindView => new KindView(
-                    $kind->value,
-                    $kind->label(),
-                    array_map(static fn (array $length): MeasureView => new MeasureView(...$length), $kind->lengths()),
-                ),
-                SurfaceKind::cases(),
-            ),
-            array_map(
-                static fn (KeepOut $what): KeepOutView => new KeepOutView(
-                    $what->value,
-                    $what->label(),
-                    $what->measures(),
-                    LengthView::micrometres($what->margin($rules)),
-                ),
-                KeepOut::cases(),
-            ),
-            array_map(
-                static fn (Allowance $room): ChoiceView => new ChoiceView($room->value, $room->label()),
-                Allowance::cases(),
-            ),
-            array_map(
-                static fn (Finish $finish): FinishView => new FinishView(
-                    $finish->value,
-                    $finish->label(),
-                    $finish->says($rules),
-                ),
-                Finish::cases(),
-            ),
-            array_map(
-                static fn (Handover $way): ChoiceView => new ChoiceView($way->value, $way->label()),
-                Handover::cases(),
-            ),
-            array_map(
-                static fn (Material $material): MaterialView => new MaterialView(
-                    $material->value,
-                    $material->label(),
-                    $material->hasInside(),
-                    $material->isPainted(),
-                ),
-                Material::cases(),
-            ),
-            array_map(
-                static fn (Film $film): ChoiceView => new ChoiceView($film->value, $film->label()),
-                Film::cases(),
-            ),
-            array_map(
-                static fn (Face $face): FaceView => new FaceView(
-                    $face->slug,
-                    $face->name,
-                    $face->style,
-                    $face->thinnest,
-                    $face->alphabets,
-                ),
-                $this->faces->all(),
-            ),
-            array_map(
-                static fn (Arrangement $arrangement): ChoiceView => new ChoiceView(
-                    $arrangement->value,
-                    $arrangement->label(),
-                ),
-                Arrangement::cases(),
-            ),
-            array_map(
-                static fn (MonogramOrder $order): ChoiceView => new ChoiceView($order->value, $order->choice()),
-                MonogramOrder::cases(),
-            ),
-            array_map(
-                static fn (KnockoutShape $shape): ChoiceView => new ChoiceView($shape->value, $shape->label()),
-                KnockoutShape::cases(),
-            ),
-            array_map(
-                static fn (Frame $frame): ChoiceView => new ChoiceView($frame->value, $frame->label()),
-                Frame::cases(),
-            ),
-            array_map(
-                static fn (Align $align): ChoiceView => new ChoiceView($align->value, $align->label()),
-                Align::cases(),
-            ),
-            array_map(
-                static fn (ElementShape $shape): ChoiceView => new ChoiceView($shape->value, $shape->label()),
-                ElementShape::cases(),
-            ),
-            array_map(
-                static fn (Pattern $pattern): ChoiceView => new ChoiceView($pattern->value, $pattern->label()),
-                Pattern::cases(),
-            ),
+            self::choices(Station::cases(), static fn (Station $of): string => $of->label()),
+            self::choices(Usage::cases(), static fn (Usage $of): string => $of->label()),
+            self::choices(Usage::cases(), static fn (Usage $of): string => $of->inWords()),
+            self::kinds(),
+            $this->keepOuts(),
+            self::choices(Allowance::cases(), static fn (Allowance $of): string => $of->label()),
+            $this->finishes(),
+            self::choices(Handover::cases(), static fn (Handover $of): string => $of->label()),
+            self::materials(),
+            self::choices(Film::cases(), static fn (Film $of): string => $of->label()),
+            $this->faces(),
+            self::choices(Arrangement::cases(), static fn (Arrangement $of): string => $of->label()),
+            self::choices(MonogramOrder::cases(), static fn (MonogramOrder $of): string => $of->choice()),
+            self::choices(KnockoutShape::cases(), static fn (KnockoutShape $of): string => $of->label()),
+            self::choices(Frame::cases(), static fn (Frame $of): string => $of->label()),
+            self::choices(Align::cases(), static fn (Align $of): string => $of->label()),
+            self::choices(ElementShape::cases(), static fn (ElementShape $of): string => $of->label()),
+            self::choices(Pattern::cases(), static fn (Pattern $of): string => $of->label()),
             new TypedElement(),
             new Answers(),
             Answers::OF_ORDER,
@@ -156,6 +76,95 @@ final readonly class VocabularyController
             new TypedSetting(),
             new TypedFilm(),
             KnockoutShape::USUAL->value,
+        );
+    }
+
+    /**
+     * @template Of of \BackedEnum
+     *
+     * @param list<Of>             $cases
+     * @param \Closure(Of): string $label
+     *
+     * @return list<ChoiceView>
+     */
+    private static function choices(array $cases, \Closure $label): array
+    {
+        return array_map(
+            static fn (\BackedEnum $of): ChoiceView => new ChoiceView((string) $of->value, $label($of)),
+            $cases,
+        );
+    }
+
+    /** @return list<KindView> */
+    private static function kinds(): array
+    {
+        return array_map(
+            static fn (SurfaceKind $kind): KindView => new KindView(
+                $kind->value,
+                $kind->label(),
+                array_map(static fn (array $length): MeasureView => new MeasureView(...$length), $kind->lengths()),
+            ),
+            SurfaceKind::cases(),
+        );
+    }
+
+    /** @return list<KeepOutView> */
+    private function keepOuts(): array
+    {
+        $rules = $this->rules->current();
+
+        return array_map(
+            static fn (KeepOut $what): KeepOutView => new KeepOutView(
+                $what->value,
+                $what->label(),
+                $what->measures(),
+                LengthView::micrometres($what->margin($rules)),
+            ),
+            KeepOut::cases(),
+        );
+    }
+
+    /** @return list<FinishView> */
+    private function finishes(): array
+    {
+        $rules = $this->rules->current();
+
+        return array_map(
+            static fn (Finish $finish): FinishView => new FinishView(
+                $finish->value,
+                $finish->label(),
+                $finish->says($rules),
+            ),
+            Finish::cases(),
+        );
+    }
+
+    /** @return list<MaterialView> */
+    private static function materials(): array
+    {
+        return array_map(
+            static fn (Material $material): MaterialView => new MaterialView(
+                $material->value,
+                $material->label(),
+                $material->hasInside(),
+                $material->isPainted(),
+            ),
+            Material::cases(),
+        );
+    }
+
+    /** @return list<FaceView> */
+    private function faces(): array
+    {
+        return array_map(
+            static fn (Face $face): FaceView => new FaceView(
+                $face->slug,
+                $face->name,
+                $face->style,
+                $face->thinnest,
+                $face->alphabets,
+            ),
+            $this->faces->all(),
         );
     }
 }

@@ -32,6 +32,10 @@ use Yelbo\Web\View\ProblemView;
 /** Every error leaves as application/problem+json with a sentence; never with a trace. */
 final readonly class Problems
 {
+    private const MAYBE_KEPT = 'What you did may or may not have been kept: look at it before you do it again.';
+    private const TOO_MUCH =
+        'This takes longer to work out than Yelbo may take at the counter. Make it simpler: fewer words, a plainer drawing, an outline with fewer corners.';
+
     public function __construct(private LoggerInterface $logger)
     {
     }
@@ -56,75 +60,46 @@ final readonly class Problems
 
     private function problem(\Throwable $fault, bool $isReading): ProblemView
     {
+        $says = $fault->getMessage();
+
         return match (true) {
-            $fault instanceof Refusals => self::fields($fault->fields, $fault->getMessage()),
-            $fault instanceof Refused => new ProblemView(
-                'about:blank',
-                'Not possible',
-                'illegal-move' === $fault->reason || 'outdated-proof' === $fault->reason ? 409 : 422,
-                $fault->getMessage(),
-                [],
-            ),
-            $fault instanceof Conflict => new ProblemView(
-                'about:blank',
-                'Changed meanwhile',
-                409,
-                $fault->getMessage(),
-                [],
-                ConflictView::from($fault),
-            ),
-            $fault instanceof GivenUp => new ProblemView('about:blank', 'Given up', 409, $fault->getMessage(), []),
-            $fault instanceof NotFound => new ProblemView('about:blank', 'Not found', 404, $fault->getMessage(), []),
-            $fault instanceof LinkClosed => new ProblemView(
-                'about:blank',
-                'Not open any more',
-                410,
-                $fault->getMessage(),
-                [],
-            ),
-            $fault instanceof Unreachable => new ProblemView(
-                'about:blank',
-                'Away',
-                503,
-                $fault->getMessage().
-                    ($isReading
-                        ? ' It is tried again by itself.'
-                        : ' What you did may or may not have been kept: look at it before you do it again.'),
-                [],
-            ),
-            self::isOverBudget($fault) || self::isTooMuch($fault) => new ProblemView(
-                'about:blank',
-                'Too much',
-                422,
-                'This takes longer to work out than Yelbo may take at the counter. Make it simpler: fewer words, a plainer drawing, an outline with fewer corners.',
-                [],
-            ),
-            $fault instanceof CutterTrouble => new ProblemView('about:blank', 'Cutter', 422, $fault->getMessage(), []),
-            $fault instanceof AccessDeniedException => new ProblemView(
-                'about:blank',
-                'Not allowed',
-                403,
-                'Only the owner may see this.',
-                [],
-            ),
-            $fault instanceof AuthenticationException => new ProblemView(
-                'about:blank',
-                'Sign in',
-                401,
-                'Sign in first.',
-                [],
-            ),
+            $fault instanceof Refusals => self::fields($fault->fields, $says),
+            $fault instanceof Refused => self::told('Not possible', self::ofRefusal($fault), $says),
+            $fault instanceof Conflict => self::told('Changed meanwhile', 409, $says, ConflictView::from($fault)),
+            $fault instanceof GivenUp => self::told('Given up', 409, $says),
+            $fault instanceof NotFound => self::told('Not found', 404, $says),
+            $fault instanceof LinkClosed => self::told('Not open any more', 410, $says),
+            $fault instanceof Unreachable => self::told('Away', 503, $says.' '.self::whileAway($isReading)),
+            self::isOverBudget($fault) || self::isTooMuch($fault) => self::told('Too much', 422, self::TOO_MUCH),
+            $fault instanceof CutterTrouble => self::told('Cutter', 422, $says),
+            $fault instanceof AccessDeniedException => self::told('Not allowed', 403, 'Only the owner may see this.'),
+            $fault instanceof AuthenticationException => self::told('Sign in', 401, 'Sign in first.'),
             $fault instanceof HttpExceptionInterface => $this->http($fault),
-            default => new ProblemView(
-                'about:blank',
-                'Fault',
-                500,
-                $isReading
-                    ? 'Something in Yelbo broke. Nothing was changed. Try again; if it stays, tell the owner the time.'
-                    : 'Something in Yelbo broke. What you did may or may not have been kept: look at it before you do it again. If it stays, tell the owner the time.',
-                [],
-            ),
+            default => self::told('Fault', 500, self::ofFault($isReading)),
         };
+    }
+
+    private static function told(string $title, int $status, string $says, ?ConflictView $conflict = null): ProblemView
+    {
+        return new ProblemView('about:blank', $title, $status, $says, [], $conflict);
+    }
+
+    /** A move that others made impossible meanwhile is a conflict. */
+    private static function ofRefusal(Refused $refused): int
+    {
+        return \in_array($refused->reason, ['illegal-move', 'outdated-proof'], true) ? 409 : 422;
+    }
+
+    private static function whileAway(bool $isReading): string
+    {
+        return $isReading ? 'It is tried again by itself.' : self::MAYBE_KEPT;
+    }
+
+    private static function ofFault(bool $isReading): string
+    {
+        return $isReading
+            ? 'Something in Yelbo broke. Nothing was changed. Try again; if it stays, tell the owner the time.'
+            : 'Something in Yelbo broke. '.self::MAYBE_KEPT.' If it stays, tell the owner the time.';
     }
 
     /** PHP ended it for its time or its memory. */

@@ -12,10 +12,10 @@ use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ellipse;
 use Yelbo\Trade\Object\KeepOut;
+use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\SurfaceKind;
-use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rules;
 

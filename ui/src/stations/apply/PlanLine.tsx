@@ -1,5 +1,6 @@
+import { inWaits } from '../../parts/duration';
 import { useInSight } from '../../parts/useInSight';
-import { type Step, wait } from './stepWords';
+import type { Step } from './stepWords';
 
 export function PlanLine({
   step,
@@ -20,7 +21,7 @@ export function PlanLine({
     <>
       <span className="w-5 shrink-0 text-right text-sm text-ink2">{step.done ? '✓' : nth + 1}</span>
       <span className="flex-1">{step.title}</span>
-      {step.wait > 0 && <span className="text-sm text-ink2">dries {wait(step.wait)}</span>}
+      {step.wait > 0 && <span className="text-sm text-ink2">dries {inWaits(step.wait)}</span>}
     </>
   );
   return (

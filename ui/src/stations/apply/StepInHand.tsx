@@ -4,11 +4,12 @@ import { stepsKey } from '../../api/keys';
 import { useChange } from '../../api/queries';
 import { useKey } from '../../frame/keys';
 import { Caution, Move, Trouble } from '../../parts/basics';
+import { aboutMinutes } from '../../parts/duration';
 import { SelectField } from '../../parts/fields';
 import { asMoment } from '../../parts/time';
 import { LevelByPhoto } from './LevelByPhoto';
 import { StepPicture } from './StepPicture';
-import { lower, minutes, NONE, type Step } from './stepWords';
+import { lower, NONE, type Step } from './stepWords';
 
 /** Two schools do it differently: this decal the other way, one key away. */
 function OtherSchool({
@@ -69,7 +70,7 @@ export function Current({
       <div aria-live="polite">
         <p className="label mt-1">
           Step {nth + 1} of {steps.steps.length}
-          {step.minutes > 0 && `, about ${minutes(step.minutes)}`}
+          {step.minutes > 0 && `, about ${aboutMinutes(step.minutes)}`}
           {step.film && steps.thing.films.length > 1 && ` · film ${step.film}`}
         </p>
         <h3 className="font-label text-count leading-10 font-semibold">{step.title}</h3>

@@ -7,6 +7,7 @@ import { useKey } from '../../frame/keys';
 import { stationName } from '../../frame/stations';
 import { Scroll, useShown } from '../../parts/basics';
 import { ReasonDialog } from '../../parts/dialog';
+import { aboutMinutes, inWaits } from '../../parts/duration';
 import { until, useNow } from '../../parts/time';
 import { Minded } from '../Minded';
 import { Papers } from '../Papers';
@@ -14,7 +15,7 @@ import { Together } from '../Together';
 import { Moves } from './BenchMoves';
 import { PlanLine } from './PlanLine';
 import { Current, Drying } from './StepInHand';
-import { minutes, type Step, wait, whose } from './stepWords';
+import { type Step, whose } from './stepWords';
 
 /** One step at a time, large; what is needed for all of them, what comes next, and what to do when it goes wrong. */
 export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
@@ -65,7 +66,7 @@ export function WorkBench({ steps }: { steps: Schemas['StepsView'] }) {
       <aside className="flex min-h-0 flex-col border-l border-rule bg-ground" aria-label="The plan of work">
         <Scroll label="All steps" className="min-h-0 flex-1 px-5 py-3">
           <p className="label mb-1">
-            {minutes(steps.minutes)} of hands{steps.waits > 0 && `, ${wait(steps.waits)} of waiting`}
+            {aboutMinutes(steps.minutes)} of hands{steps.waits > 0 && `, ${inWaits(steps.waits)} of waiting`}
           </p>
           <ol>
             {steps.steps.map((step, nth) => (

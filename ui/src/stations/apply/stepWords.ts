@@ -8,8 +8,3 @@ export const whose = (step: Step) => step.film || 'The whole';
 export const NONE: Schemas['StepFilmsView'] = { films: [], from: { x: 0, y: 0 } };
 
 export const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1);
-
-export const minutes = (many: number) => (many < 1.5 ? 'a minute' : `${Math.round(many)} min`);
-
-export const wait = (many: number) =>
-  many < 120 ? `${many} min` : many <= 5 * 1440 ? `${Math.round(many / 60)} h` : `${Math.round(many / 1440)} days`;

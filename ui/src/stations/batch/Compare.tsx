@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
 import { useShown } from '../../parts/basics';
+import { inMinutes } from '../../parts/duration';
 import type { Plan } from './useNesting';
 
 const money = (minor: number | null) => (minor === null ? '–' : (minor / 100).toFixed(2));
-const minutes = (value: number) => `${Math.max(1, Math.round(value))} min`;
 
 type Row = { name: string; of: (plan: Plan) => ReactNode; weigh?: (plan: Plan) => number };
 
@@ -46,12 +46,12 @@ export function Compare({
     },
     {
       name: 'cutting',
-      of: (plan) => minutes(figures(plan)?.cutting ?? 0),
+      of: (plan) => inMinutes(figures(plan)?.cutting ?? 0),
       weigh: (plan) => Math.round(figures(plan)?.cutting ?? 0),
     },
     {
       name: 'weeding',
-      of: (plan) => minutes(figures(plan)?.weeding ?? 0),
+      of: (plan) => inMinutes(figures(plan)?.weeding ?? 0),
       weigh: (plan) => Math.round(figures(plan)?.weeding ?? 0),
     },
     {

@@ -1,5 +1,6 @@
 import type { Batch } from '../../api/client';
 import { Facts, useShown } from '../../parts/basics';
+import { inMinutes } from '../../parts/duration';
 
 /** What is to be cut, from what, and the files for it. */
 export function BatchFacts({ batch, together }: { batch: Batch; together: number[] }) {
@@ -22,7 +23,7 @@ export function BatchFacts({ batch, together }: { batch: Batch; together: number
           ? [['released with', together.filter((id) => id !== batch.id).join(', ')] as [string, string]]
           : []),
         ...(batch.machine ? [['machine', batch.machine] as [string, string]] : []),
-        ['to cut', `${batch.metres.toFixed(1)} m, about ${Math.max(1, Math.round(batch.minutes))} min`],
+        ['to cut', `${batch.metres.toFixed(1)} m, about ${inMinutes(batch.minutes)}`],
         ['reaches down', shown.one(batch.length)],
         [
           'cut file',

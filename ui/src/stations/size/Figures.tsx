@@ -1,5 +1,6 @@
 import type { Fit, Schemas } from '../../api/client';
 import { useShown } from '../../parts/basics';
+import { inMinutes } from '../../parts/duration';
 import { TextField } from '../../parts/fields';
 import { motifOf } from './MotifPanel';
 import type { Drawing } from './useDrawing';
@@ -83,16 +84,13 @@ export function Figures({
           <Figure
             name={isOwn ? 'Decals, each its own' : 'Decals, one height'}
             first={String(set.members.length)}
-            second={`${inMinutes(weeding)} to weed`}
+            second={weeding === undefined ? 'checking …' : `${inMinutes(weeding)} to weed`}
           />
         </>
       )}
     </div>
   );
 }
-
-const inMinutes = (weeding: number | undefined) =>
-  weeding === undefined ? 'checking …' : `${Math.max(1, Math.round(weeding))} min`;
 
 function Figure({ name, first, second }: { name: string; first: string; second: string }) {
   return (

@@ -4,6 +4,7 @@ import { api, ask, Problem, type Schemas } from '../../api/client';
 import { weedingKey } from '../../api/keys';
 import { refresh } from '../../api/queries';
 import { Caution, NextMove, Nothing, Ready, Scroll, Section, Trouble, useShown } from '../../parts/basics';
+import { inMinutes } from '../../parts/duration';
 import { Minded } from '../Minded';
 import { More, PieceList, usePieces } from '../PieceList';
 import { Spoil } from '../Spoil';
@@ -119,7 +120,7 @@ function Bench({ weeding }: { weeding: Schemas['WeedingView'] }) {
               </span>
             </p>
           </Section>
-          <p className="text-ink2">About {Math.max(1, Math.round(weeding.minutes))} min.</p>
+          <p className="text-ink2">About {inMinutes(weeding.minutes)}.</p>
         </Scroll>
         <div className="flex flex-col gap-3 border-t border-rule p-5">
           <Caution>Knives and hooks: cut away from yourself, cap them.</Caution>

@@ -2,9 +2,10 @@ import { Link } from 'react-router';
 import { api, ask } from '../../api/client';
 import { useChange } from '../../api/queries';
 import { Move, Trouble } from '../../parts/basics';
+import { inWaits } from '../../parts/duration';
 import { asMoment } from '../../parts/time';
 import type { Entry } from './axis';
-import { long, type WeekPlan } from './weekWords';
+import type { WeekPlan } from './weekWords';
 
 /** The order in hand: all its steps, and what holds the one that is chosen. */
 export function Chosen({ week, entry }: { week: WeekPlan; entry: Entry }) {
@@ -25,7 +26,7 @@ export function Chosen({ week, entry }: { week: WeekPlan; entry: Entry }) {
       <p className="mt-1">
         Ready {asMoment(order.ready)}
         {order.due && `, used ${asMoment(order.due)}`}
-        {order.late > 0 && <b className="font-semibold text-signal-ink">: {long(order.late)} late</b>}
+        {order.late > 0 && <b className="font-semibold text-signal-ink">: {inWaits(order.late)} late</b>}
       </p>
       {order.begins && (
         <p className="text-ink2">

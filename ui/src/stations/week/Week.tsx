@@ -5,6 +5,7 @@ import { api, ask } from '../../api/client';
 import { useChange, week as weekQuery } from '../../api/queries';
 import { Move, Ready, Scroll, Trouble } from '../../parts/basics';
 import { Choice } from '../../parts/choice';
+import { inWaits } from '../../parts/duration';
 import { asMoment } from '../../parts/time';
 import { WeekBoard } from './Board';
 import type { Put } from './boardParts';
@@ -12,7 +13,7 @@ import { Chosen } from './ChosenStep';
 import { Feeds } from './Feeds';
 import { HoursDialog } from './HoursDialog';
 import { AsList } from './WeekList';
-import { long, nameOf, type WeekPlan } from './weekWords';
+import { nameOf, type WeekPlan } from './weekWords';
 
 /** The plan of the week: who does what when, what comes late and what would save it. */
 export function Week() {
@@ -123,7 +124,7 @@ function Late({ week }: { week: WeekPlan }) {
                 <Link to={`?docket=${late.docket}`} className="font-semibold underline">
                   {of?.tag}
                 </Link>{' '}
-                {of?.label} <b className="font-semibold text-signal-ink">{of && long(of.late)} late</b>
+                {of?.label} <b className="font-semibold text-signal-ink">{of && inWaits(of.late)} late</b>
               </p>
               <p className="text-note text-ink2">{late.says}</p>
               {late.options.map((option) => (
