@@ -1,19 +1,7 @@
 import type { ReactElement } from 'react';
-import {
-  Bar,
-  BarChart,
-  CartesianGrid,
-  ComposedChart,
-  Line,
-  ReferenceLine,
-  ResponsiveContainer,
-  Scatter,
-  ScatterChart,
-  XAxis,
-  YAxis,
-} from 'recharts';
 import type { Schemas } from '../../api/client';
 import { asDay } from '../../parts/time';
+import { Bars, Scattered } from './charts';
 import type { Cell } from './figuresTable';
 
 type Shown = Schemas['PicturesView'];
@@ -27,9 +15,7 @@ export type Picture = {
   draw: () => ReactElement;
 };
 
-const INK = 'var(--color-ink)';
 const hours = (minutes: number) => Math.round(minutes / 6) / 10;
-const axis = { stroke: INK, tick: { fill: 'var(--color-ink2)', fontSize: 12 }, tickLine: false } as const;
 
 /** What is told is off by, by the handbook and now. */
 function off({ paces }: Shown): string {
@@ -56,18 +42,10 @@ function margin(pictures: Shown, by: 'object' | 'face' | 'film', names: (by: str
     head: [BY[by] ?? by, 'Orders', 'Price', 'Cost', 'Left', 'Left, %'],
     rows: of.map((one) => [one.name, one.orders, one.price.text, one.cost.text, one.left.text, one.share]),
     draw: () => (
-      <Bars data={of.slice(0, 8)} x="name">
-        <Bar
-          maxBarSize={72}
-          dataKey="spent"
-          stackId="a"
-          fill="url(#bars)"
-          stroke={INK}
-          strokeWidth={0.8}
-          isAnimationActive={false}
-        />
-        <Bar maxBarSize={72} dataKey="kept" stackId="a" fill={INK} isAnimationActive={false} />
-      </Bars>
+      <Bars
+        rows={of.slice(0, 8).map(({ name, spent, kept }) => ({ name, values: [spent, kept] }))}
+        fills={['hatch', 'ink']}
+      />
     ),
   };
 }
@@ -94,8 +72,6 @@ export function allPictures(pictures: Shown, names: (by: string, of: string) => 
     }, {}),
   );
   const recuts = pictures.recuts.map((one) => ({ ...one, text: one.cost.text, cost: one.cost.minor / 100 }));
-  const told = Math.ceil(Math.max(1, ...pictures.minutes.map((one) => one.told)));
-  const took = Math.ceil(Math.max(told, ...pictures.minutes.map((one) => one.took)));
   return [
     {
       name: 'Load of the days to come',
@@ -103,18 +79,10 @@ export function allPictures(pictures: Shown, names: (by: string, of: string) => 
       head: ['Day', 'Planned, h', 'There are, h'],
       rows: load.map((one) => [one.day, one.planned, one.open]),
       draw: () => (
-        <Bars data={load} x="day">
-          <Bar maxBarSize={72} dataKey="planned" stackId="a" fill={INK} isAnimationActive={false} />
-          <Bar
-            maxBarSize={72}
-            dataKey="free"
-            stackId="a"
-            fill="url(#bars)"
-            stroke={INK}
-            strokeWidth={0.8}
-            isAnimationActive={false}
-          />
-        </Bars>
+        <Bars
+          rows={load.map(({ day, planned, free }) => ({ name: day, values: [planned, free] }))}
+          fills={['ink', 'hatch']}
+        />
       ),
     },
     {
@@ -123,18 +91,10 @@ export function allPictures(pictures: Shown, names: (by: string, of: string) => 
       head: ['Week from', 'Film', 'Off the shelf, m²', 'Back on it, m²'],
       rows: pictures.film.map((one) => [asDay(one.week), one.film, one.off, one.back]),
       draw: () => (
-        <Bars data={film} x="week">
-          <Bar maxBarSize={72} dataKey="used" stackId="a" fill={INK} isAnimationActive={false} />
-          <Bar
-            maxBarSize={72}
-            dataKey="back"
-            stackId="a"
-            fill="url(#bars)"
-            stroke={INK}
-            strokeWidth={0.8}
-            isAnimationActive={false}
-          />
-        </Bars>
+        <Bars
+          rows={film.map(({ week, used, back }) => ({ name: week, values: [used, back] }))}
+          fills={['ink', 'hatch']}
+        />
       ),
     },
     {
@@ -143,21 +103,11 @@ export function allPictures(pictures: Shown, names: (by: string, of: string) => 
       head: ['Reason', 'Pieces', 'Cost', 'So far, %'],
       rows: recuts.map((one) => [one.reason, one.count, one.text, one.soFar]),
       draw: () => (
-        <ResponsiveContainer width="100%" height="100%">
-          <ComposedChart
-            accessibilityLayer={false}
-            data={recuts}
-            margin={{ top: 8, right: -12, bottom: 4, left: -12 }}
-            barCategoryGap="30%"
-          >
-            <CartesianGrid stroke="var(--color-rule)" strokeWidth={0.6} vertical={false} />
-            <XAxis dataKey="reason" {...axis} interval="preserveStartEnd" />
-            <YAxis yAxisId="cost" {...axis} />
-            <YAxis yAxisId="share" orientation="right" domain={[0, 100]} {...axis} />
-            <Bar yAxisId="cost" dataKey="cost" fill={INK} isAnimationActive={false} maxBarSize={64} />
-            <Line yAxisId="share" dataKey="soFar" stroke={INK} dot={{ fill: 'none', r: 3 }} isAnimationActive={false} />
-          </ComposedChart>
-        </ResponsiveContainer>
+        <Bars
+          rows={recuts.map(({ reason, cost }) => ({ name: reason, values: [cost] }))}
+          fills={['ink']}
+          share={recuts.map(({ soFar }) => soFar)}
+        />
       ),
     },
     {
@@ -165,35 +115,14 @@ export function allPictures(pictures: Shown, names: (by: string, of: string) => 
       says: 'Orders by how many days before they were used they were handed over.',
       head: ['Days before', 'Orders'],
       rows: delivered.map((one) => [one.name, one.count]),
-      draw: () => (
-        <Bars data={delivered} x="name" whole>
-          <Bar maxBarSize={72} dataKey="count" fill={INK} isAnimationActive={false} />
-        </Bars>
-      ),
+      draw: () => <Bars rows={delivered.map(({ name, count }) => ({ name, values: [count] }))} fills={['ink']} whole />,
     },
     {
       name: 'Told against real minutes',
       says: `Each piece of work that was timed: across what the handbook tells, up what it took. On the line both are one.${off(pictures)}`,
       head: ['Station', 'Told, min', 'Took, min'],
       rows: pictures.minutes.map((one) => [one.station, one.told, one.took]),
-      draw: () => (
-        <ResponsiveContainer width="100%" height="100%">
-          <ScatterChart accessibilityLayer={false} margin={{ top: 8, right: 12, bottom: 4, left: -12 }}>
-            <CartesianGrid stroke="var(--color-rule)" strokeWidth={0.6} vertical={false} />
-            <XAxis type="number" dataKey="told" domain={[0, told]} {...axis} />
-            <YAxis type="number" dataKey="took" domain={[0, took]} {...axis} />
-            <ReferenceLine
-              segment={[
-                { x: 0, y: 0 },
-                { x: told, y: told },
-              ]}
-              stroke={INK}
-              strokeDasharray="12 4 3 4"
-            />
-            <Scatter data={pictures.minutes} fill="none" stroke={INK} isAnimationActive={false} />
-          </ScatterChart>
-        </ResponsiveContainer>
-      ),
+      draw: () => <Scattered points={pictures.minutes} />,
     },
     ...(['object', 'face', 'film'] as const).map((by) => margin(pictures, by, names)),
     {
@@ -203,45 +132,10 @@ export function allPictures(pictures: Shown, names: (by: string, of: string) => 
       rows: pictures.shelf.map((one) => [one.film, one.area, one.worth.text, one.since ? asDay(one.since) : '']),
       draw: () => (
         <Bars
-          data={pictures.shelf.slice(0, 10).map((one) => ({ film: one.film, worth: one.worth.minor / 100 }))}
-          x="film"
-        >
-          <Bar maxBarSize={72} dataKey="worth" fill={INK} isAnimationActive={false} />
-        </Bars>
+          rows={pictures.shelf.slice(0, 10).map((one) => ({ name: one.film, values: [one.worth.minor / 100] }))}
+          fills={['ink']}
+        />
       ),
     },
   ];
-}
-
-function Bars({
-  data,
-  x,
-  whole = false,
-  children,
-}: {
-  data: object[];
-  x: string;
-  whole?: boolean;
-  children: React.ReactNode;
-}) {
-  return (
-    <ResponsiveContainer width="100%" height="100%">
-      <BarChart
-        accessibilityLayer={false}
-        data={data}
-        margin={{ top: 8, right: 4, bottom: 4, left: -12 }}
-        barCategoryGap="30%"
-      >
-        <defs>
-          <pattern id="bars" width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <path d="M0 0V5" stroke={INK} strokeWidth="1" />
-          </pattern>
-        </defs>
-        <CartesianGrid stroke="var(--color-rule)" strokeWidth={0.6} vertical={false} />
-        <XAxis dataKey={x} {...axis} interval="preserveStartEnd" />
-        <YAxis allowDecimals={!whole} {...axis} />
-        {children}
-      </BarChart>
-    </ResponsiveContainer>
-  );
 }
