@@ -72,15 +72,18 @@ final class FilmToldTest extends PlansTestCase
                 $told[] = $share;
             }
         }
-        sort($told);
+        usort($told, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+        $worst = 'the least of '.($told[0][1] ?? 'none');
+        $told = array_column($told, 0);
         $near = \count(array_filter($told, static fn (float $share): bool => abs($share - 1) <= 0.1));
         $says = \sprintf(
-            '%d orders: %d within 10 %%, the least %.2f, the middle one %.2f, the most %.2f of the plan’s film',
+            '%d orders: %d within 10 %%, the least %.2f, the middle one %.2f, the most %.2f of the plan’s film; %s',
             \count($told),
             $near,
             $told[0] ?? 0,
             $told[intdiv(\count($told), 2)] ?? 0,
             $told[\count($told) - 1] ?? 0,
+            $worst,
         );
         self::assertCount($many, $told);
         self::assertGreaterThan(0.75, $told[0], $says);
@@ -91,8 +94,12 @@ final class FilmToldTest extends PlansTestCase
         }
     }
 
-    /** Told film as a share of the plan's; none of what cannot be cut as it was made up. */
-    private function order(Randomizer $random): ?float
+    /**
+     * Told film as a share of the plan's, and what was ordered; none of what cannot be cut as it was made up.
+     *
+     * @return array{float, string}|null
+     */
+    private function order(Randomizer $random): ?array
     {
         $pick = static fn (array $of): mixed => $of[$random->getInt(0, \count($of) - 1)];
         $width = $random->getInt(40, 500);
@@ -135,7 +142,9 @@ final class FilmToldTest extends PlansTestCase
         // What is cut again is charged, and is in no plan.
         $again = 1 + Rules::standard()->value(Rule::RecutShare) / 100;
 
-        return array_sum(array_map(static fn (FilmNeed $need): float => $need->needed(), $enough->films)) / $again / $taken;
+        $told = array_sum(array_map(static fn (FilmNeed $need): float => $need->needed(), $enough->films)) / $again;
+
+        return [$told / $taken, "kind $kind, ".json_encode($typed, \JSON_THROW_ON_ERROR)];
     }
 
     /** An order drawn as its kind says, with its proof. */

@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useEffectEvent } from 'react';
 
 const TYPING = 'input:not([type=radio]):not([type=checkbox]), textarea, select, [contenteditable]';
 
@@ -8,26 +8,28 @@ const isTyped = (event: KeyboardEvent, target: HTMLElement | null): boolean =>
 
 /** A key anywhere on the page, unless somebody is typing, is in a form, or a dialog is open. */
 export function useKey(key: string, act: (event: KeyboardEvent) => void, on = true, withCtrl = false): void {
+  // Listened for once: what it does then is what is meant by then.
+  const pressed = useEffectEvent((event: KeyboardEvent) => {
+    const target = event.target as HTMLElement | null;
+    const ctrl = event.ctrlKey || event.metaKey;
+    if (event.key !== key || ctrl !== withCtrl || event.altKey || event.defaultPrevented) {
+      return;
+    }
+    if (isTyped(event, target) || document.querySelector('[role=dialog][data-state=open]')) {
+      return;
+    }
+    // What it opens has the focus at once, and the key is not to be typed there.
+    event.preventDefault();
+    act(event);
+  });
   useEffect(() => {
     if (!on) {
       return;
     }
-    const listen = (event: KeyboardEvent) => {
-      const target = event.target as HTMLElement | null;
-      const ctrl = event.ctrlKey || event.metaKey;
-      if (event.key !== key || ctrl !== withCtrl || event.altKey || event.defaultPrevented) {
-        return;
-      }
-      if (isTyped(event, target) || document.querySelector('[role=dialog][data-state=open]')) {
-        return;
-      }
-      // What it opens has the focus at once, and the key is not to be typed there.
-      event.preventDefault();
-      act(event);
-    };
+    const listen = (event: KeyboardEvent) => pressed(event);
     window.addEventListener('keydown', listen);
     return () => window.removeEventListener('keydown', listen);
-  }, [key, act, on, withCtrl]);
+  }, [on]);
 }
 
 /**

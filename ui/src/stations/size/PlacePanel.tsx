@@ -1,5 +1,5 @@
 import { useMutation } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { api, ask, type Fit, type Length, type On, type Problem, type Schemas } from '../../api/client';
 import { Move, Section, useShown } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
@@ -157,8 +157,10 @@ export function Distance({
 }) {
   const shown = useShown();
   const settled = shown.one(now);
-  const [typed, setTyped] = useState(settled);
-  useEffect(() => setTyped(settled), [settled]);
+  // What was typed holds for the place it was typed at.
+  const [last, setLast] = useState({ at: settled, typed: settled });
+  const typed = last.at === settled ? last.typed : settled;
+  const setTyped = (value: string) => setLast({ at: settled, typed: value });
   const take = () => typed !== settled && onType(typed);
   return (
     <form

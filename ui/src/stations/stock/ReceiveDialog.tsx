@@ -1,4 +1,4 @@
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { api, ask, type Film, type StockItem as Item } from '../../api/client';
 import { useChange } from '../../api/queries';
 import { Trouble } from '../../parts/basics';
@@ -40,13 +40,14 @@ export function ReceiveDialog({
   item?: Item;
   onClose: () => void;
 }) {
-  const [typed, setTyped] = useState(EMPTY);
+  const [last, setTyped] = useState(EMPTY);
+  // Each time it is opened it begins with the film it was opened for.
+  const typed = { ...last, film: last.film || String(film?.id ?? films[0]?.id ?? '') };
+  const close = () => {
+    setTyped((now) => ({ ...now, film: '' }));
+    onClose();
+  };
   const set = (name: keyof typeof EMPTY) => (value: string) => setTyped((now) => ({ ...now, [name]: value }));
-  useEffect(() => {
-    if (open) {
-      setTyped((now) => ({ ...now, film: String(film?.id ?? films[0]?.id ?? '') }));
-    }
-  }, [open, film, films]);
   const receive = useChange(
     () =>
       ask(
@@ -70,7 +71,7 @@ export function ReceiveDialog({
   return (
     <FormBox
       open={open}
-      onClose={onClose}
+      onClose={close}
       title={item ? `More of ${item.number}` : 'Film that came in'}
       what={
         item ? `${item.film.name}, the same size and bin.` : 'It gets a number of its own, to be stuck on as a label.'

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { useState } from 'react';
 import { api, ask, type Schemas } from '../../api/client';
 import { hours as hoursQuery, me, useChange } from '../../api/queries';
 import { Move, NextMove, Trouble } from '../../parts/basics';
@@ -37,12 +37,9 @@ function Hours({ hands, onClose }: { hands: Schemas['WeekHandView'][]; onClose: 
   const { data } = useQuery(hoursQuery);
   const { data: who } = useQuery(me);
   const owner = who?.role === 'owner';
-  const [typed, setTyped] = useState<Stretch[] | null>(null);
-  useEffect(() => {
-    if (data && typed === null) {
-      setTyped(data.hours.map(({ day, from, to }) => ({ day, from, to })));
-    }
-  }, [data, typed]);
+  // Until something is typed the hours are what is kept.
+  const [changed, setTyped] = useState<Stretch[] | null>(null);
+  const typed = changed ?? data?.hours.map(({ day, from, to }) => ({ day, from, to }));
   const save = useChange((all: Stretch[]) => ask(api.PUT('/api/hours', { body: { hours: all } })), onClose);
   const dropExtra = useChange((id: number) => ask(api.POST('/api/hours/{id}/drop', { params: { path: { id } } })));
   if (!data || !typed) {
