@@ -16,7 +16,7 @@ use Yelbo\Trade\Rule;
 /** Paper guides of pieces, laid out on pages. Source: handbook section 11. */
 final readonly class PaperGuides
 {
-    public function __construct(private WorkPlans $plans, private Outlines $outlines, private ShopRules $rules)
+    public function __construct(private DecalsToApply $decals, private Outlines $outlines, private ShopRules $rules)
     {
     }
 
@@ -40,7 +40,7 @@ final readonly class PaperGuides
     public function guide(Piece $piece, bool $whole): PaperGuide
     {
         return PaperGuide::of(
-            $this->plans->decal($piece),
+            $this->decals->of($piece),
             $piece->item()->object()->surface()->outline(),
             array_map(
                 fn (Piece $layer): Region => $this->outlines

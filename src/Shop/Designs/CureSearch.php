@@ -4,11 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
-use Yelbo\Trade\Check\Severity;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Roster;
-use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Refused;
 
 /**
@@ -23,19 +21,6 @@ final readonly class CureSearch
     private const MOST_MEMBERS = 3;
     /** Of a figure that is too small: a cure leaves others as they were, but for rounding. */
     private const AS_BAD = 0.02;
-    /** What a cure may bring along, as it is told beside it. */
-    private const BROUGHT = [
-        'too-large-for-machine' => 'to be cut in panels',
-        'too-large-for-film' => 'to be cut in panels',
-        'too-wide-for-tape' => 'strips of tape side by side',
-        'too-small-to-read' => 'hard to read from afar',
-        'film-and-use' => 'the film is not for that use',
-        'film-and-surface' => 'the film is not for that surface',
-        'droop' => 'the middle of the line hangs',
-        'ball-strain' => 'snips between the letters',
-        'patterned' => 'mind which way the pattern runs',
-        'indoors-only' => 'for indoors only',
-    ];
 
     public function __construct(
         private DesignFitter $fitter,
@@ -167,8 +152,8 @@ final readonly class CureSearch
             return null;
         }
         $after = $this->groups($decal, $redrawn);
-        $known = self::stops($before);
-        foreach (self::stops($after) as $code => $stop) {
+        $known = CureEffect::stops($before);
+        foreach (CureEffect::stops($after) as $code => $stop) {
             if (
                 !isset($known[$code])
                 || $stop->count > $known[$code]->count
@@ -178,82 +163,7 @@ final readonly class CureSearch
             }
         }
 
-        return self::holds($cured, $after) ? null : implode(
-            ', ',
-            [self::size($redrawn), ...self::changes($drawn, $redrawn), ...self::brought($before, $after)],
-        );
-    }
-
-    /** @param non-empty-array<int, Fitted> $drawn */
-    private static function size(array $drawn): string
-    {
-        $fitted = reset($drawn);
-        $box = $fitted->artwork->box();
-        $letters = 'letters '.Length::micrometres($fitted->capHeight)->inMetric().' mm';
-        $size = \sprintf(
-            '%s × %s mm over all',
-            Length::micrometres($box->width())->inMetric(),
-            Length::micrometres($box->height())->inMetric(),
-        );
-
-        return match (true) {
-            null !== $fitted->words->art => $size,
-            \count($drawn) > 1 => "$letters on all",
-            default => "$letters, $size",
-        };
-    }
-
-    /**
-     * Parts and insides of a single decal that are gone or have come.
-     *
-     * @param non-empty-array<int, Fitted> $before
-     * @param non-empty-array<int, Fitted> $after
-     *
-     * @return list<string>
-     */
-    private static function changes(array $before, array $after): array
-    {
-        if (\count($after) > 1) {
-            return [];
-        }
-        $one = reset($before)->artwork->top();
-        $other = reset($after)->artwork->top();
-        $says = [];
-        if (\count($one->polygons) !== \count($other->polygons)) {
-            $says[] = self::many(\count($one->polygons), 'part').\count($other->polygons);
-        }
-        if ($one->holes() !== $other->holes()) {
-            $says[] = self::many($one->holes(), 'inside').$other->holes();
-        }
-
-        return $says;
-    }
-
-    private static function many(int $count, string $what): string
-    {
-        return 1 === $count ? "1 $what becomes " : "$count {$what}s become ";
-    }
-
-    /**
-     * What stays, and what has come that was not there before.
-     *
-     * @param list<SnagGroup> $before
-     * @param list<SnagGroup> $after
-     *
-     * @return list<string>
-     */
-    private static function brought(array $before, array $after): array
-    {
-        $left = array_sum(array_map(static fn (SnagGroup $stop): int => $stop->count, self::stops($after)));
-        $says = 0 === $left ? [] : ["$left other ".(1 === $left ? 'stop stays' : 'stops stay')];
-        $known = array_map(static fn (SnagGroup $group): string => $group->code->value, $before);
-        foreach ($after as $group) {
-            if (!\in_array($group->code->value, $known, true) && isset(self::BROUGHT[$group->code->value])) {
-                $says[self::BROUGHT[$group->code->value]] = 'then '.self::BROUGHT[$group->code->value];
-            }
-        }
-
-        return array_values($says);
+        return self::holds($cured, $after) ? null : CureEffect::inWords($drawn, $redrawn, $before, $after);
     }
 
     /**
@@ -282,22 +192,5 @@ final readonly class CureSearch
     private function groups(Drawable $decal, array $drawn): array
     {
         return $this->check->ofAll($drawn, $decal->object, $decal->film, $decal->use);
-    }
-
-    /**
-     * @param list<SnagGroup> $groups
-     *
-     * @return array<string, SnagGroup> stops, by their kind
-     */
-    private static function stops(array $groups): array
-    {
-        $stops = [];
-        foreach ($groups as $group) {
-            if (Severity::Stop === $group->severity) {
-                $stops[$group->code->value] = $group;
-            }
-        }
-
-        return $stops;
     }
 }
