@@ -17,9 +17,6 @@ final readonly class FilmEstimate
 {
     /** So many pieces are laid by their outlines; what that saves over rows of boxes, more of them save too. */
     private const LAID = 24;
-    /** Of the mean of their longer sides: pieces are laid in cells of so much, and none smaller. */
-    private const CELL = 0.005;
-    private const SMALLEST = 520;
     /** Of the film: plans take so much more or less in nine of ten, docs/benchmarks.md. */
     private const DOUBT = 0.1;
 
@@ -93,7 +90,7 @@ final readonly class FilmEstimate
         $many = array_sum(array_map(static fn (NestPiece $piece): int => $piece->count, $pieces));
         $some = $many <= self::LAID ? $pieces : self::some($pieces, $many);
         $width = $item->outline->box()->width();
-        $cell = self::cell($some);
+        $cell = Nest::largeCell($some);
         $plain = array_map(
             static fn (NestPiece $piece): NestPiece => new NestPiece(
                 $piece->id,
@@ -123,23 +120,6 @@ final readonly class FilmEstimate
         )[0];
 
         return $ofSome > 0 ? ($rows * $taken) / $ofSome : $rows;
-    }
-
-    /**
-     * Large pieces are laid in larger cells: it takes as long, and is told as well.
-     *
-     * @param list<NestPiece> $pieces
-     *
-     * @return int µm
-     */
-    private static function cell(array $pieces): int
-    {
-        $sides = array_map(
-            static fn (NestPiece $piece): int => max($piece->region->box()->width(), $piece->region->box()->height()),
-            $pieces,
-        );
-
-        return max(self::SMALLEST, (int) (self::CELL * array_sum($sides) / max(1, \count($sides))));
     }
 
     /**
