@@ -17,6 +17,8 @@ final readonly class FilmEstimate
 {
     /** So many pieces are laid by their outlines; what that saves over rows of boxes, more of them save too. */
     private const LAID = 24;
+    /** Of cells that are quick: of what is found in either the more is told, since a lucky find is no promise. */
+    private const CELLS = [1.0, 1.25];
     /** Of the film: plans take so much more or less in nine of ten, docs/benchmarks.md. */
     private const DOUBT = 0.1;
 
@@ -89,25 +91,13 @@ final readonly class FilmEstimate
     {
         $many = array_sum(array_map(static fn (NestPiece $piece): int => $piece->count, $pieces));
         $some = $many <= self::LAID ? $pieces : self::some($pieces, $many);
-        $width = $item->outline->box()->width();
-        $cell = Nest::largeCell($some);
-        $plain = array_map(
-            static fn (NestPiece $piece): NestPiece => new NestPiece(
-                $piece->id,
-                Geos::simplified($piece->region, intdiv($cell, 4)),
-                $piece->count,
-                $piece->turns,
-                $piece->order,
-            ),
-            $some,
-        );
-        $plan = (new Nest($gaps, $turns, $cell))->plan([$item], $plain);
-        if ([] !== $plan->left) {
-            return $rows;
-        }
         $taken = 0.0;
-        foreach ($plan->sheets as $sheet) {
-            $taken += ($width / 1e3) * ($sheet->length / 1e3);
+        foreach (self::CELLS as $larger) {
+            $length = self::length($some, $item, $gaps, $turns, (int) ($larger * Nest::largeCell($some)));
+            if (null === $length) {
+                return $rows;
+            }
+            $taken = max($taken, (($item->outline->box()->width() / 1e3) * $length) / 1e3);
         }
         if ($some === $pieces) {
             return $taken;
@@ -120,6 +110,31 @@ final readonly class FilmEstimate
         )[0];
 
         return $ofSome > 0 ? ($rows * $taken) / $ofSome : $rows;
+    }
+
+    /**
+     * How far down they lie in cells so large, on all their sheets together, µm; nothing where some find no place.
+     *
+     * @param list<NestPiece> $pieces
+     * @param list<int>       $turns
+     */
+    private static function length(array $pieces, NestStock $item, Gaps $gaps, array $turns, int $cell): ?int
+    {
+        $plain = array_map(
+            static fn (NestPiece $piece): NestPiece => new NestPiece(
+                $piece->id,
+                Geos::simplified($piece->region, intdiv($cell, 4)),
+                $piece->count,
+                $piece->turns,
+                $piece->order,
+            ),
+            $pieces,
+        );
+        $plan = (new Nest($gaps, $turns, $cell))->plan([$item], $plain);
+
+        return [] === $plan->left
+            ? (int) array_sum(array_map(static fn (Sheet $sheet): int => $sheet->length, $plan->sheets))
+            : null;
     }
 
     /**

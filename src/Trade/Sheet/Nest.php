@@ -107,8 +107,7 @@ final readonly class Nest
     }
 
     /**
-     * The same pieces in larger cells: they take their places otherwise, and now and then better ones. It is what is
-     * told with a price, so that no plan that is thought about takes more.
+     * The pieces in larger cells: they take their places otherwise, and now and then better ones.
      *
      * @param list<NestPiece> $pieces
      * @param list<Fixed>     $fixed
