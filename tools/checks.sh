@@ -41,7 +41,7 @@ run_checks() {
     done
     printf '\n'
     php "$YELBO_ROOT/tools/checks/times.php" "$YELBO_VAR/times" $(($(date +%s) - began))
-    [ -z "$failed" ] || die "These checks failed:$failed" "What went wrong stands above."
+    [ -z "$failed" ] || { php "$YELBO_ROOT/tools/checks/failed.php" "$YELBO_VAR/times"; die "These checks failed:$failed" "What went wrong stands above."; }
     say "All checks passed."
 }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\TestCase;
+use Symfony\Component\Clock\MockClock;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Event\ConsoleSignalEvent;
 use Symfony\Component\Console\Input\ArrayInput;
@@ -26,9 +27,11 @@ final class BellTest extends TestCase
     private const NEVER_MS = 20_000;
 
     private string $file;
+    private MockClock $clock;
 
     protected function setUp(): void
     {
+        $this->clock = new MockClock('2026-03-02 09:00:00.4');
         $this->file = (string) tempnam(sys_get_temp_dir(), 'bell');
     }
 
@@ -39,7 +42,7 @@ final class BellTest extends TestCase
 
     public function testItWakesEveryoneOnceForEachRing(): void
     {
-        [$one, $other, $ringer] = [new Bell($this->file), new Bell($this->file), new Bell($this->file)];
+        [$one, $other, $ringer] = [$this->bell(), $this->bell(), $this->bell()];
         $ringer->ring();
         foreach ([$one, $other] as $bell) {
             self::assertTrue(self::wakes($bell), 'it rang before anybody waited');
@@ -52,15 +55,15 @@ final class BellTest extends TestCase
 
     public function testABellThatCannotBeRungStopsNobody(): void
     {
-        $bell = new Bell('/nowhere/at/all');
+        $bell = new Bell('/nowhere/at/all', $this->clock);
         $bell->ring();
         self::assertFalse(self::wakes($bell));
     }
 
     public function testItRingsOnceForAllThatWasSentAndNotWhereNothingWas(): void
     {
-        $rings = new RingsBell(new Bell($this->file));
-        $ear = new Bell($this->file);
+        $rings = new RingsBell($this->bell());
+        $ear = $this->bell();
         $rings->ended();
         self::assertFalse(self::wakes($ear));
         $rings->sent();
@@ -74,23 +77,21 @@ final class BellTest extends TestCase
 
     public function testAWorkerThatIsBusyOrToldToStopDoesNotWaitAndAnAlarmIsNoWordToStop(): void
     {
-        $waits = new WaitsForBell(new Bell($this->file));
-        self::assertFalse(self::slept($waits, false), 'there was something to do');
+        $waits = new WaitsForBell($this->bell(), $this->clock);
+        self::assertSame(0.0, $this->slept($waits, false), 'there was something to do');
         $signal = static fn (int $number): ConsoleSignalEvent => new ConsoleSignalEvent(new Command('work'), new ArrayInput([]), new NullOutput(), $number);
         $waits->stopped($signal(\SIGALRM));
-        self::assertTrue(self::slept($waits, true));
+        self::assertSame(1.0, $this->slept($waits, true));
         $waits->stopped($signal(\SIGTERM));
-        self::assertFalse(self::slept($waits, true));
+        self::assertSame(0.0, $this->slept($waits, true));
     }
 
     public function testItLooksAsSoonAsWhatItSentForLaterIsDue(): void
     {
-        $waits = new WaitsForBell(new Bell($this->file));
+        $waits = new WaitsForBell($this->bell(), $this->clock);
         $waits->sent(new SendMessageToTransportsEvent(new Envelope(new \stdClass(), [new DelayStamp(0)]), []));
-        // Due in whole seconds, as the table keeps them: then it looks, once.
-        usleep(1_000_000);
-        self::assertFalse(self::slept($waits, true));
-        self::assertTrue(self::slept($waits, true));
+        self::assertSame(0.6, $this->slept($waits, true), 'due in whole seconds, as the table keeps them: then it looks, once');
+        self::assertSame(1.0, $this->slept($waits, true));
     }
 
     private static function wakes(Bell $bell): bool
@@ -104,13 +105,17 @@ final class BellTest extends TestCase
         return 1 === $looked;
     }
 
-    /** Whether a worker waited at all, which ends after a second. */
-    private static function slept(WaitsForBell $waits, bool $isIdle): bool
+    /** How long a worker waited, seconds. */
+    private function slept(WaitsForBell $waits, bool $isIdle): float
     {
-        $worker = new Worker([], new MessageBus(), new EventDispatcher());
-        $began = hrtime(true);
-        $waits(new WorkerRunningEvent($worker, $isIdle));
+        $began = $this->clock->now();
+        $waits(new WorkerRunningEvent(new Worker([], new MessageBus(), new EventDispatcher()), $isIdle));
 
-        return hrtime(true) - $began > 20_000_000;
+        return round((float) $this->clock->now()->format('U.u') - (float) $began->format('U.u'), 3);
+    }
+
+    private function bell(): Bell
+    {
+        return new Bell($this->file, $this->clock);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Records;
 
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 
 /**
@@ -12,13 +13,16 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
  */
 final class Bell
 {
-    /** How often a waiting worker listens, µs. */
-    private const LISTENS_EVERY_US = 25_000;
+    /** How often a waiting worker listens, ms. */
+    private const LISTENS_EVERY_MS = 25;
 
     private string $heard = '';
 
-    public function __construct(#[Autowire('%env(YELBO_BELL)%')] private readonly string $file)
-    {
+    public function __construct(
+        #[Autowire('%env(YELBO_BELL)%')]
+        private readonly string $file,
+        private readonly ClockInterface $clock,
+    ) {
     }
 
     /** Whoever waits looks at once. Where it cannot be rung they look a little later. */
@@ -35,9 +39,9 @@ final class Bell
      */
     public function wait(int $mostMs, \Closure $or): void
     {
-        $until = hrtime(true) + $mostMs * 1_000_000;
-        while (!$or() && !$this->rang() && hrtime(true) < $until) {
-            usleep(self::LISTENS_EVERY_US);
+        // What was slept is counted: a clock of the machine that is put back must not keep anybody waiting.
+        for ($slept = 0; !$or() && !$this->rang() && $slept < $mostMs; $slept += self::LISTENS_EVERY_MS) {
+            $this->clock->sleep(self::LISTENS_EVERY_MS / 1000);
         }
     }
 

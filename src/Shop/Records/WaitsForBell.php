@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Records;
 
+use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Console\ConsoleEvents;
 use Symfony\Component\Console\Event\ConsoleSignalEvent;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -21,7 +22,7 @@ final class WaitsForBell
     /** When what this worker sent for later is due, a whole second since 1970 as the table keeps it. */
     private ?int $due = null;
 
-    public function __construct(private readonly Bell $bell)
+    public function __construct(private readonly Bell $bell, private readonly ClockInterface $clock)
     {
     }
 
@@ -31,7 +32,7 @@ final class WaitsForBell
     {
         $delay = $event->getEnvelope()->last(DelayStamp::class)?->getDelay();
         if (null !== $delay) {
-            $due = (int) ceil(microtime(true) + $delay / 1000);
+            $due = (int) ceil($this->now() + $delay / 1000);
             $this->due = min($this->due ?? $due, $due);
         }
     }
@@ -55,11 +56,17 @@ final class WaitsForBell
 
     private function isDue(): bool
     {
-        if (null === $this->due || microtime(true) < $this->due) {
+        if (null === $this->due || $this->now() < $this->due) {
             return false;
         }
         $this->due = null;
 
         return true;
+    }
+
+    /** Seconds since 1970. */
+    private function now(): float
+    {
+        return (float) $this->clock->now()->format('U.u');
     }
 }
