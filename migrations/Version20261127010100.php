@@ -17,11 +17,16 @@ final class Version20261127010100 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('ALTER TABLE proof DROP width, DROP height, DROP art_left, DROP top, DROP path, CHANGE parts parts JSON NOT NULL, CHANGE frozen frozen JSON NOT NULL');
+        $this->addSql(
+            'ALTER TABLE proof DROP width, DROP height, DROP art_left, DROP top, DROP path, CHANGE parts parts JSON '
+                .'NOT NULL, CHANGE frozen frozen JSON NOT NULL',
+        );
     }
 
     public function down(Schema $schema): void
     {
-        $this->throwIrreversibleMigrationException('What was said twice is said once now. Put back the backup of before.');
+        $this->throwIrreversibleMigrationException(
+            'What was said twice is said once now. Put back the backup of before.',
+        );
     }
 }

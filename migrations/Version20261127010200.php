@@ -17,7 +17,10 @@ final class Version20261127010200 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE tick (id BIGINT AUTO_INCREMENT NOT NULL, PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci`');
+        $this->addSql(
+            'CREATE TABLE tick (id BIGINT AUTO_INCREMENT NOT NULL, PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4 '
+                .'COLLATE `utf8mb4_unicode_ci`',
+        );
     }
 
     public function down(Schema $schema): void

@@ -17,15 +17,25 @@ final class Version20261127050000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('ALTER TABLE batch ADD started_at DATETIME DEFAULT NULL, ADD begun TINYINT NOT NULL DEFAULT 0, ADD ruined TINYINT NOT NULL DEFAULT 0, ADD INDEX batch_by_state (state)');
+        $this->addSql(
+            'ALTER TABLE batch ADD started_at DATETIME DEFAULT NULL, ADD begun TINYINT NOT NULL DEFAULT 0, ADD '
+                .'ruined TINYINT NOT NULL DEFAULT 0, ADD INDEX batch_by_state (state)',
+        );
         $this->addSql("UPDATE batch SET begun = 1 WHERE state IN ('cutting', 'cut')");
         $this->addSql("UPDATE batch SET ruined = 1 WHERE state = 'released' AND trouble IS NOT NULL");
         $this->addSql('ALTER TABLE batch ALTER begun DROP DEFAULT, ALTER ruined DROP DEFAULT');
-        // Who may change tables is another user than before: what only that one may do is made anew in the new one's name.
-        foreach (['log_entry' => 'The book is append-only.', 'movement' => 'Movements are only added to.'] as $table => $says) {
+        // Who may change tables is another user than before: what only that one may do is made anew in the new one's
+        // name.
+        foreach ([
+            'log_entry' => 'The book is append-only.',
+            'movement' => 'Movements are only added to.',
+        ] as $table => $says) {
             foreach (['update', 'delete'] as $event) {
                 $this->addSql("DROP TRIGGER IF EXISTS {$table}_no_{$event}");
-                $this->addSql("CREATE TRIGGER {$table}_no_{$event} BEFORE {$event} ON {$table} FOR EACH ROW SIGNAL SQLSTATE '45000' SET MESSAGE_TEXT = '{$says}'");
+                $this->addSql(
+                    "CREATE TRIGGER {$table}_no_{$event} BEFORE {$event} ON {$table} FOR EACH ROW SIGNAL SQLSTATE "
+                        ."'45000' SET MESSAGE_TEXT = '{$says}'",
+                );
             }
         }
     }

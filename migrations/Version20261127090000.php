@@ -17,7 +17,10 @@ final class Version20261127090000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE first_owner (code CHAR(64) NOT NULL PRIMARY KEY, at DATETIME NOT NULL) DEFAULT CHARACTER SET utf8mb4 COLLATE `utf8mb4_unicode_ci`');
+        $this->addSql(
+            'CREATE TABLE first_owner (code CHAR(64) NOT NULL PRIMARY KEY, at DATETIME NOT NULL) DEFAULT CHARACTER '
+                .'SET utf8mb4 COLLATE `utf8mb4_unicode_ci`',
+        );
     }
 
     public function down(Schema $schema): void

@@ -21,7 +21,8 @@ final class Version20261127110000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql(
-            'CREATE TABLE docket_word (number INT NOT NULL, word VARCHAR(40) NOT NULL, INDEX docket_by_word (word, number), PRIMARY KEY (number, word)) DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci',
+            'CREATE TABLE docket_word (number INT NOT NULL, word VARCHAR(40) NOT NULL, INDEX docket_by_word (word, '
+                .'number), PRIMARY KEY (number, word)) DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci',
         );
         $this->addSql('CREATE INDEX piece_of_docket ON piece (docket_id, state, rests_until)');
         $this->addSql('DROP INDEX IDX_44CA0B231AAF0C24 ON piece');

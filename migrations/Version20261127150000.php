@@ -17,7 +17,10 @@ final class Version20261127150000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('ALTER TABLE batch ADD printed_at DATETIME DEFAULT NULL, ADD coats INT NOT NULL, ADD coated_at DATETIME DEFAULT NULL');
+        $this->addSql(
+            'ALTER TABLE batch ADD printed_at DATETIME DEFAULT NULL, ADD coats INT NOT NULL, ADD coated_at DATETIME '
+                .'DEFAULT NULL',
+        );
         $this->addSql('ALTER TABLE brought_art ADD picture MEDIUMBLOB DEFAULT NULL, ADD picture_at JSON DEFAULT NULL');
     }
 

@@ -18,7 +18,9 @@ final class Version20261127180000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql(
-            'CREATE TABLE object_photo (name VARCHAR(32) NOT NULL, surface VARCHAR(12) NOT NULL, colour VARCHAR(7) NOT NULL, jpeg MEDIUMBLOB NOT NULL, taken_at DATETIME NOT NULL, PRIMARY KEY (name)) DEFAULT CHARACTER SET utf8mb4',
+            'CREATE TABLE object_photo (name VARCHAR(32) NOT NULL, surface VARCHAR(12) NOT NULL, colour VARCHAR(7) '
+                .'NOT NULL, jpeg MEDIUMBLOB NOT NULL, taken_at DATETIME NOT NULL, PRIMARY KEY (name)) DEFAULT '
+                .'CHARACTER SET utf8mb4',
         );
     }
 

@@ -18,9 +18,22 @@ final class Version20261128000000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $of = 'DEFAULT CHARACTER SET utf8mb4';
-        $this->addSql("CREATE TABLE cut_outcome (id INT AUTO_INCREMENT NOT NULL, piece INT NOT NULL, nth INT NOT NULL, batch INT DEFAULT NULL, film VARCHAR(12) NOT NULL, film_number INT NOT NULL, use_of VARCHAR(10) NOT NULL, face VARCHAR(60) NOT NULL, came_back TINYINT NOT NULL, because VARCHAR(300) NOT NULL, minutes DOUBLE PRECISION NOT NULL, smallest DOUBLE PRECISION NOT NULL, area DOUBLE PRECISION NOT NULL, at DATETIME NOT NULL, INDEX outcome_back (came_back, at), UNIQUE INDEX UNIQ_3E48CE0644CA0B23B5326AA0 (piece, nth), PRIMARY KEY (id)) $of");
-        $this->addSql("CREATE TABLE receipt (number INT NOT NULL, paid_by VARCHAR(10) NOT NULL, paid_at DATETIME NOT NULL, invoice_id INT NOT NULL, UNIQUE INDEX UNIQ_5399B6452989F1FD (invoice_id), PRIMARY KEY (number)) $of");
-        $this->addSql('ALTER TABLE receipt ADD CONSTRAINT FK_5399B6452989F1FD FOREIGN KEY (invoice_id) REFERENCES invoice (number)');
+        $this->addSql(
+            'CREATE TABLE cut_outcome (id INT AUTO_INCREMENT NOT NULL, piece INT NOT NULL, nth INT NOT NULL, batch '
+                .'INT DEFAULT NULL, film VARCHAR(12) NOT NULL, film_number INT NOT NULL, use_of VARCHAR(10) NOT '
+                .'NULL, face VARCHAR(60) NOT NULL, came_back TINYINT NOT NULL, because VARCHAR(300) NOT NULL, '
+                .'minutes DOUBLE PRECISION NOT NULL, smallest DOUBLE PRECISION NOT NULL, area DOUBLE PRECISION NOT '
+                .'NULL, at DATETIME NOT NULL, INDEX outcome_back (came_back, at), UNIQUE INDEX '
+                ."UNIQ_3E48CE0644CA0B23B5326AA0 (piece, nth), PRIMARY KEY (id)) $of",
+        );
+        $this->addSql(
+            'CREATE TABLE receipt (number INT NOT NULL, paid_by VARCHAR(10) NOT NULL, paid_at DATETIME NOT NULL, '
+                ."invoice_id INT NOT NULL, UNIQUE INDEX UNIQ_5399B6452989F1FD (invoice_id), PRIMARY KEY (number)) $of",
+        );
+        $this->addSql(
+            'ALTER TABLE receipt ADD CONSTRAINT FK_5399B6452989F1FD FOREIGN KEY (invoice_id) REFERENCES invoice '
+                .'(number)',
+        );
         $this->addSql('DROP INDEX IDX_F39531249F39F8B1BF396750 ON learned_pace');
         $this->addSql("ALTER TABLE learned_pace ADD who VARCHAR(80) DEFAULT '' NOT NULL");
         $this->addSql('CREATE INDEX IDX_F39531249F39F8B1DED63AA1BF396750 ON learned_pace (station, who, id)');
@@ -30,7 +43,10 @@ final class Version20261128000000 extends AbstractMigration
         $this->addSql('CREATE INDEX movement_reason ON movement (reason)');
         $this->addSql('CREATE INDEX IDX_B5F762DDED63AA1BAE63262BF396750 ON log_entry (who, what, id)');
         $this->addSql('CREATE INDEX IDX_FBF940DD1B3FE443 ON proof (approved_at)');
-        $this->addSql("CREATE TABLE stored_sale (docket INT NOT NULL, mark VARCHAR(32) NOT NULL, figures LONGTEXT NOT NULL, PRIMARY KEY (docket)) $of");
+        $this->addSql(
+            'CREATE TABLE stored_sale (docket INT NOT NULL, mark VARCHAR(32) NOT NULL, figures LONGTEXT NOT NULL, '
+                ."PRIMARY KEY (docket)) $of",
+        );
     }
 
     public function down(Schema $schema): void

@@ -23,7 +23,14 @@ final class Version20261130210000 extends AbstractMigration
 
     public function up(Schema $schema): void
     {
-        $this->addSql('CREATE TABLE thing (id INT AUTO_INCREMENT NOT NULL, version INT DEFAULT 1 NOT NULL, changes INT NOT NULL, steps_done JSON NOT NULL, dries_until DATETIME DEFAULT NULL, on_since DATETIME DEFAULT NULL, rests_until DATETIME DEFAULT NULL, schools JSON DEFAULT NULL, tracking VARCHAR(80) DEFAULT NULL, nth INT NOT NULL, docket_id INT NOT NULL, item_id INT NOT NULL, INDEX thing_on (on_since), INDEX IDX_5B4C2C831AAF0C24 (docket_id), INDEX IDX_5B4C2C83126F525E (item_id), PRIMARY KEY (id)) DEFAULT CHARACTER SET utf8mb4');
+        $this->addSql(
+            'CREATE TABLE thing (id INT AUTO_INCREMENT NOT NULL, version INT DEFAULT 1 NOT NULL, changes INT NOT '
+                .'NULL, steps_done JSON NOT NULL, dries_until DATETIME DEFAULT NULL, on_since DATETIME DEFAULT NULL, '
+                .'rests_until DATETIME DEFAULT NULL, schools JSON DEFAULT NULL, tracking VARCHAR(80) DEFAULT NULL, '
+                .'nth INT NOT NULL, docket_id INT NOT NULL, item_id INT NOT NULL, INDEX thing_on (on_since), INDEX '
+                .'IDX_5B4C2C831AAF0C24 (docket_id), INDEX IDX_5B4C2C83126F525E (item_id), PRIMARY KEY (id)) DEFAULT '
+                .'CHARACTER SET utf8mb4',
+        );
         $this->addSql('ALTER TABLE piece ADD thing_id INT DEFAULT NULL');
         foreach ($this->things() as $id => $thing) {
             $this->addSql(
@@ -46,10 +53,20 @@ final class Version20261130210000 extends AbstractMigration
                 $this->addSql("UPDATE piece SET thing_id = $id WHERE id IN (".implode(', ', $pieces).')');
             }
         }
-        $this->addSql('ALTER TABLE thing ADD CONSTRAINT FK_5B4C2C831AAF0C24 FOREIGN KEY (docket_id) REFERENCES docket (id)');
-        $this->addSql('ALTER TABLE thing ADD CONSTRAINT FK_5B4C2C83126F525E FOREIGN KEY (item_id) REFERENCES item (id)');
-        $this->addSql('ALTER TABLE piece DROP INDEX piece_of_docket, DROP steps_done, DROP rests_until, DROP tracking, DROP dries_until, DROP on_since, DROP schools, CHANGE thing_id thing_id INT NOT NULL, ADD INDEX IDX_44CA0B23C36906A7 (thing_id), ADD INDEX piece_of_docket (docket_id, state, thing_id)');
-        $this->addSql('ALTER TABLE piece ADD CONSTRAINT FK_44CA0B23C36906A7 FOREIGN KEY (thing_id) REFERENCES thing (id)');
+        $this->addSql(
+            'ALTER TABLE thing ADD CONSTRAINT FK_5B4C2C831AAF0C24 FOREIGN KEY (docket_id) REFERENCES docket (id)',
+        );
+        $this->addSql(
+            'ALTER TABLE thing ADD CONSTRAINT FK_5B4C2C83126F525E FOREIGN KEY (item_id) REFERENCES item (id)',
+        );
+        $this->addSql(
+            'ALTER TABLE piece DROP INDEX piece_of_docket, DROP steps_done, DROP rests_until, DROP tracking, DROP '
+                .'dries_until, DROP on_since, DROP schools, CHANGE thing_id thing_id INT NOT NULL, ADD INDEX '
+                .'IDX_44CA0B23C36906A7 (thing_id), ADD INDEX piece_of_docket (docket_id, state, thing_id)',
+        );
+        $this->addSql(
+            'ALTER TABLE piece ADD CONSTRAINT FK_44CA0B23C36906A7 FOREIGN KEY (thing_id) REFERENCES thing (id)',
+        );
     }
 
     public function down(Schema $schema): void

@@ -84,7 +84,10 @@ final class Version20261201040000 extends AbstractMigration
     {
         $lines = array_map(
             static fn (string $line): string => 'roster' === $field
-                ? implode('|', array_filter(array_map(trim(...), explode('|', $line)), static fn (string $part): bool => '' !== $part))
+                ? implode('|', array_filter(
+                    array_map(trim(...), explode('|', $line)),
+                    static fn (string $part): bool => '' !== $part,
+                ))
                 : trim($line),
             preg_split('~\R~u', $typed) ?: [],
         );

@@ -23,7 +23,9 @@ final class FirstOwnerCommand extends Command
     {
         $code = $this->first->code();
         if (null !== $code) {
-            $output->writeln("Nobody works here yet. Open the page and make the owner with this code, good for an hour: $code");
+            $output->writeln(
+                "Nobody works here yet. Open the page and make the owner with this code, good for an hour: $code",
+            );
         }
 
         return self::SUCCESS;

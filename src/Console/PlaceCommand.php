@@ -136,7 +136,8 @@ final class PlaceCommand extends TradeCommand
     }
 
     /**
-     * @return array{int, int, int} µm: the way round at the art's middle, the length of the wall, and how much one radius
+     * @return array{int, int, int} µm: the way round at the art's middle, the length of the wall, and how much one
+     *     radius
      *     is larger than the other
      */
     private function wall(Document $object, string $kind, Size $art, int $down): array

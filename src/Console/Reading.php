@@ -83,7 +83,11 @@ final readonly class Reading
                 'polygon' => new Polygon(self::size($in), $in->whole('sides', -1_000_000, 1_000_000)),
                 'ring' => $this->ring($in),
                 'outline' => new OddShape($this->path($in)),
-                'cylinder' => new Cylinder(self::length($in, 'circumference'), self::length($in, 'height'), self::seen($in, $seen)),
+                'cylinder' => new Cylinder(
+                    self::length($in, 'circumference'),
+                    self::length($in, 'height'),
+                    self::seen($in, $seen),
+                ),
                 'taper' => self::taper($in, self::seen($in, $seen)),
                 'ball' => new Ball(self::length($in, 'diameter'), self::seen($in, $seen)),
                 default => throw new Refused(
@@ -136,7 +140,14 @@ final readonly class Reading
     }
 
     /**
-     * @return array{role: string, path: string, box: array{width: float, height: float}, keeps: int, counters: int, area: float}
+     * @return array{
+     *     role: string,
+     *     path: string,
+     *     box: array{width: float, height: float},
+     *     keeps: int,
+     *     counters: int,
+     *     area: float,
+     * }
      */
     public static function layer(Layer $layer): array
     {

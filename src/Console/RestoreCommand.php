@@ -46,7 +46,11 @@ final class RestoreCommand extends Command
             return self::FAILURE;
         }
         $output->writeln(
-            \sprintf('%d rows, written on %s', $backup->manifest->rows(), $backup->manifest->made->format('j F Y \a\t H:i')),
+            \sprintf(
+                '%d rows, written on %s',
+                $backup->manifest->rows(),
+                $backup->manifest->made->format('j F Y \a\t H:i'),
+            ),
         );
 
         return self::SUCCESS;

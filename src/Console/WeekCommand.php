@@ -83,8 +83,10 @@ final class WeekCommand extends TradeCommand
             $why[] = [
                 'job' => $job->id,
                 'says' => $alone > $job->due
-                    ? "If it were the only one it would be ready {$this->said($now, $alone)}: its work and its waits take longer than there is."
-                    : "If it were the only one it would be ready {$this->said($now, $alone)}: what counts more comes first.",
+                    ? "If it were the only one it would be ready {$this->said($now, $alone)}: its work and its waits "
+                        .'take longer than there is.'
+                    : "If it were the only one it would be ready {$this->said($now, $alone)}: what counts more comes "
+                        .'first.',
             ];
         }
 

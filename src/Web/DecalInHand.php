@@ -25,7 +25,8 @@ final readonly class DecalInHand
     }
 
     /**
-     * @return array{Item, Drawable, Draft} a thing of an order that has been measured, its decal, and all that was typed
+     * @return array{Item, Drawable, Draft} a thing of an order that has been measured, its decal, and all that was
+     *     typed
      *
      * @throws Refusals a sentence a field
      * @throws NotFound

@@ -319,11 +319,17 @@ final class LayersTest extends TestCase
         foreach ($this->files('src') as $file) {
             $code = '';
             foreach (\PhpToken::tokenize((string) file_get_contents($this->root()."/$file")) as $token) {
-                $code .= $token->is([\T_COMMENT, \T_DOC_COMMENT, \T_CONSTANT_ENCAPSED_STRING, \T_ENCAPSED_AND_WHITESPACE])
+                $code .= $token->is(
+                    [\T_COMMENT, \T_DOC_COMMENT, \T_CONSTANT_ENCAPSED_STRING, \T_ENCAPSED_AND_WHITESPACE],
+                )
                     ? ' '
                     : $token->text;
             }
-            if (preg_match('~(?<![>:]|function )\b(proc_open|shell_exec|popen|passthru|exec|system)\s*\(|Symfony\\\\Component\\\\Process\b|`~', $code)) {
+            if (preg_match(
+                '~(?<![>:]|function )\b(proc_open|shell_exec|popen|passthru|exec|system)\s*\('
+                    .'|Symfony\\\\Component\\\\Process\b|`~',
+                $code,
+            )) {
                 $start[] = $file;
             }
         }
@@ -339,7 +345,8 @@ final class LayersTest extends TestCase
             $code = (string) file_get_contents($this->root().'/'.$file);
             if (
                 preg_match(
-                    '~\b(time|microtime|date|rand|mt_rand|random_int|curl_init|fopen|file_put_contents|getenv)\(|new \\\\?DateTimeImmutable\(\)|\$_(SERVER|ENV|GET|POST)~',
+                    '~\b(time|microtime|date|rand|mt_rand|random_int|curl_init|fopen|file_put_contents|getenv)\(|new '
+                        .'\\\\?DateTimeImmutable\(\)|\$_(SERVER|ENV|GET|POST)~',
                     $code,
                     $found,
                 )

@@ -11,7 +11,8 @@ use Yelbo\Trade\Refused;
 
 final class DocumentTest extends TestCase
 {
-    private const JSON = '{"text":"a","number":1.5,"whole":3,"list":[1,2],"texts":["a","b"],"lists":[["a"],["b","c"]],"object":{"width":2},"objects":[{"x":1},{"x":2}],"none":null}';
+    private const JSON = '{"text":"a","number":1.5,"whole":3,"list":[1,2],"texts":["a","b"],"lists":[["a"],["b","c"]],'
+        .'"object":{"width":2},"objects":[{"x":1},{"x":2}],"none":null}';
 
     public function testReadsEveryKind(): void
     {

@@ -7,7 +7,10 @@ namespace Yelbo\Tests\Script;
 use PHPUnit\Framework\TestCase;
 use Symfony\Component\Process\Process;
 
-/** Every command that README and docs/ give works as it is written: tried in a shop of its own, or named with the test that tries it. */
+/**
+ * Every command that README and docs/ give works as it is written: tried in a shop of its own, or named with the test
+ * that tries it.
+ */
 final class DocumentedCommandsTest extends TestCase
 {
     private const PORT = 8652;
@@ -85,7 +88,10 @@ final class DocumentedCommandsTest extends TestCase
         self::assertGreaterThan(25, \count($commands), implode("\n", $commands));
         $strange = [];
         foreach ($commands as $command) {
-            $elsewhere = array_filter(array_keys(self::ELSEWHERE), static fn (string $of): bool => 1 === preg_match($of, $command));
+            $elsewhere = array_filter(
+                array_keys(self::ELSEWHERE),
+                static fn (string $of): bool => 1 === preg_match($of, $command),
+            );
             if ([] === $elsewhere && !isset(self::here()[$command])) {
                 $strange[] = $command;
             }
@@ -96,7 +102,9 @@ final class DocumentedCommandsTest extends TestCase
         }
     }
 
-    /** @return array<string, array{string, string}> as written: as it is tried, in this order, and what it has to say */
+    /**
+     * @return array<string, array{string, string}> as written: as it is tried, in this order, and what it has to say
+     */
     private static function here(): array
     {
         $file = self::$folder.'/kept.zip';
@@ -112,7 +120,10 @@ final class DocumentedCommandsTest extends TestCase
             ],
             './yelbo backup FILE.zip' => ["./yelbo backup $file", 'Written: '],
             './yelbo backup --encrypt FILE.zip' => ["rm -f $file; ./yelbo backup --encrypt $file", 'Written: '],
-            './yelbo console yelbo:restore FILE SCHEMA' => ["cp $file {$file}2; chmod a+r {$file}2; ./yelbo console yelbo:restore {$file}2 yelbo_documented", ''],
+            './yelbo console yelbo:restore FILE SCHEMA' => [
+                "cp $file {$file}2; chmod a+r {$file}2; ./yelbo console yelbo:restore {$file}2 yelbo_documented",
+                '',
+            ],
             './yelbo restore FILE.zip' => ["./yelbo restore $file", 'Put back: '],
             './yelbo install-service --print' => ['./yelbo install-service --print', 'ExecStart='],
             './yelbo stop' => ['./yelbo stop', 'Stopped'],

@@ -20,7 +20,10 @@ final class TouchedTest extends TestCase
         return \Touched::of(\dirname(__DIR__, 2), array_values($files));
     }
 
-    /** @return iterable<string, array{string, list<string>, list<string>}> what is changed, what is run for it, what is not */
+    /**
+     * @return iterable<string, array{string, list<string>, list<string>}> what is changed, what is run for it, what is
+     *     not
+     */
     public static function changes(): iterable
     {
         yield 'a leaf of the shop' => [
@@ -38,15 +41,27 @@ final class TouchedTest extends TestCase
             ['tests/Trade/Measure/LengthTest.php', 'tests/Trade/Object/SurfaceTest.php', 'tests/Web/SizeTest.php'],
             ['tests/Trade/Journey/JourneyTest.php'],
         ];
-        yield 'a command' => ['src/Console/WeedCommand.php', ['tests/Console/TradeCommandsTest.php'], ['tests/Web/StockTest.php']];
+        yield 'a command' => [
+            'src/Console/WeedCommand.php',
+            ['tests/Console/TradeCommandsTest.php'],
+            ['tests/Web/StockTest.php'],
+        ];
         yield 'a test' => ['tests/Web/StockTest.php', ['tests/Web/StockTest.php'], ['tests/Web/OrderTest.php']];
-        yield 'what tests share' => ['tests/Web/OrderWalk.php', ['tests/Web/WholeOrdersTest.php'], ['tests/Web/StockTest.php']];
+        yield 'what tests share' => [
+            'tests/Web/OrderWalk.php',
+            ['tests/Web/WholeOrdersTest.php'],
+            ['tests/Web/StockTest.php'],
+        ];
         yield 'a station' => [
             'ui/src/stations/week/Board.tsx',
             ['tests/browser/week.spec.ts', 'tests/ui/turn.test.ts'],
             ['tests/browser/check.spec.ts'],
         ];
-        yield 'what all pages share' => ['ui/src/parts/fields.tsx', ['tests/browser/check.spec.ts', 'tests/browser/week.spec.ts'], []];
+        yield 'what all pages share' => [
+            'ui/src/parts/fields.tsx',
+            ['tests/browser/check.spec.ts', 'tests/browser/week.spec.ts'],
+            [],
+        ];
     }
 
     /**
@@ -68,7 +83,13 @@ final class TouchedTest extends TestCase
 
     public function testWhatIsNeitherCodeNorWordsTouchesEverything(): void
     {
-        foreach (['config/services.yaml', 'migrations/Version20261128000000.php', 'composer.json', 'tools/checks.sh', 'yelbo'] as $file) {
+        foreach ([
+            'config/services.yaml',
+            'migrations/Version20261128000000.php',
+            'composer.json',
+            'tools/checks.sh',
+            'yelbo',
+        ] as $file) {
             self::assertTrue(self::touched($file)->isWhole(), $file);
         }
         self::assertSame([], self::touched('docs/operations.md', 'README.md')->files);

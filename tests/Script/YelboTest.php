@@ -82,7 +82,8 @@ final class YelboTest extends TestCase
     public function testNothingIsCompiledAtRunTime(): void
     {
         [$status, $says] = $this->yelbo(
-            'help; . tools/say.sh; . tools/settings.sh; YELBO_ROOT=$PWD settings; php -d opcache.enable_cli=1 -r "var_dump(opcache_get_status(false)[\"jit\"][\"enabled\"]);"',
+            'help; . tools/say.sh; . tools/settings.sh; YELBO_ROOT=$PWD settings; php -d opcache.enable_cli=1 -r '
+                .'"var_dump(opcache_get_status(false)[\"jit\"][\"enabled\"]);"',
         );
         self::assertSame(0, $status, $says);
         self::assertStringContainsString('bool(false)', $says);

@@ -17,7 +17,10 @@ use Yelbo\Shop\Backup\Manifest;
 use Yelbo\Shop\Backup\NightlyBackup;
 use Yelbo\Shop\Objects\Photo;
 
-/** A backup holds everything, and a file that is not one changes nothing. Both look at what is stored: nothing is rolled back. */
+/**
+ * A backup holds everything, and a file that is not one changes nothing. Both look at what is stored: nothing is rolled
+ * back.
+ */
 #[SkipDatabaseRollback]
 final class BackupTest extends ShopTestCase
 {
@@ -57,7 +60,11 @@ final class BackupTest extends ShopTestCase
     {
         $sums = [];
         foreach ($this->database->fetchFirstColumn("SHOW TABLES FROM $schema") as $table) {
-            if (!\in_array($table, ['sessions', 'messenger_messages', 'answered', 'first_owner', 'doctrine_migration_versions'], true)) {
+            if (!\in_array(
+                $table,
+                ['sessions', 'messenger_messages', 'answered', 'first_owner', 'doctrine_migration_versions'],
+                true,
+            )) {
                 $row = $this->database->fetchNumeric("CHECKSUM TABLE $schema.`$table`");
                 $count = $this->database->fetchOne("SELECT COUNT(*) FROM $schema.`$table`");
                 $sums[(string) $table] = json_encode([$row[1] ?? null, $count], \JSON_THROW_ON_ERROR);
@@ -96,7 +103,10 @@ final class BackupTest extends ShopTestCase
         $this->load($path);
         $there = $this->sums($this->schema());
         self::assertSame($there, $this->sums(self::SCRATCH));
-        self::assertGreaterThan(10, \count(array_filter($there, static fn (string $sum): bool => !str_ends_with($sum, ',0]'))));
+        self::assertGreaterThan(
+            10,
+            \count(array_filter($there, static fn (string $sum): bool => !str_ends_with($sum, ',0]'))),
+        );
     }
 
     public function testWithAPassphraseItIsReadWithThatOneOnly(): void
@@ -136,13 +146,19 @@ final class BackupTest extends ShopTestCase
         yield 'nothing' => [static fn (string $file, self $test) => unlink($file), 'no such file'];
         yield 'an empty file' => [static fn (string $file, self $test) => file_put_contents($file, ''), 'not a backup'];
         yield 'text' => [static fn (string $file, self $test) => file_put_contents($file, "x\n"), 'not a backup'];
-        yield 'packed text' => [static fn (string $file, self $test) => file_put_contents($file, gzencode("x\n")), 'packed SQL'];
+        yield 'packed text' => [
+            static fn (string $file, self $test) => file_put_contents($file, gzencode("x\n")),
+            'packed SQL',
+        ];
         yield 'packed SQL' => [
             static fn (string $file, self $test) => file_put_contents($file, gzencode("select 1;\n\\! id\n")),
             'packed SQL',
         ];
         yield 'half a file' => [
-            static fn (string $file, self $test) => file_put_contents($file, substr((string) file_get_contents($file), 0, -2000)),
+            static fn (string $file, self $test) => file_put_contents(
+                $file,
+                substr((string) file_get_contents($file), 0, -2000),
+            ),
             'broken',
         ];
         yield 'another archive' => [
@@ -158,7 +174,10 @@ final class BackupTest extends ShopTestCase
             'newer Yelbo',
         ];
         yield 'newer tables' => [
-            static fn (string $file, self $test) => $test->change($file, ['schema' => 'Yelbo\Migrations\Version29990101000000']),
+            static fn (string $file, self $test) => $test->change(
+                $file,
+                ['schema' => 'Yelbo\Migrations\Version29990101000000'],
+            ),
             'newer Yelbo',
         ];
         yield 'a table that was changed' => [
@@ -174,7 +193,11 @@ final class BackupTest extends ShopTestCase
             'something else than it says',
         ];
         yield 'statements for names' => [
-            static fn (string $file, self $test) => $test->table($file, 'worker', ['name' => 'worker`; DROP TABLE docket; --']),
+            static fn (string $file, self $test) => $test->table(
+                $file,
+                'worker',
+                ['name' => 'worker`; DROP TABLE docket; --'],
+            ),
             'cannot be read',
         ];
         yield 'a foreign table' => [
@@ -216,7 +239,12 @@ final class BackupTest extends ShopTestCase
         }
         self::assertSame($before, $this->sums($this->schema()));
         self::assertStringStartsWith('yelbo_unit_', (string) $this->database->fetchOne('SELECT DATABASE()'));
-        self::assertFalse($this->database->fetchOne('SELECT 1 FROM information_schema.SCHEMATA WHERE SCHEMA_NAME = ?', [self::SCRATCH]));
+        self::assertFalse(
+            $this->database->fetchOne(
+                'SELECT 1 FROM information_schema.SCHEMATA WHERE SCHEMA_NAME = ?',
+                [self::SCRATCH],
+            ),
+        );
     }
 
     public function testEveryNightOneIsMadeAndProvedAndOldOnesGo(): void
@@ -244,7 +272,10 @@ final class BackupTest extends ShopTestCase
         for ($nth = 0; $nth < 500; ++$nth) {
             $days[] = $clock->now()->modify("-$nth days");
         }
-        $kept = array_map(static fn (\DateTimeImmutable $day): string => $day->format('Y-m-d'), KeptBackups::kept($days));
+        $kept = array_map(
+            static fn (\DateTimeImmutable $day): string => $day->format('Y-m-d'),
+            KeptBackups::kept($days),
+        );
         self::assertSame(
             [
                 '2026-11-23', '2026-11-22', '2026-11-21', '2026-11-20', '2026-11-19', '2026-11-18', '2026-11-17',
@@ -300,7 +331,14 @@ final class BackupTest extends ShopTestCase
     /** A table of somebody else's, told rightly. */
     public function foreign(string $path): void
     {
-        $share = ['name' => 'visitors', 'columns' => ['a'], 'binary' => [], 'rows' => 0, 'bytes' => 0, 'sha256' => hash('sha256', '')];
+        $share = [
+            'name' => 'visitors',
+            'columns' => ['a'],
+            'binary' => [],
+            'rows' => 0,
+            'bytes' => 0,
+            'sha256' => hash('sha256', ''),
+        ];
         $tables = array_map(get_object_vars(...), BackupFile::open($path)->manifest->tables);
         $this->change($path, ['tables' => [...$tables, $share]], ['tables/visitors.ndjson' => '']);
     }

@@ -140,7 +140,10 @@ final class BatchesTest extends ShopTestCase
         self::assertSame(BatchState::Cut, $done->state());
         self::assertSame(PieceState::Weeding, $this->piecesIn($done)[0]->state());
         self::assertTrue($done->hasRemnant(), 'what is left waits to be put away');
-        self::assertFalse($this->get(CutFollowing::class)->follow($batch->id(), $job), 'a message that comes twice changes nothing');
+        self::assertFalse(
+            $this->get(CutFollowing::class)->follow($batch->id(), $job),
+            'a message that comes twice changes nothing',
+        );
     }
 
     public function testAJamPutsTheBatchBackWithTheReasonAndFreshFilmIsTaken(): void

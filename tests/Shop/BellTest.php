@@ -79,7 +79,12 @@ final class BellTest extends TestCase
     {
         $waits = new WaitsForBell($this->bell(), $this->clock);
         self::assertSame(0.0, $this->slept($waits, false), 'there was something to do');
-        $signal = static fn (int $number): ConsoleSignalEvent => new ConsoleSignalEvent(new Command('work'), new ArrayInput([]), new NullOutput(), $number);
+        $signal = static fn (int $number): ConsoleSignalEvent => new ConsoleSignalEvent(
+            new Command('work'),
+            new ArrayInput([]),
+            new NullOutput(),
+            $number,
+        );
         $waits->stopped($signal(\SIGALRM));
         self::assertSame(1.0, $this->slept($waits, true));
         $waits->stopped($signal(\SIGTERM));
@@ -90,7 +95,11 @@ final class BellTest extends TestCase
     {
         $waits = new WaitsForBell($this->bell(), $this->clock);
         $waits->sent(new SendMessageToTransportsEvent(new Envelope(new \stdClass(), [new DelayStamp(0)]), []));
-        self::assertSame(0.6, $this->slept($waits, true), 'due in whole seconds, as the table keeps them: then it looks, once');
+        self::assertSame(
+            0.6,
+            $this->slept($waits, true),
+            'due in whole seconds, as the table keeps them: then it looks, once',
+        );
         self::assertSame(1.0, $this->slept($waits, true));
     }
 

@@ -131,7 +131,13 @@ final class BenchTest extends ShopTestCase
         self::assertSame(PieceState::Waiting, $piece->state());
         self::assertSame(
             [1, 'a letter tore', null, [], []],
-            [$piece->recuts(), $piece->spoiledBecause(), $piece->batch(), $piece->out(), $piece->thing()->tickedSteps()],
+            [
+                $piece->recuts(),
+                $piece->spoiledBecause(),
+                $piece->batch(),
+                $piece->out(),
+                $piece->thing()->tickedSteps(),
+            ],
         );
         self::assertContains("{$piece->tag()} spoiled: a letter tore", $this->book($docket));
         self::assertSame(Station::Batch, $docket->station());

@@ -98,7 +98,10 @@ final class CostsTest extends ShopTestCase
             0.35 * self::line($once, $film)->amount->minor,
             'twice the film, or as much as two sheets differ',
         );
-        self::assertGreaterThan(1.9 * self::line($once, 'Cutting')->amount->minor, self::line($again, 'Cutting')->amount->minor);
+        self::assertGreaterThan(
+            1.9 * self::line($once, 'Cutting')->amount->minor,
+            self::line($again, 'Cutting')->amount->minor,
+        );
         self::assertStringContainsString('7.0 min timed', self::line($again, 'Weeding')->says);
         self::assertTrue(self::line($again, 'Weeding')->measured);
         $sum = array_sum(array_map(
@@ -112,7 +115,10 @@ final class CostsTest extends ShopTestCase
         self::assertSame(['the dot lifted', 1, 100], [$lost['reason'], $lost['count'], $lost['soFar']]);
         self::assertGreaterThan(8 / 60 * 2800, $lost['cost'], 'a sheet was loaded for it');
         $film = $this->get(Outcomes::class)->comebacks()->films;
-        self::assertSame([['permanent', 2, 1]], array_map(static fn ($one): array => [$one->of, $one->cases, $one->back], $film));
+        self::assertSame(
+            [['permanent', 2, 1]],
+            array_map(static fn ($one): array => [$one->of, $one->cases, $one->back], $film),
+        );
     }
 
     public function testOrdersThatAreCutTogetherShareTheirSheet(): void
@@ -173,9 +179,15 @@ final class CostsTest extends ShopTestCase
         self::assertSame(1, $this->get(Sold::class)->lately()[1], 'it stands otherwise since');
         $this->lately();
         $margins = array_column($this->get(Margins::class)->margins()[0], null, 'by');
-        self::assertSame(['face' => 'bebas', 'film' => 'permanent', 'object' => 'rectangle'], array_column($margins, 'of', 'by'));
+        self::assertSame(
+            ['face' => 'bebas', 'film' => 'permanent', 'object' => 'rectangle'],
+            array_column($margins, 'of', 'by'),
+        );
         foreach ($margins as $margin) {
-            self::assertSame([$docket->price(), $this->cost($docket)->cost->minor], [$margin['price'], $margin['cost']]);
+            self::assertSame(
+                [$docket->price(), $this->cost($docket)->cost->minor],
+                [$margin['price'], $margin['cost']],
+            );
         }
         [[$sale]] = $this->lately();
         self::assertNotEqualsWithDelta($told, $sale->minutes, 0.01, 'now as it was');
@@ -186,7 +198,12 @@ final class CostsTest extends ShopTestCase
     public function testFilmThatCameBackIsNotCharged(): void
     {
         // A letter that stands high and narrow leaves room beside it.
-        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['width' => '150mm', 'height' => '420mm'] + $this->answers('I', 1)->toArray())), true);
+        $docket = $this->get(TakeOrder::class)->begin(
+            new TypedOrder(
+                Answers::fromKept(['width' => '150mm', 'height' => '420mm'] + $this->answers('I', 1)->toArray()),
+            ),
+            true,
+        );
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         [$piece] = $docket->pieces();
@@ -283,7 +300,11 @@ final class CostsTest extends ShopTestCase
         self::assertSame(
             $docket->latestProof()[0]->frozen()->quote,
             array_map(
-                static fn ($line): array => ['what' => $line->what, 'says' => $line->says, 'minor' => $line->amount->minor],
+                static fn ($line): array => [
+                    'what' => $line->what,
+                    'says' => $line->says,
+                    'minor' => $line->amount->minor,
+                ],
                 $invoices->quoted($docket),
             ),
         );

@@ -29,7 +29,10 @@ final class DryingShelfTest extends ShopTestCase
     /** @param array<string, string> $more */
     private function ordered(array $more, int $count = 2): Docket
     {
-        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept($more + $this->answers('Kestrel', $count)->toArray())), true);
+        $docket = $this->get(TakeOrder::class)->begin(
+            new TypedOrder(Answers::fromKept($more + $this->answers('Kestrel', $count)->toArray())),
+            true,
+        );
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         $this->release(...$docket->pieces());
@@ -193,7 +196,10 @@ final class DryingShelfTest extends ShopTestCase
             ] as [$more, $says]
         ) {
             try {
-                $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept($more + $this->answers()->toArray())), true);
+                $this->get(TakeOrder::class)->begin(
+                    new TypedOrder(Answers::fromKept($more + $this->answers()->toArray())),
+                    true,
+                );
                 self::fail($says);
             } catch (Refusals $refusals) {
                 self::assertStringContainsString($says, $refusals->fields['finish'] ?? '');

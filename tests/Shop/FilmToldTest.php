@@ -31,13 +31,27 @@ use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
- * Film that is told with a price against film of the plan that is released for it, over orders made up from a seed: names,
- * lists, frames, signs in panels, rims and bases, stars in a film of their own, lattices, prints. YELBO_FILM_TOLD=200 tries so many and prints the figures of docs/benchmarks.md;
+ * Film that is told with a price against film of the plan that is released for it, over orders made up from a seed:
+ * names,
+ * lists, frames, signs in panels, rims and bases, stars in a film of their own, lattices, prints. YELBO_FILM_TOLD=200
+ * tries so many and prints the figures of docs/benchmarks.md;
  * YELBO_FILM_SEED makes up others, YELBO_FILM_THINKS=5 has each plan thought about for so many seconds.
  */
 final class FilmToldTest extends PlansTestCase
 {
-    private const NAMES = ['Kestrel', 'Ada', 'Bartholomew', 'Rope', 'Plot 9', 'Teal', "Sweet\nPeas", 'Wigeon', 'Heron', 'Cox', 'Marigold'];
+    private const NAMES = [
+        'Kestrel',
+        'Ada',
+        'Bartholomew',
+        'Rope',
+        'Plot 9',
+        'Teal',
+        "Sweet\nPeas",
+        'Wigeon',
+        'Heron',
+        'Cox',
+        'Marigold',
+    ];
     private const COPIES = ['1', '1', '2', '3', '5', '8', '12', '24'];
     private const FEW = 3;
     private const SIGN = 1;
@@ -118,7 +132,10 @@ final class FilmToldTest extends PlansTestCase
         ];
         $typed['roster'] = str_replace('Sweet'."\n".'Peas', 'Sweet | Peas', $typed['roster']);
         try {
-            $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept($typed + $this->answers()->toArray())), true);
+            $docket = $this->get(TakeOrder::class)->begin(
+                new TypedOrder(Answers::fromKept($typed + $this->answers()->toArray())),
+                true,
+            );
             $this->drawn($docket, $kind, $pick(['bebas', 'pacifico', 'oswald', 'alfa-slab', 'fredoka']));
         } catch (Refused|Refusals) {
             return null;
@@ -159,14 +176,32 @@ final class FilmToldTest extends PlansTestCase
         };
         $layers = match ($kind) {
             self::RIM => [['offset' => 3000, 'film' => $white]],
-            self::RIM_AND_BASE => [['offset' => 2000, 'film' => $white], ['offset' => 5000, 'film' => $this->navy->id()]],
+            self::RIM_AND_BASE => [
+                ['offset' => 2000, 'film' => $white],
+                ['offset' => 5000, 'film' => $this->navy->id()],
+            ],
             default => null,
         };
-        $beside = new DesignElement(DesignElement::SHAPE, 'star', high: 18_000, wide: 18_000, sides: 5, film: $white, left: 4000, top: 4000);
+        $beside = new DesignElement(
+            DesignElement::SHAPE,
+            'star',
+            high: 18_000,
+            wide: 18_000,
+            sides: 5,
+            film: $white,
+            left: 4000,
+            top: 4000,
+        );
         $design = match ($kind) {
             self::LATTICE => $item->draft()->design,
             self::PRINT => new Design($face, art: [
-                'id' => $this->get(PrintedPictures::class)->bring($docket->number(), 'lamp.png', self::disc(), 50_000, 3000)->id(),
+                'id' => $this->get(PrintedPictures::class)->bring(
+                    $docket->number(),
+                    'lamp.png',
+                    self::disc(),
+                    50_000,
+                    3000,
+                )->id(),
                 'layers' => [['colour' => '#000000', 'film' => null]],
             ]),
             default => new Design($face, setting: $setting, layers: $layers),

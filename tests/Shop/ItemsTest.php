@@ -89,14 +89,20 @@ final class ItemsTest extends ShopTestCase
     {
         $before = $this->records->getConnection()->fetchOne('SELECT COUNT(*) FROM docket');
         try {
-            $this->get(TakeOrder::class)->begin(new TypedOrder($this->answers(), [$this->other(), $this->other(words: '', object: '')]), true);
+            $this->get(TakeOrder::class)->begin(
+                new TypedOrder($this->answers(), [$this->other(), $this->other(words: '', object: '')]),
+                true,
+            );
             self::fail('words are missing');
         } catch (Refusals $refusals) {
             self::assertSame(['others.1.words', 'others.1.object'], array_keys($refusals->fields));
         }
         self::assertSame($before, $this->records->getConnection()->fetchOne('SELECT COUNT(*) FROM docket'));
         try {
-            $this->get(TakeOrder::class)->begin(new TypedOrder($this->answers(), [$this->other(words: str_repeat('Ab ', 900))]), true);
+            $this->get(TakeOrder::class)->begin(
+                new TypedOrder($this->answers(), [$this->other(words: str_repeat('Ab ', 900))]),
+                true,
+            );
             self::fail('so many words do not fit');
         } catch (Refusals $refusals) {
             self::assertSame(['others.0.words'], array_keys($refusals->fields));
@@ -106,12 +112,25 @@ final class ItemsTest extends ShopTestCase
     public function testWhatIsBegunKeepsAsManyItemsAsWereTyped(): void
     {
         $take = $this->get(TakeOrder::class);
-        $docket = $take->begin(new TypedOrder(new Answers(words: 'One'), [new Answers(words: 'Two'), new Answers(words: 'Three')]), false);
+        $docket = $take->begin(
+            new TypedOrder(new Answers(words: 'One'), [new Answers(words: 'Two'), new Answers(words: 'Three')]),
+            false,
+        );
         self::assertSame('One; Two; Three', $docket->label());
-        $take->answer($docket, $docket->version(), new TypedOrder(new Answers(words: 'One'), [new Answers(words: 'Drei')]), false);
+        $take->answer(
+            $docket,
+            $docket->version(),
+            new TypedOrder(new Answers(words: 'One'), [new Answers(words: 'Drei')]),
+            false,
+        );
         $this->records->refresh($docket);
         self::assertSame('One; Drei', $docket->label());
-        $take->answer($docket, $docket->version(), new TypedOrder($this->answers('One'), [$this->other(), $this->other('Cups')]), true);
+        $take->answer(
+            $docket,
+            $docket->version(),
+            new TypedOrder($this->answers('One'), [$this->other(), $this->other('Cups')]),
+            true,
+        );
         self::assertSame('One; Tea; Cups', $docket->label());
         self::assertSame([1, 2, 4], array_map(static fn (Item $item): int => $item->nth(), $docket->items()));
     }
@@ -269,7 +288,10 @@ final class ItemsTest extends ShopTestCase
             ),
         );
         $before = \count($docket->items());
-        foreach (["Ada\n; red" => 'Line 2 has no words', "Ada\nCass; teal" => 'Line 2: there is no film “teal”'] as $typed => $says) {
+        foreach ([
+            "Ada\n; red" => 'Line 2 has no words',
+            "Ada\nCass; teal" => 'Line 2: there is no film “teal”',
+        ] as $typed => $says) {
             try {
                 $take->again($docket, $docket->version(), $docket->item(), $typed);
                 self::fail($says);
@@ -340,7 +362,12 @@ final class ItemsTest extends ShopTestCase
         self::assertEquals($tea->restsUntil(), $more->restsUntil());
         $this->clock->sleep(73 * 3600);
         $bench->move($tea, $tea->version(), PieceMove::Rested, true);
-        $bench->tick($first, $first->version(), array_keys($this->get(WorkPlans::class)->of($first)->handSteps()), true);
+        $bench->tick(
+            $first,
+            $first->version(),
+            array_keys($this->get(WorkPlans::class)->of($first)->handSteps()),
+            true,
+        );
         $bench->move($first, $first->version(), PieceMove::Applied, true);
         $this->clock->sleep(73 * 3600);
         $bench->move($first, $first->version(), PieceMove::Rested);

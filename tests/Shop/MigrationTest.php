@@ -41,7 +41,8 @@ final class MigrationTest extends TestCase
         'design_setting' => '{"tracking":20}',
         'design_layers' => null,
         'design_art' => null,
-        'waivers' => '[{"code":"thin-stroke","found":900,"reason":"it will do","by":"Ines","at":"2026-11-20T09:00:00+00:00"}]',
+        'waivers' => '[{"code":"thin-stroke","found":900,"reason":"it will '
+            .'do","by":"Ines","at":"2026-11-20T09:00:00+00:00"}]',
     ];
 
     private Connection $database;
@@ -202,7 +203,12 @@ final class MigrationTest extends TestCase
             $piece($of, 2, 2, ['steps_done' => '["burnish"]', 'state' => 'weeding']),
         ];
         $gone = [
-            $piece($panes, 3, 0, ['state' => 'on-its-way', 'tracking' => 'TW-1', 'steps_done' => '["burnish","care-card"]']),
+            $piece(
+                $panes,
+                3,
+                0,
+                ['state' => 'on-its-way', 'tracking' => 'TW-1', 'steps_done' => '["burnish","care-card"]'],
+            ),
             $piece($panes, 4, 0, ['state' => 'on-its-way', 'steps_done' => '["burnish","care-card"]']),
         ];
         $withdrawn = $piece($panes, 5, 0, ['state' => 'withdrawn']);
@@ -270,7 +276,12 @@ final class MigrationTest extends TestCase
         $this->migrate('latest');
 
         $rows = $this->database->fetchAllAssociative('SELECT answers, answers_before FROM item ORDER BY nth');
-        $read = static fn (?string $json): mixed => null === $json ? null : json_decode($json, true, 8, \JSON_THROW_ON_ERROR);
+        $read = static fn (?string $json): mixed => null === $json ? null : json_decode(
+            $json,
+            true,
+            8,
+            \JSON_THROW_ON_ERROR,
+        );
         foreach (array_keys($items) as $place => $called) {
             [$answers, , $now] = $items[$called];
             self::assertEquals($now + $answers, $read($rows[$place]['answers']), $called);

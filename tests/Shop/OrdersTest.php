@@ -187,7 +187,9 @@ final class OrdersTest extends ShopTestCase
             self::assertStringContainsString('not at Size', $refused->getMessage());
         }
         $this->expectException(Conflict::class);
-        $this->expectExceptionMessageMatches("~{$docket->tag()} was changed meanwhile by Yelbo \(Proof 1 made, [\d.]+ × [\d.]+ mm\)~");
+        $this->expectExceptionMessageMatches(
+            "~{$docket->tag()} was changed meanwhile by Yelbo \(Proof 1 made, [\d.]+ × [\d.]+ mm\)~",
+        );
         $this->get(Approval::class)->approve($docket, $seen, 1, 'Osric Tamblyn');
     }
 

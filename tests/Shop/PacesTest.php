@@ -73,7 +73,14 @@ final class PacesTest extends ShopTestCase
         mt_srand(5);
         $rules = $this->get(ShopRules::class)->own();
         for ($nth = 0; $nth < 80; ++$nth) {
-            $of = new Entry(TimedStation::Weed, Film::Permanent, mt_rand(1, 40), mt_rand(300, 9000), 0, mt_rand(900, 40_000));
+            $of = new Entry(
+                TimedStation::Weed,
+                Film::Permanent,
+                mt_rand(1, 40),
+                mt_rand(300, 9000),
+                0,
+                mt_rand(900, 40_000),
+            );
             $took = 2 * TimedStation::Weed->minutes($of, $rules) * (mt_rand(85, 115) / 100) * (0 === $nth % 11 ? 9 : 1);
             $this->records->persist(new TimedWork(
                 new Entry($of->station, $of->film, $of->waste, $of->cut, 0.0, $of->area, $took),

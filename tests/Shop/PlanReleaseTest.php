@@ -50,7 +50,9 @@ final class PlanReleaseTest extends PlansTestCase
             $svg = $this->get(CutSheets::class)->file($batch, $contents)->svg();
             preg_match_all('~ d="([^"]+)"~', $svg, $paths);
             self::assertEqualsWithDelta(
-                array_sum(array_map(static fn (string $d): float => SvgPath::read($d)->outlineLength(), $paths[1])) / 1000,
+                array_sum(
+                    array_map(static fn (string $d): float => SvgPath::read($d)->outlineLength(), $paths[1]),
+                ) / 1000,
                 $this->get(CutSheets::class)->metres($contents, $batch->boxes()),
                 0.01,
                 'the way of the knife is that of its file, weed boxes too',

@@ -98,7 +98,13 @@ final class PriceTest extends ShopTestCase
     public function testPapersFollowTheYes(): void
     {
         $credited = 0;
-        foreach (['charge pay again charge pay again', 'charge again pay', 'again charge cancel', 'charge pay cancel', 'pay charge again again pay cancel'] as $nth => $history) {
+        foreach ([
+            'charge pay again charge pay again',
+            'charge again pay',
+            'again charge cancel',
+            'charge pay cancel',
+            'pay charge again again pay cancel',
+        ] as $nth => $history) {
             $docket = $this->agreedAt($this->taken("Heron $nth", 1), 10 + $nth);
             foreach (explode(' ', $history) as $turn => $what) {
                 $this->did($what, $docket, 12 + 3 * ($turn % 2 ? $turn : -$turn));
@@ -109,7 +115,8 @@ final class PriceTest extends ShopTestCase
         self::assertSame(2 + 1 + 1 + 1 + 3, $credited);
         $database = $this->records->getConnection();
         foreach (['invoice', 'credit_note', 'receipt'] as $papers) {
-            [$many, $last, $first] = $database->fetchNumeric("SELECT COUNT(*), MAX(number), MIN(number) FROM $papers") ?: [];
+            [$many, $last, $first] = $database->fetchNumeric("SELECT COUNT(*), MAX(number), MIN(number) FROM $papers")
+                ?: [];
             self::assertSame((int) $many, (int) $last - (int) $first + 1, "$papers run on");
         }
     }
@@ -133,7 +140,10 @@ final class PriceTest extends ShopTestCase
         $share(0);
         self::assertSame(400, $invoices->quote($docket->latestProof())->tax->minor);
         self::assertSame(2000, $invoices->net($docket)?->minor);
-        self::assertSame([2400, 400], [$invoices->write($docket)->total()->minor, $invoices->write($docket)->tax()->minor]);
+        self::assertSame(
+            [2400, 400],
+            [$invoices->write($docket)->total()->minor, $invoices->write($docket)->tax()->minor],
+        );
     }
 
     /** By link too, and behind the yes's own transaction. */
@@ -147,7 +157,10 @@ final class PriceTest extends ShopTestCase
         [, $token] = $this->get(ProofLinks::class)->give($docket, '');
         $this->get(ProofLinks::class)->approve($token, 'Osric');
         $account = $this->get(Invoices::class)->account($docket);
-        self::assertSame([$first], array_map(static fn (CreditNote $one): Invoice => $one->invoice(), $account->credits));
+        self::assertSame(
+            [$first],
+            array_map(static fn (CreditNote $one): Invoice => $one->invoice(), $account->credits),
+        );
         self::assertSame([2500, 2500], [$account->standing()?->total()->minor, $account->owed()->minor]);
     }
 
@@ -209,7 +222,10 @@ final class PriceTest extends ShopTestCase
             self::assertStringContainsString($note->invoice()->tag(), $note->bill()->says);
             try {
                 $this->get(Receipts::class)->paid($note->invoice(), 'card');
-                self::assertContains($note->invoice(), array_map(static fn (Receipt $one): Invoice => $one->invoice(), $account->receipts));
+                self::assertContains(
+                    $note->invoice(),
+                    array_map(static fn (Receipt $one): Invoice => $one->invoice(), $account->receipts),
+                );
             } catch (Refused $refused) {
                 self::assertSame('taken-back', $refused->reason);
             }

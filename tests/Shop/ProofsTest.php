@@ -46,7 +46,11 @@ final class ProofsTest extends ShopTestCase
         );
         self::assertSame('Permanent, navy', $said->films[0]['name']);
         self::assertNotSame('', $said->outline.$said->safe);
-        self::assertSame(array_sum(array_column($said->quote, 'minor')), $said->price, 'as quoted: another came after it');
+        self::assertSame(
+            array_sum(array_column($said->quote, 'minor')),
+            $said->price,
+            'as quoted: another came after it',
+        );
         self::assertNotSame(4_200, $said->price);
         self::assertContains('Wipe it with a soft cloth, no jet at its edges.', $said->care);
         $size = $this->get(DrawOrder::class);
@@ -109,7 +113,13 @@ final class ProofsTest extends ShopTestCase
     {
         foreach (['thin-stroke', 'small-island', 'small-counter', 'outside-safe-area'] as $code) {
             try {
-                $this->get(DrawOrder::class)->waive($docket->item(), $docket->version(), $code, 'for one day only', 'Ines');
+                $this->get(DrawOrder::class)->waive(
+                    $docket->item(),
+                    $docket->version(),
+                    $code,
+                    'for one day only',
+                    'Ines',
+                );
             } catch (Refusals $none) {
                 self::assertSame(['code'], array_keys($none->fields));
             }
@@ -123,7 +133,11 @@ final class ProofsTest extends ShopTestCase
      */
     public static function severities(): iterable
     {
-        yield 'too thin' => [new Design('great-vibes', 20_000), new Design('great-vibes', 22_000), new Design('great-vibes', 17_000)];
+        yield 'too thin' => [
+            new Design('great-vibes', 20_000),
+            new Design('great-vibes', 22_000),
+            new Design('great-vibes', 17_000),
+        ];
         yield 'too large' => [new Design('bebas', 120_000), new Design('bebas', 115_000), new Design('bebas', 200_000)];
     }
 
@@ -141,7 +155,10 @@ final class ProofsTest extends ShopTestCase
         $this->draw($docket, $worse, true, ['Kestrel']);
     }
 
-    /** A wish stands: neither the customer nor the shop says yes over it unasked, and the book keeps what was passed over. */
+    /**
+     * A wish stands: neither the customer nor the shop says yes over it unasked, and the book keeps what was passed
+     * over.
+     */
     public function testAYesWhileAWishIsOpenIsAQuestion(): void
     {
         $docket = $this->proofed();
@@ -265,7 +282,11 @@ final class ProofsTest extends ShopTestCase
         );
         self::assertSame(DocketState::Proofing, $docket->state(), 'the shop decides what is done');
         foreach (
-            [['', 'x', 'name'], ['Osric', ' ', 'note'], ['Osric', str_repeat('x', 1001), 'note']] as [$name, $note, $field]
+            [
+                ['', 'x', 'name'],
+                ['Osric', ' ', 'note'],
+                ['Osric', str_repeat('x', 1001), 'note'],
+            ] as [$name, $note, $field]
         ) {
             try {
                 $links->requestChange($token, $name, $note, null);
@@ -333,7 +354,10 @@ final class ProofsTest extends ShopTestCase
             'appliedBy' => 'shop',
         ];
         foreach (['inside' => true, 'outside' => false] as $side => $mirrored) {
-            $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['side' => $side] + $typed)), true);
+            $docket = $this->get(TakeOrder::class)->begin(
+                new TypedOrder(Answers::fromKept(['side' => $side] + $typed)),
+                true,
+            );
             $size = $this->get(DrawOrder::class);
             $this->draw($docket, new Design('bebas'), lines: ['Open']);
             $this->approve($docket, 1);
@@ -354,7 +378,12 @@ final class ProofsTest extends ShopTestCase
             ] as [$name, $value, $field, $says]
         ) {
             try {
-                $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept([$name => $value, 'useOf' => 'washed'] + $this->answers()->toArray())), true);
+                $this->get(TakeOrder::class)->begin(
+                    new TypedOrder(
+                        Answers::fromKept([$name => $value, 'useOf' => 'washed'] + $this->answers()->toArray()),
+                    ),
+                    true,
+                );
                 self::fail($value);
             } catch (Refusals $refusals) {
                 self::assertStringContainsString($says, $refusals->fields[$field] ?? '');
@@ -362,7 +391,12 @@ final class ProofsTest extends ShopTestCase
         }
         $this->expectException(Refusals::class);
         $this->expectExceptionMessageMatches('~tint~');
-        $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['material' => 'tinted-glass', 'side' => 'inside'] + $this->answers()->toArray())), true);
+        $this->get(TakeOrder::class)->begin(
+            new TypedOrder(
+                Answers::fromKept(['material' => 'tinted-glass', 'side' => 'inside'] + $this->answers()->toArray()),
+            ),
+            true,
+        );
     }
 
     private function proofed(): Docket

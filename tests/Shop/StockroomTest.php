@@ -37,7 +37,8 @@ final class StockroomTest extends ShopTestCase
         $this->records
             ->getConnection()
             ->executeStatement(
-                'INSERT INTO movement (moved_at, who, item_id, what, delta, area, reason) SELECT NOW(), ?, id, ?, count, CAST(count AS SIGNED) * width * height, ? FROM stock_item',
+                'INSERT INTO movement (moved_at, who, item_id, what, delta, area, reason) SELECT NOW(), ?, id, ?, '
+                    .'count, CAST(count AS SIGNED) * width * height, ? FROM stock_item',
                 ['Ines', 'received', ''],
             );
     }
@@ -50,7 +51,8 @@ final class StockroomTest extends ShopTestCase
             $moved = $this->records
                 ->getConnection()
                 ->fetchAssociative(
-                    'SELECT COALESCE(SUM(delta), 0) AS pieces, COALESCE(SUM(area), 0) AS area FROM movement WHERE item_id = ?',
+                    'SELECT COALESCE(SUM(delta), 0) AS pieces, COALESCE(SUM(area), 0) AS area FROM movement WHERE '
+                        .'item_id = ?',
                     [$item->id()],
                 );
             \assert(false !== $moved && is_numeric($moved['pieces']) && is_numeric($moved['area']));

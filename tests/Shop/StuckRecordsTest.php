@@ -39,7 +39,10 @@ final class StuckRecordsTest extends ShopTestCase
         $this->approved('Merlin');
         $this->cut('Heron');
         $this->release(...$this->approved('Kestrel')->pieces());
-        self::assertSame([], array_map(static fn (Stuck $stuck): string => $stuck->what, $this->get(StuckRecords::class)->all()));
+        self::assertSame(
+            [],
+            array_map(static fn (Stuck $stuck): string => $stuck->what, $this->get(StuckRecords::class)->all()),
+        );
     }
 
     /** @return iterable<string, array{string, string, PieceState, DocketState}> */
@@ -115,7 +118,8 @@ final class StuckRecordsTest extends ShopTestCase
         // The tests' messages wait in memory, where the records know nothing of them.
         self::assertCount(1, $this->get(StuckRecords::class)->mend());
         $this->records->getConnection()->executeStatement(
-            'INSERT INTO messenger_messages (body, headers, queue_name, created_at, available_at) VALUES (?, ?, ?, NOW(), NOW())',
+            'INSERT INTO messenger_messages (body, headers, queue_name, created_at, available_at) VALUES (?, ?, ?, '
+                .'NOW(), NOW())',
             ["O:…FollowCut…{$batch->job()}…", '[]', 'default'],
         );
         self::assertSame([], $this->get(StuckRecords::class)->all());

@@ -16,7 +16,11 @@ final class TypedSurfaceTest extends TestCase
     /** @return array<string, array{SurfaceKind}> */
     public static function kinds(): array
     {
-        return array_column(array_map(static fn (SurfaceKind $kind): array => [$kind->value, [$kind]], SurfaceKind::cases()), 1, 0);
+        return array_column(
+            array_map(static fn (SurfaceKind $kind): array => [$kind->value, [$kind]], SurfaceKind::cases()),
+            1,
+            0,
+        );
     }
 
     #[DataProvider('kinds')]

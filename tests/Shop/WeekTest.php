@@ -112,7 +112,10 @@ final class WeekTest extends ShopTestCase
             }
             $minute = 60 * (int) $from->format('G') + (int) $from->format('i');
             self::assertNotEmpty(
-                array_filter($hours->on($from), static fn (array $one): bool => $one[0] <= $minute && $minute < $one[1]),
+                array_filter(
+                    $hours->on($from),
+                    static fn (array $one): bool => $one[0] <= $minute && $minute < $one[1],
+                ),
             );
             foreach ($plan['entries'] as $other) {
                 if ($other !== $entry && $other['hand'] === $entry['hand']) {
@@ -306,7 +309,10 @@ final class WeekTest extends ShopTestCase
     /** A parcel leaves days before it is used: what tells of being late counts that wherever it stands. */
     public function testAParcelHasToLeaveEarlier(): void
     {
-        $take = fn (string $delivery): Docket => $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['delivery' => $delivery] + $this->answers('Heron', 1)->toArray())), true);
+        $take = fn (string $delivery): Docket => $this->get(TakeOrder::class)->begin(
+            new TypedOrder(Answers::fromKept(['delivery' => $delivery] + $this->answers('Heron', 1)->toArray())),
+            true,
+        );
         [$fetched, $posted] = [$take('collected'), $take('posted')];
         $lateness = $this->get(Lateness::class);
         self::assertSame(2, $lateness->onBy($posted)?->diff($lateness->onBy($fetched) ?? self::fail())->days);
@@ -315,7 +321,10 @@ final class WeekTest extends ShopTestCase
         $this->clock->modify($lateness->onBy($posted)->modify('+1 hour')->format(\DATE_ATOM));
         self::assertTrue($lateness->isDocketLate($posted));
         self::assertFalse($lateness->isDocketLate($fetched));
-        self::assertSame('pack and post', array_column($this->get(OrderWorks::class)->of($posted)->steps, 'says', 'key')['send']);
+        self::assertSame(
+            'pack and post',
+            array_column($this->get(OrderWorks::class)->of($posted)->steps, 'says', 'key')['send'],
+        );
         $waits = array_column($this->get(OrderWorks::class)->of($posted)->steps, 'wait', 'key')['send'];
         self::assertSame(2 * 1440, $waits);
     }
@@ -383,10 +392,10 @@ final class WeekTest extends ShopTestCase
         self::assertStringContainsString('Nothing else is coming', $alone->says);
         self::assertNotNull($alone->by);
         self::assertLessThan('2026-12-05', $alone->by->format('Y-m-d'));
+        $minute = 60 * (int) $alone->by->format('G') + (int) $alone->by->format('i');
         $open = array_filter(
             $this->get(Calendar::class)->hours()->on($alone->by->setTime(0, 0)),
-            static fn (array $stretch): bool => $stretch[0] <= 60 * (int) $alone->by->format('G') + (int) $alone->by->format('i')
-                && 60 * (int) $alone->by->format('G') + (int) $alone->by->format('i') <= $stretch[1],
+            static fn (array $stretch): bool => $stretch[0] <= $minute && $minute <= $stretch[1],
         );
         self::assertCount(1, $open, 'within the hours');
         $other = $this->taken('Teal', 3);

@@ -15,7 +15,9 @@ use Yelbo\Trade\Geometry\Region;
 /** A customer's own drawing from the file to the pieces, and out again. */
 final class ArtTest extends WebCase
 {
-    private const LANTERN = '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="80mm" viewBox="0 0 60 80"><path fill="#123456" fill-rule="evenodd" d="M5 5H55V75H5ZM15 15V65H45V15Z"/><circle cx="30" cy="40" r="10" fill="#d9a322"/><text>words</text></svg>';
+    private const LANTERN = '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="80mm" viewBox="0 0 60 '
+        .'80"><path fill="#123456" fill-rule="evenodd" d="M5 5H55V75H5ZM15 15V65H45V15Z"/><circle cx="30" cy="40" '
+        .'r="10" fill="#d9a322"/><text>words</text></svg>';
 
     /** Parts of a drawing can be left out, and the rest is of its true size still. */
     public function testPartsOfADrawingAreLeftOut(): void
@@ -129,7 +131,10 @@ final class ArtTest extends WebCase
         ];
         $proofed = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design);
         self::assertSame(200, $this->status, json_encode($proofed, \JSON_THROW_ON_ERROR));
-        self::assertSame(['Permanent, ochre', 'Permanent, navy'], array_column($proofed['proofs'][0]['pages'][0]['films'], 'name'));
+        self::assertSame(
+            ['Permanent, ochre', 'Permanent, navy'],
+            array_column($proofed['proofs'][0]['pages'][0]['films'], 'name'),
+        );
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 1, 'Osric Tamblyn');
         $films = array_map(static fn ($piece): string => $piece->film()->name(), $docket->pieces());
@@ -188,7 +193,8 @@ final class ArtTest extends WebCase
         };
         $svg = static fn (
             string $inside,
-        ): string => "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"0 0 180 110\"><circle cx=\"90\" cy=\"55\" r=\"30\"/>$inside</svg>";
+        ): string => '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 180 110"><circle cx="90" cy="55" '
+            ."r=\"30\"/>$inside</svg>";
         self::assertContains(
             'guide-in-cut',
             $codes($svg('<rect x="1" y="1" width="169" height="99" fill="none" stroke="red" stroke-width="2"/>')),
@@ -222,7 +228,11 @@ final class ArtTest extends WebCase
     {
         $this->as('ines');
         $docket = $this->taken();
-        foreach (["\x89PNG\r\n\x1a\n" => 'a PNG picture', "\xFF\xD8\xFF\xE0" => 'a JPEG photo', '%PDF-1.7' => 'a PDF'] as $begins => $what) {
+        foreach ([
+            "\x89PNG\r\n\x1a\n" => 'a PNG picture',
+            "\xFF\xD8\xFF\xE0" => 'a JPEG photo',
+            '%PDF-1.7' => 'a PDF',
+        ] as $begins => $what) {
             $problem = $this->bring($docket->number(), $begins.str_repeat('x', 200), 'logo.svg');
             self::assertStringContainsString("This is $what.", $problem['fields'][0]['says']);
             self::assertStringContainsString('SVG', $problem['fields'][0]['says']);

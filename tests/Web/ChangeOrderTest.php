@@ -31,7 +31,10 @@ final class ChangeOrderTest extends WebCase
     {
         $tin = ['object' => 'Seed tin', 'width' => '180mm', 'height' => '90mm', 'film' => $this->plum];
 
-        return $this->asked(['words' => 'Heron', 'quantity' => '2', 'contact' => '0700 900 181'] + $tin, [['words' => 'Wren'] + $tin]);
+        return $this->asked(
+            ['words' => 'Heron', 'quantity' => '2', 'contact' => '0700 900 181'] + $tin,
+            [['words' => 'Wren'] + $tin],
+        );
     }
 
     /** @return array<string, mixed> the docket, being made */
@@ -80,7 +83,11 @@ final class ChangeOrderTest extends WebCase
         self::assertStringStartsWith($day->format('Y-m-d'), $now['neededAt']);
         $told = array_column($now['log'], 'says');
         self::assertContains('Order changed: reached at: 0700 900 181 → 0700 900 999', $told);
-        self::assertContains("Order changed: used on: {$this->clock->now()->modify('+12 days')->format('D j M')} → {$day->format('D j M')}", $told);
+        self::assertContains(
+            "Order changed: used on: {$this->clock->now()->modify('+12 days')->format('D j M')} → "
+                ."{$day->format('D j M')}",
+            $told,
+        );
         self::assertSame(3, \count($now['pieces']));
         $nothing = $this->change($docket['number'], []);
         self::assertSame(422, $this->status);
@@ -112,14 +119,23 @@ final class ChangeOrderTest extends WebCase
         $docket = $this->made();
         $number = $docket['number'];
         $this->weeded($number);
-        $before = $this->get(Costs::class)->spent($this->get(Dockets::class)->numbered($number)) ?? self::fail('It was cut.');
+        $before = $this->get(Costs::class)->spent(
+            $this->get(Dockets::class)->numbered($number),
+        ) ?? self::fail('It was cut.');
         $looked = $this->change($number, ['quantity' => '3'], sure: false);
         self::assertContains("{$docket['tag']}/1, {$docket['tag']}/2 are cut already and lost.", $looked['setsBack']);
         $now = $this->change($number, ['quantity' => '3'])['docket'];
         self::assertSame(['sizing', 1], [$now['state'], \count($now['pieces'])]);
         $this->records->clear();
-        $after = $this->get(Costs::class)->spent($this->get(Dockets::class)->numbered($number)) ?? self::fail('It was cut.');
-        self::assertEqualsWithDelta(array_sum(array_column($before->films, 'area')), array_sum(array_column($after->films, 'area')), 1.0, 'film that is gone is gone');
+        $after = $this->get(Costs::class)->spent(
+            $this->get(Dockets::class)->numbered($number),
+        ) ?? self::fail('It was cut.');
+        self::assertEqualsWithDelta(
+            array_sum(array_column($before->films, 'area')),
+            array_sum(array_column($after->films, 'area')),
+            1.0,
+            'film that is gone is gone',
+        );
         self::assertEqualsWithDelta($before->blade, $after->blade, 0.01);
         $this->sized($number, ['words' => 'Heron', 'proof' => true]);
         self::assertCount(4, $this->agreed($number)['pieces']);
@@ -157,7 +173,10 @@ final class ChangeOrderTest extends WebCase
         self::assertSame(['item 1, the height: 90mm → 100mm'], $looked['says']);
         self::assertContains('The proof that was made does not hold any more: a new one.', $looked['setsBack']);
         self::assertSame('sizing', $this->change($number, ['height' => '100mm'])['docket']['state']);
-        self::assertEquals(100, $this->mustAsk('GET', "/api/dockets/$number")['items'][0]['object']['size']['height']['mm']);
+        self::assertEquals(
+            100,
+            $this->mustAsk('GET', "/api/dockets/$number")['items'][0]['object']['size']['height']['mm'],
+        );
         $wrong = $this->change($number, ['height' => 'tall']);
         self::assertSame(['height'], array_column($wrong['fields'], 'field'), 'a sentence at its field');
     }
@@ -202,12 +221,26 @@ final class ChangeOrderTest extends WebCase
 
     public function testTwoOfOneNameAreAskedAboutAndNothingOfThemIsOverwritten(): void
     {
-        $own = ['object' => 'Seed tin', 'width' => '180mm', 'height' => '90mm', 'film' => $this->plum, 'words' => 'Teal', 'customer' => 'Osric Tamblyn'];
+        $own = [
+            'object' => 'Seed tin',
+            'width' => '180mm',
+            'height' => '90mm',
+            'film' => $this->plum,
+            'words' => 'Teal',
+            'customer' => 'Osric Tamblyn',
+        ];
         $first = $this->asked(['contact' => '0700 900 482'] + $own);
         $typed = ['contact' => '0700 900 111'] + $own;
         $heard = $this->mustAsk('POST', '/api/answers', $typed);
-        self::assertStringContainsString('number ending 482', array_column($heard['wrong'], 'says', 'field')['known'] ?? '');
-        $refused = $this->ask('POST', '/api/dockets', ['take' => true, 'answers' => $typed + ['neededOn' => '2026-12-12']]);
+        self::assertStringContainsString(
+            'number ending 482',
+            array_column($heard['wrong'], 'says', 'field')['known'] ?? '',
+        );
+        $refused = $this->ask(
+            'POST',
+            '/api/dockets',
+            ['take' => true, 'answers' => $typed + ['neededOn' => '2026-12-12']],
+        );
         self::assertSame(['known'], array_column($refused['fields'], 'field'));
         $same = $this->asked(['contact' => '0700-900 482'] + $own);
         $another = $this->asked(['known' => 'new'] + $typed);
@@ -219,7 +252,11 @@ final class ChangeOrderTest extends WebCase
         self::assertNotSame($ids[0], $ids[2]);
         $them = $this->asked(['known' => (string) $ids[0], 'contact' => '0700 900 777'] + $own);
         self::assertSame('0700 900 777', $them['contact'], 'of this order');
-        self::assertSame('0700 900 482', $this->records->find(Customer::class, $ids[0])?->contact(), 'of theirs nothing is overwritten');
+        self::assertSame(
+            '0700 900 482',
+            $this->records->find(Customer::class, $ids[0])?->contact(),
+            'of theirs nothing is overwritten',
+        );
         $found = $this->mustAsk('GET', '/api/customers?find=osric')['customers'];
         self::assertSame(['number ending 482', 'number ending 111'], array_column($found, 'toldBy'));
     }

@@ -30,9 +30,24 @@ final class ChangedFiguresTest extends WebCase
         yield 'the thinnest stroke' => [Rule::PlainStroke, '3', 'Under 1.3 mm', 'Under 3.9 mm'];
         yield 'what is thinner outdoors' => [Rule::OutdoorFactor, '2', 'Under 1.3 mm', 'Under 2 mm'];
         yield 'how far the lip is kept clear' => [Rule::KeepLip, '22', '15 mm from the lip', '22 mm from the lip'];
-        yield 'how long it rests' => [Rule::AdhesiveCure, '48', '72 h from when it was put on', '48 h from when it was put on'];
-        yield 'how far the tape reaches' => [Rule::TapeMargin, '20', 'Cut 184.7 × 63.2 mm of', 'Cut 208.7 × 87.2 mm of'];
-        yield 'what clear tape is for' => [Rule::ClearTapeUpTo, '20', 'clear tape of medium tack', 'paper tape of low tack'];
+        yield 'how long it rests' => [
+            Rule::AdhesiveCure,
+            '48',
+            '72 h from when it was put on',
+            '48 h from when it was put on',
+        ];
+        yield 'how far the tape reaches' => [
+            Rule::TapeMargin,
+            '20',
+            'Cut 184.7 × 63.2 mm of',
+            'Cut 208.7 × 87.2 mm of',
+        ];
+        yield 'what clear tape is for' => [
+            Rule::ClearTapeUpTo,
+            '20',
+            'clear tape of medium tack',
+            'paper tape of low tack',
+        ];
     }
 
     #[DataProvider('figures')]

@@ -60,7 +60,8 @@ final class ClosedTest extends WebCase
     }
 
     /**
-     * Every route the router knows, for a stranger, for somebody at the bench and for the owner: what is not named open is
+     * Every route the router knows, for a stranger, for somebody at the bench and for the owner: what is not named open
+     * is
      * closed, what is not named the owner's is the bench's too.
      */
     public function testEveryRouteForEveryRole(): void
@@ -74,7 +75,8 @@ final class ClosedTest extends WebCase
                 $told = "$name, $method $path, ".($who ?? 'a stranger').": $this->status";
                 self::assertLessThan(500, $this->status, $told);
                 match (true) {
-                    null === $who && !\in_array($name, self::OPEN, true) => $this->assertProblem(401, 'Sign in', $problem),
+                    null === $who && !\in_array($name, self::OPEN, true) => $this->assertProblem(401, 'Sign '
+                        .'in', $problem),
                     'tomas' === $who && \in_array($name, self::OWNERS, true) => $this->assertProblem(
                         403,
                         'Only the owner',
@@ -145,7 +147,11 @@ final class ClosedTest extends WebCase
         $this->ask('POST', '/api/dockets', ['answers' => []]);
         $this->ask('GET', '/api/given/'.str_repeat('x', 43));
         self::assertSame([], $this->browser->getCookieJar()->all());
-        $foreign = ['HTTP_ORIGIN' => 'https://elsewhere.example', 'HTTP_X_YELBO_TOKEN' => 'x', 'CONTENT_TYPE' => 'application/json'];
+        $foreign = [
+            'HTTP_ORIGIN' => 'https://elsewhere.example',
+            'HTTP_X_YELBO_TOKEN' => 'x',
+            'CONTENT_TYPE' => 'application/json',
+        ];
         $this->browser->request('POST', '/api/sign-in', [], [], $foreign, '{"signIn":"ines","password":"lantern"}');
         self::assertSame(403, $this->browser->getResponse()->getStatusCode());
         self::assertSame([], $this->browser->getCookieJar()->all());

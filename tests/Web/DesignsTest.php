@@ -64,12 +64,22 @@ final class DesignsTest extends WebCase
         $small = $this->order('200mm', '120mm');
         $art = $this->bring($large->number(), self::SVG);
         $kept = $this->keep($large, 'River board', [
-            ['kind' => 'shape', 'what' => 'disc', 'high' => '20mm', 'left' => '30mm', 'top' => '90mm', 'film' => (string) $this->navy->id()],
+            [
+                'kind' => 'shape',
+                'what' => 'disc',
+                'high' => '20mm',
+                'left' => '30mm',
+                'top' => '90mm',
+                'film' => (string) $this->navy->id(),
+            ],
             ['kind' => 'drawing', 'art' => ['id' => $art['id'], 'layers' => []], 'high' => '24mm'],
         ]);
         self::assertSame(200, $this->status, json_encode($kept, \JSON_THROW_ON_ERROR));
         self::assertSame([400.0, 200.0], [(float) $kept['on']['width']['mm'], (float) $kept['on']['height']['mm']]);
-        self::assertSame(['River board'], array_column($this->ask('GET', '/api/designs?find=river')['designs'], 'name'));
+        self::assertSame(
+            ['River board'],
+            array_column($this->ask('GET', '/api/designs?find=river')['designs'], 'name'),
+        );
         self::assertSame([], $this->ask('GET', '/api/designs?find=none')['designs']);
 
         $there = $this->ask('GET', "/api/designs/{$kept['id']}/taken?docket={$large->number()}");

@@ -102,7 +102,11 @@ final class ElementsTest extends WebCase
             (int) round(1000 * $dots['top']['mm']),
         );
         $path = static fn (array $element): array => [...$element, 'path' => $element['films'][0]['path']];
-        foreach ([$path($letter), $path($star), ['path' => $fit['path'], 'left' => $fit['left'], 'top' => $fit['top']]] as $other) {
+        foreach ([
+            $path($letter),
+            $path($star),
+            ['path' => $fit['path'], 'left' => $fit['left'], 'top' => $fit['top']],
+        ] as $other) {
             $there = SvgPath::read($other['path'])->moved(
                 (int) round(1000 * $other['left']['mm']),
                 (int) round(1000 * $other['top']['mm']),
@@ -127,7 +131,12 @@ final class ElementsTest extends WebCase
         self::assertEqualsWithDelta(100 - 10, $at('down', '0')['top']['mm'], 0.001);
         $fit = $this->ask('POST', '/api/fit', $this->body($elements));
         self::assertSame(['the words', 'ring'], array_column($fit['elements'][0]['features'], 'label'));
-        self::assertEqualsWithDelta(320 - 10, $at('across/1', '0')['left']['mm'], 0.001, 'under the middle of the ring');
+        self::assertEqualsWithDelta(
+            320 - 10,
+            $at('across/1', '0')['left']['mm'],
+            0.001,
+            'under the middle of the ring',
+        );
         $between = $at('between/0/1', '0');
         $words = $fit['left']['mm'] + $fit['size']['width']['mm'] / 2;
         self::assertEqualsWithDelta(($words + 320) / 2 - 10, $between['left']['mm'], 0.01, 'between both');
@@ -155,7 +164,14 @@ final class ElementsTest extends WebCase
         );
         $stack = [];
         foreach (['ochre', 'cream', 'green'] as $nth => $name) {
-            $stack[] = ['kind' => 'shape', 'what' => 'disc', 'high' => (80 - 10 * $nth).'mm', 'film' => $this->film($name), 'under' => 'yes', 'over' => 'yes'];
+            $stack[] = [
+                'kind' => 'shape',
+                'what' => 'disc',
+                'high' => (80 - 10 * $nth).'mm',
+                'film' => $this->film($name),
+                'under' => 'yes',
+                'over' => 'yes',
+            ];
         }
         self::assertSame([['too-many-films', -1]], $found($stack), 'three under the words are four');
     }
@@ -169,7 +185,14 @@ final class ElementsTest extends WebCase
                 $this->body([
                     ['kind' => 'shape', 'what' => 'disc', 'high' => '60mm', 'film' => $red, 'under' => 'yes'],
                     ['kind' => 'shape', 'what' => 'star', 'high' => '20mm', 'left' => '20mm', 'top' => '20mm'],
-                    ['kind' => 'shape', 'what' => 'star', 'high' => '20mm', 'left' => '360mm', 'top' => '20mm', 'film' => $red],
+                    [
+                        'kind' => 'shape',
+                        'what' => 'star',
+                        'high' => '20mm',
+                        'left' => '360mm',
+                        'top' => '20mm',
+                        'film' => $red,
+                    ],
                 ]),
                 ['docket' => 0],
             ),
@@ -177,7 +200,11 @@ final class ElementsTest extends WebCase
         ]);
         self::assertSame(200, $this->status, json_encode($made, \JSON_THROW_ON_ERROR));
         $page = $made['proofs'][0]['pages'][0];
-        self::assertSame(['Permanent, navy', 'Permanent, red'], array_column($page['films'], 'name'), 'a film, a piece');
+        self::assertSame(
+            ['Permanent, navy', 'Permanent, red'],
+            array_column($page['films'], 'name'),
+            'a film, a piece',
+        );
         self::assertSame('disc', $made['items'][0]['elements'][0]['what'], 'kept as typed');
         $docket = $this->get(Dockets::class)->numbered($this->number);
         $this->approve($docket);
@@ -240,7 +267,14 @@ final class ElementsTest extends WebCase
             'version' => $this->version,
             ...array_diff_key(
                 $this->body([
-                    ['kind' => 'shape', 'what' => 'star', 'high' => '20mm', 'left' => '20mm', 'top' => '30mm', 'film' => $red],
+                    [
+                        'kind' => 'shape',
+                        'what' => 'star',
+                        'high' => '20mm',
+                        'left' => '20mm',
+                        'top' => '30mm',
+                        'film' => $red,
+                    ],
                 ]),
                 ['docket' => 0],
             ),
@@ -338,7 +372,11 @@ final class ElementsTest extends WebCase
     public function testADrawingOfAnotherOrderIsRefusedAtItsElement(): void
     {
         $other = $this->taken();
-        $art = $this->bring($other->number(), '<svg xmlns="http://www.w3.org/2000/svg" width="9mm" height="9mm" viewBox="0 0 9 9"><path d="M0 0h9v9H0z"/></svg>');
+        $art = $this->bring(
+            $other->number(),
+            '<svg xmlns="http://www.w3.org/2000/svg" width="9mm" height="9mm" viewBox="0 0 9 9"><path d="M0 '
+                .'0h9v9H0z"/></svg>',
+        );
         $said = $this->ask('POST', '/api/fit', $this->body([
             ['kind' => 'drawing', 'art' => ['id' => $art['id'], 'layers' => []], 'high' => '20mm'],
         ]));
@@ -367,7 +405,10 @@ final class ElementsTest extends WebCase
             'picked' => [0, 1, 2],
             'how' => 'left',
         ]);
-        self::assertSame([30, 30, 30], array_map(static fn (array $at): int => (int) $at['left']['mm'], $arranged['things']));
+        self::assertSame(
+            [30, 30, 30],
+            array_map(static fn (array $at): int => (int) $at['left']['mm'], $arranged['things']),
+        );
         $said = $this->ask('POST', '/api/arrange', [...$this->body($elements), 'picked' => [0], 'how' => 'left']);
         self::assertSame('how', $said['fields'][0]['field']);
         $said = $this->ask('POST', '/api/arrange', [

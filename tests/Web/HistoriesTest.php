@@ -20,7 +20,8 @@ use Yelbo\Trade\Journey\DocketState;
 
 /**
  * Made histories: orders that are changed, priced anew, opened again, cancelled, spoiled at every station, invoiced and
- * paid at any time. Whatever happens, film that is charged is film that is gone, papers are what was agreed, and what is
+ * paid at any time. Whatever happens, film that is charged is film that is gone, papers are what was agreed, and what
+ * is
  * owed is one sum. `YELBO_HISTORIES=300` makes as many.
  */
 final class HistoriesTest extends WebCase
@@ -119,7 +120,11 @@ final class HistoriesTest extends WebCase
             }
         }
         if (null !== $standing && null === $account->receipt() && $account->owed()->minor > 0) {
-            $acts['paid'] = fn () => $this->mustAsk('POST', "/api/invoices/{$standing->number()}/receipt", ['paidBy' => 'cash']);
+            $acts['paid'] = fn () => $this->mustAsk(
+                'POST',
+                "/api/invoices/{$standing->number()}/receipt",
+                ['paidBy' => 'cash'],
+            );
         }
         foreach ($this->get(Batches::class)->withRemnant(50) as $batch) {
             $acts['a rest put away'] = fn () => $this->putAway($batch->id());
@@ -148,19 +153,29 @@ final class HistoriesTest extends WebCase
         }
         $account = $this->get(Invoices::class)->account($docket);
         $sum = static fn (array $of): int => array_sum(array_map(
-            static fn (Invoice|CreditNote|Receipt $one): int => $one instanceof Receipt ? $one->amount()->minor : $one->total()->minor,
+            static fn (Invoice|CreditNote|Receipt $one): int => $one instanceof Receipt
+                ? $one->amount()->minor
+                : $one->total()->minor,
             $of,
         ));
         $owed = $sum($account->invoices) - $sum($account->credits) - $sum($account->receipts);
         self::assertSame($owed, $account->owed()->minor, $so);
         self::assertSame($owed, $this->mustAsk('GET', "/api/dockets/$number/quote")['owed']['minor'], $so);
         $standing = $account->standing();
-        self::assertLessThanOrEqual(1, \count($account->invoices) - \count($account->credits), "one invoice stands after: $so");
+        self::assertLessThanOrEqual(
+            1,
+            \count($account->invoices) - \count($account->credits),
+            "one invoice stands after: $so",
+        );
         if (DocketState::Cancelled === $docket->state()) {
             self::assertNull($standing, $so);
             self::assertSame(-$sum($account->receipts), $owed, $so);
         } elseif (DocketState::Making === $docket->state() && null !== $standing) {
-            self::assertSame($this->get(Invoices::class)->agreed($docket)?->minor, $standing->total()->minor, "papers as agreed after: $so");
+            self::assertSame(
+                $this->get(Invoices::class)->agreed($docket)?->minor,
+                $standing->total()->minor,
+                "papers as agreed after: $so",
+            );
         }
     }
 
@@ -208,7 +223,11 @@ final class HistoriesTest extends WebCase
     private function priced(int $number): void
     {
         $version = $this->mustAsk('GET', "/api/dockets/$number")['version'];
-        $this->mustAsk('PUT', "/api/dockets/$number/price", ['version' => $version, 'price' => (string) (20 + $this->pick(80))]);
+        $this->mustAsk(
+            'PUT',
+            "/api/dockets/$number/price",
+            ['version' => $version, 'price' => (string) (20 + $this->pick(80))],
+        );
     }
 
     private function reopened(int $number): void
@@ -224,7 +243,11 @@ final class HistoriesTest extends WebCase
     private function step(int $number, string $move): void
     {
         $version = $this->mustAsk('GET', "/api/dockets/$number")['version'];
-        $this->mustAsk('POST', "/api/dockets/$number/moves", ['version' => $version, 'move' => $move, 'detail' => 'so it was wanted']);
+        $this->mustAsk(
+            'POST',
+            "/api/dockets/$number/moves",
+            ['version' => $version, 'move' => $move, 'detail' => 'so it was wanted'],
+        );
     }
 
     private function changed(int $number): void

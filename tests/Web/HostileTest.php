@@ -40,7 +40,9 @@ final class HostileTest extends WebCase
     public static function addresses(): iterable
     {
         yield 'a script' => ['"<script>alert(1)</script>"@tamblyn.example'];
-        yield 'too long for the record' => [str_repeat('a', 60).'@'.str_repeat('b', 60).'.'.str_repeat('c', 60).'.'.str_repeat('d', 20).'.example'];
+        yield 'too long for the record' => [
+            str_repeat('a', 60).'@'.str_repeat('b', 60).'.'.str_repeat('c', 60).'.'.str_repeat('d', 20).'.example',
+        ];
         yield 'two lines' => ["osric@tamblyn.example\nBcc: all@tamblyn.example"];
     }
 
@@ -104,7 +106,11 @@ final class HostileTest extends WebCase
         yield 'no JSON' => ['POST', '/api/answers', '{'];
         yield 'a list' => ['POST', '/api/dockets', '[]'];
         yield 'a number for text' => ['POST', '/api/answers', '{"words":1e999}'];
-        yield 'beyond every number' => ['POST', '/api/plans/1/put', '{"version":1,"nth":0,"sheet":0,"x":1e400,"y":0,"turn":1e400}'];
+        yield 'beyond every number' => [
+            'POST',
+            '/api/plans/1/put',
+            '{"version":1,"nth":0,"sheet":0,"x":1e400,"y":0,"turn":1e400}',
+        ];
         yield 'very deep' => ['POST', '/api/answers', str_repeat('[', 2000).str_repeat(']', 2000)];
         yield 'half a letter' => ['POST', '/api/answers', "{\"words\":\"\xc3\x28\"}"];
     }

@@ -12,7 +12,8 @@ use Yelbo\Web\OpenApi\Describe;
 
 final class OpenApiTest extends KernelTestCase
 {
-    private const HOW = 'The API has drifted from its description. ./yelbo console yelbo:openapi > docs/openapi.json && npm run api';
+    private const HOW = 'The API has drifted from its description. ./yelbo console yelbo:openapi > docs/openapi.json '
+        .'&& npm run api';
 
     public function testTheDescriptionIsTheCodes(): void
     {
@@ -88,7 +89,8 @@ final class OpenApiTest extends KernelTestCase
         exec(
             'cd '.
                 escapeshellarg($this->root()).
-                ' && node node_modules/@seriousme/openapi-schema-validator/bin/validate-api-cli.js docs/openapi.json 2>&1',
+                ' && node node_modules/@seriousme/openapi-schema-validator/bin/validate-api-cli.js docs/openapi.json '
+                    .'2>&1',
             $says,
             $status,
         );

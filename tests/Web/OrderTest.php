@@ -110,7 +110,9 @@ final class OrderTest extends WebCase
         self::assertSame(['customer'], array_column($some['wrong'], 'field'));
         self::assertNotNull($some['fit']);
         self::assertFalse($some['promised']['inTime']);
-        self::assertTrue($this->ask('POST', '/api/answers', $this->typed(neededOn: '2026-11-30'))['promised']['inTime']);
+        self::assertTrue(
+            $this->ask('POST', '/api/answers', $this->typed(neededOn: '2026-11-30'))['promised']['inTime'],
+        );
         $bare = $this->ask('POST', '/api/answers', ['words' => 'Kestrel']);
         self::assertNull($bare['fit']);
         $undrawable = $this->ask('POST', '/api/answers', $this->typed(words: 'Ж🙂'));
@@ -221,7 +223,19 @@ final class OrderTest extends WebCase
         $wrong = $this->ask('POST', '/api/answers', [...$typed, 'paintedOn' => 'last week']);
         self::assertContains('paintedOn', array_column($wrong['wrong'], 'field'));
 
-        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept([...$typed, 'paintedOn' => '2026-11-10', 'appliedBy' => 'shop', 'customer' => 'Osric'] + $this->answers()->toArray())), true);
+        $docket = $this->get(TakeOrder::class)->begin(
+            new TypedOrder(
+                Answers::fromKept(
+                    [
+                        ...$typed,
+                        'paintedOn' => '2026-11-10',
+                        'appliedBy' => 'shop',
+                        'customer' => 'Osric',
+                    ] + $this->answers()->toArray(),
+                ),
+            ),
+            true,
+        );
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         $piece = $docket->pieces()[0];
@@ -414,7 +428,11 @@ final class OrderTest extends WebCase
             'roster' => "Ada\nCass 🎉\nEbba\n— —\nada\nHal\nBartholomew Penhallow of the Wharf\nJory",
         ] + $this->answers()->toArray();
         $heard = $this->ask('POST', '/api/answers', $typed);
-        self::assertSame([2, 4, 5, 7], array_column($heard['rows'], 'row'), json_encode($heard['rows'], \JSON_THROW_ON_ERROR));
+        self::assertSame(
+            [2, 4, 5, 7],
+            array_column($heard['rows'], 'row'),
+            json_encode($heard['rows'], \JSON_THROW_ON_ERROR),
+        );
         self::assertSame([true, true, false, false], array_column($heard['rows'], 'stops'));
         self::assertStringContainsString('“🎉”', $heard['rows'][0]['says']);
         self::assertStringContainsString('no letter', $heard['rows'][1]['says']);

@@ -13,7 +13,8 @@ use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Trade\Film\Film;
 
 /**
- * An order on its way through the shop, every step of it asked over HTTP as a page would; the knife's and the coats' time is in
+ * An order on its way through the shop, every step of it asked over HTTP as a page would; the knife's and the coats'
+ * time is in
  * the test's hand. Whoever needs a docket at a station takes it there with these.
  */
 trait OrderWalk
@@ -88,7 +89,10 @@ trait OrderWalk
     {
         for ($waiting = $this->at($number, 'waiting'); [] !== $waiting; $waiting = $this->at($number, 'waiting')) {
             $film = $waiting[0]['film']['id'];
-            $this->cutOut($film, array_filter($waiting, static fn (array $piece): bool => $piece['film']['id'] === $film));
+            $this->cutOut(
+                $film,
+                array_filter($waiting, static fn (array $piece): bool => $piece['film']['id'] === $film),
+            );
         }
         foreach ($this->at($number, 'weeding') as $piece) {
             $weeding = $this->mustAsk('GET', "/api/pieces/{$piece['id']}/weeding");
@@ -134,7 +138,11 @@ trait OrderWalk
     /** @param array<string, mixed> $piece as it was answered last */
     private function moved(array $piece, string $move): void
     {
-        $this->mustAsk('POST', "/api/pieces/{$piece['id']}/moves", ['move' => $move, 'version' => $piece['version'], 'detail' => '']);
+        $this->mustAsk(
+            'POST',
+            "/api/pieces/{$piece['id']}/moves",
+            ['move' => $move, 'version' => $piece['version'], 'detail' => ''],
+        );
     }
 
     /** @param array<string, mixed> $thing as it was answered last */
@@ -166,7 +174,8 @@ trait OrderWalk
     {
         $sheet = $this->mustAsk('GET', "/api/batches/$batch");
         while (null !== $sheet['printing'] && 'ready' !== $sheet['printing']['next']) {
-            $this->mustAsk('POST', "/api/batches/$batch/".('print' === $sheet['printing']['next'] ? 'printed' : 'coated'), [
+            $done = 'print' === $sheet['printing']['next'] ? 'printed' : 'coated';
+            $this->mustAsk('POST', "/api/batches/$batch/$done", [
                 'version' => $sheet['version'],
             ]);
             $this->clock->modify('+30 minutes');
@@ -188,7 +197,11 @@ trait OrderWalk
     private function mustAsk(string $method, string $path, mixed $body = null): array
     {
         $answer = $this->ask($method, $path, $body);
-        self::assertContains($this->status, [200, 201, 202], "$method $path: ".json_encode($answer, \JSON_THROW_ON_ERROR));
+        self::assertContains(
+            $this->status,
+            [200, 201, 202],
+            "$method $path: ".json_encode($answer, \JSON_THROW_ON_ERROR),
+        );
 
         return $answer;
     }

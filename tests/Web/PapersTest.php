@@ -195,7 +195,12 @@ final class PapersTest extends WebCase
     /** Of a large object: the strips that overlap show the same on both pages. */
     public function testPagesOfALargeGuideMeet(): void
     {
-        $docket = $this->get(TakeOrder::class)->begin(new TypedOrder(Answers::fromKept(['width' => '620mm', 'height' => '240mm'] + $this->answers('Kestrel', 1)->toArray())), true);
+        $docket = $this->get(TakeOrder::class)->begin(
+            new TypedOrder(
+                Answers::fromKept(['width' => '620mm', 'height' => '240mm'] + $this->answers('Kestrel', 1)->toArray()),
+            ),
+            true,
+        );
         $this->draw($docket, new Design('bebas'));
         $this->approve($docket);
         $file = $this->paper("/api/pieces/{$docket->pieces()[0]->id()}/guide.pdf");

@@ -35,14 +35,22 @@ final class PeopleTest extends WebCase
     public function testTheOwnerAddsSomebodyWhoSignsInAndSetsAnotherPassword(): void
     {
         $this->as('ines');
-        $this->ask('POST', '/api/people', ['signIn' => 'Wim', 'name' => 'Wim', 'role' => 'bench', 'password' => self::GOOD]);
+        $this->ask(
+            'POST',
+            '/api/people',
+            ['signIn' => 'Wim', 'name' => 'Wim', 'role' => 'bench', 'password' => self::GOOD],
+        );
         self::assertSame(200, $this->status);
         self::assertSame('bench', $this->person('wim')['role']);
         $this->browser->getCookieJar()->clear();
         $this->signIn('wim', self::GOOD);
         self::assertSame(200, $this->status);
         self::assertSame('Wim', $this->ask('GET', '/api/me')['name']);
-        $this->assertProblem(422, '', $this->ask('POST', '/api/me/password', ['old' => 'no', 'password' => 'towpath-lantern-oak']));
+        $this->assertProblem(
+            422,
+            '',
+            $this->ask('POST', '/api/me/password', ['old' => 'no', 'password' => 'towpath-lantern-oak']),
+        );
         $this->ask('POST', '/api/me/password', ['old' => self::GOOD, 'password' => 'towpath-lantern-oak']);
         self::assertSame(200, $this->status);
         self::assertTrue($this->ask('GET', '/api/me')['signedIn'], 'this browser stays');
@@ -67,7 +75,11 @@ final class PeopleTest extends WebCase
     public function testAWeakPasswordIsRefusedAtItsField(string $password, string $says): void
     {
         $this->as('ines');
-        $problem = $this->ask('POST', '/api/people', ['signIn' => 'wim', 'name' => 'Wim', 'role' => 'bench', 'password' => $password]);
+        $problem = $this->ask(
+            'POST',
+            '/api/people',
+            ['signIn' => 'wim', 'name' => 'Wim', 'role' => 'bench', 'password' => $password],
+        );
         $this->assertProblem(422, '', $problem);
         self::assertSame('password', $problem['fields'][0]['field']);
         self::assertStringContainsString($says, $problem['fields'][0]['says']);
@@ -76,7 +88,11 @@ final class PeopleTest extends WebCase
     public function testOneNameIsOneWorkers(): void
     {
         $this->as('ines');
-        $problem = $this->ask('POST', '/api/people', ['signIn' => 'tomas', 'name' => '', 'role' => 'king', 'password' => self::GOOD]);
+        $problem = $this->ask(
+            'POST',
+            '/api/people',
+            ['signIn' => 'tomas', 'name' => '', 'role' => 'king', 'password' => self::GOOD],
+        );
         self::assertSame(['signIn', 'name', 'role'], array_column($problem['fields'], 'field'));
     }
 
@@ -184,7 +200,12 @@ final class PeopleTest extends WebCase
     public function testOnlyTheOwnerSeesAnyOfIt(): void
     {
         $this->as('tomas');
-        foreach ([['GET', '/api/people'], ['POST', '/api/people'], ['GET', '/api/security'], ['POST', '/api/signed-in/1/end']] as [$method, $path]) {
+        foreach ([
+            ['GET', '/api/people'],
+            ['POST', '/api/people'],
+            ['GET', '/api/security'],
+            ['POST', '/api/signed-in/1/end'],
+        ] as [$method, $path]) {
             $this->assertProblem(403, 'Only the owner', $this->ask($method, $path, 'POST' === $method ? [] : null));
         }
     }
@@ -193,7 +214,11 @@ final class PeopleTest extends WebCase
     {
         $this->as('ines');
         $this->ask('PUT', '/api/rules/cure', ['value' => '80']);
-        $this->ask('POST', '/api/people', ['signIn' => 'wim', 'name' => 'Wim', 'role' => 'bench', 'password' => self::GOOD]);
+        $this->ask(
+            'POST',
+            '/api/people',
+            ['signIn' => 'wim', 'name' => 'Wim', 'role' => 'bench', 'password' => self::GOOD],
+        );
         $this->ask('POST', "/api/people/{$this->id('wim')}/password", ['password' => 'barge-and-butty-boat']);
         $events = $this->ask('GET', '/api/security')['events'];
         self::assertSame(['password', 'right', 'figure'], array_column($events, 'what'));
@@ -214,7 +239,11 @@ final class PeopleTest extends WebCase
             $problem = $this->ask('POST', '/api/first-owner', [...$typed, 'code' => $wrong]);
             self::assertSame('code', $problem['fields'][0]['field'], $wrong);
         }
-        $weak = $this->ask('POST', '/api/first-owner', [...$typed, 'password' => 'short', 'code' => strtoupper((string) $code)]);
+        $weak = $this->ask(
+            'POST',
+            '/api/first-owner',
+            [...$typed, 'password' => 'short', 'code' => strtoupper((string) $code)],
+        );
         self::assertSame('password', $weak['fields'][0]['field']);
         $this->clock->modify('+61 minutes');
         $this->ask('POST', '/api/first-owner', [...$typed, 'code' => $code]);
@@ -223,15 +252,22 @@ final class PeopleTest extends WebCase
         self::assertSame(200, $this->status);
         $this->signIn('ada', self::GOOD);
         self::assertSame('owner', $this->ask('GET', '/api/me')['role']);
-        $this->assertProblem(409, 'works here already', $this->ask('POST', '/api/first-owner', [...$typed, 'code' => $code]));
+        $this->assertProblem(
+            409,
+            'works here already',
+            $this->ask('POST', '/api/first-owner', [...$typed, 'code' => $code]),
+        );
     }
 
     public function testABrowserIsCalledByItsName(): void
     {
         foreach ([
-            'Mozilla/5.0 (X11; Linux x86_64) AppleWebKit/537.36 (KHTML, like Gecko) Chrome/156.0 Safari/537.36' => 'Chrome on Linux',
-            'Mozilla/5.0 (Windows NT 10.0; Win64; x64) AppleWebKit/537.36 Chrome/156.0 Safari/537.36 Edg/156.0' => 'Edge on Windows',
-            'Mozilla/5.0 (iPad; CPU OS 17_0 like Mac OS X) AppleWebKit/605.1 Version/17.0 Safari/604.1' => 'Safari on a tablet',
+            'Mozilla/5.0 (X11; Linux x86_64) AppleWebKit/537.36 (KHTML, like Gecko) Chrome/156.0 '
+                .'Safari/537.36' => 'Chrome on Linux',
+            'Mozilla/5.0 (Windows NT 10.0; Win64; x64) AppleWebKit/537.36 Chrome/156.0 Safari/537.36 '
+                .'Edg/156.0' => 'Edge on Windows',
+            'Mozilla/5.0 (iPad; CPU OS 17_0 like Mac OS X) AppleWebKit/605.1 Version/17.0 Safari/604.1' => 'Safari '
+                .'on a tablet',
             'Mozilla/5.0 (X11; Linux x86_64; rv:140.0) Gecko/20100101 Firefox/140.0' => 'Firefox on Linux',
             'curl/7.88' => 'curl/7.88',
             '' => '',

@@ -198,7 +198,8 @@ final class PhotosTest extends WebCase
             'another colour',
         ];
         yield 'a drawing that reads files' => [
-            '<?xml version="1.0"?><!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg xmlns="http://www.w3.org/2000/svg"><path d="&x;"/></svg>',
+            '<?xml version="1.0"?><!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]><svg '
+                .'xmlns="http://www.w3.org/2000/svg"><path d="&x;"/></svg>',
             'entities',
         ];
         yield 'a drawing with nothing in it' => ['<svg xmlns="http://www.w3.org/2000/svg"/>', 'no closed outline'];
@@ -220,7 +221,8 @@ final class PhotosTest extends WebCase
     public function testADrawingsShapesAreOneOutline(): void
     {
         $trace = $this->photo(
-            '<svg xmlns="http://www.w3.org/2000/svg"><g><rect x="10" y="10" width="40" height="20"/><circle cx="50" cy="20" r="10"/><polygon points="0,0 12,0 12,12"/></g></svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg"><g><rect x="10" y="10" width="40" height="20"/><circle cx="50" '
+                .'cy="20" r="10"/><polygon points="0,0 12,0 12,12"/></g></svg>',
         );
         self::assertSame(200, $this->status, json_encode($trace, \JSON_THROW_ON_ERROR));
         self::assertEqualsWithDelta([15.875, 7.938, ''], [$trace['width'], $trace['height'], $trace['photo']], 0.01);

@@ -162,7 +162,11 @@ final class PrintedTest extends WebCase
             'stock' => $this->sheet->id(),
         ]);
         $this->assertProblem(422, 'Print it first', $cut());
-        $did = fn (string $what): array => $this->ask('POST', "$at/$what", ['version' => $this->ask('GET', $at)['version']]);
+        $did = fn (string $what): array => $this->ask(
+            'POST',
+            "$at/$what",
+            ['version' => $this->ask('GET', $at)['version']],
+        );
         $this->assertProblem(422, 'Print it first', $did('coated'));
         self::assertSame('coat', $did('printed')['printing']['next']);
         $this->assertProblem(422, 'The print dries until 09:30', $did('coated'));

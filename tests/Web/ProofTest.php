@@ -84,7 +84,11 @@ final class ProofTest extends WebCase
         }
         self::assertCount(
             3,
-            $this->ask('PUT', "/api/dockets/{$docket->number()}/design", $design)['proofs'][0]['pages'][0]['parts'] ?? [],
+            $this->ask(
+                'PUT',
+                "/api/dockets/{$docket->number()}/design",
+                $design,
+            )['proofs'][0]['pages'][0]['parts'] ?? [],
         );
     }
 

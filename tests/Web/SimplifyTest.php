@@ -34,7 +34,8 @@ final class SimplifyTest extends WebCase
             'dots beside a block' => ['<path d="M5 5H115V55H5Z"/>'.$dots],
             'thin bars and dots' => [$bars.$dots],
             'a block with pinholes, and hairlines' => [
-                '<path fill-rule="evenodd" d="M5 5H60V55H5ZM20 20V20.6H20.6V20ZM40 30V30.6H40.6V30Z"/><path d="M64 5H64.5V55H64Z"/>'.$dots,
+                '<path fill-rule="evenodd" d="M5 5H60V55H5ZM20 20V20.6H20.6V20ZM40 30V30.6H40.6V30Z"/><path d="M64 '
+                    .'5H64.5V55H64Z"/>'.$dots,
             ],
         ];
     }
@@ -70,7 +71,11 @@ final class SimplifyTest extends WebCase
     public function testWhatCanBeCutHasNoStepsAndSaysSo(): void
     {
         [$number, $art] = $this->brought('<path d="M5 5H115V75H5Z"/>');
-        $found = $this->mustAsk('POST', '/api/simplify', ['docket' => $number, 'item' => 1, 'words' => 'Mark', 'face' => 'oswald', 'art' => $art]);
+        $found = $this->mustAsk(
+            'POST',
+            '/api/simplify',
+            ['docket' => $number, 'item' => 1, 'words' => 'Mark', 'face' => 'oswald', 'art' => $art],
+        );
         self::assertSame([[], 0, []], [$found['steps'], $found['left'], $found['setting']]);
     }
 
@@ -93,10 +98,16 @@ final class SimplifyTest extends WebCase
             'setting' => ['condense' => $condense, 'stretchAsked' => $asked],
         ]);
         $wide = $fit('0', '')['size']['width']['mm'];
-        self::assertStringContainsString('8 % at most', array_column($fit('20', '')['fields'], 'says', 'field')['condense']);
+        self::assertStringContainsString(
+            '8 % at most',
+            array_column($fit('20', '')['fields'], 'says', 'field')['condense'],
+        );
         self::assertEqualsWithDelta(0.8 * $wide, $fit('20', 'yes')['size']['width']['mm'], 0.02 * $wide);
         self::assertEqualsWithDelta(1.2 * $wide, $fit('-20', 'yes')['size']['width']['mm'], 0.02 * $wide);
-        self::assertStringContainsString('40 % at most', array_column($fit('41', 'yes')['fields'], 'says', 'field')['condense']);
+        self::assertStringContainsString(
+            '40 % at most',
+            array_column($fit('41', 'yes')['fields'], 'says', 'field')['condense'],
+        );
         $docket = $this->sized($number, [
             'words' => 'Kestrel',
             'capHeight' => '30mm',
@@ -134,7 +145,8 @@ final class SimplifyTest extends WebCase
         return array_sum(array_column(
             array_filter(
                 $this->mustAsk('POST', '/api/check', $typed)['snags'],
-                static fn (array $snag): bool => 'stop' === $snag['severity'] && \in_array($snag['code'], self::FINE, true),
+                static fn (array $snag): bool => 'stop' === $snag['severity']
+                    && \in_array($snag['code'], self::FINE, true),
             ),
             'count',
         ));

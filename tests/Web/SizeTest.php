@@ -507,8 +507,14 @@ final class SizeTest extends WebCase
         self::assertSame([$docket->tag().'/1', $docket->tag().'/1b'], [$letters->tag(), $rim->tag()]);
         self::assertSame([$this->navy->id(), $cream->id()], [$letters->film()->id(), $rim->film()->id()]);
         self::assertEqualsWithDelta(2000, $this->region($letters)->box()->left - $this->region($rim)->box()->left, 12);
-        self::assertStringContainsString($rim->tag(), $this->get(WorkPlans::class)->of($letters->thing())->keyed()['join-layer']->title);
-        self::assertStringContainsString($letters->tag(), $this->get(WorkPlans::class)->of($rim->thing())->keyed()['lay-under/b']->title);
+        self::assertStringContainsString(
+            $rim->tag(),
+            $this->get(WorkPlans::class)->of($letters->thing())->keyed()['join-layer']->title,
+        );
+        self::assertStringContainsString(
+            $letters->tag(),
+            $this->get(WorkPlans::class)->of($rim->thing())->keyed()['lay-under/b']->title,
+        );
     }
 
     /** What is told of each layer is its own, and the film is that of all. */
@@ -688,7 +694,9 @@ final class SizeTest extends WebCase
 
     public function testTheFirstSizeIsInTheMiddleAndALargerOneIsOfferedBesideIt(): void
     {
-        $docket = $this->order(['surface' => 'ellipse', 'width' => '96mm', 'height' => '96mm', 'words' => "Ada\nBartholomew"]);
+        $docket = $this->order(
+            ['surface' => 'ellipse', 'width' => '96mm', 'height' => '96mm', 'words' => "Ada\nBartholomew"],
+        );
         $typed = ['docket' => $docket->number(), 'words' => "Ada\nBartholomew", 'face' => 'oswald'];
         $fit = $this->ask('POST', '/api/fit', $typed);
         self::assertEqualsWithDelta(0, $fit['across']['mm'], 0.002);
@@ -739,7 +747,13 @@ final class SizeTest extends WebCase
     public function testABoxOfBothIsFilledAsNearAsLettersAllow(): void
     {
         $docket = $this->order(['surface' => 'rectangle', 'width' => '300mm', 'height' => '120mm']);
-        $typed = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'bebas', 'wide' => '280mm', 'high' => '40mm'];
+        $typed = [
+            'docket' => $docket->number(),
+            'words' => 'Kestrel',
+            'face' => 'bebas',
+            'wide' => '280mm',
+            'high' => '40mm',
+        ];
         $offers = $this->ask('POST', '/api/box', $typed)['offers'];
         self::assertSame('bebas', $offers[0]['face'], 'the face that was chosen first');
         $left = static fn (array $offer): float => max(
@@ -774,7 +788,10 @@ final class SizeTest extends WebCase
         self::assertGreaterThanOrEqual(15, $kept['top']['mm']);
         self::assertLessThanOrEqual(86, $kept['size']['width']['mm'], 'inside what is seen from the front');
         $none = $fit($this->order(['lip' => 'none'] + $mug));
-        self::assertLessThan($kept['top']['mm'] + $kept['size']['height']['mm'] / 2, $none['top']['mm'] + $none['size']['height']['mm'] / 2);
+        self::assertLessThan(
+            $kept['top']['mm'] + $kept['size']['height']['mm'] / 2,
+            $none['top']['mm'] + $none['size']['height']['mm'] / 2,
+        );
         self::assertSame('', $none['keepOuts']);
         self::assertNotSame('', $kept['keepOuts']);
     }

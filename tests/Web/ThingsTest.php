@@ -155,7 +155,10 @@ final class ThingsTest extends WebCase
         $cost = $this->get(Costs::class)->spent($docket) ?? self::fail('It was made.');
         self::assertSame(4, $cost->coats[1], 'two coats on each of two things');
         $card = $this->mustAsk('GET', "/api/dockets/$number");
-        self::assertCount(2, array_filter($card['log'], static fn (array $line): bool => str_contains($line['says'], 'looked over')));
+        self::assertCount(
+            2,
+            array_filter($card['log'], static fn (array $line): bool => str_contains($line['says'], 'looked over')),
+        );
         self::assertSame([], $this->ask('GET', '/api/things?station=send')['things']);
     }
 
@@ -192,14 +195,20 @@ final class ThingsTest extends WebCase
             'it stands at Apply and waits',
         );
         $due = $this->mustAsk('GET', "/api/dockets/$number")['due'];
-        self::assertSame(['batch', $red['piece'], "Batch {$red['tag']}"], [$due['station'], $due['piece'], $due['says']]);
+        self::assertSame(
+            ['batch', $red['piece'], "Batch {$red['tag']}"],
+            [$due['station'], $due['piece'], $due['says']],
+        );
 
         // Cut again, it goes on by itself, and the whole is coated anew.
         $this->weeded($number);
         $left = array_filter($this->steps($first)['steps'], static fn (array $step): bool => !$step['done']);
         self::assertSame(
             [],
-            array_filter($left, static fn (array $step): bool => !\in_array($step['piece'], [null, $red['piece']], true)),
+            array_filter(
+                $left,
+                static fn (array $step): bool => !\in_array($step['piece'], [null, $red['piece']], true),
+            ),
             'nothing of the other films is done twice',
         );
         $this->applied($first);
@@ -219,7 +228,15 @@ final class ThingsTest extends WebCase
             'film' => $this->shelved(Film::Permanent, 'navy blue'),
         ]);
         $number = $docket['number'];
-        $this->sized($number, ['words' => 'Wren', 'capHeight' => '40mm', 'setting' => ['offset' => '3mm', 'offsetFilm' => $cream], 'proof' => true]);
+        $this->sized(
+            $number,
+            [
+                'words' => 'Wren',
+                'capHeight' => '40mm',
+                'setting' => ['offset' => '3mm', 'offsetFilm' => $cream],
+                'proof' => true,
+            ],
+        );
         $this->agreed($number);
         $this->weeded($number);
         [$thing] = array_column($this->mustAsk('GET', '/api/things?station=apply')['things'], 'id');
@@ -290,7 +307,10 @@ final class ThingsTest extends WebCase
         $docket = $this->lids();
         $this->weeded($docket->number());
         [$first, $second] = array_column($this->mustAsk('GET', '/api/things?station=apply')['things'], 'id');
-        self::assertSame([$first], array_column($this->mustAsk('GET', '/api/things?station=apply&most=1')['things'], 'id'));
+        self::assertSame(
+            [$first],
+            array_column($this->mustAsk('GET', '/api/things?station=apply&most=1')['things'], 'id'),
+        );
         self::assertSame(
             [$first, $second],
             array_column($this->mustAsk('GET', "/api/things?station=apply&most=1&with=$second")['things'], 'id'),
@@ -301,6 +321,9 @@ final class ThingsTest extends WebCase
             'only where it stands',
         );
         $due = $this->mustAsk('GET', "/api/dockets/{$docket->number()}")['due'];
-        self::assertSame(['apply', $first, 'Burnish the film: '.$docket->tag().'/1'], [$due['station'], $due['thing'], $due['says']]);
+        self::assertSame(
+            ['apply', $first, 'Burnish the film: '.$docket->tag().'/1'],
+            [$due['station'], $due['thing'], $due['says']],
+        );
     }
 }

@@ -27,7 +27,8 @@ abstract class WebCase extends ShopTestCase
             $this->get(EntityManagerInterface::class)
                 ->getConnection()
                 ->executeStatement(
-                    'REPLACE INTO signed_in (worker_id, session, at, seen_at, address, browser) VALUES (?, ?, ?, ?, ?, ?)',
+                    'REPLACE INTO signed_in (worker_id, session, at, seen_at, address, browser) VALUES (?, ?, ?, ?, '
+                        .'?, ?)',
                     [$worker->id(), SignIns::hash($cookie->getValue()), $now, $now, '127.0.0.1', 'The test'],
                 );
         }

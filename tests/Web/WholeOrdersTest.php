@@ -10,7 +10,9 @@ use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Trade\Film\Film;
 
-/** Orders of every kind from the first answer to the hand-over; the pages they are typed into are tried in the browser. */
+/**
+ * Orders of every kind from the first answer to the hand-over; the pages they are typed into are tried in the browser.
+ */
 final class WholeOrdersTest extends WebCase
 {
     use OrderWalk;
@@ -49,7 +51,9 @@ final class WholeOrdersTest extends WebCase
     private function assertAllIsCharged(array $quote, array $agreed): void
     {
         $lines = array_column($quote['lines'], 'says', 'what');
-        $films = array_values(array_unique(array_map(static fn (array $piece): string => $piece['film']['name'], $agreed['pieces'])));
+        $films = array_values(
+            array_unique(array_map(static fn (array $piece): string => $piece['film']['name'], $agreed['pieces'])),
+        );
         self::assertEqualsCanonicalizing($films, array_values(array_intersect(array_keys($lines), $films)));
         $many = \count($films);
         self::assertStringContainsString(1 === $many ? 'one film' : "$many films", $lines['Cutting']);
@@ -109,8 +113,22 @@ final class WholeOrdersTest extends WebCase
             'capHeight' => '60mm',
             'setting' => ['offset' => '3mm', 'offsetFilm' => $white],
             'elements' => [
-                ['kind' => 'shape', 'what' => 'rectangle', 'wide' => '60mm', 'high' => '60mm', 'left' => '30mm', 'film' => $white],
-                ['kind' => 'shape', 'what' => 'disc', 'wide' => '60mm', 'high' => '60mm', 'left' => '510mm', 'film' => $white],
+                [
+                    'kind' => 'shape',
+                    'what' => 'rectangle',
+                    'wide' => '60mm',
+                    'high' => '60mm',
+                    'left' => '30mm',
+                    'film' => $white,
+                ],
+                [
+                    'kind' => 'shape',
+                    'what' => 'disc',
+                    'wide' => '60mm',
+                    'high' => '60mm',
+                    'left' => '510mm',
+                    'film' => $white,
+                ],
             ],
             'proof' => true,
         ]);
@@ -143,7 +161,13 @@ final class WholeOrdersTest extends WebCase
             'base' => '9mm',
             'baseFilm' => $white,
         ];
-        $design = ['words' => 'Heron', 'capHeight' => '50mm', 'left' => '220mm', 'top' => '75mm', 'elements' => [$initial]];
+        $design = [
+            'words' => 'Heron',
+            'capHeight' => '50mm',
+            'left' => '220mm',
+            'top' => '75mm',
+            'elements' => [$initial],
+        ];
         $on = ['docket' => $number, 'item' => 1, 'face' => 'oswald'];
         self::assertSame([], array_column($this->mustAsk('POST', '/api/check', $on + $design)['snags'], 'code'));
         foreach ([['base' => '3mm', 'field' => 'base'], ['offsetFilm' => '', 'field' => 'offsetFilm']] as $wrong) {
@@ -173,7 +197,14 @@ final class WholeOrdersTest extends WebCase
         ])['number'];
         $elements = [['kind' => 'words', 'words' => 'H', 'high' => '140mm', 'film' => $brick, 'under' => 'yes']];
         foreach ([['12mm', '100mm'], ['9mm', '84mm'], ['6mm', '72mm']] as [$size, $left]) {
-            $elements[] = ['kind' => 'shape', 'what' => 'disc', 'high' => $size, 'wide' => $size, 'left' => $left, 'film' => $white];
+            $elements[] = [
+                'kind' => 'shape',
+                'what' => 'disc',
+                'high' => $size,
+                'wide' => $size,
+                'left' => $left,
+                'film' => $white,
+            ];
         }
         $this->sized($number, ['words' => 'Heron', 'capHeight' => '36mm', 'elements' => $elements, 'proof' => true]);
         $this->assertMade($number, 3, ['Permanent, teal', 'Permanent, brick', 'Permanent, white']);
@@ -202,7 +233,11 @@ final class WholeOrdersTest extends WebCase
         foreach ($names as $nth => $name) {
             $this->sized($number, ['words' => $name, 'face' => 'anton', 'proof' => 7 === $nth], $nth + 1);
         }
-        $this->assertMade($number, 8, ['Permanent, sage', 'Permanent, oxide red', 'Permanent, black', 'Permanent, white']);
+        $this->assertMade(
+            $number,
+            8,
+            ['Permanent, sage', 'Permanent, oxide red', 'Permanent, black', 'Permanent, white'],
+        );
     }
 
     public function testSixDrawerFrontsFourDrawingsInSixFilms(): void
@@ -225,11 +260,19 @@ final class WholeOrdersTest extends WebCase
         foreach ($words as $nth => $word) {
             $design = ['words' => $word, 'proof' => 5 === $nth];
             if (isset($drawings[$nth])) {
-                $paths = array_map(static fn (array $path): string => "<path fill='$path[0]' d='$path[1]'/>", $drawings[$nth]);
-                $svg = '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 40">'.implode('', $paths).'</svg>';
+                $paths = array_map(
+                    static fn (array $path): string => "<path fill='$path[0]' d='$path[1]'/>",
+                    $drawings[$nth],
+                );
+                $svg = '<svg xmlns="http://www.w3.org/2000/svg" width="60mm" height="40mm" viewBox="0 0 60 '
+                    .'40">'.implode('', $paths).'</svg>';
                 $art = $this->bring($number, $svg);
                 $layers = array_map(
-                    static fn (array $path, int $at): array => ['colour' => $path[0], 'film' => 1 === $at ? $films[4] : '', 'out' => ''],
+                    static fn (array $path, int $at): array => [
+                        'colour' => $path[0],
+                        'film' => 1 === $at ? $films[4] : '',
+                        'out' => '',
+                    ],
                     $drawings[$nth],
                     array_keys($drawings[$nth]),
                 );
@@ -283,7 +326,9 @@ final class WholeOrdersTest extends WebCase
         $this->sized($number, [
             'words' => 'Closed',
             'capHeight' => '26mm',
-            'elements' => [['kind' => 'pattern', 'what' => 'lattice', 'pitch' => '30mm', 'spot' => '5mm', 'gap' => '5mm']],
+            'elements' => [
+                ['kind' => 'pattern', 'what' => 'lattice', 'pitch' => '30mm', 'spot' => '5mm', 'gap' => '5mm'],
+            ],
             'proof' => true,
         ]);
         $this->assertMade($number, 8, ['Cling, smoke']);
@@ -322,10 +367,24 @@ final class WholeOrdersTest extends WebCase
     public function testWordsAllRoundATumblerMeetEvenly(): void
     {
         $line = 'Fresh herbs fresh air';
-        $tumbler = ['words' => $line, 'object' => 'Tumbler', 'surface' => 'taper', 'upper' => '260mm', 'lower' => '200mm', 'slant' => '130mm', 'useOf' => 'indoor'];
+        $tumbler = [
+            'words' => $line,
+            'object' => 'Tumbler',
+            'surface' => 'taper',
+            'upper' => '260mm',
+            'lower' => '200mm',
+            'slant' => '130mm',
+            'useOf' => 'indoor',
+        ];
         $film = $this->shelved(Film::Permanent, 'moss');
         $front = $this->asked($tumbler + ['film' => $film])['number'];
-        $design = ['words' => $line, 'setting' => ['arrangement' => 'all-round'], 'proof' => true, 'face' => 'oswald', 'capHeight' => ''];
+        $design = [
+            'words' => $line,
+            'setting' => ['arrangement' => 'all-round'],
+            'proof' => true,
+            'face' => 'oswald',
+            'capHeight' => '',
+        ];
         $refused = $this->ask('PUT', "/api/dockets/$front/design", ['version' => 1, 'item' => 1] + $design);
         self::assertSame(422, $this->status);
         self::assertStringContainsString('360', array_column($refused['fields'], 'says', 'field')['arrangement']);

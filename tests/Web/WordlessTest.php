@@ -150,11 +150,21 @@ final class WordlessTest extends WebCase
             $refused = $this->ask('POST', '/api/fit', ['motif' => $fine + $dots] + $on + $this->typed($docket));
             self::assertSame(['motif.pitch'], array_column($refused['fields'], 'field'));
         }
-        $ring = ['what' => 'ring', 'kind' => 'shape', 'wide' => '50mm', 'high' => '50mm', 'innerWide' => '60mm'] + $dots;
+        $ring = [
+            'what' => 'ring',
+            'kind' => 'shape',
+            'wide' => '50mm',
+            'high' => '50mm',
+            'innerWide' => '60mm',
+        ] + $dots;
         $refused = $this->ask('POST', '/api/fit', ['motif' => $ring] + $on + $this->typed($docket));
         self::assertSame(['motif'], array_column($refused['fields'], 'field'));
         // A pane too small for any dot: said where it was chosen.
-        $told = $this->mustAsk('POST', '/api/answers', ['width' => '12mm', 'height' => '9mm'] + $this->pane($film, 'lattice'));
+        $told = $this->mustAsk(
+            'POST',
+            '/api/answers',
+            ['width' => '12mm', 'height' => '9mm'] + $this->pane($film, 'lattice'),
+        );
         self::assertSame([], array_intersect(['words'], array_column($told['wrong'], 'field')));
     }
 
@@ -164,14 +174,26 @@ final class WordlessTest extends WebCase
         self::assertSame('Drawing', $docket['items'][0]['label']);
         $path = "/api/dockets/{$docket['number']}/design";
         $body = ['version' => $docket['version'], 'item' => 1, 'proof' => true] + $this->typed($docket);
-        $this->assertRefused('PUT', $path, $body, ['art' => 'The drawing is still to come: bring it, or choose a shape instead.']);
+        $this->assertRefused(
+            'PUT',
+            $path,
+            $body,
+            ['art' => 'The drawing is still to come: bring it, or choose a shape instead.'],
+        );
     }
 
     public function testWordsStayAskedForWhereNothingStandsInTheirPlace(): void
     {
         $film = $this->shelved(Film::Permanent, 'sage');
-        $who = ['customer' => 'Bellwether Brass', 'neededOn' => $this->clock->now()->modify('+9 days')->format('Y-m-d')];
-        $this->assertRefused('POST', '/api/dockets', ['take' => true, 'answers' => $this->pane($film, '') + $who, 'others' => []], [
+        $who = [
+            'customer' => 'Bellwether Brass',
+            'neededOn' => $this->clock->now()->modify('+9 days')->format('Y-m-d'),
+        ];
+        $this->assertRefused('POST', '/api/dockets', [
+            'take' => true,
+            'answers' => $this->pane($film, '') + $who,
+            'others' => [],
+        ], [
             'words' => 'What words? Spell them as they should be cut, or say that there are none.',
         ]);
         $docket = $this->asked($this->pane($film, 'star'));

@@ -75,7 +75,11 @@ final class WorkTest extends WebCase
             'done' => array_column($steps['steps'], 'name'),
         ]);
         self::assertSame([true], array_values(array_unique(array_column($ticked['steps'], 'done'))));
-        $level = $this->ask('POST', "/api/pieces/{$piece['id']}/level", ['line' => [0, 0, 800, 28], 'along' => [0, 0, 800, 0]]);
+        $level = $this->ask(
+            'POST',
+            "/api/pieces/{$piece['id']}/level",
+            ['line' => [0, 0, 800, 28], 'along' => [0, 0, 800, 0]],
+        );
         self::assertEquals([2.0, true], [$level['degrees'], $level['isCrooked']]);
         self::assertStringContainsString('People will see that', $level['says']);
         $this->assertProblem(
@@ -149,7 +153,11 @@ final class WorkTest extends WebCase
         $this->assertProblem(
             404,
             'no such film',
-            $this->ask('POST', "/api/things/$thing/moves", ['move' => 'spoil', 'version' => 1, 'pieces' => [999999], 'detail' => 'x']),
+            $this->ask(
+                'POST',
+                "/api/things/$thing/moves",
+                ['move' => 'spoil', 'version' => 1, 'pieces' => [999999], 'detail' => 'x'],
+            ),
         );
         $this->assertProblem(404, 'no such piece', $this->ask('GET', '/api/pieces/999999/weeding'));
         $this->assertProblem(404, 'no batch', $this->ask('GET', '/api/batches/999999'));

@@ -79,7 +79,16 @@ final readonly class SocketCutter implements Cutter
             );
         }
         /**
-         * @var array{state: string, job: string|null, share: float, contours: int, x: float, y: float, seconds: float, says: string} $answer
+         * @var array{
+         *     state: string,
+         *     job: string|null,
+         *     share: float,
+         *     contours: int,
+         *     x: float,
+         *     y: float,
+         *     seconds: float,
+         *     says: string,
+         * } $answer
          */
 
         return new CutterStatus(...$answer);

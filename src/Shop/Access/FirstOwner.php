@@ -69,7 +69,10 @@ final readonly class FirstOwner
             }
             $typed = (string) preg_replace('~[^a-z0-9]~', '', mb_strtolower($code));
             if (!\is_string($kept) || !hash_equals($kept, hash('sha256', $typed))) {
-                throw Refusals::at('code', 'This is not the code. Read it on the console again, or ask for a new one there.');
+                throw Refusals::at(
+                    'code',
+                    'This is not the code. Read it on the console again, or ask for a new one there.',
+                );
             }
             $owner = $this->people->add($signIn, $name, Role::Owner->value, $password);
             $this->database->executeStatement('DELETE FROM first_owner');

@@ -27,10 +27,13 @@ final readonly class PasswordRule
         $plain = mb_strtolower($password);
 
         return match (true) {
-            mb_strlen($password) < self::SHORTEST => 'At least '.self::SHORTEST.' letters: three or four words are easy to keep in mind.',
+            mb_strlen($password) < self::SHORTEST => 'At least '.self::SHORTEST.' letters: three or four words are '
+                .'easy to keep in mind.',
             mb_strlen($password) > self::LONGEST => 'At most '.self::LONGEST.' letters.',
-            \count(array_unique(mb_str_split($plain))) < 4 => 'This repeats a few letters only. Take words nobody would guess.',
-            $this->isCommon($plain) => 'This is one of the passwords that are tried first. Take words nobody would guess.',
+            \count(array_unique(mb_str_split($plain))) < 4 => 'This repeats a few letters only. Take words nobody '
+                .'would guess.',
+            $this->isCommon($plain) => 'This is one of the passwords that are tried first. Take words nobody would '
+                .'guess.',
             self::tells($plain, $own) => 'This is little more than the name. Take words nobody would guess.',
             default => null,
         };

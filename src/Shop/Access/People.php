@@ -55,7 +55,10 @@ final readonly class People
         $fields = new Fields();
         $signIn = mb_strtolower(trim($signIn));
         if (1 !== preg_match(self::SIGN_IN, $signIn)) {
-            $fields->refuse('signIn', 'Small letters, figures, dots and dashes, beginning with a letter: ines, or i.marlow.');
+            $fields->refuse(
+                'signIn',
+                'Small letters, figures, dots and dashes, beginning with a letter: ines, or i.marlow.',
+            );
         } elseif (null !== $this->records->getRepository(Worker::class)->findOneBy(['signIn' => $signIn])) {
             $fields->refuse('signIn', "“{$signIn}” is somebody else’s already.");
         }
@@ -72,7 +75,11 @@ final readonly class People
             $this->records->persist($worker);
             $this->book->note('people', "{$worker->name()} works here from now on ({$worker->role()->value})");
         });
-        $this->log->note('right', $this->book->who(), "{$worker->name()} ({$signIn}) was added as {$worker->role()->value}");
+        $this->log->note(
+            'right',
+            $this->book->who(),
+            "{$worker->name()} ({$signIn}) was added as {$worker->role()->value}",
+        );
 
         return $worker;
     }

@@ -47,7 +47,8 @@ final readonly class SignIns
         $seen = $worker->isDisabled()
             ? false
             : $database->fetchOne(
-                'SELECT seen_at FROM signed_in WHERE session = ? AND worker_id = ? AND ended_at IS NULL AND at >= ? AND seen_at >= ?',
+                'SELECT seen_at FROM signed_in WHERE session = ? AND worker_id = ? AND ended_at IS NULL AND at >= ? '
+                    .'AND seen_at >= ?',
                 [
                     self::hash($session),
                     $worker->id(),
@@ -77,7 +78,8 @@ final readonly class SignIns
             ->createQuery(
                 'SELECT s, w FROM '.
                     SignedIn::class.
-                    ' s JOIN s.worker w WHERE s.endedAt IS NULL AND s.at >= :begun AND s.seenAt >= :seen AND w.isDisabled = false ORDER BY s.seenAt DESC',
+                    ' s JOIN s.worker w WHERE s.endedAt IS NULL AND s.at >= :begun AND s.seenAt >= :seen AND '
+                        .'w.isDisabled = false ORDER BY s.seenAt DESC',
             )
             ->setParameter('begun', $now->modify(self::LONGEST))
             ->setParameter('seen', $now->modify(self::UNUSED))
@@ -133,7 +135,9 @@ final readonly class SignIns
             return '';
         };
         // The later ones claim to be the earlier ones too.
-        $browser = $first(['Edg' => 'Edge', 'OPR' => 'Opera', 'Firefox' => 'Firefox', 'Chrom' => 'Chrome', 'Safari' => 'Safari']);
+        $browser = $first(
+            ['Edg' => 'Edge', 'OPR' => 'Opera', 'Firefox' => 'Firefox', 'Chrom' => 'Chrome', 'Safari' => 'Safari'],
+        );
         $machine = $first([
             'Android' => 'Android',
             'iPhone' => 'a telephone',

@@ -29,7 +29,8 @@ final readonly class BackupFile
         }
         if (self::GZIP === (string) file_get_contents($path, length: \strlen(self::GZIP))) {
             throw new BackupUnusable(
-                'It is packed SQL, which backups were before they were archives. Put it back with the Yelbo that wrote it, update that one, and write a new backup.',
+                'It is packed SQL, which backups were before they were archives. Put it back with the Yelbo that '
+                    .'wrote it, update that one, and write a new backup.',
             );
         }
         $archive = new \ZipArchive();

@@ -90,7 +90,10 @@ final readonly class BackupLoader
     /** @param iterable<list<string|null>> $rows */
     private function insert(TableShare $table, iterable $rows): void
     {
-        $into = 'INSERT INTO '.$this->name($table->name).' ('.implode(', ', array_map($this->name(...), $table->columns)).') VALUES ';
+        $into = 'INSERT INTO '.$this->name($table->name).' ('.implode(', ', array_map(
+            $this->name(...),
+            $table->columns,
+        )).') VALUES ';
         $one = '('.implode(', ', array_fill(0, \count($table->columns), '?')).')';
         foreach (self::portions($rows) as $portion) {
             $this->database->executeStatement(
@@ -144,7 +147,8 @@ final readonly class BackupLoader
         foreach ($keys as [$child, $column, $parent, $key]) {
             $lost = $this->database->fetchOne(
                 \sprintf(
-                    'SELECT 1 FROM %1$s c LEFT JOIN %3$s p ON p.%4$s = c.%2$s WHERE c.%2$s IS NOT NULL AND p.%4$s IS NULL LIMIT 1',
+                    'SELECT 1 FROM %1$s c LEFT JOIN %3$s p ON p.%4$s = c.%2$s WHERE c.%2$s IS NOT NULL AND p.%4$s IS '
+                        .'NULL LIMIT 1',
                     ...array_map($this->name(...), [$child, $column, $parent, $key]),
                 ),
             );
@@ -162,7 +166,14 @@ final readonly class BackupLoader
         $path = '/'.trim($scratch, '`');
         $url = (string) preg_replace('~^([^/]+//[^/]+)/[^?]*~', '$1'.$path, $this->url);
         $migrate = new Process(
-            [\PHP_BINARY, 'bin/console', 'doctrine:migrations:migrate', $to, '--no-interaction', '--allow-no-migration'],
+            [
+                \PHP_BINARY,
+                'bin/console',
+                'doctrine:migrations:migrate',
+                $to,
+                '--no-interaction',
+                '--allow-no-migration',
+            ],
             $this->root,
             ['DATABASE_URL' => $url],
             timeout: self::SECONDS,

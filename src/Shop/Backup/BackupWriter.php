@@ -14,7 +14,13 @@ final readonly class BackupWriter
      * What is not carried over: who is signed in, what waits to be done by the workers, which looks at the records
      * anew, and what was answered to whom.
      */
-    private const LEFT_OUT = ['sessions', 'messenger_messages', 'answered', 'first_owner', 'doctrine_migration_versions'];
+    private const LEFT_OUT = [
+        'sessions',
+        'messenger_messages',
+        'answered',
+        'first_owner',
+        'doctrine_migration_versions',
+    ];
     private const BINARY = ['tinyblob', 'blob', 'mediumblob', 'longblob', 'binary', 'varbinary'];
 
     public function __construct(private Connection $database, private ClockInterface $clock)
@@ -38,7 +44,9 @@ final readonly class BackupWriter
         $mask = umask(0o077);
         try {
             if (!@mkdir($folder)) {
-                throw new BackupUnusable('It cannot be written there. Is there such a folder, and may you write in it?');
+                throw new BackupUnusable(
+                    'It cannot be written there. Is there such a folder, and may you write in it?',
+                );
             }
             $manifest = $this->collect($folder);
             $this->pack("$folder/whole", $folder, $manifest, $passphrase);

@@ -23,7 +23,16 @@ use Yelbo\Trade\Sheet\Place;
  * A place holds the hash of what is cut there, in the piece's own frame, and whether it is cut
  * mirrored; one of a part names the part.
  *
- * @phpstan-type Placed array{piece: int, tag: string, x: int, y: int, turn: float, outline: string, mirrored?: bool, part?: int}
+ * @phpstan-type Placed array{
+ *     piece: int,
+ *     tag: string,
+ *     x: int,
+ *     y: int,
+ *     turn: float,
+ *     outline: string,
+ *     mirrored?: bool,
+ *     part?: int,
+ * }
  */
 #[ORM\Entity]
 #[ORM\Index(name: 'batch_by_state', columns: ['state'])]

@@ -232,7 +232,8 @@ final readonly class Cutting
                     null === $reach
                         ? 'The machine in use does not take film as short as this.'
                         : \sprintf(
-                            'The machine in use cuts %s × %s mm of it, and %s lies beyond. Take the batch apart and lay it out again, or use the machine it was laid out for.',
+                            'The machine in use cuts %s × %s mm of it, and %s lies beyond. Take the batch apart and '
+                                .'lay it out again, or use the machine it was laid out for.',
                             Length::micrometres($reach->width())->inMetric(),
                             Length::micrometres($reach->height())->inMetric(),
                             $placed->piece->tag(),

@@ -301,7 +301,8 @@ final readonly class NestBuilder
             ->createQuery(
                 'SELECT p, d FROM '.
                     Piece::class.
-                    ' p JOIN p.docket d WHERE p.id IN (:ids) AND p.state = :state ORDER BY d.neededAt ASC, d.number ASC, p.nth ASC',
+                    ' p JOIN p.docket d WHERE p.id IN (:ids) AND p.state = :state ORDER BY d.neededAt ASC, d.number '
+                        .'ASC, p.nth ASC',
             )
             ->setParameter('ids', array_keys($nesting->pieces()))
             ->setParameter('state', PieceState::Waiting)

@@ -89,7 +89,8 @@ final class PlanProgress
 
         return false !==
             $this->database->fetchOne(
-                'SELECT 1 FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE p.id = ? AND p.cancelled = 0 AND n.seen_at > ?',
+                'SELECT 1 FROM nest_plan p JOIN nesting n ON n.id = p.nesting_id WHERE p.id = ? AND p.cancelled = 0 '
+                    .'AND n.seen_at > ?',
                 [$this->plan, $long],
             );
     }

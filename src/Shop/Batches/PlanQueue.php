@@ -206,7 +206,8 @@ final readonly class PlanQueue
             $this->records
                 ->getConnection()
                 ->fetchOne(
-                    'SELECT 1 FROM movement m JOIN stock_item s ON s.id = m.item_id WHERE s.film_id = ? AND m.id > ? LIMIT 1',
+                    'SELECT 1 FROM movement m JOIN stock_item s ON s.id = m.item_id WHERE s.film_id = ? AND m.id > ? '
+                        .'LIMIT 1',
                     [$nesting->film()->id(), $nesting->movement()],
                 );
     }

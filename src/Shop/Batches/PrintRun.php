@@ -66,7 +66,11 @@ final readonly class PrintRun
     {
         return match ($this->next) {
             self::PRINT => 'Print it first: the cut goes round what is printed.',
-            self::COAT => \sprintf('%d of %d clear coats are on it. They come before the cut.', $this->coats, $this->of),
+            self::COAT => \sprintf(
+                '%d of %d clear coats are on it. They come before the cut.',
+                $this->coats,
+                $this->of,
+            ),
             default => $this->waits($now),
         };
     }

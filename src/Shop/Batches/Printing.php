@@ -21,7 +21,16 @@ use Yelbo\Trade\Sheet\RegisterMark;
 /**
  * Sheets of pictures that are printed before they are cut: what lies where, and how far they are.
  *
- * @phpstan-type Printed array{art: int, x: float, y: float, width: float, height: float, turn: float, mirrored: bool, inside: Region}
+ * @phpstan-type Printed array{
+ *     art: int,
+ *     x: float,
+ *     y: float,
+ *     width: float,
+ *     height: float,
+ *     turn: float,
+ *     mirrored: bool,
+ *     inside: Region,
+ * }
  */
 final readonly class Printing
 {

@@ -237,7 +237,8 @@ final readonly class BenchWork
         foreach ($thing->missingFor($plan, array_values(array_diff($next->done, $thing->tickedSteps()))) as $piece) {
             throw new Refused(
                 'not-yet',
-                "{$piece->tag()} is not that far: it is {$piece->state()->inWords()}. Nothing goes on before all of it is weeded.",
+                "{$piece->tag()} is not that far: it is {$piece->state()->inWords()}. Nothing goes on before all of "
+                    .'it is weeded.',
             );
         }
 

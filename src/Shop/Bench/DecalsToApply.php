@@ -121,7 +121,8 @@ final readonly class DecalsToApply
      *
      * @param list<int> $seams where upright seams run, µm
      *
-     * @return array{int, list<array{int, int, int}>, list<array{int, int, int}>} loose, solid and on a seam, as FilmParts tells them
+     * @return array{int, list<array{int, int, int}>, list<array{int, int, int}>} loose, solid and on a seam, as
+     *     FilmParts tells them
      */
     private function parts(Piece $piece, array $seams, Rules $rules): array
     {

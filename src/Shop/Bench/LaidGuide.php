@@ -11,7 +11,8 @@ final readonly class LaidGuide
 {
     /**
      * @param Box                                     $frame   all that is shown, µm
-     * @param list<array{role: string, path: string}> $marks   from bottom to top, crosses in the overlaps among them, mm
+     * @param list<array{role: string, path: string}> $marks   from bottom to top, crosses in the overlaps among them,
+     *     mm
      * @param list<Box>                               $pages   what each shows, row by row, µm
      * @param int                                     $columns pages across
      * @param int                                     $rows    pages down

@@ -55,7 +55,10 @@ final readonly class ChangeOrder
     public function look(Docket $docket, TypedOrder $typed, array $items): OrderChange
     {
         if (!\in_array($docket->state(), self::OPEN, true)) {
-            throw new Refused('illegal-move', "{$docket->tag()} is {$docket->state()->value}: it is not changed any more.");
+            throw new Refused(
+                'illegal-move',
+                "{$docket->tag()} is {$docket->state()->value}: it is not changed any more.",
+            );
         }
         $answers = self::from($docket, $typed->first);
         $typed = new TypedOrder($answers, $typed->others);
@@ -150,7 +153,8 @@ final readonly class ChangeOrder
     {
         $customer = $docket->customer();
 
-        return '' === $answers->known && mb_strtolower(trim($answers->customer)) === mb_strtolower($customer?->name() ?? '')
+        return '' === $answers->known
+            && mb_strtolower(trim($answers->customer)) === mb_strtolower($customer?->name() ?? '')
             ? Answers::fromKept(['known' => (string) $customer?->id()] + $answers->toArray())
             : $answers;
     }
@@ -192,7 +196,8 @@ final readonly class ChangeOrder
             match ($piece->state()) {
                 PieceState::Cutting => throw new Refused(
                     'illegal-move',
-                    "{$piece->tag()} is on the cutter this moment. Let it end, or stop it at Cut, and change the order then.",
+                    "{$piece->tag()} is on the cutter this moment. Let it end, or stop it at Cut, and change the "
+                        .'order then.',
                 ),
                 PieceState::OnItsWay, PieceState::Delivered => throw new Refused(
                     'illegal-move',
@@ -209,7 +214,8 @@ final readonly class ChangeOrder
                 [] === $batched ? '' : self::list($batched).' leave their batch.',
                 [] === $cut
                     ? ''
-                    : self::list($cut).(1 === \count($cut) ? ' is cut already and lost.' : ' are cut already and lost.'),
+                    : self::list($cut).(1 === \count($cut) ? ' is cut already and lost.' : ' are cut already and '
+                        .'lost.'),
             ]),
         );
     }

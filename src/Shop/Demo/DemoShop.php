@@ -228,7 +228,10 @@ final class DemoShop
     }
 
     /**
-     * @param array{string, string, string, string, string, string, string, string, string, int, int, int, string, string, string} $order
+     * @param array{
+     *     string, string, string, string, string, string, string, string, string,
+     *     int, int, int, string, string, string,
+     * } $order
      */
     private function order(array $order, \DateTimeImmutable $now, int $nth): void
     {
@@ -286,7 +289,21 @@ final class DemoShop
     }
 
     /**
-     * @param array{answers: array<string, mixed>, days: int, face?: string, setting?: array<string, int|float|string>, layers?: list<array{int, int}>, capHeight?: int, price?: int, station: string, change?: array{string, float, float}, others?: list<array<string, mixed>>, elements?: list<array<string, mixed>>, keep?: string, coated?: int} $order
+     * @param array{
+     *     answers: array<string, mixed>,
+     *     days: int,
+     *     face?: string,
+     *     setting?: array<string, int|float|string>,
+     *     layers?: list<array{int, int}>,
+     *     capHeight?: int,
+     *     price?: int,
+     *     station: string,
+     *     change?: array{string, float, float},
+     *     others?: list<array<string, mixed>>,
+     *     elements?: list<array<string, mixed>>,
+     *     keep?: string,
+     *     coated?: int,
+     * } $order
      */
     private function shaped(array $order, \DateTimeImmutable $now, int $nth): void
     {

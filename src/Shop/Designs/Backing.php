@@ -39,7 +39,8 @@ final readonly class Backing
         [$width, $height] = [$box->width() / 1000, $box->height() / 1000];
 
         return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s"><path fill="#000000" fill-rule="evenodd" d="%3$s"/></svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s"><path '
+                .'fill="#000000" fill-rule="evenodd" d="%3$s"/></svg>',
             $width,
             $height,
             SvgPath::write($region),

@@ -202,7 +202,8 @@ final readonly class DesignDrawer
         $needed = Length::micrometres($fitted->largest / $spare)->inMetric();
         $has = Length::micrometres($fitted->largest)->inMetric();
 
-        return "Too long for this object: in this face and film letters have to be $needed mm high to be cut, and these fit at $has mm. Break the words into lines, or take a bolder or narrower face.";
+        return "Too long for this object: in this face and film letters have to be $needed mm high to be cut, and "
+            ."these fit at $has mm. Break the words into lines, or take a bolder or narrower face.";
     }
 
     /** All of a flat object; of a round one laid flat the part that can carry a decal. */

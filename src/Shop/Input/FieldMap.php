@@ -14,7 +14,19 @@ use Yelbo\Trade\Refused;
 enum FieldMap
 {
     /** What of the design a place can name. */
-    private const SET_AT_SIZE = ['capHeight', 'face', 'arrangement', 'radius', 'tracking', 'condense', 'lineSpacing', 'lineHeights', 'offset', 'art', 'element'];
+    private const SET_AT_SIZE = [
+        'capHeight',
+        'face',
+        'arrangement',
+        'radius',
+        'tracking',
+        'condense',
+        'lineSpacing',
+        'lineHeights',
+        'offset',
+        'art',
+        'element',
+    ];
 
     /** An object with its measures. */
     case Object;

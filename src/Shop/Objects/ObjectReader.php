@@ -55,7 +55,12 @@ final readonly class ObjectReader
      */
     public function readInto(Fields $fields, ObjectAnswers $answers, string $name): ?MeasuredObject
     {
-        $kind = $fields->choice('surface', $answers->surface->kind(), SurfaceKind::class, 'What shape is it? Choose one.');
+        $kind = $fields->choice(
+            'surface',
+            $answers->surface->kind(),
+            SurfaceKind::class,
+            'What shape is it? Choose one.',
+        );
         if (null === $kind) {
             return null;
         }

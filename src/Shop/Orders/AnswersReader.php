@@ -186,7 +186,8 @@ final readonly class AnswersReader
         if (Usage::Washed->value === $answers->useOf && 'yes' === $answers->dishwasher) {
             $fields->refuse(
                 'dishwasher',
-                'No film stands the dishwasher. It lasts washed by hand; for the dishwasher the thing has to be engraved or fired, which is another trade.',
+                'No film stands the dishwasher. It lasts washed by hand; for the dishwasher the thing has to be '
+                    .'engraved or fired, which is another trade.',
             );
         }
     }

@@ -45,7 +45,11 @@ final readonly class AskedFilms
     }
 
     /**
-     * @param non-empty-list<array{film: int|null, region: Region, group: int}> $layers of one decal, the top one first, in
+     * @param non-empty-list<array{
+     *     film: int|null,
+     *     region: Region,
+     *     group: int,
+     * }> $layers of one decal, the top one first, in
      *     the object's frame
      *
      * @return non-empty-list<FilmOnThing> in the order in which they are laid, for each pane

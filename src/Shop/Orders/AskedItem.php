@@ -17,7 +17,8 @@ final readonly class AskedItem
     /**
      * @param int                        $copies decals in all: of what has panes one for each
      * @param non-empty-list<AskedLayer> $layers
-     * @param non-empty-list<array{int, non-empty-list<FilmOnThing>}> $things how many things of each kind, and what goes
+     * @param non-empty-list<array{int, non-empty-list<FilmOnThing>}> $things how many things of each kind, and what
+     *     goes
      *     on one of them, in the order in which it is laid
      * @param int                        $blank  the number of the blank it goes on; 0 of what the customer brings
      */

@@ -413,7 +413,8 @@ class Docket implements Versioned
             if (PieceState::Waiting !== $piece->state()) {
                 throw new Refused(
                     'illegal-move',
-                    "{$piece->tag()} is already in a batch or further on. Take its batch apart first; what is cut stays as approved.",
+                    "{$piece->tag()} is already in a batch or further on. Take its batch apart first; what is cut "
+                        .'stays as approved.',
                 );
             }
             $piece->move(PieceMove::Withdraw, $now);

@@ -345,7 +345,10 @@ final readonly class DrawOrder
         }
         foreach (DocketMove::Cancel === $move ? $docket->items() : [] as $item) {
             if ($docket->isBeingMade($item)) {
-                throw new Refused('illegal-move', "{$item->label()} is being made already: take what is made out first.");
+                throw new Refused(
+                    'illegal-move',
+                    "{$item->label()} is being made already: take what is made out first.",
+                );
             }
         }
         $this->change->apply($docket, $version, function () use ($docket, $move, $reason): void {

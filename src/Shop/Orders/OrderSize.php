@@ -38,7 +38,8 @@ final readonly class OrderSize
         return $decals * $layers <= $most
             ? null
             : \sprintf(
-                'That is %s pieces to cut, and one order has %s at the most. Make fewer, or split it into several orders.',
+                'That is %s pieces to cut, and one order has %s at the most. Make fewer, or split it into several '
+                    .'orders.',
                 number_format($decals * $layers),
                 number_format($most),
             );

@@ -175,7 +175,8 @@ final readonly class ProofMaker
         );
         if ($item->object()->allowance()->goesOver() && $over->most() > 0) {
             $remarks[] = 'Hangs over by '.$over->inWords().
-                (Allowance::Wrap === $item->object()->allowance() ? '; it is folded under.' : '; it is trimmed when it is on.');
+                (Allowance::Wrap === $item->object()->allowance() ? '; it is folded under.' : '; it is trimmed when '
+                    .'it is on.');
         }
         if ($item->object()->isInside()) {
             $remarks[] = 'Stuck inside, read from outside: it is cut mirrored. Shown as it reads.';
@@ -187,7 +188,27 @@ final readonly class ProofMaker
     /**
      * @param list<string> $lines
      *
-     * @return array{lines: list<string>, cut?: list<string>, capHeight: int, width: int, height: int, left: int, top: int, layers: list<array{role: string, film: int|null, outline: string, width: int, height: int, area: float, group: int, left: int, top: int, picture?: array{int, int, int, int, int}}>}
+     * @return array{
+     *     lines: list<string>,
+     *     cut?: list<string>,
+     *     capHeight: int,
+     *     width: int,
+     *     height: int,
+     *     left: int,
+     *     top: int,
+     *     layers: list<array{
+     *         role: string,
+     *         film: int|null,
+     *         outline: string,
+     *         width: int,
+     *         height: int,
+     *         area: float,
+     *         group: int,
+     *         left: int,
+     *         top: int,
+     *         picture?: array{int, int, int, int, int},
+     *     }>,
+     * }
      */
     private function part(array $lines, WholeDecal $whole): array
     {

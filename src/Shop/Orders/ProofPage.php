@@ -19,8 +19,28 @@ use Yelbo\Trade\Measure\Size;
  *
  * Layers that lie on each other have one group; what touches no other film has one of its own.
  *
- * @phpstan-type PartLayer array{role: string, film: int|null, outline: string, width?: int, height?: int, area?: float, group?: int, left?: int, top?: int, picture?: array{int, int, int, int, int}}
- * @phpstan-type Part array{lines: list<string>, cut?: list<string>, capHeight?: int, width: int, height: int, left: int, top: int, layers: list<PartLayer>}
+ * @phpstan-type PartLayer array{
+ *     role: string,
+ *     film: int|null,
+ *     outline: string,
+ *     width?: int,
+ *     height?: int,
+ *     area?: float,
+ *     group?: int,
+ *     left?: int,
+ *     top?: int,
+ *     picture?: array{int, int, int, int, int},
+ * }
+ * @phpstan-type Part array{
+ *     lines: list<string>,
+ *     cut?: list<string>,
+ *     capHeight?: int,
+ *     width: int,
+ *     height: int,
+ *     left: int,
+ *     top: int,
+ *     layers: list<PartLayer>,
+ * }
  */
 #[ORM\Entity]
 #[ORM\Table(name: 'proof')]

@@ -153,7 +153,8 @@ final readonly class TakeOrder
     {
         $this->book->note(
             'item',
-            "Another item: {$item->label()} × {$item->quantity()} on {$item->object()->name()}, {$item->ownFilm()->name()}",
+            "Another item: {$item->label()} × {$item->quantity()} on {$item->object()->name()}, "
+                ."{$item->ownFilm()->name()}",
             $docket->number(),
         );
     }
@@ -248,7 +249,8 @@ final readonly class TakeOrder
             $this->drawFirst($item);
             $this->book->note(
                 'taken',
-                "Order taken: {$item->label()} × {$item->quantity()} on {$item->object()->name()}, {$item->ownFilm()->name()}",
+                "Order taken: {$item->label()} × {$item->quantity()} on {$item->object()->name()}, "
+                    ."{$item->ownFilm()->name()}",
                 $docket->number(),
             );
         }

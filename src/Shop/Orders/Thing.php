@@ -425,7 +425,8 @@ class Thing implements Versioned
             if (Journey::holdsBack($move, $piece->state())) {
                 throw new Refused(
                     'not-yet',
-                    "{$piece->tag()} belongs to it and is not that far: it is {$piece->state()->inWords()}. What is one thing goes together.",
+                    "{$piece->tag()} belongs to it and is not that far: it is {$piece->state()->inWords()}. What is "
+                        .'one thing goes together.',
                 );
             }
         }

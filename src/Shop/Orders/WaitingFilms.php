@@ -17,7 +17,15 @@ final readonly class WaitingFilms
     /** @return array<int, WaitingFilm> by the number of the film, that due soonest first */
     public function all(): array
     {
-        /** @var list<array{film_id: int, needed_at: string|null, waits_for: string, pieces: int, recut: int|string}> $rows */
+        /**
+         * @var list<array{
+         *     film_id: int,
+         *     needed_at: string|null,
+         *     waits_for: string,
+         *     pieces: int,
+         *     recut: int|string,
+         * }> $rows
+         */
         $rows = $this->database->fetchAllAssociative(
             'SELECT p.film_id, d.needed_at, d.waits_for, COUNT(*) AS pieces, SUM(p.recuts > 0) AS recut
             FROM piece p JOIN docket d ON d.id = p.docket_id WHERE p.state = ?

@@ -88,7 +88,8 @@ final readonly class Approval
             }
             $this->book->note(
                 'approved',
-                "Proof $proof approved {$how->inWords()} by $by".('' === $without ? '' : ", as it is, without $without"),
+                "Proof $proof approved {$how->inWords()} by $by".('' === $without ? '' : ', as it is, without '
+                    ."$without"),
                 $docket->number(),
             );
             if (!$docket->isUnderWay()) {

@@ -44,7 +44,10 @@ final readonly class OpenWishes
     {
         $said = self::said($this->of($docket));
         if ('' !== $said) {
-            throw Refusals::at('asItIs', "It was asked for $said, and this proof is without that. As it is, all the same?");
+            throw Refusals::at(
+                'asItIs',
+                "It was asked for $said, and this proof is without that. As it is, all the same?",
+            );
         }
     }
 

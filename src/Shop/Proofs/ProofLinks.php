@@ -244,7 +244,8 @@ final readonly class ProofLinks
         return match (true) {
             !$docket->isNewest($proof) => [
                 'outdated',
-                'There is a newer proof of this order. The shop will send you its link; this one cannot be approved any more.',
+                'There is a newer proof of this order. The shop will send you its link; this one cannot be approved '
+                    .'any more.',
             ],
             null !== $proof->approvedAt() && !\in_array($state, [DocketState::Proofing, DocketState::Sizing], true) => [
                 'approved',

@@ -34,7 +34,8 @@ final readonly class ProofMailer
         $docket = $proof->docket();
         $text = implode("\n\n", [
             'Dear '.($docket->customer()?->name() ?? 'customer').',',
-            "here is the proof of your order {$docket->tag()}, for you to look at: every letter as it will be cut, to scale.",
+            "here is the proof of your order {$docket->tag()}, for you to look at: every letter as it will be cut, "
+                .'to scale.',
             implode("\n", array_map(
                 static fn (ProofPage $page): string => '“'.
                     implode(' ', $page->words()).
@@ -43,7 +44,8 @@ final readonly class ProofMailer
                 $docket->proof($proof->nth()),
             )),
             $this->url($token),
-            'Please read the spelling letter by letter. On the page you can say yes, or say what should be different. We cut nothing before your yes.',
+            'Please read the spelling letter by letter. On the page you can say yes, or say what should be '
+                .'different. We cut nothing before your yes.',
             "The link is for you alone and works until {$until->format('j F Y')}.",
             $this->shop,
         ]);

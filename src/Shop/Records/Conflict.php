@@ -26,7 +26,8 @@ final class Conflict extends \RuntimeException
     public static function atOnce(\Throwable $late): self
     {
         return new self(
-            'Somebody did something to the same at the same moment and came first. Nothing of yours was kept: look at it again, then do it once more if it is still right.',
+            'Somebody did something to the same at the same moment and came first. Nothing of yours was kept: look '
+                .'at it again, then do it once more if it is still right.',
             late: $late,
         );
     }

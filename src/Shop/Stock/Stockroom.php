@@ -341,7 +341,8 @@ final readonly class Stockroom
 
         return null === $last
             ? null
-            : "{$item->number()} was taken by {$last->who()} {$last->reason()}. Choose other stock, or lay the pieces out again.";
+            : "{$item->number()} was taken by {$last->who()} {$last->reason()}. Choose other stock, or lay the "
+                .'pieces out again.';
     }
 
     private function amount(StockItem $item): string

@@ -124,7 +124,9 @@ final readonly class StuckRecords
 
         return new Stuck(
             "{$piece->tag()} is {$state->value} and its batch is not.",
-            PieceMove::Unbatch === $moves[\count($moves) - 1] ? 'It waits for film again.' : 'It stands where its batch does.',
+            PieceMove::Unbatch === $moves[\count($moves) - 1]
+                ? 'It waits for film again.'
+                : 'It stands where its batch does.',
             function () use ($piece, $moves): void {
                 foreach ($moves as $move) {
                     PieceMove::Unbatch === $move
@@ -219,10 +221,11 @@ final readonly class StuckRecords
     {
         return false !== $this->records
             ->getConnection()
-            ->fetchOne('SELECT 1 FROM messenger_messages WHERE queue_name <> ? AND body LIKE ? AND body LIKE ? LIMIT 1', [
-                'failed',
-                "%$kind%",
-                '%'.addcslashes($named, '%_\\').'%',
-            ]);
+            ->fetchOne('SELECT 1 FROM messenger_messages WHERE queue_name <> ? AND body LIKE ? AND body LIKE ? '
+                .'LIMIT 1', [
+                    'failed',
+                    "%$kind%",
+                    '%'.addcslashes($named, '%_\\').'%',
+                ]);
     }
 }

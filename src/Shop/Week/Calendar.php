@@ -175,7 +175,12 @@ final readonly class Calendar
             $this->records->persist(new OpenHours(null, $date, $opens, $closes));
             $this->book->note(
                 'hours',
-                \sprintf('Longer hours on %s, %s to %s', $date->format('D j M'), self::told($opens), self::told($closes)),
+                \sprintf(
+                    'Longer hours on %s, %s to %s',
+                    $date->format('D j M'),
+                    self::told($opens),
+                    self::told($closes),
+                ),
             );
         });
     }

@@ -17,7 +17,13 @@ final readonly class MorningList
     /**
      * @param list<array{entry: Entry, order: Order, why: string}> $first    what is done first, and why
      * @param list<Order>                                          $late     what comes late by the plan
-     * @param list<array{number: int, label: string, customer: string, things: int, thing: int}> $handOver ready to go out
+     * @param list<array{
+     *     number: int,
+     *     label: string,
+     *     customer: string,
+     *     things: int,
+     *     thing: int,
+     * }> $handOver ready to go out
      * @param list<ChangeRequest>                                  $asked    what customers asked, not answered yet
      * @param list<array{string, string}>                          $low      what is low on the shelf, and how low
      */

@@ -130,7 +130,9 @@ final readonly class OrderWorks
         return [
             ...$this->cuts(array_values($open), $untold, $minutes),
             ...$this->weeds(array_values($open), $untold, $minutes),
-            ...$apply > 0.0 ? [new OrderStep('apply', Station::Apply, $apply, [] === $coats ? $rest : 0, 'tape and apply')] : [],
+            ...$apply > 0.0
+                ? [new OrderStep('apply', Station::Apply, $apply, [] === $coats ? $rest : 0, 'tape and apply')]
+                : [],
             ...array_map(
                 static fn (int $nth, array $coat): OrderStep => new OrderStep(
                     'coat-'.(1 + $nth),
@@ -223,7 +225,8 @@ final readonly class OrderWorks
      * @param list<Piece> $pieces
      * @param list<Item>  $untold
      *
-     * @return array{float, list<array{int, int}>, int, int} minutes of taping and applying; of each coat how many things
+     * @return array{float, list<array{int, int}>, int, int} minutes of taping and applying; of each coat how many
+     *     things
      *     and how long it dries; minutes it rests here afterwards, and once it is handed over
      */
     private function benchWork(array $pieces, array $untold, StepMinutes $minutes): array

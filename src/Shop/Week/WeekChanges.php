@@ -83,7 +83,10 @@ final readonly class WeekChanges
     /** Lets the plan put a step where it likes again. */
     public function unpin(int $docket, string $step): void
     {
-        $pin = $this->pinned($docket, $step) ?? throw new Refused('not-pinned', 'The plan is free to move this already.');
+        $pin = $this->pinned($docket, $step) ?? throw new Refused(
+            'not-pinned',
+            'The plan is free to move this already.',
+        );
         $this->records->wrapInTransaction(function () use ($pin, $docket, $step): void {
             $this->records->remove($pin);
             $this->book->note('week', Docket::tagOf($docket)." “{$step}” may be moved by the plan again", $docket);

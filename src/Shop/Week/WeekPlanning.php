@@ -307,7 +307,9 @@ final readonly class WeekPlanning
             'kind' => 'first',
             'date' => '',
             'says' => 'Before the others: in time'.
-                ([] === $others ? ', and nothing else comes later.' : '; instead '.implode(', ', \array_slice($others, 0, 3)).'.'),
+                ([] === $others
+                    ? ', and nothing else comes later.'
+                    : '; instead '.implode(', ', \array_slice($others, 0, 3)).'.'),
         ]];
     }
 

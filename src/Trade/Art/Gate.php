@@ -48,7 +48,8 @@ final class Gate
             if (str_starts_with($svg, $begins)) {
                 throw self::refused(
                     'not-a-drawing',
-                    "This is $what. What is cut needs outlines: an SVG, saved from the program it was drawn in with its text as paths. A picture can be traced at the object.",
+                    "This is $what. What is cut needs outlines: an SVG, saved from the program it was drawn in with "
+                        .'its text as paths. A picture can be traced at the object.',
                 );
             }
         }

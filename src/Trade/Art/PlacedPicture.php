@@ -6,7 +6,9 @@ namespace Yelbo\Trade\Art;
 
 use Yelbo\Trade\Geometry\Box;
 
-/** A picture that is printed inside a drawing's outline, by its number, and where it lies in the drawing's frame, µm. */
+/**
+ * A picture that is printed inside a drawing's outline, by its number, and where it lies in the drawing's frame, µm.
+ */
 final readonly class PlacedPicture
 {
     public function __construct(public int $id, public Box $box)

@@ -54,7 +54,8 @@ final class Styles
         if (str_contains($css, '@import') || 1 === preg_match('~url\(\s*["\']?(?!["\']?#)~', $css)) {
             throw new Refused(
                 'external',
-                'This file calls for a style or a typeface from elsewhere. Save it as plain SVG, with everything in it.',
+                'This file calls for a style or a typeface from elsewhere. Save it as plain SVG, with everything in '
+                    .'it.',
                 '/art',
             );
         }

@@ -129,7 +129,8 @@ final readonly class DecalCheck
                             0,
                             0,
                             [$polygon[0][0][0], $polygon[0][0][1]],
-                            'An outline like the object’s own runs round the drawing. Is it a guide? The object’s outline is never cut.',
+                            'An outline like the object’s own runs round the drawing. Is it a guide? The object’s '
+                                .'outline is never cut.',
                             1 === \count($fitted->artwork->layers[$nth]->region->polygons)
                             && \count($fitted->words->art->layers) > 1
                                 ? [['do' => Remedy::LeaveOut, 'colour' => $colour]]
@@ -206,7 +207,8 @@ final readonly class DecalCheck
                 $fitted->droop,
                 null,
                 $fitted->bent
-                    ? "On this taper a straight line would hang $droop mm in the middle; the art is bent along the arc to look straight."
+                    ? "On this taper a straight line would hang $droop mm in the middle; the art is bent along the "
+                        .'arc to look straight.'
                     : "On this taper the line hangs $droop mm in the middle. Over 1 mm it shows.",
                 [
                     $fitted->bent
@@ -228,9 +230,13 @@ final readonly class DecalCheck
                 (int) round(1000 * 100 * $fitted->strain),
                 null,
                 $stop
-                    ? "On this ball the edge of the largest part would have to shrink by $percent %: it will crease. Make it smaller, or split it."
+                    ? "On this ball the edge of the largest part would have to shrink by $percent %: it will crease. "
+                        .'Make it smaller, or split it.'
                     : "On this ball the edge of the largest part has to shrink by $percent %: it needs relief snips.",
-                [['do' => Remedy::Reduce, 'capHeight' => $fitted->largest], ['do' => $stop ? Remedy::Split : Remedy::Snip]],
+                [
+                    ['do' => Remedy::Reduce, 'capHeight' => $fitted->largest],
+                    ['do' => $stop ? Remedy::Split : Remedy::Snip],
+                ],
             );
         }
 
@@ -393,7 +399,10 @@ final readonly class DecalCheck
                     ' × '.
                     Length::micrometres($length)->inMetric().
                     ' mm; this is larger and has to be cut in panels.',
-                [['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => Remedy::Panels]],
+                [
+                    ['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)],
+                    ['do' => Remedy::Panels],
+                ],
             ),
         ];
     }

@@ -197,7 +197,8 @@ final readonly class ElementsCheck
                         $most,
                         $depth,
                         null,
-                        "$depth films lie on top of each other, and $most hold at the most. Move one beside, or cut it out of the one below.",
+                        "$depth films lie on top of each other, and $most hold at the most. Move one beside, or cut "
+                            .'it out of the one below.',
                         [['do' => Remedy::Move, 'by' => 0]],
                     ),
                     \count($things) - 1,

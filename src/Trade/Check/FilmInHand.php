@@ -55,7 +55,10 @@ final readonly class FilmInHand
                         ' × '.
                         Length::micrometres($wide)->inMetric().
                         ' mm; this is larger and has to be cut in panels.',
-                    [['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)], ['do' => Remedy::Panels]],
+                    [
+                        ['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)],
+                        ['do' => Remedy::Panels],
+                    ],
                 );
             }
         }
@@ -103,7 +106,8 @@ final readonly class FilmInHand
                 0,
                 0,
                 null,
-                'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a lit table.',
+                'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a '
+                    .'lit table.',
                 [],
             );
         } elseif ($light < self::DARK) {
@@ -165,7 +169,8 @@ final readonly class FilmInHand
                 null,
                 ($least->reads()
                     ? 'Patterned film is read poorly from further off, whatever it lies on.'
-                    : "It is read poorly on this object: a contrast of {$least->inWords()}, and letters need 3 to 1.").$rim,
+                    : "It is read poorly on this object: a contrast of {$least->inWords()}, and letters need 3 to "
+                        .'1.').$rim,
                 [['do' => Remedy::Rim]],
             ),
         ];

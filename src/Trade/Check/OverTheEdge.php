@@ -55,7 +55,8 @@ final class OverTheEdge
             null,
             'Letters go over the edge'.
                 ($by > 0 ? ' by '.Length::micrometres($by)->inMetric().' mm' : '').
-                ': what is folded under or trimmed off there cannot be read. Set them smaller, or leave more round them.',
+                ': what is folded under or trimmed off there cannot be read. Set them smaller, or leave more round '
+                    .'them.',
             [['do' => Remedy::Reduce, 'capHeight' => (int) floor(0.9 * $fitted->capHeight)]],
         );
     }

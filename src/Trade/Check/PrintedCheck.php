@@ -52,7 +52,8 @@ final readonly class PrintedCheck
                 $long,
                 null,
                 \sprintf(
-                    'The printer prints %s × %s mm between its marks, and this is larger. Make it smaller, or have it printed elsewhere.',
+                    'The printer prints %s × %s mm between its marks, and this is larger. Make it smaller, or have '
+                        .'it printed elsewhere.',
                     Length::micrometres($wide)->inMetric(),
                     Length::micrometres($high)->inMetric(),
                 ),

@@ -106,10 +106,14 @@ final readonly class SnagGroup
         [$found, $limit] = [round($worst->found / 1000, 2).' mm', round($worst->limit / 1000, 2).' mm'];
 
         return match ($worst->code) {
-            SnagCode::ThinStroke => "$count strokes are too thin, the worst $found wide. Under $limit they tear when they are weeded and do not last.",
-            SnagCode::SmallIsland => "$count parts that touch nothing are too small, the worst $found across. Under $limit they get lost in weeding or fall off.",
-            SnagCode::SmallCounter => "$count insides are too small, the worst $found across. Under $limit the hook cannot lift them out.",
-            SnagCode::TightGap => "$count gaps are too narrow, the worst $found. Under $limit the film between will not come out clean.",
+            SnagCode::ThinStroke => "$count strokes are too thin, the worst $found wide. Under $limit they tear when "
+                .'they are weeded and do not last.',
+            SnagCode::SmallIsland => "$count parts that touch nothing are too small, the worst $found across. Under "
+                ."$limit they get lost in weeding or fall off.",
+            SnagCode::SmallCounter => "$count insides are too small, the worst $found across. Under $limit the hook "
+                .'cannot lift them out.',
+            SnagCode::TightGap => "$count gaps are too narrow, the worst $found. Under $limit the film between will "
+                .'not come out clean.',
             default => $worst->message,
         };
     }

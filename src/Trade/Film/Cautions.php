@@ -34,10 +34,12 @@ final class Cautions
                 Suitability::warning($film, $use),
                 $material?->warning($film),
                 $drunkFrom
-                    ? 'No film where lips touch: '.$rules->value(Rule::KeepLip).' mm from the lip of anything drunk from.'
+                    ? 'No film where lips touch: '.$rules->value(Rule::KeepLip).' mm from the lip of anything drunk '
+                        .'from.'
                     : null,
                 match ($use) {
-                    Usage::Vehicle => 'Never in the driver’s view. Road rules differ: follow the local ones. Road signs and vehicle safety glass are for a licensed trade.',
+                    Usage::Vehicle => 'Never in the driver’s view. Road rules differ: follow the local ones. Road '
+                        .'signs and vehicle safety glass are for a licensed trade.',
                     Usage::Washed => $drunkFrom ? null : 'No film where food touches.',
                     default => null,
                 },

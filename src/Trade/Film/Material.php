@@ -57,9 +57,12 @@ enum Material: string
     public function refusal(Film $film, bool $inside = false): ?string
     {
         return match (true) {
-            self::Fabric === $this => 'Adhesive film does not hold on fabric. That needs heat-applied film, which is another material.',
-            self::Wall === $this && Film::Removable !== $film => 'Painted walls take removable film only: anything else brings the paint off.',
-            self::TintedGlass === $this && $inside => 'Not inside tinted glass: pulling it off can take the tint with it. Put it on the outside, not mirrored.',
+            self::Fabric === $this => 'Adhesive film does not hold on fabric. That needs heat-applied film, which is '
+                .'another material.',
+            self::Wall === $this && Film::Removable !== $film => 'Painted walls take removable film only: anything '
+                .'else brings the paint off.',
+            self::TintedGlass === $this && $inside => 'Not inside tinted glass: pulling it off can take the tint '
+                .'with it. Put it on the outside, not mirrored.',
             default => null,
         };
     }
@@ -71,7 +74,8 @@ enum Material: string
             match ($this) {
                 self::OilyPlastic => 'Film holds badly on oily plastics. Warn the customer and test a scrap first.',
                 self::Painted => 'The paint has to be cured, not just dry: overnight at least.',
-                self::PaintedBehind => 'Film goes on the smooth side and paint on the back. Leave the protective sheet on the face until the paint is dry.',
+                self::PaintedBehind => 'Film goes on the smooth side and paint on the back. Leave the protective '
+                    .'sheet on the face until the paint is dry.',
                 self::Raw => 'On raw or rough surfaces film may lift. Warn the customer.',
                 default => null,
             };

@@ -27,7 +27,8 @@ final class Suitability
             Usage::Indoor === $use => null,
             Usage::Vehicle === $use && !\in_array($film, [Film::Cast, Film::Permanent], true) => $indoorsOnly ??
                 'On a vehicle use cast film, or permanent film where it is flat.',
-            Usage::Washed === $use && Film::Printable === $film => 'Printed film does not stand washing unless it is sealed.',
+            Usage::Washed === $use && Film::Printable === $film => 'Printed film does not stand washing unless it is '
+                .'sealed.',
             default => $indoorsOnly,
         };
     }

@@ -90,7 +90,8 @@ final readonly class CutFile
                 ? ''
                 : '  <title>'.htmlspecialchars($this->says, \ENT_XML1 | \ENT_QUOTES)."</title>\n";
 
-        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$w}mm\" height=\"{$h}mm\" viewBox=\"0 0 $w $h\">\n$title$groups</svg>\n";
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" "
+            ."width=\"{$w}mm\" height=\"{$h}mm\" viewBox=\"0 0 $w $h\">\n$title$groups</svg>\n";
     }
 
     /** 40 units to the mm, y up from the sheet's lower left corner. */
@@ -176,7 +177,19 @@ final readonly class CutFile
         }
 
         foreach ($this->marks as [$x, $y]) {
-            array_push($lines, '0', 'POINT', '8', 'PRINT_MARKS', '10', self::mm($x), '20', self::mm($this->height - $y), '30', '0.0');
+            array_push(
+                $lines,
+                '0',
+                'POINT',
+                '8',
+                'PRINT_MARKS',
+                '10',
+                self::mm($x),
+                '20',
+                self::mm($this->height - $y),
+                '30',
+                '0.0',
+            );
         }
 
         return implode("\n", [...$lines, '0', 'ENDSEC', '0', 'EOF'])."\n";

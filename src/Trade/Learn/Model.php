@@ -108,7 +108,8 @@ final readonly class Model
     }
 
     /**
-     * The handbook's minutes as a start, by what they would be of the log's mean work: what it does not know of stays 0.
+     * The handbook's minutes as a start, by what they would be of the log's mean work: what it does not know of stays
+     * 0.
      *
      * @param non-empty-list<Entry> $log
      *

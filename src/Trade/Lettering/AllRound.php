@@ -88,7 +88,8 @@ final readonly class AllRound
             ? $wall
             : throw new Refused(
                 'not-all-round',
-                'Art is kept to what is seen from the front of this object. Say that it goes all round (360°), or take one line.',
+                'Art is kept to what is seen from the front of this object. Say that it goes all round (360°), or '
+                    .'take one line.',
                 '/arrangement',
             );
     }

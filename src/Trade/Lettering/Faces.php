@@ -66,7 +66,15 @@ final class Faces
         if (null === $this->faces) {
             $json = file_get_contents("{$this->root}/{$this->folder}/faces.json");
             /**
-             * @var list<array{slug: string, name: string, style: string, licence: string, file: string, thinnest?: float, alphabets?: list<string>}> $rows
+             * @var list<array{
+             *     slug: string,
+             *     name: string,
+             *     style: string,
+             *     licence: string,
+             *     file: string,
+             *     thinnest?: float,
+             *     alphabets?: list<string>,
+             * }> $rows
              */
             $rows = json_decode((string) $json, true, 8, \JSON_THROW_ON_ERROR);
             $this->faces = [];

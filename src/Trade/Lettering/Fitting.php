@@ -311,7 +311,8 @@ final readonly class Fitting
     {
         return new Refused(
             'words-too-long',
-            'These words do not fit this object even at half a millimetre. Break them into lines or take a larger object.',
+            'These words do not fit this object even at half a millimetre. Break them into lines or take a larger '
+                .'object.',
             '/lines',
         );
     }
@@ -441,7 +442,8 @@ final readonly class Fitting
         ) {
             return new Refused(
                 'no-room',
-                'What has to stay clear takes up the whole safe area. Measure the keep-outs again, or choose another side of the object.',
+                'What has to stay clear takes up the whole safe area. Measure the keep-outs again, or choose another '
+                    .'side of the object.',
                 '/keepOuts',
             );
         }

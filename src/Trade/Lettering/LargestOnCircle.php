@@ -56,7 +56,8 @@ final readonly class LargestOnCircle
         if (null === $does) {
             throw new Refused(
                 'circle-too-large',
-                'A circle of this radius has no room for these words on this object. Take another radius, or leave it to the words.',
+                'A circle of this radius has no room for these words on this object. Take another radius, or leave '
+                    .'it to the words.',
                 '/radius',
             );
         }

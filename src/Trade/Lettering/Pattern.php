@@ -73,7 +73,8 @@ enum Pattern: string
         if ($many > self::MOST) {
             throw new Refused(
                 'pattern-too-fine',
-                'That are '.number_format($many).' pieces. Up to '.number_format(self::MOST).' can be weeded: widen the pitch.',
+                'That are '.number_format($many).' pieces. Up to '.number_format(self::MOST).' can be weeded: widen '
+                    .'the pitch.',
                 '/pitch',
             );
         }

@@ -15,7 +15,14 @@ use Yelbo\Trade\Rules;
  * Sets match by letter height, not by box: the height the longest allows is given to all, unless each is to be as large
  * as it can be, or to fill a box. Words that repeat are set once. Source: handbook section 4, "Sets" and "Long lists".
  *
- * @phpstan-type Proposal array{do: string, says: string, alone: int, face?: string, lines?: list<string>, condense?: float}
+ * @phpstan-type Proposal array{
+ *     do: string,
+ *     says: string,
+ *     alone: int,
+ *     face?: string,
+ *     lines?: list<string>,
+ *     condense?: float,
+ * }
  */
 final readonly class SetFitting
 {

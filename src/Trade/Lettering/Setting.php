@@ -90,7 +90,8 @@ final readonly class Setting
                     ? 'Letters are stretched by '.self::MOST_ASKED.' % at most, whoever asks for it.'
                     : 'Letters are condensed or expanded by '.
                         self::MOST_CONDENSE.
-                        ' % at most: beyond that they look stretched. Take a narrower face, or say that it is asked for.',
+                        ' % at most: beyond that they look stretched. Take a narrower face, or say that it is asked '
+                            .'for.',
                 '/condense',
             );
         }

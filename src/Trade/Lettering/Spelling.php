@@ -144,7 +144,7 @@ final class Spelling
     {
         return match (true) {
             1 === preg_match('~0~', $word) && 1 === preg_match('~\p{L}{2}~u', $word) => '0',
-            1 === preg_match('~O~', $word) && 1 === preg_match('~\d~', $word) && 1 !== preg_match('~\p{L}{3}~u', $word) => 'O',
+            1 === preg_match('~^(?=.*O)(?=.*\d)(?!.*\p{L}{3})~u', $word) => 'O',
             1 === preg_match('~\p{L}1\p{L}~u', $word) => '1',
             1 === preg_match('~^l\p{Lu}|\p{Lu}l\p{Lu}|^l$~u', $word) => 'l',
             1 === preg_match('~\p{Ll}I\p{Ll}~u', $word) => 'I',

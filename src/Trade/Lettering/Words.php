@@ -119,7 +119,8 @@ final readonly class Words
     public static function pictureIn(string $line): ?string
     {
         return 1 === preg_match('~[\x{1F000}-\x{1FAFF}\x{FE0F}\x{20E3}]~u', $line, $found)
-            ? "“{$found[0]}” is a picture, not a letter, and no face has it. Leave it out, or ask for it as artwork of its own."
+            ? "“{$found[0]}” is a picture, not a letter, and no face has it. Leave it out, or ask for it as artwork "
+                .'of its own.'
             : null;
     }
 

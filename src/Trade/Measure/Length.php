@@ -95,9 +95,10 @@ final readonly class Length
 
             return self::inches($inches);
         }
+        $metre = '(?:metres?|meters?)';
         if (
             !preg_match(
-                "~^(?:$figure)\s*(?<unit>mm|millimetres?|millimeters?|cm|centimetres?|centimeters?|m|metres?|meters?|\"|in|inch|inches)?\.?\$~u",
+                "~^(?:$figure)\s*(?<unit>mm|milli$metre|cm|centi$metre|m|$metre|\"|in|inch|inches)?\.?\$~u",
                 $clean,
                 $found,
             )

@@ -37,7 +37,8 @@ final readonly class Development
         if ($wide->micrometres < $narrow->micrometres) {
             throw new Refused(
                 'taper-upside-down',
-                'This taper widens the wrong way: the bottom is wider than the top. Give the wide end as the top, or change the two figures over.',
+                'This taper widens the wrong way: the bottom is wider than the top. Give the wide end as the top, or '
+                    .'change the two figures over.',
                 '/bottom',
             );
         }
@@ -46,7 +47,8 @@ final readonly class Development
             $least = Length::micrometres(ceil(($wide->micrometres - $narrow->micrometres) / (2 * \M_PI)));
             throw new Refused(
                 'slant-too-short',
-                "The slant cannot be this short: between these circumferences it is more than {$least->inMetric()} mm. Measure it along the wall.",
+                "The slant cannot be this short: between these circumferences it is more than {$least->inMetric()} "
+                    .'mm. Measure it along the wall.',
                 '/slant',
             );
         }

@@ -24,7 +24,8 @@ final class FromTheFront
         if (null !== $seen && ($seen < self::LEAST || $seen > self::ALL_ROUND)) {
             throw new Refused(
                 'absurd-angle',
-                'Of a round thing art takes up from 10 to 180 degrees, seen from the front, or 360 for a wrap all round.',
+                'Of a round thing art takes up from 10 to 180 degrees, seen from the front, or 360 for a wrap all '
+                    .'round.',
                 '/seen',
             );
         }

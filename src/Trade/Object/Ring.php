@@ -30,7 +30,8 @@ final readonly class Ring implements Surface
         ) {
             throw new Refused(
                 'ring-inside-out',
-                "The inner ring has to be smaller than the outer one both ways; that one is {$outer->width->inMetric()} × {$outer->height->inMetric()} mm.",
+                'The inner ring has to be smaller than the outer one both ways; that one is '
+                    ."{$outer->width->inMetric()} × {$outer->height->inMetric()} mm.",
                 '/inner',
             );
         }

@@ -149,8 +149,10 @@ enum SurfaceKind: string
             throw new Refused(
                 'taper-upside-down',
                 $wideUp
-                    ? 'The bottom is wider than the top. Change the two figures over, or say that the wide end is the bottom.'
-                    : 'The top is wider than the bottom. Change the two figures over, or say that the wide end is the top.',
+                    ? 'The bottom is wider than the top. Change the two figures over, or say that the wide end is '
+                        .'the bottom.'
+                    : 'The top is wider than the bottom. Change the two figures over, or say that the wide end is '
+                        .'the top.',
                 '/lower',
             );
         }

@@ -39,7 +39,9 @@ final readonly class ClingOn implements WorkRule
             new Step(
                 StepKind::PeelLiner,
                 'Peel the liner',
-                $taped ? 'Flat and slowly, the liner away from the tape.' : 'Flat and slowly, and hold it by its edges.',
+                $taped
+                    ? 'Flat and slowly, the liner away from the tape.'
+                    : 'Flat and slowly, and hold it by its edges.',
                 [],
                 $minutes / 6,
             ),

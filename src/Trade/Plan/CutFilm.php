@@ -56,7 +56,9 @@ final readonly class CutFilm implements WorkRule
                     return new Step(
                         StepKind::LayParts,
                         'Mark where each part goes',
-                        "It is cut in parts that lie over each other: each goes on its own tape, in the order of the numbers, its register marks on those of the one before. In mm of the whole decal: $where.",
+                        'It is cut in parts that lie over each other: each goes on its own tape, in the order of the '
+                            .'numbers, its register marks on those of the one before. In mm of the whole decal: '
+                            ."$where.",
                         ['rule', 'pencil'],
                         2.0 * \count($parts),
                     );
@@ -67,7 +69,8 @@ final readonly class CutFilm implements WorkRule
         return new Step(
             StepKind::LayParts,
             'Lay the parts together',
-            "On their liners, along a straight edge, liner trimmed where it is in the way. In mm of the whole decal: $where.",
+            'On their liners, along a straight edge, liner trimmed where it is in the way. In mm of the whole decal: '
+                ."$where.",
             ['rule', 'masking tape'],
             2.0 * \count($parts),
         );

@@ -43,7 +43,8 @@ final readonly class Decal
      *     art, and from its upper edge down to its top, µm
      * @param LevelLine|null $level    of a thing that stands on its base and can be turned: where the art's foot is
      * @param int                         $loose   parts that stay inside an opening of another and hang on nothing
-     * @param list<array{int, int, int}>  $solid   where film is widest: the middle of the circle in it from the art's left
+     * @param list<array{int, int, int}>  $solid   where film is widest: the middle of the circle in it from the art's
+     *     left
      *     and top, and its radius, µm
      * @param list<array{int, int, int}>  $onSeams which part from the left lies on a seam or a joint, of how many, and
      *     where the seam runs from the art's left, µm

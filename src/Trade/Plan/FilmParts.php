@@ -53,7 +53,10 @@ final readonly class FilmParts
         return $loose;
     }
 
-    /** @return list<array{int, int, int}> the middle and the radius of the circle in each part that is wide, µm; widest first */
+    /**
+     * @return list<array{int, int, int}> the middle and the radius of the circle in each part that is wide, µm; widest
+     *     first
+     */
     public function solid(Rules $rules): array
     {
         $over = $rules->micrometres(Rule::BubblesOver);

@@ -19,6 +19,9 @@ enum Finish: string
     case Dishwasher = 'dishwasher';
     case PaintedBehind = 'painted-behind';
 
+    /** What a coat would be seen on beside the film. */
+    private const NO_COATS = [Material::Vehicle, Material::Wall, Material::Glass, Material::TintedGlass];
+
     /** As it is asked. */
     public function label(): string
     {
@@ -67,8 +70,10 @@ enum Finish: string
         return match (true) {
             self::None === $this => null,
             !$here => 'What the customer puts on gets no coats here: choose none, or that the shop applies it.',
-            self::PaintedBehind === $this && Material::PaintedBehind !== $on => 'Paint goes behind clear acrylic only: say so under what it is made of, or choose another finish.',
-            \in_array($on, [Material::Vehicle, Material::Wall, Material::Glass, Material::TintedGlass], true) => 'Nothing goes over it there: a coat would show on the paint or the glass round it.',
+            self::PaintedBehind === $this && Material::PaintedBehind !== $on => 'Paint goes behind clear acrylic '
+                .'only: say so under what it is made of, or choose another finish.',
+            \in_array($on, self::NO_COATS, true) => 'Nothing goes over it there: a coat would show on the paint or the '
+                .'glass round it.',
             default => null,
         };
     }

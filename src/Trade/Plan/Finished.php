@@ -46,7 +46,12 @@ final readonly class Finished implements WorkRule
                 ['sealer, spray'],
                 'Spray coats burn: outdoors or good air, no flame, no sparks.',
             ],
-            default => ['Brush a light coat', 'One way, over the edges of the film and a little beyond.', ['sealer', 'soft brush'], null],
+            default => [
+                'Brush a light coat',
+                'One way, over the edges of the film and a little beyond.',
+                ['sealer', 'soft brush'],
+                null,
+            ],
         };
         $steps = [];
         for ($coat = 1; $coat <= $of; ++$coat) {

@@ -41,14 +41,16 @@ final readonly class Layered implements WorkRule
             ? new Step(
                 StepKind::LayUnder,
                 "Lay it beside $above",
-                "Leave this layer on its liner, $size: it goes onto the object before $above, in its place among the steps of that.",
+                "Leave this layer on its liner, $size: it goes onto the object before $above, in its place among the "
+                    .'steps of that.',
                 [],
                 0.5,
             )
             : new Step(
                 StepKind::LayUnder,
                 "Lay $above over it",
-                "Leave this layer on its liner, $size. Lift $above on its tape, lay it over this one register marks on register marks, burnish from the back and lift both together.",
+                "Leave this layer on its liner, $size. Lift $above on its tape, lay it over this one register marks "
+                    .'on register marks, burnish from the back and lift both together.',
                 ['lit table'],
                 1.0,
             );
@@ -67,11 +69,19 @@ final readonly class Layered implements WorkRule
             $steps[] = new Step(
                 StepKind::JoinLayer,
                 "Join it with $tag",
-                "Lift this layer on its tape, its own liner off, and lay it over $tag while that is still on its liner, register marks on register marks. Burnish from the back, lift both, and take the marks off.",
+                "Lift this layer on its tape, its own liner off, and lay it over $tag while that is still on its "
+                    .'liner, register marks on register marks. Burnish from the back, lift both, and take the marks '
+                    .'off.',
                 ['lit table'],
                 3.0,
-                reason: 'Top first: what is on the tape can be laid down where the marks say; on the object it could not.',
-                troubles: [['The marks do not meet', 'Lay a slip of baking paper between, slide the top layer, and draw it out.']],
+                reason: 'Top first: what is on the tape can be laid down where the marks say; on the object it could '
+                    .'not.',
+                troubles: [
+                    [
+                        'The marks do not meet',
+                        'Lay a slip of baking paper between, slide the top layer, and draw it out.',
+                    ],
+                ],
                 other: 0 === $nth && $decal->appliedHere
                     ? new OtherWay(
                         Rule::LayersFirst,
@@ -95,12 +105,19 @@ final readonly class Layered implements WorkRule
                 StepKind::SetDown,
                 "Set $tag down".(0 === $nth ? '' : ' on it'),
                 0 === $nth
-                    ? "$tag lies lowest: lift it with a tape of its own, hold it to its place, peel its liner flat, rub it down from the middle, peel the tape flat. Leave its register marks where they are."
-                    : "Lift $tag with a tape of its own and lay it by its register marks over those that lie there. Rub it down, and peel the tape flat.",
+                    ? "$tag lies lowest: lift it with a tape of its own, hold it to its place, peel its liner flat, "
+                        .'rub it down from the middle, peel the tape flat. Leave its register marks where they are.'
+                    : "Lift $tag with a tape of its own and lay it by its register marks over those that lie there. "
+                        .'Rub it down, and peel the tape flat.',
                 ['a tape for each film'],
                 PutOn::minutesFor($decal, $this->rules),
                 reason: 0 === $nth ? 'Lowest first: one film at a time lies down easier than a pack.' : '',
-                troubles: [['The marks do not meet', 'Lay a slip of baking paper between, slide the upper film, and draw it out.']],
+                troubles: [
+                    [
+                        'The marks do not meet',
+                        'Lay a slip of baking paper between, slide the upper film, and draw it out.',
+                    ],
+                ],
                 other: 0 === $nth
                     ? new OtherWay(
                         Rule::LayersFirst,

@@ -25,12 +25,16 @@ final readonly class LooseParts implements WorkRule
             new Step(
                 StepKind::CountLoose,
                 "$many on the tape",
-                'Turn the tape over and count what lies free in an opening: insides of letters, dots. Each is in its place.',
+                'Turn the tape over and count what lies free in an opening: insides of letters, dots. Each is in its '
+                    .'place.',
                 [],
                 0.5,
                 reason: 'They hang on nothing: one that stayed on the liner is gone with it.',
                 troubles: [
-                    ['One is missing', 'Look on the liner: lift it with the hook, and set it back by the outline on the proof.'],
+                    [
+                        'One is missing',
+                        'Look on the liner: lift it with the hook, and set it back by the outline on the proof.',
+                    ],
                 ],
             ),
         ];

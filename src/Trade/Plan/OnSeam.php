@@ -26,7 +26,8 @@ final readonly class OnSeam implements WorkRule
             new Step(
                 StepKind::Seam,
                 'Cut it on the seam',
-                "$which of {$decal->onSeams[0][1]} from the left, as drawn: cut the film along the seam, and press both sides down into it.",
+                "$which of {$decal->onSeams[0][1]} from the left, as drawn: cut the film along the seam, and press "
+                    .'both sides down into it.',
                 ['knife'],
                 1.0,
                 reason: 'Film that bridges a seam lifts there first.',

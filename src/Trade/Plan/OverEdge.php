@@ -41,7 +41,9 @@ final readonly class OverEdge implements WorkRule
                     2.0,
                     reason: 'A dull blade drags the film.',
                     caution: $caution,
-                    troubles: [['The film stretches under the blade', 'Break off the blade and cut with the fresh one.']],
+                    troubles: [
+                        ['The film stretches under the blade', 'Break off the blade and cut with the fresh one.'],
+                    ],
                 ),
             ];
         }
@@ -51,8 +53,10 @@ final readonly class OverEdge implements WorkRule
                 StepKind::ReliefCut,
                 'Cut in and fold under',
                 ($decal->corners > 0
-                    ? "At each of the $decal->corners corners cut in by $most, from the edge of the film to the corner of the object"
-                    : "Every {$this->rules->value(Rule::ReliefEvery)} mm round the edge cut in by $most, from the edge of the film to that of the object").
+                    ? "At each of the $decal->corners corners cut in by $most, from the edge of the film to the "
+                        .'corner of the object'
+                    : "Every {$this->rules->value(Rule::ReliefEvery)} mm round the edge cut in by $most, from the "
+                        .'edge of the film to that of the object').
                     '; then fold each side under and press.',
                 ['knife'],
                 max(3.0, 0.7 * $decal->corners),

@@ -43,10 +43,16 @@ final readonly class PlacedByFigures implements WorkRule
             new Step(
                 StepKind::Position,
                 'Position it',
-                $this->where($decal).self::fromFeatures($decal).$this->after($decal).($two ? ' From 2 to 3 m away the second person checks that it is level.' : ''),
+                $this->where($decal).self::fromFeatures($decal).$this->after($decal).($two ? ' From 2 to 3 m away '
+                    .'the second person checks that it is level.' : ''),
                 $two ? ['two people', 'rule'] : ['rule'],
                 $this->minutes($decal) / 3,
-                troubles: [['It hangs crooked', 'Lift it with its liner on, set the centre lines again, and look from further away.']],
+                troubles: [
+                    [
+                        'It hangs crooked',
+                        'Lift it with its liner on, set the centre lines again, and look from further away.',
+                    ],
+                ],
             ),
             ...$hinge
                 ? [
@@ -115,13 +121,17 @@ final readonly class PlacedByFigures implements WorkRule
     private function where(Decal $decal): string
     {
         return match ($decal->shape) {
-            Shape::Ball => 'Its liner still on, the middle of the art on the middle that was marked. On a ball there is no edge to measure from.',
-            Shape::Taper => 'Its liner still on, the lower edge of the art along the level line; it runs with the taper. Art to top edge '.self::down($decal).' along the wall.',
-            Shape::Round => "Its liner still on: art to top edge {$decal->top->inBoth()}, to the mark on its left {$decal->left->inBoth()} along the wall.",
+            Shape::Ball => 'Its liner still on, the middle of the art on the middle that was marked. On a ball there '
+                .'is no edge to measure from.',
+            Shape::Taper => 'Its liner still on, the lower edge of the art along the level line; it runs with the '
+                .'taper. Art to top edge '.self::down($decal).' along the wall.',
+            Shape::Round => "Its liner still on: art to top edge {$decal->top->inBoth()}, to the mark on its left "
+                ."{$decal->left->inBoth()} along the wall.",
             Shape::Flat => Edge::Within !== $decal->edge && $decal->overhang()->most() > 0
                 ? "Its liner still on, so that it hangs over by {$decal->overhang()->inWords()}."
                 : ($decal->inside ? 'From inside, where it reads backwards, its' : 'Its').
-                    " liner still on: art to {$decal->side()} edge {$decal->left->inBoth()}, art to top edge {$decal->top->inBoth()}. Check against the centre lines.",
+                    " liner still on: art to {$decal->side()} edge {$decal->left->inBoth()}, art to top edge "
+                        ."{$decal->top->inBoth()}. Check against the centre lines.",
         };
     }
 
@@ -139,8 +149,10 @@ final readonly class PlacedByFigures implements WorkRule
                     StepKind::MarkPlace,
                     'Mark a level line',
                     match (true) {
-                        Shape::Ball === $decal->shape => 'Seen from the front, mark the middle where the art is to be, with a chalk cross.',
-                        null === $decal->level => "{$decal->top->plus($decal->art->height)->inBoth()} down the wall from its upper edge, all the way round: that is the foot of the art.",
+                        Shape::Ball === $decal->shape => 'Seen from the front, mark the middle where the art is to '
+                            .'be, with a chalk cross.',
+                        null === $decal->level => "{$decal->top->plus($decal->art->height)->inBoth()} down the wall "
+                            .'from its upper edge, all the way round: that is the foot of the art.',
                         default => 'A pen on a stack of blocks beside it, '.
                             self::stack($decal->level).
                             ', and turn the object once: that is the foot of the art.',

@@ -65,7 +65,8 @@ final readonly class PutOn implements WorkRule
                 new Step(
                     StepKind::Wet,
                     'Wet it a little',
-                    'Water with a drop of soap: a fine mist on the object, and on the glue as soon as its liner is off.',
+                    'Water with a drop of soap: a fine mist on the object, and on the glue as soon as its liner is '
+                        .'off.',
                     ['water, a drop of soap'],
                     1.0,
                     reason: 'Wet it can be moved until the water is out, and large film catches no air.',
@@ -148,7 +149,10 @@ final readonly class PutOn implements WorkRule
             caution: $warmed ? 'A hair dryer burns: keep it moving.' : null,
             troubles: [
                 ['A bubble', 'Push it to the edge; prick a small one with the hook and press.'],
-                ['It lies where it should not', 'Stop, lift it from one end before it is rubbed on, and hinge it again.'],
+                [
+                    'It lies where it should not',
+                    'Stop, lift it from one end before it is rubbed on, and hinge it again.',
+                ],
             ],
         );
     }

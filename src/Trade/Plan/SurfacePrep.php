@@ -64,7 +64,8 @@ final readonly class SurfacePrep implements WorkRule
             ],
             Material::Raw === $decal->material => ['Brush the dust off. No water, no alcohol.', 'soft brush', null],
             Material::PaintedBehind === $decal->material => [
-                'Take the protective sheet off the smooth side only, and wipe that with a dry cloth: alcohol cracks acrylic.',
+                'Take the protective sheet off the smooth side only, and wipe that with a dry cloth: alcohol cracks '
+                    .'acrylic.',
                 'dry cloth',
                 null,
             ],

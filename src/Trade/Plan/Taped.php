@@ -50,11 +50,14 @@ final readonly class Taped implements WorkRule
             new Step(
                 StepKind::Tape,
                 'Lay the tape',
-                "Cut {$size->in(Units::Metric)} of $tape{$this->strips($decal)}.$hinge Lay it from the middle outwards.",
+                "Cut {$size->in(Units::Metric)} of $tape{$this->strips($decal)}.$hinge Lay it from the middle "
+                    .'outwards.',
                 ["$tape, {$size->in(Units::Metric)}", 'squeegee'],
                 $this->rules->value(Rule::TapeMinutes) / 2 + $this->rules->value(Rule::TapeLong) * $long,
                 reason: $decal->tape->why,
-                troubles: [['The tape wrinkles', 'It was laid from one side: lift it, and lay it from the middle outwards.']],
+                troubles: [
+                    ['The tape wrinkles', 'It was laid from one side: lift it, and lay it from the middle outwards.'],
+                ],
                 other: self::other($decal),
             ),
             new Step(
@@ -67,7 +70,8 @@ final readonly class Taped implements WorkRule
             new Step(
                 StepKind::Trim,
                 'Trim the tape',
-                'Square, '.Length::micrometres(-$decal->cover->left)->inBoth().' beyond the art; to the art where a side goes into a corner.',
+                'Square, '.Length::micrometres(-$decal->cover->left)->inBoth().' beyond the art; to the art where a '
+                    .'side goes into a corner.',
                 ['knife', 'rule'],
                 $this->rules->value(Rule::TapeMinutes) / 4,
                 caution: 'Cut away from yourself and cap the knife.',
@@ -105,14 +109,16 @@ final readonly class Taped implements WorkRule
 
         return abs($by) < 500
             ? 'on the middle of its front'
-            : Length::micrometres(abs($by))->inBoth().' to the '.($by > 0 ? 'right' : 'left').' of the middle of its front';
+            : Length::micrometres(abs($by))->inBoth().' to the '.($by > 0 ? 'right' : 'left').' of the middle of its '
+                .'front';
     }
 
     private function strips(Decal $decal): string
     {
         return 1 === $decal->strips
             ? ''
-            : ", in $decal->strips strips side by side, each over the one before by {$this->rules->value(Rule::TapeOverlap)} mm";
+            : ", in $decal->strips strips side by side, each over the one before by "
+                ."{$this->rules->value(Rule::TapeOverlap)} mm";
     }
 
     /** Where the middle of the art goes, by what the object can be measured from. */
@@ -126,8 +132,10 @@ final readonly class Taped implements WorkRule
             Shape::Ball => 'Where they cross goes on the middle that is marked.',
             Shape::Taper => 'Where they cross goes '.self::fromFront($decal).
                 ", the middle of the art $y down the wall from the top edge.",
-            Shape::Flat => "The middle of the art goes $x from the {$decal->side()} edge of the object and $y from its top.",
-            default => "The middle of the art goes $x along the wall from where it was measured, and $y from the top edge.",
+            Shape::Flat => "The middle of the art goes $x from the {$decal->side()} edge of the object and $y from "
+                .'its top.',
+            default => "The middle of the art goes $x along the wall from where it was measured, and $y from the top "
+                .'edge.',
         };
     }
 }

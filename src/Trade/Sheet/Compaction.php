@@ -14,7 +14,18 @@ use Yelbo\Trade\Geometry\Box;
  * The same input always gives the same. Source: handbook section 7.
  *
  * @phpstan-type Laid array{int, float, int, int}
- * @phpstan-type Lying array{copy: int, turn: float, row: int, column: int, rows: int, columns: int, margin: int, own: \GMP, near: \GMP, far: \GMP}
+ * @phpstan-type Lying array{
+ *     copy: int,
+ *     turn: float,
+ *     row: int,
+ *     column: int,
+ *     rows: int,
+ *     columns: int,
+ *     margin: int,
+ *     own: \GMP,
+ *     near: \GMP,
+ *     far: \GMP,
+ * }
  */
 final class Compaction
 {

@@ -19,6 +19,10 @@ use Yelbo\Trade\Measure\Units;
  *
  * The same input and no more time give the same plan; more time goes on in the same sequence,
  * so it never gives a worse one. Source: handbook section 7.
+ *
+ * A try is the sheets with what lies on them, and what found no place.
+ *
+ * @phpstan-type Tried array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>}
  */
 final readonly class Nest
 {
@@ -220,9 +224,9 @@ final readonly class Nest
     }
 
     /**
-     * @param \Generator<int, array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>}|null> $tries
+     * @param \Generator<int, Tried|null> $tries
      *
-     * @return \Generator<int, array{list<array{int, list<array{int, float, int, int}>, int|null}>, list<int>}|null> the same, and now and then the last one moved closer together
+     * @return \Generator<int, Tried|null> what is tried, and now and then the last one moved closer together
      */
     private static function compacted(\Generator $tries, Compaction $compaction, int $every): \Generator
     {

@@ -12,7 +12,17 @@ use Yelbo\Trade\Geometry\Geos;
  *
  * @phpstan-type Placed array{int, RasterShape, int, int}
  * @phpstan-type Filled array{int, list<array{int, float, int, int}>, int|null}
- * @phpstan-type OpenSheet array{stock: int, fixed: int|null, taken: \GMP, near: array<string, \GMP>, reach: int, free: int, placed: list<Placed>, bottom: int, full: array<string, true>}
+ * @phpstan-type OpenSheet array{
+ *     stock: int,
+ *     fixed: int|null,
+ *     taken: \GMP,
+ *     near: array<string, \GMP>,
+ *     reach: int,
+ *     free: int,
+ *     placed: list<Placed>,
+ *     bottom: int,
+ *     full: array<string, true>,
+ * }
  * @phpstan-type State array{sheets: list<OpenSheet>, used: array<int, int>, left: list<int>}
  */
 final class Placer

@@ -29,7 +29,8 @@ final readonly class CutContour
      * @param float  $pixel µm a pixel is wide
      * @param int    $away  µm from what is on it to the cut
      *
-     * @return array{Region, Region} the cut, and what is on the picture, both without insides, in the picture's frame, µm
+     * @return array{Region, Region} the cut, and what is on the picture, both without insides, in the picture's frame,
+     *     µm
      *
      * @throws Refused where there is nothing on it
      */

@@ -60,7 +60,8 @@ final readonly class FlatArtwork
         if ([] === $found || $flat < self::FLAT * \count($pixels)) {
             throw new Refused(
                 'photograph',
-                'This looks like a photograph: its colours run into each other. What is cut from film has flat colours; bring a drawing, or print the photo.',
+                'This looks like a photograph: its colours run into each other. What is cut from film has flat '
+                    .'colours; bring a drawing, or print the photo.',
                 '/art',
             );
         }

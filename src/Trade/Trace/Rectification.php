@@ -34,7 +34,8 @@ final readonly class Rectification
      *
      * @param int                                                   $width  pixels wanted
      * @param int                                                   $height pixels wanted
-     * @param \Closure(float, float): (array{float, float}|null)|null $seen   from a place of the frame to where it is seen
+     * @param \Closure(float, float): (array{float, float}|null)|null $seen   from a place of the frame to where it is
+     *     seen
      *                                                                      between the corners, both as shares from 0
      *                                                                      to 1; none where it is not seen
      *
@@ -152,7 +153,8 @@ final readonly class Rectification
             if ($turn <= 0 || hypot($next[0] - $x, $next[1] - $y) < self::LEAST) {
                 throw new Refused(
                     'corners',
-                    'The corners go round the object the way the clock does, from its top left, and no two edges cross.',
+                    'The corners go round the object the way the clock does, from its top left, and no two edges '
+                        .'cross.',
                     '/corners',
                 );
             }

@@ -107,7 +107,8 @@ final class Tracer
         if ($this->unrest > self::PLAIN) {
             throw new Refused(
                 'ground-not-plain',
-                'The ground round the object is not plain: it has a pattern, a strong shadow or things lying about. Lay the object on one sheet of plain paper in a contrasting colour and take the photo again.',
+                'The ground round the object is not plain: it has a pattern, a strong shadow or things lying about. '
+                    .'Lay the object on one sheet of plain paper in a contrasting colour and take the photo again.',
                 '/photo',
             );
         }
@@ -147,11 +148,13 @@ final class Tracer
         $tight = abs($this->outline(min(254, (int) ($threshold * 1.35)))[1]) / ($this->width * $this->height);
         if ($loose > $area * (1 + self::UNCLEAR)) {
             $doubts[] =
-                'A soft shadow lies along the edge. Take the photo in even light from both sides, or move the slider until the line follows the object.';
+                'A soft shadow lies along the edge. Take the photo in even light from both sides, or move the slider '
+                    .'until the line follows the object.';
         }
         if ($tight < $area * (1 - self::UNCLEAR)) {
             $doubts[] =
-                'A part of the object is nearly the colour of the ground. Check the line there, or take a ground of another colour.';
+                'A part of the object is nearly the colour of the ground. Check the line there, or take a ground of '
+                    .'another colour.';
         }
 
         return $doubts;

@@ -59,14 +59,19 @@ final readonly class ShellController
             ),
         );
         $page =
-            "<!doctype html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" content=\"width=device-width, initial-scale=1\">".
-            "<title>$title</title><meta name=\"robots\" content=\"noindex\"><meta name=\"nonce\" content=\"$nonce\"><link rel=\"icon\" href=\"data:,\">$styles".
-            "<script type=\"module\" src=\"/build/$folder/{$manifest[$entry]['file']}\"></script></head><body><div id=\"yelbo\"></div><noscript>Yelbo needs JavaScript.</noscript></body></html>\n";
+            "<!doctype html>\n<html lang=\"en\"><head><meta charset=\"utf-8\"><meta name=\"viewport\" "
+                .'content="width=device-width, initial-scale=1">'.
+            "<title>$title</title><meta name=\"robots\" content=\"noindex\"><meta name=\"nonce\" "
+                ."content=\"$nonce\"><link rel=\"icon\" href=\"data:,\">$styles".
+            "<script type=\"module\" src=\"/build/$folder/{$manifest[$entry]['file']}\"></script></head><body><div "
+                ."id=\"yelbo\"></div><noscript>Yelbo needs JavaScript.</noscript></body></html>\n";
 
         return new Response($page, 200, [
             'Content-Type' => 'text/html; charset=utf-8',
             'Cache-Control' => 'no-store',
-            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-$nonce'; img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'",
+            'Content-Security-Policy' => "default-src 'none'; script-src 'self'; style-src 'self' 'nonce-$nonce'; "
+                ."img-src 'self' data:; font-src 'self'; connect-src 'self'; form-action 'self'; base-uri 'none'; "
+                ."frame-ancestors 'none'",
             ...$headers,
         ]);
     }

@@ -34,7 +34,8 @@ final readonly class Problems
 {
     private const MAYBE_KEPT = 'What you did may or may not have been kept: look at it before you do it again.';
     private const TOO_MUCH =
-        'This takes longer to work out than Yelbo may take at the counter. Make it simpler: fewer words, a plainer drawing, an outline with fewer corners.';
+        'This takes longer to work out than Yelbo may take at the counter. Make it simpler: fewer words, a plainer '
+        .'drawing, an outline with fewer corners.';
 
     public function __construct(private LoggerInterface $logger)
     {

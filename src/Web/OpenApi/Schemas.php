@@ -21,7 +21,11 @@ use Yelbo\Shop\Objects\Typed\TypedSurface;
  * JSON schemas of the classes that go over the wire: from their constructors' types, with the sentences of their
  * docblocks.
  *
- * @phpstan-type Fields array{properties: array<string, mixed>, required: list<string>, kinds: list<array<string, mixed>>}
+ * @phpstan-type Fields array{
+ *     properties: array<string, mixed>,
+ *     required: list<string>,
+ *     kinds: list<array<string, mixed>>,
+ * }
  */
 final class Schemas
 {

@@ -108,7 +108,8 @@ final class ProofDrawing
         }
 
         return \sprintf(
-            "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1\$smm\" height=\"%2\$smm\" viewBox=\"0 0 %1\$s %2\$s\">\n%3\$s</svg>\n",
+            "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1\$smm\" "
+                ."height=\"%2\$smm\" viewBox=\"0 0 %1\$s %2\$s\">\n%3\$s</svg>\n",
             $size->width->micrometres / 1000,
             $size->height->micrometres / 1000,
             $groups,
@@ -121,7 +122,8 @@ final class ProofDrawing
         return '' === $photo
             ? ''
             : \sprintf(
-                '<image x="0" y="0" width="%1$.3F" height="%2$.3F" xlink:href="data:image/jpeg;base64,%3$s"/><path d="M0 0H%1$.3FV%2$.3FH0Z %4$s" fill="#ffffff" fill-rule="evenodd"/>',
+                '<image x="0" y="0" width="%1$.3F" height="%2$.3F" xlink:href="data:image/jpeg;base64,%3$s"/><path '
+                    .'d="M0 0H%1$.3FV%2$.3FH0Z %4$s" fill="#ffffff" fill-rule="evenodd"/>',
                 $width,
                 $height,
                 base64_encode($photo),
@@ -171,7 +173,8 @@ final class ProofDrawing
     private static function wrapped(float $width, float $height, string $inside): string
     {
         return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="0 0 %1$.3F %2$.3F">%3$s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" xmlns:xlink="http://www.w3.org/1999/xlink" width="%1$.3Fmm" '
+                .'height="%2$.3Fmm" viewBox="0 0 %1$.3F %2$.3F">%3$s</svg>',
             $width,
             $height,
             $inside,

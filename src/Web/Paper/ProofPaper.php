@@ -316,7 +316,8 @@ final readonly class ProofPaper
 
     private static function bothWays(Size $size): string
     {
-        return "{$size->width->inMetric()} × {$size->height->inMetric()} mm ({$size->width->inImperial()} × {$size->height->inImperial()} in)";
+        return "{$size->width->inMetric()} × {$size->height->inMetric()} mm ({$size->width->inImperial()} × "
+            ."{$size->height->inImperial()} in)";
     }
 
     private static function name(ProofPage $proof, string $ending): string

@@ -109,7 +109,8 @@ final readonly class SheetMap
                 '"/>';
         }
         $svg =
-            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 $width $height\"><path d=\"{$batch->outline()}\" fill=\"none\" stroke=\"#12201f\" stroke-width=\"".
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"{$width}mm\" height=\"{$height}mm\" viewBox=\"0 0 "
+                ."$width $height\"><path d=\"{$batch->outline()}\" fill=\"none\" stroke=\"#12201f\" stroke-width=\"".
             0.35 * $scale.
             "\"/>$paths</svg>";
         $pdf->ImageSVG('@'.$svg, Paper::MARGIN, self::TOP, $width / $scale, $height / $scale);

@@ -37,7 +37,8 @@ final class SvgStrokes
     public static function svg(Box $frame, array $marks, float $scale = 1.0): string
     {
         return \sprintf(
-            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="%3$.3F %4$.3F %5$.3F %6$.3F">%7$s</svg>',
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$.3Fmm" height="%2$.3Fmm" viewBox="%3$.3F %4$.3F '
+                .'%5$.3F %6$.3F">%7$s</svg>',
             $frame->width() / 1000 / $scale,
             $frame->height() / 1000 / $scale,
             $frame->left / 1000,

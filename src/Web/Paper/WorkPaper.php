@@ -35,7 +35,15 @@ final readonly class WorkPaper
         $work = $this->plans->printed($thing);
         $pdf = Paper::a4(true, "Steps for {$thing->tag()}");
         $across = Paper::SHORT - 2 * Paper::MARGIN;
-        Paper::write($pdf, Paper::MARGIN, Paper::MARGIN, $across, "{$thing->label()} on {$thing->item()->object()->name()}", 15, 'B');
+        Paper::write(
+            $pdf,
+            Paper::MARGIN,
+            Paper::MARGIN,
+            $across,
+            "{$thing->label()} on {$thing->item()->object()->name()}",
+            15,
+            'B',
+        );
         Paper::write(
             $pdf,
             Paper::MARGIN,
@@ -69,7 +77,15 @@ final readonly class WorkPaper
         $pdf->setLineStyle(['width' => 0.1, 'dash' => '1,1', 'color' => Paper::INK]);
         $pdf->Rect($x, $y, $wide, $high);
         $pdf->setLineStyle(['width' => 0.25, 'dash' => 0, 'color' => Paper::INK]);
-        Paper::write($pdf, $x + 6, $y + 6, $wide - 12, "{$thing->label()} on {$thing->item()->object()->name()}", 13, 'B');
+        Paper::write(
+            $pdf,
+            $x + 6,
+            $y + 6,
+            $wide - 12,
+            "{$thing->label()} on {$thing->item()->object()->name()}",
+            13,
+            'B',
+        );
         Paper::write($pdf, $x + 6, $y + 14, $wide - 12, implode(', ', $thing->filmNames()), 9);
         $care = implode("\n", $this->care->ofThing($thing, true));
         Paper::letters($pdf, '', 10, $care);

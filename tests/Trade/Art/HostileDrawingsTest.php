@@ -20,7 +20,8 @@ final class HostileDrawingsTest extends TestCase
         foreach (glob(\dirname(__DIR__, 2).'/hostile/*.svg') ?: [] as $file) {
             yield basename($file) => [(string) file_get_contents($file)];
         }
-        $svg = static fn (string $body): string => "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' height='100mm' viewBox='0 0 100 100'>$body</svg>";
+        $svg = static fn (string $body): string => "<svg xmlns='http://www.w3.org/2000/svg' width='100mm' "
+            ."height='100mm' viewBox='0 0 100 100'>$body</svg>";
         yield '20 000 paths' => [$svg(str_repeat('<path d="M0 0L9 0L9 9Z"/>', 20_000))];
         $apart = '';
         for ($nth = 0; $nth < 4900; ++$nth) {
@@ -29,14 +30,19 @@ final class HostileDrawingsTest extends TestCase
         yield '4 900 paths' => [$svg($apart)];
         $weave = '';
         for ($nth = 0; $nth < 2000; ++$nth) {
-            $weave .= \sprintf('<rect x="%1$F" width=".01" height="100"/><rect y="%1$F" height=".01" width="100"/>', $nth / 20);
+            $weave .= \sprintf(
+                '<rect x="%1$F" width=".01" height="100"/><rect y="%1$F" height=".01" width="100"/>',
+                $nth / 20,
+            );
         }
         yield 'a weave of 4 000 threads' => [$svg($weave)];
         $rules = '';
         for ($nth = 0; $nth < 20_000; ++$nth) {
             $rules .= "path.c$nth{fill:#123456}";
         }
-        yield '20 000 rules' => [$svg("<style>$rules</style>".str_repeat('<path class="c1 c2 c3" d="M0 0L9 0L9 9Z"/>', 4900))];
+        yield '20 000 rules' => [
+            $svg("<style>$rules</style>".str_repeat('<path class="c1 c2 c3" d="M0 0L9 0L9 9Z"/>', 4900)),
+        ];
         $attributes = implode(' ', array_map(static fn (int $nth): string => "a$nth='1'", range(1, 20_000)));
         yield '20 000 attributes' => [$svg("<path d='M0 0L9 0L9 9Z' $attributes/>")];
         $colours = '';

@@ -92,13 +92,15 @@ final class SvgDrawingTest extends TestCase
         ];
         yield 'skewed' => ['<rect transform="skewX(30)" width="40" height="20"/>', 800, 1, 0];
         yield 'a copy' => [
-            '<defs><rect id="a" width="10" height="10"/></defs><use href="#a" x="5"/><use href="#a" x="30" transform="scale(2)"/>',
+            '<defs><rect id="a" width="10" height="10"/></defs><use href="#a" x="5"/><use href="#a" x="30" '
+                .'transform="scale(2)"/>',
             500,
             2,
             0,
         ];
         yield 'a symbol with a view box' => [
-            '<symbol id="s" viewBox="0 0 1 1"><rect width="1" height="1"/></symbol><use href="#s" width="20" height="20"/>',
+            '<symbol id="s" viewBox="0 0 1 1"><rect width="1" height="1"/></symbol><use href="#s" width="20" '
+                .'height="20"/>',
             400,
             1,
             0,
@@ -110,13 +112,15 @@ final class SvgDrawingTest extends TestCase
             0,
         ];
         yield 'clipped' => [
-            '<clipPath id="c"><rect width="20" height="20"/></clipPath><circle cx="20" cy="20" r="20" clip-path="url(#c)"/>',
+            '<clipPath id="c"><rect width="20" height="20"/></clipPath><circle cx="20" cy="20" r="20" '
+                .'clip-path="url(#c)"/>',
             \M_PI * 100,
             1,
             0,
         ];
         yield 'not displayed' => [
-            '<rect width="9" height="9"/><rect x="20" width="9" height="9" style="display:none"/><rect x="40" width="9" height="9" visibility="hidden"/>',
+            '<rect width="9" height="9"/><rect x="20" width="9" height="9" style="display:none"/><rect x="40" '
+                .'width="9" height="9" visibility="hidden"/>',
             81,
             1,
             0,
@@ -141,9 +145,12 @@ final class SvgDrawingTest extends TestCase
     public function testFillsByClassesStylesAndInheritanceInTheirOrder(): void
     {
         $brought = self::on100(
-            '<style>/* of the file */ rect { fill: #00ff00 } .a { fill: navy; stroke: none } #b { fill: rgb(255, 0, 0) } g > rect { fill: pink }</style>'.
-                '<g fill="yellow"><circle r="5" cx="10" cy="10"/></g><rect x="20" width="5" height="5" fill="black"/><rect class="x a" x="40" width="5" height="5"/>'.
-                '<rect id="b" class="a" x="60" width="5" height="5"/><rect id="b2" class="a" x="80" width="5" height="5" style="fill:#abc"/>',
+            '<style>/* of the file */ rect { fill: #00ff00 } .a { fill: navy; stroke: none } #b { fill: rgb(255, 0, '
+                .'0) } g > rect { fill: pink }</style>'.
+                '<g fill="yellow"><circle r="5" cx="10" cy="10"/></g><rect x="20" width="5" height="5" '
+                    .'fill="black"/><rect class="x a" x="40" width="5" height="5"/>'.
+                '<rect id="b" class="a" x="60" width="5" height="5"/><rect id="b2" class="a" x="80" width="5" '
+                    .'height="5" style="fill:#abc"/>',
         );
         self::assertSame(['#aabbcc', '#ff0000', '#000080', '#00ff00', '#ffff00'], array_keys($brought->layers));
         self::assertSame(['style rule'], array_map(static fn (Note $note): string => $note->what, $brought->notes));
@@ -153,7 +160,8 @@ final class SvgDrawingTest extends TestCase
     {
         // Red under blue under red: the red layer lies on top, so blue shows only where no later red is.
         $brought = self::on100(
-            '<rect width="60" height="60" fill="red"/><rect x="10" y="10" width="40" height="40" fill="blue"/><rect x="20" y="20" width="20" height="20" fill="red"/>',
+            '<rect width="60" height="60" fill="red"/><rect x="10" y="10" width="40" height="40" fill="blue"/><rect '
+                .'x="20" y="20" width="20" height="20" fill="red"/>',
         );
         self::assertSame(['#ff0000', '#0000ff'], array_keys($brought->layers));
         self::assertEqualsWithDelta(3600 - 1600 + 400, $brought->layers['#ff0000']->area(), 0.01);
@@ -207,17 +215,19 @@ final class SvgDrawingTest extends TestCase
     public function testWhatCannotBeCutIsNamed(): void
     {
         $brought = self::on100(
-            '<defs><linearGradient id="g"><stop offset="0" stop-color="teal"/></linearGradient><pattern id="p"><rect width="1" height="1"/></pattern><filter id="f"/></defs>'.
-                '<image id="logo" href="data:image/png;base64,AA=="/><text x="1" y="9">Lantern</text><text>Wharf</text><rect width="30" height="30" fill="url(#g)" filter="url(#f)"/><rect x="50" width="9" height="9" fill="url(#p)"/><use href="#nothing"/>',
+            '<defs><linearGradient id="g"><stop offset="0" stop-color="teal"/></linearGradient><pattern id="p"><rect '
+                .'width="1" height="1"/></pattern><filter id="f"/></defs>'.
+                '<image id="logo" href="data:image/png;base64,AA=="/><text x="1" '
+                    .'y="9">Lantern</text><text>Wharf</text><rect width="30" height="30" fill="url(#g)" '
+                    .'filter="url(#f)"/><rect x="50" width="9" height="9" fill="url(#p)"/><use href="#nothing"/>',
         );
         $left = array_column(
             array_map(static fn (Note $note): array => [$note->what, $note->count, $note->kind], $brought->notes),
             null,
             0,
         );
-        foreach (
-            ['picture' => 1, 'live text' => 2, 'gradient' => 1, 'filter' => 1, 'pattern' => 1, 'copy' => 1] as $what => $count
-        ) {
+        $left = ['picture' => 1, 'live text' => 2, 'gradient' => 1, 'filter' => 1, 'pattern' => 1, 'copy' => 1];
+        foreach ($left as $what => $count) {
             self::assertSame([$what, $count, Note::LEFT_OUT], $left[$what] ?? null, $what);
         }
         self::assertStringContainsString(
@@ -230,7 +240,8 @@ final class SvgDrawingTest extends TestCase
     public function testOpenCrossingAndDoubledLinesArePutRightAndReported(): void
     {
         $brought = self::on100(
-            '<path d="M0 0H30V30H0"/><path d="M40 0L60 20H40L60 0Z"/><path d="M70 0h9v9h-9ZM70 0h9v9h-9Z"/><rect y="60" width="9" height="9"/><rect y="60" width="9" height="9"/>',
+            '<path d="M0 0H30V30H0"/><path d="M40 0L60 20H40L60 0Z"/><path d="M70 0h9v9h-9ZM70 0h9v9h-9Z"/><rect '
+                .'y="60" width="9" height="9"/><rect y="60" width="9" height="9"/>',
         );
         $right = array_map(static fn (Note $note): string => $note->what, $brought->notes);
         foreach (['open outline', 'outline that crosses itself', 'doubled outline', 'doubled shape'] as $what) {
@@ -245,7 +256,8 @@ final class SvgDrawingTest extends TestCase
         $svg = static fn (
             string $inside,
             string $before = '',
-        ): string => "$before<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" viewBox=\"0 0 9 9\">$inside</svg>";
+        ): string => "$before<svg xmlns=\"http://www.w3.org/2000/svg\" xmlns:xlink=\"http://www.w3.org/1999/xlink\" "
+            ."viewBox=\"0 0 9 9\">$inside</svg>";
         yield 'entities' => [$svg('<text>&a;</text>', '<!DOCTYPE svg [<!ENTITY a "aaaa">]>'), 'entities'];
         yield 'an outside entity' => [
             $svg('&x;', '<!DOCTYPE svg [<!ENTITY x SYSTEM "file:///etc/passwd">]>'),
@@ -316,7 +328,8 @@ final class SvgDrawingTest extends TestCase
             $region = SvgPath::read($path);
             $box = $region->box();
             $svg = \sprintf(
-                '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s"><path fill-rule="evenodd" d="%3$s"/></svg>',
+                '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s '
+                    .'%2$s"><path fill-rule="evenodd" d="%3$s"/></svg>',
                 $box->width() / 1000,
                 $box->height() / 1000,
                 SvgPath::write($region),
@@ -367,7 +380,8 @@ final class SvgDrawingTest extends TestCase
     private static function on100(string $inside): VectorArt
     {
         return SvgDrawing::read(
-            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"100mm\" height=\"100mm\" viewBox=\"0 0 100 100\">$inside</svg>",
+            '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="100mm" viewBox="0 0 100 '
+                ."100\">$inside</svg>",
         );
     }
 }

@@ -25,8 +25,12 @@ final class ContrastTest extends TestCase
      *
      * @return list<Snag>
      */
-    private static function told(array $layers, string $object, Film $film = Film::Permanent, array $others = self::OTHERS): array
-    {
+    private static function told(
+        array $layers,
+        string $object,
+        Film $film = Film::Permanent,
+        array $others = self::OTHERS,
+    ): array {
         return (new FilmInHand(Rules::standard()))->contrast($film, $layers, $object, $others);
     }
 

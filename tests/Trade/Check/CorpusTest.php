@@ -178,7 +178,8 @@ final class CorpusTest extends TestCase
     public function testFindsADefectInADrawing(string $inside, string $code, float $x, float $y): void
     {
         $drawing = SvgDrawing::read(
-            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"100mm\" height=\"60mm\" viewBox=\"0 0 100 60\"><rect width=\"1\" height=\"1\" fill=\"none\"/>$inside</svg>",
+            '<svg xmlns="http://www.w3.org/2000/svg" width="100mm" height="60mm" viewBox="0 0 100 60"><rect '
+                ."width=\"1\" height=\"1\" fill=\"none\"/>$inside</svg>",
         );
         $corner = SvgPath::read('M10 10h1v1h-1Z')->box();
         $found = self::check()->snags($drawing->whole());
@@ -200,7 +201,10 @@ final class CorpusTest extends TestCase
                 6_000 + 1000 * mt_rand(0, 8),
             );
             $before = \count(
-                array_filter(self::check()->snags($word), static fn (Snag $snag): bool => 'thin-stroke' === $snag->code->value),
+                array_filter(
+                    self::check()->snags($word),
+                    static fn (Snag $snag): bool => 'thin-stroke' === $snag->code->value,
+                ),
             );
             $after = $word->scaled(1.0 + mt_rand(10, 120) / 100);
             // One long thin place may fall into several as parts of it grow thick enough.

@@ -45,7 +45,9 @@ final class CutabilityTest extends TestCase
     #[DataProvider('defects')]
     public function testFindsADefectAtItsSpot(string $path, string $code, float $found, array $at): void
     {
-        $snags = array_values(array_filter($this->plain($path), static fn (Snag $snag): bool => $snag->code->value === $code));
+        $snags = array_values(
+            array_filter($this->plain($path), static fn (Snag $snag): bool => $snag->code->value === $code),
+        );
         self::assertNotEmpty($snags, $code);
         self::assertEqualsWithDelta($found, $snags[0]->found / 1000, 0.06);
         self::assertNotNull($snags[0]->at);

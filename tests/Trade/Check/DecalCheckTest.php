@@ -44,7 +44,13 @@ final class DecalCheckTest extends TestCase
         ?float $readFrom = null,
         ?Material $material = null,
     ): ?Snag {
-        foreach ((new DecalCheck(Rules::standard()))->judge($fitted, Film::Permanent, $use, $readFrom, $material) as $snag) {
+        foreach ((new DecalCheck(Rules::standard()))->judge(
+            $fitted,
+            Film::Permanent,
+            $use,
+            $readFrom,
+            $material,
+        ) as $snag) {
             if ($code === $snag->code->value) {
                 return $snag;
             }

@@ -37,7 +37,11 @@ final class RankingTest extends TestCase
     private static function faces(): array
     {
         return array_values(
-            array_filter(Lettering::faces()->all(), static fn (int $nth): bool => 0 === $nth % 3, \ARRAY_FILTER_USE_KEY),
+            array_filter(
+                Lettering::faces()->all(),
+                static fn (int $nth): bool => 0 === $nth % 3,
+                \ARRAY_FILTER_USE_KEY,
+            ),
         ) ?:
             throw new \LogicException('No faces.');
     }

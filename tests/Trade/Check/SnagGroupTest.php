@@ -62,12 +62,28 @@ final class SnagGroupTest extends TestCase
     public function testStopsComeFirstAndACureThatNotAllHaveIsNone(): void
     {
         $groups = SnagGroup::all([
-            new Snag(SnagCode::TightGap, Severity::Warn, 800, 500, [0, 0], 'A gap.', [['do' => Remedy::Fuse, 'by' => 800]]),
+            new Snag(
+                SnagCode::TightGap,
+                Severity::Warn,
+                800,
+                500,
+                [0, 0],
+                'A gap.',
+                [['do' => Remedy::Fuse, 'by' => 800]],
+            ),
             new Snag(SnagCode::SmallIsland, Severity::Stop, 2000, 900, [1, 0], 'A dot.', [
                 ['do' => Remedy::Drop, 'by' => 910],
                 ['do' => Remedy::Thicken, 'by' => 560],
             ]),
-            new Snag(SnagCode::SmallIsland, Severity::Stop, 2000, 1900, [2, 0], 'A dot.', [['do' => Remedy::Thicken, 'by' => 60]]),
+            new Snag(
+                SnagCode::SmallIsland,
+                Severity::Stop,
+                2000,
+                1900,
+                [2, 0],
+                'A dot.',
+                [['do' => Remedy::Thicken, 'by' => 60]],
+            ),
         ]);
         self::assertSame(
             ['small-island', 'tight-gap'],

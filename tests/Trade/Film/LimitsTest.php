@@ -20,7 +20,12 @@ final class LimitsTest extends TestCase
         foreach (Film::cases() as $film) {
             $plain = $film->limits($rules);
             foreach (
-                [[Usage::Indoor, 1.0], [Usage::Washed, 1.0], [Usage::Outdoor, 1.3], [Usage::Vehicle, 2.0]] as [$use, $times]
+                [
+                    [Usage::Indoor, 1.0],
+                    [Usage::Washed, 1.0],
+                    [Usage::Outdoor, 1.3],
+                    [Usage::Vehicle, 2.0],
+                ] as [$use, $times]
             ) {
                 $limits = $plain->in($use, $rules);
                 self::assertSame((int) round($times * $plain->stroke), $limits->stroke, "$film->value, $use->value");

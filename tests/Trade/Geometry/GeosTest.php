@@ -79,7 +79,9 @@ final class GeosTest extends TestCase
         self::assertSame($a, Geos::grow($a, 0));
     }
 
-    /** What runs to and fro is shrunk by parts; it must come out as if in one go. Teeth as of a saw, and as of a comb. */
+    /**
+     * What runs to and fro is shrunk by parts; it must come out as if in one go. Teeth as of a saw, and as of a comb.
+     */
     public function testAnEdgeOfTeethIsShrunkExactly(): void
     {
         foreach ([[1500, 20_000], [800, 99_000], [60, 70_000]] as [$teeth, $depth]) {

@@ -59,7 +59,10 @@ final class SheetsJourneyTest extends TestCase
     public function testNothingUnderTheKnifeIsBegunAgainOrTakenApart(): void
     {
         foreach ([BatchMove::Start, BatchMove::Dissolve] as $move) {
-            self::assertSame('refused', self::tried(static fn (): BatchState => Journey::batch(BatchState::Cutting, $move)));
+            self::assertSame(
+                'refused',
+                self::tried(static fn (): BatchState => Journey::batch(BatchState::Cutting, $move)),
+            );
         }
     }
 
@@ -83,11 +86,19 @@ final class SheetsJourneyTest extends TestCase
             $may = !$state->isUnderWay() && PlanState::Released !== $state;
             self::assertSame($may ? 'released' : 'refused', $released, $state->value);
             if (PlanState::Done !== $state) {
-                self::assertSame('refused', self::tried(static fn (): PlanState => Journey::plan($state, PlanMove::Edit)), 'by hand only what is done');
+                self::assertSame(
+                    'refused',
+                    self::tried(static fn (): PlanState => Journey::plan($state, PlanMove::Edit)),
+                    'by hand only what is done',
+                );
             }
         }
         foreach (PlanMove::cases() as $move) {
-            self::assertSame('refused', self::tried(static fn (): PlanState => Journey::plan(PlanState::Released, $move)), 'what is released stays so');
+            self::assertSame(
+                'refused',
+                self::tried(static fn (): PlanState => Journey::plan(PlanState::Released, $move)),
+                'what is released stays so',
+            );
         }
     }
 
@@ -109,7 +120,10 @@ final class SheetsJourneyTest extends TestCase
     /** Nothing hangs: from every state of a plan that is under way there is a way to an end. */
     public function testEveryPlanUnderWayCanEnd(): void
     {
-        foreach (array_filter(PlanState::cases(), static fn (PlanState $state): bool => $state->isUnderWay()) as $state) {
+        foreach (array_filter(
+            PlanState::cases(),
+            static fn (PlanState $state): bool => $state->isUnderWay(),
+        ) as $state) {
             $ends = array_filter(
                 PlanMove::cases(),
                 static fn (PlanMove $move): bool => isset(Journey::planMoves($move)[$state->value])

@@ -35,7 +35,10 @@ final class TestCutTest extends TestCase
 
     public function testItBeginsWhereTheHandbookSaysAndWhereOthersCameOutWell(): void
     {
-        self::assertSame([130.0, true], [$this->next(Film::Glitter, 0, [])->force, $this->next(Film::Glitter, 0, [])->test]);
+        self::assertSame(
+            [130.0, true],
+            [$this->next(Film::Glitter, 0, [])->force, $this->next(Film::Glitter, 0, [])->test],
+        );
         self::assertSame(80.0, $this->next(Film::Permanent, 0, [])->force);
         // This blade wants a quarter more than the handbook on another film: it will here too.
         $log = [self::cut(CutVerdict::Clean, 100, 100, Film::Permanent)];
@@ -79,7 +82,11 @@ final class TestCutTest extends TestCase
         $log = [self::cut(CutVerdict::Deep, 120, 50), self::cut(CutVerdict::Shallow, 80, 60)];
         $now = $this->next(Film::Glitter, 100, $log);
         self::assertSame([80.0, null], [$now->least, $now->most], 'too much for a fresh blade proves nothing now');
-        $now = $this->next(Film::Glitter, 55, [self::cut(CutVerdict::Deep, 120, 60), self::cut(CutVerdict::Shallow, 80, 60)]);
+        $now = $this->next(
+            Film::Glitter,
+            55,
+            [self::cut(CutVerdict::Deep, 120, 60), self::cut(CutVerdict::Shallow, 80, 60)],
+        );
         self::assertSame([null, 120.0], [$now->least, $now->most]);
         $clean = [self::cut(CutVerdict::Clean, 100, 100)];
         self::assertFalse($this->next(Film::Glitter, 130, $clean)->test);

@@ -73,7 +73,9 @@ final class LearningTest extends TestCase
 
     private static function normal(Randomizer $random): float
     {
-        return sqrt(-2 * log($random->getInt(1, 1_000_000) / 1_000_000)) * cos(2 * \M_PI * $random->getInt(0, 999_999) / 1_000_000);
+        return sqrt(
+            -2 * log($random->getInt(1, 1_000_000) / 1_000_000),
+        ) * cos(2 * \M_PI * $random->getInt(0, 999_999) / 1_000_000);
     }
 
     /** @param \Closure(Entry): float $truth */
@@ -86,7 +88,11 @@ final class LearningTest extends TestCase
             [$log, $broken] = self::log($random, 60, $truth, 6);
             $learning = new Learning($log, Rules::standard());
             $missed += \count(array_diff($broken, $learning->outliers));
-            self::assertLessThanOrEqual(2, \count(array_diff($learning->outliers, $broken)), 'what is ordinary stays in');
+            self::assertLessThanOrEqual(
+                2,
+                \count(array_diff($learning->outliers, $broken)),
+                'what is ordinary stays in',
+            );
             self::assertLessThanOrEqual((float) $learning->handbookError, (float) $learning->learnedError);
             for ($nth = 0; $nth < self::ASKED; ++$nth) {
                 $of = self::work($random);

@@ -124,7 +124,10 @@ final class AllRoundTest extends TestCase
         $y = ($all->top + $all->bottom) / 2;
         // Laid straight, lengths are those half-way down: what is round it there lies on what is round it here.
         $here = $wall->around($y) / $wall->around($wall instanceof Taper ? $wall->wall()->height->micrometres / 2 : $y);
-        $pieces = array_map(static fn (Region $piece): array => [$piece->box()->left, $piece->box()->right], $art->pieces());
+        $pieces = array_map(
+            static fn (Region $piece): array => [$piece->box()->left, $piece->box()->right],
+            $art->pieces(),
+        );
         sort($pieces);
         $gaps = [];
         $end = $pieces[0][1];

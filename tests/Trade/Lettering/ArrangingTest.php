@@ -38,7 +38,11 @@ final class ArrangingTest extends TestCase
         yield 'right edges' => ['right', null, [3 => [10_000, 5_000], 1 => [30_000, 50_000], 2 => [20_000, 8_000]]];
         yield 'top edges' => ['top', null, [3 => [10_000, 5_000], 1 => [100_000, 5_000], 2 => [60_000, 5_000]]];
         yield 'in a row' => ['down', null, [3 => [10_000, 5_000], 1 => [100_000, 10_000], 2 => [60_000, -15_000]]];
-        yield 'bottom edges' => ['bottom', null, [3 => [10_000, 5_000], 1 => [100_000, 15_000], 2 => [60_000, -35_000]]];
+        yield 'bottom edges' => [
+            'bottom',
+            null,
+            [3 => [10_000, 5_000], 1 => [100_000, 15_000], 2 => [60_000, -35_000]],
+        ];
         // 100 mm from end to end, 60 mm of film, two gaps of 20.
         yield 'equal gaps' => [
             'gaps-across',
@@ -71,7 +75,11 @@ final class ArrangingTest extends TestCase
     {
         $this->expectExceptionMessage('Type the gap');
         ElementAligner::arrange(
-            [Box::sized(50_000, 10), Box::sized(50_000, 10)->moved(10_000, 0), Box::sized(50_000, 10)->moved(20_000, 0)],
+            [
+                Box::sized(50_000, 10),
+                Box::sized(50_000, 10)->moved(10_000, 0),
+                Box::sized(50_000, 10)->moved(20_000, 0),
+            ],
             'gaps-across',
             null,
         );

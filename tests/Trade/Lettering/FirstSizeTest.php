@@ -35,7 +35,10 @@ use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Rules;
 
-/** The first size is the largest whose middle is on the object's middle, inside what is seen. Source: handbook section 3. */
+/**
+ * The first size is the largest whose middle is on the object's middle, inside what is seen. Source: handbook section
+ * 3.
+ */
 final class FirstSizeTest extends TestCase
 {
     private const WORDS = ['Ada', 'Bartholomew', 'Gypsy', 'Heron', 'Ll', 'Marigold', 'Quay 7', 'Peas'];

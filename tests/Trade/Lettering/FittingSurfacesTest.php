@@ -91,9 +91,8 @@ final class FittingSurfacesTest extends TestCase
         ];
         foreach ($surfaces as $what => $surface) {
             // A place search on a taper takes a second: two ways of setting do.
-            foreach (
-                'bucket with a seam in front' === $what ? \array_slice($settings, 0, 2) : $settings as $how => [$lines, $setting]
-            ) {
+            $tried = 'bucket with a seam in front' === $what ? \array_slice($settings, 0, 2) : $settings;
+            foreach ($tried as $how => [$lines, $setting]) {
                 yield "$how on $what" => [$surface, $lines, $setting];
             }
         }

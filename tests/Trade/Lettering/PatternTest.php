@@ -14,7 +14,9 @@ use Yelbo\Trade\Lettering\FilmLayers;
 use Yelbo\Trade\Lettering\Pattern;
 use Yelbo\Trade\Refused;
 
-/** Patterns stay in their area and out of what is kept clear; films of one kind are one piece where nothing parts them. */
+/**
+ * Patterns stay in their area and out of what is kept clear; films of one kind are one piece where nothing parts them.
+ */
 final class PatternTest extends TestCase
 {
     /** @return iterable<string, array{Pattern, Region, Region}> */
@@ -23,7 +25,10 @@ final class PatternTest extends TestCase
         $shapes = [
             'a square' => Box::sized(120_000, 80_000)->region(),
             'a disc' => ConvexArea::ellipse(50_000, 50_000, 50_000, 50_000)->region(),
-            'an L' => Geos::difference(Box::sized(100_000, 100_000)->region(), (new Box(40_000, 0, 100_000, 60_000))->region()),
+            'an L' => Geos::difference(
+                Box::sized(100_000, 100_000)->region(),
+                (new Box(40_000, 0, 100_000, 60_000))->region(),
+            ),
         ];
         foreach (Pattern::cases() as $pattern) {
             foreach ($shapes as $name => $shape) {
@@ -55,7 +60,9 @@ final class PatternTest extends TestCase
     {
         $film = Pattern::Dots->film(Box::sized(100_000, 100_000)->region(), Region::none(), 20_000, 8_000);
         self::assertCount(25, $film->pieces());
-        $lefts = array_values(array_unique(array_map(static fn (Region $dot): int => $dot->box()->left, $film->pieces())));
+        $lefts = array_values(
+            array_unique(array_map(static fn (Region $dot): int => $dot->box()->left, $film->pieces())),
+        );
         sort($lefts);
         foreach ($lefts as $nth => $left) {
             self::assertEqualsWithDelta($lefts[0] + 20_000 * $nth, $left, 1);
@@ -122,13 +129,20 @@ final class PatternTest extends TestCase
         $meeting = FilmLayers::of([['navy', $at(0)], ['navy', $at(10_000)]]);
         self::assertCount(1, $meeting->layers);
         self::assertCount(1, $meeting->layers[0][1]->pieces(), 'what meets is one');
-        $between = FilmLayers::of([['navy', $at(0)], ['red', $at(5_000)], ['navy', $at(10_000)], ['ochre', $at(90_000)]]);
-        self::assertSame(['navy', 'red', 'navy', 'ochre'], array_column($between->layers, 0), 'on top of what lies between');
+        $between = FilmLayers::of(
+            [['navy', $at(0)], ['red', $at(5_000)], ['navy', $at(10_000)], ['ochre', $at(90_000)]],
+        );
+        self::assertSame(
+            ['navy', 'red', 'navy', 'ochre'],
+            array_column($between->layers, 0),
+            'on top of what lies between',
+        );
         self::assertSame(3, $between->depth());
         self::assertSame([0, 1, 2], $between->overlapping());
         $total = array_sum(array_map(static fn (array $layer): float => $layer[1]->area(), $between->layers));
         self::assertEqualsWithDelta(4 * 400, $total, 0.1, 'and no film is lost');
-        // A name beside an initial that lies on another film: what nothing lies over is cut with what is laid higher up.
+        // A name beside an initial that lies on another film: what nothing lies over is cut with what is laid higher
+        // up.
         $beside = FilmLayers::of([['navy', $at(0)], ['red', $at(50_000)], ['navy', $at(55_000)]]);
         self::assertSame(['red', 'navy'], array_column($beside->layers, 0));
         self::assertEqualsWithDelta(2 * 400, $beside->layers[1][1]->area(), 0.1);

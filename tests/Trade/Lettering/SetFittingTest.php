@@ -144,7 +144,10 @@ final class SetFittingTest extends TestCase
         }
     }
 
-    /** @return iterable<string, array{Surface, non-empty-list<array{string, string}>, bool}> and whether the upper line is shared */
+    /**
+     * @return iterable<string, array{Surface, non-empty-list<array{string, string}>, bool}> and whether the upper line
+     *     is shared
+     */
     public static function shared(): iterable
     {
         $tin = new Rectangle(Size::millimetres(120, 70), Length::millimetres(12));

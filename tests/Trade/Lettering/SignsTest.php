@@ -41,8 +41,14 @@ final class SignsTest extends TestCase
         // Film of the three is that of each by itself.
         self::assertEqualsWithDelta(2 * $letter->area() + $sign->area(), $mixed->area(), 0.001 * $mixed->area());
         // Where it begins and ends are the face's own letters.
-        $left = $letter->moved($mixed->box()->left - $letter->box()->left, $mixed->box()->bottom - $letter->box()->bottom);
-        $right = $letter->moved($mixed->box()->right - $letter->box()->right, $mixed->box()->bottom - $letter->box()->bottom);
+        $left = $letter->moved(
+            $mixed->box()->left - $letter->box()->left,
+            $mixed->box()->bottom - $letter->box()->bottom,
+        );
+        $right = $letter->moved(
+            $mixed->box()->right - $letter->box()->right,
+            $mixed->box()->bottom - $letter->box()->bottom,
+        );
         self::assertEqualsWithDelta(0.0, Geos::difference($left, $mixed)->area(), 0.01 * $letter->area());
         self::assertEqualsWithDelta(0.0, Geos::difference($right, $mixed)->area(), 0.01 * $letter->area());
         self::assertNotEquals($before->box()->width(), $mixed->box()->width());

@@ -22,10 +22,18 @@ use Yelbo\Trade\Rules;
 /** The kinds of surface by their measures, and their true insets. Source: handbook section 3. */
 final class SurfaceKindTest extends TestCase
 {
-    /** @return iterable<string, array{SurfaceKind, array<string, int|float|string>, float, float}> measures, over all in mm */
+    /**
+     * @return iterable<string, array{SurfaceKind, array<string, int|float|string>, float, float}> measures, over all in
+     *     mm
+     */
     public static function kinds(): iterable
     {
-        yield 'rectangle' => [SurfaceKind::Rectangle, ['width' => 100_000, 'height' => 60_000, 'corner' => 4000], 100, 60];
+        yield 'rectangle' => [
+            SurfaceKind::Rectangle,
+            ['width' => 100_000, 'height' => 60_000, 'corner' => 4000],
+            100,
+            60,
+        ];
         yield 'hexagon' => [SurfaceKind::Polygon, ['width' => 115_470, 'height' => 100_000, 'sides' => 6], 115.47, 100];
         yield 'badge' => [
             SurfaceKind::Ring,
@@ -33,14 +41,24 @@ final class SurfaceKindTest extends TestCase
             120,
             120,
         ];
-        yield 'traced, by its width' => [SurfaceKind::Outline, ['width' => 50_000, 'outline' => 'M10 10H30V20H10Z'], 50, 25];
+        yield 'traced, by its width' => [
+            SurfaceKind::Outline,
+            ['width' => 50_000, 'outline' => 'M10 10H30V20H10Z'],
+            50,
+            25,
+        ];
         yield 'traced, by its height' => [
             SurfaceKind::Outline,
             ['height' => 50_000, 'outline' => 'M10 10H30V20H10Z'],
             100,
             50,
         ];
-        yield 'mug by its circumference' => [SurfaceKind::Cylinder, ['circumference' => 258_000, 'height' => 95_000], 258, 95];
+        yield 'mug by its circumference' => [
+            SurfaceKind::Cylinder,
+            ['circumference' => 258_000, 'height' => 95_000],
+            258,
+            95,
+        ];
         yield 'mug by its diameter' => [SurfaceKind::Cylinder, ['diameter' => 80_000, 'height' => 95_000], 251.327, 95];
         yield 'float by its circumference' => [SurfaceKind::Ball, ['circumference' => 480_000], 240, 240];
         yield 'panes' => [SurfaceKind::Panes, ['width' => 290_000, 'height' => 410_000, 'panes' => 4], 290, 410];
@@ -109,7 +127,12 @@ final class SurfaceKindTest extends TestCase
             '/inner',
             'smaller than the outer',
         ];
-        yield 'two sides' => [SurfaceKind::Polygon, ['width' => 1000, 'height' => 1000, 'sides' => 2], '/sides', 'from 3'];
+        yield 'two sides' => [
+            SurfaceKind::Polygon,
+            ['width' => 1000, 'height' => 1000, 'sides' => 2],
+            '/sides',
+            'from 3',
+        ];
         yield 'top and bottom changed over' => [
             SurfaceKind::Taper,
             ['upper' => 500_000, 'lower' => 600_000, 'slant' => 100_000],
@@ -129,7 +152,12 @@ final class SurfaceKindTest extends TestCase
             'cylinder',
         ];
         yield 'no outline' => [SurfaceKind::Outline, ['width' => 50_000], '/outline', 'photo'];
-        yield 'an outline of no size' => [SurfaceKind::Outline, ['outline' => 'M0 0H10V10Z'], '/width', 'one true dimension'];
+        yield 'an outline of no size' => [
+            SurfaceKind::Outline,
+            ['outline' => 'M0 0H10V10Z'],
+            '/width',
+            'one true dimension',
+        ];
         yield 'a broken outline' => [SurfaceKind::Outline, ['outline' => 'M0 0L', 'width' => 5000], '/outline', ''];
         yield 'a corner rounder than the thing' => [
             SurfaceKind::Rectangle,

@@ -60,7 +60,9 @@ final class FilmPartsTest extends TestCase
     public function testPartsAreTheirPlaceFromTheLeft(): void
     {
         $ring = Geos::difference(self::disc(130_000, 20_000, 20_000), self::disc(130_000, 20_000, 10_000));
-        $film = Geos::union([(new Box(60_000, 0, 90_000, 40_000))->region(), (new Box(0, 0, 30_000, 40_000))->region(), $ring]);
+        $film = Geos::union(
+            [(new Box(60_000, 0, 90_000, 40_000))->region(), (new Box(0, 0, 30_000, 40_000))->region(), $ring],
+        );
         $parts = new FilmParts($film);
         self::assertSame([[2, 3, 75_000]], $parts->on([75_000]));
         self::assertSame([[3, 3, 130_000]], $parts->on([130_000]));

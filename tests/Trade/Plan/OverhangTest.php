@@ -23,10 +23,16 @@ final class OverhangTest extends TestCase
             foreach ([[$over->left, $film->left, 0], [$over->top, $film->top, 0]] as [$by, $edge, $of]) {
                 self::assertSame($edge < $of ? $of : $edge, $edge + $by);
             }
-            foreach ([[$over->right, $film->right, $width], [$over->bottom, $film->bottom, $height]] as [$by, $edge, $of]) {
+            foreach ([
+                [$over->right, $film->right, $width],
+                [$over->bottom, $film->bottom, $height],
+            ] as [$by, $edge, $of]) {
                 self::assertSame($edge > $of ? $of : $edge, $edge - $by);
             }
-            self::assertSame(0 === $over->most(), $film->left >= 0 && $film->top >= 0 && $film->right <= $width && $film->bottom <= $height);
+            self::assertSame(
+                0 === $over->most(),
+                $film->left >= 0 && $film->top >= 0 && $film->right <= $width && $film->bottom <= $height,
+            );
         }
     }
 
@@ -38,7 +44,10 @@ final class OverhangTest extends TestCase
             50_000,
         )->inWords();
         self::assertMatchesRegularExpression('~^5 mm \S.* at every edge$~', $film(5000, 5000, 5000, 5000));
-        self::assertMatchesRegularExpression('~^5 mm .* at the left, 3 mm .* at the right and 2 mm .* at the bottom$~', $film(5000, 3000, 0, 2000));
+        self::assertMatchesRegularExpression(
+            '~^5 mm .* at the left, 3 mm .* at the right and 2 mm .* at the bottom$~',
+            $film(5000, 3000, 0, 2000),
+        );
         self::assertMatchesRegularExpression('~^4 mm .* at the top$~', $film(0, 0, 4000, 0));
     }
 }

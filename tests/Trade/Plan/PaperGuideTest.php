@@ -67,7 +67,10 @@ final class PaperGuideTest extends TestCase
 
     public function testTapeIsSnippedWhereNoFilmLies(): void
     {
-        self::assertSame([15_000, 45_000], SnipPlaces::of(SvgPath::read('M0 0H10V20H0ZM20 5H40V9H20ZM25 12H38V20H25ZM50 0H60V20H50Z')));
+        self::assertSame(
+            [15_000, 45_000],
+            SnipPlaces::of(SvgPath::read('M0 0H10V20H0ZM20 5H40V9H20ZM25 12H38V20H25ZM50 0H60V20H50Z')),
+        );
         self::assertSame([], SnipPlaces::of(SvgPath::read('M0 0H10V20H0ZM5 25H20V30H5Z')), 'they lie below each other');
         $decal = WorkPlanTest::decal(['shape' => Shape::Ball, 'gaps' => [60_000, 120_000], 'count' => 5]);
         $steps = WorkPlan::for($decal, Rules::standard())->keyed();
@@ -100,7 +103,11 @@ final class PaperGuideTest extends TestCase
         $parts = [new CutPart(1, new Box(0, 0, 90_000, 60_000)), new CutPart(2, new Box(85_000, 0, 180_000, 60_000))];
         $inParts = PaperGuide::of(WorkPlanTest::decal(['parts' => $parts]), $outline, [], true);
         $boxes = array_filter($inParts->marks, static fn (array $mark): bool => Strokes::FIGURE === $mark['role']);
-        self::assertSame(['M90 30H180V90H90Z', 'M175 30H270V90H175Z'], array_column($boxes, 'path'), 'where each part goes');
+        self::assertSame(
+            ['M90 30H180V90H90Z', 'M175 30H270V90H175Z'],
+            array_column($boxes, 'path'),
+            'where each part goes',
+        );
         $near = PaperGuide::of($decal, $outline, [], false);
         self::assertSame(240_000, $near->frame->width(), 'what lies round the art');
     }
@@ -139,7 +146,13 @@ final class PaperGuideTest extends TestCase
                 }
             }
         }
-        foreach ([StepKind::Tape, StepKind::MarkMiddle, StepKind::Position, StepKind::Hinge, StepKind::ReliefCut] as $kind) {
+        foreach ([
+            StepKind::Tape,
+            StepKind::MarkMiddle,
+            StepKind::Position,
+            StepKind::Hinge,
+            StepKind::ReliefCut,
+        ] as $kind) {
             self::assertArrayHasKey($kind->value, $drawn);
         }
     }

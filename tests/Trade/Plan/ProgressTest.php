@@ -83,7 +83,10 @@ final class ProgressTest extends TestCase
         self::assertEquals($now, (new Progress(onSince: $now))->restsUntil($cling, $now));
         $van = WorkPlan::for(WorkPlanTest::decal(['use' => Usage::Vehicle]), Rules::standard());
         self::assertEquals($now, (new Progress(onSince: $now))->restsUntil($van, $now));
-        self::assertStringContainsString('72 h', array_values(array_diff_key($van->keyed(), $van->handSteps()))[0]->how);
+        self::assertStringContainsString(
+            '72 h',
+            array_values(array_diff_key($van->keyed(), $van->handSteps()))[0]->how,
+        );
         $dishwasher = self::plan(Finish::Dishwasher);
         $dry = $now->modify('+28 days');
         self::assertEquals($dry, (new Progress([], $dry, $now))->restsUntil($dishwasher, $now));
@@ -109,7 +112,10 @@ final class ProgressTest extends TestCase
         self::assertNull(Finish::None->refusal(Material::Glass, false));
         self::assertStringContainsString('clear acrylic', (string) Finish::PaintedBehind->refusal(null, true));
         self::assertStringContainsString('no coats here', (string) Finish::Resin->refusal(null, false));
-        self::assertStringContainsString('Nothing goes over', (string) Finish::Sprayed->refusal(Material::Vehicle, true));
+        self::assertStringContainsString(
+            'Nothing goes over',
+            (string) Finish::Sprayed->refusal(Material::Vehicle, true),
+        );
         self::assertSame(
             'For regular use. 2 coats, 20 min each.',
             Finish::Brushed->says(Rules::standard()),

@@ -276,7 +276,10 @@ final class WorkPlanTest extends TestCase
         )->keyed();
         self::assertStringContainsString('on the middle of its front', $steps(100)['mark-middle']->how);
         self::assertStringContainsString('76 mm', $steps(100)['mark-middle']->how, '46 down the wall and half the art');
-        self::assertStringContainsString('30 mm · 1 3/16 in to the left of the middle', $steps(-30_000)['mark-middle']->how);
+        self::assertStringContainsString(
+            '30 mm · 1 3/16 in to the left of the middle',
+            $steps(-30_000)['mark-middle']->how,
+        );
         self::assertStringContainsString('46 mm · 1 13/16 in along the wall', $steps(0)['position']->how);
     }
 
@@ -285,7 +288,10 @@ final class WorkPlanTest extends TestCase
     {
         $features = [['Lamp', -306_000, 0], ['Handle', 40_000, -25_000], ['Seam', 500_000, 0]];
         $how = WorkPlan::for(self::decal(['features' => $features]), Rules::standard())->keyed()['position']->how;
-        self::assertStringContainsString('From the middle of the handle 40 mm · 1 9/16 in right and 25 mm · 1 in up', $how);
+        self::assertStringContainsString(
+            'From the middle of the handle 40 mm · 1 9/16 in right and 25 mm · 1 in up',
+            $how,
+        );
         self::assertStringContainsString('from the middle of the lamp 306 mm · 12 1/16 in left', $how);
         self::assertStringNotContainsString('seam', $how);
         $inside = self::decal(['features' => $features, 'inside' => true, 'material' => Material::Glass]);
@@ -300,8 +306,18 @@ final class WorkPlanTest extends TestCase
         $decal = self::decal(['under' => ['Y-1/2', 'Y-1/3'], 'material' => Material::Glass], 420, 120);
         foreach (
             [
-                ['join-layer', 'set-down', 'burnish tape burnish-tape trim mark-middle clean set-down set-down position hinge peel-liner rub-down peel-tape look-over rest'],
-                ['peel-liner', 'wet', 'burnish tape burnish-tape join-layer join-layer trim mark-middle clean position hinge wet peel-liner rub-down peel-tape look-over rest'],
+                [
+                    'join-layer',
+                    'set-down',
+                    'burnish tape burnish-tape trim mark-middle clean set-down set-down position hinge peel-liner '
+                        .'rub-down peel-tape look-over rest',
+                ],
+                [
+                    'peel-liner',
+                    'wet',
+                    'burnish tape burnish-tape join-layer join-layer trim mark-middle clean position hinge wet '
+                        .'peel-liner rub-down peel-tape look-over rest',
+                ],
             ] as [$from, $to, $expected]
         ) {
             $other = WorkPlan::for($decal, Rules::standard())->keyed()[$from]->other;
@@ -310,7 +326,10 @@ final class WorkPlanTest extends TestCase
             $plan = WorkPlan::for($decal, $rules);
             self::assertSame(
                 $expected,
-                implode(' ', array_map(static fn (Step $step): string => $step->kind->value, array_values($plan->keyed()))),
+                implode(' ', array_map(
+                    static fn (Step $step): string => $step->kind->value,
+                    array_values($plan->keyed()),
+                )),
             );
             $back = $plan->keyed()[$to]->other;
             self::assertNotNull($back, $to);

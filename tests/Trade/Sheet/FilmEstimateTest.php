@@ -75,7 +75,9 @@ final class FilmEstimateTest extends TestCase
         self::assertGreaterThan(0, self::of(Box::sized(900_000, 500_000), 1)->area);
     }
 
-    /** Of the film that holds it the one that takes least is taken; what none holds is cut in panels, and they are laid. */
+    /**
+     * Of the film that holds it the one that takes least is taken; what none holds is cut in panels, and they are laid.
+     */
     public function testFilmIsTakenAsAPlanTakesIt(): void
     {
         $sheet = NestStock::sheet('sheet', 300_000, 600_000, 9);

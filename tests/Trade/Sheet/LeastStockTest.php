@@ -68,7 +68,11 @@ final class LeastStockTest extends TestCase
         ];
         self::assertSame(['wide'], $this->chosen($stock, [[180, 120]]), 'of the other 36 mm would be thrown away');
         $roll = NestStock::sheet('roll', 200_000, 160_000, 1, null, true);
-        self::assertSame('roll', $this->chosen([$roll, $stock[1]], [[180, 120]])[0], 'of a roll nothing is thrown away');
+        self::assertSame(
+            'roll',
+            $this->chosen([$roll, $stock[1]], [[180, 120]])[0],
+            'of a roll nothing is thrown away',
+        );
     }
 
     public function testWhatNoPieceOfStockHoldsAloneIsLaidOnAllOfIt(): void

@@ -47,7 +47,11 @@ final class PlanFiguresTest extends TestCase
         );
         $minutes = $figures->cutting + $figures->weeding;
         self::assertGreaterThanOrEqual(2.0, $figures->weeding, 'the piece itself takes two minutes');
-        self::assertEqualsWithDelta(980 * 0.06 + 100 * $rules->value(Rule::BenchHour) / 60 * $minutes, $figures->cost, 6);
+        self::assertEqualsWithDelta(
+            980 * 0.06 + 100 * $rules->value(Rule::BenchHour) / 60 * $minutes,
+            $figures->cost,
+            6,
+        );
     }
 
     public function testOfALongOffcutOnlyWhatIsUsedIsTaken(): void
@@ -63,7 +67,18 @@ final class PlanFiguresTest extends TestCase
     public function testPartsOfOneDecalTakeTimeToJoin(): void
     {
         $laid = static fn (int $second): PlanFigures => PlanFigures::forSheets(
-            [new PlannedSheet(300_000, 600_000, 200_000, false, 60_000, 120_000, 50_000, [self::piece(1), self::piece($second, 60_000)])],
+            [
+                new PlannedSheet(
+                    300_000,
+                    600_000,
+                    200_000,
+                    false,
+                    60_000,
+                    120_000,
+                    50_000,
+                    [self::piece(1), self::piece($second, 60_000)],
+                ),
+            ],
             Rules::standard(),
             980,
         );
@@ -78,7 +93,18 @@ final class PlanFiguresTest extends TestCase
     public function testMoreFilmNeverCostsLess(): void
     {
         $cost = static fn (int $length): ?int => PlanFigures::forSheets(
-            [new PlannedSheet(300_000, 600_000, $length, false, 0.3 * $length, 0.3 * (600_000 - $length), 50_000, [self::piece(1)])],
+            [
+                new PlannedSheet(
+                    300_000,
+                    600_000,
+                    $length,
+                    false,
+                    0.3 * $length,
+                    0.3 * (600_000 - $length),
+                    50_000,
+                    [self::piece(1)],
+                ),
+            ],
             Rules::standard(),
             980,
         )->cost;

@@ -46,7 +46,18 @@ final class ArtworkTracerTest extends TestCase
             }
         }
         $small = imagecreatetruecolor(self::SIDE, self::SIDE);
-        imagecopyresampled($small, $large, 0, 0, 0, 0, self::SIDE, self::SIDE, $times * self::SIDE, $times * self::SIDE);
+        imagecopyresampled(
+            $small,
+            $large,
+            0,
+            0,
+            0,
+            0,
+            self::SIDE,
+            self::SIDE,
+            $times * self::SIDE,
+            $times * self::SIDE,
+        );
         $pixels = [];
         for ($y = 0; $y < self::SIDE; ++$y) {
             for ($x = 0; $x < self::SIDE; ++$x) {
@@ -131,7 +142,12 @@ final class ArtworkTracerTest extends TestCase
 
     public function testTooManyColoursGoToTheNearest(): void
     {
-        $bar = static fn (int $nth): Region => (new Box(100_000 + 150_000 * $nth, 100_000, 250_000 + 150_000 * $nth, 900_000))->region();
+        $bar = static fn (int $nth): Region => (new Box(
+            100_000 + 150_000 * $nth,
+            100_000,
+            250_000 + 150_000 * $nth,
+            900_000,
+        ))->region();
         $shapes = [0x101010 => $bar(0), 0x303060 => $bar(1), 0xC02020 => $bar(2), 0xE05030 => $bar(3)];
         $pixels = self::drawn($shapes, 0xFFFFFF);
         self::assertCount(4, FlatArtwork::of(self::SIDE, self::SIDE, $pixels)->colours);
@@ -169,8 +185,18 @@ final class ArtworkTracerTest extends TestCase
             return $pixels;
         };
         mt_srand(7);
-        yield 'a sky' => [$run(static fn (int $x, int $y): int => ((40 + $y) << 16) | ((90 + intdiv($x + $y, 4)) << 8) | (255 - intdiv($y, 2)))];
-        yield 'leaves' => [$run(static fn (int $x, int $y): int => (mt_rand(20, 120) << 16) | (mt_rand(60, 200) << 8) | mt_rand(10, 80))];
+        yield 'a sky' => [
+            $run(
+                static fn (int $x, int $y): int => ((40 + $y) << 16)
+                    | ((90 + intdiv($x + $y, 4)) << 8)
+                    | (255 - intdiv($y, 2)),
+            ),
+        ];
+        yield 'leaves' => [
+            $run(
+                static fn (int $x, int $y): int => (mt_rand(20, 120) << 16) | (mt_rand(60, 200) << 8) | mt_rand(10, 80),
+            ),
+        ];
         yield 'a ball in the light' => [
             $run(static function (int $x, int $y): int {
                 $light = (int) max(20, 250 - hypot($x - 70, $y - 60));

@@ -72,7 +72,11 @@ final class CutContourTest extends TestCase
         self::assertEqualsWithDelta(30_000, ($box->left + $box->right) / 2, 200);
         self::assertEqualsWithDelta(30_000, ($box->top + $box->bottom) / 2, 200);
         self::assertEqualsWithDelta(\M_PI * 17.5 ** 2, $disc->area(), 10);
-        self::assertLessThan(200, array_sum(array_map(\count(...), $disc->rings())), 'no more corners than a knife follows');
+        self::assertLessThan(
+            200,
+            array_sum(array_map(\count(...), $disc->rings())),
+            'no more corners than a knife follows',
+        );
     }
 
     public function testNothingButGroundIsRefused(): void

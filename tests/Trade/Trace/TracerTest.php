@@ -119,7 +119,13 @@ final class TracerTest extends TestCase
     }
 
     /**
-     * @return iterable<string, array{array{int, int}, \Closure(float, float): float, (\Closure(int, int): int)|null, int, string}>
+     * @return iterable<string, array{
+     *     array{int, int},
+     *     \Closure(float, float): float,
+     *     (\Closure(int, int): int)|null,
+     *     int,
+     *     string,
+     * }>
      */
     public static function bad(): iterable
     {

@@ -60,7 +60,10 @@ final class WeekPlannerTest extends TestCase
         for ($case = 0; $case < 25; ++$case) {
             $jobs = self::jobs($random, $random->getInt(1, 14), 4);
             $week = (new WeekPlanner($jobs, [$open, $open], 1, 4000))->plan();
-            self::assertCount(array_sum(array_map(static fn (Job $job): int => \count($job->tasks), $jobs)), $week->placed);
+            self::assertCount(
+                array_sum(array_map(static fn (Job $job): int => \count($job->tasks), $jobs)),
+                $week->placed,
+            );
             $this->keepsTo($week, $jobs, $open);
             self::assertEquals($week, (new WeekPlanner($jobs, [$open, $open], 1, 4000))->plan(), 'the same each time');
         }
@@ -82,7 +85,11 @@ final class WeekPlannerTest extends TestCase
                 array_filter($open, static fn (array $one): bool => $one[0] <= $placed->from && $placed->to <= $one[1]),
                 'within one stretch of hours',
             );
-            self::assertGreaterThanOrEqual($can[$placed->job] ?? 0, $placed->from, 'after what comes before it, and its wait');
+            self::assertGreaterThanOrEqual(
+                $can[$placed->job] ?? 0,
+                $placed->from,
+                'after what comes before it, and its wait',
+            );
             $can[$placed->job] = $placed->to + $task->wait;
             $ends[$placed->job] = $placed->to + $task->wait;
             foreach ($week->placed as $other) {
@@ -132,7 +139,12 @@ final class WeekPlannerTest extends TestCase
     {
         $timetable = new Timetable($jobs, [$open, $open], 1);
         $best = \INF;
-        $try = static function (array $left, \Yelbo\Trade\Week\TimetableState $state) use (&$try, &$best, $timetable, $jobs): void {
+        $try = static function (array $left, \Yelbo\Trade\Week\TimetableState $state) use (
+            &$try,
+            &$best,
+            $timetable,
+            $jobs,
+        ): void {
             $left = array_filter($left);
             if ([] === $left) {
                 $cost = 0.0;
