@@ -14,16 +14,18 @@ use Symfony\Component\Process\Process;
  */
 final class Program
 {
-    /** s */
+    /** How long it is waited for, s; what it takes while nobody waits yet does not count. */
     private const SECONDS = 5;
     /** Bytes it may be given, and may say. */
     private const MOST_GIVEN = 4_000_000;
     private const MOST_SAID = 32_000_000;
 
     private int $said = 0;
+    private readonly int $began;
 
     private function __construct(private readonly Process $process, private readonly string $name)
     {
+        $this->began = hrtime(true);
     }
 
     /**
@@ -38,7 +40,7 @@ final class Program
         if (\strlen($given) > self::MOST_GIVEN) {
             throw new ProgramTrouble("This is more than $command[0] is given at once.", true);
         }
-        $program = new self(new Process($command, input: $given, timeout: self::SECONDS), $command[0]);
+        $program = new self(new Process($command, input: $given, timeout: null), $command[0]);
         try {
             $program->process->start($program->count(...));
         } catch (ExceptionInterface $fault) {
@@ -57,6 +59,7 @@ final class Program
     public function answer(): string
     {
         try {
+            $this->process->setTimeout((hrtime(true) - $this->began) / 1e9 + self::SECONDS);
             $status = $this->process->wait();
         } catch (ProcessTimedOutException $fault) {
             throw new ProgramTrouble("$this->name takes longer than ".self::SECONDS.' s.', true, $fault);

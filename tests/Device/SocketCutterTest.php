@@ -38,19 +38,18 @@ final class SocketCutterTest extends TestCase
             posix_kill(posix_getpid(), \SIGKILL);
         }
         $this->server = $child;
-        for (
-            $i = 0;
-            $i < 200
-            && !@fclose(
-                @stream_socket_client("tcp://$this->address") ?:
-                fopen('php://memory', 'r') ?:
-                throw new \RuntimeException(),
-            );
-            ++$i
-        ) {
+        for ($tries = 0; $tries < 2000 && !$this->isOn(); ++$tries) {
             usleep(10_000);
         }
-        usleep(100_000);
+    }
+
+    private function isOn(): bool
+    {
+        try {
+            return '' !== (new SocketCutter($this->address))->status()->state;
+        } catch (CutterTrouble) {
+            return false;
+        }
     }
 
     protected function tearDown(): void
@@ -86,11 +85,11 @@ final class SocketCutterTest extends TestCase
             'batch-9-abc',
             'Permanent, navy',
             200_000,
-            'IN;SP1;PU400,7600;PD3600,7600,3600,4400,400,4400,400,7600;PU;PA0,0;',
+            'IN;SP1;PU400,7600;PD3600,7600,3600,4400,400,4400,400,7600,3600,7600,3600,4400,400,4400,400,7600;PU;PA0,0;',
         );
         $cutter->begin('batch-9-abc');
         $seen = [];
-        for ($i = 0; $i < 300; ++$i) {
+        for ($tries = 0; $tries < 2000; ++$tries) {
             $status = $cutter->status();
             $seen[] = $status->share;
             self::assertSame('batch-9-abc', $status->job);

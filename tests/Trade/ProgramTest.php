@@ -33,6 +33,14 @@ final class ProgramTest extends TestCase
         self::assertLessThan(20e9, hrtime(true) - $began);
     }
 
+    public function testWhatItTakesWhileNobodyWaitsDoesNotCount(): void
+    {
+        $long = str_repeat('Penhallow ', 40_000);
+        $program = Program::begin(['cat'], $long);
+        sleep(6);
+        self::assertSame($long, $program->answer());
+    }
+
     public function testWhatSaysTooMuchIsEnded(): void
     {
         $this->expectException(ProgramTrouble::class);

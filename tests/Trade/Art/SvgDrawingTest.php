@@ -226,8 +226,8 @@ final class SvgDrawingTest extends TestCase
             null,
             0,
         );
-        $left = ['picture' => 1, 'live text' => 2, 'gradient' => 1, 'filter' => 1, 'pattern' => 1, 'copy' => 1];
-        foreach ($left as $what => $count) {
+        $expected = ['picture' => 1, 'live text' => 2, 'gradient' => 1, 'filter' => 1, 'pattern' => 1, 'copy' => 1];
+        foreach ($expected as $what => $count) {
             self::assertSame([$what, $count, Note::LEFT_OUT], $left[$what] ?? null, $what);
         }
         self::assertStringContainsString(
