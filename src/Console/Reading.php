@@ -33,6 +33,7 @@ use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rules;
 
 /** The parts that several documents share, read and written the same way. */
 final readonly class Reading
@@ -66,7 +67,8 @@ final readonly class Reading
             fn (): Words => Words::set(
                 $this->faces->named($face),
                 $lines,
-                new Setting($arrangement, $tracking, $radius, $order, $shape, $frame, $spacing, $align, $condense),
+                (new Setting($arrangement, $tracking, $radius, $order, $shape, $frame, $spacing, $align, $condense))
+                    ->within(Rules::standard()),
             ),
         );
     }

@@ -25,6 +25,11 @@ enum Rule: string
     case KeepHandle = 'keep-handle';
     case KeepHole = 'keep-hole';
     case KeepHinge = 'keep-hinge';
+    case BallFlat = 'ball-flat';
+    case BallSnips = 'ball-snips';
+    case CondenseMost = 'condense-most';
+    case StretchMost = 'stretch-most';
+    case NarrowRim = 'narrow-rim';
     case GapBetweenOrders = 'gap-between-orders';
     case GapInsideOrder = 'gap-inside-order';
     case SheetEdge = 'sheet-edge';
@@ -120,6 +125,7 @@ enum Rule: string
     case MinimumOrder = 'minimum-order';
     case RushShare = 'rush-share';
     case RushDays = 'rush-days';
+    case LongerHours = 'longer-hours';
     case QuoteDays = 'quote-days';
     case RoundMinutes = 'round-minutes';
     case ParcelPrice = 'parcel-price';
@@ -194,6 +200,11 @@ enum Rule: string
             self::KeepHandle => [10, 0, 100, 'mm', 'Clear of a handle root', 'Fingers rub it off.', 3],
             self::KeepHole => [4, 0, 100, 'mm', 'Clear of a hole', 'Screws and string pull at the film.', 3],
             self::KeepHinge => [5, 0, 100, 'mm', 'Clear of a hinge, clip or latch', 'What moves catches the film.', 3],
+            self::BallFlat => [1.5, 0, 10, '%', 'On a ball the edge of a part lies flat up to a shrink of', 'Film gives a little way.', 3],
+            self::BallSnips => [4, 0, 20, '%', 'On a ball relief snips serve up to a shrink of', 'Beyond it film creases: it is split or made smaller.', 3],
+            self::CondenseMost => [8, 0, 30, '%', 'Letters are condensed or expanded by at most', 'Beyond it they look stretched.', 4],
+            self::StretchMost => [40, 0, 80, '%', 'Letters are stretched, where the customer asks for it, by at most', 'Beyond it they are no letters of that face.', 4],
+            self::NarrowRim => [1.5, 0, 20, 'mm', 'A rim is laid by marks under', 'Layers are laid to about 1 mm, and under this that shows.', 5],
             self::GapBetweenOrders => [8, 0, 50, 'mm', 'Gap between different orders', 'Room for the scissors.', 7],
             self::GapInsideOrder => [3, 0, 50, 'mm', 'Gap inside one order', 'Room for the knife to turn and the hook to start.', 7],
             self::SheetEdge => [2, 0, 50, 'mm', 'Gap to the edge of the sheet', 'Film is loaded to about a millimetre.', 7],
@@ -303,6 +314,7 @@ enum Rule: string
             self::BlankPrice => [4, 0, 1000, 'each', 'A blank of the shop’s', 'What it was bought for.', 16],
             self::MinimumOrder => [6, 0, 500, 'in all', 'Smallest order', 'Less does not pay for the asking.', 16],
             self::RushShare => [25, 0, 300, '%', 'Rush: more by', 'Others wait for it.', 16],
+            self::LongerHours => [120, 15, 600, 'min', 'Where a day is made longer, by', 'Who stays longer than that makes mistakes.', 16],
             self::QuoteDays => [30, 1, 365, 'days', 'A quote holds for', 'Film and rent go up, and shelves empty.', 16],
             self::RoundMinutes => [6, 0, 240, 'min', 'Own round: each stop', 'There and on to the next one.', 16],
             self::ParcelPrice => [6, 0, 200, 'each', 'A parcel', 'What the carrier takes, and the box.', 16],

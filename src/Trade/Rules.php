@@ -45,4 +45,14 @@ final readonly class Rules
 
         return (int) round(1000 * $this->value($rule));
     }
+
+    /** A rule in per cent, as a share: 0.04 for 4 %. */
+    public function share(Rule $rule): float
+    {
+        if ('%' !== $rule->unit()) {
+            throw new \LogicException("{$rule->value} is no share.");
+        }
+
+        return $this->value($rule) / 100;
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
+use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Check\FaceSample;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Lettering\BoxFitting;
@@ -26,6 +27,7 @@ final readonly class BoxOffers
         private FaceSampler $sampler,
         private DesignCheck $check,
         private Typesetter $typesetter,
+        private ShopRules $rules,
     ) {
     }
 
@@ -42,7 +44,7 @@ final readonly class BoxOffers
     public function of(Drawable $decal, int $width, int $height): array
     {
         $box = Box::sized($width, $height);
-        $near = new BoxFitting($this->typesetter);
+        $near = new BoxFitting($this->typesetter, $this->rules->current());
         $own = $this->words->of($decal->lines, $decal->design);
         [$words, $misfit] = $near->near($own, $box);
         $offers = [$this->offer($decal, $words, $box)];

@@ -104,8 +104,13 @@ final class Design
             Align::tryFrom((string) ($of['align'] ?? '')) ?? Align::Centre,
             (float) ($of['condense'] ?? 0),
             mending: $this->mending(),
-            stretchAsked: 'yes' === ($of['stretchAsked'] ?? ''),
         );
+    }
+
+    /** Whether the customer asks for letters that are stretched further than the shop does by itself. */
+    public function isStretchAsked(): bool
+    {
+        return 'yes' === ($this->setting['stretchAsked'] ?? '');
     }
 
     /**

@@ -225,11 +225,18 @@ final readonly class DesignFitter
         }
         $words = $this->words->of($lines, $design);
         $surface = $this->room($object, $words);
-        $upTo = fn (float $strain): int => $this->fitting()
-            ->fit($surface, $words, null, $design->offsets(), at: $design->at(), strain: $strain)
+        $upTo = fn (Rule $strain): int => $this->fitting()
+            ->fit(
+                $surface,
+                $words,
+                null,
+                $design->offsets(),
+                at: $design->at(),
+                strain: $this->rules->current()->share($strain),
+            )
             ->largest;
 
-        return new OnBall($upTo(Ball::FLAT), $upTo(Ball::SNIPS));
+        return new OnBall($upTo(Rule::BallFlat), $upTo(Rule::BallSnips));
     }
 
     /**

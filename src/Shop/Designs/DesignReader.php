@@ -8,6 +8,7 @@ use Yelbo\Shop\Input\FieldMap;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Input\TypedWords;
+use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Face;
@@ -29,6 +30,7 @@ final readonly class DesignReader
         private Faces $faces,
         private ElementReader $elements,
         private UnderneathReader $underneath,
+        private ShopRules $rules,
     ) {
     }
 
@@ -66,7 +68,7 @@ final readonly class DesignReader
             $motif?->toArray(),
         );
         try {
-            $design->setting(1);
+            $design->setting(1)->within($this->rules->current(), $design->isStretchAsked());
         } catch (Refused $refused) {
             throw FieldMap::Design->refusals($refused);
         }

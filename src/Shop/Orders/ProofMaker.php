@@ -17,7 +17,6 @@ use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\LineStyle;
-use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Allowance;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
@@ -138,8 +137,9 @@ final readonly class ProofMaker
             $remarks[] = ($setting->condense > 0 ? 'Condensed' : 'Expanded').
                 ' by '.
                 abs($setting->condense).
-                ($setting->isStretched()
-                    ? ' %, as you asked: more than the '.Setting::MOST_CONDENSE.' % at which letters keep their looks.'
+                ($setting->isStretched($rules)
+                    ? " %, as you asked: more than the {$rules->value(Rule::CondenseMost)} % at which letters keep "
+                        .'their looks.'
                     : ' %.');
         }
         $heights = $fitted->lineHeights();

@@ -12,7 +12,9 @@ use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\Dockets;
 use Yelbo\Shop\Records\NotFound;
+use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 
 /** What people change about the plan of the week: where a step stays, which order comes first, longer hours. */
 final readonly class WeekChanges
@@ -25,6 +27,7 @@ final readonly class WeekChanges
         private People $people,
         private Book $book,
         private ClockInterface $clock,
+        private ShopRules $rules,
     ) {
     }
 
@@ -143,7 +146,8 @@ final readonly class WeekChanges
             $day = new \DateTimeImmutable($date);
             $stretches = $this->calendar->hours()->on($day);
             $closes = [] === $stretches ? 0 : end($stretches)[1];
-            $this->calendar->workLonger($day, $closes, $closes + WeekPlanning::LONGER);
+            $longerBy = (int) $this->rules->current()->value(Rule::LongerHours);
+            $this->calendar->workLonger($day, $closes, $closes + $longerBy);
 
             return;
         }

@@ -41,8 +41,7 @@ final readonly class WeekPlanning
     private const NEW = 10_000_000_000;
     /** Steps placed to try a change. */
     private const TRIED = 6_000;
-    /** Minutes longer on one day, and on how many days that is tried. */
-    public const LONGER = 120;
+    /** On how many days a longer one is tried. */
     private const DAYS_LONGER = 3;
 
     public function __construct(
@@ -325,20 +324,21 @@ final readonly class WeekPlanning
     private function longer(int $nth, array $works, array $jobs, array $hours, \DateTimeImmutable $now): array
     {
         $tried = 0;
+        $longerBy = (int) $this->rules->current()->value(Rule::LongerHours);
         for ($day = $now->setTime(0, 0); $tried < self::DAYS_LONGER; $day = $day->modify('+1 day')) {
             if ($day->getTimestamp() - $now->getTimestamp() > $jobs[$nth]->due) {
                 return [];
             }
             $stretches = $this->calendar->hours()->on($day);
             $closes = [] === $stretches ? 0 : end($stretches)[1];
-            if (0 === $closes || $day->modify("+$closes minutes") < $now || $closes + self::LONGER > 1440) {
+            if (0 === $closes || $day->modify("+$closes minutes") < $now || $closes + $longerBy > 1440) {
                 continue;
             }
             ++$tried;
             $longer = array_map(
                 static fn (Hours $one): Hours => [] === $one->on($day)
                     ? $one
-                    : $one->with($day->format('Y-m-d'), $closes, $closes + self::LONGER),
+                    : $one->with($day->format('Y-m-d'), $closes, $closes + $longerBy),
                 $hours,
             );
             if (0 === Outlook::of($jobs, $longer, $now, 1, [], self::TRIED)->week->late[$nth]) {
@@ -347,7 +347,7 @@ final readonly class WeekPlanning
                     'date' => $day->format('Y-m-d'),
                     'says' => \sprintf(
                         'Work until %s on %s: in time.',
-                        Calendar::told($closes + self::LONGER),
+                        Calendar::told($closes + $longerBy),
                         $day->format('D j M'),
                     ),
                 ]];

@@ -14,7 +14,6 @@ use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Development;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -26,8 +25,6 @@ final readonly class DecalCheck
     private const STRAIN_GRACE = 0.0001;
     /** µm of letter height that the reading distances are given for. */
     private const READ_BY = 25_000;
-    /** µm: narrower than this a rim shows that it was laid by hand (section 5). */
-    private const REGISTER = 1_500;
     /** Of the art's box: what runs round all of it; and of an area: two shapes that are the same. */
     private const ROUND_ALL = 0.98;
     private const ALIKE = 0.96;
@@ -220,13 +217,13 @@ final readonly class DecalCheck
                 ],
             );
         }
-        if (null !== $fitted->strain && $fitted->strain > Ball::FLAT + self::STRAIN_GRACE) {
+        if (null !== $fitted->strain && $fitted->strain > $this->rules->share(Rule::BallFlat) + self::STRAIN_GRACE) {
             $percent = round(100 * $fitted->strain, 1);
-            $stop = $fitted->strain > Ball::SNIPS + self::STRAIN_GRACE;
+            $stop = $fitted->strain > $this->rules->share(Rule::BallSnips) + self::STRAIN_GRACE;
             $snags[] = new Snag(
                 SnagCode::BallStrain,
                 $stop ? Severity::Stop : Severity::Warn,
-                (int) round(1000 * 100 * ($stop ? Ball::SNIPS : Ball::FLAT)),
+                (int) round(1000 * $this->rules->value($stop ? Rule::BallSnips : Rule::BallFlat)),
                 (int) round(1000 * 100 * $fitted->strain),
                 null,
                 $stop
@@ -284,22 +281,23 @@ final readonly class DecalCheck
     private function register(Fitted $fitted): array
     {
         $top = $fitted->artwork->top()->box();
+        $narrow = $this->rules->micrometres(Rule::NarrowRim);
         foreach (\array_slice($fitted->artwork->layers, 1) as $layer) {
             $rim = $top->left - $layer->region->box()->left;
-            if ($rim > 0 && $rim < self::REGISTER) {
+            if ($rim > 0 && $rim < $narrow) {
                 return [
                     new Snag(
                         SnagCode::Register,
                         Severity::Warn,
-                        self::REGISTER,
+                        $narrow,
                         $rim,
                         null,
                         'The rim is '.
                             Length::micrometres($rim)->inMetric().
                             ' mm. Layers are laid to about 1 mm, and under '.
-                            Length::micrometres(self::REGISTER)->inMetric().
+                            Length::micrometres($narrow)->inMetric().
                             ' mm that shows.',
-                        [['do' => Remedy::WidenRim, 'by' => self::REGISTER]],
+                        [['do' => Remedy::WidenRim, 'by' => $narrow]],
                     ),
                 ];
             }

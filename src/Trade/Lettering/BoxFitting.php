@@ -6,6 +6,8 @@ namespace Yelbo\Trade\Lettering;
 
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
 
 /**
  * Words that are to fill a box of both sides: proportions are locked, so it is looked for a little tracking, then a
@@ -21,7 +23,7 @@ final readonly class BoxFitting
     /** Of the proportions: a misfit under this is none. */
     private const NOTHING = 0.002;
 
-    public function __construct(private Typesetter $typesetter)
+    public function __construct(private Typesetter $typesetter, private Rules $rules)
     {
     }
 
@@ -45,7 +47,8 @@ final readonly class BoxFitting
         $tracking = max(self::TRACKING[0], min(self::TRACKING[1], $tracking));
         $tracked = $setting->tracked($tracking);
         $condense = 100 * (1 - $wanted / $this->proportion($words->with($tracked)));
-        $condense = max(-Setting::MOST_CONDENSE, min(Setting::MOST_CONDENSE, round($condense, 1)));
+        $most = $this->rules->value(Rule::CondenseMost);
+        $condense = max(-$most, min($most, round($condense, 1)));
         $near = $words->with(abs($condense) < 100 * self::NOTHING ? $tracked : $tracked->condensed($condense));
 
         return [$near, self::misfit($this->proportion($near), $wanted)];

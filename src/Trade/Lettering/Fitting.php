@@ -19,6 +19,7 @@ use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
@@ -56,7 +57,8 @@ final readonly class Fitting
      * @param int|null             $clearance µm; by the shop's rule where it is left out
      * @param array{int, int}|null $at        left and top where the art is wanted; the middle where left out
      * @param bool                 $centred   its middle on the object's; else the largest anywhere
-     * @param float                $strain    of a ball: how much the edge of a part may have to shrink
+     * @param float                $strain    of a ball: the share by which the edge of a part may have to shrink; by the
+     *     shop's rule where it is left out
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
      */
@@ -68,9 +70,10 @@ final readonly class Fitting
         ?int $clearance = null,
         ?array $at = null,
         bool $centred = true,
-        float $strain = Ball::FLAT,
+        ?float $strain = null,
     ): Fitted {
         $shares = $this->typesetter->shares($words);
+        $strain ??= $this->rules->share(Rule::BallFlat);
         $fitted = $this->exactly($surface, $words, $capHeight, $offset, $clearance, $at, $centred, $strain)
             ->ofLines($shares);
         $told = intdiv($fitted->largest, $this->step) * $this->step;
@@ -294,7 +297,7 @@ final readonly class Fitting
             $scale *= $half / ($half + Frames::BAND * Glyphs::SKETCH_HEIGHT);
         }
         if ($base instanceof Ball) {
-            $scale = min($scale, $base->reach(Ball::FLAT) / max(1.0, PartsOnBall::reach(Geos::union([$sketch]))));
+            $scale = min($scale, $base->reach($this->rules->share(Rule::BallFlat)) / max(1.0, PartsOnBall::reach(Geos::union([$sketch]))));
         }
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $scale);
         $height = Arrangement::AllRound === $words->setting->arrangement

@@ -9,6 +9,7 @@ use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Room;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
@@ -38,7 +39,7 @@ final readonly class SetFitting
     private Fitting $fitting;
 
     /** @param int $step µm; as in `Fitting` */
-    public function __construct(private Typesetter $typesetter, Rules $rules, int $step = 1)
+    public function __construct(private Typesetter $typesetter, private Rules $rules, int $step = 1)
     {
         $this->fitting = new Fitting($typesetter, $rules, $step);
     }
@@ -321,12 +322,13 @@ final readonly class SetFitting
                 'alone' => $try(Words::set($words->face, $broken, $words->setting->arranged(Arrangement::Stack))),
             ];
         }
-        if ($words->setting->condense < Setting::MOST_CONDENSE) {
+        $most = $this->rules->value(Rule::CondenseMost);
+        if ($words->setting->condense < $most) {
             $proposals[] = [
                 'do' => 'condense',
-                'says' => 'condensed by '.Setting::MOST_CONDENSE.' %',
-                'condense' => Setting::MOST_CONDENSE,
-                'alone' => $try($words->with($words->setting->condensed(Setting::MOST_CONDENSE))),
+                'says' => "condensed by $most %",
+                'condense' => $most,
+                'alone' => $try($words->with($words->setting->condensed($most))),
             ];
         }
         $narrower = $this->narrower($words, $faces);

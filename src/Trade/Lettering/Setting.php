@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Yelbo\Trade\Lettering;
 
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
 
 /** How words are set, apart from what they say, their face and their size. Source: handbook section 4. */
 final readonly class Setting
 {
     private const WIDEST_TRACKING = 2000;
-    /** Per cent: more looks stretched (section 4). */
-    public const MOST_CONDENSE = 8.0;
-    /** Per cent, where the customer asks for it all the same: beyond it letters are no letters of that face. */
-    public const MOST_ASKED = 40.0;
     /** µm: 1 mm to 20 m. */
     private const RADII = [1000, 20_000_000];
 
@@ -34,8 +32,6 @@ final readonly class Setting
      * @param bool     $justify     whether all lines are set to one width, the shortest as high as the letter height
      * @param Mending  $mending     what is done to the outlines for knife and hook
      * @param Face|null $signs      where signs are taken from that the face lacks
-     * @param bool     $stretchAsked whether the customer asks for letters that are stretched further than the shop does
-     *     by itself
      */
     public function __construct(
         public Arrangement $arrangement = Arrangement::Line,
@@ -54,7 +50,6 @@ final readonly class Setting
         public ?float $bowDown = null,
         public array $styles = [],
         public bool $justify = false,
-        public bool $stretchAsked = false,
         public ?Face $signs = null,
         public float $wordSpace = 0.0,
     ) {
@@ -83,18 +78,32 @@ final readonly class Setting
                 '/lineSpacing',
             );
         }
-        if (abs($condense) > ($stretchAsked ? self::MOST_ASKED : self::MOST_CONDENSE)) {
+        if (abs($condense) >= 100) {
+            throw new Refused('stretched', 'Letters keep some of their width.', '/condense');
+        }
+    }
+
+    /**
+     * This setting, where its letters are not stretched further than the shop does it: by itself, or where the customer
+     * asks for it.
+     *
+     * @throws Refused at `/condense`
+     */
+    public function within(Rules $rules, bool $isAskedFor = false): self
+    {
+        $most = $rules->value($isAskedFor ? Rule::StretchMost : Rule::CondenseMost);
+        if (abs($this->condense) > $most) {
             throw new Refused(
                 'stretched',
-                $stretchAsked
-                    ? 'Letters are stretched by '.self::MOST_ASKED.' % at most, whoever asks for it.'
-                    : 'Letters are condensed or expanded by '.
-                        self::MOST_CONDENSE.
-                        ' % at most: beyond that they look stretched. Take a narrower face, or say that it is asked '
-                            .'for.',
+                $isAskedFor
+                    ? "Letters are stretched by $most % at most, whoever asks for it."
+                    : "Letters are condensed or expanded by $most % at most: beyond that they look stretched. Take a "
+                        .'narrower face, or say that it is asked for.',
                 '/condense',
             );
         }
+
+        return $this;
     }
 
     /** The smallest letters beside the letter height: a monogram's outer ones, the name across an initial. */
@@ -167,9 +176,9 @@ final readonly class Setting
     }
 
     /** Whether letters are stretched further than the shop does by itself. */
-    public function isStretched(): bool
+    public function isStretched(Rules $rules): bool
     {
-        return abs($this->condense) > self::MOST_CONDENSE;
+        return abs($this->condense) > $rules->value(Rule::CondenseMost);
     }
 
     /** This setting so many per cent narrower; wider where negative. */

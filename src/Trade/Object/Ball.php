@@ -24,9 +24,6 @@ final readonly class Ball implements Round
 {
     use FlatSurface;
 
-    public const FLAT = 0.015;
-    public const SNIPS = 0.04;
-
     /** @param float|null $seen angle in degrees within which art has to be seen from the front; else all its front */
     public function __construct(private Length $diameter, private ?float $seen = null)
     {

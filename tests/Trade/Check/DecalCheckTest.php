@@ -23,6 +23,7 @@ use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** What speaks against a decal for where it goes, not for how it is drawn. */
@@ -77,7 +78,7 @@ final class DecalCheckTest extends TestCase
                 self::assertNull($bears, 'larger letters are never strained less');
                 continue;
             }
-            self::assertSame($snag->severity, $fitted->strain > Ball::SNIPS ? Severity::Stop : Severity::Warn);
+            self::assertSame($snag->severity, $fitted->strain > Rules::standard()->share(Rule::BallSnips) ? Severity::Stop : Severity::Warn);
             self::assertEqualsWithDelta(100_000 * (float) $fitted->strain, $snag->found, 1);
             [$bears, $creases] = Severity::Warn === $snag->severity ? [$snag, null] : [$bears, $snag];
         }

@@ -8,10 +8,10 @@ use PHPUnit\Framework\TestCase;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Lettering\BoxFitting;
 use Yelbo\Trade\Lettering\Fitting;
-use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Rectangle;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** A box of both sides: letters are not stretched to fill it. */
@@ -19,7 +19,7 @@ final class BoxFittingTest extends TestCase
 {
     public function testALittleTrackingThenALittleCondensingAndTheRestIsSaid(): void
     {
-        $near = new BoxFitting(Lettering::typesetter());
+        $near = new BoxFitting(Lettering::typesetter(), Rules::standard());
         $words = Lettering::words('oswald', 'Heron');
         $plain = Lettering::typesetter()->sketch($words)->box();
         $proportion = $plain->width() / $plain->height();
@@ -28,7 +28,7 @@ final class BoxFittingTest extends TestCase
             [$set, $misfit] = $near->near($words, $box);
             self::assertGreaterThanOrEqual(-20, $set->setting->tracking);
             self::assertLessThanOrEqual(120, $set->setting->tracking);
-            self::assertLessThanOrEqual(Setting::MOST_CONDENSE, abs($set->setting->condense));
+            self::assertLessThanOrEqual(Rules::standard()->value(Rule::CondenseMost), abs($set->setting->condense));
             self::assertSame($words->face, $set->face);
             self::assertSame(0.5 === $wider || 2.0 === $wider, $misfit > 0.05, "$wider");
             if (1.0 === $wider) {

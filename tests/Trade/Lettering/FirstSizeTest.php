@@ -33,6 +33,7 @@ use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
+use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /**
@@ -103,7 +104,7 @@ final class FirstSizeTest extends TestCase
         );
         $fitting = new Fitting(Lettering::typesetter(), Rules::standard());
         $fitted = $fitting->fit($surface, $words);
-        $isFlat = static fn (Fitted $of): bool => ($of->strain ?? 0.0) <= Ball::FLAT + 0.0001;
+        $isFlat = static fn (Fitted $of): bool => ($of->strain ?? 0.0) <= Rules::standard()->share(Rule::BallFlat) + 0.0001;
         self::assertTrue($fitted->inside && $isFlat($fitted), 'it fits');
         self::assertTrue(
             Geos::covers(
@@ -234,7 +235,7 @@ final class FirstSizeTest extends TestCase
     {
         $ball = new Ball(Length::millimetres(100), 120);
         $fitted = $this->fit($ball, ['Heron']);
-        self::assertLessThan(Ball::FLAT + 1e-5, $fitted->strain);
+        self::assertLessThan(Rules::standard()->share(Rule::BallFlat) + 1e-5, $fitted->strain);
         self::assertGreaterThan(12_000, $fitted->capHeight, 'not letters of some 5 mm');
         self::assertTrue($fitted->inside);
         $more = (new Fitting(Lettering::typesetter(), Rules::standard()))->fit(
@@ -242,7 +243,7 @@ final class FirstSizeTest extends TestCase
             Words::set(Lettering::faces()->named('oswald'), ['Heron'], new Setting()),
             (int) (1.02 * $fitted->capHeight),
         );
-        self::assertTrue(!$more->inside || $more->strain > Ball::FLAT);
+        self::assertTrue(!$more->inside || $more->strain > Rules::standard()->share(Rule::BallFlat));
     }
 
     public function testAWidthAHeightOrBothAreMet(): void
