@@ -32,10 +32,9 @@ use Yelbo\Trade\Rules;
 
 /**
  * Film that is told with a price against film of the plan that is released for it, over orders made up from a seed:
- * names,
- * lists, frames, signs in panels, rims and bases, stars in a film of their own, lattices, prints. YELBO_FILM_TOLD=200
- * tries so many and prints the figures of docs/benchmarks.md;
- * YELBO_FILM_SEED makes up others, YELBO_FILM_THINKS=5 has each plan thought about for so many seconds.
+ * names, lists, frames, signs in panels, rims and bases, stars in a film of their own, lattices, prints.
+ * YELBO_FILM_TOLD=200 tries so many and prints the figures of docs/benchmarks.md; YELBO_FILM_SEED makes up others,
+ * YELBO_FILM_THINKS=5 has each plan thought about for so many seconds.
  */
 final class FilmToldTest extends PlansTestCase
 {

@@ -61,8 +61,7 @@ final class ClosedTest extends WebCase
 
     /**
      * Every route the router knows, for a stranger, for somebody at the bench and for the owner: what is not named open
-     * is
-     * closed, what is not named the owner's is the bench's too.
+     * is closed, what is not named the owner's is the bench's too.
      */
     public function testEveryRouteForEveryRole(): void
     {

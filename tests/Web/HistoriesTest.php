@@ -21,8 +21,7 @@ use Yelbo\Trade\Journey\DocketState;
 /**
  * Made histories: orders that are changed, priced anew, opened again, cancelled, spoiled at every station, invoiced and
  * paid at any time. Whatever happens, film that is charged is film that is gone, papers are what was agreed, and what
- * is
- * owed is one sum. `YELBO_HISTORIES=300` makes as many.
+ * is owed is one sum. `YELBO_HISTORIES=300` makes as many.
  */
 final class HistoriesTest extends WebCase
 {

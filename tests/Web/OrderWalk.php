@@ -14,8 +14,7 @@ use Yelbo\Trade\Film\Film;
 
 /**
  * An order on its way through the shop, every step of it asked over HTTP as a page would; the knife's and the coats'
- * time is in
- * the test's hand. Whoever needs a docket at a station takes it there with these.
+ * time is in the test's hand. Whoever needs a docket at a station takes it there with these.
  */
 trait OrderWalk
 {

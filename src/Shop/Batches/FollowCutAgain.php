@@ -11,8 +11,7 @@ use Symfony\Component\Messenger\Stamp\DelayStamp;
 
 /**
  * A cut is followed to its end, whatever happens to one message: one that failed for good stays with the failed ones
- * for
- * the owner, and a new one takes its place. Else a batch would stay under the knife for ever.
+ * for the owner, and a new one takes its place. Else a batch would stay under the knife for ever.
  */
 #[AsEventListener]
 final readonly class FollowCutAgain

@@ -18,8 +18,7 @@ use Yelbo\Trade\Rules;
 
 /**
  * The shop's own figures over the standard ones, and those of the machine in use over both. They are read once, and
- * anew
- * after every change of a record and for every message of a worker, which outlives many changes.
+ * anew after every change of a record and for every message of a worker, which outlives many changes.
  */
 #[AsDoctrineListener(Events::postFlush)]
 final class ShopRules implements ResetInterface

@@ -111,9 +111,8 @@ final class Geos
 
     /**
      * A region grown, and closed by the same figure: where nothing else may be, and what nothing else can use. Both
-     * hold
-     * the region, drawn with as few corners as the tolerance allows, for a raster: they may cross themselves by as
-     * much. One trip through GEOS for both.
+     * hold the region, drawn with as few corners as the tolerance allows, for a raster: they may cross themselves by
+     * as much. One trip through GEOS for both.
      *
      * @param int $by        µm
      * @param int $far       µm: to grow it by once more, not less than the first

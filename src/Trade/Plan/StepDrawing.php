@@ -11,8 +11,7 @@ use Yelbo\Trade\Rules;
 
 /**
  * A small drawing of a step to scale: boxes and lines by what they mean, in mm. The art itself is drawn where `art`
- * says.
- * Source: handbook sections 10 and 11.
+ * says. Source: handbook sections 10 and 11.
  *
  * @phpstan-import-type Mark from Strokes
  */

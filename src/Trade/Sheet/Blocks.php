@@ -9,8 +9,7 @@ use Yelbo\Trade\Geometry\Region;
 
 /**
  * Room for weed boxes: each piece is nested as the rectangle its box cuts; pieces that are to come off together are
- * laid
- * side by side first and then nested as one. Source: handbook section 7.
+ * laid side by side first and then nested as one. Source: handbook section 7.
  */
 final readonly class Blocks
 {

@@ -9,8 +9,7 @@ use Random\Randomizer;
 /**
  * Ruin and recreate: takes a few neighbours off, and one of those that reach farthest, puts them down again in
  * another order, and keeps what brings everything nearer to the beginning; now and then what is a little worse, so that
- * it gets out of
- * dead ends.
+ * it gets out of dead ends.
  *
  * @phpstan-import-type Filled from Placer
  * @phpstan-import-type OpenSheet from Placer

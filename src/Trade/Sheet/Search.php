@@ -9,9 +9,8 @@ use Random\Randomizer;
 
 /**
  * Tries orders in which copies are put down. First a few by size; then the best with some copies swapped or moved,
- * again
- * from where the order first differs, until that helps no more. From there a part at a time is taken off and put down
- * anew. One fixed sequence: only how long it goes on differs.
+ * again from where the order first differs, until that helps no more. From there a part at a time is taken off and
+ * put down anew. One fixed sequence: only how long it goes on differs.
  *
  * @phpstan-import-type Filled from Placer
  * @phpstan-import-type State from Placer

@@ -17,8 +17,7 @@ final class WeedBoxes
 
     /**
      * One around each group of pieces, where it crosses no film that stays, no other box, and not the sheet's edge;
-     * where
-     * that cannot be, one around each part of the group that lies together, and else around each piece.
+     * where that cannot be, one around each part of the group that lies together, and else around each piece.
      *
      * @param list<array{Region, string}> $placed pieces on the sheet, and the group each belongs to
      * @param Region                      $room   where the knife may go

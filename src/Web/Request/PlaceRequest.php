@@ -6,8 +6,7 @@ namespace Yelbo\Web\Request;
 
 /**
  * A place typed from an edge, the middle or a feature of the object: `left`, `right`, `across`, `top`, `bottom`,
- * `down`,
- * or `across/0` and `down/0` from a feature.
+ * `down`, or `across/0` and `down/0` from a feature.
  */
 final readonly class PlaceRequest
 {

@@ -16,9 +16,8 @@ use Yelbo\Trade\Rules;
 
 /**
  * The plans of 200 decals as they were read by a person, line by line, in `plans.txt`: film, shape, material, layers,
- * who,
- * finish; the steps, minutes of hands, minutes of waiting. With YELBO_READ_PLANS=1 the file is written anew, to be read
- * again.
+ * who, finish; the steps, minutes of hands, minutes of waiting. With YELBO_READ_PLANS=1 the file is written anew, to
+ * be read again.
  */
 final class PlansTest extends TestCase
 {
