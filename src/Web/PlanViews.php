@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web;
 
-use Yelbo\Shop\Batches\NestBuilder;
 use Yelbo\Shop\Batches\Nesting;
+use Yelbo\Shop\Batches\NestParts;
 use Yelbo\Shop\Batches\NestPlan;
 use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanOverview;
@@ -63,7 +63,7 @@ final readonly class PlanViews
             $shapes[] = ShapeView::from(
                 (string) $name,
                 $piece,
-                NestBuilder::tag($piece, (string) $name),
+                NestParts::tag($piece, (string) $name),
                 $part->region,
                 $this->lateness->isPieceLate($piece),
             );

@@ -36,7 +36,7 @@ final readonly class PlanEditor
 
     public function __construct(
         private EntityManagerInterface $records,
-        private NestBuilder $builder,
+        private NestParts $parts,
         private PlanRelease $release,
         private FilmToCut $film,
         private Shelf $shelf,
@@ -81,7 +81,7 @@ final readonly class PlanEditor
             $laid,
             $sheet,
             $nth,
-            new Place(NestBuilder::name($at['piece'], $at['part']), $x, $y, $turn),
+            new Place(NestParts::name($at['piece'], $at['part']), $x, $y, $turn),
         );
         $laid['sheets'][$sheet]['places'][$nth] =
             ['x' => $found->x, 'y' => $found->y, 'turn' => $found->turn, 'pinned' => true] + $at;
@@ -140,7 +140,7 @@ final readonly class PlanEditor
      */
     private function roomOn(NestPlan $plan, array $laid, int $sheet, array $at): Place
     {
-        $name = NestBuilder::name($at['piece'], $at['part']);
+        $name = NestParts::name($at['piece'], $at['part']);
         $piece = $this->parts($plan)[$name];
         $settle = $this->onto($plan, $laid, $sheet);
         foreach (array_unique([$at['turn'], ...$this->film->turns($plan->nesting()->film())]) as $turn) {
@@ -247,7 +247,7 @@ final readonly class PlanEditor
     /** @return array<int|string, NestPiece> every piece, or part of one, by its name in the plans */
     public function partsOf(Nesting $nesting): array
     {
-        return $this->builder->parts(array_values($this->pieces($nesting)), $nesting->split(), $this->rules->current());
+        return $this->parts->of(array_values($this->pieces($nesting)), $nesting->split(), $this->rules->current());
     }
 
     /** @param Laid $laid */
@@ -297,7 +297,7 @@ final readonly class PlanEditor
         $others = [];
         foreach ($laid['sheets'][$sheet]['places'] as $other => $at) {
             if ($other !== $but) {
-                $name = NestBuilder::name($at['piece'], $at['part']);
+                $name = NestParts::name($at['piece'], $at['part']);
                 $others[] = [$parts[$name], new Place($name, $at['x'], $at['y'], $at['turn'])];
             }
         }
@@ -326,18 +326,18 @@ final readonly class PlanEditor
         $parts = $this->parts($plan);
         $length = 0;
         foreach ($laid['sheets'][$sheet]['places'] as $at) {
-            $name = NestBuilder::name($at['piece'], $at['part']);
+            $name = NestParts::name($at['piece'], $at['part']);
             $length = max(
                 $length,
                 (new Place($name, $at['x'], $at['y'], $at['turn']))->put($parts[$name]->region)->box()->bottom,
             );
         }
         $laid['sheets'][$sheet]['length'] = $length;
-        $laid['sheets'][$sheet]['fill'] = NestBuilder::fill(
+        $laid['sheets'][$sheet]['fill'] = Layout::fill(
             $this->stock($laid, $sheet),
             $length,
             array_map(
-                static fn (array $at): NestPiece => $parts[NestBuilder::name($at['piece'], $at['part'])],
+                static fn (array $at): NestPiece => $parts[NestParts::name($at['piece'], $at['part'])],
                 $laid['sheets'][$sheet]['places'],
             ),
         );

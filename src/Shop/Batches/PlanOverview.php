@@ -29,7 +29,7 @@ use Yelbo\Trade\Sheet\PlannedSheet;
 final readonly class PlanOverview
 {
     public function __construct(
-        private NestBuilder $builder,
+        private NestParts $parts,
         private PlanRelease $release,
         private PieceWeeding $weeding,
         private Outlines $outlines,
@@ -179,7 +179,7 @@ final readonly class PlanOverview
                 ])),
             function () use ($piece, $part, $split, $rules): array {
                 $whole = $this->outlines->forKnife($piece);
-                $parts = $part < 0 ? [$whole] : $this->builder->partsOf($piece, $split, $rules);
+                $parts = $part < 0 ? [$whole] : $this->parts->ofPiece($piece, $split, $rules);
                 $region = $parts[max(0, $part)] ?? $whole;
                 $box = $region->box();
 

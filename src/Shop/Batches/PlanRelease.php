@@ -36,7 +36,7 @@ final readonly class PlanRelease
 {
     public function __construct(
         private EntityManagerInterface $records,
-        private NestBuilder $builder,
+        private NestParts $parts,
         private Outlines $outlines,
         private FilmToCut $film,
         private Shelf $shelf,
@@ -205,7 +205,7 @@ final readonly class PlanRelease
             $region =
                 $at['part'] < 0
                     ? $this->outlines->forKnife($piece)
-                    : $this->builder->partsOf($piece, \in_array($piece->id(), $nesting->split(), true), $rules)[
+                    : $this->parts->ofPiece($piece, \in_array($piece->id(), $nesting->split(), true), $rules)[
                         $at['part']
                     ];
 

@@ -18,11 +18,16 @@ use Yelbo\Trade\Cache;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Measure\Length;
+use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Cylinder;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Plan\Decal;
+use Yelbo\Trade\Plan\FilmDetail;
 use Yelbo\Trade\Plan\FilmParts;
+use Yelbo\Trade\Plan\OtherFilms;
 use Yelbo\Trade\Plan\SnipPlaces;
+use Yelbo\Trade\Plan\Substrate;
+use Yelbo\Trade\Plan\TapePiece;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 use Yelbo\Trade\Time\Paint;
@@ -50,31 +55,46 @@ final readonly class DecalsToApply
         $item = $piece->item();
         $object = $item->object();
         $size = $piece->isOnTop() ? $piece->joinedSize() : $piece->cutSize();
-        $cover = Taping::cover($size, $item->useOf(), $rules);
-        $painted = $object->paintedOn();
-        $paint = null === $painted ? null : new Paint($painted, $rules);
-        $now = $this->clock->now();
         [$left, $top] = [$piece->joinedLeft(), $piece->joinedTop()];
-        $seams = array_map(static fn (int $x): int => $x - $left->micrometres, $object->seams());
-        [$loose, $solid, $onSeams] = $this->parts($piece, $seams, $rules);
-        $along = self::alongTheWall($object, $left->plus($size->width->times(0.5)), $top);
+        $cover = Taping::cover($size, $item->useOf(), $rules);
 
         return new Decal(
             $piece->film()->grade(),
             $item->useOf(),
-            $object->material(),
-            $object->shape(),
+            $this->substrate($piece, $size, $rules),
             $size,
-            $object->size(),
             $left,
             $top,
-            $this->materials->tape($piece),
-            $cover,
-            -$cover->top - $rules->micrometres(Rule::TapeMargin),
+            new TapePiece(
+                $this->materials->tape($piece),
+                $cover,
+                -$cover->top - $rules->micrometres(Rule::TapeMargin),
+                $this->materials->strips($piece),
+            ),
+            $this->detail($piece, $rules),
+            new OtherFilms(
+                array_map(static fn (Piece $other): string => $other->tag(), \array_slice($piece->joined(), 1)),
+                self::beside($piece),
+            ),
             $item->isAppliedHere(),
             $item->finish(),
-            array_map(static fn (Piece $other): string => $other->tag(), \array_slice($piece->joined(), 1)),
-            $this->cutParts->of($piece),
+            $this->care->ofThing($piece->thing(), false),
+        );
+    }
+
+    private function substrate(Piece $piece, Size $art, Rules $rules): Substrate
+    {
+        $object = $piece->item()->object();
+        $painted = $object->paintedOn();
+        $paint = null === $painted ? null : new Paint($painted, $rules);
+        $now = $this->clock->now();
+        $middle = $piece->joinedLeft()->plus($art->width->times(0.5));
+        $top = $piece->joinedTop();
+
+        return new Substrate(
+            $object->shape(),
+            $object->size(),
+            $object->material(),
             $object->isInside(),
             $object->edgeOf(
                 $this->outlines
@@ -84,33 +104,36 @@ final readonly class DecalsToApply
             $object->corners(),
             null === $paint || $paint->curedAt() <= $now ? '' : $paint->curedAt()->format('D j M, H:i'),
             null !== $paint && $paint->isYoung($now),
-            $this->care->ofThing($piece->thing(), false),
-            self::beside($piece),
-            self::level($object, $left->plus($size->width->times(0.5)), $top->plus($size->height), $rules),
-            array_sum(
-                array_map(
-                    fn (Piece $layer): int => \count($this->weeding->weeding($layer)->keeps),
-                    $piece->isOnTop() ? $piece->joined() : [$piece],
-                ),
-            ),
-            SnipPlaces::of($this->outlines->region($piece->outline())->moved(
-                $piece->left()->micrometres - $left->micrometres,
-                $piece->top()->micrometres - $top->micrometres,
-            )),
+            self::level($object, $middle, $top->plus($art->height), $rules),
+            self::alongTheWall($object, $middle, $top),
             array_map(
                 static fn (array $feature): array => [
                     $feature['label'],
-                    $left->micrometres + intdiv($size->width->micrometres, 2) - $feature['x'],
-                    $top->micrometres + intdiv($size->height->micrometres, 2) - $feature['y'],
+                    $piece->joinedLeft()->micrometres + intdiv($art->width->micrometres, 2) - $feature['x'],
+                    $top->micrometres + intdiv($art->height->micrometres, 2) - $feature['y'],
                 ],
                 $object->features(),
             ),
-            $this->materials->strips($piece),
-            $along,
+        );
+    }
+
+    private function detail(Piece $piece, Rules $rules): FilmDetail
+    {
+        $item = $piece->item();
+        $left = $piece->joinedLeft()->micrometres;
+        $layers = $piece->isOnTop() ? $piece->joined() : [$piece];
+        $seams = array_map(static fn (int $x): int => $x - $left, $item->object()->seams());
+        [$loose, $solid, $onSeams] = $this->parts($piece, $seams, $rules);
+
+        return new FilmDetail(
+            $this->cutParts->of($piece),
+            array_sum(array_map(fn (Piece $layer): int => \count($this->weeding->weeding($layer)->keeps), $layers)),
+            SnipPlaces::of($this->outlines->region($piece->outline())->moved(
+                $piece->left()->micrometres - $left,
+                $piece->top()->micrometres - $piece->joinedTop()->micrometres,
+            )),
             // Letters in a frame are no insides of letters; and what is joined lies on what is under it.
-            AskedFilms::hasInsides($item->design()) && !(1 < \count($piece->joined()) && $piece->isOnTop())
-                ? $loose
-                : 0,
+            AskedFilms::hasInsides($item->design()) && 1 === \count($layers) ? $loose : 0,
             $solid,
             $onSeams,
         );

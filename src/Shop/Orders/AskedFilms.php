@@ -20,9 +20,13 @@ use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Plan\Decal;
+use Yelbo\Trade\Plan\FilmDetail;
 use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\FilmParts;
+use Yelbo\Trade\Plan\OtherFilms;
 use Yelbo\Trade\Plan\Shape;
+use Yelbo\Trade\Plan\Substrate;
+use Yelbo\Trade\Plan\TapePiece;
 
 /**
  * The films of a thing that is asked for or drawn, as the plan of work will have them once it is said yes to: so that a
@@ -124,17 +128,22 @@ final readonly class AskedFilms
         // What is joined lies on what is under it.
         $film = null === $own ? $on->film : $this->shelf->filmNumbered($own) ?? $on->film;
         [$loose, $onSeams] = $this->parts($regions, $on->hasInsides && 1 === \count($layers), $object->seams());
+        $plain = $this->plain($size, $film, $on);
 
         return new Decal(...[
+            'on' => new Substrate(...[
+                'edge' => $object->edgeOf($regions[0]),
+                'corners' => $object->corners(),
+            ] + get_object_vars($plain->on)),
             'left' => Length::micrometres($box->left),
             'top' => Length::micrometres($box->top),
-            'under' => array_fill(0, \count($layers) - 1, 'what lies under it'),
-            'edge' => $object->edgeOf($regions[0]),
-            'corners' => $object->corners(),
-            'loose' => $loose,
-            'onSeams' => $onSeams,
-            'parts' => null === $film ? [] : $this->film->cutParts($regions[0], $film),
-        ] + get_object_vars($this->plain($size, $film, $on)));
+            'detail' => new FilmDetail(
+                null === $film ? [] : $this->film->cutParts($regions[0], $film),
+                loose: $loose,
+                onSeams: $onSeams,
+            ),
+            'others' => new OtherFilms(array_fill(0, \count($layers) - 1, 'what lies under it')),
+        ] + get_object_vars($plain));
     }
 
     private function plain(Size $size, ?FilmOnShelf $film, AskedOn $on): Decal
@@ -142,28 +151,26 @@ final readonly class AskedFilms
         $rules = $this->rules->current();
         $grade = $film?->grade() ?? Film::Permanent;
         $zero = Length::micrometres(0);
+        $longer = max($size->width->micrometres, $size->height->micrometres);
 
         return new Decal(
             $grade,
             $on->use,
-            $on->material,
-            $on->object?->shape() ?? Shape::Flat,
-            $size,
-            $on->object?->size() ?? $size,
-            $zero,
-            $zero,
-            TapeChoice::for(
-                max($size->width->micrometres, $size->height->micrometres),
-                $grade,
-                $on->use,
+            new Substrate(
+                $on->object?->shape() ?? Shape::Flat,
+                $on->object?->size() ?? $size,
                 $on->material,
-                false,
-                $rules,
+                true === $on->object?->isInside(),
             ),
-            Taping::cover($size, $on->use, $rules),
+            $size,
+            $zero,
+            $zero,
+            new TapePiece(
+                TapeChoice::for($longer, $grade, $on->use, $on->material, false, $rules),
+                Taping::cover($size, $on->use, $rules),
+            ),
             appliedHere: $on->here,
             finish: $on->finish,
-            inside: true === $on->object?->isInside(),
         );
     }
 

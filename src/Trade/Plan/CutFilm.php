@@ -30,7 +30,7 @@ final readonly class CutFilm implements WorkRule
                 0.5,
                 reason: 'What lies flat on its liner comes up with the tape.',
             ),
-            ...[] === $decal->parts ? [] : [$this->parts($decal->parts)],
+            ...[] === $decal->detail->parts ? [] : [$this->parts($decal->detail->parts)],
         ];
     }
 

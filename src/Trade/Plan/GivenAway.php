@@ -38,7 +38,7 @@ final readonly class GivenAway implements WorkRule
                 StepKind::TestScrap,
                 'Add a test scrap',
                 'A corner of '.
-                    (1 === $decal->films ? 'the same film' : "each of the $decal->films films").
+                    (1 === $decal->others->films ? 'the same film' : "each of the {$decal->others->films} films").
                     ' for the customer to try on the surface first.',
                 ['scrap of the film'],
                 $pack,

@@ -65,7 +65,7 @@ final readonly class Layered implements WorkRule
     private function joined(Decal $decal): array
     {
         $steps = [];
-        foreach ($decal->under as $nth => $tag) {
+        foreach ($decal->others->under as $nth => $tag) {
             $steps[] = new Step(
                 StepKind::JoinLayer,
                 "Join it with $tag",
@@ -100,7 +100,7 @@ final readonly class Layered implements WorkRule
     private function onTheObject(Decal $decal): array
     {
         $steps = [];
-        foreach (array_reverse($decal->under) as $nth => $tag) {
+        foreach (array_reverse($decal->others->under) as $nth => $tag) {
             $steps[] = new Step(
                 StepKind::SetDown,
                 "Set $tag down".(0 === $nth ? '' : ' on it'),

@@ -16,10 +16,10 @@ final readonly class LooseParts implements WorkRule
 
     public function steps(Decal $decal): array
     {
-        if (0 === $decal->loose || !$decal->appliedHere || Film::Cling === $decal->film) {
+        if (0 === $decal->detail->loose || !$decal->appliedHere || Film::Cling === $decal->film) {
             return [];
         }
-        $many = 1 === $decal->loose ? 'One loose inside is' : "$decal->loose loose insides are";
+        $many = 1 === $decal->detail->loose ? 'One loose inside is' : "{$decal->detail->loose} loose insides are";
 
         return [
             new Step(

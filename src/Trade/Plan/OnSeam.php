@@ -14,10 +14,10 @@ final readonly class OnSeam implements WorkRule
 
     public function steps(Decal $decal): array
     {
-        if ([] === $decal->onSeams || !$decal->appliedHere) {
+        if ([] === $decal->detail->onSeams || !$decal->appliedHere) {
             return [];
         }
-        $parts = array_values(array_unique(array_column($decal->onSeams, 0)));
+        $parts = array_values(array_unique(array_column($decal->detail->onSeams, 0)));
         sort($parts);
         $last = array_pop($parts);
         $which = [] === $parts ? "Part $last" : 'Parts '.implode(', ', $parts)." and $last";
@@ -26,7 +26,8 @@ final readonly class OnSeam implements WorkRule
             new Step(
                 StepKind::Seam,
                 'Cut it on the seam',
-                "$which of {$decal->onSeams[0][1]} from the left, as drawn: cut the film along the seam, and press "
+                "$which of {$decal->detail->onSeams[0][1]} from the left, as drawn: cut the film along the seam, and "
+                    .'press '
                     .'both sides down into it.',
                 ['knife'],
                 1.0,

@@ -22,13 +22,13 @@ final readonly class OverEdge implements WorkRule
 
     public function steps(Decal $decal): array
     {
-        if (!$decal->appliedHere || Edge::Within === $decal->edge) {
+        if (!$decal->appliedHere || Edge::Within === $decal->on->edge) {
             return [];
         }
         $over = $decal->overhang()->inWords();
         $most = Length::micrometres($decal->overhang()->most())->inBoth();
         $caution = 'Cut away from yourself, and not into the object.';
-        if (Edge::Trimmed === $decal->edge) {
+        if (Edge::Trimmed === $decal->on->edge) {
             return [
                 new Step(
                     StepKind::TrimEdge,
@@ -36,7 +36,7 @@ final readonly class OverEdge implements WorkRule
                     ($decal->overhang()->most() > 0 ? "It reaches over by $over" : 'What reaches over comes off').
                         ': a'.
                         ' sharp blade held flat against the edge, in one go'.
-                        ($decal->corners > 0 ? ' from corner to corner.' : ' all round.'),
+                        ($decal->on->corners > 0 ? ' from corner to corner.' : ' all round.'),
                     ['knife, new blade'],
                     2.0,
                     reason: 'A dull blade drags the film.',
@@ -52,14 +52,14 @@ final readonly class OverEdge implements WorkRule
             new Step(
                 StepKind::ReliefCut,
                 'Cut in and fold under',
-                ($decal->corners > 0
-                    ? "At each of the $decal->corners corners cut in by $most, from the edge of the film to the "
+                ($decal->on->corners > 0
+                    ? "At each of the {$decal->on->corners} corners cut in by $most, from the edge of the film to the "
                         .'corner of the object'
                     : "Every {$this->rules->value(Rule::ReliefEvery)} mm round the edge cut in by $most, from the "
                         .'edge of the film to that of the object').
                     '; then fold each side under and press.',
                 ['knife'],
-                max(3.0, 0.7 * $decal->corners),
+                max(3.0, 0.7 * $decal->on->corners),
                 reason: 'Without the cut it creases and lifts.',
                 caution: $caution,
                 troubles: [['It lifts at a corner', 'Warm it a little and press; cut in further where it pulls.']],

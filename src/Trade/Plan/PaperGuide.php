@@ -51,14 +51,14 @@ final readonly class PaperGuide
                     $films,
                 ),
                 ...Strokes::cross($frame, $art),
-                ...Edge::Folded === $decal->edge ? Strokes::reliefs($decal) : [],
+                ...Edge::Folded === $decal->on->edge ? Strokes::reliefs($decal) : [],
                 // Where each part goes that it was cut in: under them the guide is the whole.
                 ...array_map(
                     static fn (CutPart $part): array => Strokes::box(
                         Strokes::FIGURE,
                         $part->box->moved($decal->left->micrometres, $decal->top->micrometres),
                     ),
-                    $decal->parts,
+                    $decal->detail->parts,
                 ),
             ],
             $whole,

@@ -34,7 +34,7 @@ final readonly class PlacedByFigures implements WorkRule
             return [];
         }
         $two = $decal->longer() > $this->rules->micrometres(Rule::TwoPeople);
-        $hinge = !$decal->shape->isRound()
+        $hinge = !$decal->on->shape->isRound()
             && Film::Cling !== $decal->film
             && $decal->longer() > $this->rules->micrometres(Rule::ByHand);
 
@@ -73,7 +73,7 @@ final readonly class PlacedByFigures implements WorkRule
     /** From what can be reached, where an edge cannot: at most two of them, the nearest first. */
     private static function fromFeatures(Decal $decal): string
     {
-        $features = $decal->features;
+        $features = $decal->on->features;
         usort(
             $features,
             static fn (array $a, array $b): int => hypot($a[1], $a[2]) <=> hypot($b[1], $b[2]),
@@ -85,7 +85,7 @@ final readonly class PlacedByFigures implements WorkRule
                 implode(
                     ' and ',
                     array_filter([
-                        self::way($feature[1], $decal->inside ? ['left', 'right'] : ['right', 'left']),
+                        self::way($feature[1], $decal->on->inside ? ['left', 'right'] : ['right', 'left']),
                         self::way($feature[2], ['down', 'up']),
                     ]),
                 ) ?: 'exactly',
@@ -109,27 +109,27 @@ final readonly class PlacedByFigures implements WorkRule
     /** What it goes beside, where that lies on the object already. */
     private function after(Decal $decal): string
     {
-        return [] === $decal->beside
+        return [] === $decal->others->beside
             ? ''
             : ' '.
-                implode(', ', $decal->beside).
-                (1 === \count($decal->beside)
+                implode(', ', $decal->others->beside).
+                (1 === \count($decal->others->beside)
                     ? ' lies there already: look at the gap between them.'
                     : ' lie there already, the largest first: look at the gaps between them.');
     }
 
     private function where(Decal $decal): string
     {
-        return match ($decal->shape) {
+        return match ($decal->on->shape) {
             Shape::Ball => 'Its liner still on, the middle of the art on the middle that was marked. On a ball there '
                 .'is no edge to measure from.',
             Shape::Taper => 'Its liner still on, the lower edge of the art along the level line; it runs with the '
                 .'taper. Art to top edge '.self::down($decal).' along the wall.',
             Shape::Round => "Its liner still on: art to top edge {$decal->top->inBoth()}, to the mark on its left "
                 ."{$decal->left->inBoth()} along the wall.",
-            Shape::Flat => Edge::Within !== $decal->edge && $decal->overhang()->most() > 0
+            Shape::Flat => Edge::Within !== $decal->on->edge && $decal->overhang()->most() > 0
                 ? "Its liner still on, so that it hangs over by {$decal->overhang()->inWords()}."
-                : ($decal->inside ? 'From inside, where it reads backwards, its' : 'Its').
+                : ($decal->on->inside ? 'From inside, where it reads backwards, its' : 'Its').
                     " liner still on: art to {$decal->side()} edge {$decal->left->inBoth()}, art to top edge "
                         ."{$decal->top->inBoth()}. Check against the centre lines.",
         };
@@ -137,27 +137,28 @@ final readonly class PlacedByFigures implements WorkRule
 
     private static function down(Decal $decal): string
     {
-        return (null === $decal->along ? $decal->top : Length::micrometres($decal->along[1]))->inBoth();
+        return (null === $decal->on->along ? $decal->top : Length::micrometres($decal->on->along[1]))->inBoth();
     }
 
     /** @return list<Step> a line to set it by, where the object has no edge to measure along */
     private function marks(Decal $decal): array
     {
-        return $decal->shape->isRound()
+        return $decal->on->shape->isRound()
             ? [
                 new Step(
                     StepKind::MarkPlace,
                     'Mark a level line',
                     match (true) {
-                        Shape::Ball === $decal->shape => 'Seen from the front, mark the middle where the art is to '
+                        Shape::Ball === $decal->on->shape => 'Seen from the front, mark the middle where the art is to '
                             .'be, with a chalk cross.',
-                        null === $decal->level => "{$decal->top->plus($decal->art->height)->inBoth()} down the wall "
+                        null === $decal->on->level => "{$decal->top->plus($decal->art->height)->inBoth()} down the "
+                            .'wall '
                             .'from its upper edge, all the way round: that is the foot of the art.',
                         default => 'A pen on a stack of blocks beside it, '.
-                            self::stack($decal->level).
+                            self::stack($decal->on->level).
                             ', and turn the object once: that is the foot of the art.',
                     },
-                    null === $decal->level ? ['rule', 'chalk pen'] : ['blocks', 'chalk pen'],
+                    null === $decal->on->level ? ['rule', 'chalk pen'] : ['blocks', 'chalk pen'],
                     1.5,
                 ),
             ]

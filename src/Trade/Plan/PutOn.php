@@ -27,18 +27,18 @@ final readonly class PutOn implements WorkRule
     {
         return (new StepMinutes($rules))->apply(
             $decal->longer(),
-            $decal->shape->isRound(),
-            Usage::Vehicle === $decal->use || Material::Vehicle === $decal->material,
+            $decal->on->shape->isRound(),
+            Usage::Vehicle === $decal->use || Material::Vehicle === $decal->on->material,
         );
     }
 
     /** What is counted at the last look. */
     public static function counted(Decal $decal): string
     {
-        return match ($decal->count) {
+        return match ($decal->detail->count) {
             0 => 'Every dot and accent there?',
             1 => 'It is one part.',
-            default => "Count them: $decal->count parts, every dot and accent among them.",
+            default => "Count them: {$decal->detail->count} parts, every dot and accent among them.",
         };
     }
 
@@ -107,10 +107,10 @@ final readonly class PutOn implements WorkRule
     /** @return list<Step> */
     private static function snip(Decal $decal): array
     {
-        if (!$decal->shape->isRound() || Shape::Round === $decal->shape) {
+        if (!$decal->on->shape->isRound() || Shape::Round === $decal->on->shape) {
             return [];
         }
-        $gaps = \count($decal->gaps);
+        $gaps = \count($decal->detail->gaps);
 
         return [
             new Step(
@@ -131,14 +131,15 @@ final readonly class PutOn implements WorkRule
 
     private function rubDown(Decal $decal): Step
     {
-        $warmed = Film::Cast === $decal->film && $decal->shape->isRound();
-        $soft = $decal->isTender() || $decal->shape->isRound();
+        $warmed = Film::Cast === $decal->film && $decal->on->shape->isRound();
+        $soft = $decal->isTender() || $decal->on->shape->isRound();
         $wet = $this->isWet($decal);
 
         return new Step(
             StepKind::RubDown,
             'Rub it down',
-            ($decal->shape->isRound() ? 'The middle first, then outwards on both sides' : 'From the middle outwards').
+            ($decal->on->shape->isRound() ? 'The middle first, then outwards on both sides' : 'From the middle '
+                .'outwards').
                 ($soft ? ', with the fingers.' : ', with the squeegee.').
                 ($wet ? ' Press the water out with it, to the edges, and wipe it off.' : '').
                 ($warmed ? ' Warm it a little, and it gives.' : '').
@@ -187,7 +188,7 @@ final readonly class PutOn implements WorkRule
                 : 'Bubbles out, edges down, level? '.self::counted($decal),
             [],
             1.0,
-            caution: $decal->object->shorter()->toMillimetres() < 40
+            caution: $decal->on->size->shorter()->toMillimetres() < 40
                 ? 'If it is for small children: no loose parts.'
                 : null,
             troubles: $isStencil
@@ -199,10 +200,10 @@ final readonly class PutOn implements WorkRule
     /** Large film that is stuck on something water does no harm: it can be put on wet as well. */
     private function canBeWet(Decal $decal): bool
     {
-        return Shape::Flat === $decal->shape
+        return Shape::Flat === $decal->on->shape
             && !\in_array($decal->film, [Film::Stencil, Film::Printable], true)
             && \in_array(
-                $decal->material,
+                $decal->on->material,
                 [Material::Glass, Material::TintedGlass, Material::Smooth, Material::Vehicle],
                 true,
             )
@@ -217,7 +218,7 @@ final readonly class PutOn implements WorkRule
     /** Where bubbles usually stay. */
     private static function bubbles(Decal $decal): string
     {
-        return match (\count($decal->solid)) {
+        return match (\count($decal->detail->solid)) {
             0 => '',
             1 => ' Air stays under its widest part, where the ring is drawn: go over that once more.',
             default => ' Air stays under its widest parts, where rings are drawn: go over those once more.',

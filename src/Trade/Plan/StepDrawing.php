@@ -39,17 +39,17 @@ final readonly class StepDrawing
     {
         return match ($step->kind) {
             StepKind::Tape, StepKind::BurnishTape, StepKind::Burnish => self::onTape($decal, [
-                ...StepKind::Burnish === $step->kind ? [] : [Strokes::box(Strokes::TAPE, $decal->cover)],
+                ...StepKind::Burnish === $step->kind ? [] : [Strokes::box(Strokes::TAPE, $decal->tape->cover)],
                 ...self::hinge($step, $decal),
                 ...self::outwards(self::art($decal)),
             ]),
             StepKind::Trim => self::onTape($decal, [
-                Strokes::box(Strokes::TAPE, $decal->cover),
-                Strokes::box(Strokes::CUT, $decal->cover),
+                Strokes::box(Strokes::TAPE, $decal->tape->cover),
+                Strokes::box(Strokes::CUT, $decal->tape->cover),
             ]),
             StepKind::MarkMiddle => self::onTape($decal, [
-                Strokes::box(Strokes::TAPE, $decal->cover),
-                ...Strokes::cross($decal->cover, self::art($decal)),
+                Strokes::box(Strokes::TAPE, $decal->tape->cover),
+                ...Strokes::cross($decal->tape->cover, self::art($decal)),
             ]),
             StepKind::MarkPlace => self::onObject($decal, $outline, [self::foot($decal)]),
             StepKind::Position => self::onObject($decal, $outline, self::distances($decal), self::told($decal)),
@@ -57,7 +57,7 @@ final readonly class StepDrawing
                 self::masking($decal, PlacedByFigures::hingesInTheMiddle($decal, $rules)),
             ]),
             StepKind::Snip => self::onTape($decal, [
-                Strokes::box(Strokes::TAPE, $decal->cover),
+                Strokes::box(Strokes::TAPE, $decal->tape->cover),
                 ...self::snips($decal),
             ]),
             StepKind::RubDown => self::onObject($decal, $outline, [
@@ -65,7 +65,7 @@ final readonly class StepDrawing
                 ...self::bubbles($decal),
             ]),
             StepKind::Seam => self::onObject($decal, $outline, self::seams($decal)),
-            StepKind::CountLoose => self::onTape($decal, [Strokes::box(Strokes::TAPE, $decal->cover)]),
+            StepKind::CountLoose => self::onTape($decal, [Strokes::box(Strokes::TAPE, $decal->tape->cover)]),
             StepKind::ReliefCut => self::onObject($decal, $outline, Strokes::reliefs($decal)),
             StepKind::TrimEdge => self::onObject($decal, $outline, [
                 ['role' => Strokes::CUT, 'path' => SvgPath::write($outline)],
@@ -80,7 +80,7 @@ final readonly class StepDrawing
      */
     private static function onTape(Decal $decal, array $marks): self
     {
-        return new self($decal->cover->grown(2000), [0, 0], $marks, []);
+        return new self($decal->tape->cover->grown(2000), [0, 0], $marks, []);
     }
 
     /**
@@ -109,7 +109,7 @@ final readonly class StepDrawing
     /** @return array{int, int} */
     private static function size(Decal $decal): array
     {
-        return [$decal->object->width->micrometres, $decal->object->height->micrometres];
+        return [$decal->on->size->width->micrometres, $decal->on->size->height->micrometres];
     }
 
     private static function art(Decal $decal): Box
@@ -125,11 +125,11 @@ final readonly class StepDrawing
     /** @return list<Mark> */
     private static function hinge(Step $step, Decal $decal): array
     {
-        $from = $decal->cover->top + $decal->hinge;
+        $from = $decal->tape->cover->top + $decal->tape->hinge;
 
-        return 0 === $decal->hinge || StepKind::Burnish === $step->kind
+        return 0 === $decal->tape->hinge || StepKind::Burnish === $step->kind
             ? []
-            : [Strokes::line(Strokes::LINE, $decal->cover->left, $from, $decal->cover->right, $from)];
+            : [Strokes::line(Strokes::LINE, $decal->tape->cover->left, $from, $decal->tape->cover->right, $from)];
     }
 
     /**
@@ -168,7 +168,7 @@ final readonly class StepDrawing
 
         return array_map(
             static fn (array $at): array => Strokes::ring($there->left + $at[0], $there->top + $at[1], $at[2]),
-            $decal->solid,
+            $decal->detail->solid,
         );
     }
 
@@ -185,7 +185,7 @@ final readonly class StepDrawing
                 $there->left + $x,
                 $there->bottom + 4000,
             ),
-            array_values(array_unique(array_column($decal->onSeams, 2))),
+            array_values(array_unique(array_column($decal->detail->onSeams, 2))),
         );
     }
 
@@ -193,12 +193,12 @@ final readonly class StepDrawing
     private static function snips(Decal $decal): array
     {
         $snips = [];
-        foreach ($decal->gaps as $x) {
-            $snips[] = Strokes::line(Strokes::CUT, $x, $decal->cover->top, $x, 0);
+        foreach ($decal->detail->gaps as $x) {
+            $snips[] = Strokes::line(Strokes::CUT, $x, $decal->tape->cover->top, $x, 0);
             $snips[] = Strokes::line(
                 Strokes::CUT,
                 $x,
-                $decal->cover->bottom,
+                $decal->tape->cover->bottom,
                 $x,
                 $decal->art->height->micrometres,
             );
@@ -214,7 +214,7 @@ final readonly class StepDrawing
         $x = intdiv($there->left + $there->right, 2);
         $y = intdiv($there->top + $there->bottom, 2);
 
-        return Shape::Ball === $decal->shape || Edge::Within !== $decal->edge
+        return Shape::Ball === $decal->on->shape || Edge::Within !== $decal->on->edge
             ? Strokes::cross(new Box(0, 0, ...self::size($decal)), $there)
             : [
                 Strokes::line(Strokes::FIGURE, 0, $y, $there->left, $y),
@@ -229,7 +229,7 @@ final readonly class StepDrawing
         $x = intdiv($there->left + $there->right, 2);
         $y = intdiv($there->top + $there->bottom, 2);
 
-        return Shape::Ball === $decal->shape || Edge::Within !== $decal->edge
+        return Shape::Ball === $decal->on->shape || Edge::Within !== $decal->on->edge
             ? []
             : [
                 ['text' => $decal->left->inMetric(), 'x' => $there->left / 2000, 'y' => $y / 1000],
@@ -240,7 +240,7 @@ final readonly class StepDrawing
     /** @return Mark along the top, or down the middle of what is large */
     private static function masking(Decal $decal, bool $middle): array
     {
-        $there = self::there($decal)->grown(-$decal->cover->left);
+        $there = self::there($decal)->grown(-$decal->tape->cover->left);
         $strip = (int) (max($there->width(), $there->height()) / 14);
         if (!$middle) {
             return Strokes::box(

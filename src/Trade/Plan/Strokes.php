@@ -43,10 +43,10 @@ final class Strokes
     /** @return list<Mark> from the edge of the film to each corner */
     public static function reliefs(Decal $decal): array
     {
-        [$wide, $high] = [$decal->object->width->micrometres, $decal->object->height->micrometres];
+        [$wide, $high] = [$decal->on->size->width->micrometres, $decal->on->size->height->micrometres];
         $over = $decal->overhang()->most();
 
-        return 4 !== $decal->corners
+        return 4 !== $decal->on->corners
             ? []
             : [
                 self::line(self::CUT, -$over, -$over, 0, 0),

@@ -28,13 +28,13 @@ final readonly class SurfacePrep implements WorkRule
         }
 
         return [
-            ...'' === $decal->cures
+            ...'' === $decal->on->cures
                 ? []
                 : [
                     new Step(
                         StepKind::PaintCures,
                         'Let the paint cure',
-                        "Film goes on it from $decal->cures, not before.",
+                        "Film goes on it from {$decal->on->cures}, not before.",
                         reason: 'Paint that is only dry comes off with the tape.',
                     ),
                 ],
@@ -52,29 +52,29 @@ final readonly class SurfacePrep implements WorkRule
                 'lint-free cloth',
                 null,
             ],
-            $decal->young => [
+            $decal->on->young => [
                 'A dry cloth only: its paint is young, and alcohol would take it off.',
                 'dry cloth',
                 null,
             ],
-            Material::Painted === $decal->material, Material::Wall === $decal->material => [
+            Material::Painted === $decal->on->material, Material::Wall === $decal->on->material => [
                 'A dry cloth; alcohol only where the paint is old and hard.',
                 'dry cloth',
                 null,
             ],
-            Material::Raw === $decal->material => ['Brush the dust off. No water, no alcohol.', 'soft brush', null],
-            Material::PaintedBehind === $decal->material => [
+            Material::Raw === $decal->on->material => ['Brush the dust off. No water, no alcohol.', 'soft brush', null],
+            Material::PaintedBehind === $decal->on->material => [
                 'Take the protective sheet off the smooth side only, and wipe that with a dry cloth: alcohol cracks '
                     .'acrylic.',
                 'dry cloth',
                 null,
             ],
-            Material::Glass === $decal->material, Material::TintedGlass === $decal->material => [
+            Material::Glass === $decal->on->material, Material::TintedGlass === $decal->on->material => [
                 'Glass cleaner without wax, a blade flat over old specks, then alcohol.',
                 'alcohol, lint-free cloth, blade',
                 "Gloves and eye protection with blade and solvent. $alcohol",
             ],
-            Material::Vehicle === $decal->material => [
+            Material::Vehicle === $decal->on->material => [
                 'Wash, dry, then alcohol over the place and a hand beyond it.'.$cold,
                 'alcohol, lint-free cloth',
                 $alcohol,

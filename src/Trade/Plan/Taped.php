@@ -37,13 +37,14 @@ final readonly class Taped implements WorkRule
             return [];
         }
         $size = new Size(
-            Length::micrometres($decal->cover->width()),
-            Length::micrometres($decal->cover->height()),
+            Length::micrometres($decal->tape->cover->width()),
+            Length::micrometres($decal->tape->cover->height()),
         );
-        $tape = $decal->tape->kind->inWords();
+        $tape = $decal->tape->choice->kind->inWords();
         $long = $decal->longer() / 100_000;
-        $hinge = $decal->hinge > 0
-            ? ' '.Length::micrometres($decal->hinge)->inBoth().' of it stand over the top, for the hinge and for hands.'
+        $hinge = $decal->tape->hinge > 0
+            ? ' '.Length::micrometres($decal->tape->hinge)->inBoth().' of it stand over the top, for the hinge and '
+                .'for hands.'
             : '';
 
         return [
@@ -54,7 +55,7 @@ final readonly class Taped implements WorkRule
                     .'outwards.',
                 ["$tape, {$size->in(Units::Metric)}", 'squeegee'],
                 $this->rules->value(Rule::TapeMinutes) / 2 + $this->rules->value(Rule::TapeLong) * $long,
-                reason: $decal->tape->why,
+                reason: $decal->tape->choice->why,
                 troubles: [
                     ['The tape wrinkles', 'It was laid from one side: lift it, and lay it from the middle outwards.'],
                 ],
@@ -70,7 +71,8 @@ final readonly class Taped implements WorkRule
             new Step(
                 StepKind::Trim,
                 'Trim the tape',
-                'Square, '.Length::micrometres(-$decal->cover->left)->inBoth().' beyond the art; to the art where a '
+                'Square, '.Length::micrometres(-$decal->tape->cover->left)->inBoth().' beyond the art; to the art '
+                    .'where a '
                     .'side goes into a corner.',
                 ['knife', 'rule'],
                 $this->rules->value(Rule::TapeMinutes) / 4,
@@ -89,10 +91,10 @@ final readonly class Taped implements WorkRule
 
     private static function other(Decal $decal): ?OtherWay
     {
-        if (null === $decal->tape->other) {
+        if (null === $decal->tape->choice->other) {
             return null;
         }
-        [$kind, $why] = $decal->tape->other;
+        [$kind, $why] = $decal->tape->choice->other;
 
         return new OtherWay(
             Rule::VehicleTape,
@@ -105,7 +107,7 @@ final readonly class Taped implements WorkRule
     /** Along the wall of a taper. */
     private static function fromFront(Decal $decal): string
     {
-        $by = $decal->along[0] ?? 0;
+        $by = $decal->on->along[0] ?? 0;
 
         return abs($by) < 500
             ? 'on the middle of its front'
@@ -115,9 +117,9 @@ final readonly class Taped implements WorkRule
 
     private function strips(Decal $decal): string
     {
-        return 1 === $decal->strips
+        return 1 === $decal->tape->strips
             ? ''
-            : ", in $decal->strips strips side by side, each over the one before by "
+            : ", in {$decal->tape->strips} strips side by side, each over the one before by "
                 ."{$this->rules->value(Rule::TapeOverlap)} mm";
     }
 
@@ -125,10 +127,10 @@ final readonly class Taped implements WorkRule
     private static function middle(Decal $decal): string
     {
         $x = $decal->left->plus($decal->art->width->times(0.5))->inBoth();
-        $top = null === $decal->along ? $decal->top : Length::micrometres($decal->along[1]);
+        $top = null === $decal->on->along ? $decal->top : Length::micrometres($decal->on->along[1]);
         $y = $top->plus($decal->art->height->times(0.5))->inBoth();
 
-        return match ($decal->shape) {
+        return match ($decal->on->shape) {
             Shape::Ball => 'Where they cross goes on the middle that is marked.',
             Shape::Taper => 'Where they cross goes '.self::fromFront($decal).
                 ", the middle of the art $y down the wall from the top edge.",

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Batches\NestBuilder;
+use Yelbo\Shop\Batches\NestParts;
 use Yelbo\Shop\Batches\NestPlan;
 
 /**
@@ -35,6 +35,6 @@ final readonly class LaidView
     {
         $spot = SpotView::micrometres($at['x'], $at['y']);
 
-        return new self(NestBuilder::name($at['piece'], $at['part']), $spot->x, $spot->y, $at['turn'], $at['pinned']);
+        return new self(NestParts::name($at['piece'], $at['part']), $spot->x, $spot->y, $at['turn'], $at['pinned']);
     }
 }

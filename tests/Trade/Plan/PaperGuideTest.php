@@ -120,7 +120,12 @@ final class PaperGuideTest extends TestCase
             foreach (Edge::cases() as $edge) {
                 foreach ([90, 480] as $wide) {
                     $decal = WorkPlanTest::decal(['shape' => $shape, 'edge' => $edge, 'hinge' => 60_000], $wide);
-                    $object = new Box(0, 0, $decal->object->width->micrometres, $decal->object->height->micrometres);
+                    $object = new Box(
+                        0,
+                        0,
+                        $decal->on->size->width->micrometres,
+                        $decal->on->size->height->micrometres,
+                    );
                     $outline = $object->region();
                     foreach (WorkPlan::for($decal, Rules::standard())->keyed() as $step) {
                         $drawing = StepDrawing::of($step, $decal, $outline, Rules::standard());

@@ -172,7 +172,7 @@ final class ThingPlanTest extends TestCase
             self::assertTrue($whole->there()->holds($film->there()));
         }
         self::assertSame([10_000, 280_000], [$whole->there()->left, $whole->there()->right]);
-        self::assertSame(3, $whole->films);
+        self::assertSame(3, $whole->others->films);
     }
 
     public function testAFilmIsReadiedForItselfAndNoneGoesOnBeforeThatIsDoneOfAll(): void

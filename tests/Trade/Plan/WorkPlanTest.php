@@ -17,12 +17,16 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Plan\Decal;
 use Yelbo\Trade\Plan\Edge;
+use Yelbo\Trade\Plan\FilmDetail;
 use Yelbo\Trade\Plan\FilmOnThing;
 use Yelbo\Trade\Plan\Finish;
+use Yelbo\Trade\Plan\OtherFilms;
 use Yelbo\Trade\Plan\Precedence;
 use Yelbo\Trade\Plan\Shape;
 use Yelbo\Trade\Plan\Step;
 use Yelbo\Trade\Plan\StepKind;
+use Yelbo\Trade\Plan\Substrate;
+use Yelbo\Trade\Plan\TapePiece;
 use Yelbo\Trade\Plan\WorkPlan;
 use Yelbo\Trade\Plan\WorkRule;
 use Yelbo\Trade\Rule;
@@ -43,18 +47,28 @@ final class WorkPlanTest extends TestCase
         self::assertInstanceOf(Material::class, $material);
         $art = Size::millimetres($wide, $high);
 
+        $of = static fn (array $names): array => array_intersect_key($more, array_flip($names));
+
         return new Decal(...[
             'film' => $film,
             'use' => $use,
-            'material' => $material,
-            'shape' => Shape::Flat,
+            'on' => new Substrate(...[
+                'shape' => Shape::Flat,
+                'size' => $more['object'] ?? Size::millimetres(2 * $wide, 2 * $high),
+                'material' => $material,
+                ...$of(['shape', 'inside', 'edge', 'corners', 'cures', 'young', 'level', 'along', 'features']),
+            ]),
             'art' => $art,
-            'object' => Size::millimetres(2 * $wide, 2 * $high),
             'left' => Length::millimetres($wide / 2),
             'top' => Length::millimetres($high / 2),
-            'tape' => TapeChoice::for(1000 * max($wide, $high), $film, $use, $material, false, $rules),
-            'cover' => Taping::cover($art, $use, $rules),
-            ...$more,
+            'tape' => new TapePiece(...[
+                'choice' => TapeChoice::for(1000 * max($wide, $high), $film, $use, $material, false, $rules),
+                'cover' => Taping::cover($art, $use, $rules),
+                ...$of(['cover', 'hinge', 'strips']),
+            ]),
+            'detail' => new FilmDetail(...$of(['parts', 'count', 'gaps', 'loose', 'solid', 'onSeams'])),
+            'others' => new OtherFilms(...$of(['under', 'beside', 'films'])),
+            ...$of(['art', 'left', 'top', 'appliedHere', 'finish', 'care']),
         ]);
     }
 
@@ -173,12 +187,12 @@ final class WorkPlanTest extends TestCase
             }
         }
         // Every layer is on the tape once, and none that is not there.
-        self::assertCount(\count($decal->under), array_keys($kinds, StepKind::JoinLayer, true));
+        self::assertCount(\count($decal->others->under), array_keys($kinds, StepKind::JoinLayer, true));
         // The liner comes off once, and only where it is put on.
         self::assertCount($decal->appliedHere ? 1 : 0, array_keys($kinds, StepKind::PeelLiner, true));
         self::assertSame($decal->appliedHere, $has(StepKind::Position));
         self::assertSame(!$decal->appliedHere, $has(StepKind::CareCard));
-        self::assertSame('' !== $decal->cures && $decal->appliedHere, $has(StepKind::PaintCures));
+        self::assertSame('' !== $decal->on->cures && $decal->appliedHere, $has(StepKind::PaintCures));
         // Tape that is laid comes off again, where it is put on.
         self::assertSame($has(StepKind::Tape) && $decal->appliedHere, $has(StepKind::PeelTape));
         // Film rests three days from when it was put on, whatever dries meanwhile; what is on a vehicle rests there.
@@ -205,10 +219,10 @@ final class WorkPlanTest extends TestCase
         if (Film::Cling === $decal->film) {
             self::assertStringNotContainsStringIgnoringCase('alcohol', $said, 'cling needs none');
         }
-        if ($decal->young) {
+        if ($decal->on->young) {
             self::assertStringNotContainsString('alcohol, lint-free', $said, 'no alcohol on young paint');
         }
-        if (Shape::Ball === $decal->shape) {
+        if (Shape::Ball === $decal->on->shape) {
             self::assertStringNotContainsString('left edge', $said);
         }
         if (!$has(StepKind::Tape)) {
