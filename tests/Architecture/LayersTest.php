@@ -94,6 +94,7 @@ final class LayersTest extends TestCase
         'src/Console/FitCommand.php',
         'src/Console/LearnCommand.php',
         'src/Console/RankCommand.php',
+        'src/Console/Reading.php',
         'src/Console/TapeCommand.php',
         'src/Console/TestcutCommand.php',
         'src/Console/WeedCommand.php',

@@ -25,6 +25,7 @@ use Yelbo\Shop\Price\Sold;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Report\Margins;
 use Yelbo\Shop\Report\Pictures;
+use Yelbo\Shop\Stock\FilmFacts;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
 use Yelbo\Trade\Journey\PieceMove;
@@ -38,7 +39,7 @@ final class CostsTest extends ShopTestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->navy->describe('navy', '#1b2f57', '', null, 'white', false, 980, null);
+        $this->navy->describe(new FilmFacts('navy', '#1b2f57', liner: 'white', price: 980));
         $this->records->flush();
     }
 
@@ -298,7 +299,7 @@ final class CostsTest extends ShopTestCase
         $this->approve($docket, 2);
         self::assertStringContainsString('Agreed on', $invoices->quote($docket->latestProof())->says);
         self::assertSame(
-            $docket->latestProof()[0]->frozen()->quote,
+            $docket->latestProof()[0]->frozen()->charged->quote,
             array_map(
                 static fn ($line): array => [
                     'what' => $line->what,

@@ -146,7 +146,7 @@ final class ItemsTest extends ShopTestCase
         );
         self::assertSame(
             ['Coal hod', 'Drawer front'],
-            array_map(static fn (ProofPage $page): string => $page->frozen()->object, $pages),
+            array_map(static fn (ProofPage $page): string => $page->frozen()->on->object, $pages),
         );
         $this->approve($docket);
         $tag = $docket->tag();

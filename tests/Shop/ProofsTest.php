@@ -42,17 +42,17 @@ final class ProofsTest extends ShopTestCase
         self::assertSame(['Kestrel'], $said->asked);
         self::assertSame(
             ['Coal hod', 180_000, 110_000, 'outdoor'],
-            [$said->object, $said->width, $said->height, $said->useOf],
+            [$said->on->object, $said->on->width, $said->on->height, $said->useOf],
         );
         self::assertSame('Permanent, navy', $said->films[0]['name']);
-        self::assertNotSame('', $said->outline.$said->safe);
+        self::assertNotSame('', $said->on->outline.$said->on->safe);
         self::assertSame(
-            array_sum(array_column($said->quote, 'minor')),
-            $said->price,
+            array_sum(array_column($said->charged->quote, 'minor')),
+            $said->charged->price,
             'as quoted: another came after it',
         );
-        self::assertNotSame(4_200, $said->price);
-        self::assertContains('Wipe it with a soft cloth, no jet at its edges.', $said->care);
+        self::assertNotSame(4_200, $said->charged->price);
+        self::assertContains('Wipe it with a soft cloth, no jet at its edges.', $said->notes->care);
         $size = $this->get(DrawOrder::class);
         $size->move($docket, $docket->version(), DocketMove::Change, '');
         $this->draw($docket, new Design('anton', setting: ['condense' => 4, 'thicken' => 100]), lines: ['Kestrels']);
@@ -65,16 +65,20 @@ final class ProofsTest extends ShopTestCase
                     ->fetchOne('SELECT id FROM docket WHERE number = ?', [$docket->number()]),
             ) ?? self::fail();
         self::assertEquals($said, $docket->proofs()[0][0]->frozen());
-        self::assertSame(4_200, $docket->proofs()[1][0]->frozen()->price, 'a version of its own for the new price');
+        self::assertSame(
+            4_200,
+            $docket->proofs()[1][0]->frozen()->charged->price,
+            'a version of its own for the new price',
+        );
         self::assertEquals(
-            ['price' => $said->price] + $docket->proofs()[1][0]->frozen()->toArray(),
+            ['price' => $said->charged->price] + $docket->proofs()[1][0]->frozen()->toArray(),
             $said->toArray(),
             'the same but for the price',
         );
-        self::assertSame(4_200, $docket->proofs()[2][0]->frozen()->price, 'it is kept');
+        self::assertSame(4_200, $docket->proofs()[2][0]->frozen()->charged->price, 'it is kept');
         self::assertSame(
             ['Condensed by 4 %.', 'Thickened by 0.1 mm on each side.'],
-            $docket->proofs()[2][0]->frozen()->remarks,
+            $docket->proofs()[2][0]->frozen()->notes->remarks,
         );
     }
 
@@ -104,7 +108,7 @@ final class ProofsTest extends ShopTestCase
         $this->draw($docket, $hairline, false, ['Kestrel']);
         $this->letPass($docket);
         $this->draw($docket, $hairline, lines: ['Kestrel']);
-        self::assertContains('Let pass by Ines: for one day only', $this->page($docket)->frozen()->remarks);
+        self::assertContains('Let pass by Ines: for one day only', $this->page($docket)->frozen()->notes->remarks);
         self::assertStringContainsString('thin-stroke', implode(' ', $this->book($docket)));
     }
 

@@ -60,36 +60,8 @@ final readonly class Cutting
     public function start(Batch $batch, int $version, StockItem $loaded): void
     {
         $this->settleOthers($batch);
-        if ($loaded->film() !== $batch->film()) {
-            throw Refusals::at(
-                'stock',
-                "This batch is for {$batch->film()->name()}, and {$loaded->number()} is {$loaded->film()->name()}.",
-            );
-        }
         $contents = $this->sheets->contents($batch);
-        if ([] === $contents) {
-            throw Refusals::at(
-                'stock',
-                'All pieces of this batch were spoiled and went back. There is nothing to cut.',
-            );
-        }
-        $wet = $this->printing->run($batch)?->holdsUp($this->clock->now());
-        if (null !== $wet) {
-            throw Refusals::at('stock', $wet);
-        }
-        $shortest = $this->rules->current()->micrometres(Rule::ShortestLoad);
-        if ($loaded->height() < $shortest) {
-            throw Refusals::at(
-                'stock',
-                \sprintf(
-                    'The machine takes film from %s on, and %s is %s long. Load a longer piece.',
-                    Length::micrometres($shortest)->inMetric(),
-                    $loaded->number(),
-                    Length::micrometres($loaded->height())->inMetric(),
-                ),
-            );
-        }
-        $this->refuseOutOfReach($batch, $contents);
+        $this->refuseUnfit($batch, $contents, $loaded);
         $file = $this->sheets->file($batch, $contents, $loaded)->hpgl();
         $job = \sprintf('batch-%d-%s', $batch->id(), bin2hex(random_bytes(4)));
         $this->change->refuseLate($batch, $version);
@@ -118,6 +90,45 @@ final readonly class Cutting
             $this->bus->dispatch(new FollowCut($batch->id(), $job));
         });
         $this->begin($batch, $job);
+    }
+
+    /**
+     * @param list<PlacedPiece> $contents
+     *
+     * @throws Refusals where what is loaded cannot be cut so
+     */
+    private function refuseUnfit(Batch $batch, array $contents, StockItem $loaded): void
+    {
+        if ($loaded->film() !== $batch->film()) {
+            $film = $loaded->film()->name();
+            throw Refusals::at(
+                'stock',
+                "This batch is for {$batch->film()->name()}, and {$loaded->number()} is $film.",
+            );
+        }
+        if ([] === $contents) {
+            throw Refusals::at(
+                'stock',
+                'All pieces of this batch were spoiled and went back. There is nothing to cut.',
+            );
+        }
+        $wet = $this->printing->run($batch)?->holdsUp($this->clock->now());
+        if (null !== $wet) {
+            throw Refusals::at('stock', $wet);
+        }
+        $shortest = $this->rules->current()->micrometres(Rule::ShortestLoad);
+        if ($loaded->height() < $shortest) {
+            throw Refusals::at(
+                'stock',
+                \sprintf(
+                    'The machine takes film from %s on, and %s is %s long. Load a longer piece.',
+                    Length::micrometres($shortest)->inMetric(),
+                    $loaded->number(),
+                    Length::micrometres($loaded->height())->inMetric(),
+                ),
+            );
+        }
+        $this->refuseOutOfReach($batch, $contents);
     }
 
     /**

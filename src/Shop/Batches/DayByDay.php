@@ -32,16 +32,7 @@ final readonly class DayByDay
      */
     public function plan(array $loose, array $pieces, \Closure $tell, array $fixed): Plan
     {
-        $day = $byOrder = [];
-        foreach ($pieces as $piece) {
-            $day[$piece->id()] = $byOrder[(string) $piece->docket()->number()] =
-                $piece->docket()->neededAt()?->format('Y-m-d') ?? '';
-        }
-        $days = [];
-        foreach ($loose as $piece) {
-            $days[$day[(int) $piece->id] ?? ($byOrder[$piece->order] ?? '')][] = $piece;
-        }
-        ksort($days);
+        $days = self::days($loose, $pieces);
         $byId = array_column($loose, null, 'id');
         foreach ($fixed as $sheet) {
             $byId += array_column($sheet->pieces(), null, 'id');
@@ -53,20 +44,8 @@ final readonly class DayByDay
             $tries = 0;
             // Each day gets a few tries; only the last day thinks as long as there is time.
             $last = $on === array_key_last($days);
-            $later = array_merge(
-                ...array_values(
-                    array_map(
-                        static fn (array $of): array => array_map(
-                            static fn (NestPiece $piece): array => [
-                                'piece' => $piece->id,
-                                'count' => 1,
-                                'why' => 'Its day is not laid out yet.',
-                            ],
-                            $of,
-                        ),
-                        array_filter($days, static fn (string $then): bool => $then > $on, \ARRAY_FILTER_USE_KEY),
-                    ),
-                ),
+            $later = self::notYet(
+                array_filter($days, static fn (string $then): bool => $then > $on, \ARRAY_FILTER_USE_KEY),
             );
             $plan = $this->nest->plan(
                 $this->stock,
@@ -88,5 +67,44 @@ final readonly class DayByDay
         }
 
         return new Plan($plan->sheets, $left);
+    }
+
+    /**
+     * @param list<NestPiece> $loose
+     * @param list<Piece>     $pieces
+     *
+     * @return array<string, non-empty-list<NestPiece>> by the day they are due, the soonest first
+     */
+    private static function days(array $loose, array $pieces): array
+    {
+        $day = $byOrder = [];
+        foreach ($pieces as $piece) {
+            $day[$piece->id()] = $byOrder[(string) $piece->docket()->number()] =
+                $piece->docket()->neededAt()?->format('Y-m-d') ?? '';
+        }
+        $days = [];
+        foreach ($loose as $piece) {
+            $days[$day[(int) $piece->id] ?? ($byOrder[$piece->order] ?? '')][] = $piece;
+        }
+        ksort($days);
+
+        return $days;
+    }
+
+    /**
+     * @param array<string, non-empty-list<NestPiece>> $days
+     *
+     * @return list<array{piece: string, count: int, why: string}>
+     */
+    private static function notYet(array $days): array
+    {
+        return array_map(
+            static fn (NestPiece $piece): array => [
+                'piece' => $piece->id,
+                'count' => 1,
+                'why' => 'Its day is not laid out yet.',
+            ],
+            array_merge(...array_values($days)),
+        );
     }
 }

@@ -41,6 +41,7 @@ use Yelbo\Shop\People\Role;
 use Yelbo\Shop\People\Worker;
 use Yelbo\Shop\Proofs\Approval;
 use Yelbo\Shop\Proofs\ProofLinks;
+use Yelbo\Shop\Stock\FilmFacts;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\StockItem;
 use Yelbo\Shop\Stock\Stockroom;
@@ -175,8 +176,11 @@ final class DemoShop
     {
         foreach (DemoOrders::FILMS as [$grade, $colour, $swatch, $sheets, $finish, $thickness, $liner, $price, $low]) {
             $film = new FilmOnShelf(Film::from($grade), $colour, $swatch);
-            $film->describe($colour, $swatch, $finish, $thickness, $liner, false, $price, $low * 180_000);
-            $film->makerSays(...DemoOrders::MAKERS[$grade] ?? ['', null, null]);
+            $maker = DemoOrders::MAKERS[$grade] ?? ['', null, null];
+            $low *= 180_000;
+            $film->describe(
+                new FilmFacts($colour, $swatch, $finish, $thickness, $liner, false, ...[...$maker, $price, $low]),
+            );
             $this->films[] = $film;
             $this->records->persist($film);
             $this->records->flush();

@@ -65,26 +65,18 @@ final readonly class ElementReader
 
     private function one(Fields $fields, string $at, TypedElement $typed, Units $units): DesignElement
     {
-        $side = static fn (string $name, string $value): ?int => Fields::isEmpty($value)
+        $length = static fn (string $name, string $value, int $least): ?int => Fields::isEmpty($value)
             ? null
-            : $fields->length($at.$name, $value, DesignFitter::SMALLEST, DesignFitter::LARGEST, $units);
-        $room = static fn (string $name, string $value): ?int => Fields::isEmpty($value)
-            ? null
-            : $fields->length($at.$name, $value, 0, DesignFitter::LARGEST, $units);
+            : $fields->length($at.$name, $value, $least, DesignFitter::LARGEST, $units);
+        $side = static fn (string $name, string $value): ?int => $length($name, $value, DesignFitter::SMALLEST);
         $this->kind($fields, $at, $typed);
-        $lines = TypedWords::lines($typed->words);
-        if (DesignElement::WORDS === $typed->kind && [] === $lines) {
-            $fields->refuse($at.'words', 'What words? Write at least one letter, or take the element out.');
-        }
-        $known = array_map(static fn (Face $face): string => $face->slug, $this->faces->all());
-        if ('' !== $typed->face && !\in_array($typed->face, $known, true)) {
-            $fields->refuse($at.'face', 'There is no such face. Choose one of the list.');
-        }
+        $lines = $this->words($fields, $at, $typed);
         $film = '' === $typed->film ? null : $this->shelf->filmNumbered((int) $typed->film);
         if ('' !== $typed->film && null === $film) {
             $fields->refuse($at.'film', 'There is no such film any more. Choose another.');
         }
         $inner = [$side('innerWide', $typed->innerWide), $side('innerHigh', $typed->innerHigh)];
+        $isDrawing = DesignElement::DRAWING === $typed->kind;
 
         return new DesignElement(
             $typed->kind,
@@ -99,26 +91,45 @@ final readonly class ElementReader
                 : $fields->whole($at.'sides', $typed->sides, ...self::SIDES),
             $side('pitch', $typed->pitch),
             $side('spot', $typed->spot),
-            $room('border', $typed->border),
-            $room('gap', $typed->gap),
+            $length('border', $typed->border, 0),
+            $length('gap', $typed->gap, 0),
             $film?->id(),
             $fields->offset($at.'left', $typed->left, $units),
             $fields->offset($at.'top', $typed->top, $units),
             'yes' === $typed->over,
             'yes' === $typed->under,
-            DesignElement::DRAWING === $typed->kind ? $typed->art?->id : null,
-            DesignElement::DRAWING === $typed->kind ? $this->films($typed->art) : [],
+            $isDrawing ? $typed->art?->id : null,
+            $isDrawing ? $this->films($typed->art) : [],
             1 === preg_match(self::TOGETHER, $typed->together) ? $typed->together : '',
-            $room('frame', $typed->frame) ?: null,
-            DesignElement::WORDS === $typed->kind
-                ? $this->underneath->read(
-                    $fields,
-                    $at,
-                    [$typed->offset, $typed->offsetFilm],
-                    [$typed->base, $typed->baseFilm],
-                    $units,
-                )
-                : [],
+            $length('frame', $typed->frame, 0) ?: null,
+            DesignElement::WORDS === $typed->kind ? $this->layers($fields, $at, $typed, $units) : [],
+        );
+    }
+
+    /** @return list<string> */
+    private function words(Fields $fields, string $at, TypedElement $typed): array
+    {
+        $lines = TypedWords::lines($typed->words);
+        if (DesignElement::WORDS === $typed->kind && [] === $lines) {
+            $fields->refuse($at.'words', 'What words? Write at least one letter, or take the element out.');
+        }
+        $known = array_map(static fn (Face $face): string => $face->slug, $this->faces->all());
+        if ('' !== $typed->face && !\in_array($typed->face, $known, true)) {
+            $fields->refuse($at.'face', 'There is no such face. Choose one of the list.');
+        }
+
+        return $lines;
+    }
+
+    /** @return list<array{offset: int, film: int}> */
+    private function layers(Fields $fields, string $at, TypedElement $typed, Units $units): array
+    {
+        return $this->underneath->read(
+            $fields,
+            $at,
+            [$typed->offset, $typed->offsetFilm],
+            [$typed->base, $typed->baseFilm],
+            $units,
         );
     }
 

@@ -90,16 +90,7 @@ final readonly class AnswersReader
     public function item(Answers $answers): HeardItem
     {
         $fields = new Fields();
-        $roster = TypedWords::roster($answers->roster);
-        if (\count($roster) > self::MOST_NAMES) {
-            $fields->refuse('roster', 'At most '.self::MOST_NAMES.' names in one order. Split the list.');
-        }
-        foreach ([] === $roster ? [] : $this->rows->of($roster) as $note) {
-            if ($note->stops) {
-                $fields->refuse('roster', "Row $note->row, “{$note->name}”: $note->says");
-                break;
-            }
-        }
+        $roster = $this->roster($fields, $answers->roster);
         $motif = $answers->motif();
         $words = match (true) {
             [] !== $roster => $roster[0],
@@ -118,39 +109,49 @@ final readonly class AnswersReader
         $film =
             $this->records->find(FilmOnShelf::class, (int) $answers->film) ??
             $fields->refuse('film', 'Choose a film and colour.');
-        $quantity = max(
-            1,
-            $fields->whole(
-                'quantity',
-                $answers->quantity,
-                1,
-                self::MOST_PIECES,
-                'How many? From 1 to '.self::MOST_PIECES.'.',
-            ),
+        $quantity = $this->quantity($fields, $answers->quantity, max(1, \count($roster)) * ($object?->panes() ?? 1));
+        $this->refuseWhatCannotWork($fields, $answers, $film);
+        $this->refuseFinish($fields, $answers);
+        $on = new AskedOn(
+            $object,
+            $film,
+            $use ?? Usage::Indoor,
+            Material::tryFrom($answers->on->material),
+            'customer' !== $answers->appliedBy,
+            Finish::tryFrom($answers->finish) ?? Finish::None,
         );
-        $many = $this->size->tooMany(max(1, \count($roster)) * $quantity * ($object?->panes() ?? 1), 1);
+
+        return new HeardItem($fields->sentences(), $words, $roster, $motif, $on, $quantity, (int) $answers->blank);
+    }
+
+    /** @return list<list<string>> the lines of each name; none where there is no list */
+    private function roster(Fields $fields, string $typed): array
+    {
+        $roster = TypedWords::roster($typed);
+        if (\count($roster) > self::MOST_NAMES) {
+            $fields->refuse('roster', 'At most '.self::MOST_NAMES.' names in one order. Split the list.');
+        }
+        foreach ([] === $roster ? [] : $this->rows->of($roster) as $note) {
+            if ($note->stops) {
+                $fields->refuse('roster', "Row $note->row, “{$note->name}”: $note->says");
+                break;
+            }
+        }
+
+        return $roster;
+    }
+
+    /** @param int $each pieces of which one more makes so many */
+    private function quantity(Fields $fields, string $typed, int $each): int
+    {
+        $says = 'How many? From 1 to '.self::MOST_PIECES.'.';
+        $quantity = max(1, $fields->whole('quantity', $typed, 1, self::MOST_PIECES, $says));
+        $many = $this->size->tooMany($each * $quantity, 1);
         if (null !== $many) {
             $fields->refuse('quantity', $many);
         }
-        $this->refuseWhatCannotWork($fields, $answers, $film);
-        $this->refuseFinish($fields, $answers);
 
-        return new HeardItem(
-            $fields->sentences(),
-            $words,
-            $roster,
-            $motif,
-            new AskedOn(
-                $object,
-                $film,
-                $use ?? Usage::Indoor,
-                Material::tryFrom($answers->on->material),
-                'customer' !== $answers->appliedBy,
-                Finish::tryFrom($answers->finish) ?? Finish::None,
-            ),
-            $quantity,
-            (int) $answers->blank,
-        );
+        return $quantity;
     }
 
     /**

@@ -134,7 +134,8 @@ final readonly class DrawOrder
     {
         $quote = $this->quotes->lines($docket);
         $before = ($docket->latestProof()[0] ?? null)?->frozen();
-        $isOwn = null !== $docket->price() && (true !== $before?->isAsQuoted() || $before->price !== $docket->price());
+        $isOwn = null !== $docket->price()
+            && (true !== $before?->isAsQuoted() || $before->charged->price !== $docket->price());
         $total = array_sum(array_column($quote, 'minor'));
         if ([] !== $quote && !$isOwn && $total !== $docket->price()) {
             $docket->askPrice($total);

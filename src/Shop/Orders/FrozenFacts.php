@@ -17,56 +17,41 @@ use Yelbo\Trade\Film\Usage;
 final readonly class FrozenFacts
 {
     /**
-     * @param list<string>     $asked     the words as the customer gave them
-     * @param list<FrozenFilm> $films     of each layer, the letters first
-     * @param list<string>     $care
-     * @param list<string>     $cautions
-     * @param list<string>     $remarks   what was done to the letters, and what was let pass
-     * @param int              $height    of the object, µm
-     * @param string           $neededOn  a day, as is usual here
-     * @param string           $drawing   name of the drawing that stands in the place of words
-     * @param string           $colour    of the object, #rrggbb; empty where nobody said
-     * @param string           $photo     name of the photo laid on the object; empty where there is none
-     * @param list<array{what: string, says: string, minor: int}> $quote how the price of the order came about
-     * @param float|null       $taxShare  that holds for the price, %; none of proofs from before it was kept
+     * @param list<string>     $asked    the words as the customer gave them
+     * @param FrozenObject     $on       what it goes on
+     * @param list<FrozenFilm> $films    of each layer, the letters first
+     * @param FrozenNotes      $notes    what is to be read beside the drawing
+     * @param FrozenPrice      $charged  what it costs
+     * @param string           $neededOn a day, as is usual here
+     * @param string           $drawing  name of the drawing that stands in the place of words
      */
     public function __construct(
         public array $asked = [],
-        public string $object = '',
-        public string $material = '',
-        public int $width = 0,
-        public int $height = 0,
-        public int $wallWidth = 0,
-        public int $wallHeight = 0,
-        public string $outline = '',
-        public string $safe = '',
-        public string $keepOuts = '',
+        public FrozenObject $on = new FrozenObject(),
         public array $films = [],
-        public array $care = [],
-        public array $cautions = [],
-        public array $remarks = [],
+        public FrozenNotes $notes = new FrozenNotes(),
         public bool $mirrored = false,
-        public ?int $price = null,
+        public FrozenPrice $charged = new FrozenPrice(),
         public int $quantity = 1,
-        public int $panes = 1,
         public string $useOf = 'indoor',
         public string $neededOn = '',
         public bool $appliedHere = true,
         public string $drawing = '',
-        public string $colour = '',
-        public string $photo = '',
-        public array $quote = [],
-        public ?float $taxShare = null,
     ) {
     }
 
-    /** @param array<string, mixed> $kept */
+    /** @param array<string, mixed> $kept all in one row, as `toArray` has it */
     public static function fromKept(array $kept): self
     {
-        /** @var array{asked?: list<string>} $known */
-        $known = array_intersect_key($kept, get_object_vars(new self()));
+        $of = static fn (object $part): array => array_intersect_key($kept, get_object_vars($part));
+        /** @var array{asked?: list<string>} $own */
+        $own = $of(new self());
 
-        return new self(...$known);
+        return new self(...[
+            'on' => new FrozenObject(...$of(new FrozenObject())),
+            'notes' => new FrozenNotes(...$of(new FrozenNotes())),
+            'charged' => new FrozenPrice(...$of(new FrozenPrice())),
+        ] + $own);
     }
 
     /**
@@ -77,13 +62,14 @@ final readonly class FrozenFacts
      */
     public function charged(?int $price, array $quote, float $taxShare): self
     {
-        return new self(...['price' => $price, 'quote' => $quote, 'taxShare' => $taxShare] + get_object_vars($this));
+        return new self(...['charged' => new FrozenPrice($price, $quote, $taxShare)] + get_object_vars($this));
     }
 
     /** The price was told by the shop's figures, nobody set another. */
     public function isAsQuoted(): bool
     {
-        return [] !== $this->quote && $this->price === array_sum(array_column($this->quote, 'minor'));
+        return [] !== $this->charged->quote
+            && $this->charged->price === array_sum(array_column($this->charged->quote, 'minor'));
     }
 
     /** Where it will live, in a sentence. */
@@ -95,6 +81,9 @@ final readonly class FrozenFacts
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return get_object_vars($this);
+        $own = get_object_vars($this);
+        unset($own['on'], $own['notes'], $own['charged']);
+
+        return $own + get_object_vars($this->on) + get_object_vars($this->notes) + get_object_vars($this->charged);
     }
 }

@@ -10,20 +10,17 @@ use Yelbo\Shop\Designs\BroughtArts;
 use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\WholeDecal;
+use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Trade\Art\PlacedPicture;
 use Yelbo\Trade\Film\Cautions;
 use Yelbo\Trade\Geometry\SvgPath;
 use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Layer;
-use Yelbo\Trade\Lettering\LineStyle;
-use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Object\Allowance;
+use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
-use Yelbo\Trade\Plan\Finish;
-use Yelbo\Trade\Plan\Overhang;
 use Yelbo\Trade\Rule;
-use Yelbo\Trade\Rules;
 
 /** Freezes the drawing of a thing as a page of its order's next proof. */
 final readonly class ProofMaker
@@ -74,11 +71,8 @@ final readonly class ProofMaker
 
     private function facts(Item $item, Design $design, WholeDecal $whole): FrozenFacts
     {
-        $fitted = $whole->main;
         $rules = $this->rules->current();
         $object = $item->object();
-        $docket = $item->docket();
-        $surface = $object->kept($rules);
         $own = $item->ownFilm();
         $films = array_map(
             fn (?int $film): FilmOnShelf => null === $film
@@ -89,15 +83,7 @@ final readonly class ProofMaker
 
         return new FrozenFacts(
             $item->asked(),
-            $object->name(),
-            $object->material()?->label() ?? '',
-            $surface->size()->width->micrometres,
-            $surface->size()->height->micrometres,
-            $surface->wall()->width->micrometres,
-            $surface->wall()->height->micrometres,
-            SvgPath::write($surface->outline()),
-            SvgPath::write($fitted->safe),
-            $surface instanceof SurfaceLessKeepOuts ? SvgPath::write($surface->keepOuts) : '',
+            $this->object($object, $whole),
             array_map(
                 static fn (FilmOnShelf $film): array => [
                     'name' => $film->name(),
@@ -106,83 +92,41 @@ final readonly class ProofMaker
                 ],
                 $films,
             ),
-            $this->care->of($item, $own, false),
-            Cautions::all($rules, $own->grade(), $item->useOf(), $object->material(), $object->isDrunkFrom()),
-            self::remarks($item, $design, $whole, $rules),
+            new FrozenNotes(
+                $this->care->of($item, $own, false),
+                Cautions::all($rules, $own->grade(), $item->useOf(), $object->material(), $object->isDrunkFrom()),
+                (new ProofRemarks($item, $design, $whole, $rules))->all(),
+            ),
             $object->isInside(),
-            null,
+            new FrozenPrice(),
             $item->quantity(),
-            $object->panes(),
             $item->useOf()->value,
-            $docket->neededAt()?->format('Y-m-d') ?? '',
+            $item->docket()->neededAt()?->format('Y-m-d') ?? '',
             $item->isAppliedHere(),
             null === $design->art()
                 ? $design->motif()?->called() ?? ''
                 : $this->arts->numbered($design->art()['id'])->name(),
-            $object->colour() ?? '',
-            $object->photo() ?? '',
         );
     }
 
-    /** @return list<string> */
-    private static function remarks(Item $item, Design $design, WholeDecal $whole, Rules $rules): array
+    private function object(MeasuredObject $object, WholeDecal $whole): FrozenObject
     {
-        $fitted = $whole->main;
-        $setting = $fitted->words->setting;
-        $remarks = [];
-        if (Finish::None !== $item->finish()) {
-            $remarks[] = "{$item->finish()->label()}. {$item->finish()->says($rules)}";
-        }
-        if (0.0 !== $setting->condense) {
-            $remarks[] = ($setting->condense > 0 ? 'Condensed' : 'Expanded').
-                ' by '.
-                abs($setting->condense).
-                ($setting->isStretched($rules)
-                    ? " %, as you asked: more than the {$rules->value(Rule::CondenseMost)} % at which letters keep "
-                        .'their looks.'
-                    : ' %.');
-        }
-        $heights = $fitted->lineHeights();
-        if ([] !== $heights) {
-            $remarks[] = 'Letters of the lines: '.
-                implode(', ', array_map(static fn (int $of): string => Length::micrometres($of)->inMetric(), $heights)).
-                ' mm'.
-                ($setting->justify ? ', all lines one width.' : '.');
-        }
-        if (null !== $setting->signs) {
-            $remarks[] = "Signs that {$fitted->words->face->name} lacks are of {$setting->signs->name}.";
-        }
-        $others = array_filter(
-            array_map(static fn (LineStyle $style): ?string => $style->face?->name, $setting->styles),
-        );
-        if ([] !== $others && $setting->hasStyles()) {
-            $remarks[] = 'Lines in faces of their own: '.implode(', ', array_unique($others)).'.';
-        }
-        if (Arrangement::Monogram === $setting->arrangement) {
-            $remarks[] = 'Order of the monogram: '.$setting->order->label().'.';
-        }
-        $done = $setting->mending->steps();
-        if ([] !== $done) {
-            $remarks[] = null === $design->art()
-                ? ucfirst(implode(', ', $done)).'.'
-                : 'Your drawing was changed so that it can be cut: '.implode(', ', $done).'.';
-        }
-        array_push($remarks, ...$item->waivers()->said());
-        $over = Overhang::of(
-            $whole->box(),
-            $item->object()->surface()->size()->width->micrometres,
-            $item->object()->surface()->size()->height->micrometres,
-        );
-        if ($item->object()->allowance()->goesOver() && $over->most() > 0) {
-            $remarks[] = 'Hangs over by '.$over->inWords().
-                (Allowance::Wrap === $item->object()->allowance() ? '; it is folded under.' : '; it is trimmed when '
-                    .'it is on.');
-        }
-        if ($item->object()->isInside()) {
-            $remarks[] = 'Stuck inside, read from outside: it is cut mirrored. Shown as it reads.';
-        }
+        $surface = $object->kept($this->rules->current());
 
-        return $remarks;
+        return new FrozenObject(
+            $object->name(),
+            $object->material()?->label() ?? '',
+            $surface->size()->width->micrometres,
+            $surface->size()->height->micrometres,
+            $surface->wall()->width->micrometres,
+            $surface->wall()->height->micrometres,
+            SvgPath::write($surface->outline()),
+            SvgPath::write($whole->main->safe),
+            $surface instanceof SurfaceLessKeepOuts ? SvgPath::write($surface->keepOuts) : '',
+            $object->panes(),
+            $object->colour() ?? '',
+            $object->photo() ?? '',
+        );
     }
 
     /**
@@ -212,60 +156,60 @@ final readonly class ProofMaker
      */
     private function part(array $lines, WholeDecal $whole): array
     {
-        $fitted = $whole->main;
         $box = $whole->box();
         $picture = $whole->picture()?->moved(-$box->left, -$box->top);
-
-        $setting = $fitted->words->setting;
-        $letters = $fitted->words->lines;
-        $cut = match (true) {
-            null !== $fitted->words->art => [],
-            Arrangement::Monogram === $setting->arrangement && 3 === \count($letters) => [
-                implode(' ', $setting->order->put([$letters[0], $letters[1], $letters[2]])),
-            ],
-            Arrangement::Initial === $setting->arrangement => $letters,
-            default => [],
-        };
+        $layers = [];
+        foreach ($whole->layers() as $layer) {
+            $region = $layer['region']->moved(-$box->left, -$box->top);
+            $own = $region->box();
+            $layers[] = [
+                'role' => $layer['role'],
+                'film' => $layer['film'],
+                'outline' => $this->outlines->store($region),
+                'width' => $own->width(),
+                'height' => $own->height(),
+                'area' => round($region->area() / 100, 1),
+                'group' => $layer['group'],
+                'left' => $own->left,
+                'top' => $own->top,
+                ...null === $picture || Layer::TOP !== $layer['role'] ? [] : ['picture' => self::told($picture)],
+            ];
+        }
+        $cut = self::cutLetters($whole->main->words);
 
         return [
             'lines' => $lines,
             // A monogram is read out as what is cut.
             ...[] === $cut ? [] : ['cut' => $cut],
-            'capHeight' => $fitted->capHeight,
+            'capHeight' => $whole->main->capHeight,
             'width' => $box->width(),
             'height' => $box->height(),
             'left' => $box->left,
             'top' => $box->top,
-            'layers' => array_map(
-                function (array $layer) use ($box, $picture): array {
-                    $region = $layer['region']->moved(-$box->left, -$box->top);
-                    $own = $region->box();
-
-                    return [
-                        'role' => $layer['role'],
-                        'film' => $layer['film'],
-                        'outline' => $this->outlines->store($region),
-                        'width' => $own->width(),
-                        'height' => $own->height(),
-                        'area' => round($region->area() / 100, 1),
-                        'group' => $layer['group'],
-                        'left' => $own->left,
-                        'top' => $own->top,
-                        ...null === $picture || Layer::TOP !== $layer['role']
-                            ? []
-                            : [
-                                'picture' => [
-                                    $picture->id,
-                                    $picture->box->left,
-                                    $picture->box->top,
-                                    $picture->box->right,
-                                    $picture->box->bottom,
-                                ],
-                            ],
-                    ];
-                },
-                $whole->layers(),
-            ),
+            'layers' => $layers,
         ];
+    }
+
+    /** @return array{int, int, int, int, int} its number, and where it lies, µm */
+    private static function told(PlacedPicture $picture): array
+    {
+        $box = $picture->box;
+
+        return [$picture->id, $box->left, $box->top, $box->right, $box->bottom];
+    }
+
+    /** @return list<string> the letters that are cut, where they are not the words as they were given */
+    private static function cutLetters(Words $words): array
+    {
+        $letters = $words->lines;
+
+        return match (true) {
+            null !== $words->art => [],
+            Arrangement::Monogram === $words->setting->arrangement && 3 === \count($letters) => [
+                implode(' ', $words->setting->order->put([$letters[0], $letters[1], $letters[2]])),
+            ],
+            Arrangement::Initial === $words->setting->arrangement => $letters,
+            default => [],
+        };
     }
 }

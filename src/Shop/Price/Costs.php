@@ -54,12 +54,10 @@ final readonly class Costs
         // What was cut before the order was changed was cut for it too.
         $pieces = $docket->piecesEver();
         $back = $this->cameBack($pieces);
-        $past = static fn (Piece $piece, PieceState $state): int => PieceState::Withdrawn !== $piece->state()
-            && $piece->state()->rank() > $state->rank()
-                ? 1
-                : 0;
-        $cuts = static fn (Piece $piece): int => ($back[$piece->id()] ?? 0) + $past($piece, PieceState::Cutting);
-        $weeds = static fn (Piece $piece): int => ($back[$piece->id()] ?? 0) + $past($piece, PieceState::Weeding);
+        $times = static fn (Piece $piece, PieceState $state): int => ($back[$piece->id()] ?? 0)
+            + (int) self::isPast($piece, $state);
+        $cuts = static fn (Piece $piece): int => $times($piece, PieceState::Cutting);
+        $weeds = static fn (Piece $piece): int => $times($piece, PieceState::Weeding);
         $cut = array_values(array_filter($pieces, static fn (Piece $piece): bool => $cuts($piece) > 0));
         if ([] === $cut) {
             return null;
@@ -70,6 +68,11 @@ final readonly class Costs
             array_map(fn (Piece $one): float => $cuts($one) * $this->weeding->weeding($one)->outline(), $cut),
         );
         [$tape, $blanks] = $this->booked($docket);
+        $weeding = fn (Piece $piece): float => $weeds($piece) * $this->weeding->weeding($piece)->minutes;
+        $applied = array_values(
+            array_filter($cut, static fn (Piece $piece): bool => self::isPast($piece, PieceState::Applying)),
+        );
+        $onTop = array_filter($applied, static fn (Piece $piece): bool => $piece->isOnTop());
 
         return new Spent(
             \count($docket->items()),
@@ -78,36 +81,17 @@ final readonly class Costs
             $blanks,
             $blade,
             $share['sheets'] * $minutes->cut(0.0) + $minutes->cut($blade, 0),
-            $this->timed(
-                $docket,
-                ['weed'],
-                array_map(
-                    fn (Piece $piece): float => $weeds($piece) * $this->weeding->weeding($piece)->minutes,
-                    $cut,
-                ),
-                array_sum(array_map($weeds, $cut)),
-            ),
-            $this->timed(
-                $docket,
-                ['tape', 'apply', 'send'],
-                array_map(
-                    fn (Piece $piece): float => 1 === $past($piece, PieceState::Applying)
-                        ? $this->bench($piece)
-                        : 0.0,
-                    $cut,
-                ),
-                \count(
-                    array_filter(
-                        $cut,
-                        static fn (Piece $piece): bool => $piece->isOnTop()
-                            && 1 === $past($piece, PieceState::Applying),
-                    ),
-                ),
-            ),
+            $this->timed($docket, ['weed'], array_map($weeding, $cut), array_sum(array_map($weeds, $cut))),
+            $this->timed($docket, ['tape', 'apply', 'send'], array_map($this->bench(...), $applied), \count($onTop)),
             $this->coats($cut, $minutes),
             $docket->delivery(),
             array_sum(array_map(fn (Piece $piece): float => $cuts($piece) * $this->printed($piece), $cut)),
         );
+    }
+
+    private static function isPast(Piece $piece, PieceState $state): bool
+    {
+        return PieceState::Withdrawn !== $piece->state() && $piece->state()->rank() > $state->rank();
     }
 
     /**

@@ -68,7 +68,7 @@ final readonly class Invoices implements PapersFollow
     /** What the customer said yes to: the price of the approved proof, whatever was typed since. */
     public function agreed(Docket $docket): ?Money
     {
-        $price = $this->approved($docket)?->price;
+        $price = $this->approved($docket)?->charged->price;
 
         return null === $price ? null : Money::minor($price);
     }
@@ -90,7 +90,7 @@ final readonly class Invoices implements PapersFollow
                 $line['says'],
                 Money::minor($line['minor']),
             ),
-            $this->approved($docket)->quote ?? [],
+            $this->approved($docket)->charged->quote ?? [],
         );
     }
 
@@ -114,7 +114,7 @@ final readonly class Invoices implements PapersFollow
     public function quote(array $pages): Bill
     {
         $first = $pages[0] ?? throw new NotFound('There is no proof yet.');
-        $price = $first->frozen()->price ?? throw new NotFound('The price of this order is still open.');
+        $price = $first->frozen()->charged->price ?? throw new NotFound('The price of this order is still open.');
         $total = Money::minor($price);
         $days = (int) $this->rules->current()->value(Rule::QuoteDays);
 
@@ -135,10 +135,10 @@ final readonly class Invoices implements PapersFollow
     private static function page(ProofPage $page): string
     {
         $said = $page->frozen();
-        $copies = $said->quantity * $said->panes * $page->members();
+        $copies = $said->quantity * $said->on->panes * $page->members();
         $films = array_unique(array_column($said->films, 'name'));
 
-        return "$copies × {$page->item()->label()}, on {$said->object}, ".implode(' and ', $films).', '.
+        return "$copies × {$page->item()->label()}, on {$said->on->object}, ".implode(' and ', $films).', '.
             ($said->appliedHere ? 'applied' : 'to be applied');
     }
 
@@ -242,7 +242,7 @@ final readonly class Invoices implements PapersFollow
     /** What of a price is tax: by the share that was frozen with it, whatever holds by now. */
     private function taxIn(Money $total, ?FrozenFacts $facts): Money
     {
-        return $total->taxIn($facts->taxShare ?? $this->rules->current()->value(Rule::TaxShare));
+        return $total->taxIn($facts->charged->taxShare ?? $this->rules->current()->value(Rule::TaxShare));
     }
 
     private static function line(Item $item): string

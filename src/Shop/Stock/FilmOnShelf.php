@@ -183,32 +183,19 @@ class FilmOnShelf implements Versioned
         return $this->lowAt;
     }
 
-    /** @param int|null $thickness µm @param int|null $price minor units a m² @param int|null $lowAt mm² */
-    public function describe(
-        string $colour,
-        string $swatch,
-        string $finish,
-        ?int $thickness,
-        string $liner,
-        bool $runsOneWay,
-        ?int $price,
-        ?int $lowAt,
-    ): void {
-        $this->colour = $colour;
-        $this->swatch = $swatch;
-        $this->finish = $finish;
-        $this->thickness = $thickness;
-        $this->liner = $liner;
-        $this->runsOneWay = $runsOneWay;
-        $this->price = $price;
-        $this->lowAt = $lowAt;
-    }
-
-    /** @param int|null $thinnest µm @param int|null $outdoors years */
-    public function makerSays(string $words, ?int $thinnest, ?int $outdoors): void
+    /** Takes over what is known of it. */
+    public function describe(FilmFacts $known): void
     {
-        $this->maker = $words;
-        $this->thinnest = $thinnest;
-        $this->outdoors = $outdoors;
+        $this->colour = $known->colour;
+        $this->swatch = $known->swatch;
+        $this->finish = $known->finish;
+        $this->thickness = $known->thickness;
+        $this->liner = $known->liner;
+        $this->runsOneWay = $known->runsOneWay;
+        $this->price = $known->price;
+        $this->lowAt = $known->lowAt;
+        $this->maker = $known->maker;
+        $this->thinnest = $known->thinnest;
+        $this->outdoors = $known->outdoors;
     }
 }

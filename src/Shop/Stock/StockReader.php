@@ -181,63 +181,54 @@ final readonly class StockReader
     {
         $fields = new Fields();
         $grade = $fields->choice('grade', $typed->grade, Film::class, 'Choose what kind of film it is.');
-        $colour = $fields->text('colour', $typed->colour, 40, 'Which colour is it?');
-        $swatch = strtolower(trim($typed->swatch));
-        if (1 !== preg_match('~^#[0-9a-f]{6}$~', $swatch)) {
-            $fields->refuse('swatch', 'A colour as on screen, like #1b2f57.');
-        }
-        $finish = $fields->text('finish', $typed->finish, 20);
-        $thickness = Fields::isEmpty($typed->thickness)
-            ? null
-            : self::length($fields, 'thickness', $typed->thickness, self::THICKEST);
-        $liner = $fields->text('liner', $typed->liner, 40, 'Which colour is its liner?');
-        $maker = $fields->text('maker', $typed->maker, 300);
-        $thinnest = Fields::isEmpty($typed->thinnest)
-            ? null
-            : self::length($fields, 'thinnest', $typed->thinnest, self::COARSEST);
-        $years = Fields::isEmpty($typed->outdoors) ? null : $fields->whole('outdoors', $typed->outdoors, 0, 20);
-        $price = Fields::isEmpty($typed->price) ? null : $fields->money('price', $typed->price, self::DEAREST);
-        $low = Fields::isEmpty($typed->lowAt)
-            ? null
-            : (int) round(1e6 * $fields->figure('lowAt', $typed->lowAt, 0, 1000));
+        $known = $this->known($fields, $typed);
         $fields->refuseIfWrong();
         if (null !== $film && $film->grade() !== $grade) {
             throw Refusals::at('grade', 'A film stays what it is: add another one.');
         }
-        $known = $film;
-        if (null === $known && !$typed->another) {
-            $this->refuseTwin($grade, $colour, $finish);
+        if (null === $film && !$typed->another) {
+            $this->refuseTwin($grade, $known->colour, $known->finish);
         }
+        $version = null === $film ? null : $typed->version;
         $film ??= new FilmOnShelf(
             $grade ?? throw new \LogicException('A wrong grade was not noted.'),
-            $colour,
-            $swatch,
+            $known->colour,
+            $known->swatch,
         );
         $this->records->persist($film);
-        $this->change->apply(
-            $film,
-            null === $known ? $film->version() : $typed->version,
-            function () use (
-                $film,
-                $typed,
-                $colour,
-                $swatch,
-                $finish,
-                $thickness,
-                $liner,
-                $price,
-                $low,
-                $maker,
-                $thinnest,
-                $years,
-            ): void {
-                $film->describe($colour, $swatch, $finish, $thickness, $liner, $typed->runsOneWay, $price, $low);
-                $film->makerSays($maker, $thinnest, $years);
-                $this->book->note('stock', "{$film->name()}: what is known of it was written down");
-            },
-        );
+        $this->change->apply($film, $version ?? $film->version(), function () use ($film, $known): void {
+            $film->describe($known);
+            $this->book->note('stock', "{$film->name()}: what is known of it was written down");
+        });
 
         return $film;
+    }
+
+    private function known(Fields $fields, TypedFilm $typed): FilmFacts
+    {
+        $length = static fn (string $at, string $value, int $most): ?int => Fields::isEmpty($value)
+            ? null
+            : self::length($fields, $at, $value, $most);
+        $swatch = strtolower(trim($typed->swatch));
+        if (1 !== preg_match('~^#[0-9a-f]{6}$~', $swatch)) {
+            $fields->refuse('swatch', 'A colour as on screen, like #1b2f57.');
+        }
+
+        return new FilmFacts(
+            $fields->text('colour', $typed->colour, 40, 'Which colour is it?'),
+            $swatch,
+            $fields->text('finish', $typed->finish, 20),
+            $length('thickness', $typed->thickness, self::THICKEST),
+            $fields->text('liner', $typed->liner, 40, 'Which colour is its liner?'),
+            $typed->runsOneWay,
+            $fields->text('maker', $typed->maker, 300),
+            $length('thinnest', $typed->thinnest, self::COARSEST),
+            Fields::isEmpty($typed->outdoors) ? null : $fields->whole('outdoors', $typed->outdoors, 0, 20),
+            Fields::isEmpty($typed->price) ? null : $fields->money('price', $typed->price, self::DEAREST),
+            Fields::isEmpty($typed->lowAt)
+                ? null
+                : (int) round(1e6 * $fields->figure('lowAt', $typed->lowAt, 0, 1000)),
+        );
     }
 
     /**

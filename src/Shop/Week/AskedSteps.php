@@ -31,27 +31,16 @@ final readonly class AskedSteps
     {
         $rules = $this->rules->current();
         $minutes = new StepMinutes($rules);
-        $weed = $apply = 0.0;
-        $films = $coats = [];
-        $rest = $after = 0;
-        foreach ($order->things as $thing) {
-            $weed += $thing->copies * $thing->weeding;
-            $until = 0;
-            foreach ($thing->films as $id => [$film, , $outline]) {
-                $films[$id] = $outline + ($films[$id] ?? 0.0);
-                $until = max($until, Waits::untilUsed($film, $thing->finish, $rules));
-            }
-            $apply += $thing->copies * $thing->bench($rules);
-            [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
-            for ($nth = 0; $nth < $many; ++$nth) {
-                $coats[$nth] = [$thing->many() + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
-            }
-            if ($thing->here && !$thing->elsewhere) {
-                $rest = max($rest, $until);
-            } else {
-                $after = max($after, $until);
-            }
-        }
+        [$films, $weed, $apply, $coats] = $this->work($order, $minutes);
+        [$rest, $after] = $this->waits($order);
+        $cut = static fn (int $film, float $outline): OrderStep => new OrderStep(
+            "cut-$film",
+            Station::Cut,
+            $minutes->cut($outline),
+            0,
+            'cut',
+        );
+        $applied = $order->isAppliedHere() ? 'applied' : 'taped';
         $steps = [
             new OrderStep(
                 self::SIZE,
@@ -60,25 +49,9 @@ final readonly class AskedSteps
                 $yes ?? $minutes->yes(),
                 'sized',
             ),
-            ...array_map(
-                static fn (int $film, float $outline): OrderStep => new OrderStep(
-                    "cut-$film",
-                    Station::Cut,
-                    $minutes->cut($outline),
-                    0,
-                    'cut',
-                ),
-                array_keys($films),
-                $films,
-            ),
+            ...array_map($cut, array_keys($films), $films),
             new OrderStep('weed', Station::Weed, $weed, 0, 'weeded'),
-            new OrderStep(
-                self::APPLY,
-                Station::Apply,
-                $apply,
-                [] === $coats ? $rest : 0,
-                $order->isAppliedHere() ? 'applied' : 'taped',
-            ),
+            new OrderStep(self::APPLY, Station::Apply, $apply, [] === $coats ? $rest : 0, $applied),
             ...self::coats($coats, $rest, $minutes),
             new OrderStep(
                 self::SEND,
@@ -90,6 +63,50 @@ final readonly class AskedSteps
         ];
 
         return array_merge(...array_map(static fn (OrderStep $step): array => $step->inParts(), $steps));
+    }
+
+    /**
+     * @return array{array<int, float>, float, float, list<array{int, int}>} outline of each film, mm; minutes of
+     *     weeding
+     *     and of applying; of each coat how many things, and how long it dries
+     */
+    private function work(AskedOrder $order, StepMinutes $minutes): array
+    {
+        $rules = $this->rules->current();
+        $weed = $apply = 0.0;
+        $films = $coats = [];
+        foreach ($order->things as $thing) {
+            $weed += $thing->copies * $thing->weeding;
+            $apply += $thing->copies * $thing->bench($rules);
+            foreach ($thing->films as $id => [, , $outline]) {
+                $films[$id] = $outline + ($films[$id] ?? 0.0);
+            }
+            [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
+            for ($nth = 0; $nth < $many; ++$nth) {
+                $coats[$nth] = [$thing->many() + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
+            }
+        }
+
+        return [$films, $weed, $apply, array_values($coats)];
+    }
+
+    /** @return array{int, int} how long it rests here once it is on, and at the customer's */
+    private function waits(AskedOrder $order): array
+    {
+        $rest = $after = 0;
+        foreach ($order->things as $thing) {
+            $until = 0;
+            foreach ($thing->films as [$film]) {
+                $until = max($until, Waits::untilUsed($film, $thing->finish, $this->rules->current()));
+            }
+            if ($thing->here && !$thing->elsewhere) {
+                $rest = max($rest, $until);
+            } else {
+                $after = max($after, $until);
+            }
+        }
+
+        return [$rest, $after];
     }
 
     /**

@@ -178,57 +178,21 @@ final class SvgPath
         if ($command !== $kind) {
             $n = $this->absolute($kind, $n);
         }
-        $here = $this->at;
-        $flat = $this->flatness;
-        $mirrored = [2 * $here[0] - $this->control[0], 2 * $here[1] - $this->control[1]];
         if ('M' !== $kind && 'Z' !== $kind && [] === $this->ring) {
-            $this->ring = [$here];
+            $this->ring = [$this->at];
         }
-        switch ($kind) {
-            case 'M':
-                $this->close();
-                $this->ring = [[$n[0], $n[1]]];
-                $this->at = [$n[0], $n[1]];
-                break;
-            case 'Z':
-                $this->at = $this->ring[0] ?? $here;
-                $this->close(true);
-                break;
-            case 'L':
-                $this->draw([[$n[0], $n[1]]]);
-                break;
-            case 'H':
-                $this->draw([[$n[0], $here[1]]]);
-                break;
-            case 'V':
-                $this->draw([[$here[0], $n[0]]]);
-                break;
-            case 'C':
-                $this->draw(Curve::cubic($here, [$n[0], $n[1]], [$n[2], $n[3]], [$n[4], $n[5]], $flat));
-                break;
-            case 'S':
-                $this->draw(
-                    Curve::cubic(
-                        $here,
-                        str_contains('CS', $this->last) ? $mirrored : $here,
-                        [$n[0], $n[1]],
-                        [$n[2], $n[3]],
-                        $flat,
-                    ),
-                );
-                break;
-            case 'Q':
-                $this->draw(Curve::quadratic($here, [$n[0], $n[1]], [$n[2], $n[3]], $flat));
-                break;
-            case 'T':
-                $n = [...str_contains('QT', $this->last) ? $mirrored : $here, ...$n];
-                $this->draw(Curve::quadratic($here, [$n[0], $n[1]], [$n[2], $n[3]], $flat));
-                break;
-            case 'A':
-                $this->draw(
-                    Curve::arc($here, $n[0], $n[1], $n[2], 1.0 === $n[3], 1.0 === $n[4], [$n[5], $n[6]], $flat),
-                );
-                break;
+        if ('T' === $kind) {
+            $n = [...str_contains('QT', $this->last) ? $this->mirrored() : $this->at, ...$n];
+        }
+        if ('M' === $kind) {
+            $this->close();
+            $this->ring = [[$n[0], $n[1]]];
+            $this->at = [$n[0], $n[1]];
+        } elseif ('Z' === $kind) {
+            $this->at = $this->ring[0] ?? $this->at;
+            $this->close(true);
+        } else {
+            $this->draw($this->drawn($kind, $n));
         }
         $this->control = match ($kind) {
             'C' => [$n[2], $n[3]],
@@ -236,6 +200,40 @@ final class SvgPath
             default => $this->at,
         };
         $this->last = $kind;
+    }
+
+    /**
+     * @param string      $kind a letter that draws
+     * @param list<float> $n    absolute
+     *
+     * @return list<array{float, float}> points from here on, flattened
+     */
+    private function drawn(string $kind, array $n): array
+    {
+        $here = $this->at;
+        $flat = $this->flatness;
+
+        return match ($kind) {
+            'L' => [[$n[0], $n[1]]],
+            'H' => [[$n[0], $here[1]]],
+            'V' => [[$here[0], $n[0]]],
+            'C' => Curve::cubic($here, [$n[0], $n[1]], [$n[2], $n[3]], [$n[4], $n[5]], $flat),
+            'S' => Curve::cubic(
+                $here,
+                str_contains('CS', $this->last) ? $this->mirrored() : $here,
+                [$n[0], $n[1]],
+                [$n[2], $n[3]],
+                $flat,
+            ),
+            'Q', 'T' => Curve::quadratic($here, [$n[0], $n[1]], [$n[2], $n[3]], $flat),
+            default => Curve::arc($here, $n[0], $n[1], $n[2], 1.0 === $n[3], 1.0 === $n[4], [$n[5], $n[6]], $flat),
+        };
+    }
+
+    /** @return array{float, float} the last control point, seen from the other side of here */
+    private function mirrored(): array
+    {
+        return [2 * $this->at[0] - $this->control[0], 2 * $this->at[1] - $this->control[1]];
     }
 
     /**

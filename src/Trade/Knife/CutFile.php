@@ -53,45 +53,47 @@ final readonly class CutFile
     {
         $w = $this->width / 1000;
         $h = $this->height / 1000;
+        $title = '' === $this->says ? '' : '  <title>'.self::escaped($this->says)."</title>\n";
+
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" "
+            ."width=\"{$w}mm\" height=\"{$h}mm\" viewBox=\"0 0 $w $h\">\n"
+            ."$title{$this->svgFilms()}{$this->svgMarks()}</svg>\n";
+    }
+
+    /** A group for each film. */
+    private function svgFilms(): string
+    {
         $films = [];
         foreach ($this->way as $contour) {
             $films[$contour->film][] = '    <path d="'.SvgPath::write(new Region([[$contour->points]])).'"/>';
         }
         $groups = '';
-        $nth = 0;
-        foreach ($films as $film => $paths) {
-            ++$nth;
-            $label = htmlspecialchars((string) $film, \ENT_XML1 | \ENT_QUOTES);
-            $groups .=
-                "  <g id=\"film-$nth\"".
-                ('' === $label ? '' : " data-film=\"$label\"").
+        foreach (array_keys($films) as $nth => $film) {
+            $label = self::escaped((string) $film);
+            $groups .= '  <g id="film-'.($nth + 1).'"'.('' === $label ? '' : " data-film=\"$label\"").
                 " fill=\"none\" stroke=\"#000\" stroke-width=\"0.1\">\n".
-                implode("\n", $paths).
+                implode("\n", $films[$film]).
                 "\n  </g>\n";
         }
 
-        $marks = implode(
-            '',
-            array_map(
-                static fn (array $mark): string => \sprintf(
-                    "    <path d=\"M%1\$s %2\$sm-3 0h6m-3 -3v6\"/>\n",
-                    $mark[0] / 1000,
-                    $mark[1] / 1000,
-                ),
-                $this->marks,
-            ),
-        );
-        $groups .=
-            '' === $marks
-                ? ''
-                : "  <g id=\"print-marks\" fill=\"none\" stroke=\"#777\" stroke-width=\"0.1\">\n$marks  </g>\n";
-        $title =
-            '' === $this->says
-                ? ''
-                : '  <title>'.htmlspecialchars($this->says, \ENT_XML1 | \ENT_QUOTES)."</title>\n";
+        return $groups;
+    }
 
-        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n<svg xmlns=\"http://www.w3.org/2000/svg\" "
-            ."width=\"{$w}mm\" height=\"{$h}mm\" viewBox=\"0 0 $w $h\">\n$title$groups</svg>\n";
+    private function svgMarks(): string
+    {
+        $marks = '';
+        foreach ($this->marks as [$x, $y]) {
+            $marks .= \sprintf("    <path d=\"M%s %sm-3 0h6m-3 -3v6\"/>\n", $x / 1000, $y / 1000);
+        }
+
+        return '' === $marks
+            ? ''
+            : "  <g id=\"print-marks\" fill=\"none\" stroke=\"#777\" stroke-width=\"0.1\">\n$marks  </g>\n";
+    }
+
+    private static function escaped(string $text): string
+    {
+        return htmlspecialchars($text, \ENT_XML1 | \ENT_QUOTES);
     }
 
     /** 40 units to the mm, y up from the sheet's lower left corner. */
@@ -117,82 +119,48 @@ final readonly class CutFile
     /** R12 ASCII, closed polylines, mm, y up. */
     public function dxf(): string
     {
-        $says = '' === $this->says ? [] : ['999', preg_replace('~[^\x20-\x7e]+~', ' ', $this->says) ?? ''];
-        $lines = [
-            ...$says,
-            '0',
-            'SECTION',
-            '2',
-            'HEADER',
-            '9',
-            '$ACADVER',
-            '1',
-            'AC1009',
-            '9',
-            '$INSUNITS',
-            '70',
-            '4',
-            '0',
-            'ENDSEC',
-            '0',
-            'SECTION',
-            '2',
-            'ENTITIES',
-        ];
+        $groups = '' === $this->says ? [] : [[999, preg_replace('~[^\x20-\x7e]+~', ' ', $this->says) ?? '']];
+        array_push(
+            $groups,
+            [0, 'SECTION'],
+            [2, 'HEADER'],
+            [9, '$ACADVER'],
+            [1, 'AC1009'],
+            [9, '$INSUNITS'],
+            [70, '4'],
+            [0, 'ENDSEC'],
+            [0, 'SECTION'],
+            [2, 'ENTITIES'],
+        );
         foreach ($this->way as $contour) {
             $layer = strtoupper(preg_replace('~[^A-Za-z0-9]+~', '_', $contour->film) ?: '') ?: 'CUT';
             array_push(
-                $lines,
-                '0',
-                'POLYLINE',
-                '8',
-                $layer,
-                '66',
-                '1',
-                '70',
-                '1',
-                '10',
-                '0.0',
-                '20',
-                '0.0',
-                '30',
-                '0.0',
+                $groups,
+                [0, 'POLYLINE'],
+                [8, $layer],
+                [66, '1'],
+                [70, '1'],
+                [10, '0.0'],
+                [20, '0.0'],
+                [30, '0.0'],
             );
             foreach ($contour->points as [$x, $y]) {
-                array_push(
-                    $lines,
-                    '0',
-                    'VERTEX',
-                    '8',
-                    $layer,
-                    '10',
-                    self::mm($x),
-                    '20',
-                    self::mm($this->height - $y),
-                    '30',
-                    '0.0',
-                );
+                array_push($groups, [0, 'VERTEX'], [8, $layer], ...$this->dxfPoint($x, $y));
             }
-            array_push($lines, '0', 'SEQEND', '8', $layer);
+            array_push($groups, [0, 'SEQEND'], [8, $layer]);
         }
-
         foreach ($this->marks as [$x, $y]) {
-            array_push(
-                $lines,
-                '0',
-                'POINT',
-                '8',
-                'PRINT_MARKS',
-                '10',
-                self::mm($x),
-                '20',
-                self::mm($this->height - $y),
-                '30',
-                '0.0',
-            );
+            array_push($groups, [0, 'POINT'], [8, 'PRINT_MARKS'], ...$this->dxfPoint($x, $y));
         }
+        array_push($groups, [0, 'ENDSEC'], [0, 'EOF']);
 
-        return implode("\n", [...$lines, '0', 'ENDSEC', '0', 'EOF'])."\n";
+        return implode('', array_map(static fn (array $group): string => "$group[0]\n$group[1]\n", $groups));
+    }
+
+    /** @return list<array{int, string}> group codes and values; DXF counts upwards */
+    private function dxfPoint(int $x, int $y): array
+    {
+        return [[10, self::mm($x)], [20, self::mm($this->height - $y)], [30, '0.0']];
     }
 
     /** @param array{float, float} $point */

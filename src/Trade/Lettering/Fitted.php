@@ -41,6 +41,23 @@ final readonly class Fitted
     ) {
     }
 
+    /** This on a taper whose straight lines hang so far in the middle, µm. */
+    public function drooping(int $droop): self
+    {
+        return new self(...['droop' => $droop] + get_object_vars($this));
+    }
+
+    /**
+     * This on a ball.
+     *
+     * @param float $strain how much the edge of its largest part has to shrink, a share
+     * @param int   $most   the largest letter height that lies flat, µm
+     */
+    public function strained(float $strain, int $most): self
+    {
+        return new self(...['strain' => $strain, 'largest' => min($this->largest, $most)] + get_object_vars($this));
+    }
+
     /** How far the art reaches beyond the safe area, µm, to a tenth of a millimetre; 0 where it lies inside. */
     public function beyond(): int
     {

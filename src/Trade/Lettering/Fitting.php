@@ -57,7 +57,8 @@ final readonly class Fitting
      * @param int|null             $clearance µm; by the shop's rule where it is left out
      * @param array{int, int}|null $at        left and top where the art is wanted; the middle where left out
      * @param bool                 $centred   its middle on the object's; else the largest anywhere
-     * @param float                $strain    of a ball: the share by which the edge of a part may have to shrink; by the
+     * @param float                $strain    of a ball: the share by which the edge of a part may have to shrink; by
+     *     the
      *     shop's rule where it is left out
      *
      * @throws Refused where the object leaves no room, or the words cannot be set
@@ -148,39 +149,44 @@ final readonly class Fitting
                 return $fitted;
             }
         }
-        $flat = $this->flat($middle, $room, $inner, $words, $capHeight, $offset, $at, $ring);
+        $fit = fn (?int $height): Fitted => $this
+            ->flat($middle, $room, $inner, $words, $height, $offset, $at, $ring);
+
+        return match (true) {
+            $base instanceof Taper => self::hanging($base, $fit($capHeight)),
+            $base instanceof Ball => $this->strained($base, $fit, $capHeight, $offset, $strain),
+            default => $fit($capHeight),
+        };
+    }
+
+    /** What is fitted to a taper's wall as if it were flat, and how far it hangs there. */
+    private static function hanging(Taper $taper, Fitted $flat): Fitted
+    {
         $box = $flat->artwork->box();
-        if ($base instanceof Taper) {
-            [$x, $y] = $base->straightened($flat->at[0] + $box->width() / 2, $flat->at[1] + $box->height());
-            $droop = $base->development->droop($base->development->apexRadius - $base->radiusAt($y), $box->width());
-            $flat = new Fitted(
-                $flat->capHeight,
-                $flat->largest,
-                $flat->artwork,
-                $flat->at,
-                $safe,
-                $flat->inside,
-                $words,
-                (int) round($droop),
-            );
-        } elseif ($base instanceof Ball) {
-            $most = $this->onBall->lyingFlat($base, $words, $flat, $offset, $strain);
-            if (null === $capHeight && $most < $flat->capHeight) {
-                $flat = $this->flat($middle, $room, $inner, $words, $most, $offset, $at, $ring);
-            }
-            $flat = new Fitted(
-                $flat->capHeight,
-                min($flat->largest, $most),
-                $flat->artwork,
-                $flat->at,
-                $safe,
-                $flat->inside,
-                $words,
-                strain: $base->strain(PartsOnBall::reach($flat->artwork->outermost())),
-            );
+        [, $y] = $taper->straightened($flat->at[0] + $box->width() / 2, $flat->at[1] + $box->height());
+        $droop = $taper->development->droop($taper->development->apexRadius - $taper->radiusAt($y), $box->width());
+
+        return $flat->drooping((int) round($droop));
+    }
+
+    /**
+     * @param \Closure(int|null): Fitted $fit    at a letter height, µm; as large as there is room where left out
+     * @param int|list<int>|null         $offset
+     */
+    private function strained(
+        Ball $ball,
+        \Closure $fit,
+        ?int $capHeight,
+        int|array|null $offset,
+        float $strain,
+    ): Fitted {
+        $flat = $fit($capHeight);
+        $most = $this->onBall->lyingFlat($ball, $flat->words, $flat, $offset, $strain);
+        if (null === $capHeight && $most < $flat->capHeight) {
+            $flat = $fit($most);
         }
 
-        return $flat;
+        return $flat->strained($ball->strain(PartsOnBall::reach($flat->artwork->outermost())), $most);
     }
 
     /**
@@ -297,7 +303,13 @@ final readonly class Fitting
             $scale *= $half / ($half + Frames::BAND * Glyphs::SKETCH_HEIGHT);
         }
         if ($base instanceof Ball) {
-            $scale = min($scale, $base->reach($this->rules->share(Rule::BallFlat)) / max(1.0, PartsOnBall::reach(Geos::union([$sketch]))));
+            $scale = min(
+                $scale,
+                $base->reach($this->rules->share(Rule::BallFlat)) / max(
+                    1.0,
+                    PartsOnBall::reach(Geos::union([$sketch])),
+                ),
+            );
         }
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $scale);
         $height = Arrangement::AllRound === $words->setting->arrangement

@@ -63,58 +63,35 @@ final readonly class SetFitting
             throw new Refused('no-words', 'The roster is empty. Write one name on each line.', '/set');
         }
         $members = $this->linedUp($members);
+        $fit = fn (Words $words, ?int $height): Fitted => $this->fitting
+            ->fit($surface, $words, $height, $offset, $clearance, null, $centred);
         $alone = [];
         foreach ($members as $nth => $words) {
-            $alone[$words->key()] ??= self::under(
-                $nth,
-                fn (): Fitted => $this->fitting->fit($surface, $words, null, $offset, $clearance, null, $centred),
-            );
+            $alone[$words->key()] ??= self::under($nth, static fn (): Fitted => $fit($words, null));
         }
         $size = $size instanceof SetSize ? $size : SetSize::one($size);
         $least = min(array_map(static fn (Fitted $fitted): int => $fitted->capHeight, $alone));
+        $inBox = fn (Words $words): Fitted => $this->fitting
+            ->fitTo($surface, $words, $size->wide, $size->high, $offset, $clearance, centred: $centred);
         $fitted = [];
         foreach ($members as $nth => $words) {
             $own = $alone[$words->key()];
             $wanted = $size->each ? $own->capHeight : $size->height ?? $least;
             $fitted[$words->key()] ??= match (true) {
-                $size->isBox() => self::under(
-                    $nth,
-                    fn (): Fitted => $this->fitting->fitTo(
-                        $surface,
-                        $words,
-                        $size->wide,
-                        $size->high,
-                        $offset,
-                        $clearance,
-                        centred: $centred,
-                    ),
-                ),
+                $size->isBox() => self::under($nth, static fn (): Fitted => $inBox($words)),
                 $own->capHeight === $wanted => $own,
-                default => self::under(
-                    $nth,
-                    fn (): Fitted => $this->fitting->fit(
-                        $surface,
-                        $words,
-                        $wanted,
-                        $offset,
-                        $clearance,
-                        null,
-                        $centred,
-                    ),
-                ),
+                default => self::under($nth, static fn (): Fitted => $fit($words, $wanted)),
             };
         }
+        $member = static fn (Words $words): SetMember => new SetMember(
+            $words,
+            $alone[$words->key()]->capHeight,
+            $fitted[$words->key()],
+        );
 
         return new FittedSet(
             min(array_map(static fn (Fitted $each): int => $each->capHeight, $fitted)),
-            array_map(
-                static fn (Words $words): SetMember => new SetMember(
-                    $words,
-                    $alone[$words->key()]->capHeight,
-                    $fitted[$words->key()],
-                ),
-                $members,
-            ),
+            array_map($member, $members),
         );
     }
 
@@ -175,28 +152,8 @@ final readonly class SetFitting
     ): array {
         $members = $this->linedUp($members);
         $room = $this->fitting->sketchRoom($surface, $offset, $members[0]->setting->mending->thicken);
-        $near = $room->isConvex() ? self::NEARLY_LEAST : self::ROUGHLY_LEAST;
-        $alone = $exact = [];
-        foreach ($members as $nth => $words) {
-            if (isset($alone[$words->key()])) {
-                continue;
-            }
-            $alone[$words->key()] = self::under(
-                $nth,
-                fn (): array => $this->fitting->sketch($surface, $room, $words),
-            )[0];
-        }
         $size = $size instanceof SetSize ? $size : SetSize::one($size);
-        $common = $size->height;
-        $limit = min($alone) * $near;
-        foreach (null === $common && !$size->each ? $members : [] as $words) {
-            if ($alone[$words->key()] < $limit) {
-                $exact[$words->key()] ??= $this->fitting->fit($surface, $words, null, $offset)->capHeight;
-                $alone[$words->key()] = $exact[$words->key()];
-                $common = min($common ?? \PHP_INT_MAX, $exact[$words->key()]);
-            }
-        }
-        $common ??= min($alone);
+        [$alone, $common] = $this->sketchedAlone($surface, $members, $room, $size, $offset);
         $heights = $placed = [];
         foreach ($members as $words) {
             $heights[$words->key()] ??= match (true) {
@@ -212,6 +169,39 @@ final readonly class SetFitting
             array_map(static fn (Words $words): int => $alone[$words->key()], $members),
             array_map(static fn (Words $words): array => $placed[$words->key()], $members),
         ];
+    }
+
+    /**
+     * @param non-empty-list<Words> $members
+     * @param int|list<int>|null    $offset
+     *
+     * @return array{array<string, int>, int} what each could have alone, by its key, and what all have; µm
+     */
+    private function sketchedAlone(
+        Surface $surface,
+        array $members,
+        Room $room,
+        SetSize $size,
+        int|array|null $offset,
+    ): array {
+        $alone = $exact = [];
+        foreach ($members as $nth => $words) {
+            $alone[$words->key()] ??= self::under(
+                $nth,
+                fn (): array => $this->fitting->sketch($surface, $room, $words),
+            )[0];
+        }
+        $common = $size->height;
+        $limit = min($alone) * ($room->isConvex() ? self::NEARLY_LEAST : self::ROUGHLY_LEAST);
+        foreach (null === $common && !$size->each ? $members : [] as $words) {
+            if ($alone[$words->key()] < $limit) {
+                $exact[$words->key()] ??= $this->fitting->fit($surface, $words, null, $offset)->capHeight;
+                $alone[$words->key()] = $exact[$words->key()];
+                $common = min($common ?? \PHP_INT_MAX, $exact[$words->key()]);
+            }
+        }
+
+        return [$alone, $common ?? min($alone)];
     }
 
     /**

@@ -13,6 +13,32 @@ namespace Yelbo\Trade\Measure;
  */
 final readonly class Length
 {
+    /** What people write, and what is meant by it. */
+    private const SIGNS = [
+        '″' => '"',
+        '”' => '"',
+        '“' => '"',
+        "''" => '"',
+        '′' => "'",
+        '’' => "'",
+        '‘' => "'",
+        '¼' => ' 1/4',
+        '½' => ' 1/2',
+        '¾' => ' 3/4',
+        '⅛' => ' 1/8',
+        '⅜' => ' 3/8',
+        '⅝' => ' 5/8',
+        '⅞' => ' 7/8',
+        "\u{a0}" => ' ',
+        "\u{2009}" => ' ',
+        '⁄' => '/',
+        '–' => '-',
+    ];
+    private const DECIMAL = '(?:\d+(?:[.,]\d+)?|[.,]\d+)';
+    private const FIGURE = '(?:(?<whole>\d+)(?:\s+|\s*-\s*))?(?<over>\d+)\s*/\s*(?<under>\d+)|(?<decimal>'
+        .self::DECIMAL
+        .')';
+
     public const MICROMETRES_PER_INCH = 25400;
     public const TICKS_PER_INCH = 16;
     /** µm: what is shown of a length in mm. */
@@ -57,52 +83,22 @@ final readonly class Length
      */
     public static function read(string $text, Units $bare = Units::Metric): self
     {
-        $clean = strtr(mb_strtolower(trim($text)), [
-            '″' => '"',
-            '”' => '"',
-            '“' => '"',
-            "''" => '"',
-            '′' => "'",
-            '’' => "'",
-            '‘' => "'",
-            '¼' => ' 1/4',
-            '½' => ' 1/2',
-            '¾' => ' 3/4',
-            '⅛' => ' 1/8',
-            '⅜' => ' 3/8',
-            '⅝' => ' 5/8',
-            '⅞' => ' 7/8',
-            "\u{a0}" => ' ',
-            "\u{2009}" => ' ',
-            '⁄' => '/',
-            '–' => '-',
-        ]);
-        $clean = trim($clean);
+        $clean = trim(strtr(mb_strtolower(trim($text)), self::SIGNS));
         if (mb_strlen($clean) > 40) {
             throw UnreadableLength::written($text);
         }
-        $decimal = '(?:\d+(?:[.,]\d+)?|[.,]\d+)';
-        $figure = "(?:(?<whole>\d+)(?:\s+|\s*-\s*))?(?<over>\d+)\s*/\s*(?<under>\d+)|(?<decimal>$decimal)";
-        if (preg_match("~^(?<feet>$decimal)\s*(?:'|ft|feet|foot)\s*(?:-\s*)?(?<rest>.*)$~u", $clean, $found)) {
-            $inches = 12 * self::decimal($found['feet']);
-            $rest = trim($found['rest']);
-            if ('' !== $rest) {
-                if (!preg_match("~^(?:$figure)\s*(?:\"|in|inch|inches)?\$~u", $rest, $small)) {
-                    throw UnreadableLength::written($text);
-                }
-                $inches += self::figure($small, $text);
-            }
+        if (preg_match(
+            '~^(?<feet>'.self::DECIMAL.")\s*(?:'|ft|feet|foot)\s*(?:-\s*)?(?<rest>.*)\$~u",
+            $clean,
+            $found,
+        )) {
+            $inches = '' === trim($found['rest']) ? 0.0 : self::rest(trim($found['rest']), $text);
 
-            return self::inches($inches);
+            return self::inches(12 * self::decimal($found['feet']) + $inches);
         }
         $metre = '(?:metres?|meters?)';
-        if (
-            !preg_match(
-                "~^(?:$figure)\s*(?<unit>mm|milli$metre|cm|centi$metre|m|$metre|\"|in|inch|inches)?\.?\$~u",
-                $clean,
-                $found,
-            )
-        ) {
+        $units = "mm|milli$metre|cm|centi$metre|m|$metre|\"|in|inch|inches";
+        if (!preg_match('~^(?:'.self::FIGURE.")\s*(?<unit>$units)?\.?\$~u", $clean, $found)) {
             throw UnreadableLength::written($text);
         }
         $value = self::figure($found, $text);
@@ -117,6 +113,16 @@ final readonly class Length
             str_starts_with($unit, 'm') => self::millimetres($value * 1000),
             default => self::inches($value),
         };
+    }
+
+    /** What is written after feet, in inches. */
+    private static function rest(string $rest, string $text): float
+    {
+        if (!preg_match('~^(?:'.self::FIGURE.')\s*(?:"|in|inch|inches)?$~u', $rest, $found)) {
+            throw UnreadableLength::written($text);
+        }
+
+        return self::figure($found, $text);
     }
 
     /** @param array<string|int, string> $found */

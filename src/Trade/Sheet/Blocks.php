@@ -55,43 +55,22 @@ final readonly class Blocks
         $nested = $inside = [];
         foreach ($groups as $name => $group) {
             $plan = 1 === \count($group) ? null : self::closest($group, $gaps, $turns, $width, $length);
-            if (null === $plan) {
-                array_push(
-                    $nested,
-                    ...array_map(
-                        static fn (NestPiece $piece): NestPiece => new NestPiece(
-                            $piece->id,
-                            $piece->region->box()->grown($away)->region(),
-                            1,
-                            $piece->turns,
-                            $piece->order,
-                        ),
-                        $group,
-                    ),
-                );
-                continue;
+            foreach (null === $plan ? $group : [] as $piece) {
+                $nested[] = self::block($piece->id, $piece->region->box(), $away, $piece);
             }
-            $by = array_column($group, null, 'id');
-            foreach ($plan->sheets as $nth => $sheet) {
-                $id = "$name/$nth";
-                $box = self::around($sheet->places, $by);
-                $inside[$id] = array_map(
-                    static fn (Place $place): Place => new Place(
-                        $place->piece,
-                        $place->x - $box->left,
-                        $place->y - $box->top,
-                        $place->turn,
+            foreach ($plan->sheets ?? [] as $nth => $sheet) {
+                $box = self::around($sheet->places, array_column($group, null, 'id'));
+                $inside["$name/$nth"] = array_map(
+                    static fn (Place $at): Place => new Place(
+                        $at->piece,
+                        $at->x - $box->left,
+                        $at->y - $box->top,
+                        $at->turn,
                     ),
                     $sheet->places,
                 );
                 // All that may be turned is turned inside the block; the block itself may lie as its pieces may.
-                $nested[] = new NestPiece(
-                    $id,
-                    Box::sized($box->width(), $box->height())->grown($away)->region(),
-                    1,
-                    $group[0]->turns,
-                    $group[0]->order,
-                );
+                $nested[] = self::block("$name/$nth", Box::sized($box->width(), $box->height()), $away, $group[0]);
             }
         }
 
@@ -102,6 +81,15 @@ final readonly class Blocks
             array_map(static fn (NestPiece $piece): Region => $piece->region, array_column($pieces, null, 'id')),
             $away,
         );
+    }
+
+    /**
+     * @param int       $away how far the line of its box stands off, µm
+     * @param NestPiece $like which it may be turned like, and of whose order it is
+     */
+    private static function block(string $id, Box $box, int $away, NestPiece $like): NestPiece
+    {
+        return new NestPiece($id, $box->grown($away)->region(), 1, $like->turns, $like->order);
     }
 
     /**

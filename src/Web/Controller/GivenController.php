@@ -112,7 +112,7 @@ final readonly class GivenController
     {
         $page = $this->links->follow($token);
         foreach ($page->docket()->proof($page->nth()) as $shown) {
-            if ($shown->frozen()->photo === $name) {
+            if ($shown->frozen()->on->photo === $name) {
                 return ObjectsController::jpeg($this->photos->named($name)->jpeg());
             }
         }
@@ -136,7 +136,7 @@ final readonly class GivenController
             $says,
             $this->records->version($docket->proof($proof->nth())),
             array_map(ChangeRequestView::from(...), array_values($mine)),
-            null === $proof->frozen()->price
+            null === $proof->frozen()->charged->price
                 ? null
                 : GivenQuoteView::from(
                     $this->invoices->quote($docket->proof($proof->nth())),

@@ -103,19 +103,7 @@ final class Describe
     /** @return array<string, mixed> */
     private function operation(string $name, Route $route, \ReflectionMethod $method): array
     {
-        $operation = [
-            'operationId' => $name,
-            'summary' => Sentences::ofMethod($method),
-            'parameters' => [],
-            'responses' => [
-                '200' => $this->response($method),
-                'default' => [
-                    'description' => 'A problem, as a sentence',
-                    'content' => ['application/problem+json' => ['schema' => $this->schemas->name(ProblemView::class)]],
-                ],
-            ],
-        ];
-        $bodies = [];
+        $bodies = $parameters = [];
         foreach ($method->getParameters() as $parameter) {
             $type = $parameter->getType();
             if (!$type instanceof \ReflectionNamedType) {
@@ -124,41 +112,49 @@ final class Describe
             if ([] !== $parameter->getAttributes(MapRequestPayload::class)) {
                 $bodies[] = $type->getName();
             } elseif ([] !== $parameter->getAttributes(MapQueryParameter::class)) {
-                $operation['parameters'][] = [
-                    'name' => $parameter->getName(),
-                    'in' => 'query',
-                    'required' => !$parameter->isOptional(),
-                    'description' => self::IN_ADDRESSES[$parameter->getName()] ??
-                        throw new \LogicException("Nothing says what {$parameter->getName()} is."),
-                    'schema' => enum_exists($type->getName())
-                        ? $this->schemas->name($type->getName())
-                        : Schemas::plain($type->getName()),
-                ];
+                $schema = enum_exists($type->getName())
+                    ? $this->schemas->name($type->getName())
+                    : Schemas::plain($type->getName());
+                $parameters[] = self::parameter('query', $parameter->getName(), !$parameter->isOptional(), $schema);
             } elseif (str_contains($route->getPath(), '{'.$parameter->getName().'}')) {
                 $schema = Schemas::plain($type->getName());
                 $allowed = $route->getRequirement($parameter->getName()) ?? '';
                 if (preg_match('~^[a-z]+(\|[a-z]+)+$~', $allowed)) {
                     $schema['enum'] = explode('|', $allowed);
                 }
-                $operation['parameters'][] = [
-                    'name' => $parameter->getName(),
-                    'in' => 'path',
-                    'required' => true,
-                    'description' => self::IN_ADDRESSES[$parameter->getName()] ??
-                        throw new \LogicException("Nothing says what {$parameter->getName()} is."),
-                    'schema' => $schema,
-                ];
+                $parameters[] = self::parameter('path', $parameter->getName(), true, $schema);
             }
         }
+        $problem = ['application/problem+json' => ['schema' => $this->schemas->name(ProblemView::class)]];
+        $body = [] === $bodies ? null : ['application/json' => ['schema' => $this->schemas->together($bodies)]];
 
-        if ([] !== $bodies) {
-            $operation['requestBody'] = [
-                'required' => true,
-                'content' => ['application/json' => ['schema' => $this->schemas->together($bodies)]],
-            ];
-        }
+        return [
+            'operationId' => $name,
+            'summary' => Sentences::ofMethod($method),
+            'parameters' => $parameters,
+            'responses' => [
+                '200' => $this->response($method),
+                'default' => ['description' => 'A problem, as a sentence', 'content' => $problem],
+            ],
+            ...null === $body ? [] : ['requestBody' => ['required' => true, 'content' => $body]],
+        ];
+    }
 
-        return $operation;
+    /**
+     * @param string               $in     path or query
+     * @param array<string, mixed> $schema
+     *
+     * @return array<string, mixed>
+     */
+    private static function parameter(string $in, string $name, bool $required, array $schema): array
+    {
+        return [
+            'name' => $name,
+            'in' => $in,
+            'required' => $required,
+            'description' => self::IN_ADDRESSES[$name] ?? throw new \LogicException("Nothing says what $name is."),
+            'schema' => $schema,
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -30,7 +30,7 @@ final class ProofDrawing
         array $pictures = [],
         string $photo = '',
     ): string {
-        [$width, $height] = [$said->width / 1000, $said->height / 1000];
+        [$width, $height] = [$said->on->width / 1000, $said->on->height / 1000];
         $thin = max($width, $height) / 900;
         $line = static fn (string $d, string $dash, float $wide): string => '' === $d
             ? ''
@@ -55,13 +55,13 @@ final class ProofDrawing
         return self::wrapped(
             $width,
             $height,
-            ('' === $said->colour || '' !== $photo
+            ('' === $said->on->colour || '' !== $photo
                 ? ''
-                : \sprintf('<path d="%s" fill="%s" fill-rule="evenodd"/>', $said->outline, $said->colour)).
-                self::ground($photo, $said->outline, $width, $height).
-                $line($said->outline, '', 1.6).
-                $line($said->safe, '5 4', 1.0).
-                $line($said->keepOuts, '2 2', 1.0).
+                : \sprintf('<path d="%s" fill="%s" fill-rule="evenodd"/>', $said->on->outline, $said->on->colour)).
+                self::ground($photo, $said->on->outline, $width, $height).
+                $line($said->on->outline, '', 1.6).
+                $line($said->on->safe, '5 4', 1.0).
+                $line($said->on->keepOuts, '2 2', 1.0).
                 $line(\sprintf('M%.3F 0V%.3FM0 %.3FH%.3F', $width / 2, $height, $height / 2, $width), '14 4 3 4', 0.8).
                 \sprintf(
                     '<g transform="translate(%.3F %.3F)">%s</g>',

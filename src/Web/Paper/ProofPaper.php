@@ -93,7 +93,7 @@ final readonly class ProofPaper
     /** The photo of the object, JPEG; empty where there is none. */
     private function photo(ProofPage $proof): string
     {
-        $name = $proof->frozen()->photo;
+        $name = $proof->frozen()->on->photo;
 
         return '' === $name ? '' : $this->photos->named($name)->jpeg();
     }
@@ -125,7 +125,7 @@ final readonly class ProofPaper
     {
         $said = $proof->frozen();
 
-        return 1 === $proof->members() ? [$said->width / 1000, $said->height / 1000] : self::widest($proof);
+        return 1 === $proof->members() ? [$said->on->width / 1000, $said->on->height / 1000] : self::widest($proof);
     }
 
     /** @param string $which of how many pages it is, where there are several */
@@ -198,20 +198,22 @@ final readonly class ProofPaper
             ['Over all', self::bothWays($proof->size())],
             [
                 'On',
-                $said->object.
-                ('' === $said->material ? '' : ', '.mb_strtolower($said->material)).
+                $said->on->object.
+                ('' === $said->on->material ? '' : ', '.mb_strtolower($said->on->material)).
                 ', '.
-                self::bothWays(new Size(Length::micrometres($said->wallWidth), Length::micrometres($said->wallHeight))),
+                self::bothWays(
+                    new Size(Length::micrometres($said->on->wallWidth), Length::micrometres($said->on->wallHeight)),
+                ),
             ],
             ['From left, top', self::both($proof->left()).'; '.self::both($proof->top())],
             ['Film', self::films($proof)],
-            ['How many', $said->quantity.($said->panes > 1 ? " of each of $said->panes panes" : '')],
-            ...null === $said->price
+            ['How many', $said->quantity.($said->on->panes > 1 ? " of each of {$said->on->panes} panes" : '')],
+            ...null === $said->charged->price
                 ? []
-                : [['Price', MoneyView::from(Money::minor($said->price), $this->money)->text]],
+                : [['Price', MoneyView::from(Money::minor($said->charged->price), $this->money)->text]],
         ];
         $this->rows($pdf, $rows, Paper::MARGIN, Paper::MARGIN + 10, $half);
-        $notes = [...$said->remarks, ...$said->cautions, ...$said->care];
+        $notes = [...$said->notes->remarks, ...$said->notes->cautions, ...$said->notes->care];
         if (null !== $proof->approvedAt()) {
             array_unshift($notes, "Approved by {$proof->approvedBy()}, {$proof->approvedAt()->format('j F Y, H:i')}.");
         }

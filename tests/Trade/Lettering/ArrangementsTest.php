@@ -25,6 +25,8 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Refused;
+use Yelbo\Trade\Rule;
+use Yelbo\Trade\Rules;
 use Yelbo\Trade\Rules;
 
 /** Every way words are set. Source: handbook section 4. */
@@ -283,8 +285,12 @@ final class ArrangementsTest extends TestCase
         $narrow = $this->set(['Bartholomew'], new Setting(condense: 8))->box();
         self::assertEqualsWithDelta(0.92 * $plain->width(), $narrow->width(), 3);
         self::assertSame($plain->height(), $narrow->height());
+        $rules = Rules::standard();
+        (new Setting(condense: 8))->within($rules);
+        (new Setting(condense: 9))->within($rules, true);
+        (new Setting(condense: 9))->within($rules->with(Rule::CondenseMost, 9));
         $this->expectExceptionMessageMatches('~8 % at most~');
-        new Setting(condense: 9);
+        (new Setting(condense: 9))->within($rules);
     }
 
     public function testJoinedScriptsStayJoinedOnACircle(): void
