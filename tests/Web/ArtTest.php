@@ -39,10 +39,10 @@ final class ArtTest extends WebCase
             'capHeight' => '' === $out ? '60mm' : '40mm',
             'art' => ['id' => $art['id'], 'layers' => [['colour' => $colour, 'film' => '', 'out' => $out]]],
         ]);
-        self::assertSame([3, 60.0], [$fit('')['keeps'], (float) $fit('')['trueHeight']['mm']]);
+        self::assertSame([3, 60.0], [$fit('')['film']['keeps'], (float) $fit('')['lettering']['trueHeight']['mm']]);
         $less = $fit('1');
-        self::assertSame([2, 40.0], [$less['keeps'], (float) $less['trueHeight']['mm']]);
-        self::assertEqualsWithDelta(50, $less['size']['width']['mm'], 0.01);
+        self::assertSame([2, 40.0], [$less['film']['keeps'], (float) $less['lettering']['trueHeight']['mm']]);
+        self::assertEqualsWithDelta(50, $less['place']['size']['width']['mm'], 0.01);
         $kept = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
             'version' => $docket->version(),
             'words' => 'Parts',
@@ -78,8 +78,8 @@ final class ArtTest extends WebCase
             'capHeight' => "{$art['size']['height']['mm']}mm",
             'art' => ['id' => $art['id'], 'layers' => []],
         ]);
-        self::assertTrue($fit['inside']);
-        self::assertEqualsWithDelta(6, $fit['left']['mm'], 0.01);
+        self::assertTrue($fit['place']['inside']);
+        self::assertEqualsWithDelta(6, $fit['place']['left']['mm'], 0.01);
     }
 
     public function testADrawingIsReadReportedAndFittedInItsTrueOrTheLargestSize(): void
@@ -101,11 +101,16 @@ final class ArtTest extends WebCase
             'art' => ['id' => $art['id'], 'layers' => []],
         ];
         $fit = $this->ask('POST', '/api/fit', $drawing);
-        self::assertTrue($fit['inside']);
-        self::assertEqualsWithDelta(110 - 2 * 5.5, $fit['size']['height']['mm'], 0.1, 'as high as the safe area');
-        self::assertCount(1, $fit['layers'], 'one film until another is chosen');
+        self::assertTrue($fit['place']['inside']);
+        self::assertEqualsWithDelta(
+            110 - 2 * 5.5,
+            $fit['place']['size']['height']['mm'],
+            0.1,
+            'as high as the safe area',
+        );
+        self::assertCount(1, $fit['film']['layers'], 'one film until another is chosen');
         $true = $this->ask('POST', '/api/fit', ['capHeight' => '70mm'] + $drawing);
-        self::assertEqualsWithDelta(50.0, $true['size']['width']['mm'], 0.003);
+        self::assertEqualsWithDelta(50.0, $true['place']['size']['width']['mm'], 0.003);
     }
 
     public function testColoursGoIntoTheirFilmsUpToThePieces(): void
@@ -133,7 +138,7 @@ final class ArtTest extends WebCase
         self::assertSame(200, $this->status, json_encode($proofed, \JSON_THROW_ON_ERROR));
         self::assertSame(
             ['Permanent, ochre', 'Permanent, navy'],
-            array_column($proofed['proofs'][0]['pages'][0]['films'], 'name'),
+            array_column($proofed['proofs'][0]['pages'][0]['art']['films'], 'name'),
         );
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 1, 'Osric Tamblyn');
@@ -166,7 +171,7 @@ final class ArtTest extends WebCase
                 ),
             ],
         ];
-        self::assertSame(0, $this->ask('POST', '/api/fit', $without('#123456'))['counters']);
+        self::assertSame(0, $this->ask('POST', '/api/fit', $without('#123456'))['film']['counters']);
         $this->assertProblem(
             422,
             'nothing in this drawing',
@@ -334,7 +339,11 @@ final class ArtTest extends WebCase
             'art' => ['id' => $art['id'], 'layers' => []],
         ]);
         self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
-        self::assertEqualsWithDelta(470 / 200, $fit['size']['width']['mm'] / $fit['size']['height']['mm'], 0.02);
+        self::assertEqualsWithDelta(
+            470 / 200,
+            $fit['place']['size']['width']['mm'] / $fit['place']['size']['height']['mm'],
+            0.02,
+        );
 
         $one = $this->sent('/api/art/trace?colours=1', self::png(0xFFFFFF, static function (\GdImage $image): void {
             imagefilledrectangle($image, 50, 100, 249, 299, 0x1B2F57);

@@ -104,7 +104,7 @@ final class DesignsTest extends WebCase
         self::assertNotSame($art['id'], $taken['elements'][1]['art']['id']);
         $fit = $this->ask('POST', '/api/fit', ['docket' => $small->number(), ...$taken]);
         self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
-        self::assertCount(2, $fit['elements']);
+        self::assertCount(2, $fit['film']['elements']);
     }
 
     public function testANameIsGivenOnceAndADesignIsTakenOffTheList(): void

@@ -89,7 +89,7 @@ final class ElementsTest extends WebCase
             ['kind' => 'pattern', 'what' => 'dots', 'pitch' => '16mm', 'spot' => '6mm', 'gap' => '5mm'],
         ]));
         self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
-        [$letter, $star, $dots] = $fit['elements'];
+        [$letter, $star, $dots] = $fit['film']['elements'];
         self::assertEqualsWithDelta(120, $letter['size']['height']['mm'], 0.2);
         self::assertEqualsWithDelta(0, $letter['across']['mm'], 0.01, 'in the middle where nothing is typed');
         self::assertEqualsWithDelta(0, $letter['down']['mm'], 0.01);
@@ -105,7 +105,7 @@ final class ElementsTest extends WebCase
         foreach ([
             $path($letter),
             $path($star),
-            ['path' => $fit['path'], 'left' => $fit['left'], 'top' => $fit['top']],
+            ['path' => $fit['film']['path'], 'left' => $fit['place']['left'], 'top' => $fit['place']['top']],
         ] as $other) {
             $there = SvgPath::read($other['path'])->moved(
                 (int) round(1000 * $other['left']['mm']),
@@ -130,7 +130,7 @@ final class ElementsTest extends WebCase
         self::assertEqualsWithDelta(400 - 20 - 15, $at('right', '15mm')['left']['mm'], 0.001);
         self::assertEqualsWithDelta(100 - 10, $at('down', '0')['top']['mm'], 0.001);
         $fit = $this->ask('POST', '/api/fit', $this->body($elements));
-        self::assertSame(['the words', 'ring'], array_column($fit['elements'][0]['features'], 'label'));
+        self::assertSame(['the words', 'ring'], array_column($fit['film']['elements'][0]['features'], 'label'));
         self::assertEqualsWithDelta(
             320 - 10,
             $at('across/1', '0')['left']['mm'],
@@ -138,7 +138,7 @@ final class ElementsTest extends WebCase
             'under the middle of the ring',
         );
         $between = $at('between/0/1', '0');
-        $words = $fit['left']['mm'] + $fit['size']['width']['mm'] / 2;
+        $words = $fit['place']['left']['mm'] + $fit['place']['size']['width']['mm'] / 2;
         self::assertEqualsWithDelta(($words + 320) / 2 - 10, $between['left']['mm'], 0.01, 'between both');
         self::assertSame('element', $this->ask('POST', '/api/place', [
             ...$this->body($elements),
@@ -202,7 +202,7 @@ final class ElementsTest extends WebCase
         $page = $made['proofs'][0]['pages'][0];
         self::assertSame(
             ['Permanent, navy', 'Permanent, red'],
-            array_column($page['films'], 'name'),
+            array_column($page['art']['films'], 'name'),
             'a film, a piece',
         );
         self::assertSame('disc', $made['items'][0]['elements'][0]['what'], 'kept as typed');
@@ -343,14 +343,14 @@ final class ElementsTest extends WebCase
         ];
         $fit = $this->ask('POST', '/api/fit', $this->body([$element($red, $blue)]));
         self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
-        self::assertEqualsWithDelta(60, $fit['elements'][0]['size']['width']['mm'], 0.01);
+        self::assertEqualsWithDelta(60, $fit['film']['elements'][0]['size']['width']['mm'], 0.01);
         self::assertEqualsCanonicalizing(
             [(int) $red, (int) $blue],
-            array_column($fit['elements'][0]['films'], 'film'),
+            array_column($fit['film']['elements'][0]['films'], 'film'),
         );
         self::assertSame([], $this->found([$element($red, $blue)]));
         // One colour left out: the other alone is as high as was typed.
-        $only = $this->ask('POST', '/api/fit', $this->body([$element('0', $blue)]))['elements'][0];
+        $only = $this->ask('POST', '/api/fit', $this->body([$element('0', $blue)]))['film']['elements'][0];
         self::assertSame([(int) $blue], array_column($only['films'], 'film'));
         self::assertEqualsWithDelta(60, $only['size']['width']['mm'], 0.01);
         // It is cut so, and kept as it was typed.

@@ -75,7 +75,7 @@ final class ItemsTest extends WebCase
             'words' => 'Ada',
             'face' => 'bebas',
         ]);
-        self::assertEqualsWithDelta(120, $fit['object']['width']['mm'], 0.001, 'on its own object');
+        self::assertEqualsWithDelta(120, $fit['surface']['object']['width']['mm'], 0.001, 'on its own object');
     }
 
     public function testOneProofOnPaperHasASheetForEveryItemAndAWishIsAboutOneOfThem(): void

@@ -40,8 +40,8 @@ final class OrderTest extends WebCase
         self::assertSame(200, $this->status);
         self::assertSame(['sizing', 'size', 'Kestrel'], [$docket['state'], $docket['station'], $docket['label']]);
         $fit = $this->ask('POST', '/api/fit', ['docket' => $docket['number'], 'words' => 'Kestrel', 'face' => 'bebas']);
-        self::assertTrue($fit['inside']);
-        self::assertEqualsWithDelta($fit['capHeight']['mm'], $fit['largest']['mm'], 0.001);
+        self::assertTrue($fit['place']['inside']);
+        self::assertEqualsWithDelta($fit['lettering']['capHeight']['mm'], $fit['lettering']['largest']['mm'], 0.001);
         $path = '/api/dockets/'.$docket['number'];
         $proofed = $this->ask('PUT', "$path/design", [
             'version' => $docket['version'],
@@ -51,7 +51,7 @@ final class OrderTest extends WebCase
             'proof' => true,
         ]);
         self::assertSame('proofing', $proofed['state']);
-        self::assertSame('30', $proofed['proofs'][0]['pages'][0]['capHeight']['metric']);
+        self::assertSame('30', $proofed['proofs'][0]['pages'][0]['art']['capHeight']['metric']);
         $this->assertProblem(
             422,
             'Who says yes',
@@ -286,8 +286,8 @@ final class OrderTest extends WebCase
             'left' => '150mm',
             'top' => '-20mm',
         ]);
-        self::assertFalse($outside['inside']);
-        self::assertSame([150.0, -20.0], [$outside['left']['mm'], $outside['top']['mm']]);
+        self::assertFalse($outside['place']['inside']);
+        self::assertSame([150.0, -20.0], [$outside['place']['left']['mm'], $outside['place']['top']['mm']]);
     }
 
     public function testAFilmsMakerIsObeyedEverywhere(): void
@@ -320,7 +320,10 @@ final class OrderTest extends WebCase
         );
         self::assertNotContains('thin-stroke', $codes($plain));
         self::assertContains('thin-stroke', $codes($strict), 'lines of bebas at 20 mm are thinner than 4 mm');
-        self::assertStringContainsString('indoors only', $this->ask('POST', '/api/fit', $drawing($strict))['life']);
+        self::assertStringContainsString(
+            'indoors only',
+            $this->ask('POST', '/api/fit', $drawing($strict))['film']['life'],
+        );
         $margins = fn (int $film): array => array_column(
             $this->ask('POST', '/api/samples', $drawing($film))['samples'],
             'margin',
@@ -415,7 +418,7 @@ final class OrderTest extends WebCase
             'words' => 'Kestrel',
             'face' => 'bebas',
         ]);
-        self::assertLessThan($before['largest']['mm'], $after['largest']['mm']);
+        self::assertLessThan($before['lettering']['largest']['mm'], $after['lettering']['largest']['mm']);
         $book = $this->ask('GET', '/api/book')['lines'];
         self::assertStringContainsString('5 → 10 %', $book[0]['says']);
     }

@@ -74,17 +74,17 @@ final class PrintedTest extends WebCase
         self::assertEqualsWithDelta(66, $art['size']['height']['mm'], 0.3);
         $fit = $this->ask('POST', '/api/fit', $this->body($art, '66mm'));
         self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
-        $picture = $fit['layers'][0]['picture'];
+        $picture = $fit['film']['layers'][0]['picture'];
         self::assertSame($art['id'], $picture['id']);
         // 0.3 mm a pixel: the picture is 180 × 120 mm, its middle that of the cut.
         self::assertEqualsWithDelta(180, $picture['at']['width'], 2);
         self::assertEqualsWithDelta(120, $picture['at']['height'], 2);
         self::assertEqualsWithDelta(
-            $fit['size']['width']['mm'] / 2,
+            $fit['place']['size']['width']['mm'] / 2,
             $picture['at']['left'] + $picture['at']['width'] / 2,
             0.3,
         );
-        $half = $this->ask('POST', '/api/fit', $this->body($art, '33mm'))['layers'][0]['picture'];
+        $half = $this->ask('POST', '/api/fit', $this->body($art, '33mm'))['film']['layers'][0]['picture'];
         self::assertEqualsWithDelta(90, $half['at']['width'], 1);
         self::assertSame(
             [],
@@ -140,7 +140,7 @@ final class PrintedTest extends WebCase
             ...array_diff_key($this->body($art, '66mm'), ['docket' => 0]),
         ]);
         self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
-        self::assertSame($art['id'], $saved['proofs'][0]['pages'][0]['parts'][0]['layers'][0]['picture']['id']);
+        self::assertSame($art['id'], $saved['proofs'][0]['pages'][0]['art']['parts'][0]['layers'][0]['picture']['id']);
         $docket = $this->get(Dockets::class)->numbered($this->number);
         $this->approve($docket);
         $batch = $this->release(...$docket->pieces());

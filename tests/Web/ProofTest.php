@@ -88,7 +88,7 @@ final class ProofTest extends WebCase
                 'PUT',
                 "/api/dockets/{$docket->number()}/design",
                 $design,
-            )['proofs'][0]['pages'][0]['parts'] ?? [],
+            )['proofs'][0]['pages'][0]['art']['parts'] ?? [],
         );
     }
 
@@ -164,7 +164,7 @@ final class ProofTest extends WebCase
         );
         self::assertSame(
             ['K', 'e'],
-            array_column(\array_slice($given['proof']['pages'][0]['readOut'][0]['letters'], 0, 2), 'letter'),
+            array_column(\array_slice($given['proof']['pages'][0]['heard']['readOut'][0]['letters'], 0, 2), 'letter'),
         );
         $text = (string) $this->browser->getResponse()->getContent();
         foreach (['0700 900 181', 'version":', 'Tomas', 'Ines'] as $inside) {
@@ -336,8 +336,8 @@ final class ProofTest extends WebCase
             'proof' => true,
         ]);
         self::assertSame(200, $this->status, json_encode($made, \JSON_THROW_ON_ERROR));
-        self::assertSame(['I M T'], array_column($made['proofs'][0]['pages'][0]['readOut'], 'line'));
-        self::assertSame([], $made['proofs'][0]['pages'][0]['spelling'], 'as asked for');
+        self::assertSame(['I M T'], array_column($made['proofs'][0]['pages'][0]['heard']['readOut'], 'line'));
+        self::assertSame([], $made['proofs'][0]['pages'][0]['heard']['spelling'], 'as asked for');
     }
 
     public function testPricesAreReadAndRefused(): void

@@ -63,7 +63,7 @@ final class SimplifyTest extends WebCase
             $docket = $this->sized($number, ['words' => 'Mark', 'art' => $art, 'setting' => $setting, 'proof' => true]);
             self::assertStringContainsString(
                 'Your drawing was changed so that it can be cut:',
-                implode(' ', $docket['proofs'][0]['pages'][0]['remarks']),
+                implode(' ', $docket['proofs'][0]['pages'][0]['notes']['remarks']),
             );
         }
     }
@@ -97,13 +97,13 @@ final class SimplifyTest extends WebCase
             'capHeight' => '30mm',
             'setting' => ['condense' => $condense, 'stretchAsked' => $asked],
         ]);
-        $wide = $fit('0', '')['size']['width']['mm'];
+        $wide = $fit('0', '')['place']['size']['width']['mm'];
         self::assertStringContainsString(
             '8 % at most',
             array_column($fit('20', '')['fields'], 'says', 'field')['condense'],
         );
-        self::assertEqualsWithDelta(0.8 * $wide, $fit('20', 'yes')['size']['width']['mm'], 0.02 * $wide);
-        self::assertEqualsWithDelta(1.2 * $wide, $fit('-20', 'yes')['size']['width']['mm'], 0.02 * $wide);
+        self::assertEqualsWithDelta(0.8 * $wide, $fit('20', 'yes')['place']['size']['width']['mm'], 0.02 * $wide);
+        self::assertEqualsWithDelta(1.2 * $wide, $fit('-20', 'yes')['place']['size']['width']['mm'], 0.02 * $wide);
         self::assertStringContainsString(
             '40 % at most',
             array_column($fit('41', 'yes')['fields'], 'says', 'field')['condense'],
@@ -116,7 +116,7 @@ final class SimplifyTest extends WebCase
         ]);
         self::assertContains(
             'Condensed by 20 %, as you asked: more than the 8 % at which letters keep their looks.',
-            $docket['proofs'][0]['pages'][0]['remarks'],
+            $docket['proofs'][0]['pages'][0]['notes']['remarks'],
         );
     }
 

@@ -111,7 +111,7 @@ final class SizeTest extends WebCase
             'words' => 'Kestrel',
             'face' => 'fredoka',
         ]);
-        self::assertSame(['Left handle', 'Handle root'], array_column($fit['features'], 'label'));
+        self::assertSame(['Left handle', 'Handle root'], array_column($fit['place']['features'], 'label'));
         $typed['keepOuts'][0]['name'] = str_repeat('handle ', 20);
         $wrong = $this->ask('POST', '/api/answers', $typed + $this->answers()->toArray());
         self::assertContains('keepOuts.0.name', array_column($wrong['wrong'], 'field'));
@@ -128,16 +128,16 @@ final class SizeTest extends WebCase
             'face' => 'fredoka',
         ]);
         self::assertSame(200, $this->status, json_encode($fit, \JSON_THROW_ON_ERROR));
-        self::assertTrue($fit['inside']);
-        self::assertSame($front, null !== $fit['front']);
-        self::assertGreaterThan(3, $fit['capHeight']['mm']);
+        self::assertTrue($fit['place']['inside']);
+        self::assertSame($front, null !== $fit['surface']['front']);
+        self::assertGreaterThan(3, $fit['lettering']['capHeight']['mm']);
         self::assertEqualsWithDelta(
-            $fit['object']['width']['mm'],
-            $fit['left']['mm'] + $fit['size']['width']['mm'] + $fit['right']['mm'],
+            $fit['surface']['object']['width']['mm'],
+            $fit['place']['left']['mm'] + $fit['place']['size']['width']['mm'] + $fit['place']['right']['mm'],
             0.01,
         );
-        self::assertSame(\count($typed['keepOuts'] ?? []) > 0, '' !== $fit['keepOuts']);
-        self::assertNotContains('', array_column($fit['features'], 'label'));
+        self::assertSame(\count($typed['keepOuts'] ?? []) > 0, '' !== $fit['surface']['keepOuts']);
+        self::assertNotContains('', array_column($fit['place']['features'], 'label'));
         $this->ask('GET', "/api/dockets/{$docket->number()}");
         self::assertSame(200, $this->status);
     }
@@ -229,7 +229,12 @@ final class SizeTest extends WebCase
         ]);
         self::assertSame(
             ['ring', 28.0, 4.0, true],
-            [$fit['arrangement'], $fit['radius']['mm'], (float) $fit['condense'], $fit['inside']],
+            [
+                $fit['lettering']['arrangement'],
+                $fit['lettering']['radius']['mm'],
+                (float) $fit['lettering']['condense'],
+                $fit['place']['inside'],
+            ],
         );
         $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
             'version' => $docket->version(),
@@ -268,8 +273,12 @@ final class SizeTest extends WebCase
             'setting' => $setting,
         ];
         $fit = $this->ask('POST', '/api/fit', $drawing);
-        $told = array_column($fit['lineHeights'], 'mm');
-        self::assertEqualsWithDelta([0.6 * $told[1], $fit['capHeight']['mm'], 0.5 * $told[1]], $told, 0.01);
+        $told = array_column($fit['lettering']['lineHeights'], 'mm');
+        self::assertEqualsWithDelta(
+            [0.6 * $told[1], $fit['lettering']['capHeight']['mm'], 0.5 * $told[1]],
+            $told,
+            0.01,
+        );
         $snags = array_column($this->ask('POST', '/api/check', $drawing)['snags'], 'found', 'code');
         self::assertEqualsWithDelta(1000 * $told[2], $snags['too-small-to-read'], 1, 'of the lowest line');
         $saved = $this->ask('PUT', "/api/dockets/{$docket->number()}/design", [
@@ -281,11 +290,11 @@ final class SizeTest extends WebCase
             $saved['items'][0]['design']['setting']['lineFaces'],
             $saved['items'][0]['design']['setting']['lineHeights'],
         ]);
-        $remarks = implode(' ', $saved['proofs'][0]['pages'][0]['remarks']);
+        $remarks = implode(' ', $saved['proofs'][0]['pages'][0]['notes']['remarks']);
         self::assertStringContainsString('Letters of the lines', $remarks);
         self::assertStringContainsString('Lobster', $remarks);
         $wide = $this->ask('POST', '/api/fit', [...$drawing, 'setting' => ['justify' => 'yes']]);
-        self::assertCount(3, $wide['lineHeights']);
+        self::assertCount(3, $wide['lettering']['lineHeights']);
     }
 
     /** @return iterable<string, array{array<string, string>, string, string}> */
@@ -334,7 +343,9 @@ final class SizeTest extends WebCase
                 'left' => $placed['left']['mm'].'mm',
                 'top' => $placed['top']['mm'].'mm',
             ]);
-            $now = str_contains($from, '/') ? $fit['features'][0][explode('/', $from)[0]] : $fit[$from];
+            $now = str_contains($from, '/')
+                ? $fit['place']['features'][0][explode('/', $from)[0]]
+                : $fit['place'][$from];
             self::assertEqualsWithDelta(12.5, $now['mm'], 0.002, $from);
         }
         $this->assertProblem(
@@ -420,12 +431,12 @@ final class SizeTest extends WebCase
         ]);
         self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
         $page = $saved['proofs'][0]['pages'][0];
-        foreach ($page['parts'] as ['size' => $size]) {
+        foreach ($page['art']['parts'] as ['size' => $size]) {
             $share = max($size['width']['mm'] / 98, $size['height']['mm'] / 45);
             self::assertEqualsWithDelta(1, $share, 0.003);
             self::assertLessThanOrEqual(1, $share);
         }
-        self::assertGreaterThan($page['capHeight']['mm'], $page['highest']['mm']);
+        self::assertGreaterThan($page['art']['capHeight']['mm'], $page['art']['highest']['mm']);
         self::assertSame($wide, array_intersect_key($saved['items'][0]['design']['setting'], $wide));
         $back = $this->ask('POST', "/api/dockets/{$docket->number()}/moves", [
             'version' => $saved['version'],
@@ -449,7 +460,7 @@ final class SizeTest extends WebCase
             'proof' => true,
         ]);
         self::assertSame(200, $this->status, json_encode($saved, \JSON_THROW_ON_ERROR));
-        $parts = $saved['proofs'][1]['pages'][0]['parts'];
+        $parts = $saved['proofs'][1]['pages'][0]['art']['parts'];
         self::assertSame([['Ada'], ['Zoë'], ['Mary-Anne', 'Penhallow'], ['Adda']], array_column($parts, 'lines'));
         $docket = $this->get(Dockets::class)->numbered($docket->number());
         $this->approve($docket, 2, 'the office');
@@ -525,12 +536,12 @@ final class SizeTest extends WebCase
         $one = $this->ask('POST', '/api/fit', $drawing);
         $rim = ['setting' => ['offset' => '2mm', 'offsetFilm' => (string) $this->navy->id()]];
         $two = $this->ask('POST', '/api/fit', [...$drawing, ...$rim]);
-        [$letters, $under] = $two['layers'];
-        self::assertSame($one['film'], $one['layers'][0]['area']);
-        self::assertSame($one['layers'][0]['area'], $letters['area']);
-        self::assertEqualsWithDelta($two['film'], $letters['area'] + $under['area'], 0.05);
+        [$letters, $under] = $two['film']['layers'];
+        self::assertSame($one['film']['area'], $one['film']['layers'][0]['area']);
+        self::assertSame($one['film']['layers'][0]['area'], $letters['area']);
+        self::assertEqualsWithDelta($two['film']['area'], $letters['area'] + $under['area'], 0.05);
         self::assertEqualsWithDelta($letters['size']['width']['mm'] + 4, $under['size']['width']['mm'], 0.1);
-        self::assertSame($two['size'], $under['size']);
+        self::assertSame($two['place']['size'], $under['size']);
         $minutes = fn (array $more): float => $this->ask('POST', '/api/check', [...$drawing, ...$more])['weeding'];
         self::assertGreaterThan($minutes([]) + 0.3, $minutes($rim), 'a second layer is weeded too');
     }
@@ -699,18 +710,18 @@ final class SizeTest extends WebCase
         );
         $typed = ['docket' => $docket->number(), 'words' => "Ada\nBartholomew", 'face' => 'oswald'];
         $fit = $this->ask('POST', '/api/fit', $typed);
-        self::assertEqualsWithDelta(0, $fit['across']['mm'], 0.002);
-        self::assertEqualsWithDelta(0, $fit['down']['mm'], 0.002);
-        self::assertSame(0.0, fmod(round(1000 * $fit['capHeight']['mm']), 100), 'told in tenths');
+        self::assertEqualsWithDelta(0, $fit['place']['across']['mm'], 0.002);
+        self::assertEqualsWithDelta(0, $fit['place']['down']['mm'], 0.002);
+        self::assertSame(0.0, fmod(round(1000 * $fit['lettering']['capHeight']['mm']), 100), 'told in tenths');
         $elsewhere = $this->ask('POST', '/api/check', $typed)['elsewhere'];
-        self::assertGreaterThan($fit['capHeight']['mm'], $elsewhere['capHeight']['mm']);
+        self::assertGreaterThan($fit['lettering']['capHeight']['mm'], $elsewhere['capHeight']['mm']);
         self::assertGreaterThan(2, $elsewhere['more']);
         $there = [
             'capHeight' => "{$elsewhere['capHeight']['mm']}mm",
             'left' => "{$elsewhere['left']['mm']}mm",
             'top' => "{$elsewhere['top']['mm']}mm",
         ];
-        self::assertTrue($this->ask('POST', '/api/fit', $typed + $there)['inside']);
+        self::assertTrue($this->ask('POST', '/api/fit', $typed + $there)['place']['inside']);
         self::assertNull($this->ask('POST', '/api/check', $typed + $there)['elsewhere'], 'its place was chosen');
     }
 
@@ -720,9 +731,12 @@ final class SizeTest extends WebCase
         foreach ([[181, 93], [137, 61], [300, 40], [77, 77]] as [$width, $height]) {
             $docket = $this->order(['surface' => 'rectangle', 'width' => "{$width}mm", 'height' => "{$height}mm"]);
             $typed = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'lobster'];
-            $largest = $this->ask('POST', '/api/fit', $typed + ['capHeight' => '300mm'])['largest'];
+            $largest = $this->ask('POST', '/api/fit', $typed + ['capHeight' => '300mm'])['lettering']['largest'];
             foreach (["{$largest['metric']}mm", "{$largest['imperial']}\""] as $told) {
-                self::assertTrue($this->ask('POST', '/api/fit', $typed + ['capHeight' => $told])['inside'], $told);
+                self::assertTrue(
+                    $this->ask('POST', '/api/fit', $typed + ['capHeight' => $told])['place']['inside'],
+                    $told,
+                );
             }
             $check = $this->ask('POST', '/api/check', $typed + ['capHeight' => '300mm']);
             $outside = array_column($check['snags'], null, 'code')['outside-safe-area'];
@@ -737,7 +751,7 @@ final class SizeTest extends WebCase
         foreach (['width' => '120mm', 'height' => '1 1/2"'] as $of => $size) {
             $sized = $this->ask('POST', '/api/size', $typed + ['of' => $of, 'size' => $size]);
             $fit = $this->ask('POST', '/api/fit', $typed + ['capHeight' => "{$sized['capHeight']['mm']}mm"]);
-            self::assertEqualsWithDelta('width' === $of ? 120 : 38.1, $fit['size'][$of]['mm'], 0.06);
+            self::assertEqualsWithDelta('width' === $of ? 120 : 38.1, $fit['place']['size'][$of]['mm'], 0.06);
         }
         $problem = $this->ask('POST', '/api/size', $typed + ['of' => 'width', 'size' => 'wide']);
         self::assertSame(422, $this->status);
@@ -769,7 +783,7 @@ final class SizeTest extends WebCase
                 'capHeight' => "{$offer['capHeight']['mm']}mm",
                 'setting' => ['tracking' => (string) $offer['tracking'], 'condense' => (string) $offer['condense']],
             ]);
-            self::assertSame($offer['size'], $drawn['size'], 'what is told is what is drawn');
+            self::assertSame($offer['size'], $drawn['place']['size'], 'what is told is what is drawn');
         }
         self::assertGreaterThan(1, \count($offers));
         $this->assertProblem(422, '', $problem = $this->ask('POST', '/api/box', [...$typed, 'high' => 'tall']));
@@ -785,15 +799,15 @@ final class SizeTest extends WebCase
             'face' => 'oswald',
         ]);
         $kept = $fit($this->order($mug));
-        self::assertGreaterThanOrEqual(15, $kept['top']['mm']);
-        self::assertLessThanOrEqual(86, $kept['size']['width']['mm'], 'inside what is seen from the front');
+        self::assertGreaterThanOrEqual(15, $kept['place']['top']['mm']);
+        self::assertLessThanOrEqual(86, $kept['place']['size']['width']['mm'], 'inside what is seen from the front');
         $none = $fit($this->order(['lip' => 'none'] + $mug));
         self::assertLessThan(
-            $kept['top']['mm'] + $kept['size']['height']['mm'] / 2,
-            $none['top']['mm'] + $none['size']['height']['mm'] / 2,
+            $kept['place']['top']['mm'] + $kept['place']['size']['height']['mm'] / 2,
+            $none['place']['top']['mm'] + $none['place']['size']['height']['mm'] / 2,
         );
-        self::assertSame('', $none['keepOuts']);
-        self::assertNotSame('', $kept['keepOuts']);
+        self::assertSame('', $none['surface']['keepOuts']);
+        self::assertNotSame('', $kept['surface']['keepOuts']);
     }
 
     /** Lies flat, with snips, too large: the first two are offered with their sizes, and hold. */
@@ -804,7 +818,7 @@ final class SizeTest extends WebCase
         $first = $this->ask('POST', '/api/fit', $typed);
         $check = fn (string $height): array => $this->ask('POST', '/api/check', [...$typed, 'capHeight' => $height]);
         $sizes = $check('')['onBall'];
-        self::assertSame($first['capHeight']['mm'], $sizes['flat']['mm'], 'the first size lies flat');
+        self::assertSame($first['lettering']['capHeight']['mm'], $sizes['flat']['mm'], 'the first size lies flat');
         self::assertGreaterThan(1.2 * $sizes['flat']['mm'], $sizes['snips']['mm']);
         $strain = static fn (array $of): array => array_column($of['snags'], 'severity', 'code');
         self::assertArrayNotHasKey('ball-strain', $strain($check("{$sizes['flat']['mm']}mm")));
@@ -819,9 +833,9 @@ final class SizeTest extends WebCase
         $docket = $this->order(['surface' => 'panel', 'width' => '900mm', 'height' => '400mm', 'useOf' => 'vehicle']);
         $typed = ['docket' => $docket->number(), 'words' => 'Kestrel', 'face' => 'alfa-slab'];
         $fit = $this->ask('POST', '/api/fit', $typed);
-        self::assertGreaterThanOrEqual(127, $fit['size']['width']['mm']);
-        self::assertLessThanOrEqual(152, $fit['size']['width']['mm']);
-        self::assertGreaterThan(100, $fit['largest']['mm'], 'larger when they ask for it');
+        self::assertGreaterThanOrEqual(127, $fit['place']['size']['width']['mm']);
+        self::assertLessThanOrEqual(152, $fit['place']['size']['width']['mm']);
+        self::assertGreaterThan(100, $fit['lettering']['largest']['mm'], 'larger when they ask for it');
     }
 
     /** Of a plate of 200 × 100 mm: 3 mm, 5, 10 or none stay clear. */
@@ -845,9 +859,9 @@ final class SizeTest extends WebCase
                 'face' => 'oswald',
                 'setting' => ['arrangement' => $arrangement, 'shape' => '' === $arrangement ? '' : 'rectangle'],
             ]);
-            self::assertEquals($clear, $fit['clearance']['mm'], $taste);
-            self::assertEqualsWithDelta(200 - 2 * $clear, $fit['size']['width']['mm'], 0.4);
-            self::assertTrue($fit['inside'], $taste);
+            self::assertEquals($clear, $fit['surface']['clearance']['mm'], $taste);
+            self::assertEqualsWithDelta(200 - 2 * $clear, $fit['place']['size']['width']['mm'], 0.4);
+            self::assertTrue($fit['place']['inside'], $taste);
         }
     }
 }

@@ -134,7 +134,7 @@ final class WholeOrdersTest extends WebCase
         ]);
         self::assertSame(
             ['Patterned, lock tartan', 'Permanent, chalk'],
-            array_column($made['proofs'][0]['pages'][0]['films'], 'name'),
+            array_column($made['proofs'][0]['pages'][0]['art']['films'], 'name'),
         );
         $this->assertMade($number, 2, ['Patterned, lock tartan', 'Permanent, chalk']);
     }
@@ -305,7 +305,7 @@ final class WholeOrdersTest extends WebCase
             'proof' => true,
         ]);
         // Letters of some 0.7 of a band of 13 mm.
-        self::assertGreaterThan(5, $made['proofs'][0]['pages'][0]['capHeight']['mm']);
+        self::assertGreaterThan(5, $made['proofs'][0]['pages'][0]['art']['capHeight']['mm']);
         $this->assertMade($number, 1, ['Permanent, kelp']);
     }
 
@@ -393,7 +393,7 @@ final class WholeOrdersTest extends WebCase
         $fit = $this->mustAsk('POST', '/api/fit', ['docket' => $number, 'item' => 1] + $design);
         $this->sized($number, $design);
         // Between words and where the ends meet: what is left of the way round, shared by four.
-        self::assertGreaterThan(180, $fit['size']['width']['mm']);
+        self::assertGreaterThan(180, $fit['place']['size']['width']['mm']);
         $this->assertMade($number, 1, ['Permanent, moss']);
     }
 

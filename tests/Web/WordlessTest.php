@@ -51,7 +51,7 @@ final class WordlessTest extends WebCase
         $quote = $this->mustAsk('GET', "/api/dockets/{$docket['number']}/quote")['quote'];
         $made = $this->sized($docket['number'], $this->typed($docket) + ['proof' => true]);
         $page = $made['proofs'][0]['pages'][0];
-        self::assertSame($called, $page['drawing']);
+        self::assertSame($called, $page['terms']['drawing']);
         self::assertSame([], $page['letters'] ?? []);
         $agreed = $this->agreed($docket['number']);
         self::assertSame([$called], array_values(array_unique(array_column($agreed['pieces'], 'label'))));
@@ -76,14 +76,14 @@ final class WordlessTest extends WebCase
         $typed['motif'] = ['frame' => '12mm', 'pitch' => '50mm', 'spot' => '8mm'] + $typed['motif'];
         $fit = $this->mustAsk('POST', '/api/fit', ['docket' => $docket['number'], 'item' => 1] + $typed);
         // One outline and its openings: nothing of it hangs in the air.
-        self::assertSame(1, substr_count($fit['layers'][0]['path'], 'M') - \count(self::holes($fit)));
+        self::assertSame(1, substr_count($fit['film']['layers'][0]['path'], 'M') - \count(self::holes($fit)));
         $alone = $this->mustAsk('POST', '/api/fit', [
             'docket' => $docket['number'],
             'item' => 1,
             'motif' => ['frame' => ''] + $typed['motif'],
         ] + $typed);
-        self::assertEqualsWithDelta($fit['size']['width']['mm'], $alone['size']['width']['mm'], 0.01);
-        self::assertGreaterThan($alone['film'], $fit['film']);
+        self::assertEqualsWithDelta($fit['place']['size']['width']['mm'], $alone['place']['size']['width']['mm'], 0.01);
+        self::assertGreaterThan($alone['film']['area'], $fit['film']['area']);
     }
 
     public function testAPatternPartsForWhatLiesInItAndLiesUnderWhatIsLaidOverIt(): void
@@ -102,16 +102,19 @@ final class WordlessTest extends WebCase
         );
         $alone = $fit([]);
         $parted = $fit([$disc]);
-        self::assertLessThan(SvgPath::read($alone['path'])->area(), SvgPath::read($parted['path'])->area());
+        self::assertLessThan(
+            SvgPath::read($alone['film']['path'])->area(),
+            SvgPath::read($parted['film']['path'])->area(),
+        );
         $there = static fn (string $path, array $at): Region => SvgPath::read($path)->moved(
             (int) round(1000 * $at['left']['mm']),
             (int) round(1000 * $at['top']['mm']),
         );
-        $pattern = $there($parted['path'], $parted);
-        $round = $there($parted['elements'][0]['films'][0]['path'], $parted['elements'][0]);
+        $pattern = $there($parted['film']['path'], $parted['place']);
+        $round = $there($parted['film']['elements'][0]['films'][0]['path'], $parted['film']['elements'][0]);
         self::assertGreaterThanOrEqual(5000 - 10, Geos::distance($pattern, $round));
         // Laid over it, it lies on whole film.
-        self::assertSame($alone['path'], $fit([['over' => 'yes'] + $disc])['path']);
+        self::assertSame($alone['film']['path'], $fit([['over' => 'yes'] + $disc])['film']['path']);
         $made = $this->sized($docket['number'], ['elements' => [$disc], 'proof' => true] + $typed);
         self::assertNotSame([], $made['proofs']);
         $pieces = $this->agreed($docket['number'])['pieces'];
@@ -128,7 +131,10 @@ final class WordlessTest extends WebCase
             'motif' => $motif + $typed['motif'],
             'capHeight' => $height,
         ] + $typed);
-        $size = static fn (array $fit): array => [$fit['size']['width']['mm'], $fit['size']['height']['mm']];
+        $size = static fn (array $fit): array => [
+            $fit['place']['size']['width']['mm'],
+            $fit['place']['size']['height']['mm'],
+        ];
         $largest = $size($fit([]));
         self::assertSame($largest[0], $largest[1]);
         self::assertSame([150.0, 90.0], array_map(floatval(...), $size($fit(['wide' => '150mm', 'high' => '90mm']))));
@@ -262,7 +268,7 @@ final class WordlessTest extends WebCase
      */
     private static function holes(array $fit): array
     {
-        $rings = array_filter(explode('M', $fit['layers'][0]['path']));
+        $rings = array_filter(explode('M', $fit['film']['layers'][0]['path']));
 
         return array_values(array_filter($rings, static function (string $ring): bool {
             preg_match_all('~(-?[\d.]+)[ ,](-?[\d.]+)~', $ring, $found, \PREG_SET_ORDER);

@@ -147,10 +147,10 @@ test('a drawing is brought, reported, put into films, simplified and proofed', a
   await expect(page.getByText('Read it out, letter by letter')).toHaveCount(0);
   const svg = await (await page.request.get(`/api/dockets/${docket.number}/proofs/1.svg`)).text();
   expect(svg.match(/<path/g)).toHaveLength(2);
-  const fresh = await api<{ proofs: { pages: { parts: { layers: unknown[] }[] }[] }[] }>(
+  const fresh = await api<{ proofs: { pages: { art: { parts: { layers: unknown[] }[] } }[] }[] }>(
     page,
     'GET',
     `/api/dockets/${docket.number}`,
   );
-  expect(fresh.proofs[0]?.pages[0]?.parts[0]?.layers).toHaveLength(2);
+  expect(fresh.proofs[0]?.pages[0]?.art.parts[0]?.layers).toHaveLength(2);
 });

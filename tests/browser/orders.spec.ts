@@ -71,7 +71,7 @@ test('a tool chest: an initial, a name over it and dots of three sizes in three 
   await sized(page);
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(`/proof/${docket.number}`);
-  expect(new Set((await read(page, docket.number)).proofs[0]?.pages[0]?.films.map((one) => one.name)).size).toBe(3);
+  expect(new Set((await read(page, docket.number)).proofs[0]?.pages[0]?.art.films.map((one) => one.name)).size).toBe(3);
 });
 
 test('a name on each of eight enamel cups, each its own size and film, one order and one yes', async ({ page }) => {

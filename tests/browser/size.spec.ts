@@ -373,8 +373,8 @@ test('two distances typed one after the other both hold, and the proof is of the
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(`/proof/${docket.number}`);
-  type Made = { proofs: { pages: { left: { mm: number }; top: { mm: number } }[] }[] };
+  type Made = { proofs: { pages: { art: { left: { mm: number }; top: { mm: number } } }[] }[] };
   const made = await api<Made>(page, 'GET', `/api/dockets/${docket.number}`);
   const proof = made.proofs[0]?.pages[0];
-  expect([Math.round(proof?.left.mm ?? 0), Math.round(proof?.top.mm ?? 0)]).toEqual([12, 15]);
+  expect([Math.round(proof?.art.left.mm ?? 0), Math.round(proof?.art.top.mm ?? 0)]).toEqual([12, 15]);
 });

@@ -20,7 +20,7 @@ export type Docket = {
   pieces: Piece[];
   things: Thing[];
   items: { nth: number; label: string }[];
-  proofs: { pages: { films: { name: string }[] }[] }[];
+  proofs: { pages: { art: { films: { name: string }[] } }[] }[];
 };
 
 export const read = (page: Page, number: number) => api<Docket>(page, 'GET', `/api/dockets/${number}`);

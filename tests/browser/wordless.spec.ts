@@ -51,7 +51,9 @@ test('window film with a pattern and no words, asked for, framed and proofed; th
   await expect(page.getByRole('heading', { name: 'No snags' })).toBeVisible();
   await page.getByRole('button', { name: /Make the proof/ }).click();
   await expect(page).toHaveURL(`/proof/${number}`);
-  type Made = { proofs: { pages: { remarks: string[] }[] }[] };
+  type Made = { proofs: { pages: { notes: { remarks: string[] } }[] }[] };
   const made = await api<Made>(page, 'GET', `/api/dockets/${number}`);
-  expect(made.proofs.at(-1)?.pages[0]?.remarks.join(' ')).toContain('Your drawing was changed so that it can be cut');
+  expect(made.proofs.at(-1)?.pages[0]?.notes.remarks.join(' ')).toContain(
+    'Your drawing was changed so that it can be cut',
+  );
 });

@@ -2889,6 +2889,27 @@ export interface components {
             /** @description Of its box. */
             size: components["schemas"]["SizeView"];
         };
+        /** @description Where the art lies on the object, and how large it is. */
+        ArtPlaceView: {
+            /** @description Over all. */
+            size: components["schemas"]["SizeView"];
+            /** @description From the left edge of the object to the art. */
+            left: components["schemas"]["LengthView"];
+            /** @description From the top edge of the object to the art. */
+            top: components["schemas"]["LengthView"];
+            /** @description From the art to the right edge of the object. */
+            right: components["schemas"]["LengthView"];
+            /** @description From the art to the bottom edge of the object. */
+            bottom: components["schemas"]["LengthView"];
+            /** @description From the object's middle to the art's, to the right. */
+            across: components["schemas"]["LengthView"];
+            /** @description From the object's middle to the art's, downwards. */
+            down: components["schemas"]["LengthView"];
+            /** @description Measures worth showing. */
+            features: components["schemas"]["FeatureView"][];
+            /** @description Whether all of it lies inside the safe area. */
+            inside: boolean;
+        };
         /** @description A drawing that was brought: its colours, and what was put right or left out. */
         ArtView: {
             /** @description Its number in the records. */
@@ -3348,6 +3369,27 @@ export interface components {
             /** @description In a few words. */
             why: string;
         };
+        /** @description The film it is cut from: its outlines and what they come to. */
+        DecalFilmView: {
+            /** @description The outlines as path data, mm. */
+            path: string;
+            /** @description The letters first. */
+            layers: components["schemas"]["LayerView"][];
+            /** @description The letters before they were mended, where they were. */
+            before: components["schemas"]["BeforeView"] | null;
+            /** @description What lies beside the words, from bottom to top. */
+            elements: components["schemas"]["ElementView"][];
+            /** @description How many pieces of film stay. */
+            keeps: number;
+            /** @description How many insides have to be picked out. */
+            counters: number;
+            /** @description How many corners the outlines have. */
+            corners: number;
+            /** @description The film that stays of all layers, cm². */
+            area: number;
+            /** @description How long it lasts where it is used. */
+            life: string;
+        };
         /** @description Orders that were handed over so many days before they were used. */
         DeliveredView: {
             /** @description Before; below 0 where it was late. */
@@ -3727,64 +3769,14 @@ export interface components {
         };
         /** @description Words drawn on an object: everything the drawing shows. */
         FitView: {
-            /** @description The lines of the decal. */
-            words: string[];
-            /** @description The short name of the typeface. */
-            face: string;
-            /** @description The height of the capitals. */
-            capHeight: components["schemas"]["LengthView"];
-            /** @description The letter height of each line, where they differ. */
-            lineHeights: components["schemas"]["LengthView"][];
-            /** @description The largest letters the surface takes. */
-            largest: components["schemas"]["LengthView"];
-            /** @description How high a drawing truly is, less what is left out, where its file says so. */
-            trueHeight: components["schemas"]["LengthView"] | null;
-            /** @description The height of the small letters. */
-            xHeight: components["schemas"]["LengthView"];
-            /** @description Over all. */
-            size: components["schemas"]["SizeView"];
-            /** @description From the left edge of the object to the art. */
-            left: components["schemas"]["LengthView"];
-            /** @description From the top edge of the object to the art. */
-            top: components["schemas"]["LengthView"];
-            /** @description From the art to the right edge of the object. */
-            right: components["schemas"]["LengthView"];
-            /** @description From the art to the bottom edge of the object. */
-            bottom: components["schemas"]["LengthView"];
-            /** @description From the object's middle to the art's, to the right. */
-            across: components["schemas"]["LengthView"];
-            /** @description From the object's middle to the art's, downwards. */
-            down: components["schemas"]["LengthView"];
-            /** @description Measures worth showing. */
-            features: components["schemas"]["FeatureView"][];
-            /** @description Whether all of it lies inside the safe area. */
-            inside: boolean;
-            /** @description The safe area as path data, mm. */
-            safe: string;
-            /** @description The outline as path data, mm. */
-            outline: string;
-            /** @description What is kept clear as path data, mm. */
-            keepOuts: string;
-            /** @description The size of the object. */
-            object: components["schemas"]["SizeView"];
-            /** @description The size of the surface laid flat. */
-            wall: components["schemas"]["SizeView"];
-            /** @description What of the object is worth looking at, mm. */
-            focus: components["schemas"]["BoxView"];
-            /** @description The least distance from the art to the edge of the safe area. */
-            clearance: components["schemas"]["LengthView"];
-            /** @description The outlines as path data, mm. */
-            path: string;
-            /** @description The letters first. */
-            layers: components["schemas"]["LayerView"][];
-            /** @description How it looks from the front, where it is bent. */
-            front: components["schemas"]["FrontView"] | null;
-            /** @description How the lines are arranged. */
-            arrangement: components["schemas"]["Arrangement"];
-            /** @description The radius the lines run along. */
-            radius: components["schemas"]["LengthView"] | null;
-            /** @description Per cent narrower than the face; wider where negative. */
-            condense: number;
+            /** @description How the words are set. */
+            lettering: components["schemas"]["LetteringView"];
+            /** @description Where the art lies on the object, and how large it is. */
+            place: components["schemas"]["ArtPlaceView"];
+            /** @description The object laid flat, and what of it is kept clear. */
+            surface: components["schemas"]["SurfaceView"];
+            /** @description The film it is cut from: its outlines and what they come to. */
+            film: components["schemas"]["DecalFilmView"];
             /** @description A rim that would hold at this size. */
             suggestedOffset: components["schemas"]["LengthView"];
             /** @description How far the middle of a straight line would hang on a taper. */
@@ -3793,24 +3785,8 @@ export interface components {
             bent: boolean;
             /** @description How much the edge of the decal has to shrink on a ball, per cent. */
             strain: number | null;
-            /** @description How many panes are covered. */
-            panes: number;
             /** @description What is too long for the machine, as a sentence. */
             tooLong: string | null;
-            /** @description How many pieces of film stay. */
-            keeps: number;
-            /** @description How many insides have to be picked out. */
-            counters: number;
-            /** @description How many corners the outlines have. */
-            corners: number;
-            /** @description The letters before they were mended, where they were. */
-            before: components["schemas"]["BeforeView"] | null;
-            /** @description The film that stays of all layers, cm². */
-            film: number;
-            /** @description How long it lasts where it is used. */
-            life: string;
-            /** @description What lies beside the words, from bottom to top. */
-            elements: components["schemas"]["ElementView"][];
         };
         /** @description A round thing seen from the front: its outline, and what is seen of each film and of what has to stay clear. */
         FrontView: {
@@ -4129,6 +4105,29 @@ export interface components {
             letter: string;
             /** @description How it is read out. */
             says: string;
+        };
+        /** @description How the words are set. */
+        LetteringView: {
+            /** @description The lines of the decal. */
+            words: string[];
+            /** @description The short name of the typeface. */
+            face: string;
+            /** @description The height of the capitals. */
+            capHeight: components["schemas"]["LengthView"];
+            /** @description The letter height of each line, where they differ. */
+            lineHeights: components["schemas"]["LengthView"][];
+            /** @description The largest letters the surface takes. */
+            largest: components["schemas"]["LengthView"];
+            /** @description How high a drawing truly is, less what is left out, where its file says so. */
+            trueHeight: components["schemas"]["LengthView"] | null;
+            /** @description The height of the small letters. */
+            xHeight: components["schemas"]["LengthView"];
+            /** @description How the lines are arranged. */
+            arrangement: components["schemas"]["Arrangement"];
+            /** @description The radius the lines run along. */
+            radius: components["schemas"]["LengthView"] | null;
+            /** @description Per cent narrower than the face; wider where negative. */
+            condense: number;
         };
         /** @description Two spots on the foot of the letters in a photo, and two on an edge they should run along. */
         LevelRequest: {
@@ -5020,25 +5019,8 @@ export interface components {
             /** @description What would make it earlier, most first. */
             sooner: components["schemas"]["SoonerView"][];
         };
-        /** @description A film as a proof names it. */
-        ProofFilmView: {
-            /** @description As people call it. */
-            name: string;
-            /** @description The colour for the screen, #rrggbb. */
-            swatch: string;
-            /** @description How long it lasts where it is used. */
-            life: string;
-            /** @description Of what is cut from it, of the first decal. */
-            size: components["schemas"]["SizeView"];
-        };
-        /** @description A frozen version of what will be cut of one thing, with all it says. Paths in mm, the price in minor units. */
-        ProofView: {
-            /** @description Which version it is, from 1. */
-            nth: number;
-            /** @description Which thing of the order it shows. */
-            item: number;
-            /** @description When it was made, ISO 8601. */
-            madeAt: string;
+        /** @description What is drawn. */
+        ProofArtView: {
             /** @description The lines of the decal. */
             words: string[];
             /** @description The short name of the typeface. */
@@ -5055,18 +5037,35 @@ export interface components {
             top: components["schemas"]["LengthView"];
             /** @description The outlines as path data, mm. */
             path: string;
-            /** @description When the customer said yes, ISO 8601. */
-            approvedAt: string | null;
-            /** @description Who said yes. */
-            approvedBy: string | null;
             /** @description Its parts, where it is a set. */
             parts: components["schemas"]["PartView"][];
-            /** @description The words as the customer gave them. */
-            asked: string[];
-            /** @description How the words drawn differ from those. */
-            spelling: string[];
-            /** @description Every line letter by letter. */
-            readOut: components["schemas"]["ReadOutView"][];
+            /** @description Of each layer, the letters first. */
+            films: components["schemas"]["ProofFilmView"][];
+            /** @description Whether it is cut mirrored, for the inside of glass. */
+            mirrored: boolean;
+        };
+        /** @description A film as a proof names it. */
+        ProofFilmView: {
+            /** @description As people call it. */
+            name: string;
+            /** @description The colour for the screen, #rrggbb. */
+            swatch: string;
+            /** @description How long it lasts where it is used. */
+            life: string;
+            /** @description Of what is cut from it, of the first decal. */
+            size: components["schemas"]["SizeView"];
+        };
+        /** @description What is to be read beside the drawing. */
+        ProofNotesView: {
+            /** @description How it is looked after, sentences. */
+            care: string[];
+            /** @description What to mind, sentences. */
+            cautions: string[];
+            /** @description What the shop let pass, and why. */
+            remarks: string[];
+        };
+        /** @description What it goes on. */
+        ProofObjectView: {
             /** @description What it goes on. */
             object: string;
             /** @description What the object is made of, in words. */
@@ -5081,22 +5080,19 @@ export interface components {
             safe: string;
             /** @description What is kept clear as path data, mm. */
             keepOuts: string;
-            /** @description Of each layer, the letters first. */
-            films: components["schemas"]["ProofFilmView"][];
-            /** @description How it is looked after, sentences. */
-            care: string[];
-            /** @description What to mind, sentences. */
-            cautions: string[];
-            /** @description What the shop let pass, and why. */
-            remarks: string[];
-            /** @description Whether it is cut mirrored, for the inside of glass. */
-            mirrored: boolean;
+            /** @description How many panes or facets in a row are covered. */
+            panes: number;
+            /** @description Of the object, #rrggbb; null where nobody said. */
+            colour: string | null;
+            /** @description Name of the photo laid on the object. */
+            photo: string | null;
+        };
+        /** @description How many, where and by when, and what it costs. */
+        ProofTermsView: {
             /** @description What the order costs, hundredths of the currency. */
             price: number | null;
             /** @description How many pieces. */
             quantity: number;
-            /** @description How many panes or facets in a row are covered. */
-            panes: number;
             /** @description Where it is used: indoors, outdoors and so on. */
             useOf: string;
             /** @description Where it is used, in words. */
@@ -5107,10 +5103,38 @@ export interface components {
             appliedHere: boolean;
             /** @description Name of the drawing in the place of words. */
             drawing: string;
-            /** @description Of the object, #rrggbb; null where nobody said. */
-            colour: string | null;
-            /** @description Name of the photo laid on the object. */
-            photo: string | null;
+        };
+        /** @description A frozen version of what will be cut of one thing, with all it says. Paths in mm, the price in minor units. */
+        ProofView: {
+            /** @description Which version it is, from 1. */
+            nth: number;
+            /** @description Which thing of the order it shows. */
+            item: number;
+            /** @description When it was made, ISO 8601. */
+            madeAt: string;
+            /** @description What is drawn. */
+            art: components["schemas"]["ProofArtView"];
+            /** @description When the customer said yes, ISO 8601. */
+            approvedAt: string | null;
+            /** @description Who said yes. */
+            approvedBy: string | null;
+            /** @description The words as they were given, and how those drawn differ. */
+            heard: components["schemas"]["ProofWordsView"];
+            /** @description What it goes on. */
+            on: components["schemas"]["ProofObjectView"];
+            /** @description What is to be read beside the drawing. */
+            notes: components["schemas"]["ProofNotesView"];
+            /** @description How many, where and by when, and what it costs. */
+            terms: components["schemas"]["ProofTermsView"];
+        };
+        /** @description The words as they were given, and how those drawn differ. */
+        ProofWordsView: {
+            /** @description The words as the customer gave them. */
+            asked: string[];
+            /** @description How the words drawn differ from those. */
+            spelling: string[];
+            /** @description Every line letter by letter. */
+            readOut: components["schemas"]["ReadOutView"][];
         };
         /** @description What would let a member of a set have larger letters, and how large. */
         ProposalView: {
@@ -5299,7 +5323,7 @@ export interface components {
          * @description The figures a shop may set for itself: each with its unit, its reason and the section of the handbook it comes from. The only place they are written down.
          * @enum {string}
          */
-        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "set-up-minutes" | "set-up-further" | "sheet-minutes" | "print-minutes" | "test-minutes" | "coat-further" | "yes-days" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-hour" | "material-margin" | "film-price" | "tape-price" | "blade-price" | "blank-price" | "minimum-order" | "rush-share" | "rush-days" | "quote-days" | "round-minutes" | "parcel-price" | "parcel-days" | "restock-days" | "coat-price" | "ink-price" | "round-to" | "few-from" | "few-less" | "some-from" | "some-less" | "many-from" | "many-less" | "tax-share" | "odd-remnant-away" | "think" | "think-longer" | "think-week" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "link-days" | "most-pieces";
+        Rule: "clearance" | "disc-clearance" | "band-clearance" | "airy-clearance" | "trim-gap" | "folds-under" | "hangs-over" | "least-clearance" | "seen" | "vehicle-first" | "keep-lip" | "keep-seam" | "keep-handle" | "keep-hole" | "keep-hinge" | "ball-flat" | "ball-snips" | "condense-most" | "stretch-most" | "narrow-rim" | "gap-between-orders" | "gap-inside-order" | "sheet-edge" | "shortest-offcut" | "plain-stroke" | "plain-island" | "plain-counter" | "plain-gap" | "show-stroke" | "show-island" | "show-counter" | "show-gap" | "glitter-stroke" | "glitter-island" | "glitter-counter" | "glitter-gap" | "glass-stroke" | "glass-island" | "glass-counter" | "glass-gap" | "printable-stroke" | "printable-island" | "printable-counter" | "printable-gap" | "removable-life" | "permanent-life" | "cast-life" | "show-life" | "pearl-life" | "patterned-life" | "printable-life" | "print-wide" | "print-high" | "print-dries" | "print-coats" | "coat-dries" | "glass-life" | "chalkboard-life" | "use-hour" | "outdoor-factor" | "vehicle-factor" | "force-removable" | "force-plain" | "force-glass" | "force-print" | "force-show" | "force-glitter" | "force-chalkboard" | "force-stencil" | "blade-offset" | "overcut" | "cut-speed" | "travel-speed" | "weed-start" | "weed-piece" | "weed-cut" | "weed-hard" | "weed-small" | "reverse-under" | "tape-margin" | "tape-width" | "tape-overlap" | "hinge" | "hinge-over" | "tape-keeps" | "tape-uses" | "set-up-minutes" | "set-up-further" | "sheet-minutes" | "print-minutes" | "test-minutes" | "coat-further" | "yes-days" | "vehicle-tape" | "layers-first" | "wet-school" | "wet-wait" | "bubbles-over" | "clear-tape-up-to" | "films-on-top" | "read-just" | "vehicle-letter" | "vehicle-over-all" | "weed-box-away" | "recut-share" | "join-part" | "bench-hour" | "material-margin" | "film-price" | "tape-price" | "blade-price" | "blank-price" | "minimum-order" | "rush-share" | "rush-days" | "longer-hours" | "quote-days" | "round-minutes" | "parcel-price" | "parcel-days" | "restock-days" | "coat-price" | "ink-price" | "round-to" | "few-from" | "few-less" | "some-from" | "some-less" | "many-from" | "many-less" | "tax-share" | "odd-remnant-away" | "think" | "think-longer" | "think-week" | "cut-width" | "cut-length" | "margin-side" | "margin-top" | "shortest-load" | "paint-cures" | "paint-young" | "sealer-coats" | "sealer-dries" | "resin-coats" | "resin-dries" | "dishwasher-coats" | "dishwasher-dries" | "behind-coats" | "behind-dries" | "coat-minutes" | "tape-minutes" | "tape-long" | "apply-minutes" | "apply-long" | "apply-round" | "apply-vehicle" | "pack-minutes" | "two-people" | "coldest" | "relief-every" | "by-hand" | "crooked" | "guide-overlap" | "guide-pages" | "block-largest" | "block-large" | "block-small" | "block-smallest" | "cure" | "link-days" | "most-pieces";
         /** @description A figure of the shop's own. */
         RuleRequest: {
             /** @description As typed; empty for the standard. */
@@ -5829,6 +5853,27 @@ export interface components {
          * @enum {string}
          */
         SurfaceKind: "rectangle" | "ellipse" | "polygon" | "ring" | "outline" | "cylinder" | "taper" | "ball" | "panes" | "panel";
+        /** @description The object laid flat, and what of it is kept clear. */
+        SurfaceView: {
+            /** @description The safe area as path data, mm. */
+            safe: string;
+            /** @description The outline as path data, mm. */
+            outline: string;
+            /** @description What is kept clear as path data, mm. */
+            keepOuts: string;
+            /** @description The size of the object. */
+            object: components["schemas"]["SizeView"];
+            /** @description The size of the surface laid flat. */
+            wall: components["schemas"]["SizeView"];
+            /** @description What of the object is worth looking at, mm. */
+            focus: components["schemas"]["BoxView"];
+            /** @description The least distance from the art to the edge of the safe area. */
+            clearance: components["schemas"]["LengthView"];
+            /** @description How many panes are covered. */
+            panes: number;
+            /** @description How it looks from the front, where it is bent. */
+            front: components["schemas"]["FrontView"] | null;
+        };
         /** @description A design of the shop's own, as it would be typed for one object. */
         TakenDesignView: {
             /** @description As it would be typed. */

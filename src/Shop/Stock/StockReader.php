@@ -209,13 +209,14 @@ final readonly class StockReader
         $length = static fn (string $at, string $value, int $most): ?int => Fields::isEmpty($value)
             ? null
             : self::length($fields, $at, $value, $most);
+        $colour = $fields->text('colour', $typed->colour, 40, 'Which colour is it?');
         $swatch = strtolower(trim($typed->swatch));
         if (1 !== preg_match('~^#[0-9a-f]{6}$~', $swatch)) {
             $fields->refuse('swatch', 'A colour as on screen, like #1b2f57.');
         }
 
         return new FilmFacts(
-            $fields->text('colour', $typed->colour, 40, 'Which colour is it?'),
+            $colour,
             $swatch,
             $fields->text('finish', $typed->finish, 20),
             $length('thickness', $typed->thickness, self::THICKEST),

@@ -27,7 +27,6 @@ use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
-use Yelbo\Trade\Rules;
 
 /** Every way words are set. Source: handbook section 4. */
 final class ArrangementsTest extends TestCase

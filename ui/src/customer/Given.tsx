@@ -83,7 +83,9 @@ function Page({ token, given }: { token: string; given: GivenProof }) {
           <section aria-label="What it will be">
             {proof.pages.map((page) => (
               <div key={page.item} className="mb-5">
-                {proof.pages.length > 1 && <h2 className="label mb-1">{`${page.item}: ${page.words.join(' ')}`}</h2>}
+                {proof.pages.length > 1 && (
+                  <h2 className="label mb-1">{`${page.item}: ${page.art.words.join(' ')}`}</h2>
+                )}
                 <Asked page={page} requests={given.changeRequests} />
                 <ProofFacts proof={page} priced={false} />
               </div>
@@ -175,12 +177,12 @@ function OneItem({
     ),
     ...(pinned && pinned.item === page.item ? [{ spot: pinned.spot, label: '?' }] : []),
   ];
-  const named = many > 1 ? `${page.item}: ${page.words.join(' ')} on ${page.object}` : '';
+  const named = many > 1 ? `${page.item}: ${page.art.words.join(' ')} on ${page.on.object}` : '';
   return (
     <div className="mb-6">
       {named && <h2 className="title mb-2">{named}</h2>}
       <section aria-label={named ? `The drawing, ${named}` : 'The drawing'} className="border border-rule bg-paper">
-        {page.parts.length > 1 ? (
+        {page.art.parts.length > 1 ? (
           <ProofDrawing proof={page} />
         ) : (
           <div className="h-[62vw] max-h-[430px] min-h-[220px]">
@@ -190,14 +192,14 @@ function OneItem({
       </section>
       <p className="mt-1 text-sm text-ink2">
         Drawn to scale: every outline here is what the knife will cut.
-        {page.mirrored && ' It is cut mirrored, for the inside of the glass, and reads as shown.'}
+        {page.art.mirrored && ' It is cut mirrored, for the inside of the glass, and reads as shown.'}
         {page.approvedBy && many > 1 && ` ${page.approvedBy} said yes to this one.`}
       </p>
-      {page.readOut.length > 0 && (
+      {page.heard.readOut.length > 0 && (
         <section className="mt-5" aria-label={named ? `Spelling, ${named}` : 'Spelling'}>
           <h2 className="title mb-2">Is it spelled right?</h2>
-          <ReadBack lines={page.readOut} />
-          {page.spelling.map((says) => (
+          <ReadBack lines={page.heard.readOut} />
+          {page.heard.spelling.map((says) => (
             <p key={says} className="mt-2 font-medium text-signal-ink">
               {says}
             </p>

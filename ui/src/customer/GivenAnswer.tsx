@@ -48,7 +48,7 @@ export function Answer({
     },
     onError: (problem) => problem.status === 409 && again(),
   });
-  const pinnable = given.proof.pages.some((page) => page.parts.length === 1);
+  const pinnable = given.proof.pages.some((page) => page.art.parts.length === 1);
   const says = yes.error?.fields.name ?? request.error?.fields.name;
   const trouble = [yes.error, request.error].find((error) => error && Object.keys(error.fields).length === 0)?.message;
   return (
@@ -57,7 +57,7 @@ export function Answer({
       {given.quote && (
         <Deciding
           dayLabel="Used on"
-          day={asDay(given.proof.pages[0]?.neededOn || null)}
+          day={asDay(given.proof.pages[0]?.terms.neededOn || null)}
           price={given.quote.total.text}
         />
       )}

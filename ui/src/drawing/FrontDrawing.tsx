@@ -16,7 +16,7 @@ export function FrontDrawing({
   colour?: string | null;
 }) {
   const { ref, width, height } = useRoom();
-  const front = fit.front;
+  const front = fit.surface.front;
   if (!front) {
     return null;
   }

@@ -11,8 +11,13 @@ import { AtScale, fitView, useRoom } from './scale';
 import { useArtDrag } from './useArtDrag';
 import { useZoom, type Zoom } from './useZoom';
 
-type Art = Pick<Fit, 'path' | 'left' | 'top' | 'size' | 'object' | 'outline'> &
-  Partial<Pick<Fit, 'safe' | 'layers' | 'keepOuts' | 'focus'>>;
+type Art = Pick<Fit['place'], 'left' | 'top' | 'size'> &
+  Pick<Fit['surface'], 'object' | 'outline'> &
+  Pick<Fit['film'], 'path'> &
+  Partial<Pick<Fit['surface'], 'safe' | 'keepOuts' | 'focus'> & Pick<Fit['film'], 'layers'>>;
+
+/** What a drawing shows of a fit. */
+export const artOf = (fit: Fit): Art => ({ ...fit.place, ...fit.surface, ...fit.film });
 
 /**
  * An object to scale with its decal: rulers, dimension lines, centre lines, the safe area as a

@@ -7,8 +7,8 @@ type Spot = Schemas['SpotView'];
 
 /** The films of a proof's layers as they were when it was made. */
 export const filmsOf = (proof: Proof): FilmShown[] =>
-  proof.parts[0]?.layers.flatMap((layer, nth) => {
-    const film = proof.films[nth];
+  proof.art.parts[0]?.layers.flatMap((layer, nth) => {
+    const film = proof.art.films[nth];
     return film && layer.film !== null ? [{ id: layer.film, name: film.name, swatch: film.swatch }] : [];
   }) ?? [];
 
@@ -26,13 +26,13 @@ export function ProofDrawing({
   rulers?: boolean;
   fileOf?: (nth: number) => string;
 }) {
-  const swatch = proof.films[0]?.swatch ?? 'var(--color-ink)';
+  const swatch = proof.art.films[0]?.swatch ?? 'var(--color-ink)';
   const films = filmsOf(proof);
-  if (proof.parts.length > 1) {
+  if (proof.art.parts.length > 1) {
     return (
       <PartsDrawing
-        parts={proof.parts}
-        thing={{ outline: proof.outline, size: proof.objectSize, colour: proof.colour, photo: proof.photo }}
+        parts={proof.art.parts}
+        thing={{ outline: proof.on.outline, size: proof.on.objectSize, colour: proof.on.colour, photo: proof.on.photo }}
         swatch={swatch}
         films={films}
         fileOf={fileOf}
@@ -42,13 +42,13 @@ export function ProofDrawing({
   return (
     <ObjectDrawing
       films={films}
-      art={{ ...proof, layers: proof.parts[0]?.layers ?? [], object: proof.objectSize, outline: proof.outline }}
+      art={{ ...proof.art, ...proof.on, layers: proof.art.parts[0]?.layers ?? [], object: proof.on.objectSize }}
       swatch={swatch}
       rulers={rulers}
       pins={pins}
       onPin={onPin}
-      ground={proof}
-      label={`Proof ${proof.nth}: ${proof.words.join(' ')} on ${proof.object}, to scale`}
+      ground={proof.on}
+      label={`Proof ${proof.nth}: ${proof.art.words.join(' ')} on ${proof.on.object}, to scale`}
     />
   );
 }

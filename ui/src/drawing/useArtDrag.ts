@@ -17,7 +17,7 @@ const nearest = (guides: Guide[], at: number, near: number) => {
 
 /** Drags a decal on its object; where it is in line with the rest it catches. Nothing where it is not to be moved. */
 export function useArtDrag(
-  art: Pick<Fit, 'left' | 'top'>,
+  art: Pick<Fit['place'], 'left' | 'top'>,
   scale: number,
   onMove?: (dx: number, dy: number) => void,
   guides?: Schemas['GuidesView'],

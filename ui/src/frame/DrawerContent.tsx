@@ -169,7 +169,7 @@ function OneItem({ item, many, page }: { item: Item; many: number; page: Proof |
   const shown = useShown();
   const rows: [string, React.ReactNode][] = [
     ['on', item.object ? `${item.object.name}, ${shown.size(item.object.size)}` : 'not measured yet'],
-    ...(page && page.films.length > 1
+    ...(page && page.art.films.length > 1
       ? filmsOf(page).map((film, nth): [string, React.ReactNode] => [
           nth === 0 ? 'films' : '',
           <FilmName key={film.id} film={film} />,

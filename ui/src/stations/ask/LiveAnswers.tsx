@@ -1,5 +1,5 @@
 import type { Film, Fit, Schemas } from '../../api/client';
-import { ObjectDrawing } from '../../drawing/ObjectDrawing';
+import { artOf, ObjectDrawing } from '../../drawing/ObjectDrawing';
 import type { Ground } from '../../drawing/pictures';
 import { Both, Caution, Scroll, Section, Swatch, useShown } from '../../parts/basics';
 import { asDay, asMoment } from '../../parts/time';
@@ -32,7 +32,7 @@ export function LiveAnswers({
           <>
             <div className="mb-2 h-44 border border-rule">
               <ObjectDrawing
-                art={fit}
+                art={artOf(fit)}
                 ground={ground}
                 swatch={film?.swatch ?? 'var(--color-ink)'}
                 rulers={false}
@@ -68,11 +68,11 @@ export function LiveAnswers({
 /** How large it can be: of words their letters, of what stands in their place all of it. */
 function Largest({ fit, motif, comes }: { fit: Fit; motif: string; comes: boolean }) {
   const shown = useShown();
-  const size = shown.size(fit.size);
+  const size = shown.size(fit.place.size);
   return motif === '' ? (
     <>
       <p>
-        Letters up to <Both length={fit.largest} figure />
+        Letters up to <Both length={fit.lettering.largest} figure />
       </p>
       <p className="text-ink2">{size} over all, in a plain face</p>
     </>
@@ -82,7 +82,7 @@ function Largest({ fit, motif, comes }: { fit: Fit; motif: string; comes: boolea
         {motif} of <span className="figure">{size}</span>
       </p>
       <p className="text-ink2">
-        {shown.otherSize(fit.size)}, {comes ? 'a plain shape until it is brought' : 'the largest that fits'}
+        {shown.otherSize(fit.place.size)}, {comes ? 'a plain shape until it is brought' : 'the largest that fits'}
       </p>
     </>
   );

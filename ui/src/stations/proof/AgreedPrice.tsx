@@ -48,7 +48,7 @@ export function Price({ docket, proof }: { docket: Docket; proof: Proof }) {
           <QuoteLines quote={proposed} />
         </>
       )}
-      {docket.price !== proof.price && (
+      {docket.price !== proof.terms.price && (
         <p className="mt-1 text-sm text-ink2">This version was made with another price. The newest says the new one.</p>
       )}
       {docket.price !== null && (

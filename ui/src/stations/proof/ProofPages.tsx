@@ -28,7 +28,7 @@ export function Pages({
           >
             <span className="w-5 shrink-0 font-semibold">{page.item}</span>
             <span className="min-w-0 flex-1 truncate">
-              {page.words.join(' ')} on {page.object}
+              {page.art.words.join(' ')} on {page.on.object}
             </span>
             {pinsOf(requests, page.nth, page.item).length > 0 && <b className="text-signal-ink">a wish</b>}
             {page.approvedBy && <span className="text-sm">yes: {page.approvedBy}</span>}
@@ -55,7 +55,7 @@ export function OneVersion({
   );
   return (
     <div className="relative min-h-0 border-rule not-first:border-l">
-      {proof.parts.length > 1 ? (
+      {proof.art.parts.length > 1 ? (
         <Scroll label="Every decal of the set" className="h-full bg-ground">
           <ProofDrawing
             proof={proof}

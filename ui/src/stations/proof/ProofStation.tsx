@@ -76,7 +76,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
   };
   useKey('.', () => turn(1));
   useKey(',', () => turn(-1));
-  useKey('r', () => setReading(proof.readOut.length > 0));
+  useKey('r', () => setReading(proof.heard.readOut.length > 0));
   const older = docket.proofs.find((one) => one.nth === beside);
   const other = older && pageOf(older);
   const [by, setBy] = useState(docket.customer);
@@ -121,11 +121,11 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
             named={other !== undefined}
           />
         </div>
-        {proof.readOut.length > 0 && (
+        {proof.heard.readOut.length > 0 && (
           <section className="flex items-start gap-4 border-t border-rule bg-ground px-6 py-3">
             <Scroll label="Spelling, letter by letter" className="max-h-32 min-w-0 flex-1">
               <h2 className="label mb-1">Read it out, letter by letter</h2>
-              {proof.readOut.map((line, at) => (
+              {proof.heard.readOut.map((line, at) => (
                 <p
                   // biome-ignore lint/suspicious/noArrayIndexKey: a line may stand twice; its place tells them apart
                   key={at}
@@ -134,7 +134,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
                   {line.line.replaceAll(' ', '␣')}
                 </p>
               ))}
-              {proof.spelling.map((says) => (
+              {proof.heard.spelling.map((says) => (
                 <p key={says} className="font-medium text-signal-ink">
                   {says}
                 </p>
@@ -162,7 +162,9 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
             <Section title="On paper, and out of the house">
               <p className="flex gap-2">
                 <Paper docket={docket} proof={proof} ending="pdf" says="PDF to scale" />
-                {proof.parts.length === 1 && <Paper docket={docket} proof={proof} ending="svg" says="SVG, true size" />}
+                {proof.art.parts.length === 1 && (
+                  <Paper docket={docket} proof={proof} ending="svg" says="SVG, true size" />
+                )}
               </p>
             </Section>
             <Price docket={docket} proof={pageOf(latest)} />
@@ -194,7 +196,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
           <Deciding
             dayLabel={docket.delivery === 'posted' ? 'On its way by' : 'On its object by'}
             day={docket.onBy ? asDay(docket.onBy) : 'no day said'}
-            price={proof.price === null ? 'left open' : asPrice(proof.price)}
+            price={proof.terms.price === null ? 'left open' : asPrice(proof.terms.price)}
             without={charged.data?.quote?.unpriced}
           />
           <Trouble says={trouble} />
@@ -234,7 +236,7 @@ function Sheet({ docket, latest }: { docket: Docket; latest: Version }) {
         wide
       >
         <Scroll label="Every letter" className="mt-3 max-h-[64vh]">
-          <ReadBack lines={proof.readOut} />
+          <ReadBack lines={proof.heard.readOut} />
         </Scroll>
       </Box>
     </div>

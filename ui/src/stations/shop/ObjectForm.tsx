@@ -3,7 +3,7 @@ import { useId, useState } from 'react';
 import { type Answers, api, asFile, ask, type KnownObject, type Problem, type Trace } from '../../api/client';
 import { answersTo, useChange } from '../../api/queries';
 import { useVocabulary } from '../../api/vocabulary';
-import { ObjectDrawing } from '../../drawing/ObjectDrawing';
+import { artOf, ObjectDrawing } from '../../drawing/ObjectDrawing';
 import { Move, NextMove, Trouble } from '../../parts/basics';
 import { TextField } from '../../parts/fields';
 import { useSettled } from '../../parts/time';
@@ -120,7 +120,7 @@ export function Form({ object, onDone }: { object: KnownObject | null; onDone: (
         <div className="min-h-0 flex-1">
           {fit ? (
             <ObjectDrawing
-              art={fit}
+              art={artOf(fit)}
               ground={answers}
               swatch="var(--color-rule)"
               rulers={false}

@@ -12,7 +12,7 @@ import {
 } from '../../api/client';
 import { CALCULATED } from '../../api/keys';
 import { FrontDrawing } from '../../drawing/FrontDrawing';
-import { ObjectDrawing } from '../../drawing/ObjectDrawing';
+import { artOf, ObjectDrawing } from '../../drawing/ObjectDrawing';
 import type { Ground } from '../../drawing/pictures';
 import { SetDrawing } from '../../drawing/SetDrawing';
 import type { Zoom } from '../../drawing/useZoom';
@@ -68,10 +68,11 @@ export function Board({
   const zoom = useRef<Zoom>(null);
   const [calibrating, setCalibrating] = useState(false);
   const moveWords = (dx: number, dy: number) =>
-    drawn && change({ left: `${(drawn.left.mm + dx).toFixed(3)}mm`, top: `${(drawn.top.mm + dy).toFixed(3)}mm` });
-  const laid = drawn?.elements.find((one) => one.nth === hand.nth);
+    drawn &&
+    change({ left: `${(drawn.place.left.mm + dx).toFixed(3)}mm`, top: `${(drawn.place.top.mm + dy).toFixed(3)}mm` });
+  const laid = drawn?.film.elements.find((one) => one.nth === hand.nth);
   const moveElement = (dx: number, dy: number) =>
-    laid && change((now) => ({ elements: moved(now.elements, drawn?.elements ?? [], laid.nth, dx, dy) }));
+    laid && change((now) => ({ elements: moved(now.elements, drawn?.film.elements ?? [], laid.nth, dx, dy) }));
   const move = laid ? moveElement : moveWords;
   const setHeld = (part: Partial<Element>) =>
     change((now) => ({ elements: now.elements.map((one, nth) => (nth === hand.nth ? { ...one, ...part } : one)) }));
@@ -114,7 +115,7 @@ export function Board({
     x: () => hand.pick(hand.nth ?? WORDS),
     d: () => {
       if (hand.nth !== null) {
-        change({ elements: doubled(drawing.elements, drawn?.elements ?? [], hand.nth) });
+        change({ elements: doubled(drawing.elements, drawn?.film.elements ?? [], hand.nth) });
         hand.take(drawing.elements.length);
       }
     },
@@ -145,7 +146,7 @@ export function Board({
   return (
     <div
       role="application"
-      className={`relative grid min-h-0 flex-1 ${drawn?.front ? 'grid-cols-[1fr_230px]' : 'grid-cols-1'}`}
+      className={`relative grid min-h-0 flex-1 ${drawn?.surface.front ? 'grid-cols-[1fr_230px]' : 'grid-cols-1'}`}
       aria-label="Drawing. Arrow keys move what is in hand by a tick, with Shift by ten; C centres it; E takes the next element in hand; plus, minus and 0 zoom."
       onPointerEnter={() => setPointed(true)}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys move the decal while the drawing has the focus
@@ -178,14 +179,14 @@ export function Board({
       {drawn ? (
         <>
           <ObjectDrawing
-            art={drawn}
+            art={artOf(drawn)}
             swatch={swatch}
             before={before}
             films={films}
             snags={snags}
             onMove={moveWords}
             ground={ground}
-            elements={drawn.elements}
+            elements={drawn.film.elements}
             inHand={laid ? hand.nth : null}
             onChoose={(nth, more) => (more ? hand.pick(nth ?? WORDS) : hand.take(nth))}
             onMoveElement={moveElement}
@@ -194,7 +195,7 @@ export function Board({
             zoom={zoom}
             label={`${drawing.words || 'What is drawn'} on ${object}, to scale`}
           />
-          {drawn.front && (
+          {drawn.surface.front && (
             <div className="min-w-0 border-l border-rule">
               <FrontDrawing fit={drawn} swatch={swatch} films={films} colour={ground?.colour} />
             </div>
@@ -206,7 +207,7 @@ export function Board({
         </div>
       )}
       <div
-        className={`pointer-events-none absolute top-8 left-8 flex flex-wrap justify-between gap-1 [&>div]:pointer-events-auto max-xl:[&_button]:px-2 max-xl:[&_kbd]:hidden ${drawn?.front ? 'right-[238px]' : 'right-2'}`}
+        className={`pointer-events-none absolute top-8 left-8 flex flex-wrap justify-between gap-1 [&>div]:pointer-events-auto max-xl:[&_button]:px-2 max-xl:[&_kbd]:hidden ${drawn?.surface.front ? 'right-[238px]' : 'right-2'}`}
       >
         <div className="flex gap-1">
           <Move onClick={() => zoom.current?.smaller()} aria-label="Smaller" title="Key −">

@@ -31,7 +31,7 @@ export function Desk({ docket, item }: { docket: Docket; item: Item }) {
           setting={set.isFetching}
           films={films}
           swatch={film?.swatch ?? 'var(--color-ink)'}
-          before={tab === 'mend' && before ? drawn?.before?.path : undefined}
+          before={tab === 'mend' && before ? drawn?.film.before?.path : undefined}
           snags={(isSet ? undefined : check)?.snags.filter((snag) => snag.severity !== 'note') ?? []}
           problem={problem}
           body={settled}

@@ -64,7 +64,7 @@ export function ElementsList({
       .filter(({ one }) => (one.under === 'yes') === under)
       .reverse()
       .map(({ one, nth }) => {
-        const laid = fit?.elements.find((each) => each.nth === nth);
+        const laid = fit?.film.elements.find((each) => each.nth === nth);
         return row(nth, laid?.label ?? labelOf(one), laid && shown.size(laid.size), filmOf(one, film));
       });
   const held = hand.nth === null ? undefined : elements[hand.nth];
@@ -82,7 +82,7 @@ export function ElementsList({
         {row(
           WORDS,
           drawing.words.replaceAll('\n', ' ') || motifOf(drawing)?.what || 'drawing',
-          fit && shown.size(fit.size),
+          fit && shown.size(fit.place.size),
           film(drawing.film),
         )}
         {rows(true)}
@@ -98,7 +98,7 @@ export function ElementsList({
           <Move
             keys="D"
             onClick={() => {
-              change({ elements: doubled(elements, fit?.elements ?? [], hand.nth ?? 0) });
+              change({ elements: doubled(elements, fit?.film.elements ?? [], hand.nth ?? 0) });
               hand.take(elements.length);
             }}
           >

@@ -67,10 +67,10 @@ export function ElementsPanel({
           films={films}
           set={set}
           onPut={(left, top) => {
-            const laid = fit?.elements.find((one) => one.nth === inHand);
+            const laid = fit?.film.elements.find((one) => one.nth === inHand);
             if (laid) {
               change((now) => ({
-                elements: moved(now.elements, fit?.elements ?? [], inHand, left - laid.left.mm, top - laid.top.mm),
+                elements: moved(now.elements, fit?.film.elements ?? [], inHand, left - laid.left.mm, top - laid.top.mm),
               }));
             }
           }}

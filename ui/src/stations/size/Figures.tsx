@@ -43,29 +43,29 @@ export function Figures({
         <>
           <Figure
             name={isDrawn ? 'Height' : 'Letters'}
-            first={shown.one(fit.capHeight)}
+            first={shown.one(fit.lettering.capHeight)}
             second={
-              fit.lineHeights.length > 0
-                ? `lines ${fit.lineHeights.map((height) => shown.bare(height)).join(' · ')}`
-                : shown.other(fit.capHeight)
+              fit.lettering.lineHeights.length > 0
+                ? `lines ${fit.lettering.lineHeights.map((height) => shown.bare(height)).join(' · ')}`
+                : shown.other(fit.lettering.capHeight)
             }
           />
-          <Figure name="Over all" first={shown.size(fit.size)} second={shown.otherSize(fit.size)} />
+          <Figure name="Over all" first={shown.size(fit.place.size)} second={shown.otherSize(fit.place.size)} />
           <Figure
             name="From left, from top"
-            first={`${shown.bare(fit.left)}, ${shown.one(fit.top)}`}
+            first={`${shown.bare(fit.place.left)}, ${shown.one(fit.place.top)}`}
             second={
               fit.bent && fit.droop
                 ? `droop ${shown.one(fit.droop)}, bent`
                 : fit.strain !== null
                   ? `strain ${fit.strain} %`
-                  : `clearance ${shown.one(fit.clearance)}`
+                  : `clearance ${shown.one(fit.surface.clearance)}`
             }
           />
           <Figure
             name="Film"
-            first={`${fit.film} cm²`}
-            second={`${fit.layers.length > 1 ? `${fit.layers.map((layer) => layer.area).join(' + ')}, ` : ''}${weeding === undefined ? 'checking …' : `${inMinutes(weeding)} to weed`}`}
+            first={`${fit.film.area} cm²`}
+            second={`${fit.film.layers.length > 1 ? `${fit.film.layers.map((layer) => layer.area).join(' + ')}, ` : ''}${weeding === undefined ? 'checking …' : `${inMinutes(weeding)} to weed`}`}
           />
         </>
       )}

@@ -36,7 +36,7 @@ export function Held({
 }) {
   const { faces } = useVocabulary();
   const shown = useShown();
-  const laid = fit?.elements.find((one) => one.nth === nth);
+  const laid = fit?.film.elements.find((one) => one.nth === nth);
   const place = useMutation<{ left: Length; top: Length }, Problem, { from: string; distance: string }>({
     mutationFn: ({ from, distance }) => {
       const { roster: _, ...single } = drawing;

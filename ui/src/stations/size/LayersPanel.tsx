@@ -15,7 +15,7 @@ export function LayersPanel({
   drawing: Drawing;
   films: Film[];
   /** As they are drawn, the letters first; none of a set. */
-  layers: Fit['layers'];
+  layers: Fit['film']['layers'];
   suggested: Length | undefined;
   change: (part: Partial<Drawing>) => void;
   says: Record<string, string>;

@@ -73,7 +73,7 @@ export function LetteringTabs({ desk }: { desk: SizeDesk }) {
         <LayersPanel
           drawing={drawing}
           films={films}
-          layers={drawn?.layers ?? []}
+          layers={drawn?.film.layers ?? []}
           suggested={desk.set.data?.suggestedOffset ?? drawn?.suggestedOffset}
           change={change}
           says={says}
@@ -111,7 +111,7 @@ function FacesTab({ desk }: { desk: SizeDesk }) {
           on={on}
           art={art}
           drawing={drawing}
-          trueHeight={drawn?.trueHeight}
+          trueHeight={drawn?.lettering.trueHeight}
           films={films}
           change={change}
           says={says.art}

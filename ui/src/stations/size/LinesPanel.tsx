@@ -42,7 +42,7 @@ export function LinesPanel({
             />
             {justify ? (
               <p className="pb-2 text-right text-note" title="Letter height of this line">
-                {fit?.lineHeights[nth] ? shown.one(fit.lineHeights[nth]) : ''}
+                {fit?.lettering.lineHeights[nth] ? shown.one(fit.lettering.lineHeights[nth]) : ''}
               </p>
             ) : (
               <TextField

@@ -64,12 +64,12 @@ export function MendPanel({
             </tr>
           </thead>
           <tbody>
-            {fit.before && <Counted name="before" of={fit.before} />}
-            <Counted name={fit.before ? 'after' : 'now'} of={fit} />
+            {fit.film.before && <Counted name="before" of={fit.film.before} />}
+            <Counted name={fit.film.before ? 'after' : 'now'} of={fit.film} />
           </tbody>
         </table>
       )}
-      {fit?.before && (
+      {fit?.film.before && (
         <label className="mt-2 flex min-h-10 cursor-pointer items-center gap-3">
           <input
             type="checkbox"

@@ -59,7 +59,7 @@ export function MotifPanel({
           element={motif}
           set={set}
           says={(field) => says[`motif.${field}`]}
-          size={fit?.size}
+          size={fit?.place.size}
           beside={false}
           chosen
         />

@@ -65,8 +65,8 @@ export function PlacePanel({
       says={size.variables?.of === of ? (size.error?.fields.size ?? size.error?.message) : undefined}
     />
   );
-  const pairs = fit.features.flatMap((one, first) =>
-    fit.features.slice(first + 1).map((other, nth) => ({ first, second: first + 1 + nth, one, other })),
+  const pairs = fit.place.features.flatMap((one, first) =>
+    fit.place.features.slice(first + 1).map((other, nth) => ({ first, second: first + 1 + nth, one, other })),
   );
   const field = (from: string, label: string, now: Length) => (
     <Distance
@@ -107,8 +107,8 @@ export function PlacePanel({
         </div>
       )}
       <div className="mb-3 grid grid-cols-2 gap-3">
-        {sized('width', 'Width over all', fit.size.width)}
-        {sized('height', 'Height over all', fit.size.height)}
+        {sized('width', 'Width over all', fit.place.size.width)}
+        {sized('height', 'Height over all', fit.place.size.height)}
       </div>
       <BoxPanel on={on} drawing={drawing} units={units} change={change} />
       <p className="mb-2 text-sm text-ink2">
@@ -128,13 +128,13 @@ export function PlacePanel({
         </div>
       )}
       <div className="grid grid-cols-2 gap-3">
-        {field('left', 'From left edge', fit.left)}
-        {field('right', 'From right edge', fit.right)}
-        {field('top', 'From top edge', fit.top)}
-        {field('bottom', 'From bottom edge', fit.bottom)}
-        {field('across', 'Right of the middle', fit.across)}
-        {field('down', 'Below the middle', fit.down)}
-        {fit.features.map((feature, nth) => [
+        {field('left', 'From left edge', fit.place.left)}
+        {field('right', 'From right edge', fit.place.right)}
+        {field('top', 'From top edge', fit.place.top)}
+        {field('bottom', 'From bottom edge', fit.place.bottom)}
+        {field('across', 'Right of the middle', fit.place.across)}
+        {field('down', 'Below the middle', fit.place.down)}
+        {fit.place.features.map((feature, nth) => [
           field(`across/${nth}`, `Right of: ${feature.label}`, feature.across),
           field(`down/${nth}`, `Below: ${feature.label}`, feature.down),
         ])}

@@ -36,7 +36,7 @@ export function PlainFields({
   chosen = false,
   ...told
 }: Told & {
-  size: Fit['size'] | undefined;
+  size: Fit['place']['size'] | undefined;
   /** Whether it lies beside something else. */
   beside: boolean;
   /** Whether it was chosen already which it is. */

@@ -79,7 +79,7 @@ export function SettingPanel({
             'radius',
             'Radius of the circle',
             units === 'metric' ? 'mm' : 'in',
-            fit?.radius ? shown.one(fit.radius) : 'by the words',
+            fit?.lettering.radius ? shown.one(fit.lettering.radius) : 'by the words',
           )}
         <SelectField
           label="Frame"
@@ -115,9 +115,10 @@ export function SettingPanel({
             Further than the shop does: the customer asks for it
           </label>
         )}
-        {fit && fit.condense !== 0 && (
+        {fit && fit.lettering.condense !== 0 && (
           <p className="text-sm">
-            {fit.condense > 0 ? 'Condensed' : 'Expanded'} by {Math.abs(fit.condense)} %: it is said on the proof.
+            {fit.lettering.condense > 0 ? 'Condensed' : 'Expanded'} by {Math.abs(fit.lettering.condense)} %: it is said
+            on the proof.
           </p>
         )}
         <Cases on={on} drawing={drawing} units={units} change={change} />

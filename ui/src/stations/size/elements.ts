@@ -41,7 +41,13 @@ export function along(elements: Element[], nth: number | null): number[] {
 }
 
 /** One moved by so many millimetres, and with it what goes along. */
-export function moved(elements: Element[], laid: Fit['elements'], nth: number, dx: number, dy: number): Element[] {
+export function moved(
+  elements: Element[],
+  laid: Fit['film']['elements'],
+  nth: number,
+  dx: number,
+  dy: number,
+): Element[] {
   const moving = along(elements, nth);
   return elements.map((one, other) => {
     const at = moving.includes(other) ? laid.find((each) => each.nth === other) : undefined;
@@ -50,7 +56,7 @@ export function moved(elements: Element[], laid: Fit['elements'], nth: number, d
 }
 
 /** A copy beside it, a quarter of its width apart. */
-export function doubled(elements: Element[], laid: Fit['elements'], nth: number): Element[] {
+export function doubled(elements: Element[], laid: Fit['film']['elements'], nth: number): Element[] {
   const one = elements[nth];
   const at = laid.find((each) => each.nth === nth);
   return one

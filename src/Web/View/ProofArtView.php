@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Yelbo\Web\View;
+
+/** What is drawn. */
+final readonly class ProofArtView
+{
+    /**
+     * @param list<string> $words the lines of the decal
+     * @param string $face the short name of the typeface
+     * @param LengthView $capHeight the height of the capitals; the least of a set where each has its own
+     * @param LengthView $highest the largest height of capitals
+     * @param SizeView $size over all
+     * @param LengthView $left from the left edge of the object to the art
+     * @param LengthView $top from the top edge of the object to the art
+     * @param string $path the outlines as path data, mm
+     * @param list<PartView> $parts its parts, where it is a set
+     * @param list<ProofFilmView> $films of each layer, the letters first
+     * @param bool $mirrored whether it is cut mirrored, for the inside of glass
+     */
+    public function __construct(
+        public array $words,
+        public string $face,
+        public LengthView $capHeight,
+        public LengthView $highest,
+        public SizeView $size,
+        public LengthView $left,
+        public LengthView $top,
+        public string $path,
+        public array $parts,
+        public array $films,
+        public bool $mirrored,
+    ) {
+    }
+}
