@@ -114,21 +114,15 @@ final readonly class People
         if ($worker->version() !== $version) {
             throw Conflict::changed($worker->name());
         }
-        $described = [$name, $role, $disabled];
-        $this->records->wrapInTransaction(function () use ($worker, $version, $described, $stations): void {
-            [$name, $role, $disabled] = $described;
-            // Two owners who take each other's place at once decide one after the other.
-            $this->records->getConnection()->executeQuery('SELECT id FROM worker WHERE role = ? FOR UPDATE', [
-                Role::Owner->value,
-            ]);
-            $this->records->refresh($worker);
-            $this->records->lock($worker, LockMode::OPTIMISTIC, $version);
-            if (($disabled || Role::Owner !== $role) && !$this->isAnotherOwner($worker)) {
-                throw Refusals::at(
-                    $disabled ? 'disabled' : 'role',
-                    "{$worker->name()} is the only owner: make somebody else one first.",
-                );
-            }
+        $this->records->wrapInTransaction(function () use (
+            $worker,
+            $version,
+            $name,
+            $role,
+            $disabled,
+            $stations,
+        ): void {
+            $this->refuseLastOwner($worker, $version, $role, $disabled);
             $says = match (true) {
                 $disabled && !$worker->isDisabled() => 'is shut out',
                 !$disabled && $worker->isDisabled() => 'may sign in again',
@@ -146,6 +140,22 @@ final readonly class People
             $this->book->who(),
             "{$worker->name()} ({$worker->getUserIdentifier()}): {$role->value}".($disabled ? ', shut out' : ''),
         );
+    }
+
+    /** Two owners who take each other's place at once decide one after the other. */
+    private function refuseLastOwner(Worker $worker, int $version, Role $role, bool $disabled): void
+    {
+        $this->records->getConnection()->executeQuery('SELECT id FROM worker WHERE role = ? FOR UPDATE', [
+            Role::Owner->value,
+        ]);
+        $this->records->refresh($worker);
+        $this->records->lock($worker, LockMode::OPTIMISTIC, $version);
+        if (($disabled || Role::Owner !== $role) && !$this->isAnotherOwner($worker)) {
+            throw Refusals::at(
+                $disabled ? 'disabled' : 'role',
+                "{$worker->name()} is the only owner: make somebody else one first.",
+            );
+        }
     }
 
     /**

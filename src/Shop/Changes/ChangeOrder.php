@@ -69,8 +69,44 @@ final readonly class ChangeOrder
         $of = array_map(static fn (int $nth): ?Item => 0 === $nth ? null : $docket->item($nth), $items);
         $before = $docket->items()[0]->answers();
         $agreed = $this->take->agreed($typed, $before->neededOn);
-        $says = array_values($once = $this->differences->ofOrder($before, $answers));
-        $again = [];
+        $once = $this->differences->ofOrder($before, $answers);
+        [$says, $again] = $this->ofItems($docket, $of, $all);
+        $dropped = array_values(
+            array_filter($docket->items(), static fn (Item $item): bool => !\in_array($item, $of, true)),
+        );
+        foreach ($dropped as $item) {
+            $says[] = "not made after all: {$item->label()}";
+        }
+        $dearer = $this->dearer($docket, $all);
+        $isOther = [] !== $again || [] !== $dropped || \in_array(null, $of, true);
+        $needsProof = $isOther || ([] !== $once && null !== $dearer && 0 !== $dearer && null !== $docket->price());
+        $setsBack = [
+            ...$this->lost([...$again, ...$dropped], $docket),
+            ...$needsProof ? $this->proof($docket) : [],
+            ...$this->price($docket, $dearer),
+        ];
+
+        return new OrderChange(
+            $agreed,
+            $all,
+            $of,
+            [...array_values($once), ...$says],
+            $setsBack,
+            $again,
+            $dropped,
+            $needsProof,
+        );
+    }
+
+    /**
+     * @param list<Item|null> $of  what is there already, by the place of what is typed
+     * @param list<Answers>   $all
+     *
+     * @return array{list<string>, list<Item>} what is said of them, and those that are drawn anew
+     */
+    private function ofItems(Docket $docket, array $of, array $all): array
+    {
+        $says = $again = [];
         $many = \count($docket->items()) > 1 || \count($all) > 1;
         foreach ($of as $place => $item) {
             if (null === $item) {
@@ -85,30 +121,8 @@ final readonly class ChangeOrder
                 $again[] = $item;
             }
         }
-        $dropped = array_values(
-            array_filter($docket->items(), static fn (Item $item): bool => !\in_array($item, $of, true)),
-        );
-        foreach ($dropped as $item) {
-            $says[] = "not made after all: {$item->label()}";
-        }
-        $dearer = $this->dearer($docket, $all);
-        $isOther = [] !== $again || [] !== $dropped || \in_array(null, $of, true);
-        $needsProof = $isOther || ([] !== $once && null !== $dearer && 0 !== $dearer && null !== $docket->price());
 
-        return new OrderChange(
-            $agreed,
-            $all,
-            $of,
-            $says,
-            [
-                ...$this->lost([...$again, ...$dropped], $docket),
-                ...$needsProof ? $this->proof($docket) : [],
-                ...$this->price($docket, $dearer),
-            ],
-            $again,
-            $dropped,
-            $needsProof,
-        );
+        return [$says, $again];
     }
 
     /**

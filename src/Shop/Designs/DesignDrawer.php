@@ -71,22 +71,14 @@ final readonly class DesignDrawer
             $elements,
         );
         $fitted = $whole->main;
-        $surface = $this->fitter->surface($object, $lines, $design);
-        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
-        $keepOuts = $surface instanceof SurfaceLessKeepOuts ? $surface->keepOuts : null;
-        $round = $base instanceof Round ? $base : null;
         $setting = $fitted->words->setting;
 
         return new DrawnDesign(
             $lines,
             $design,
-            $fitted,
-            $surface,
-            $keepOuts,
-            $surface->wall(),
+            $whole,
+            $this->object($object, $lines, $design, $whole),
             $this->placing($object, $fitted)->distances($fitted->at),
-            self::focus($surface, $base, $fitted),
-            $surface->clearance($rules),
             null !== $fitted->words->art
                 ? $fitted->capHeight
                 : (int) round($this->typesetter->xHeight($this->faces->named($design->face()), $fitted->capHeight)),
@@ -94,19 +86,38 @@ final readonly class DesignDrawer
                 ? $setting->radius ?? (int) round($fitted->capHeight * $this->typesetter->bow($fitted->words))
                 : null,
             Offset::suggested($fitted->capHeight),
-            $round?->front(),
-            null === $round
-                ? []
-                : array_map(
-                    static fn (array $layer): array => [$layer['film'], $round->seen($layer['region'])],
-                    $whole->layers(),
-                ),
-            null === $keepOuts ? null : $round?->seen($keepOuts),
             $this->before($fitted),
             $this->tooLong($fitted, $this->check->limits($film, $use, $kept)),
-            $object->panes(),
             $kept?->life($rules) ?? $film->life($rules),
-            $whole,
+        );
+    }
+
+    /** @param list<string> $lines */
+    private function object(MeasuredObject $object, array $lines, Design $design, WholeDecal $whole): DrawnObject
+    {
+        $surface = $this->fitter->surface($object, $lines, $design);
+        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
+        $keepOuts = $surface instanceof SurfaceLessKeepOuts ? $surface->keepOuts : null;
+
+        return new DrawnObject(
+            $surface,
+            $keepOuts,
+            $surface->wall(),
+            self::focus($surface, $base, $whole->main),
+            $surface->clearance($this->rules->current()),
+            $object->panes(),
+            $base instanceof Round ? self::fromFront($base, $keepOuts, $whole) : null,
+        );
+    }
+
+    private static function fromFront(Round $round, ?Region $keepOuts, WholeDecal $whole): FromFront
+    {
+        $seen = static fn (array $layer): array => [$layer['film'], $round->seen($layer['region'])];
+
+        return new FromFront(
+            $round->front(),
+            array_map($seen, $whole->layers()),
+            null === $keepOuts ? null : $round->seen($keepOuts),
         );
     }
 

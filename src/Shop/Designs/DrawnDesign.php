@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
-use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Placing;
-use Yelbo\Trade\Measure\Size;
-use Yelbo\Trade\Object\Surface;
 
 /**
  * A design on its object with the core's answers beside it. Lengths in µm, regions in the object's
@@ -20,19 +17,15 @@ use Yelbo\Trade\Object\Surface;
  */
 final readonly class DrawnDesign
 {
+    public Fitted $fitted;
+
     /**
      * @param list<string>   $lines
-     * @param Surface        $surface         less what has to stay clear
-     * @param Region|null    $keepOuts        what has to stay clear
+     * @param WholeDecal     $whole           the words where they were fitted, and what lies beside them
      * @param Distances      $distances       from the art to edges, middle and parts
-     * @param Box            $focus           what of the object is worth looking at
-     * @param int            $clearance       to the edge of the safe area
      * @param int            $xHeight         of art its own height
      * @param int|null       $radius          of the circle words stand on
      * @param int            $suggestedOffset how wide a rim would be
-     * @param Region|null    $front           outline of a round object as it is seen from the front
-     * @param list<array{int|null, Region}> $frontLayers what is seen of each film, the top one first, with its number
-     * @param Region|null    $frontKeepOuts   what is seen of what has to stay clear
      * @param Region|null    $before          the art before it was mended, in the frame of its layers
      * @param string|null    $tooLong         what is said of words that fit at no size that can be cut
      * @param string         $life            for how long the film is good
@@ -40,25 +33,17 @@ final readonly class DrawnDesign
     public function __construct(
         public array $lines,
         public Design $design,
-        public Fitted $fitted,
-        public Surface $surface,
-        public ?Region $keepOuts,
-        public Size $wall,
+        public WholeDecal $whole,
+        public DrawnObject $on,
         public array $distances,
-        public Box $focus,
-        public int $clearance,
         public int $xHeight,
         public ?int $radius,
         public int $suggestedOffset,
-        public ?Region $front,
-        public array $frontLayers,
-        public ?Region $frontKeepOuts,
         public ?Region $before,
         public ?string $tooLong,
-        public int $panes,
         public string $life,
-        public WholeDecal $whole,
     ) {
+        $this->fitted = $whole->main;
     }
 
     /** How much the decal's edge has to shrink on a ball, %. */

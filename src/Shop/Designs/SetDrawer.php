@@ -61,54 +61,66 @@ final readonly class SetDrawer
         $drawn = $this->arts->contents($design, $elements);
         $key = hash('xxh128', serialize([$object, $roster, $design, $limits, $rules, $elements, $drawn]));
 
-        return $this->cache->recall("set.$key", function () use (
-            $object,
-            $roster,
-            $design,
-            $limits,
-            $rules,
-            $elements,
-        ): DrawnSet {
-            $surface = $this->fitter->surface($object, $roster[0] ?? [], $design);
-            $words = $this->rosters->members($roster, $design);
-            [$heights, $alone, $decals] = $this->rosters->sketchSet($object, $roster, $design);
-            $films = array_fill(0, \count($decals), $design->films());
-            if ([] !== $elements) {
-                [$decals, $films] = $this->withElements($object, $roster, $design, $elements);
-            }
-            $sets = new SetFitting($this->typesetter, $rules, DesignFitter::STEP);
-            // Where each has a height of its own nobody holds the others back.
-            $outliers = $design->setSize()->each
-                ? []
-                : $sets->outliers($surface, $words, $alone, $this->faces->all(), $design->offsets());
+        return $this->cache->recall(
+            "set.$key",
+            fn (): DrawnSet => $this->drawn($object, $roster, $design, $limits, $elements),
+        );
+    }
 
-            return new DrawnSet(
-                min([\PHP_INT_MAX, ...$heights]),
-                max([0, ...$heights]),
-                (int) array_search(min([\PHP_INT_MAX, ...$alone]), $alone, true),
-                array_map(
-                    fn (Words $each, int $nth): DrawnMember => $this->member(
-                        $each,
-                        $heights[$nth],
-                        $alone[$nth],
-                        $decals[$nth],
-                        $films[$nth],
-                        $limits,
-                        $outliers[$nth] ?? null,
-                    ),
-                    $words,
-                    array_keys($words),
-                ),
-                array_map(
-                    static fn (array $alike): array => array_combine(['later', 'earlier', 'says'], $alike),
-                    Roster::alike(array_map(static fn (array $lines): string => implode(' ', $lines), $roster)),
-                ),
-                $design,
-                $surface,
-                $surface->safe($surface->clearance($rules))->region(),
-                Offset::suggested(min([\PHP_INT_MAX, ...$heights])),
+    /**
+     * @param list<list<string>>   $roster
+     * @param list<DesignElement>  $elements
+     */
+    private function drawn(
+        MeasuredObject $object,
+        array $roster,
+        Design $design,
+        Limits $limits,
+        array $elements,
+    ): DrawnSet {
+        $rules = $this->rules->current();
+        $surface = $this->fitter->surface($object, $roster[0] ?? [], $design);
+        $words = $this->rosters->members($roster, $design);
+        [$heights, $alone, $decals] = $this->rosters->sketchSet($object, $roster, $design);
+        $films = array_fill(0, \count($decals), $design->films());
+        if ([] !== $elements) {
+            [$decals, $films] = $this->withElements($object, $roster, $design, $elements);
+        }
+        $sets = new SetFitting($this->typesetter, $rules, DesignFitter::STEP);
+        // Where each has a height of its own nobody holds the others back.
+        $outliers = $design->setSize()->each
+            ? []
+            : $sets->outliers($surface, $words, $alone, $this->faces->all(), $design->offsets());
+        $members = [];
+        foreach ($words as $nth => $each) {
+            $outlier = $outliers[$nth] ?? null;
+            $members[] = $this->member(
+                $each,
+                $heights[$nth],
+                $alone[$nth],
+                $decals[$nth],
+                $films[$nth],
+                $limits,
+                $outlier,
             );
-        });
+        }
+        $names = array_map(static fn (array $lines): string => implode(' ', $lines), $roster);
+        $least = min([\PHP_INT_MAX, ...$heights]);
+
+        return new DrawnSet(
+            $least,
+            max([0, ...$heights]),
+            (int) array_search(min([\PHP_INT_MAX, ...$alone]), $alone, true),
+            $members,
+            array_map(
+                static fn (array $alike): array => array_combine(['later', 'earlier', 'says'], $alike),
+                Roster::alike($names),
+            ),
+            $design,
+            $surface,
+            $surface->safe($surface->clearance($rules))->region(),
+            Offset::suggested($least),
+        );
     }
 
     /**

@@ -75,42 +75,11 @@ final readonly class ObjectReader
         ) {
             $keepOuts[] = ['what' => KeepOut::Lip->value, 'x' => 0, 'y' => 0, 'width' => 0, 'height' => 0];
         }
+        $measures += $this->looks($own, $answers, $kind);
         if ($own->isWrong()) {
             return $fields->refuseAll(
                 new Refusals($own->sentences() ?: throw new \LogicException('Nothing is wrong.')),
             );
-        }
-        $material = '' === $answers->material ? null : Material::tryFrom($answers->material);
-        if (true === $material?->hasInside() && 'inside' === $answers->side) {
-            $measures['inside'] = 1;
-        }
-        $allowance = Allowance::tryFrom($answers->allowance) ?? Allowance::Usual;
-        if (Allowance::Usual !== $allowance) {
-            $measures['allowance'] = $allowance->value;
-        }
-        if ('' !== $answers->colour && Contrast::isColour($answers->colour)) {
-            $measures['colour'] = strtolower($answers->colour);
-        } elseif ('' !== $answers->colour) {
-            return $fields->refuse('colour', 'A colour is written as #rrggbb, or chosen.');
-        }
-        if ('' !== $answers->photo) {
-            try {
-                $photo = $this->photos->named($answers->photo);
-            } catch (NotFound $gone) {
-                return $fields->refuse('photo', $gone->getMessage().' Lay one on it again.');
-            }
-            if ($photo->kind() !== $kind) {
-                return $fields->refuse('photo', 'The photo was laid on another shape. Lay it on this one again.');
-            }
-            $measures['photo'] = $photo->name();
-        }
-        $painted = trim($answers->paintedOn);
-        if ('' !== $painted && true === $material?->isPainted()) {
-            $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $painted);
-            if (false === $day || $day->format('Y-m-d') !== $painted) {
-                return $fields->refuse('paintedOn', 'When was it painted? Give the day, or leave it empty.');
-            }
-            $measures['paintedOn'] = $painted;
         }
         $object = new MeasuredObject(
             $name,
@@ -120,7 +89,7 @@ final readonly class ObjectReader
             self::whole($measures['corner'] ?? null),
             array_diff_key($measures, ['width' => 0, 'height' => 0, 'corner' => 0]) ?: null,
             $keepOuts ?: null,
-            $material?->value,
+            Material::tryFrom($answers->material)?->value,
         );
         try {
             $object->kept($this->rules->current());
@@ -129,6 +98,48 @@ final readonly class ObjectReader
         }
 
         return $object;
+    }
+
+    /**
+     * What it is made of and looks like, where that counts.
+     *
+     * @return array<string, int|string>
+     */
+    private function looks(Fields $fields, ObjectAnswers $answers, SurfaceKind $kind): array
+    {
+        $material = Material::tryFrom($answers->material);
+        $allowance = Allowance::tryFrom($answers->allowance) ?? Allowance::Usual;
+        if ('' !== $answers->colour && !Contrast::isColour($answers->colour)) {
+            $fields->refuse('colour', 'A colour is written as #rrggbb, or chosen.');
+        }
+        $photo = '' === $answers->photo ? null : $this->photo($fields, $answers->photo, $kind);
+        $painted = true === $material?->isPainted() ? trim($answers->paintedOn) : '';
+        $day = \DateTimeImmutable::createFromFormat('!Y-m-d', $painted);
+        if ('' !== $painted && (false === $day || $day->format('Y-m-d') !== $painted)) {
+            $fields->refuse('paintedOn', 'When was it painted? Give the day, or leave it empty.');
+        }
+
+        return [
+            ...true === $material?->hasInside() && 'inside' === $answers->side ? ['inside' => 1] : [],
+            ...Allowance::Usual === $allowance ? [] : ['allowance' => $allowance->value],
+            ...'' === $answers->colour ? [] : ['colour' => strtolower($answers->colour)],
+            ...null === $photo ? [] : ['photo' => $photo],
+            ...'' === $painted ? [] : ['paintedOn' => $painted],
+        ];
+    }
+
+    /** @return string|null its name */
+    private function photo(Fields $fields, string $named, SurfaceKind $kind): ?string
+    {
+        try {
+            $photo = $this->photos->named($named);
+        } catch (NotFound $gone) {
+            return $fields->refuse('photo', $gone->getMessage().' Lay one on it again.');
+        }
+
+        return $photo->kind() === $kind
+            ? $photo->name()
+            : $fields->refuse('photo', 'The photo was laid on another shape. Lay it on this one again.');
     }
 
     private static function whole(int|float|string|null $micrometres): ?int

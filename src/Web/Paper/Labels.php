@@ -56,64 +56,59 @@ final class Labels
         Paper::write($pdf, $x + 2.5, $y + 24.5, 22, $item->number(), 12, 'B');
         $right = $x + 26;
         $across = self::WIDTH - 28;
-        if ($item instanceof Supply) {
-            Paper::write($pdf, $right, $y + 3, $across, $item->name(), 9, 'B');
-            Paper::write(
-                $pdf,
-                $right,
-                $y + 8,
-                $across,
-                null === $item->width() ? 'blank' : Length::micrometres($item->width())->inMetric().' mm wide',
-                8,
-            );
-            Paper::write($pdf, $right, $y + 12.5, $across, "bin {$item->bin()}", 8);
-
-            return;
+        [$name, $size, $bin, $since] = $item instanceof Supply ? self::ofSupply($item) : self::ofFilm($item);
+        Paper::write($pdf, $right, $y + 3, $across, $name, 9, 'B');
+        Paper::write($pdf, $right, $y + 8, $across, $size, 8);
+        Paper::write($pdf, $right, $y + 12.5, $across, $bin, 8);
+        if ($item instanceof StockItem) {
+            Paper::write($pdf, $right, $y + 17, $across, $since, 8);
+            self::shape($pdf, $item, $right, $y + 22, $across);
         }
-        Paper::write($pdf, $right, $y + 3, $across, $item->film()->name(), 9, 'B');
-        Paper::write(
-            $pdf,
-            $right,
-            $y + 8,
-            $across,
+    }
+
+    /** @return array{string, string, string, string} name, size, bin and lot, since when */
+    private static function ofSupply(Supply $supply): array
+    {
+        $width = $supply->width();
+
+        return [
+            $supply->name(),
+            null === $width ? 'blank' : Length::micrometres($width)->inMetric().' mm wide',
+            "bin {$supply->bin()}",
+            '',
+        ];
+    }
+
+    /** @return array{string, string, string, string} name, size, bin and lot, since when */
+    private static function ofFilm(StockItem $item): array
+    {
+        return [
+            $item->film()->name(),
             Length::micrometres($item->width())->inMetric().
                 (StockItem::ROLL === $item->kind()
                     ? ' mm wide'
                     : ' × '.Length::micrometres($item->height())->inMetric().' mm'),
-            8,
-        );
-        Paper::write(
-            $pdf,
-            $right,
-            $y + 12.5,
-            $across,
             "bin {$item->bin()}".('' === $item->lot() ? '' : ", lot {$item->lot()}"),
-            8,
-        );
-        Paper::write($pdf, $right, $y + 17, $across, $item->since()?->format('j M Y') ?? '', 8);
-        $scale = max($item->width() / 1000 / $across, $item->height() / 1000 / 10, 1);
-        if (StockItem::OFFCUT === $item->kind()) {
-            $svg =
-                '<svg xmlns="http://www.w3.org/2000/svg" width="'.
-                $item->width() / 1000 .
-                'mm" height="'.
-                $item->height() / 1000 .
-                'mm" viewBox="0 0 '.
-                $item->width() / 1000 .
-                ' '.
-                $item->height() / 1000 .
-                '"><path d="'.
-                SvgPath::write(SvgPath::read($item->outline())).
-                '" fill="none" stroke="#12201f" stroke-width="'.
-                0.3 * $scale.
-                '"/></svg>';
-            $pdf->ImageSVG(
-                '@'.$svg,
-                $right,
-                $y + 22,
-                $item->width() / 1000 / $scale,
-                $item->height() / 1000 / $scale,
-            );
+            $item->since()?->format('j M Y') ?? '',
+        ];
+    }
+
+    /** An offcut is known by its shape. */
+    private static function shape(\TCPDF $pdf, StockItem $item, float $x, float $y, float $across): void
+    {
+        if (StockItem::OFFCUT !== $item->kind()) {
+            return;
         }
+        [$width, $height] = [$item->width() / 1000, $item->height() / 1000];
+        $scale = max($width / $across, $height / 10, 1);
+        $svg = \sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" width="%1$smm" height="%2$smm" viewBox="0 0 %1$s %2$s">'
+                .'<path d="%3$s" fill="none" stroke="#12201f" stroke-width="%4$s"/></svg>',
+            $width,
+            $height,
+            SvgPath::write(SvgPath::read($item->outline())),
+            0.3 * $scale,
+        );
+        $pdf->ImageSVG('@'.$svg, $x, $y, $width / $scale, $height / $scale);
     }
 }

@@ -171,80 +171,58 @@ final readonly class ProofPaper
 
     private function head(\TCPDF $pdf, ProofPage $proof, float $across, string $which): void
     {
-        $said = $proof->frozen();
-        $docket = $proof->docket();
         $half = ($across - 2 * Paper::MARGIN - 6) / 2;
         $top = Paper::MARGIN;
-        Paper::write($pdf, $top, $top, $half, "{$docket->tag()}, proof {$proof->nth()}$which", 15, 'B');
+        Paper::write($pdf, $top, $top, $half, "{$proof->docket()->tag()}, proof {$proof->nth()}$which", 15, 'B');
         $made = "{$this->shop}, {$proof->madeAt()->format('j F Y, H:i')}";
         Paper::write($pdf, $top + $half + 6, $top + 1, $half, $made, 9, '', 'R');
-        $rows = [
-            ['For', $docket->customer()?->name() ?? ''],
-            '' !== $said->drawing
-                ? ['Drawing', $said->drawing]
-                : [
-                    'Words',
-                    1 === $proof->members()
-                        ? implode(' / ', $proof->words())
-                        : $proof->members().' names, as drawn below',
-                ],
-            [
-                '' === $said->drawing ? 'Letters' : 'Height',
-                self::both($proof->capHeight()).
-                ($proof->highest()->micrometres > $proof->capHeight()->micrometres
-                    ? ' to '.self::both($proof->highest())
-                    : ''),
-            ],
+        $this->rows($pdf, $this->facts($proof), $top, $top + 10, $half);
+        self::notes($pdf, $proof, $half);
+        $pdf->setLineStyle(['width' => 0.2, 'color' => [18, 32, 31]]);
+        $pdf->Line($top, $top + self::FACTS - 4, $across - $top, $top + self::FACTS - 4);
+    }
+
+    /** @return list<array{string, string}> */
+    private function facts(ProofPage $proof): array
+    {
+        $said = $proof->frozen();
+        $on = $said->on;
+        $words = 1 === $proof->members()
+            ? implode(' / ', $proof->words())
+            : $proof->members().' names, as drawn below';
+        $highest = $proof->highest()->micrometres > $proof->capHeight()->micrometres
+            ? ' to '.self::both($proof->highest())
+            : '';
+        $wall = new Size(Length::micrometres($on->wallWidth), Length::micrometres($on->wallHeight));
+        $price = $said->charged->price;
+
+        return [
+            ['For', $proof->docket()->customer()?->name() ?? ''],
+            '' !== $said->drawing ? ['Drawing', $said->drawing] : ['Words', $words],
+            ['' === $said->drawing ? 'Letters' : 'Height', self::both($proof->capHeight()).$highest],
             ['Over all', self::bothWays($proof->size())],
             [
                 'On',
-                $said->on->object.
-                ('' === $said->on->material ? '' : ', '.mb_strtolower($said->on->material)).
-                ', '.
-                self::bothWays(
-                    new Size(Length::micrometres($said->on->wallWidth), Length::micrometres($said->on->wallHeight)),
-                ),
+                $on->object.('' === $on->material ? '' : ', '.mb_strtolower($on->material)).', '.self::bothWays($wall),
             ],
             ['From left, top', self::both($proof->left()).'; '.self::both($proof->top())],
             ['Film', self::films($proof)],
-            ['How many', $said->quantity.($said->on->panes > 1 ? " of each of {$said->on->panes} panes" : '')],
-            ...null === $said->charged->price
-                ? []
-                : [['Price', MoneyView::from(Money::minor($said->charged->price), $this->money)->text]],
+            ['How many', $said->quantity.($on->panes > 1 ? " of each of $on->panes panes" : '')],
+            ...null === $price ? [] : [['Price', MoneyView::from(Money::minor($price), $this->money)->text]],
         ];
-        $this->rows($pdf, $rows, Paper::MARGIN, Paper::MARGIN + 10, $half);
-        $notes = [...$said->notes->remarks, ...$said->notes->cautions, ...$said->notes->care];
+    }
+
+    private static function notes(\TCPDF $pdf, ProofPage $proof, float $half): void
+    {
+        $said = $proof->frozen()->notes;
+        $notes = [...$said->remarks, ...$said->cautions, ...$said->care];
         if (null !== $proof->approvedAt()) {
             array_unshift($notes, "Approved by {$proof->approvedBy()}, {$proof->approvedAt()->format('j F Y, H:i')}.");
         }
         $pdf->setXY(Paper::MARGIN + $half + 6, Paper::MARGIN + 10);
         $says = implode("\n", array_map(static fn (string $note): string => "– $note", $notes));
         Paper::letters($pdf, '', 8, $says);
-        $pdf->MultiCell(
-            $half,
-            4,
-            $says,
-            0,
-            'L',
-            false,
-            1,
-            null,
-            null,
-            true,
-            0,
-            false,
-            true,
-            self::FACTS - 14,
-            'T',
-            true,
-        );
-        $pdf->setLineStyle(['width' => 0.2, 'color' => [18, 32, 31]]);
-        $pdf->Line(
-            Paper::MARGIN,
-            Paper::MARGIN + self::FACTS - 4,
-            $across - Paper::MARGIN,
-            Paper::MARGIN + self::FACTS - 4,
-        );
+        $pdf->MultiCell($half, 4, $says, 0, 'L', maxh: self::FACTS - 14, fitcell: true);
     }
 
     /** @param list<array{string, string}> $rows */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\DrawnDesign;
+
 /** Where the art lies on the object, and how large it is. */
 final readonly class ArtPlaceView
 {
@@ -29,5 +31,30 @@ final readonly class ArtPlaceView
         public array $features,
         public bool $inside,
     ) {
+    }
+
+    public static function from(DrawnDesign $drawn): self
+    {
+        $fitted = $drawn->fitted;
+        $length = LengthView::micrometres(...);
+
+        return new self(
+            SizeView::box($fitted->artwork->box()),
+            $length($fitted->at[0]),
+            $length($fitted->at[1]),
+            $length($drawn->distances['right']),
+            $length($drawn->distances['bottom']),
+            $length($drawn->distances['across']),
+            $length($drawn->distances['down']),
+            array_map(
+                static fn (array $feature): FeatureView => new FeatureView(
+                    $feature['label'],
+                    $length($feature['x']),
+                    $length($feature['y']),
+                ),
+                $drawn->distances['features'],
+            ),
+            $fitted->inside,
+        );
     }
 }

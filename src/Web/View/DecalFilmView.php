@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Trade\Geometry\SvgPath;
+
 /** The film it is cut from: its outlines and what they come to. */
 final readonly class DecalFilmView
 {
@@ -29,5 +32,23 @@ final readonly class DecalFilmView
         public float $area,
         public string $life,
     ) {
+    }
+
+    public static function from(DrawnDesign $drawn): self
+    {
+        $fitted = $drawn->fitted;
+        $top = $fitted->artwork->top();
+
+        return new self(
+            SvgPath::write($top),
+            LayerView::all($fitted->artwork->layers, $drawn->design->films(), $fitted->picture()),
+            null === $drawn->before ? null : BeforeView::from($drawn->before),
+            array_map(ElementView::from(...), $drawn->whole->elements),
+            \count($top->polygons),
+            $top->holes(),
+            $top->corners(),
+            $drawn->film(),
+            $drawn->life,
+        );
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Shop\Designs\FromFront;
 use Yelbo\Trade\Geometry\SvgPath;
 
 /** A round thing seen from the front: its outline, and what is seen of each film and of what has to stay clear. */
@@ -24,21 +24,18 @@ final readonly class FrontView
     ) {
     }
 
-    public static function from(DrawnDesign $drawn): ?self
+    public static function from(FromFront $front): self
     {
-        return null === $drawn->front
-            ? null
-            : new self(
-                SvgPath::write($drawn->front),
-                SizeView::box($drawn->front->box()),
-                array_map(
-                    static fn (array $layer): ElementFilmView => new ElementFilmView(
-                        $layer[0],
-                        SvgPath::write($layer[1]),
-                    ),
-                    $drawn->frontLayers,
-                ),
-                null === $drawn->frontKeepOuts ? '' : SvgPath::write($drawn->frontKeepOuts),
-            );
+        $layer = static fn (array $layer): ElementFilmView => new ElementFilmView(
+            $layer[0],
+            SvgPath::write($layer[1]),
+        );
+
+        return new self(
+            SvgPath::write($front->outline),
+            SizeView::box($front->outline->box()),
+            array_map($layer, $front->layers),
+            null === $front->keepOuts ? '' : SvgPath::write($front->keepOuts),
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\DrawnDesign;
 use Yelbo\Trade\Lettering\Arrangement;
 
 /** How the words are set. */
@@ -33,5 +34,24 @@ final readonly class LetteringView
         public ?LengthView $radius,
         public float $condense,
     ) {
+    }
+
+    public static function from(DrawnDesign $drawn): self
+    {
+        $fitted = $drawn->fitted;
+        $length = LengthView::micrometres(...);
+
+        return new self(
+            $drawn->lines,
+            $drawn->design->face(),
+            $length($fitted->capHeight),
+            array_map($length, $fitted->lineHeights()),
+            LengthView::atMost($fitted->largest),
+            null === $drawn->trueHeight() ? null : $length($drawn->trueHeight()),
+            $length($drawn->xHeight),
+            $fitted->words->setting->arrangement,
+            null === $drawn->radius ? null : $length($drawn->radius),
+            $fitted->words->setting->condense,
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Orders\FrozenNotes;
+
 /** What is to be read beside the drawing. */
 final readonly class ProofNotesView
 {
@@ -17,5 +19,14 @@ final readonly class ProofNotesView
         public array $cautions,
         public array $remarks,
     ) {
+    }
+
+    public static function from(FrozenNotes $notes): self
+    {
+        return new self(
+            $notes->care,
+            $notes->cautions,
+            $notes->remarks,
+        );
     }
 }

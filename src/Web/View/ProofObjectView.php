@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Orders\FrozenObject;
+
 /** What it goes on. */
 final readonly class ProofObjectView
 {
@@ -31,5 +33,21 @@ final readonly class ProofObjectView
         public ?string $colour,
         public ?string $photo,
     ) {
+    }
+
+    public static function from(FrozenObject $on): self
+    {
+        return new self(
+            $on->object,
+            $on->material,
+            SizeView::micrometres($on->width, $on->height),
+            SizeView::micrometres($on->wallWidth, $on->wallHeight),
+            $on->outline,
+            $on->safe,
+            $on->keepOuts,
+            $on->panes,
+            '' === $on->colour ? null : $on->colour,
+            '' === $on->photo ? null : $on->photo,
+        );
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Orders\FrozenFacts;
+
 /** How many, where and by when, and what it costs. */
 final readonly class ProofTermsView
 {
@@ -25,5 +27,18 @@ final readonly class ProofTermsView
         public bool $appliedHere,
         public string $drawing,
     ) {
+    }
+
+    public static function from(FrozenFacts $facts): self
+    {
+        return new self(
+            $facts->charged->price,
+            $facts->quantity,
+            $facts->useOf,
+            $facts->used(),
+            $facts->neededOn,
+            $facts->appliedHere,
+            $facts->drawing,
+        );
     }
 }

@@ -77,32 +77,9 @@ final readonly class ProofView
                 $proof->spelling(),
                 array_map(ReadOutView::from(...), $proof->readOut()),
             ),
-            new ProofObjectView(
-                $facts->on->object,
-                $facts->on->material,
-                SizeView::micrometres($facts->on->width, $facts->on->height),
-                SizeView::micrometres($facts->on->wallWidth, $facts->on->wallHeight),
-                $facts->on->outline,
-                $facts->on->safe,
-                $facts->on->keepOuts,
-                $facts->on->panes,
-                '' === $facts->on->colour ? null : $facts->on->colour,
-                '' === $facts->on->photo ? null : $facts->on->photo,
-            ),
-            new ProofNotesView(
-                $facts->notes->care,
-                $facts->notes->cautions,
-                $facts->notes->remarks,
-            ),
-            new ProofTermsView(
-                $facts->charged->price,
-                $facts->quantity,
-                $facts->useOf,
-                $facts->used(),
-                $facts->neededOn,
-                $facts->appliedHere,
-                $facts->drawing,
-            ),
+            ProofObjectView::from($facts->on),
+            ProofNotesView::from($facts->notes),
+            ProofTermsView::from($facts),
         );
     }
 }

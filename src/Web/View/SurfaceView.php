@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Designs\DrawnDesign;
+use Yelbo\Trade\Geometry\SvgPath;
+
 /** The object laid flat, and what of it is kept clear. */
 final readonly class SurfaceView
 {
@@ -29,5 +32,22 @@ final readonly class SurfaceView
         public int $panes,
         public ?FrontView $front,
     ) {
+    }
+
+    public static function from(DrawnDesign $drawn): self
+    {
+        $length = LengthView::micrometres(...);
+
+        return new self(
+            SvgPath::write($drawn->fitted->safe),
+            SvgPath::write($drawn->on->surface->outline()),
+            null === $drawn->on->keepOuts ? '' : SvgPath::write($drawn->on->keepOuts),
+            SizeView::from($drawn->on->surface->size()),
+            SizeView::from($drawn->on->wall),
+            BoxView::from($drawn->on->focus),
+            $length($drawn->on->clearance),
+            $drawn->on->panes,
+            null === $drawn->on->front ? null : FrontView::from($drawn->on->front),
+        );
     }
 }
