@@ -53,14 +53,7 @@ final class TapeCommand extends TradeCommand
             throw $in->wrong('surface', 'is a material, like '.implode(', ', array_column(Material::cases(), 'value')));
         }
         $delicate = $in->flag('delicate', false);
-        $rolls = array_map(static function (Document $roll): TapeRoll {
-            $kind = TapeKind::tryFrom($roll->text('kind')) ??
-                throw $roll->wrong('kind', 'is one of clear, strong and paper');
-            $width = $roll->length('width', 1, 10_000);
-            $roll->end();
-
-            return new TapeRoll($kind, $width);
-        }, $in->objects('rolls'));
+        $rolls = array_map(self::roll(...), $in->objects('rolls'));
         $in->end();
         $longer = max($art->width->micrometres, $art->height->micrometres);
         $taping = Taping::of($art, TapeChoice::for($longer, $film, $use, $on, $delicate, $rules), $use, $rolls, $rules);
@@ -84,5 +77,15 @@ final class TapeCommand extends TradeCommand
             ),
             'area' => round($taping->area(), 3),
         ];
+    }
+
+    private static function roll(Document $roll): TapeRoll
+    {
+        $kind = TapeKind::tryFrom($roll->text('kind'))
+            ?? throw $roll->wrong('kind', 'is one of clear, strong and paper');
+        $width = $roll->length('width', 1, 10_000);
+        $roll->end();
+
+        return new TapeRoll($kind, $width);
     }
 }

@@ -23,6 +23,7 @@ use Yelbo\Trade\Sheet\PlannedSheet;
 /**
  * What plans take, so that they can be held against each other.
  *
+ * @phpstan-import-type PlanPlace from NestPlan
  * @phpstan-import-type PlanSheet from NestPlan
  * @phpstan-type Known array{minutes: float, outline: float, width: int, height: int}
  */
@@ -47,43 +48,48 @@ final readonly class PlanOverview
             return null;
         }
         $rules = $this->rules->current();
+        $planned = function (array $sheet) use ($plan, $pieces, $rules): PlannedSheet {
+            $stock = $this->shelf->item($sheet['stock']);
+            [$above, $below] = $stock->parted($sheet['length']);
 
-        return PlanFigures::forSheets(
-            array_map(function (array $sheet) use ($plan, $pieces, $rules): PlannedSheet {
-                $stock = $this->shelf->item($sheet['stock']);
-                $planned = [];
-                foreach ($sheet['places'] as $at) {
-                    if (isset($pieces[$at['piece']])) {
-                        $known = $this->known($pieces[$at['piece']], $plan->nesting(), $at['part'], $rules);
-                        $flat = 0.0 === fmod($at['turn'], 180);
-                        $planned[] = new PlannedPiece(
-                            $at['piece'],
-                            Box::sized(
-                                $flat ? $known['width'] : $known['height'],
-                                $flat ? $known['height'] : $known['width'],
-                            )->moved($at['x'], $at['y']),
-                            $known['outline'],
-                            $known['minutes'],
-                        );
-                    }
-                }
+            return new PlannedSheet(
+                $stock->width(),
+                FilmToCut::usableLength($stock, $rules),
+                $sheet['length'],
+                StockItem::OFFCUT === $stock->kind(),
+                $above,
+                $below,
+                $rules->micrometres(Rule::ShortestOffcut),
+                $this->onSheet($sheet['places'], $plan->nesting(), $pieces, $rules),
+            );
+        };
+        $price = $plan->nesting()->film()->price();
 
-                [$above, $below] = $stock->parted($sheet['length']);
+        return PlanFigures::forSheets(array_map($planned, $laid['sheets']), $rules, $price);
+    }
 
-                return new PlannedSheet(
-                    $stock->width(),
-                    FilmToCut::usableLength($stock, $rules),
-                    $sheet['length'],
-                    StockItem::OFFCUT === $stock->kind(),
-                    $above,
-                    $below,
-                    $rules->micrometres(Rule::ShortestOffcut),
-                    $planned,
-                );
-            }, $laid['sheets']),
-            $rules,
-            $plan->nesting()->film()->price(),
-        );
+    /**
+     * @param list<PlanPlace>   $places
+     * @param array<int, Piece> $pieces by id
+     *
+     * @return list<PlannedPiece>
+     */
+    private function onSheet(array $places, Nesting $nesting, array $pieces, Rules $rules): array
+    {
+        $planned = [];
+        foreach ($places as $at) {
+            if (!isset($pieces[$at['piece']])) {
+                continue;
+            }
+            $known = $this->known($pieces[$at['piece']], $nesting, $at['part'], $rules);
+            [$width, $height] = 0.0 === fmod($at['turn'], 180)
+                ? [$known['width'], $known['height']]
+                : [$known['height'], $known['width']];
+            $box = Box::sized($width, $height)->moved($at['x'], $at['y']);
+            $planned[] = new PlannedPiece($at['piece'], $box, $known['outline'], $known['minutes']);
+        }
+
+        return $planned;
     }
 
     /**

@@ -62,16 +62,7 @@ final readonly class PlanQueue
         ?int $stock,
         ?int $seconds = null,
     ): Nesting {
-        if ([] === $pieces) {
-            throw Refusals::at('pieces', 'Choose at least one piece to cut.');
-        }
-        $versions = [];
-        foreach ($pieces as [$piece, $version]) {
-            if ($piece->film() !== $film) {
-                throw Refusals::at('pieces', "{$piece->tag()} is to be cut from another film.");
-            }
-            $versions[$piece->id()] = $version;
-        }
+        $versions = self::versions($film, $pieces);
         if (null !== $stock && $this->shelf->item($stock)->film() !== $film) {
             throw Refusals::at('stock', 'This stock is of another film.');
         }
@@ -98,18 +89,41 @@ final readonly class PlanQueue
             $this->tidy();
             $this->records->persist($nesting);
             $this->records->flush();
-            // Where there is no time to think, the first look is all there is.
-            foreach (0 === $seconds ? [false] : [true, false] as $quick) {
-                foreach ($nesting->plans() as $plan) {
-                    $this->bus->dispatch(
-                        new LayPlan($plan->id(), $quick),
-                        $quick ? [new TransportNamesStamp(['quick'])] : [],
-                    );
-                }
-            }
+            $this->dispatch($nesting, $seconds);
         });
 
         return $nesting;
+    }
+
+    /**
+     * @param list<array{Piece, int}> $pieces
+     *
+     * @return non-empty-array<int, int> by the number of the piece
+     */
+    private static function versions(FilmOnShelf $film, array $pieces): array
+    {
+        $versions = [];
+        foreach ($pieces as [$piece, $version]) {
+            if ($piece->film() !== $film) {
+                throw Refusals::at('pieces', "{$piece->tag()} is to be cut from another film.");
+            }
+            $versions[$piece->id()] = $version;
+        }
+
+        return $versions ?: throw Refusals::at('pieces', 'Choose at least one piece to cut.');
+    }
+
+    /** Where there is no time to think, the first look is all there is. */
+    private function dispatch(Nesting $nesting, int $seconds): void
+    {
+        foreach (0 === $seconds ? [false] : [true, false] as $quick) {
+            foreach ($nesting->plans() as $plan) {
+                $this->bus->dispatch(
+                    new LayPlan($plan->id(), $quick),
+                    $quick ? [new TransportNamesStamp(['quick'])] : [],
+                );
+            }
+        }
     }
 
     /** Stops all that is still being worked on; the best so far stays. */

@@ -30,6 +30,7 @@ use Yelbo\Trade\Sheet\WeedBoxes;
  * cannot take the same piece or the same offcut; the second is told who has it.
  *
  * @phpstan-import-type Laid from NestPlan
+ * @phpstan-import-type Placed from Batch
  * @phpstan-import-type PlanPlace from NestPlan
  */
 final readonly class PlanRelease
@@ -66,51 +67,54 @@ final readonly class PlanRelease
 
         return $this->change->applyAll(
             array_values(array_map(static fn (int $id): array => [$pieces[$id], $nesting->pieces()[$id]], $taken)),
-            function () use ($nesting, $laid, $pieces, $whole): array {
-                foreach ($pieces as $piece) {
-                    if (isset($whole[$piece->id()]) && PieceState::Waiting !== $piece->state()) {
-                        throw new Conflict(
-                            "{$piece->tag()} does not wait for film any more. Lay the others out again.",
-                        );
-                    }
-                }
-                $batches = [];
-                $first = null;
-                $in = [];
-                foreach ($laid['sheets'] as $sheet) {
-                    $places = array_values(
-                        array_filter($sheet['places'], static fn (array $at): bool => isset($whole[$at['piece']])),
-                    );
-                    if ([] === $places) {
-                        continue;
-                    }
-                    $batch = $this->freeze(
-                        $nesting->film(),
-                        $this->shelf->item($sheet['stock']),
-                        $places,
-                        $pieces,
-                        $nesting,
-                    );
-                    $first ??= $batch;
-                    $batch->releasedWith($first);
-                    foreach ($places as $at) {
-                        $piece = $pieces[$at['piece']];
-                        if (!isset($in[$piece->id()])) {
-                            $in[$piece->id()] = true;
-                            $piece->putIn($batch->id(), $this->clock->now());
-                            $this->book->note(
-                                'batch',
-                                "{$piece->tag()} in batch {$batch->id()} on {$batch->stock()->number()}",
-                                $piece->docket()->number(),
-                                $piece->nth(),
-                            );
-                        }
-                    }
-                    $batches[] = $batch;
-                }
+            fn (): array => $this->batches($nesting, $laid, $pieces, $whole),
+        );
+    }
 
-                return $batches;
-            },
+    /**
+     * @param Laid              $laid
+     * @param array<int, Piece> $pieces by id
+     * @param array<int, true>  $whole  by id: those all parts of which lie somewhere
+     *
+     * @return list<Batch>
+     */
+    private function batches(Nesting $nesting, array $laid, array $pieces, array $whole): array
+    {
+        foreach (array_intersect_key($pieces, $whole) as $piece) {
+            if (PieceState::Waiting !== $piece->state()) {
+                throw new Conflict("{$piece->tag()} does not wait for film any more. Lay the others out again.");
+            }
+        }
+        $batches = $in = [];
+        foreach ($laid['sheets'] as $sheet) {
+            $places = array_values(
+                array_filter($sheet['places'], static fn (array $at): bool => isset($whole[$at['piece']])),
+            );
+            if ([] === $places) {
+                continue;
+            }
+            $stock = $this->shelf->item($sheet['stock']);
+            $batch = $batches[] = $this->freeze($nesting->film(), $stock, $places, $pieces, $nesting);
+            $batch->releasedWith($batches[0]);
+            foreach (array_column($places, 'piece') as $id) {
+                if (!isset($in[$id])) {
+                    $in[$id] = true;
+                    $this->putIn($pieces[$id], $batch);
+                }
+            }
+        }
+
+        return $batches;
+    }
+
+    private function putIn(Piece $piece, Batch $batch): void
+    {
+        $piece->putIn($batch->id(), $this->clock->now());
+        $this->book->note(
+            'batch',
+            "{$piece->tag()} in batch {$batch->id()} on {$batch->stock()->number()}",
+            $piece->docket()->number(),
+            $piece->nth(),
         );
     }
 
@@ -140,23 +144,6 @@ final readonly class PlanRelease
     {
         $rules = $this->rules->current();
         $lie = $this->lie($nesting, $places, $pieces);
-        $placed = [];
-        foreach ($places as $nth => $at) {
-            $piece = $pieces[$at['piece']];
-            $placed[] =
-                [
-                    'piece' => $piece->id(),
-                    'tag' => $piece->tag(),
-                    'x' => $at['x'],
-                    'y' => $at['y'],
-                    'turn' => $at['turn'],
-                ] +
-                match (true) {
-                    $at['part'] >= 0 => ['outline' => $this->outlines->store($lie[$nth][2]), 'part' => $at['part']],
-                    $piece->isJoined() => ['outline' => $this->outlines->store($lie[$nth][2])],
-                    default => ['outline' => $piece->outline(), 'mirrored' => $piece->isMirrored()],
-                };
-        }
         $boxes = $this->boxes($nesting, $stock, $lie);
         $reaches = max([
             0,
@@ -164,28 +151,48 @@ final readonly class PlanRelease
             ...array_map(static fn (Box $one): int => $one->bottom, $boxes),
         ]);
         $kept = array_sum(array_map(static fn (array $one): float => $one[0]->area(), $lie));
-        $taken =
-            StockItem::ROLL === $stock->kind()
-                ? min(
-                    $stock->height(),
-                    max($rules->micrometres(Rule::ShortestLoad), $reaches + $rules->micrometres(Rule::SheetEdge)),
-                )
-                : null;
+        $taken = max($rules->micrometres(Rule::ShortestLoad), $reaches + $rules->micrometres(Rule::SheetEdge));
         $batch = new Batch(
             $film,
             $stock,
-            $placed,
+            array_map(
+                fn (array $at, array $lies): array => $this->placed($at, $pieces[$at['piece']], $lies[2]),
+                $places,
+                $lie,
+            ),
             $reaches,
             round($kept / max(1e-6, (($stock->width() / 1000) * $reaches) / 1000), 4),
             $this->clock->now(),
             array_map(static fn (Box $one): array => [$one->left, $one->top, $one->right, $one->bottom], $boxes),
-            $taken,
+            StockItem::ROLL === $stock->kind() ? min($stock->height(), $taken) : null,
         );
         $this->records->persist($batch);
         $this->records->flush();
         $this->stockroom->take($stock, $batch->taken(), $batch->id());
 
         return $batch;
+    }
+
+    /**
+     * @param PlanPlace $at
+     * @param Region    $drawn what lies there, in its own frame
+     *
+     * @return Placed
+     */
+    private function placed(array $at, Piece $piece, Region $drawn): array
+    {
+        return [
+            'piece' => $piece->id(),
+            'tag' => $piece->tag(),
+            'x' => $at['x'],
+            'y' => $at['y'],
+            'turn' => $at['turn'],
+            ...match (true) {
+                $at['part'] >= 0 => ['outline' => $this->outlines->store($drawn), 'part' => $at['part']],
+                $piece->isJoined() => ['outline' => $this->outlines->store($drawn)],
+                default => ['outline' => $piece->outline(), 'mirrored' => $piece->isMirrored()],
+            },
+        ];
     }
 
     /**

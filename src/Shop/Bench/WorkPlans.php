@@ -65,53 +65,57 @@ final readonly class WorkPlans
         $rules = $this->materials->rulesFor($thing);
         $steps = $plan->handSteps();
         $outline = $thing->item()->object()->surface()->outline();
-        $art = $shown = [];
+        $art = self::art($thing);
+        $place = array_flip(array_keys($art));
         $decals = array_column($films, 'decal', 'name');
-        foreach ($thing->pieces() as $piece) {
-            $name = $thing->nameOf($piece);
-            $art["$name mat"] = StepArt::of($piece->isOnTop() ? $piece->joined() : [$piece], $piece);
-        }
-        $there = [];
-        foreach ($thing->tops() as $top) {
-            // What lies on the object already is seen there.
-            $there[$top->nth()] = [...$top->joined(), ...$there[$top->nth()] ?? []];
-            $art["{$thing->nameOf($top)} on"] = StepArt::of($there[$top->nth()], $top);
-        }
-        $whole = \count($art);
-        $all = array_values(
-            array_filter($thing->pieces(), static fn (Piece $piece): bool => $piece->nth() === $thing->nth()),
-        );
         $decal = Decal::together(
             array_map(static fn (Piece $top): Decal => $decals[$thing->nameOf($top)], $thing->tops()),
             $rules,
         );
+        $shown = [];
         foreach ($steps as $name => $step) {
             $film = explode('/', $name)[1] ?? '';
             $isOwn = !$step->kind->isOfAFilm();
             $shown[$name] = new ShownStep(
                 $step,
                 StepDrawing::of($step, $isOwn ? $decal : $decals[$film], $outline, $rules),
-                $isOwn
-                    ? $whole
-                    : (int) array_search($film.($step->kind->isOnTape() ? ' mat' : ' on'), array_keys($art), true),
+                $isOwn ? \count($art) : $place[$film.($step->kind->isOnTape() ? ' mat' : ' on')] ?? 0,
                 $isOwn ? null : $thing->pieceNamed($film),
                 $thing->missingFor($plan, $plan->upTo($name)),
             );
         }
+        $beside = array_map(
+            static fn (Step $step): string => "$step->title: ".lcfirst($step->how),
+            array_diff_key($plan->keyed(), $steps),
+        );
+        $all = array_values(
+            array_filter($thing->pieces(), static fn (Piece $piece): bool => $piece->nth() === $thing->nth()),
+        );
 
         return new Work(
             $shown,
             $plan->needs(),
             $plan->minutes(),
             $plan->waits(),
-            implode(
-                ' ',
-                array_map(
-                    static fn (Step $step): string => "$step->title: ".lcfirst($step->how),
-                    array_diff_key($plan->keyed(), $steps),
-                ),
-            ),
+            implode(' ', $beside),
             [...array_values($art), StepArt::whole($all, $thing)],
         );
+    }
+
+    /** @return array<string, StepArt> of each film on the mat and on the object, by its name and which of both */
+    private static function art(Thing $thing): array
+    {
+        $art = $there = [];
+        foreach ($thing->pieces() as $piece) {
+            $layers = $piece->isOnTop() ? $piece->joined() : [$piece];
+            $art["{$thing->nameOf($piece)} mat"] = StepArt::of($layers, $piece);
+        }
+        foreach ($thing->tops() as $top) {
+            // What lies on the object already is seen there.
+            $there[$top->nth()] = [...$top->joined(), ...$there[$top->nth()] ?? []];
+            $art["{$thing->nameOf($top)} on"] = StepArt::of($there[$top->nth()], $top);
+        }
+
+        return $art;
     }
 }

@@ -203,8 +203,6 @@ final readonly class DesignCheck
     public function ofElements(WholeDecal $whole, MeasuredObject $object, FilmOnShelf $own, Usage $use): array
     {
         $found = [];
-        $things = $whole->things();
-        $byNumber = array_column($whole->elements, null, 'nth');
         foreach ($whole->elements as $laid) {
             $film = $this->filmOf($laid->element->film, $own);
             foreach ($this->snags($laid->fitted, $object, $film->grade(), $use, $film) as $snag) {
@@ -214,39 +212,40 @@ final readonly class DesignCheck
                 }
             }
         }
-        $between = (new ElementsCheck(new DecalCheck($this->rules->current()), $this->rules->current()))->between(
-            array_map(
-                fn (array $thing): array => [
-                    $thing['over'],
-                    $thing['region'],
-                    $this->filmOf($thing['film'], $own)->grade(),
-                    (string) $this->filmOf($thing['film'], $own)->id(),
-                    $thing['nth'],
-                ],
-                $things,
-            ),
-            $use,
-            array_map(static fn (LaidElement $laid): string => $laid->element->label(), $byNumber),
-        );
-        foreach ($between as [$snag, $nth]) {
-            $found[$things[$nth]['nth']][] = $snag;
+        foreach ($this->between($whole, $own, $use) as [$snag, $nth]) {
+            $found[$nth][] = $snag;
         }
         ksort($found);
         $groups = [];
         foreach ($found as $nth => $snags) {
-            foreach (
-                SnagGroup::all(
-                    array_map(
-                        fn (Snag $snag): Snag => $this->named($snag, $whole, $nth),
-                        $snags,
-                    ),
-                ) as $group
-            ) {
+            $named = array_map(fn (Snag $snag): Snag => $this->named($snag, $whole, $nth), $snags);
+            foreach (SnagGroup::all($named) as $group) {
                 $groups[] = [$nth, $group];
             }
         }
 
         return $groups;
+    }
+
+    /** @return list<array{Snag, int}> with the number of the element */
+    private function between(WholeDecal $whole, FilmOnShelf $own, Usage $use): array
+    {
+        $rules = $this->rules->current();
+        $things = $whole->things();
+        $labels = array_map(
+            static fn (LaidElement $laid): string => $laid->element->label(),
+            array_column($whole->elements, null, 'nth'),
+        );
+        $films = array_map(function (array $thing) use ($own): array {
+            $film = $this->filmOf($thing['film'], $own);
+
+            return [$thing['over'], $thing['region'], $film->grade(), (string) $film->id(), $thing['nth']];
+        }, $things);
+
+        return array_map(
+            static fn (array $found): array => [$found[0], $things[$found[1]]['nth']],
+            (new ElementsCheck(new DecalCheck($rules), $rules))->between($films, $use, $labels),
+        );
     }
 
     private function filmOf(?int $film, FilmOnShelf $own): FilmOnShelf

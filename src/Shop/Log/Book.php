@@ -113,6 +113,40 @@ final class Book
     public function page(?int $before, int $most = 100, ?BookSearch $search = null): array
     {
         $search ??= BookSearch::none();
+        [$where, $values, $before] = $this->where($search, $before);
+        $isWhole = null !== $search->docket || $search->isNone();
+        // What is there often fills a page out of the newest lines; only what is rare is worth looking up.
+        $ids = $this->ids(
+            $where,
+            $values,
+            $search->words,
+            $most,
+            $isWhole ? null : $before ?? $this->newest(),
+        );
+        if (\count($ids) < $most && !$isWhole) {
+            if ([] !== $search->words) {
+                $where[] = 'MATCH(says) AGAINST (? IN BOOLEAN MODE)';
+                $values[] = implode(' ', array_map(static fn (string $word): string => "+$word*", $search->words));
+            }
+            $ids = array_unique([...$ids, ...$this->ids($where, $values, [], $most, null)]);
+            rsort($ids);
+            $ids = \array_slice($ids, 0, $most);
+        }
+
+        return [] === $ids
+            ? []
+            : $this->records->getRepository(LogEntry::class)->findBy(['id' => $ids], ['id' => 'DESC']);
+    }
+
+    /**
+     * @param int|null $before lines from before this one only
+     *
+     * @return array{non-empty-list<string>, list<int|string>, int|null} clauses, their values, and a line all of them
+     *     are
+     *     before
+     */
+    private function where(BookSearch $search, ?int $before): array
+    {
         $where = ['1 = 1'];
         $values = [];
         $add = static function (string $clause, int|string $value) use (&$where, &$values): void {
@@ -133,28 +167,8 @@ final class Book
             $before = min($before ?? \PHP_INT_MAX, $this->from($end) + self::ABOUT);
             $add('id < ?', $before);
         }
-        $isWhole = null !== $search->docket || $search->isNone();
-        // What is there often fills a page out of the newest lines; only what is rare is worth looking up.
-        $ids = $this->ids(
-            $where,
-            $values,
-            $search->words,
-            $most,
-            $isWhole ? null : $before ?? $this->newest(),
-        );
-        if (\count($ids) < $most && !$isWhole) {
-            [] === $search->words || $add(
-                'MATCH(says) AGAINST (? IN BOOLEAN MODE)',
-                implode(' ', array_map(static fn (string $word): string => "+$word*", $search->words)),
-            );
-            $ids = array_unique([...$ids, ...$this->ids($where, $values, [], $most, null)]);
-            rsort($ids);
-            $ids = \array_slice($ids, 0, $most);
-        }
 
-        return [] === $ids
-            ? []
-            : $this->records->getRepository(LogEntry::class)->findBy(['id' => $ids], ['id' => 'DESC']);
+        return [$where, $values, $before];
     }
 
     /** The number of the first line of a day; behind all where there is none. */

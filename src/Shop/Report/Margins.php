@@ -83,24 +83,8 @@ final readonly class Margins
     /** @return list<Lost> why pieces were cut again, and what that cost in film and minutes, the dearest first */
     public function lost(): array
     {
-        $rules = $this->rules->current();
-        $usual = 100 * $rules->value(Rule::FilmPrice);
-        $hour = 100 * $rules->value(Rule::BenchHour);
-        $load = (new StepMinutes($rules))->cut(0.0);
-        $prices = $lost = [];
-        foreach ($this->back() as $one) {
-            $prices[$one->filmNumber()] ??= $this->shelf->filmNumbered($one->filmNumber())?->price() ?? $usual;
-            $reason = mb_strtolower($one->because());
-            $known = $lost[$reason] ?? ['reason' => $reason, 'count' => 0, 'cost' => 0.0];
-            $lost[$reason] = [
-                'count' => 1 + $known['count'],
-                'cost' => $known['cost'] +
-                    ($one->area() / 1e6) * $prices[$one->filmNumber()] +
-                    (($one->minutes() + $load) / 60) * $hour,
-            ] + $known;
-        }
+        $lost = $this->byReason();
         usort($lost, static fn (array $a, array $b): int => [$b['cost'], $a['reason']] <=> [$a['cost'], $b['reason']]);
-
         $rest = \array_slice($lost, self::REASONS);
         if ([] !== $rest) {
             $lost = [
@@ -112,23 +96,40 @@ final readonly class Margins
                 ],
             ];
         }
-
         $all = array_sum(array_column($lost, 'cost'));
         $soFar = 0.0;
+        $told = [];
+        foreach ($lost as $one) {
+            $soFar += $one['cost'];
+            $told[] = [
+                'reason' => $one['reason'],
+                'count' => $one['count'],
+                'cost' => (int) round($one['cost']),
+                'soFar' => self::percent($soFar, $all),
+            ];
+        }
 
-        return array_map(
-            static function (array $one) use ($all, &$soFar): array {
-                $soFar += $one['cost'];
+        return $told;
+    }
 
-                return [
-                    'reason' => $one['reason'],
-                    'count' => $one['count'],
-                    'cost' => (int) round($one['cost']),
-                    'soFar' => self::percent($soFar, $all),
-                ];
-            },
-            $lost,
-        );
+    /** @return list<array{reason: string, count: int, cost: float}> costs in minor units */
+    private function byReason(): array
+    {
+        $rules = $this->rules->current();
+        $usual = 100 * $rules->value(Rule::FilmPrice);
+        $hour = 100 * $rules->value(Rule::BenchHour);
+        $load = (new StepMinutes($rules))->cut(0.0);
+        $prices = $lost = [];
+        foreach ($this->back() as $one) {
+            $prices[$one->filmNumber()] ??= $this->shelf->filmNumbered($one->filmNumber())?->price() ?? $usual;
+            $reason = mb_strtolower($one->because());
+            $lost[$reason] ??= ['reason' => $reason, 'count' => 0, 'cost' => 0.0];
+            ++$lost[$reason]['count'];
+            $lost[$reason]['cost'] += ($one->area() / 1e6) * $prices[$one->filmNumber()]
+                + (($one->minutes() + $load) / 60) * $hour;
+        }
+
+        return array_values($lost);
     }
 
     private static function percent(float $part, float $all): int

@@ -226,10 +226,8 @@ final readonly class CutNext
             ($minutes / 60) * $rules->value(Rule::BenchHour),
         );
         $days = max(0.0, ($last->getTimestamp() - $this->clock->now()->getTimestamp()) / 86_400);
-        $named = \array_slice($tags, 0, self::NAMED);
-        $rest = \count($tags) - \count($named);
 
-        return implode(', ', $named).($rest > 0 ? " and $rest more" : '').
+        return self::named($tags).
             \sprintf(
                 ' will come to it. Cut together on %s that saves %.3f m² and %d minutes, %s, and costs %.1f days.',
                 $last->format('D j M'),
@@ -238,6 +236,14 @@ final readonly class CutNext
                 $worth->plain(),
                 $days,
             );
+    }
+
+    /** @param list<string> $tags */
+    private static function named(array $tags): string
+    {
+        $rest = \count($tags) - self::NAMED;
+
+        return implode(', ', \array_slice($tags, 0, self::NAMED)).($rest > 0 ? " and $rest more" : '');
     }
 
     /** @return list<array{Box, int}> of what is frozen of an order in a film, each with how many of it */

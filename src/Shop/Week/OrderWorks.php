@@ -69,22 +69,15 @@ final readonly class OrderWorks
         $steps = [];
         $begins = null;
         $because = '';
-        if (DocketState::Making !== $docket->state()) {
-            if (DocketState::Sizing === $docket->state()) {
-                $steps[] = new OrderStep(
-                    'size',
-                    Station::Size,
-                    $minutes->setUp(\count($docket->items())),
-                    $minutes->yes(),
-                    'size and proof',
-                );
-            } else {
-                $proofs = $docket->proofs();
-                $last = end($proofs);
-                $begins = (false === $last ? $this->clock->now() : $last[0]->madeAt())
-                    ->add(new \DateInterval("PT{$minutes->yes()}M"));
-                $because = 'the customer’s yes';
-            }
+        if (DocketState::Sizing === $docket->state()) {
+            $setUp = $minutes->setUp(\count($docket->items()));
+            $steps[] = new OrderStep('size', Station::Size, $setUp, $minutes->yes(), 'size and proof');
+        } elseif (DocketState::Making !== $docket->state()) {
+            $proofs = $docket->proofs();
+            $last = end($proofs);
+            $begins = (false === $last ? $this->clock->now() : $last[0]->madeAt())
+                ->add(new \DateInterval("PT{$minutes->yes()}M"));
+            $because = 'the customer’s yes';
         }
         $told = array_map(static fn (Piece $piece): Item => $piece->item(), $pieces);
         $untold = array_filter($docket->items(), static fn (Item $item): bool => !\in_array($item, $told, true));
@@ -231,54 +224,43 @@ final readonly class OrderWorks
      */
     private function benchWork(array $pieces, array $untold, StepMinutes $minutes): array
     {
-        $apply = 0.0;
-        $coats = [];
-        $rest = $after = 0;
-        $rules = $this->rules->current();
+        $work = new BenchToDo();
         foreach (self::things($pieces) as $thing) {
-            if ($thing->state()->rank() > PieceState::Applying->rank()) {
-                continue;
-            }
-            $nth = 0;
-            foreach ($this->left($thing) as $step) {
-                if (!\in_array($step->kind, self::COATS, true)) {
-                    $apply += $step->minutes;
-                    continue;
-                }
-                $coats[$nth] = [1 + ($coats[$nth][0] ?? 0), max($step->wait, $coats[$nth][1] ?? 0)];
-                ++$nth;
-            }
-            $item = $thing->item();
-            $until = max([
-                0,
-                ...array_map(
-                    static fn (Piece $piece): int => Waits::untilUsed($piece->film()->grade(), $item->finish(), $rules),
-                    $thing->pieces(),
-                ),
-            ]);
-            $elsewhere = Waits::isElsewhere($item->useOf(), $item->object()->material());
-            if ($item->isAppliedHere() && !$elsewhere) {
-                $rest = max($rest, $until);
-            } else {
-                $after = max($after, $until);
+            if ($thing->state()->rank() <= PieceState::Applying->rank()) {
+                $this->toDo($work, $thing);
             }
         }
         foreach ($untold as $item) {
             $thing = $this->unseen($item);
-            $until = Waits::untilUsed($item->film()?->grade() ?? Film::Permanent, $thing->finish, $rules);
-            $apply += $thing->copies * $thing->bench($rules);
+            $work->apply($thing->copies * $thing->bench($this->rules->current()));
             [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
             for ($nth = 0; $nth < $many; ++$nth) {
-                $coats[$nth] = [$thing->many() + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
+                $work->coat($nth, $thing->many(), $dries);
             }
-            if ($thing->here && !$thing->elsewhere) {
-                $rest = max($rest, $until);
-            } else {
-                $after = max($after, $until);
-            }
+            $grade = $item->film()?->grade() ?? Film::Permanent;
+            $until = Waits::untilUsed($grade, $thing->finish, $this->rules->current());
+            $work->rest($until, $thing->here && !$thing->elsewhere);
         }
 
-        return [$apply, array_values($coats), $rest, $after];
+        return $work->all();
+    }
+
+    private function toDo(BenchToDo $work, Thing $thing): void
+    {
+        $nth = 0;
+        foreach ($this->left($thing) as $step) {
+            if (\in_array($step->kind, self::COATS, true)) {
+                $work->coat($nth++, 1, $step->wait);
+            } else {
+                $work->apply($step->minutes);
+            }
+        }
+        $item = $thing->item();
+        $here = $item->isAppliedHere() && !Waits::isElsewhere($item->useOf(), $item->object()->material());
+        foreach ($thing->pieces() as $piece) {
+            $grade = $piece->film()->grade();
+            $work->rest(Waits::untilUsed($grade, $item->finish(), $this->rules->current()), $here);
+        }
     }
 
     /** One that has no pieces yet. */

@@ -87,23 +87,34 @@ final readonly class WeekPlanning
                 $outlook->week->placed,
             ),
             'orders' => array_map(
-                static fn (OrderWork $work, int $ready, int $late): array => [
-                    'docket' => $work->docket,
-                    'tag' => $work->tag,
-                    'label' => $work->label,
-                    'customer' => $work->customer,
-                    'due' => $work->due?->format(\DATE_ATOM),
-                    'ready' => $at($ready),
-                    'late' => null === $work->due ? 0 : $late,
-                    'begins' => $work->begins?->format(\DATE_ATOM),
-                    'because' => $work->because,
-                ],
+                static fn (OrderWork $work, int $ready, int $late): array => self::told($work, $at($ready), $late),
                 $works,
                 $outlook->week->ready,
                 $outlook->week->late,
             ),
             'late' => $this->late($outlook, $works, $jobs, $hours, $now),
             'trouble' => '',
+        ];
+    }
+
+    /**
+     * @param string $ready when it is, ISO 8601
+     * @param int    $late  seconds
+     *
+     * @return Order
+     */
+    private static function told(OrderWork $work, string $ready, int $late): array
+    {
+        return [
+            'docket' => $work->docket,
+            'tag' => $work->tag,
+            'label' => $work->label,
+            'customer' => $work->customer,
+            'due' => $work->due?->format(\DATE_ATOM),
+            'ready' => $ready,
+            'late' => null === $work->due ? 0 : $late,
+            'begins' => $work->begins?->format(\DATE_ATOM),
+            'because' => $work->because,
         ];
     }
 

@@ -99,25 +99,12 @@ final readonly class DecalCheck
             // One part alone is no guide round anything: a pane covered whole, a backing.
             return [];
         }
-        $whole = $fitted->artwork->box();
-        $safe = $fitted->safe->box();
-        foreach (array_values($fitted->words->art->layers) as $nth => $unused) {
-            foreach ($fitted->artwork->layers[$nth]->region->polygons as $polygon) {
-                $ring = new Region([[$polygon[0]]]);
-                $box = $ring->box();
-                $aspect = $box->width() / $box->height() / ($safe->width() / $safe->height());
-                if (
-                    $box->width() < self::ROUND_ALL * $whole->width()
-                    || $box->height() < self::ROUND_ALL * $whole->height()
-                    || abs($aspect - 1) > 1 - self::ALIKE
-                ) {
-                    continue;
-                }
-                $scale = $safe->width() / $box->width();
-                $laid = $ring->put($scale, $safe->left - $scale * $box->left, $safe->top - $scale * $box->top);
-                $shared = Geos::intersection(Geos::tidy($laid), $fitted->safe)->area();
-                if ($shared > self::ALIKE * max($laid->area(), $fitted->safe->area())) {
-                    $colour = (string) (array_keys($fitted->words->art->layers)[$nth] ?? '');
+        $colours = array_keys($fitted->words->art->layers);
+        foreach ($colours as $nth => $colour) {
+            $polygons = $fitted->artwork->layers[$nth]->region->polygons;
+            foreach ($polygons as $polygon) {
+                if (self::isLikeObject(new Region([[$polygon[0]]]), $fitted)) {
+                    $leaveOut = 1 === \count($polygons) && \count($colours) > 1;
 
                     return [
                         new Snag(
@@ -128,10 +115,7 @@ final readonly class DecalCheck
                             [$polygon[0][0][0], $polygon[0][0][1]],
                             'An outline like the object’s own runs round the drawing. Is it a guide? The object’s '
                                 .'outline is never cut.',
-                            1 === \count($fitted->artwork->layers[$nth]->region->polygons)
-                            && \count($fitted->words->art->layers) > 1
-                                ? [['do' => Remedy::LeaveOut, 'colour' => $colour]]
-                                : [],
+                            $leaveOut ? [['do' => Remedy::LeaveOut, 'colour' => (string) $colour]] : [],
                         ),
                     ];
                 }
@@ -139,6 +123,27 @@ final readonly class DecalCheck
         }
 
         return [];
+    }
+
+    /** Whether an outline runs round all of the art and has the shape of the safe area. */
+    private static function isLikeObject(Region $ring, Fitted $fitted): bool
+    {
+        $box = $ring->box();
+        $whole = $fitted->artwork->box();
+        $safe = $fitted->safe->box();
+        $aspect = $box->width() / $box->height() / ($safe->width() / $safe->height());
+        if (
+            $box->width() < self::ROUND_ALL * $whole->width()
+            || $box->height() < self::ROUND_ALL * $whole->height()
+            || abs($aspect - 1) > 1 - self::ALIKE
+        ) {
+            return false;
+        }
+        $scale = $safe->width() / $box->width();
+        $laid = $ring->put($scale, $safe->left - $scale * $box->left, $safe->top - $scale * $box->top);
+        $shared = Geos::intersection(Geos::tidy($laid), $fitted->safe)->area();
+
+        return $shared > self::ALIKE * max($laid->area(), $fitted->safe->area());
     }
 
     /** Larger letters than fit cure nothing, where something else does. */
@@ -194,50 +199,57 @@ final readonly class DecalCheck
     /** @return list<Snag> what a round wall does to a flat decal */
     private function curve(Fitted $fitted): array
     {
-        $snags = [];
-        if (null !== $fitted->droop && $fitted->droop > Development::SHOWS) {
-            $droop = Length::micrometres($fitted->droop)->inMetric();
-            $snags[] = new Snag(
-                SnagCode::Droop,
-                $fitted->bent ? Severity::Note : Severity::Warn,
-                Development::SHOWS,
-                $fitted->droop,
-                null,
-                $fitted->bent
-                    ? "On this taper a straight line would hang $droop mm in the middle; the art is bent along the "
-                        .'arc to look straight.'
-                    : "On this taper the line hangs $droop mm in the middle. Over 1 mm it shows.",
-                [
-                    $fitted->bent
-                        ? ['do' => Remedy::PlaceOnTheArc]
-                        : [
-                            'do' => Remedy::Reduce,
-                            'capHeight' => (int) ($fitted->capHeight * sqrt(Development::SHOWS / $fitted->droop)),
-                        ],
-                ],
-            );
-        }
-        if (null !== $fitted->strain && $fitted->strain > $this->rules->share(Rule::BallFlat) + self::STRAIN_GRACE) {
-            $percent = round(100 * $fitted->strain, 1);
-            $stop = $fitted->strain > $this->rules->share(Rule::BallSnips) + self::STRAIN_GRACE;
-            $snags[] = new Snag(
-                SnagCode::BallStrain,
-                $stop ? Severity::Stop : Severity::Warn,
-                (int) round(1000 * $this->rules->value($stop ? Rule::BallSnips : Rule::BallFlat)),
-                (int) round(1000 * 100 * $fitted->strain),
-                null,
-                $stop
-                    ? "On this ball the edge of the largest part would have to shrink by $percent %: it will crease. "
-                        .'Make it smaller, or split it.'
-                    : "On this ball the edge of the largest part has to shrink by $percent %: it needs relief snips.",
-                [
-                    ['do' => Remedy::Reduce, 'capHeight' => $fitted->largest],
-                    ['do' => $stop ? Remedy::Split : Remedy::Snip],
-                ],
-            );
-        }
+        return [
+            ...null !== $fitted->droop && $fitted->droop > Development::SHOWS
+                ? [self::droop($fitted, $fitted->droop)]
+                : [],
+            ...null !== $fitted->strain && $fitted->strain > $this->rules->share(Rule::BallFlat) + self::STRAIN_GRACE
+                ? [$this->strain($fitted, $fitted->strain)]
+                : [],
+        ];
+    }
 
-        return $snags;
+    /** @param int $droop µm */
+    private static function droop(Fitted $fitted, int $droop): Snag
+    {
+        $told = Length::micrometres($droop)->inMetric();
+        $height = (int) ($fitted->capHeight * sqrt(Development::SHOWS / $droop));
+
+        return new Snag(
+            SnagCode::Droop,
+            $fitted->bent ? Severity::Note : Severity::Warn,
+            Development::SHOWS,
+            $droop,
+            null,
+            $fitted->bent
+                ? "On this taper a straight line would hang $told mm in the middle; the art is bent along the arc to "
+                    .'look straight.'
+                : "On this taper the line hangs $told mm in the middle. Over 1 mm it shows.",
+            [$fitted->bent ? ['do' => Remedy::PlaceOnTheArc] : ['do' => Remedy::Reduce, 'capHeight' => $height]],
+        );
+    }
+
+    /** @param float $strain a share */
+    private function strain(Fitted $fitted, float $strain): Snag
+    {
+        $percent = round(100 * $strain, 1);
+        $stop = $strain > $this->rules->share(Rule::BallSnips) + self::STRAIN_GRACE;
+
+        return new Snag(
+            SnagCode::BallStrain,
+            $stop ? Severity::Stop : Severity::Warn,
+            (int) round(1000 * $this->rules->value($stop ? Rule::BallSnips : Rule::BallFlat)),
+            (int) round(1000 * 100 * $strain),
+            null,
+            $stop
+                ? "On this ball the edge of the largest part would have to shrink by $percent %: it will crease. Make "
+                    .'it smaller, or split it.'
+                : "On this ball the edge of the largest part has to shrink by $percent %: it needs relief snips.",
+            [
+                ['do' => Remedy::Reduce, 'capHeight' => $fitted->largest],
+                ['do' => $stop ? Remedy::Split : Remedy::Snip],
+            ],
+        );
     }
 
     /** @return list<Snag> */

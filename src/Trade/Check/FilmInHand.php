@@ -37,52 +37,77 @@ final readonly class FilmInHand
     public function shelf(Fitted $fitted, ?array $sheet, ?int $tape = null): array
     {
         $box = $fitted->artwork->box();
-        [$short, $long] = [min($box->width(), $box->height()), max($box->width(), $box->height())];
-        $snags = [];
-        if (null !== $sheet) {
-            $edge = 2 * $this->rules->micrometres(Rule::SheetEdge);
-            [$narrow, $wide] = [min($sheet) - $edge, max($sheet) - $edge];
-            if ($short > $narrow || $long > $wide) {
-                $share = min($narrow / $short, $wide / $long);
-                $snags[] = new Snag(
-                    SnagCode::TooLargeForFilm,
-                    Severity::Warn,
-                    $long > $wide ? $wide : $narrow,
-                    $long > $wide ? $long : $short,
-                    null,
-                    'The largest piece of this film on the shelf gives '.
-                        Length::micrometres($narrow)->inMetric().
-                        ' × '.
-                        Length::micrometres($wide)->inMetric().
-                        ' mm; this is larger and has to be cut in panels.',
-                    [
-                        ['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)],
-                        ['do' => Remedy::Panels],
-                    ],
-                );
-            }
-        }
-        $tape ??= $this->rules->micrometres(Rule::TapeWidth);
-        $needed = $short + 2 * $this->rules->micrometres(Rule::TapeMargin);
-        if ($needed > $tape) {
-            $snags[] = new Snag(
-                SnagCode::TooWideForTape,
-                Severity::Note,
-                $tape,
-                $needed,
-                null,
-                'The tape has to be '.
-                    Length::micrometres($needed)->inMetric().
-                    ' mm wide and the widest roll has '.
-                    Length::micrometres($tape)->inMetric().
-                    ' mm: lay it in strips that overlap by '.
-                    Length::micrometres($this->rules->micrometres(Rule::TapeOverlap))->inMetric().
-                    ' mm.',
-                [],
-            );
-        }
+        $sides = [min($box->width(), $box->height()), max($box->width(), $box->height())];
 
-        return $snags;
+        return [
+            ...null === $sheet ? [] : $this->tooLarge($fitted, $sides, $sheet),
+            ...$this->tooWide($sides[0], $tape ?? $this->rules->micrometres(Rule::TapeWidth)),
+        ];
+    }
+
+    /**
+     * @param array{int, int} $sides the shorter and the longer, µm
+     * @param array{int, int} $sheet µm
+     *
+     * @return list<Snag>
+     */
+    private function tooLarge(Fitted $fitted, array $sides, array $sheet): array
+    {
+        [$short, $long] = $sides;
+        $edge = 2 * $this->rules->micrometres(Rule::SheetEdge);
+        [$narrow, $wide] = [min($sheet) - $edge, max($sheet) - $edge];
+        if ($short <= $narrow && $long <= $wide) {
+            return [];
+        }
+        $share = min($narrow / $short, $wide / $long);
+        $gives = Length::micrometres($narrow)->inMetric().' × '.Length::micrometres($wide)->inMetric();
+
+        return [
+            new Snag(
+                SnagCode::TooLargeForFilm,
+                Severity::Warn,
+                $long > $wide ? $wide : $narrow,
+                $long > $wide ? $long : $short,
+                null,
+                "The largest piece of this film on the shelf gives $gives mm; this is larger and has to be cut in "
+                    .'panels.',
+                [
+                    ['do' => Remedy::Reduce, 'capHeight' => (int) floor($fitted->capHeight * $share)],
+                    ['do' => Remedy::Panels],
+                ],
+            ),
+        ];
+    }
+
+    /**
+     * @param int $short the shorter side, µm
+     * @param int $tape  the widest roll, µm
+     *
+     * @return list<Snag>
+     */
+    private function tooWide(int $short, int $tape): array
+    {
+        $needed = $short + 2 * $this->rules->micrometres(Rule::TapeMargin);
+        [$wants, $has, $over] = array_map(
+            static fn (int $length): string => Length::micrometres($length)->inMetric(),
+            [$needed, $tape, $this->rules->micrometres(Rule::TapeOverlap)],
+        );
+
+        return $needed <= $tape
+            ? []
+            : [
+                new Snag(
+                    SnagCode::TooWideForTape,
+                    Severity::Note,
+                    $tape,
+                    $needed,
+                    null,
+                    "The tape has to be $wants mm wide and the widest roll has $has mm: lay it in strips that "
+                        .'overlap by '
+                        ."$over mm.",
+                    [],
+                ),
+            ];
     }
 
     /**
@@ -98,42 +123,31 @@ final readonly class FilmInHand
     {
         [$red, $green, $blue] = array_map(hexdec(...), str_split(str_pad(ltrim($swatch, '#'), 6, '0'), 2));
         $light = (0.2126 * $red + 0.7152 * $green + 0.0722 * $blue) / 255;
-        $notes = [];
-        if ($light > self::WHITE && 'white' === strtolower(trim($liner))) {
-            $notes[] = new Snag(
-                SnagCode::WhiteOnWhite,
-                Severity::Note,
-                0,
-                0,
-                null,
-                'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a '
-                    .'lit table.',
-                [],
-            );
-        } elseif ($light < self::DARK) {
-            $notes[] = new Snag(
-                SnagCode::DarkFilm,
-                Severity::Note,
-                0,
-                0,
-                null,
-                'Dark film hides its cuts. Weed it on a lit table.',
-                [],
-            );
-        }
-        if ($oneWay ?? $film->hasDirection()) {
-            $notes[] = new Snag(
-                SnagCode::Patterned,
-                Severity::Note,
-                0,
-                0,
-                null,
-                'The pattern has a direction: it is never turned on the sheet.',
-                [],
-            );
-        }
+        $note = static fn (SnagCode $code, string $says): Snag => new Snag(
+            $code,
+            Severity::Note,
+            0,
+            0,
+            null,
+            $says,
+            [],
+        );
+        $pale = 'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a '
+            .'lit '
+            .'table.';
 
-        return $notes;
+        return [
+            ...match (true) {
+                $light > self::WHITE && 'white' === strtolower(trim($liner)) => [$note(SnagCode::WhiteOnWhite, $pale)],
+                $light < self::DARK => [
+                    $note(SnagCode::DarkFilm, 'Dark film hides its cuts. Weed it on a lit table.'),
+                ],
+                default => [],
+            },
+            ...$oneWay ?? $film->hasDirection()
+                ? [$note(SnagCode::Patterned, 'The pattern has a direction: it is never turned on the sheet.')]
+                : [],
+        ];
     }
 
     /**

@@ -20,11 +20,10 @@ final readonly class PrintedCheck
     /** @return list<Snag> nothing of what is not printed */
     public function snags(Fitted $fitted, Film $film): array
     {
-        if (null === $fitted->words->art?->picture) {
-            return [];
-        }
-        if (Film::Printable !== $film) {
-            return [
+        return match (true) {
+            null === $fitted->words->art?->picture => [],
+            Film::Printable === $film => $this->tooLarge($fitted),
+            default => [
                 new Snag(
                     SnagCode::NotPrintable,
                     Severity::Stop,
@@ -34,8 +33,13 @@ final readonly class PrintedCheck
                     'A picture is printed: take printable film.',
                     [['do' => Remedy::AnotherFilm, 'film' => Film::Printable->value]],
                 ),
-            ];
-        }
+            ],
+        };
+    }
+
+    /** @return list<Snag> */
+    private function tooLarge(Fitted $fitted): array
+    {
         [$wide, $high] = PrintArea::most($this->rules);
         $box = $fitted->artwork->box();
         [$short, $long] = [min($box->width(), $box->height()), max($box->width(), $box->height())];

@@ -115,17 +115,10 @@ final class Curve
         $root = sqrt(max(0.0, ($rx * $ry) ** 2 - $under) / $under) * ($large === $sweep ? -1 : 1);
         $cx = ($root * $rx * $y) / $ry;
         $cy = (-$root * $ry * $x) / $rx;
-        $from = atan2(($y - $cy) / $ry, ($x - $cx) / $rx);
-        $by = atan2((-$y - $cy) / $ry, (-$x - $cx) / $rx) - $from;
-        if ($sweep && $by < 0) {
-            $by += 2 * \M_PI;
-        } elseif (!$sweep && $by > 0) {
-            $by -= 2 * \M_PI;
-        }
+        [$from, $by] = self::sweep([$x, $y], [$cx, $cy], $rx, $ry, $sweep);
         $mx = $cos * $cx - $sin * $cy + ($a[0] + $b[0]) / 2;
         $my = $sin * $cx + $cos * $cy + ($a[1] + $b[1]) / 2;
-        $widest = max($rx, $ry);
-        $pieces = self::pieces(abs($by) / (2 * acos(max(-1.0, 1 - $tolerance / $widest))));
+        $pieces = self::pieces(abs($by) / (2 * acos(max(-1.0, 1 - $tolerance / max($rx, $ry)))));
         $points = [];
         for ($i = 1; $i < $pieces; ++$i) {
             $t = $from + ($by * $i) / $pieces;
@@ -137,6 +130,25 @@ final class Curve
         $points[] = $b;
 
         return $points;
+    }
+
+    /**
+     * @param array{float, float} $end    half the way from end to end, in the ellipse's own frame
+     * @param array{float, float} $middle
+     *
+     * @return array{float, float} the angle it begins at, and how far it goes round; radians
+     */
+    private static function sweep(array $end, array $middle, float $rx, float $ry, bool $sweep): array
+    {
+        $from = atan2(($end[1] - $middle[1]) / $ry, ($end[0] - $middle[0]) / $rx);
+        $by = atan2((-$end[1] - $middle[1]) / $ry, (-$end[0] - $middle[0]) / $rx) - $from;
+        if ($sweep && $by < 0) {
+            $by += 2 * \M_PI;
+        } elseif (!$sweep && $by > 0) {
+            $by -= 2 * \M_PI;
+        }
+
+        return [$from, $by];
     }
 
     private static function pieces(float $wanted): int

@@ -120,16 +120,7 @@ final readonly class OnCircle
         bool $outside,
         \Closure $outline,
     ): array {
-        $spaced = $oval->grown(
-            $words->face->isJoined() ? 0 : ($outside ? self::SPACED_OUTSIDE : -self::SPACED_INSIDE) * $capHeight,
-        );
-        if ($spaced->tightest() <= 0 || (!$outside && $oval->tightest() <= $capHeight)) {
-            throw new Refused(
-                'circle-too-small',
-                'Letters this high do not stand inside so small a circle. Take a larger radius or smaller letters.',
-                '/radius',
-            );
-        }
+        $spaced = self::spaced($words, $capHeight, $oval, $outside);
         if ($words->face->isJoined()) {
             return $this->bentScript($words, $nth, $capHeight, $oval, $outside, $outline);
         }
@@ -145,20 +136,17 @@ final readonly class OnCircle
             $angle = $spaced->angleAt(($middle - $end / 2) * $scale);
             [$x, $y] = $oval->at($angle);
             $turn = ($outside ? 1 : -1) * rad2deg($oval->slope($angle));
-            $letters = [];
             foreach ($group['glyphs'] as [$glyph, $shift]) {
                 $region = $outline($glyph->face ?? $words->face, $glyph->glyph);
                 if (!$region->isEmpty()) {
-                    $letters[] = $region->moved(
-                        (int) round(($glyph->x + $shift - $middle) * $scale),
-                        (int) round(-$glyph->y * $scale),
-                    );
+                    $regions[] = $region
+                        ->moved(
+                            (int) round(($glyph->x + $shift - $middle) * $scale),
+                            (int) round(-$glyph->y * $scale),
+                        )
+                        ->turned($turn)
+                        ->moved((int) round($x), (int) round($outside ? $y : -$y));
                 }
-            }
-            foreach ($letters as $letter) {
-                $regions[] = $letter
-                    ->turned($turn)
-                    ->moved((int) round($x), (int) round($outside ? $y : -$y));
             }
         }
         if ([] === $regions) {
@@ -198,6 +186,22 @@ final readonly class OnCircle
             ],
             $box->width() / $oval->length(),
         ];
+    }
+
+    /** The oval along which letters keep their usual distances. @throws Refused where there is no room on it */
+    private static function spaced(Words $words, int $capHeight, Oval $oval, bool $outside): Oval
+    {
+        $by = $outside ? self::SPACED_OUTSIDE : -self::SPACED_INSIDE;
+        $spaced = $oval->grown($words->face->isJoined() ? 0 : $by * $capHeight);
+        if ($spaced->tightest() <= 0 || (!$outside && $oval->tightest() <= $capHeight)) {
+            throw new Refused(
+                'circle-too-small',
+                'Letters this high do not stand inside so small a circle. Take a larger radius or smaller letters.',
+                '/radius',
+            );
+        }
+
+        return $spaced;
     }
 
     /**

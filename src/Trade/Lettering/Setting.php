@@ -53,33 +53,27 @@ final readonly class Setting
         public ?Face $signs = null,
         public float $wordSpace = 0.0,
     ) {
-        if (abs($tracking) > self::WIDEST_TRACKING) {
-            throw new Refused(
+        $wrong = match (true) {
+            abs($tracking) > self::WIDEST_TRACKING => [
                 'absurd-tracking',
-                'Tracking goes from −'.
-                    self::WIDEST_TRACKING.
-                    ' to '.
-                    self::WIDEST_TRACKING.
-                    ' thousandths of the em.',
+                \sprintf('Tracking goes from −%1$d to %1$d thousandths of the em.', self::WIDEST_TRACKING),
                 '/tracking',
-            );
-        }
-        if (null !== $radius && ($radius < self::RADII[0] || $radius > self::RADII[1])) {
-            throw new Refused(
+            ],
+            null !== $radius && ($radius < self::RADII[0] || $radius > self::RADII[1]) => [
                 'absurd-radius',
                 'The circle that words stand on has a radius from 1 mm to 20 m.',
                 '/radius',
-            );
-        }
-        if ($lineSpacing < 0 || $lineSpacing > 3) {
-            throw new Refused(
+            ],
+            $lineSpacing < 0 || $lineSpacing > 3 => [
                 'absurd-spacing',
                 'Clear film between lines goes from none to three letter heights.',
                 '/lineSpacing',
-            );
-        }
-        if (abs($condense) >= 100) {
-            throw new Refused('stretched', 'Letters keep some of their width.', '/condense');
+            ],
+            abs($condense) >= 100 => ['stretched', 'Letters keep some of their width.', '/condense'],
+            default => null,
+        };
+        if (null !== $wrong) {
+            throw new Refused(...$wrong);
         }
     }
 

@@ -27,7 +27,29 @@ final readonly class Finished implements WorkRule
         }
         $of = (int) $this->rules->value($coats[0]);
         $wait = (int) round($this->rules->value($coats[1]));
-        [$title, $how, $needs, $caution] = match ($decal->finish) {
+        [$title, $how, $needs, $caution] = self::coat($decal->finish);
+        $steps = [];
+        for ($coat = 1; $coat <= $of; ++$coat) {
+            $steps[] = new Step(
+                Finish::PaintedBehind === $decal->finish ? StepKind::PaintBehind : StepKind::Coat,
+                $of > 1 ? "$title, $coat of $of" : $title,
+                $how,
+                $needs,
+                $this->rules->value(Rule::CoatMinutes),
+                $wait,
+                reason: 'Several pieces are coated in one go.',
+                caution: $caution,
+                troubles: [['It runs or beads', 'Let it dry, rub it down with a fine pad, and lay a thinner one.']],
+            );
+        }
+
+        return $steps;
+    }
+
+    /** @return array{string, string, list<string>, string|null} title, how, needs and caution */
+    private static function coat(Finish $finish): array
+    {
+        return match ($finish) {
             Finish::PaintedBehind => [
                 'Paint behind',
                 'On the rough side, thin, all of it one way. The face stays covered until all is dry.',
@@ -53,21 +75,5 @@ final readonly class Finished implements WorkRule
                 null,
             ],
         };
-        $steps = [];
-        for ($coat = 1; $coat <= $of; ++$coat) {
-            $steps[] = new Step(
-                Finish::PaintedBehind === $decal->finish ? StepKind::PaintBehind : StepKind::Coat,
-                $of > 1 ? "$title, $coat of $of" : $title,
-                $how,
-                $needs,
-                $this->rules->value(Rule::CoatMinutes),
-                $wait,
-                reason: 'Several pieces are coated in one go.',
-                caution: $caution,
-                troubles: [['It runs or beads', 'Let it dry, rub it down with a fine pad, and lay a thinner one.']],
-            );
-        }
-
-        return $steps;
     }
 }

@@ -44,9 +44,26 @@ final readonly class SurfacePrep implements WorkRule
 
     private function clean(Decal $decal): Step
     {
+        [$how, $with, $caution] = $this->cleaning($decal);
+
+        return new Step(
+            StepKind::Clean,
+            'Clean and dry the object',
+            $how,
+            [$with],
+            1.5,
+            reason: 'Last, so that nothing settles on it again.',
+            caution: $caution,
+        );
+    }
+
+    /** @return array{string, string, string|null} how, with what, and what to mind */
+    private function cleaning(Decal $decal): array
+    {
         $cold = " Nothing goes on under {$this->rules->value(Rule::Coldest)} °C, nor in wind.";
         $alcohol = 'Alcohol is flammable: good air, no flame, no sparks.';
-        [$how, $with, $caution] = match (true) {
+
+        return match (true) {
             Film::Cling === $decal->film => [
                 'Water and a drop of soap, wiped dry with a cloth that leaves no lint.',
                 'lint-free cloth',
@@ -81,15 +98,5 @@ final readonly class SurfacePrep implements WorkRule
             ],
             default => ['Alcohol on a lint-free cloth, then let it dry.', 'alcohol, lint-free cloth', $alcohol],
         };
-
-        return new Step(
-            StepKind::Clean,
-            'Clean and dry the object',
-            $how,
-            [$with],
-            1.5,
-            reason: 'Last, so that nothing settles on it again.',
-            caution: $caution,
-        );
     }
 }

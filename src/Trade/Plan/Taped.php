@@ -33,60 +33,72 @@ final readonly class Taped implements WorkRule
 
     public function steps(Decal $decal): array
     {
-        if (!self::isTaped($decal, $this->rules)) {
-            return [];
-        }
-        $size = new Size(
-            Length::micrometres($decal->tape->cover->width()),
-            Length::micrometres($decal->tape->cover->height()),
-        );
+        return self::isTaped($decal, $this->rules)
+            ? [$this->tape($decal), $this->burnish(), $this->trim($decal), self::mark($decal)]
+            : [];
+    }
+
+    private function tape(Decal $decal): Step
+    {
         $tape = $decal->tape->choice->kind->inWords();
-        $long = $decal->longer() / 100_000;
+        $cover = $decal->tape->cover;
+        $size = (new Size(Length::micrometres($cover->width()), Length::micrometres($cover->height())))
+            ->in(Units::Metric);
         $hinge = $decal->tape->hinge > 0
             ? ' '.Length::micrometres($decal->tape->hinge)->inBoth().' of it stand over the top, for the hinge and '
                 .'for hands.'
             : '';
+        $long = $decal->longer() / 100_000;
 
-        return [
-            new Step(
-                StepKind::Tape,
-                'Lay the tape',
-                "Cut {$size->in(Units::Metric)} of $tape{$this->strips($decal)}.$hinge Lay it from the middle "
-                    .'outwards.',
-                ["$tape, {$size->in(Units::Metric)}", 'squeegee'],
-                $this->rules->value(Rule::TapeMinutes) / 2 + $this->rules->value(Rule::TapeLong) * $long,
-                reason: $decal->tape->choice->why,
-                troubles: [
-                    ['The tape wrinkles', 'It was laid from one side: lift it, and lay it from the middle outwards.'],
-                ],
-                other: self::other($decal),
-            ),
-            new Step(
-                StepKind::BurnishTape,
-                'Burnish both sides',
-                'The squeegee over the tape, then turn it over and once more over the liner.',
-                ['squeegee'],
-                $this->rules->value(Rule::TapeMinutes) / 4,
-            ),
-            new Step(
-                StepKind::Trim,
-                'Trim the tape',
-                'Square, '.Length::micrometres(-$decal->tape->cover->left)->inBoth().' beyond the art; to the art '
-                    .'where a '
-                    .'side goes into a corner.',
-                ['knife', 'rule'],
-                $this->rules->value(Rule::TapeMinutes) / 4,
-                caution: 'Cut away from yourself and cap the knife.',
-            ),
-            new Step(
-                StepKind::MarkMiddle,
-                'Mark the middle',
-                'Draw both centre lines on the tape.'.($decal->appliedHere ? ' '.self::middle($decal) : ''),
-                ['pencil', 'rule'],
-                0.5,
-                reason: 'Once the liner is off the tape is too sticky to mark.',
-            ),
-        ];
+        return new Step(
+            StepKind::Tape,
+            'Lay the tape',
+            "Cut $size of $tape{$this->strips($decal)}.$hinge Lay it from the middle outwards.",
+            ["$tape, $size", 'squeegee'],
+            $this->rules->value(Rule::TapeMinutes) / 2 + $this->rules->value(Rule::TapeLong) * $long,
+            reason: $decal->tape->choice->why,
+            troubles: [
+                ['The tape wrinkles', 'It was laid from one side: lift it, and lay it from the middle outwards.'],
+            ],
+            other: self::other($decal),
+        );
+    }
+
+    private function burnish(): Step
+    {
+        return new Step(
+            StepKind::BurnishTape,
+            'Burnish both sides',
+            'The squeegee over the tape, then turn it over and once more over the liner.',
+            ['squeegee'],
+            $this->rules->value(Rule::TapeMinutes) / 4,
+        );
+    }
+
+    private function trim(Decal $decal): Step
+    {
+        $beyond = Length::micrometres(-$decal->tape->cover->left)->inBoth();
+
+        return new Step(
+            StepKind::Trim,
+            'Trim the tape',
+            "Square, $beyond beyond the art; to the art where a side goes into a corner.",
+            ['knife', 'rule'],
+            $this->rules->value(Rule::TapeMinutes) / 4,
+            caution: 'Cut away from yourself and cap the knife.',
+        );
+    }
+
+    private static function mark(Decal $decal): Step
+    {
+        return new Step(
+            StepKind::MarkMiddle,
+            'Mark the middle',
+            'Draw both centre lines on the tape.'.($decal->appliedHere ? ' '.self::middle($decal) : ''),
+            ['pencil', 'rule'],
+            0.5,
+            reason: 'Once the liner is off the tape is too sticky to mark.',
+        );
     }
 
     private static function other(Decal $decal): ?OtherWay

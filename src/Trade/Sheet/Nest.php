@@ -63,22 +63,7 @@ final readonly class Nest
         $copies = array_merge(
             ...array_map(static fn (NestPiece $piece): array => array_fill(0, $piece->count, $piece), $pieces),
         );
-        $best =
-            [] === $fixed
-                ? (new BoxNest($this->gaps, $this->turns))->plan($stock, $pieces)
-                : $this->plain(
-                    [
-                        array_map(
-                            static fn (Fixed $sheet, int $nth): array => [$sheet->stock, [], $nth],
-                            $fixed,
-                            array_keys($fixed),
-                        ),
-                        array_keys($copies),
-                    ],
-                    $stock,
-                    $pieces,
-                    $fixed,
-                );
+        $best = $this->first($stock, $pieces, array_keys($copies), $fixed);
         if ([] === $copies || [] === $stock) {
             return $best;
         }
@@ -179,6 +164,24 @@ final readonly class Nest
             return $rectangles->tries();
         }
         $cell = $this->cellOf($this->cell ?? (\count($copies) <= self::FEW ? self::SMALL : self::CELL));
+        $placer = $this->placer($stock, $copies, $fixed, $cell);
+        $compaction = new Compaction($stock, $copies, $this->gaps, $this->turns, intdiv($cell, self::FINER));
+
+        return self::compacted(
+            (new Search($placer))->tries(\count($copies) <= self::FEW || [] !== $fixed),
+            $compaction,
+            self::EVERY * \count($copies),
+        );
+    }
+
+    /**
+     * @param list<NestStock> $stock
+     * @param list<NestPiece> $copies
+     * @param list<Fixed>     $fixed
+     * @param int             $cell   µm
+     */
+    private function placer(array $stock, array $copies, array $fixed, int $cell): Placer
+    {
         $beds = array_map(
             fn (NestStock $item): ?SheetRaster => SheetRaster::fromStock(
                 $item,
@@ -188,7 +191,8 @@ final readonly class Nest
             ),
             $stock,
         );
-        $placer = new Placer(
+
+        return new Placer(
             $stock,
             $copies,
             $beds,
@@ -202,13 +206,27 @@ final readonly class Nest
             $this->gaps,
             $fixed,
         );
-        $compaction = new Compaction($stock, $copies, $this->gaps, $this->turns, intdiv($cell, self::FINER));
+    }
 
-        return self::compacted(
-            (new Search($placer))->tries(\count($copies) <= self::FEW || [] !== $fixed),
-            $compaction,
-            self::EVERY * \count($copies),
+    /**
+     * What there is before anything is tried: by boxes, or what was put there by hand alone.
+     *
+     * @param list<NestStock> $stock
+     * @param list<NestPiece> $pieces
+     * @param list<int>       $copies
+     * @param list<Fixed>     $fixed
+     */
+    private function first(array $stock, array $pieces, array $copies, array $fixed): Plan
+    {
+        $begun = array_map(
+            static fn (Fixed $sheet, int $nth): array => [$sheet->stock, [], $nth],
+            $fixed,
+            array_keys($fixed),
         );
+
+        return [] === $fixed
+            ? (new BoxNest($this->gaps, $this->turns))->plan($stock, $pieces)
+            : $this->plain([$begun, $copies], $stock, $pieces, $fixed);
     }
 
     /**

@@ -145,13 +145,8 @@ final class Placer
                 if ($sheet['stock'] !== $of || isset($sheet['full'][$id])) {
                     continue;
                 }
-                $spot = $this->spot(
-                    $bed,
-                    $sheet['near'][$this->copies[$copy]->order] ?? $sheet['taken'],
-                    $sheet['reach'],
-                    $id,
-                    $sheet['free'],
-                );
+                $taken = $sheet['near'][$this->copies[$copy]->order] ?? $sheet['taken'];
+                $spot = $this->spot($bed, $taken, $sheet['reach'], $id, $sheet['free']);
                 if (null !== $spot) {
                     $state['sheets'][$nth] = $this->put($sheet, $bed, $copy, ...$spot);
 
@@ -163,22 +158,7 @@ final class Placer
                 $spot = $this->spot($bed, $bed->empty, 0, $id, $bed->free);
                 if (null !== $spot) {
                     $state['used'][$of] = 1 + ($state['used'][$of] ?? 0);
-                    $state['sheets'][] = $this->put(
-                        [
-                            'stock' => $of,
-                            'fixed' => null,
-                            'taken' => $bed->empty,
-                            'near' => [],
-                            'reach' => 0,
-                            'free' => $bed->free,
-                            'placed' => [],
-                            'bottom' => 0,
-                            'full' => [],
-                        ],
-                        $bed,
-                        $copy,
-                        ...$spot,
-                    );
+                    $state['sheets'][] = $this->put(self::opened($of, $bed), $bed, $copy, ...$spot);
 
                     return $state;
                 }
@@ -188,6 +168,22 @@ final class Placer
         $state['left'][] = $copy;
 
         return $state;
+    }
+
+    /** @return OpenSheet with nothing on it yet */
+    private static function opened(int $stock, SheetRaster $bed): array
+    {
+        return [
+            'stock' => $stock,
+            'fixed' => null,
+            'taken' => $bed->empty,
+            'near' => [],
+            'reach' => 0,
+            'free' => $bed->free,
+            'placed' => [],
+            'bottom' => 0,
+            'full' => [],
+        ];
     }
 
     /**

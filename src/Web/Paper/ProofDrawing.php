@@ -30,39 +30,23 @@ final class ProofDrawing
         array $pictures = [],
         string $photo = '',
     ): string {
-        [$width, $height] = [$said->on->width / 1000, $said->on->height / 1000];
+        $on = $said->on;
+        [$width, $height] = [$on->width / 1000, $on->height / 1000];
         $thin = max($width, $height) / 900;
-        $line = static fn (string $d, string $dash, float $wide): string => '' === $d
+        $middle = \sprintf('M%.3F 0V%.3FM0 %.3FH%.3F', $width / 2, $height, $height / 2, $width);
+        $filled = '' === $on->colour || '' !== $photo
             ? ''
-            : \sprintf(
-                '<path d="%s" fill="none" stroke="%s" stroke-width="%.3F"%s/>',
-                $d,
-                self::INK,
-                $wide * $thin,
-                '' === $dash
-                    ? ''
-                    : ' stroke-dasharray="'.
-                        implode(
-                            ' ',
-                            array_map(
-                                static fn (string $part): string => \sprintf('%.3F', (float) $part * $thin),
-                                explode(' ', $dash),
-                            ),
-                        ).
-                        '"',
-            );
+            : \sprintf('<path d="%s" fill="%s" fill-rule="evenodd"/>', $on->outline, $on->colour);
 
         return self::wrapped(
             $width,
             $height,
-            ('' === $said->on->colour || '' !== $photo
-                ? ''
-                : \sprintf('<path d="%s" fill="%s" fill-rule="evenodd"/>', $said->on->outline, $said->on->colour)).
-                self::ground($photo, $said->on->outline, $width, $height).
-                $line($said->on->outline, '', 1.6).
-                $line($said->on->safe, '5 4', 1.0).
-                $line($said->on->keepOuts, '2 2', 1.0).
-                $line(\sprintf('M%.3F 0V%.3FM0 %.3FH%.3F', $width / 2, $height, $height / 2, $width), '14 4 3 4', 0.8).
+            $filled.
+                self::ground($photo, $on->outline, $width, $height).
+                self::line($on->outline, '', 1.6 * $thin, $thin).
+                self::line($on->safe, '5 4', $thin, $thin).
+                self::line($on->keepOuts, '2 2', $thin, $thin).
+                self::line($middle, '14 4 3 4', 0.8 * $thin, $thin).
                 \sprintf(
                     '<g transform="translate(%.3F %.3F)">%s</g>',
                     $proof->left()->micrometres / 1000,
@@ -70,6 +54,30 @@ final class ProofDrawing
                     self::layers($proof, 0, $thin, $paths, $pictures),
                 ),
         );
+    }
+
+    /**
+     * @param string $dash in units of `thin`, as SVG has it; empty for a whole line
+     * @param float  $wide mm
+     * @param float  $thin mm
+     */
+    private static function line(string $path, string $dash, float $wide, float $thin): string
+    {
+        $parts = array_map(
+            static fn (string $part): string => \sprintf('%.3F', (float) $part * $thin),
+            '' === $dash ? [] : explode(' ', $dash),
+        );
+        $dashed = [] === $parts ? '' : ' stroke-dasharray="'.implode(' ', $parts).'"';
+
+        return '' === $path
+            ? ''
+            : \sprintf(
+                '<path d="%s" fill="none" stroke="%s" stroke-width="%.3F"%s/>',
+                $path,
+                self::INK,
+                $wide,
+                $dashed,
+            );
     }
 
     /**

@@ -143,20 +143,20 @@ final readonly class WorkPaper
         Paper::write($pdf, $x + 9, $y, $this->room($drawing), $step->title.$film, 12, 'B');
         Paper::letters($pdf, '', 9.5, self::says($step));
         $pdf->MultiCell($this->room($drawing), 4.6, self::says($step), 0, 'L', false, 1, $x + 9, $y + 7.5);
-        if (null === $drawing) {
-            return;
+        if (null !== $drawing) {
+            $this->picture($pdf, $drawing, $art, $y);
         }
+    }
+
+    private function picture(\TCPDF $pdf, StepDrawing $drawing, StepArt $art, float $y): void
+    {
         $frame = $drawing->frame;
         $scale = max($frame->width() / 1000 / self::PICTURE, $frame->height() / 1000 / 30);
+        $by = [$drawing->art[0] - $art->from[0], $drawing->art[1] - $art->from[1]];
         $films = array_map(
             fn (array $film): array => [
                 'role' => SvgStrokes::ART,
-                'path' => SvgPath::write(
-                    $this->outlines->region($film[0])->moved(
-                        $drawing->art[0] - $art->from[0],
-                        $drawing->art[1] - $art->from[1],
-                    ),
-                ),
+                'path' => SvgPath::write($this->outlines->region($film[0])->moved(...$by)),
             ],
             $art->films,
         );
@@ -164,13 +164,9 @@ final readonly class WorkPaper
             $drawing->marks,
             static fn (array $mark): bool => \in_array($mark['role'], SvgStrokes::UNDER, true),
         );
+        $marks = [...array_values($under), ...$films, ...array_values(array_diff_key($drawing->marks, $under))];
         $pdf->ImageSVG(
-            '@'.
-            SvgStrokes::svg(
-                $frame,
-                [...array_values($under), ...$films, ...array_values(array_diff_key($drawing->marks, $under))],
-                $scale,
-            ),
+            '@'.SvgStrokes::svg($frame, $marks, $scale),
             Paper::SHORT - Paper::MARGIN - self::PICTURE,
             $y,
             $frame->width() / 1000 / $scale,
