@@ -90,13 +90,18 @@ final class FitCommand extends TradeCommand
                 : $this->fitting->fitTo($surface, $words, $width, $height, $offset, $clearance, centred: $centred),
         );
 
+        return self::told($fitted) + ['snags' => $this->snags($fitted, $film, $use)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function told(Fitted $fitted): array
+    {
         return [
             'capHeight' => Reading::mm($fitted->capHeight),
             'box' => Reading::box($fitted->artwork->box()),
             'at' => ['left' => Reading::mm($fitted->at[0]), 'top' => Reading::mm($fitted->at[1])],
             'safe' => SvgPath::write($fitted->safe),
             'layers' => array_map(Reading::layer(...), $fitted->artwork->layers),
-            'snags' => $this->snags($fitted, $film, $use),
         ];
     }
 

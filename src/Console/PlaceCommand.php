@@ -12,6 +12,7 @@ use Yelbo\Trade\Bench\LevelLine;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 
+/** @phpstan-type Feature array{name: string, x: float|int|null, y: float|int|null} */
 #[AsCommand('trade:place', 'Says where decals lie: rows evenly spaced, sides of a cup, level lines')]
 final class PlaceCommand extends TradeCommand
 {
@@ -54,42 +55,53 @@ final class PlaceCommand extends TradeCommand
         if (!\in_array($along, ['width', 'height'], true)) {
             throw $in->wrong('along', 'is width or height');
         }
-        $features = array_map(static function (Document $one): array {
-            $feature = [
-                'name' => $one->text('name'),
-                'x' => $one->has('x') ? 1000 * $one->number('x', -100_000, 100_000) : null,
-                'y' => $one->has('y') ? 1000 * $one->number('y', -100_000, 100_000) : null,
-            ];
-            $one->end();
-
-            return $feature;
-        }, $in->has('features') ? $in->objects('features', 100) : []);
+        $features = array_map(self::feature(...), $in->has('features') ? $in->objects('features', 100) : []);
         $in->end();
         $row = $in->at('count', static fn (): EvenRow => new EvenRow($size, $art, $count, 'width' === $along));
 
         return [
-            'spots' => array_map(
-                static fn (array $spot): array => [
-                    'left' => self::mm($spot['left']),
-                    'top' => self::mm($spot['top']),
-                    'right' => self::mm($spot['right']),
-                    'bottom' => self::mm($spot['bottom']),
-                    'middle' => ['x' => self::mm($spot['middle'][0]), 'y' => self::mm($spot['middle'][1])],
-                    'from' => array_map(
-                        static fn (array $feature): array => array_filter(
-                            [
-                                'name' => $feature['name'],
-                                'x' => null === $feature['x'] ? null : self::mm($spot['middle'][0] - $feature['x']),
-                                'y' => null === $feature['y'] ? null : self::mm($spot['middle'][1] - $feature['y']),
-                            ],
-                            static fn (mixed $value): bool => null !== $value,
-                        ),
-                        $features,
-                    ),
-                ],
-                $row->spots(),
-            ),
+            'spots' => array_map(static fn (array $spot): array => self::spot($spot, $features), $row->spots()),
             'gap' => self::mm($row->gap),
+        ];
+    }
+
+    /** @return Feature µm, where they are given */
+    private static function feature(Document $one): array
+    {
+        $feature = [
+            'name' => $one->text('name'),
+            'x' => $one->has('x') ? 1000 * $one->number('x', -100_000, 100_000) : null,
+            'y' => $one->has('y') ? 1000 * $one->number('y', -100_000, 100_000) : null,
+        ];
+        $one->end();
+
+        return $feature;
+    }
+
+    /**
+     * @param array{left: float, top: float, right: float, bottom: float, middle: array{float, float}} $spot µm
+     * @param list<Feature>                                                                            $features
+     *
+     * @return array<string, mixed> mm
+     */
+    private static function spot(array $spot, array $features): array
+    {
+        $from = static fn (array $feature): array => array_filter(
+            [
+                'name' => $feature['name'],
+                'x' => null === $feature['x'] ? null : self::mm($spot['middle'][0] - $feature['x']),
+                'y' => null === $feature['y'] ? null : self::mm($spot['middle'][1] - $feature['y']),
+            ],
+            static fn (mixed $value): bool => null !== $value,
+        );
+
+        return [
+            'left' => self::mm($spot['left']),
+            'top' => self::mm($spot['top']),
+            'right' => self::mm($spot['right']),
+            'bottom' => self::mm($spot['bottom']),
+            'middle' => ['x' => self::mm($spot['middle'][0]), 'y' => self::mm($spot['middle'][1])],
+            'from' => array_map($from, $features),
         ];
     }
 

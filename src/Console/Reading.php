@@ -23,13 +23,13 @@ use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Cylinder;
-use Yelbo\Trade\Object\Ellipse;
 use Yelbo\Trade\Object\FromTheFront;
 use Yelbo\Trade\Object\OddShape;
 use Yelbo\Trade\Object\Polygon;
 use Yelbo\Trade\Object\Rectangle;
 use Yelbo\Trade\Object\Ring;
 use Yelbo\Trade\Object\Surface;
+use Yelbo\Trade\Object\SurfaceKind;
 use Yelbo\Trade\Object\SurfaceLessKeepOuts;
 use Yelbo\Trade\Object\Taper;
 use Yelbo\Trade\Refused;
@@ -38,7 +38,8 @@ use Yelbo\Trade\Rules;
 /** The parts that several documents share, read and written the same way. */
 final readonly class Reading
 {
-    private const SURFACES = ['rectangle', 'ellipse', 'polygon', 'ring', 'outline', 'cylinder', 'taper', 'ball'];
+    /** At the counter alone: scripts call both a rectangle. */
+    private const AT_THE_COUNTER = [SurfaceKind::Panes, SurfaceKind::Panel];
     /** mm: no object is smaller or larger. */
     private const SMALLEST = 1;
     private const LARGEST = 100_000;
@@ -81,7 +82,6 @@ final readonly class Reading
             $in,
             fn (): Surface => match ($kind) {
                 'rectangle' => self::rectangle($in),
-                'ellipse' => new Ellipse(self::size($in)),
                 'polygon' => new Polygon(self::size($in), $in->whole('sides', -1_000_000, 1_000_000)),
                 'ring' => $this->ring($in),
                 'outline' => new OddShape($this->path($in)),
@@ -92,15 +92,7 @@ final readonly class Reading
                 ),
                 'taper' => self::taper($in, self::seen($in, $seen)),
                 'ball' => new Ball(self::length($in, 'diameter'), self::seen($in, $seen)),
-                default => throw new Refused(
-                    'unknown-surface',
-                    '“'.
-                        mb_substr($kind, 0, 40).
-                        '” is not a surface here. There are '.
-                        implode(', ', self::SURFACES).
-                        '.',
-                    '/surface',
-                ),
+                default => self::measured($in, $kind),
             },
         );
         $in->end();
@@ -172,6 +164,32 @@ final readonly class Reading
     public static function mm(int|float $micrometres): float
     {
         return round($micrometres / 1000, 3);
+    }
+
+    /** What is measured at the counter, by the same names. @throws Refused where there is no such surface */
+    private static function measured(Document $in, string $kind): Surface
+    {
+        $known = array_filter(
+            SurfaceKind::cases(),
+            static fn (SurfaceKind $case): bool => !\in_array($case, self::AT_THE_COUNTER, true),
+        );
+        $surface = SurfaceKind::tryFrom($kind);
+        if (null === $surface || !\in_array($surface, $known, true)) {
+            $all = implode(', ', array_column($known, 'value'));
+            throw new Refused(
+                'unknown-surface',
+                '“'.mb_substr($kind, 0, 40)."” is not a surface here. There are $all.",
+                '/surface',
+            );
+        }
+        $measures = [];
+        foreach ($surface->lengths() as [$name, , $isNeeded]) {
+            if ($isNeeded || $in->has($name)) {
+                $measures[$name] = self::length($in, $name)->micrometres;
+            }
+        }
+
+        return $surface->surface($measures);
     }
 
     private static function rectangle(Document $in): Surface

@@ -60,19 +60,12 @@ final readonly class NestBuilder
         [$fixed, $pinned] = $layout->pinned($plan);
         $loose = array_values(array_diff_key($parts, $pinned));
         [$gaps, $turns] = [$this->film->gaps(), $this->film->turns($nesting->film())];
-        $blocks = null;
-        if (Nesting::NO_BOXES !== $nesting->boxes()) {
-            // Beside pieces that stay there may be no room for the boxes' own lines: art comes first there.
-            $blocks = Blocks::form(
-                $loose,
-                Nesting::BOX_AN_ORDER === $nesting->boxes(),
-                $gaps,
-                $turns,
-                [] === $fixed ? $rules->micrometres(Rule::WeedBoxAway) : 0,
-                $stock,
-            );
-            [$loose, $gaps] = [$blocks->pieces, $blocks->gaps];
-        }
+        // Beside pieces that stay there may be no room for the boxes' own lines: art comes first there.
+        $away = [] === $fixed ? $rules->micrometres(Rule::WeedBoxAway) : 0;
+        $blocks = Nesting::NO_BOXES === $nesting->boxes()
+            ? null
+            : Blocks::form($loose, Nesting::BOX_AN_ORDER === $nesting->boxes(), $gaps, $turns, $away, $stock);
+        [$loose, $gaps] = [$blocks->pieces ?? $loose, $blocks->gaps ?? $gaps];
         $least = new LeastStock($gaps, $turns, $rules->micrometres(Rule::ShortestOffcut));
         $standing = $layout->standing($plan);
         // What is there already stays until something better is found.

@@ -171,6 +171,29 @@ final readonly class ConvexArea implements Room
      */
     private function corners(): array
     {
+        $kept = $this->bounding();
+        if (\count($kept) < 3) {
+            return [];
+        }
+        $corners = [];
+        foreach ($kept as $nth => $side) {
+            $corner = self::meet($side, $kept[($nth + 1) % \count($kept)]);
+            if (null === $corner) {
+                return [];
+            }
+            $corners[] = $corner;
+        }
+        $middle = [
+            array_sum(array_column($corners, 0)) / \count($corners),
+            array_sum(array_column($corners, 1)) / \count($corners),
+        ];
+
+        return $this->depth(...$middle) > 0 ? $corners : [];
+    }
+
+    /** @return list<array{float, float, float}> sides that bound it, in order; the others lie beyond */
+    private function bounding(): array
+    {
         $kept = [];
         foreach ($this->sides as $side) {
             if (
@@ -200,23 +223,8 @@ final readonly class ConvexArea implements Room
         ) {
             array_pop($kept);
         }
-        if (\count($kept) < 3) {
-            return [];
-        }
-        $corners = [];
-        foreach ($kept as $nth => $side) {
-            $corner = self::meet($side, $kept[($nth + 1) % \count($kept)]);
-            if (null === $corner) {
-                return [];
-            }
-            $corners[] = $corner;
-        }
-        $middle = [
-            array_sum(array_column($corners, 0)) / \count($corners),
-            array_sum(array_column($corners, 1)) / \count($corners),
-        ];
 
-        return $this->depth(...$middle) > 0 ? $corners : [];
+        return $kept;
     }
 
     /**

@@ -289,27 +289,10 @@ final readonly class Fitting
             $room->isConvex()
                 ? $this->typesetter->sketch($words)
                 : Geos::union([$this->typesetter->sketch($words)]);
-        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
-        $scale = $base instanceof Taper && $room instanceof AnchoredRoom
-            ? $this->onTaper->sketched(
-                $base,
-                $room,
-                $sketch,
-                self::middle($surface->safe($surface->clearance($this->rules))),
-            )
-            : $room->largest($sketch, true)->scale();
+        $scale = $this->sketchScale($surface, $room, $sketch);
         if ($isBand) {
             $half = min($sketch->box()->width(), $sketch->box()->height()) / 2;
             $scale *= $half / ($half + Frames::BAND * Glyphs::SKETCH_HEIGHT);
-        }
-        if ($base instanceof Ball) {
-            $scale = min(
-                $scale,
-                $base->reach($this->rules->share(Rule::BallFlat)) / max(
-                    1.0,
-                    PartsOnBall::reach(Geos::union([$sketch])),
-                ),
-            );
         }
         $height = $ring ?? (int) floor(Glyphs::SKETCH_HEIGHT * $scale);
         $height = Arrangement::AllRound === $words->setting->arrangement
@@ -319,6 +302,26 @@ final readonly class Fitting
         return $height < Typesetter::SMALLEST
             ? throw self::tooLong()
             : [$height, $sketch->put($height / Glyphs::SKETCH_HEIGHT, 0, 0)];
+    }
+
+    /** How much larger the sketch could be on this surface. */
+    private function sketchScale(Surface $surface, Room $room, Region $sketch): float
+    {
+        $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
+        $middle = self::middle($surface->safe($surface->clearance($this->rules)));
+
+        return match (true) {
+            $base instanceof Taper && $room instanceof AnchoredRoom => $this->onTaper
+                ->sketched($base, $room, $sketch, $middle),
+            $base instanceof Ball => min(
+                $room->largest($sketch, true)->scale(),
+                $base->reach($this->rules->share(Rule::BallFlat)) / max(
+                    1.0,
+                    PartsOnBall::reach(Geos::union([$sketch])),
+                ),
+            ),
+            default => $room->largest($sketch, true)->scale(),
+        };
     }
 
     /** What is said where nothing is small enough. */

@@ -68,22 +68,52 @@ final readonly class OnTaper
         if (null === $settled) {
             return null;
         }
-        [$chosen, $largest, $place, $radius] = $settled;
-        // Where place and width do not settle on each other, the art is made to fit the place it has.
-        for (
-            $try = 0;
-            null === $capHeight
-            && $try < self::MOST_TRIES
-            && !$this->holds($taper, $inner, $words, $chosen, $reference, $place);
-            ++$try
-        ) {
-            $chosen = $largest = (int) floor(
-                $chosen * ($try > 0 ? 1 - self::STEP : min(1 - self::STEP / 4, $taper->radiusAt($place[1]) / $radius)),
-            );
+        [$chosen, $largest, $place] = $settled;
+        if (null === $capHeight) {
+            [$chosen, $largest] = $this->madeToFit($taper, $inner, $words, $settled, $reference);
         }
         if ($chosen < Typesetter::SMALLEST) {
             return null;
         }
+
+        return $this->drawn($taper, $room, $words, [$chosen, $largest, $place], $reference, $offset);
+    }
+
+    /**
+     * Where place and width do not settle on each other, the art is made to fit the place it has.
+     *
+     * @param array{int, int, array{float, float}, float} $settled
+     *
+     * @return array{int, int} the letter height and the largest, µm
+     */
+    private function madeToFit(Taper $taper, Room $inner, Words $words, array $settled, int $reference): array
+    {
+        [$chosen, $largest, $place, $radius] = $settled;
+        for (
+            $try = 0;
+            $try < self::MOST_TRIES && !$this->holds($taper, $inner, $words, $chosen, $reference, $place);
+            ++$try
+        ) {
+            $less = min(1 - self::STEP / 4, $taper->radiusAt($place[1]) / $radius);
+            $chosen = $largest = (int) floor($chosen * ($try > 0 ? 1 - self::STEP : $less));
+        }
+
+        return [$chosen, $largest];
+    }
+
+    /**
+     * @param array{int, int, array{float, float}} $settled the letter height and the largest, µm, and the place
+     * @param int|list<int>|null                   $offset
+     */
+    private function drawn(
+        Taper $taper,
+        Room $room,
+        Words $words,
+        array $settled,
+        int $reference,
+        int|array|null $offset,
+    ): Fitted {
+        [$chosen, $largest, $place] = $settled;
         $plain = $this->typesetter->top($words, $chosen, $reference);
         $about = $plain->box();
         $bent = $this->typesetter->mended($words, self::bent($taper, $plain, $place));
@@ -133,22 +163,17 @@ final readonly class OnTaper
         ?array $at,
         ?array $middle,
     ): ?array {
-        $wanted =
-            null === $at && null === $middle
-                ? [
-                    0.0,
-                    $taper->middleRadius() > 0
-                        ? $straight->region()->box()->top / 2 + $straight->region()->box()->bottom / 2
-                        : 0.0,
-                ]
-                : null;
+        $box = $straight->region()->box();
+        $wanted = null === $at && null === $middle
+            ? [0.0, $taper->middleRadius() > 0 ? $box->top / 2 + $box->bottom / 2 : 0.0]
+            : null;
+        $convex = $straight instanceof ConvexArea;
         $top = $this->typesetter->top($words, $reference);
         $radius = $taper->middleRadius();
         $chosen = $largest = 0;
         $place = null === $middle ? [0.0, 0.0] : $taper->straightened(...$middle);
         $radius = null === $middle ? $radius : $taper->radiusAt($place[1]);
         for ($round = 0; $round < self::ROUNDS; ++$round) {
-            $convex = $straight instanceof ConvexArea;
             // In a room of odd outline the place may stay a hair off: the art is tried so much wider than it is.
             $tried = $top->widened(($taper->middleRadius() / $radius) * ($convex ? 1 : 1 + self::SETTLED));
             // An inset tilts the sides by a hair, and that must not pull the art to the wide end.

@@ -61,15 +61,19 @@ final readonly class RingRound
         if ($hole <= 0) {
             return [$words, null];
         }
-        $limit =
-            abs(
-                Inscribed::depth(
-                    $region->filled(),
-                    $x,
-                    $y,
-                ),
-            ) - self::ROUGH_RING;
-        $hole += self::ROUGH_RING;
+        $limit = abs(Inscribed::depth($region->filled(), $x, $y)) - self::ROUGH_RING;
+
+        return $this->between($words, $hole + self::ROUGH_RING, $limit, $capHeight);
+    }
+
+    /**
+     * @param float    $hole      radius of what is round inside, µm
+     * @param float    $limit     how far it may reach, µm
+     *
+     * @return array{Words, int|null}
+     */
+    private function between(Words $words, float $hole, float $limit, ?int $capHeight): array
+    {
         $natural = $this->typesetter->bow($words);
         $bow = max($natural, 1.5);
         $largest = 0.0;
@@ -85,7 +89,7 @@ final readonly class RingRound
 
         return $largest < Typesetter::SMALLEST
             ? [$words, null]
-            : [$words->with($setting->bowed($bow)), (int) floor($largest)];
+            : [$words->with($words->setting->bowed($bow)), (int) floor($largest)];
     }
 
     /**

@@ -28,20 +28,11 @@ final readonly class ClingOn implements WorkRule
         $taped = Taped::isTaped($decal, $this->rules);
 
         return [
-            new Step(
-                StepKind::Wet,
-                'Wet the glass a little',
-                'Water with a drop of soap, a fine mist.',
-                ['water, a drop of soap'],
-                0.5,
-                reason: 'It slides while it is wet, and holds when the water is out.',
-            ),
+            self::wet(),
             new Step(
                 StepKind::PeelLiner,
                 'Peel the liner',
-                $taped
-                    ? 'Flat and slowly, the liner away from the tape.'
-                    : 'Flat and slowly, and hold it by its edges.',
+                'Flat and slowly, '.($taped ? 'the liner away from the tape.' : 'and hold it by its edges.'),
                 [],
                 $minutes / 6,
             ),
@@ -64,5 +55,17 @@ final readonly class ClingOn implements WorkRule
                 1.0,
             ),
         ];
+    }
+
+    private static function wet(): Step
+    {
+        return new Step(
+            StepKind::Wet,
+            'Wet the glass a little',
+            'Water with a drop of soap, a fine mist.',
+            ['water, a drop of soap'],
+            0.5,
+            reason: 'It slides while it is wet, and holds when the water is out.',
+        );
     }
 }

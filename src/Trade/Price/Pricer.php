@@ -64,28 +64,18 @@ final readonly class Pricer
         $tax = $total->taxIn($share);
         $rounded = $total->less($tax)->less(self::sum($lines));
 
+        $roundTo = Money::of($this->rules->value(Rule::RoundTo))->plain();
+        $open = array_filter($order->films, static fn (array $film): bool => null === $film['price']);
+
         return new Quote(
             [
                 ...$lines,
-                ...0 === $tax->minor
-                    ? []
-                    : [new QuoteLine('Tax', "$share %", $tax)],
-                ...0 === $rounded->minor
-                    ? []
-                    : [
-                        new QuoteLine(
-                            'Rounding',
-                            'up to '.Money::of($this->rules->value(Rule::RoundTo))->plain(),
-                            $rounded,
-                        ),
-                    ],
+                ...0 === $tax->minor ? [] : [new QuoteLine('Tax', "$share %", $tax)],
+                ...0 === $rounded->minor ? [] : [new QuoteLine('Rounding', "up to $roundTo", $rounded)],
             ],
             $total,
             $tax,
-            array_column(
-                array_filter($order->films, static fn (array $film): bool => null === $film['price']),
-                'name',
-            ),
+            array_column($open, 'name'),
         );
     }
 

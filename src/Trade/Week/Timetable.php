@@ -208,24 +208,41 @@ final readonly class Timetable
                 if ($to !== $closes || $from < $opens || $start >= $closes) {
                     continue;
                 }
-                $left = $seconds - ($closes - $start);
-                for ($next = $nth + 1; $left > 0 && isset($stretches[$next]); ++$next) {
-                    [$from2, $to2] = $stretches[$next];
-                    $until = min($to2, $from2 + $left);
-                    if (($free[$from2] ?? -1) < $until) {
-                        continue 2;
-                    }
-                    $left -= $until - $from2;
-                    if ($left > 0) {
-                        continue;
-                    }
-                    if ($until >= $before) {
-                        return null;
-                    }
-                    if (null === $machine || self::fit($machine, $start, $until - $start) === $start) {
-                        return [$start, $until];
-                    }
+                $until = self::until($stretches, $nth + 1, $seconds - ($closes - $start), $free);
+                if (null === $until) {
+                    continue;
                 }
+                if ($until >= $before) {
+                    return null;
+                }
+                if (null === $machine || self::fit($machine, $start, $until - $start) === $start) {
+                    return [$start, $until];
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * When so much more is done, where whole days are free for it.
+     *
+     * @param list<array{int, int}> $stretches of the hand's hours
+     * @param int                   $next      the stretch it goes on in
+     * @param int                   $left      s
+     * @param array<int, int>       $free      of the hand: until when, by from when
+     */
+    private static function until(array $stretches, int $next, int $left, array $free): ?int
+    {
+        for (; $left > 0 && isset($stretches[$next]); ++$next) {
+            [$from, $to] = $stretches[$next];
+            $until = min($to, $from + $left);
+            if (($free[$from] ?? -1) < $until) {
+                return null;
+            }
+            $left -= $until - $from;
+            if ($left <= 0) {
+                return $until;
             }
         }
 

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
+use Yelbo\Shop\Orders\FrozenFacts;
+use Yelbo\Shop\Orders\ProofPage;
+
 /** What is drawn. */
 final readonly class ProofArtView
 {
@@ -33,5 +36,31 @@ final readonly class ProofArtView
         public array $films,
         public bool $mirrored,
     ) {
+    }
+
+    /** @param array<string, string> $paths */
+    public static function from(ProofPage $proof, FrozenFacts $facts, array $paths): self
+    {
+        $part = static fn (int $member): PartView => PartView::from($proof, $member, $paths);
+        $film = static fn (array $film, int $nth): ProofFilmView => new ProofFilmView(
+            $film['name'],
+            $film['swatch'],
+            $film['life'],
+            SizeView::from($proof->layerSize(0, $nth)),
+        );
+
+        return new self(
+            $proof->words(),
+            $proof->face(),
+            LengthView::from($proof->capHeight()),
+            LengthView::from($proof->highest()),
+            SizeView::from($proof->size()),
+            LengthView::from($proof->left()),
+            LengthView::from($proof->top()),
+            $paths[$proof->outline()],
+            array_map($part, range(0, $proof->lastMember())),
+            array_map($film, $facts->films, array_keys($facts->films)),
+            $facts->mirrored,
+        );
     }
 }

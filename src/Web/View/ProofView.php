@@ -39,37 +39,12 @@ final readonly class ProofView
     public static function from(ProofPage $proof, array $paths): self
     {
         $facts = $proof->frozen();
-        $parts = array_map(
-            static fn (int $member): PartView => PartView::from($proof, $member, $paths),
-            range(0, $proof->lastMember()),
-        );
 
         return new self(
             $proof->nth(),
             $proof->item()->nth(),
             $proof->madeAt()->format(\DATE_ATOM),
-            new ProofArtView(
-                $proof->words(),
-                $proof->face(),
-                LengthView::from($proof->capHeight()),
-                LengthView::from($proof->highest()),
-                SizeView::from($proof->size()),
-                LengthView::from($proof->left()),
-                LengthView::from($proof->top()),
-                $paths[$proof->outline()],
-                $parts,
-                array_map(
-                    static fn (array $film, int $nth): ProofFilmView => new ProofFilmView(
-                        $film['name'],
-                        $film['swatch'],
-                        $film['life'],
-                        SizeView::from($proof->layerSize(0, $nth)),
-                    ),
-                    $facts->films,
-                    array_keys($facts->films),
-                ),
-                $facts->mirrored,
-            ),
+            ProofArtView::from($proof, $facts, $paths),
             $proof->approvedAt()?->format(\DATE_ATOM),
             $proof->approvedBy(),
             new ProofWordsView(
