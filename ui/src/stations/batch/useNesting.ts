@@ -1,7 +1,8 @@
-import { useQuery } from '@tanstack/react-query';
-import { useEffect, useRef, useState } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useRef } from 'react';
 import { api, ask, type Problem, type Schemas } from '../../api/client';
-import { nestingKey } from '../../api/keys';
+import { CALCULATED, nestingKey } from '../../api/keys';
+import { useSettled } from '../../parts/time';
 
 export type Nesting = Schemas['NestingView'];
 export type Plan = Schemas['PlanView'];
@@ -18,39 +19,28 @@ const PAUSE = 350;
 /** ms between two looks while it is being worked on. */
 const LOOK = 400;
 
-/** Plans for what is wanted: asked for when it changes, looked at while they are worked on, given up when others are wanted. What nobody looks at any more is given up by the worker itself. */
+/** Plans for what is wanted: begun when it changes, looked at while they are worked on, given up when others are wanted. What nobody looks at any more is given up by the worker itself. */
 export function useNesting(wanted: Wanted) {
   const key = JSON.stringify(wanted);
-  const [asked, setAsked] = useState<{ key: string; id: number } | null>(null);
-  const [problem, setProblem] = useState<Problem | null>(null);
+  const settled = useSettled(key, PAUSE);
+  const body = JSON.parse(settled) as Wanted;
   const last = useRef<number | null>(null);
-  useEffect(() => {
-    const body = JSON.parse(key) as Wanted;
-    if (body.pieces.length === 0) {
-      return;
-    }
-    let gone = false;
-    const timer = setTimeout(() => {
-      ask(api.POST('/api/nestings', { body }))
-        .then((nesting) => {
-          if (gone) {
-            return;
-          }
-          if (last.current !== null && last.current !== nesting.id) {
-            giveUp(last.current);
-          }
-          last.current = nesting.id;
-          setProblem(null);
-          setAsked({ key, id: nesting.id });
-        })
-        .catch((fault: Problem) => !gone && setProblem(fault));
-    }, PAUSE);
-    return () => {
-      gone = true;
-      clearTimeout(timer);
-    };
-  }, [key]);
-  const id = asked?.id ?? null;
+  const begun = useQuery({
+    queryKey: [CALCULATED, 'begun', settled],
+    queryFn: async ({ signal }) => {
+      const { id } = await ask(api.POST('/api/nestings', { body, signal }));
+      if (last.current !== null && last.current !== id) {
+        giveUp(last.current);
+      }
+      last.current = id;
+      return id;
+    },
+    enabled: wanted.pieces.length > 0 && body.pieces.length > 0,
+    placeholderData: keepPreviousData,
+    // Once given up it is begun anew, which the server decides.
+    gcTime: 0,
+  });
+  const id = begun.data ?? null;
   const nesting = useQuery({
     queryKey: nestingKey(id),
     queryFn: () => ask(api.GET('/api/nestings/{id}', { params: { path: { id: id ?? 0 } } })),
@@ -66,8 +56,8 @@ export function useNesting(wanted: Wanted) {
   return {
     nesting: wanted.pieces.length > 0 ? nesting.data : undefined,
     shapes: shapes.data?.shapes,
-    problem: wanted.pieces.length > 0 ? (problem ?? (nesting.error as Problem | null)) : null,
-    stale: asked?.key !== key,
+    problem: wanted.pieces.length > 0 ? ((begun.error ?? nesting.error) as Problem | null) : null,
+    stale: settled !== key || begun.isPlaceholderData,
   };
 }
 
