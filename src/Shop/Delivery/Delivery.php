@@ -10,15 +10,13 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\CareCard;
+use Yelbo\Shop\Orders\Finishing;
 use Yelbo\Shop\Orders\Piece;
-use Yelbo\Shop\Orders\Pieces;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Bench\Packing;
-use Yelbo\Trade\Journey\DocketMove;
-use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Refused;
 
@@ -30,12 +28,12 @@ final readonly class Delivery
 
     public function __construct(
         private EntityManagerInterface $records,
-        private Pieces $pieces,
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
         private ShopRules $rules,
         private CareCard $care,
+        private Finishing $finishing,
     ) {
     }
 
@@ -103,18 +101,7 @@ final readonly class Delivery
                 }
                 $this->book->note($move->value, "{$one->tag()} $says", $one->docket()->number(), $one->nth());
             }
-            $this->finish($thing);
+            $this->finishing->endIfDelivered($thing->docket());
         });
-    }
-
-    private function finish(Thing $thing): void
-    {
-        $docket = $thing->docket();
-        $this->records->flush();
-        if (DocketState::Making !== $docket->state() || $this->pieces->areUnderWay($docket->number())) {
-            return;
-        }
-        $docket->move(DocketMove::Finish);
-        $this->book->note('finish', 'All delivered', $docket->number());
     }
 }

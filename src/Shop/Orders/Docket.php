@@ -432,18 +432,6 @@ class Docket implements Versioned
         $this->state = Journey::docket($this->state, $move);
     }
 
-    /** Whether anything of it has not arrived yet. */
-    public function isUnderWay(): bool
-    {
-        foreach ($this->pieces() as $piece) {
-            if (PieceState::Delivered !== $piece->state()) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** Whether a thing was said yes to and has pieces that are made. */
     public function isBeingMade(Item $item): bool
     {

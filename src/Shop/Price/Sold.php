@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Price;
 
 use Doctrine\DBAL\Connection;
-use Doctrine\ORM\EntityManagerInterface;
 use Symfony\Component\Clock\ClockInterface;
 use Symfony\Component\Messenger\MessageBusInterface;
 use Yelbo\Shop\Orders\Dockets;
@@ -32,7 +31,6 @@ final readonly class Sold
     private const HEARD_OF = 120;
 
     public function __construct(
-        private EntityManagerInterface $records,
         private Connection $database,
         private Dockets $dockets,
         private Reckoning $reckoning,

@@ -9,6 +9,7 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Finishing;
 use Yelbo\Shop\Orders\OrderSize;
 use Yelbo\Shop\Orders\PapersFollow;
 use Yelbo\Shop\Orders\Piece;
@@ -17,7 +18,6 @@ use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Stock\FilmOnShelf;
-use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Refused;
 
 /** The customer's yes to a proof, given in the shop or by a link, and taken back while nothing is cut. */
@@ -33,6 +33,7 @@ final readonly class Approval
         private OrderSize $size,
         private OpenWishes $wishes,
         private PapersFollow $papers,
+        private Finishing $finishing,
     ) {
     }
 
@@ -92,10 +93,7 @@ final readonly class Approval
                     ."$without"),
                 $docket->number(),
             );
-            if (!$docket->isUnderWay()) {
-                $docket->move(DocketMove::Finish);
-                $this->book->note('finish', 'All delivered', $docket->number());
-            }
+            $this->finishing->endIfDelivered($docket);
         });
     }
 

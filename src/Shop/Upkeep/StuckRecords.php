@@ -14,9 +14,9 @@ use Yelbo\Shop\Batches\NestPlan;
 use Yelbo\Shop\Batches\PlanStates;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Docket;
+use Yelbo\Shop\Orders\Finishing;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Trade\Journey\BatchState;
-use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceMove;
 use Yelbo\Trade\Journey\PieceState;
@@ -35,6 +35,7 @@ final readonly class StuckRecords
         private Book $book,
         private ClockInterface $clock,
         private MessageBusInterface $bus,
+        private Finishing $finishing,
     ) {
     }
 
@@ -89,7 +90,7 @@ final readonly class StuckRecords
                 : new Stuck(
                     "{$docket->tag()} is being made and all of it has arrived.",
                     'It is done.',
-                    static fn () => $docket->move(DocketMove::Finish),
+                    fn () => $this->finishing->endIfDelivered($docket),
                 ),
             $dockets,
         );

@@ -6,7 +6,6 @@ namespace Yelbo\Shop\Week;
 
 use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
-use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Proofs\ChangeRequest;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -33,7 +32,6 @@ final readonly class Morning
         private EntityManagerInterface $records,
         private Connection $database,
         private Shelf $shelf,
-        private ClockInterface $clock,
     ) {
     }
 
