@@ -35,10 +35,11 @@ function Stop({ station }: { station: Schemas['StationView'] }) {
         <>
           <span className="flex items-baseline justify-between">
             <span className="font-label text-large leading-6 font-semibold">{stationName(station.station)}</span>
-            <span className="font-label text-note">
+            <span className="font-label text-note whitespace-nowrap">
               {station.late > 0 && (
                 <span className={`mr-2 font-semibold ${isActive ? 'text-paper' : 'text-signal-ink'}`}>
-                  {station.late} late
+                  {station.late}
+                  <span className="max-lg:sr-only"> late</span>
                 </span>
               )}
               <span className={isActive ? '' : 'text-ink2'}>

@@ -146,7 +146,7 @@ export function Board({
   return (
     <div
       role="application"
-      className={`relative grid min-h-0 flex-1 ${drawn?.surface.front ? 'grid-cols-[1fr_230px]' : 'grid-cols-1'}`}
+      className={`relative grid min-h-0 flex-1 ${drawn?.surface.front ? 'max-lg:grid-rows-[1fr_220px] lg:grid-cols-[1fr_230px]' : 'grid-cols-1'}`}
       aria-label="Drawing. Arrow keys move what is in hand by a tick, with Shift by ten; C centres it; E takes the next element in hand; plus, minus and 0 zoom."
       onPointerEnter={() => setPointed(true)}
       // biome-ignore lint/a11y/noNoninteractiveTabindex: arrow keys move the decal while the drawing has the focus
@@ -196,7 +196,7 @@ export function Board({
             label={`${drawing.words || 'What is drawn'} on ${object}, to scale`}
           />
           {drawn.surface.front && (
-            <div className="min-w-0 border-l border-rule">
+            <div className="min-w-0 border-rule max-lg:border-t lg:border-l">
               <FrontDrawing fit={drawn} swatch={swatch} films={films} colour={ground?.colour} />
             </div>
           )}
@@ -207,7 +207,7 @@ export function Board({
         </div>
       )}
       <div
-        className={`pointer-events-none absolute top-8 left-8 flex flex-wrap justify-between gap-1 [&>div]:pointer-events-auto max-xl:[&_button]:px-2 max-xl:[&_kbd]:hidden ${drawn?.surface.front ? 'right-[238px]' : 'right-2'}`}
+        className={`pointer-events-none absolute top-8 left-8 flex flex-wrap justify-between gap-1 [&>div]:pointer-events-auto max-xl:[&_button]:px-2 max-xl:[&_kbd]:hidden right-2 ${drawn?.surface.front ? 'lg:right-[238px]' : ''}`}
       >
         <div className="flex gap-1">
           <Move onClick={() => zoom.current?.smaller()} aria-label="Smaller" title="Key −">
