@@ -40,7 +40,10 @@ $ask = static function (string $method, string $path, ?array $body = null, array
 $call = static function (string $method, string $path, ?array $body = null) use ($ask): array {
     [$status, $answer] = $ask($method, $path, $body);
     if ($status >= 400 || 0 === $status) {
-        fwrite(\STDERR, "Yelbo: $method $path: ".json_encode($answer['fields'] ?? $answer['detail'] ?? 'no answer')."\n");
+        fwrite(
+            \STDERR,
+            "Yelbo: $method $path: ".json_encode($answer['fields'] ?? $answer['detail'] ?? 'no answer')."\n",
+        );
         exit(1);
     }
 
@@ -55,22 +58,52 @@ $token = $call('GET', '/api/me')['csrf'];
 // Where the thinking time is no figure of the shop it takes longer.
 $ask('PUT', '/api/rules/think', ['value' => '1']);
 $colour = 'bench '.dechex(random_int(4096, 65535));
-$call('POST', '/api/stock/films', ['grade' => 'permanent', 'colour' => $colour, 'swatch' => '#345678', 'price' => '9.80']);
-$film = array_values(array_filter($call('GET', '/api/stock')['films'], static fn (array $one): bool => "Permanent, $colour" === $one['name']))[0]['id'];
-$call('POST', '/api/stock/receive', ['film' => $film, 'kind' => 'sheet', 'width' => '300mm', 'height' => '600mm', 'count' => '40', 'bin' => 'T']);
+$call(
+    'POST',
+    '/api/stock/films',
+    ['grade' => 'permanent', 'colour' => $colour, 'swatch' => '#345678', 'price' => '9.80'],
+);
+$film = array_values(
+    array_filter(
+        $call('GET', '/api/stock')['films'],
+        static fn (array $one): bool => "Permanent, $colour" === $one['name'],
+    ),
+)[0]['id'];
+$call(
+    'POST',
+    '/api/stock/receive',
+    ['film' => $film, 'kind' => 'sheet', 'width' => '300mm', 'height' => '600mm', 'count' => '40', 'bin' => 'T'],
+);
 
 /** An order of so many small decals, approved, laid on a sheet and released: the batch. */
 $released = static function (string $words, int $count, string $width, string $height, string $face = 'fredoka') use ($call, $film): array {
     $docket = $call('POST', '/api/dockets', ['take' => true, 'answers' => [
-        'customer' => 'Osric Tamblyn', 'words' => $words, 'object' => 'Seed tin', 'surface' => 'rectangle', 'width' => $width, 'height' => $height, 'useOf' => 'indoor', 'film' => (string) $film, 'quantity' => (string) $count,
+        'customer' => 'Osric Tamblyn', 'known' => 'new', 'words' => $words, 'object' => 'Seed '
+            .'tin', 'surface' => 'rectangle', 'width' => $width, 'height' => $height, 'useOf' => 'indoor', 'film' => (string) $film, 'quantity' => (string) $count,
         'neededOn' => date('Y-m-d', time() + 9 * 86400), 'appliedBy' => 'customer',
     ]]);
-    $docket = $call('PUT', "/api/dockets/{$docket['number']}/design", ['version' => $docket['version'], 'words' => $words, 'face' => $face, 'proof' => true]);
-    $docket = $call('POST', "/api/dockets/{$docket['number']}/approve", ['version' => $docket['version'], 'proof' => 1, 'by' => 'Osric Tamblyn']);
-    $pieces = array_map(static fn (array $piece): array => ['id' => $piece['id'], 'version' => $piece['version']], $docket['pieces']);
+    $docket = $call(
+        'PUT',
+        "/api/dockets/{$docket['number']}/design",
+        ['version' => $docket['version'], 'words' => $words, 'face' => $face, 'proof' => true],
+    );
+    $docket = $call(
+        'POST',
+        "/api/dockets/{$docket['number']}/approve",
+        ['version' => $docket['version'], 'proof' => 1, 'by' => 'Osric Tamblyn'],
+    );
+    $pieces = array_map(
+        static fn (array $piece): array => ['id' => $piece['id'], 'version' => $piece['version']],
+        $docket['pieces'],
+    );
     $nesting = $call('POST', '/api/nestings', ['film' => $film, 'pieces' => $pieces]);
     for ($tries = 0; $tries < 1500; ++$tries) {
-        $plan = array_values(array_filter($call('GET', "/api/nestings/{$nesting['id']}")['plans'], static fn (array $plan): bool => 'least-film' === $plan['kind']))[0];
+        $plan = array_values(
+            array_filter(
+                $call('GET', "/api/nestings/{$nesting['id']}")['plans'],
+                static fn (array $plan): bool => 'least-film' === $plan['kind'],
+            ),
+        )[0];
         if ('done' === $plan['state']) {
             $batches = $call('POST', "/api/plans/{$plan['id']}/release", ['version' => $plan['version']])['batches'];
             1 === count($batches) || exit("Yelbo: $count pieces went onto ".count($batches)." sheets, not one.\n");
@@ -84,17 +117,36 @@ $released = static function (string $words, int $count, string $width, string $h
 
 $log = new PDO("mysql:unix_socket=$socket", posix_getpwuid(posix_geteuid())['name']);
 $log->exec("SET GLOBAL log_output = 'TABLE'");
-foreach ([36 => ['Marigold', '90mm', '40mm', 'pacifico'], 150 => ['Teal', '42mm', '18mm', 'bebas']] as $count => [$words, $width, $height, $face]) {
+foreach ([
+    36 => ['Marigold', '90mm', '40mm', 'pacifico'],
+    150 => ['Teal', '42mm', '18mm', 'bebas'],
+] as $count => [$words, $width, $height, $face]) {
     $batch = $released($words, $count, $width, $height, $face);
     $log->exec('TRUNCATE mysql.general_log');
     $log->exec('SET GLOBAL general_log = 1');
     $began = hrtime(true);
-    $call('POST', "/api/batches/{$batch['id']}/cut", ['version' => $batch['version'], 'stock' => $batch['stock']['id']]);
+    $call(
+        'POST',
+        "/api/batches/{$batch['id']}/cut",
+        ['version' => $batch['version'], 'stock' => $batch['stock']['id']],
+    );
     $took = (hrtime(true) - $began) / 1e6;
     $log->exec('SET GLOBAL general_log = 0');
     // The transaction that put the batch on the cutter, on its own connection: from its start to its commit.
-    $inside = $log->query("SELECT MAX(TIMESTAMPDIFF(MICROSECOND, began.event_time, ended.event_time)) FROM mysql.general_log AS began JOIN mysql.general_log AS ended ON ended.thread_id = began.thread_id AND ended.event_time >= began.event_time AND ended.argument = 'COMMIT' WHERE began.argument = 'START TRANSACTION' AND NOT EXISTS (SELECT 1 FROM mysql.general_log AS between_them WHERE between_them.thread_id = began.thread_id AND between_them.argument = 'COMMIT' AND between_them.event_time >= began.event_time AND between_them.event_time < ended.event_time) AND EXISTS (SELECT 1 FROM mysql.general_log AS swap WHERE swap.thread_id = began.thread_id AND swap.argument LIKE '%batch%' AND swap.event_time BETWEEN began.event_time AND ended.event_time)")->fetchColumn();
-    $figures->line("start of a cut of $count pieces", $took, sprintf('%6.0f ms, %6.1f of them inside the transaction', $took, (int) $inside / 1000));
+    $inside = $log->query(
+        "SELECT MAX(TIMESTAMPDIFF(MICROSECOND, began.event_time, ended.event_time)) FROM mysql.general_log AS began "
+            ."JOIN mysql.general_log AS ended ON ended.thread_id = began.thread_id AND ended.event_time >= "
+            ."began.event_time AND ended.argument = 'COMMIT' WHERE began.argument = 'START TRANSACTION' AND NOT "
+            ."EXISTS (SELECT 1 FROM mysql.general_log AS between_them WHERE between_them.thread_id = began.thread_id "
+            ."AND between_them.argument = 'COMMIT' AND between_them.event_time >= began.event_time AND "
+            ."between_them.event_time < ended.event_time) AND EXISTS (SELECT 1 FROM mysql.general_log AS swap WHERE "
+            ."swap.thread_id = began.thread_id AND swap.argument LIKE '%batch%' AND swap.event_time BETWEEN began.event_time AND ended.event_time)",
+    )->fetchColumn();
+    $figures->line(
+        "start of a cut of $count pieces",
+        $took,
+        sprintf('%6.0f ms, %6.1f of them inside the transaction', $took, (int) $inside / 1000),
+    );
     $state = 'cutting';
     for ($tries = 0; $tries < 900 && 'cutting' === $state; ++$tries) {
         sleep(1);
@@ -102,7 +154,12 @@ foreach ([36 => ['Marigold', '90mm', '40mm', 'pacifico'], 150 => ['Teal', '42mm'
     }
 }
 
-$open = static fn (): int => count(array_filter($call('GET', '/api/batches')['batches'], static fn (array $batch): bool => 'released' === $batch['state']));
+$open = static fn (): int => count(
+    array_filter(
+        $call('GET', '/api/batches')['batches'],
+        static fn (array $batch): bool => 'released' === $batch['state'],
+    ),
+);
 while ($open() < 20) {
     $released('Teal', 4, '120mm', '40mm');
 }
