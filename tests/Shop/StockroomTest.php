@@ -12,6 +12,7 @@ use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Records\Conflict;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\FilmReader;
 use Yelbo\Shop\Stock\Movement;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
@@ -296,10 +297,10 @@ final class StockroomTest extends ShopTestCase
 
     public function testFilmsAreDescribedAndALowOneIsTold(): void
     {
-        $goods = $this->get(StockReader::class);
+        $films = $this->get(FilmReader::class);
         $shelf = $this->get(Shelf::class);
         $rules = $this->get(ShopRules::class)->current();
-        $film = $goods->film(
+        $film = $films->read(
             null,
             new TypedFilm(
                 'patterned',
@@ -331,7 +332,7 @@ final class StockroomTest extends ShopTestCase
         $this->room->receive($film, StockItem::SHEET, 300_000, 600_000, 3, '9');
         self::assertSame([], Shelf::low([$film], $shelf->all()));
         try {
-            $goods->film($film, new TypedFilm('cast', '', 'red', '', '', '', false, '', 'thin', 'long', 'dear', ''));
+            $films->read($film, new TypedFilm('cast', '', 'red', '', '', '', false, '', 'thin', 'long', 'dear', ''));
             self::fail();
         } catch (Refusals $refusals) {
             self::assertSame(
@@ -340,7 +341,7 @@ final class StockroomTest extends ShopTestCase
             );
         }
         $this->expectExceptionMessageMatches('~A film stays what it is~');
-        $goods->film($film, new TypedFilm('cast', 'gingham', '#aa2211', '', '', 'white', true, '', '', '', '', ''));
+        $films->read($film, new TypedFilm('cast', 'gingham', '#aa2211', '', '', 'white', true, '', '', '', '', ''));
     }
 
     public function testTapeAndBlanksAreKeptUsedAndCounted(): void

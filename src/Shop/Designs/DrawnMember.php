@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Designs;
 
 use Yelbo\Trade\Lettering\Artwork;
-use Yelbo\Trade\Lettering\SetFitting;
+use Yelbo\Trade\Lettering\SetProposals;
 use Yelbo\Trade\Lettering\Words;
 
 /**
  * One decal of a set as it is looked at. Lengths in µm.
  *
- * @phpstan-import-type Proposal from SetFitting
+ * @phpstan-import-type Proposal from SetProposals
  */
 final readonly class DrawnMember
 {

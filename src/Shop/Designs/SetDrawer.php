@@ -16,7 +16,7 @@ use Yelbo\Trade\Lettering\Faces;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Lettering\Offset;
 use Yelbo\Trade\Lettering\Roster;
-use Yelbo\Trade\Lettering\SetFitting;
+use Yelbo\Trade\Lettering\SetProposals;
 use Yelbo\Trade\Lettering\Typesetter;
 use Yelbo\Trade\Lettering\Words;
 use Yelbo\Trade\Measure\Length;
@@ -25,7 +25,7 @@ use Yelbo\Trade\Refused;
 /**
  * Draws a roster, to be looked at while it is typed.
  *
- * @phpstan-import-type Proposal from SetFitting
+ * @phpstan-import-type Proposal from SetProposals
  */
 final readonly class SetDrawer
 {
@@ -86,11 +86,11 @@ final readonly class SetDrawer
         if ([] !== $elements) {
             [$decals, $films] = $this->withElements($object, $roster, $design, $elements);
         }
-        $sets = new SetFitting($this->typesetter, $rules, DesignFitter::STEP);
+        $proposals = new SetProposals($this->typesetter, $rules, DesignFitter::STEP);
         // Where each has a height of its own nobody holds the others back.
         $outliers = $design->setSize()->each
             ? []
-            : $sets->outliers($surface, $words, $alone, $this->faces->all(), $design->offsets());
+            : $proposals->outliers($surface, $words, $alone, $this->faces->all(), $design->offsets());
         $members = [];
         foreach ($words as $nth => $each) {
             $outlier = $outliers[$nth] ?? null;

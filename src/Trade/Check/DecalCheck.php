@@ -7,27 +7,18 @@ namespace Yelbo\Trade\Check;
 use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\Material;
-use Yelbo\Trade\Film\Suitability;
 use Yelbo\Trade\Film\Usage;
-use Yelbo\Trade\Geometry\Geos;
-use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Layer;
 use Yelbo\Trade\Measure\Length;
-use Yelbo\Trade\Object\Development;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
 
 /** Everything that speaks against a fitted decal as it stands. */
 final readonly class DecalCheck
 {
-    /** What rounding adds to a strain at its limit. */
-    private const STRAIN_GRACE = 0.0001;
     /** µm of letter height that the reading distances are given for. */
     private const READ_BY = 25_000;
-    /** Of the art's box: what runs round all of it; and of an area: two shapes that are the same. */
-    private const ROUND_ALL = 0.98;
-    private const ALIKE = 0.96;
 
     public function __construct(private Rules $rules)
     {
@@ -53,13 +44,13 @@ final readonly class DecalCheck
 
         return [
             ...$this->place($fitted),
-            ...$this->curve($fitted),
-            ...$this->filmAndUse($film, $use),
-            ...$this->filmAndSurface($film, $material, $inside),
+            ...(new CurveCheck($this->rules))->curve($fitted),
+            ...UseCheck::filmAndUse($film, $use),
+            ...UseCheck::filmAndSurface($film, $material, $inside),
             ...$this->reading($fitted, $use, $readFrom),
             ...$this->machine($fitted),
             ...$this->register($fitted),
-            ...$this->guide($fitted),
+            ...GuideCheck::guide($fitted),
             ...(new PrintedCheck($this->rules))->snags($fitted, $film),
             ...LooseInsides::of($fitted, $limits ?? $film->limits($this->rules)),
             ...array_map(
@@ -82,68 +73,6 @@ final readonly class DecalCheck
         }
 
         return $snags;
-    }
-
-    /**
-     * An outline round the whole of a drawing that was brought, of the shape of the object itself: a guide
-     * that was left on. Cutting the guide is a known blunder (section 3).
-     *
-     * @return list<Snag>
-     */
-    private function guide(Fitted $fitted): array
-    {
-        $parts = array_sum(
-            array_map(static fn (Layer $layer): int => \count($layer->region->polygons), $fitted->artwork->layers),
-        );
-        if (null === $fitted->words->art || $parts < 2) {
-            // One part alone is no guide round anything: a pane covered whole, a backing.
-            return [];
-        }
-        $colours = array_keys($fitted->words->art->layers);
-        foreach ($colours as $nth => $colour) {
-            $polygons = $fitted->artwork->layers[$nth]->region->polygons;
-            foreach ($polygons as $polygon) {
-                if (self::isLikeObject(new Region([[$polygon[0]]]), $fitted)) {
-                    $leaveOut = 1 === \count($polygons) && \count($colours) > 1;
-
-                    return [
-                        new Snag(
-                            SnagCode::GuideInCut,
-                            Severity::Warn,
-                            0,
-                            0,
-                            [$polygon[0][0][0], $polygon[0][0][1]],
-                            'An outline like the object’s own runs round the drawing. Is it a guide? The object’s '
-                                .'outline is never cut.',
-                            $leaveOut ? [['do' => Remedy::LeaveOut, 'colour' => (string) $colour]] : [],
-                        ),
-                    ];
-                }
-            }
-        }
-
-        return [];
-    }
-
-    /** Whether an outline runs round all of the art and has the shape of the safe area. */
-    private static function isLikeObject(Region $ring, Fitted $fitted): bool
-    {
-        $box = $ring->box();
-        $whole = $fitted->artwork->box();
-        $safe = $fitted->safe->box();
-        $aspect = $box->width() / $box->height() / ($safe->width() / $safe->height());
-        if (
-            $box->width() < self::ROUND_ALL * $whole->width()
-            || $box->height() < self::ROUND_ALL * $whole->height()
-            || abs($aspect - 1) > 1 - self::ALIKE
-        ) {
-            return false;
-        }
-        $scale = $safe->width() / $box->width();
-        $laid = $ring->put($scale, $safe->left - $scale * $box->left, $safe->top - $scale * $box->top);
-        $shared = Geos::intersection(Geos::tidy($laid), $fitted->safe)->area();
-
-        return $shared > self::ALIKE * max($laid->area(), $fitted->safe->area());
     }
 
     /** Larger letters than fit cure nothing, where something else does. */
@@ -192,99 +121,6 @@ final readonly class DecalCheck
                 "The art reaches beyond the safe area. At a letter height of {$largest->inBothDown()} or less it fits.",
                 [['do' => Remedy::Reduce, 'capHeight' => $fitted->largest], ['do' => Remedy::Centre]],
                 $fitted->beyond(),
-            ),
-        ];
-    }
-
-    /** @return list<Snag> what a round wall does to a flat decal */
-    private function curve(Fitted $fitted): array
-    {
-        return [
-            ...null !== $fitted->droop && $fitted->droop > Development::SHOWS
-                ? [self::droop($fitted, $fitted->droop)]
-                : [],
-            ...null !== $fitted->strain && $fitted->strain > $this->rules->share(Rule::BallFlat) + self::STRAIN_GRACE
-                ? [$this->strain($fitted, $fitted->strain)]
-                : [],
-        ];
-    }
-
-    /** @param int $droop µm */
-    private static function droop(Fitted $fitted, int $droop): Snag
-    {
-        $told = Length::micrometres($droop)->inMetric();
-        $height = (int) ($fitted->capHeight * sqrt(Development::SHOWS / $droop));
-
-        return new Snag(
-            SnagCode::Droop,
-            $fitted->bent ? Severity::Note : Severity::Warn,
-            Development::SHOWS,
-            $droop,
-            null,
-            $fitted->bent
-                ? "On this taper a straight line would hang $told mm in the middle; the art is bent along the arc to "
-                    .'look straight.'
-                : "On this taper the line hangs $told mm in the middle. Over 1 mm it shows.",
-            [$fitted->bent ? ['do' => Remedy::PlaceOnTheArc] : ['do' => Remedy::Reduce, 'capHeight' => $height]],
-        );
-    }
-
-    /** @param float $strain a share */
-    private function strain(Fitted $fitted, float $strain): Snag
-    {
-        $percent = round(100 * $strain, 1);
-        $stop = $strain > $this->rules->share(Rule::BallSnips) + self::STRAIN_GRACE;
-
-        return new Snag(
-            SnagCode::BallStrain,
-            $stop ? Severity::Stop : Severity::Warn,
-            (int) round(1000 * $this->rules->value($stop ? Rule::BallSnips : Rule::BallFlat)),
-            (int) round(1000 * 100 * $strain),
-            null,
-            $stop
-                ? "On this ball the edge of the largest part would have to shrink by $percent %: it will crease. Make "
-                    .'it smaller, or split it.'
-                : "On this ball the edge of the largest part has to shrink by $percent %: it needs relief snips.",
-            [
-                ['do' => Remedy::Reduce, 'capHeight' => $fitted->largest],
-                ['do' => $stop ? Remedy::Split : Remedy::Snip],
-            ],
-        );
-    }
-
-    /** @return list<Snag> */
-    private function filmAndUse(Film $film, Usage $use): array
-    {
-        $warning = Suitability::warning($film, $use);
-
-        return null === $warning
-            ? []
-            : [new Snag(SnagCode::FilmAndUse, Severity::Warn, 0, 0, null, $warning, [['do' => Remedy::AnotherFilm]])];
-    }
-
-    /** @return list<Snag> */
-    private function filmAndSurface(Film $film, ?Material $material, bool $inside): array
-    {
-        $warning = $material?->warning($film, $inside);
-        if (null === $material || null === $warning) {
-            return [];
-        }
-
-        return [
-            new Snag(
-                SnagCode::FilmAndSurface,
-                $material->refuses($film, $inside) ? Severity::Stop : Severity::Warn,
-                0,
-                0,
-                null,
-                $warning,
-                match (true) {
-                    Material::Wall === $material => [['do' => Remedy::AnotherFilm, 'film' => Film::Removable->value]],
-                    $material->refuses($film, $inside) => [
-                        ['do' => Material::TintedGlass === $material ? Remedy::Outside : Remedy::AnotherMaterial],
-                    ],
-                    default => [['do' => Remedy::TestFirst]],
-                },
             ),
         ];
     }

@@ -10,6 +10,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Records\NotFound;
 use Yelbo\Shop\Stock\FilmOnShelf;
+use Yelbo\Shop\Stock\FilmReader;
 use Yelbo\Shop\Stock\Movement;
 use Yelbo\Shop\Stock\Shelf;
 use Yelbo\Shop\Stock\StockItem;
@@ -31,7 +32,7 @@ use Yelbo\Web\View\SupplyView;
 /** The shelf, and what comes onto it and leaves it by hand. */
 final readonly class StockController
 {
-    public function __construct(private Shelf $shelf, private StockReader $goods)
+    public function __construct(private Shelf $shelf, private StockReader $goods, private FilmReader $films)
     {
     }
 
@@ -95,7 +96,7 @@ final readonly class StockController
     #[Route('/api/stock/films', name: 'film-add', methods: ['POST'])]
     public function addFilm(#[MapRequestPayload] TypedFilm $request): StockView
     {
-        $this->goods->film(null, $request);
+        $this->films->read(null, $request);
 
         return $this->all();
     }
@@ -104,7 +105,7 @@ final readonly class StockController
     #[Route('/api/stock/films/{id}', name: 'film-change', requirements: ['id' => '\d{1,9}'], methods: ['PUT'])]
     public function changeFilm(int $id, #[MapRequestPayload] TypedFilm $request): StockView
     {
-        $this->goods->film($this->shelf->film($id), $request);
+        $this->films->read($this->shelf->film($id), $request);
 
         return $this->all();
     }

@@ -11,6 +11,7 @@ use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Lettering\Artwork;
 use Yelbo\Trade\Lettering\SetFitting;
 use Yelbo\Trade\Lettering\SetMember;
+use Yelbo\Trade\Lettering\SetProposals;
 use Yelbo\Trade\Lettering\SetSize;
 use Yelbo\Trade\Lettering\Setting;
 use Yelbo\Trade\Lettering\Words;
@@ -106,7 +107,12 @@ final class SetFittingTest extends TestCase
         $members = $this->members();
         $set = $this->sets()->fit($this->box(), $members);
         $alone = array_map(static fn (SetMember $member): int => $member->alone, $set->members);
-        $outliers = $this->sets()->outliers($this->box(), $members, $alone, Lettering::faces()->all());
+        $outliers = (new SetProposals(Lettering::typesetter(), Rules::standard()))->outliers(
+            $this->box(),
+            $members,
+            $alone,
+            Lettering::faces()->all(),
+        );
         self::assertSame([1, 3], array_keys($outliers));
         $long = array_column($outliers[3], null, 'do');
         self::assertSame(['Mary-Anne', 'Penhallow'], $long['two-lines']['lines'] ?? null);
