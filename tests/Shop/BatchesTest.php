@@ -12,7 +12,7 @@ use Yelbo\Shop\Batches\Cutting;
 use Yelbo\Shop\Batches\Nesting;
 use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanQueue;
-use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\Spoiling;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Machines\Machines;
@@ -271,7 +271,7 @@ final class BatchesTest extends ShopTestCase
     {
         $batch = $this->released();
         $piece = $this->piecesIn($batch)[0];
-        $this->get(BenchWork::class)->spoil($piece, $piece->version(), 'the film is scratched');
+        $this->get(Spoiling::class)->piece($piece, $piece->version(), 'the film is scratched');
         $this->records->clear();
         $fresh = $this->get(Batches::class)->batch($batch->id());
         self::assertCount(1, $this->piecesIn($fresh));

@@ -6,6 +6,7 @@ namespace Yelbo\Tests\Shop;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\Spoiling;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Input\Refusals;
@@ -125,9 +126,9 @@ final class BenchTest extends ShopTestCase
         self::assertSame($where, $piece->state());
         $this->refuses(
             'What went wrong',
-            fn () => $this->bench()->spoil($piece, $piece->version(), '  '),
+            fn () => $this->get(Spoiling::class)->piece($piece, $piece->version(), '  '),
         );
-        $this->bench()->spoil($piece, $piece->version(), 'a letter tore');
+        $this->get(Spoiling::class)->piece($piece, $piece->version(), 'a letter tore');
         self::assertSame(PieceState::Waiting, $piece->state());
         self::assertSame(
             [1, 'a letter tore', null, [], []],

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Tests\Shop;
 
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\Spoiling;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Designs\Design;
@@ -353,7 +354,7 @@ final class ItemsTest extends ShopTestCase
         self::assertSame([[], []], [$first->tickedSteps(), $second->tickedSteps()], 'another item is another thing');
         self::assertSame($tea->tickedSteps(), $last->tickedSteps());
         // One lags behind: it is not taken along, and not held up.
-        $bench->spoilOf($last, $last->version(), [], 'creased');
+        $this->get(Spoiling::class)->thing($last, $last->version(), [], 'creased');
         $bench->move($tea, $tea->version(), PieceMove::Applied, true);
         self::assertSame(
             ['applying', 'applying', 'curing', 'curing', 'waiting'],

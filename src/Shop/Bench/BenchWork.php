@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Bench;
 
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Input\Reason;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Orders\Piece;
@@ -21,7 +22,6 @@ use Yelbo\Trade\Refused;
 /** What is done by hand: pieces are weeded, things applied or packed; what is spoiled is cut again. */
 final readonly class BenchWork
 {
-    private const LONGEST_REASON = 300;
     /** What is done with a piece by itself. */
     public const OF_A_PIECE = [PieceMove::Weeded, PieceMove::Spoil];
     /** What is done with a thing as one. */
@@ -70,7 +70,7 @@ final readonly class BenchWork
      */
     public function tick(Thing $thing, int $version, array $done, bool $alike = false, string $reason = ''): void
     {
-        $this->refuseLong($reason);
+        Reason::refuseLong($reason);
         $all = [$thing, ...$alike ? $thing->alike() : []];
         $steps = array_map(
             fn (Thing $one): Progress => $this->next($one, $done, trim($reason)),
@@ -152,37 +152,6 @@ final readonly class BenchWork
     }
 
     /**
-     * A piece is cut again, with what it is joined to where they are one by now; the rest of its thing waits for it at
-     * the bench.
-     *
-     * @param int $version of the piece
-     *
-     * @throws Refusals|Conflict
-     */
-    public function spoil(Piece $piece, int $version, string $reason): void
-    {
-        $this->refuseReason($reason);
-        $this->change->apply($piece, $version, fn () => $this->cutAgain($piece->thing(), [$piece], trim($reason)));
-    }
-
-    /**
-     * Some films of a thing are cut again, or all.
-     *
-     * @param list<Piece> $pieces all of them where none is named
-     *
-     * @throws Refusals|Conflict
-     */
-    public function spoilOf(Thing $thing, int $version, array $pieces, string $reason): void
-    {
-        $this->refuseReason($reason);
-        $this->change->apply(
-            $thing,
-            $version,
-            fn () => $this->cutAgain($thing, $pieces ?: $thing->cut(), trim($reason)),
-        );
-    }
-
-    /**
      * Applied, packed, or rested.
      *
      * @param bool $alike the same of all things of the item that stand alike, all of them or none
@@ -259,46 +228,6 @@ final readonly class BenchWork
         $thing->tick($progress);
     }
 
-    /** @param list<Piece> $pieces */
-    private function cutAgain(Thing $thing, array $pieces, string $reason): void
-    {
-        $plan = $this->plans->of($thing);
-        $joined = array_map(
-            static fn (StepKind $kind): string => $kind->value,
-            [StepKind::JoinLayer, StepKind::SetDown, StepKind::RubDown],
-        );
-        $spoiled = $names = [];
-        foreach ($pieces as $piece) {
-            $top = $piece->joined()[0];
-            $with = $thing->nameOf($top);
-            $names[] = $thing->nameOf($piece);
-            $names[] = $with;
-            $isOne = [] !== array_intersect(
-                array_map(static fn (string $kind): string => $kind.('' === $with ? '' : "/$with"), $joined),
-                $thing->tickedSteps(),
-            );
-            foreach ($isOne ? $piece->joined() : [$piece] as $one) {
-                $spoiled[$one->id()] = $one;
-                $names[] = $thing->nameOf($one);
-            }
-        }
-        foreach ($spoiled as $piece) {
-            $this->outcomes->keep($piece, PieceMove::Spoil, $reason);
-            $this->book->note(
-                'spoil',
-                "{$piece->tag()} spoiled: $reason",
-                $piece->docket()->number(),
-                $piece->nth(),
-            );
-        }
-        $thing->spoil(
-            array_values($spoiled),
-            $reason,
-            $thing->progress()->without($names, $plan),
-            $this->clock->now(),
-        );
-    }
-
     /** @return list<Thing> those that make a move with one; of what rests only what has rested */
     private function alike(Thing $thing, PieceMove $move): array
     {
@@ -372,21 +301,6 @@ final readonly class BenchWork
     }
 
     /** @throws Refusals */
-    private function refuseReason(string $reason): void
-    {
-        if ('' === trim($reason)) {
-            throw Refusals::at('reason', 'What went wrong? A few words for the book and the next batch.');
-        }
-        $this->refuseLong($reason);
-    }
-
-    /** @throws Refusals */
-    private function refuseLong(string $reason): void
-    {
-        if (mb_strlen($reason) > self::LONGEST_REASON) {
-            throw Refusals::at('reason', 'At most '.self::LONGEST_REASON.' letters here.');
-        }
-    }
 
     /**
      * @template T of Piece|Thing

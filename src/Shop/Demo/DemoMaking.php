@@ -15,6 +15,7 @@ use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanQueue;
 use Yelbo\Shop\Batches\Remnants;
 use Yelbo\Shop\Bench\BenchWork;
+use Yelbo\Shop\Bench\Spoiling;
 use Yelbo\Shop\Bench\WorkPlans;
 use Yelbo\Shop\Delivery\Delivery;
 use Yelbo\Shop\Log\Book;
@@ -34,6 +35,7 @@ final readonly class DemoMaking
         private Remnants $remnants,
         private PieceWeeding $weeding,
         private BenchWork $bench,
+        private Spoiling $spoiling,
         private WorkPlans $workPlans,
         private Delivery $delivery,
         private Book $book,
@@ -81,7 +83,7 @@ final readonly class DemoMaking
     {
         $this->make($docket, 5, $at);
         $piece = $docket->pieces()[0];
-        $this->bench->spoil($piece, $piece->version(), 'the dot lifted with the surround');
+        $this->spoiling->piece($piece, $piece->version(), 'the dot lifted with the surround');
     }
 
     /** The way a worker takes: plans are made, and the first is released. */

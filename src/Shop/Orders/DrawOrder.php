@@ -8,17 +8,14 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Designs\Backing;
 use Yelbo\Shop\Designs\BroughtArt;
 use Yelbo\Shop\Designs\BroughtArts;
-use Yelbo\Shop\Designs\DesignCheck;
 use Yelbo\Shop\Designs\DesignElement;
 use Yelbo\Shop\Designs\Draft;
 use Yelbo\Shop\Designs\PrintedPictures;
-use Yelbo\Shop\Designs\WholeDecal;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Log\Book;
 use Yelbo\Shop\Records\Change;
 use Yelbo\Shop\Records\Conflict;
-use Yelbo\Trade\Check\SnagCode;
 use Yelbo\Trade\Check\SnagGroup;
 use Yelbo\Trade\Journey\DocketMove;
 use Yelbo\Trade\Journey\DocketState;
@@ -36,14 +33,11 @@ final readonly class DrawOrder
 
     public function __construct(
         private DrawnItems $drawn,
-        private DesignCheck $check,
-        private ProofMaker $proofs,
-        private QuoteTeller $quotes,
+        private NextProof $next,
         private PapersFollow $papers,
         private BroughtArts $arts,
         private PrintedPictures $pictures,
         private Backing $backing,
-        private OrderSize $size,
         private Change $change,
         private Book $book,
         private ClockInterface $clock,
@@ -77,7 +71,7 @@ final readonly class DrawOrder
         }
         $this->arts->refuseForeign($draft, $docket->number());
         $decals = $this->drawn->decals($item, $draft);
-        $pages = $proof ? $this->pages($item, $draft, $decals) : [];
+        $pages = $proof ? $this->next->pages($item, $draft, $decals) : [];
         $this->change->apply($docket, $version, function () use ($docket, $item, $draft, $pages): void {
             if (null !== $draft->film && $draft->film !== $item->film()) {
                 $this->book->note('film', "Film changed to {$draft->film->name()}", $docket->number());
@@ -88,7 +82,7 @@ final readonly class DrawOrder
 
                 return;
             }
-            $nth = $this->freeze($docket, $pages);
+            $nth = $this->next->freeze($docket, $pages);
             $sizes = implode(
                 '; ',
                 array_map(
@@ -98,97 +92,6 @@ final readonly class DrawOrder
             );
             $this->book->note('proof', "Proof $nth made, $sizes", $docket->number());
         });
-    }
-
-    /**
-     * @param list<ProofPage|array{Item, Draft, non-empty-list<array{list<string>, WholeDecal}>}> $pages
-     *
-     * @return int which version of the proof it is
-     */
-    private function freeze(Docket $docket, array $pages): int
-    {
-        $nth = 1 + \count($docket->proofs());
-        $quote = $this->quoted($docket);
-        $docket->freeze(
-            ...array_map(
-                fn (array|ProofPage $page): ProofPage => $page instanceof ProofPage
-                    ? $page->again(
-                        $nth,
-                        $this->clock->now(),
-                        $page->frozen()->charged($docket->price(), $quote, $this->proofs->taxShare()),
-                    )
-                    : $this->proofs->freeze($nth, $quote, ...$page),
-                $pages,
-            ),
-        );
-
-        return $nth;
-    }
-
-    /**
-     * How the price comes about; it is the order's as long as nobody set another.
-     *
-     * @return list<array{what: string, says: string, minor: int}>
-     */
-    private function quoted(Docket $docket): array
-    {
-        $quote = $this->quotes->lines($docket);
-        $before = ($docket->latestProof()[0] ?? null)?->frozen();
-        $isOwn = null !== $docket->price()
-            && (true !== $before?->isAsQuoted() || $before->charged->price !== $docket->price());
-        $total = array_sum(array_column($quote, 'minor'));
-        if ([] !== $quote && !$isOwn && $total !== $docket->price()) {
-            $docket->askPrice($total);
-            $this->book->note('price', 'Price as quoted: '.number_format($total / 100, 2, '.', ' '), $docket->number());
-        }
-
-        return $quote;
-    }
-
-    /**
-     * What every thing of the order is frozen from: the one in hand as it is drawn now, the others as they were kept;
-     * of what is being made the page it is made by.
-     *
-     * @param non-empty-list<array{list<string>, WholeDecal}> $decals of the one in hand
-     *
-     * @return list<ProofPage|array{Item, Draft, non-empty-list<array{list<string>, WholeDecal}>}>
-     *
-     * @throws Refusals
-     */
-    private function pages(Item $inHand, Draft $draft, array $decals): array
-    {
-        $docket = $inHand->docket();
-        $pages = [];
-        $pieces = 0;
-        foreach ($docket->items() as $item) {
-            $made = $docket->isBeingMade($item) ? $docket->pageOf($item) : null;
-            if (null !== $made) {
-                $pages[] = $made;
-                $pieces += $made->members() * \count($made->layers()) * $item->copies();
-                continue;
-            }
-            $own = $item === $inHand;
-            try {
-                $of = $own ? $draft : $item->draft();
-                $drawn = $own ? $decals : $this->drawn->decals($item, $of);
-                $this->refuseStops($item, $drawn, $of);
-            } catch (Refusals $refusals) {
-                throw $own ? $refusals : self::elsewhere($item, $refusals);
-            }
-            $pages[] = [$item, $of, $drawn];
-            $pieces += \count($drawn) * \count($drawn[0][1]->layers()) * $item->copies();
-        }
-        $this->size->refuseTooMany($pieces, 1, 'roster');
-
-        return $pages;
-    }
-
-    /** What is wrong with a thing that is not in hand stands where the proof is made, and says which it is. */
-    private static function elsewhere(Item $item, Refusals $refusals): Refusals
-    {
-        $says = $refusals->fields;
-
-        return Refusals::at('items', "{$item->label()} on {$item->object()->name()}: ".reset($says));
     }
 
     /**
@@ -238,38 +141,6 @@ final readonly class DrawOrder
     }
 
     /**
-     * @param non-empty-list<array{list<string>, WholeDecal}> $decals
-     *
-     * @throws Refusals for a stop that the owner has not let pass
-     */
-    private function refuseStops(Item $item, array $decals, Draft $draft): void
-    {
-        foreach ($this->stops($item, $decals, $draft) as $stop) {
-            if (null === $item->waivers()->reason($stop)) {
-                throw Refusals::at(
-                    SnagCode::OutsideSafeArea === $stop->code ? 'capHeight' : 'snags',
-                    "No proof yet. {$stop->message} Take a cure, or let the owner pass it with a reason.",
-                );
-            }
-        }
-    }
-
-    /**
-     * @param non-empty-list<array{list<string>, WholeDecal}> $decals
-     *
-     * @return list<SnagGroup>
-     */
-    private function stops(Item $item, array $decals, Draft $draft): array
-    {
-        return $this->check->stopsOfWhole(
-            array_column($decals, 1),
-            $item->object(),
-            $draft->film ?? $item->ownFilm(),
-            $item->useOf(),
-        );
-    }
-
-    /**
      * A stop of the drawing as it is kept is let pass by the owner, with a reason that stays with the order. It holds
      * for what is no worse than it is now.
      *
@@ -286,7 +157,7 @@ final readonly class DrawOrder
         }
         $draft = $item->draft();
         $found = array_filter(
-            $this->stops($item, $this->drawn->decals($item, $draft), $draft),
+            $this->next->stops($item, $this->drawn->decals($item, $draft), $draft),
             static fn (SnagGroup $stop): bool => $stop->code->value === $code,
         );
         if ([] === $found) {
@@ -325,7 +196,7 @@ final readonly class DrawOrder
             if (DocketState::Proofing === $docket->state()) {
                 $pages = $docket->latestProof();
                 $docket->move(DocketMove::Change);
-                $nth = $this->freeze($docket, $pages);
+                $nth = $this->next->freeze($docket, $pages);
                 $this->book->note('proof', "Proof $nth made, at another price", $docket->number());
             }
         });

@@ -11,6 +11,7 @@ use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\Level;
+use Yelbo\Shop\Bench\Spoiling;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
@@ -41,6 +42,7 @@ final readonly class PieceController
         private PieceWeeding $weeding,
         private Outlines $outlines,
         private BenchWork $bench,
+        private Spoiling $spoiling,
         private RecordViews $records,
         private Level $level,
         private GuidePaper $guides,
@@ -130,7 +132,7 @@ final readonly class PieceController
         $move = PieceMove::tryFrom($request->move) ?? throw Refusals::at('move', 'There is no such move.');
         match ($move) {
             PieceMove::Weeded => $this->bench->weeded($piece, $request->version, $request->alike),
-            PieceMove::Spoil => $this->bench->spoil($piece, $request->version, $request->detail),
+            PieceMove::Spoil => $this->spoiling->piece($piece, $request->version, $request->detail),
             default => throw new Refused('illegal-move', "“{$move->label()}” is not done with one piece."),
         };
 

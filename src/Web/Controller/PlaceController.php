@@ -8,7 +8,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Designs\DesignDrawer;
 use Yelbo\Shop\Designs\DesignFitter;
-use Yelbo\Shop\Designs\ElementLayout;
+use Yelbo\Shop\Designs\ElementPlaces;
 use Yelbo\Shop\Designs\TypedDesign;
 use Yelbo\Shop\Input\Fields;
 use Yelbo\Trade\Measure\Units;
@@ -29,7 +29,7 @@ final readonly class PlaceController
         private DecalInHand $inHand,
         private DesignFitter $fitter,
         private DesignDrawer $drawer,
-        private ElementLayout $elements,
+        private ElementPlaces $places,
     ) {
     }
 
@@ -47,7 +47,7 @@ final readonly class PlaceController
         [$left, $top] = DecalInHand::atItsField(
             fn (): array => null === $place->element
                 ? $this->drawer->place($item->object(), $decal->lines, $decal->design, $place->from, $distance)
-                : $this->elements->place(
+                : $this->places->place(
                     $item->object(),
                     $this->fitter->fit($item->object(), $decal->lines, $decal->design),
                     $decal->design,
@@ -72,7 +72,7 @@ final readonly class PlaceController
 
         return DecalInHand::atItsField(
             fn (): GuidesView => GuidesView::from(
-                $this->elements->guides(
+                $this->places->guides(
                     $item->object(),
                     $this->fitter->fit($item->object(), $decal->lines, $decal->design),
                     $decal->design,
@@ -101,7 +101,7 @@ final readonly class PlaceController
 
         return DecalInHand::atItsField(
             fn (): ArrangedView => ArrangedView::from(
-                $this->elements->arrange(
+                $this->places->arrange(
                     $item->object(),
                     $this->fitter->fit($item->object(), $decal->lines, $decal->design),
                     $decal->design,

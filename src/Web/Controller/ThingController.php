@@ -10,6 +10,7 @@ use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\Routing\Attribute\Route;
 use Yelbo\Shop\Bench\BenchWork;
 use Yelbo\Shop\Bench\ShownStep;
+use Yelbo\Shop\Bench\Spoiling;
 use Yelbo\Shop\Bench\StepArt;
 use Yelbo\Shop\Bench\Techniques;
 use Yelbo\Shop\Bench\UsedTapes;
@@ -49,6 +50,7 @@ final readonly class ThingController
     public function __construct(
         private Things $things,
         private BenchWork $bench,
+        private Spoiling $spoiling,
         private Delivery $delivery,
         private RecordViews $records,
         private WorkPlans $plans,
@@ -163,7 +165,7 @@ final readonly class ThingController
         if (\in_array($move, Delivery::MOVES, true)) {
             $this->delivery->move($thing, $request->version, $move, $request->detail, $request->alike);
         } elseif (PieceMove::Spoil === $move) {
-            $this->bench->spoilOf(
+            $this->spoiling->thing(
                 $thing,
                 $request->version,
                 $this->pieces($thing, array_values($request->pieces)),
