@@ -11,14 +11,18 @@ use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanOverview;
+use Yelbo\Shop\Batches\PlanSheets;
 use Yelbo\Shop\Records\NotFound;
 
 /** What a plan takes, as JSON: film in m², minutes, money in minor units; null before it is laid out. */
 #[AsCommand('yelbo:plan', 'Says what a plan takes of film, minutes and money')]
 final class PlanCommand extends Command
 {
-    public function __construct(private readonly PlanEditor $plans, private readonly PlanOverview $overview)
-    {
+    public function __construct(
+        private readonly PlanEditor $plans,
+        private readonly PlanSheets $sheets,
+        private readonly PlanOverview $overview,
+    ) {
         parent::__construct();
     }
 
@@ -32,7 +36,7 @@ final class PlanCommand extends Command
         $typed = $input->getArgument('plan');
         try {
             $plan = $this->plans->plan(is_numeric($typed) ? (int) $typed : 0);
-            $figures = $this->overview->figures($plan, $this->plans->pieces($plan->nesting()));
+            $figures = $this->overview->figures($plan, $this->sheets->pieces($plan->nesting()));
         } catch (NotFound $missing) {
             $output->writeln($missing->getMessage());
 

@@ -7,8 +7,8 @@ namespace Yelbo\Web;
 use Yelbo\Shop\Batches\Nesting;
 use Yelbo\Shop\Batches\NestParts;
 use Yelbo\Shop\Batches\NestPlan;
-use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanOverview;
+use Yelbo\Shop\Batches\PlanSheets;
 use Yelbo\Shop\Orders\Lateness;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Settings\ShopRules;
@@ -32,7 +32,7 @@ use Yelbo\Web\View\SplitView;
 final readonly class PlanViews
 {
     public function __construct(
-        private PlanEditor $plans,
+        private PlanSheets $sheets,
         private PlanOverview $overview,
         private Shelf $shelf,
         private Lateness $lateness,
@@ -42,7 +42,7 @@ final readonly class PlanViews
 
     public function nesting(Nesting $nesting): NestingView
     {
-        $pieces = $this->plans->pieces($nesting);
+        $pieces = $this->sheets->pieces($nesting);
 
         return new NestingView(
             $nesting->id(),
@@ -56,9 +56,9 @@ final readonly class PlanViews
 
     public function shapes(Nesting $nesting): ShapesView
     {
-        $pieces = $this->plans->pieces($nesting);
+        $pieces = $this->sheets->pieces($nesting);
         $shapes = [];
-        foreach ($this->plans->partsOf($nesting) as $name => $part) {
+        foreach ($this->sheets->partsOf($nesting) as $name => $part) {
             $piece = $pieces[(int) $name];
             $shapes[] = ShapeView::from(
                 (string) $name,

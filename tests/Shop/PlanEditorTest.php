@@ -10,6 +10,7 @@ use Yelbo\Shop\Batches\PlanEditor;
 use Yelbo\Shop\Batches\PlanKind;
 use Yelbo\Shop\Batches\PlanQueue;
 use Yelbo\Shop\Batches\PlanRelease;
+use Yelbo\Shop\Batches\PlanSheets;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\Pieces;
@@ -30,7 +31,7 @@ final class PlanEditorTest extends PlansTestCase
         foreach ($nesting->plans() as $plan) {
             self::assertSame(PlanState::Done, $plan->state(), (string) $plan->trouble());
             self::assertSame([], $this->laid($plan)['left']);
-            $parts = $this->get(PlanEditor::class)->parts($plan);
+            $parts = $this->get(PlanSheets::class)->parts($plan);
             $seen = [];
             foreach ($this->laid($plan)['sheets'] as $sheet) {
                 $put = $of = [];
@@ -54,7 +55,7 @@ final class PlanEditorTest extends PlansTestCase
     {
         $nesting = $this->begun($this->pieces('Kestrel', 'Teal'));
         $plan = $this->plan($nesting, PlanKind::LeastWeeding);
-        $parts = $this->get(PlanEditor::class)->parts($plan);
+        $parts = $this->get(PlanSheets::class)->parts($plan);
         $least = ['same' => \INF, 'other' => \INF];
         foreach ($this->laid($plan)['sheets'] as $sheet) {
             foreach ($sheet['places'] as $i => $one) {
@@ -192,7 +193,7 @@ final class PlanEditorTest extends PlansTestCase
         );
         $name = (string) $carried['piece'];
         $region = (new Place($name, $carried['x'], $carried['y'], $carried['turn']))->put(
-            $editor->parts($plan)[$name]->region,
+            $this->get(PlanSheets::class)->parts($plan)[$name]->region,
         );
         self::assertSame($region->box()->bottom, $two['sheets'][1]['length']);
         self::assertGreaterThan(0.05, $two['sheets'][1]['fill']);
@@ -204,7 +205,7 @@ final class PlanEditorTest extends PlansTestCase
         $gaps = $this->get(FilmToCut::class)->gaps();
         $of = $put = [];
         foreach ($back['sheets'][0]['places'] as $at) {
-            $of[] = $editor->parts($plan)[$at['piece']];
+            $of[] = $this->get(PlanSheets::class)->parts($plan)[$at['piece']];
             $put[] = (new Place('', $at['x'], $at['y'], $at['turn']))->put(end($of)->region);
         }
         self::assertSame(

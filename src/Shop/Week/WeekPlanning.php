@@ -12,8 +12,6 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Refused;
 use Yelbo\Trade\Rule;
-use Yelbo\Trade\Time\Duration;
-use Yelbo\Trade\Week\Hours;
 use Yelbo\Trade\Week\Job;
 use Yelbo\Trade\Week\Outlook;
 use Yelbo\Trade\Week\Pin;
@@ -26,7 +24,6 @@ use Yelbo\Trade\Week\Task;
  * 16.
  *
  * @phpstan-import-type Entry from WeekBoard
- * @phpstan-import-type Late from WeekBoard
  * @phpstan-import-type Order from WeekBoard
  * @phpstan-import-type Plan from WeekBoard
  */
@@ -35,14 +32,8 @@ final readonly class WeekPlanning
     /** s: an order nobody gave a day is due so late, and presses little. */
     private const SOME_DAY = 60 * 86_400;
     private const SOME_DAY_WEIGHT = 0.01;
-    /** Orders that come late for which a change is looked for. */
-    private const MOST_LATE = 5;
     /** s: behind all that was planned before. */
     private const NEW = 10_000_000_000;
-    /** Steps placed to try a change. */
-    private const TRIED = 6_000;
-    /** On how many days a longer one is tried. */
-    private const DAYS_LONGER = 3;
 
     public function __construct(
         private EntityManagerInterface $records,
@@ -51,6 +42,7 @@ final readonly class WeekPlanning
         private Paces $paces,
         private ShopRules $rules,
         private ClockInterface $clock,
+        private LateOrders $lateOrders,
     ) {
     }
 
@@ -92,7 +84,7 @@ final readonly class WeekPlanning
                 $outlook->week->ready,
                 $outlook->week->late,
             ),
-            'late' => $this->late($outlook, $works, $jobs, $hours, $now),
+            'late' => $this->lateOrders->late($outlook, $works, $jobs, $hours, $now),
             'trouble' => '',
         ];
     }
@@ -235,141 +227,5 @@ final readonly class WeekPlanning
         sort($steps);
 
         return array_column($steps, 1);
-    }
-
-    /**
-     * What comes late, and the smallest change of the plan that would save it.
-     *
-     * @param list<OrderWork> $works
-     * @param list<Job>       $jobs
-     * @param list<Hours>     $hours
-     *
-     * @return list<Late>
-     */
-    private function late(Outlook $outlook, array $works, array $jobs, array $hours, \DateTimeImmutable $now): array
-    {
-        $late = array_filter(
-            $outlook->week->late,
-            static fn (int $minutes, int $nth): bool => $minutes > 0 && null !== $works[$nth]->due,
-            \ARRAY_FILTER_USE_BOTH,
-        );
-        arsort($late);
-        $told = [];
-        $tried = 0;
-        foreach (array_keys($late) as $nth) {
-            $alone = $outlook->planner->alone($nth);
-            if ($alone > $jobs[$nth]->due || $tried >= self::MOST_LATE) {
-                $told[] = [
-                    'docket' => $works[$nth]->docket,
-                    'says' => $alone > $jobs[$nth]->due
-                        ? 'Even alone it would be ready '.self::said($now, $alone).
-                            ': its work and its waits take longer than there is. Tell the customer.'
-                        : 'Others that count more come first.',
-                    'options' => [],
-                ];
-                continue;
-            }
-            ++$tried;
-            $told[] = [
-                'docket' => $works[$nth]->docket,
-                'says' => 'Alone it would be ready '.self::said($now, $alone).': other orders stand before it.',
-                'options' => [
-                    ...$this->first($nth, $outlook, $works, $jobs, $hours, $now),
-                    ...$this->longer($nth, $works, $jobs, $hours, $now),
-                ],
-            ];
-        }
-
-        return $told;
-    }
-
-    /**
-     * Before the others.
-     *
-     * @param list<OrderWork> $works
-     * @param list<Job>       $jobs
-     * @param list<Hours>     $hours
-     *
-     * @return list<array{kind: string, date: string, says: string}>
-     */
-    private function first(
-        int $nth,
-        Outlook $outlook,
-        array $works,
-        array $jobs,
-        array $hours,
-        \DateTimeImmutable $now,
-    ): array {
-        $job = $jobs[$nth];
-        $jobs[$nth] = new Job($job->id, $job->due, OrderWeight::FIRST, $job->tasks, $job->begins);
-        $week = Outlook::of(array_values($jobs), $hours, $now, 1, [], self::TRIED)->week;
-        if ($week->late[$nth] > 0) {
-            return [];
-        }
-        $others = [];
-        foreach ($week->late as $other => $minutes) {
-            if ($minutes > $outlook->week->late[$other] && null !== $works[$other]->due) {
-                $others[] = "{$works[$other]->tag} ".Duration::inWords($minutes).' late';
-            }
-        }
-
-        return [[
-            'kind' => 'first',
-            'date' => '',
-            'says' => 'Before the others: in time'.
-                ([] === $others
-                    ? ', and nothing else comes later.'
-                    : '; instead '.implode(', ', \array_slice($others, 0, 3)).'.'),
-        ]];
-    }
-
-    /**
-     * Two hours longer on one day.
-     *
-     * @param list<OrderWork> $works
-     * @param list<Job>       $jobs
-     * @param list<Hours>     $hours
-     *
-     * @return list<array{kind: string, date: string, says: string}>
-     */
-    private function longer(int $nth, array $works, array $jobs, array $hours, \DateTimeImmutable $now): array
-    {
-        $tried = 0;
-        $longerBy = (int) $this->rules->current()->value(Rule::LongerHours);
-        for ($day = $now->setTime(0, 0); $tried < self::DAYS_LONGER; $day = $day->modify('+1 day')) {
-            if ($day->getTimestamp() - $now->getTimestamp() > $jobs[$nth]->due) {
-                return [];
-            }
-            $stretches = $this->calendar->hours()->on($day);
-            $closes = [] === $stretches ? 0 : end($stretches)[1];
-            if (0 === $closes || $day->modify("+$closes minutes") < $now || $closes + $longerBy > 1440) {
-                continue;
-            }
-            ++$tried;
-            $longer = array_map(
-                static fn (Hours $one): Hours => [] === $one->on($day)
-                    ? $one
-                    : $one->with($day->format('Y-m-d'), $closes, $closes + $longerBy),
-                $hours,
-            );
-            if (0 === Outlook::of($jobs, $longer, $now, 1, [], self::TRIED)->week->late[$nth]) {
-                return [[
-                    'kind' => 'longer',
-                    'date' => $day->format('Y-m-d'),
-                    'says' => \sprintf(
-                        'Work until %s on %s: in time.',
-                        Calendar::told($closes + $longerBy),
-                        $day->format('D j M'),
-                    ),
-                ]];
-            }
-        }
-
-        return [];
-    }
-
-    private static function said(\DateTimeImmutable $now, int $seconds): string
-    {
-        return $now->modify("+$seconds seconds")->format('D j M, H:i');
     }
 }

@@ -12,11 +12,7 @@ use Yelbo\Shop\Objects\ObjectPhotos;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\ProofPage;
 use Yelbo\Shop\Records\NotFound;
-use Yelbo\Trade\Lettering\Layer;
-use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
-use Yelbo\Trade\Price\Money;
-use Yelbo\Web\View\MoneyView;
 
 /**
  * A proof on paper: true to size where the sheet allows it, else to a scale that is said, with a bar to check it by.
@@ -33,7 +29,7 @@ final readonly class ProofPaper
         private Outlines $outlines,
         private BroughtArts $arts,
         private ObjectPhotos $photos,
-        #[Autowire('%money.format%')] private string $money,
+        private ProofFacts $facts,
     ) {
     }
 
@@ -176,40 +172,10 @@ final readonly class ProofPaper
         Paper::write($pdf, $top, $top, $half, "{$proof->docket()->tag()}, proof {$proof->nth()}$which", 15, 'B');
         $made = "{$this->shop}, {$proof->madeAt()->format('j F Y, H:i')}";
         Paper::write($pdf, $top + $half + 6, $top + 1, $half, $made, 9, '', 'R');
-        $this->rows($pdf, $this->facts($proof), $top, $top + 10, $half);
+        $this->rows($pdf, $this->facts->of($proof), $top, $top + 10, $half);
         self::notes($pdf, $proof, $half);
         $pdf->setLineStyle(['width' => 0.2, 'color' => [18, 32, 31]]);
         $pdf->Line($top, $top + self::FACTS - 4, $across - $top, $top + self::FACTS - 4);
-    }
-
-    /** @return list<array{string, string}> */
-    private function facts(ProofPage $proof): array
-    {
-        $said = $proof->frozen();
-        $on = $said->on;
-        $words = 1 === $proof->members()
-            ? implode(' / ', $proof->words())
-            : $proof->members().' names, as drawn below';
-        $highest = $proof->highest()->micrometres > $proof->capHeight()->micrometres
-            ? ' to '.self::both($proof->highest())
-            : '';
-        $wall = new Size(Length::micrometres($on->wallWidth), Length::micrometres($on->wallHeight));
-        $price = $said->charged->price;
-
-        return [
-            ['For', $proof->docket()->customer()?->name() ?? ''],
-            '' !== $said->drawing ? ['Drawing', $said->drawing] : ['Words', $words],
-            ['' === $said->drawing ? 'Letters' : 'Height', self::both($proof->capHeight()).$highest],
-            ['Over all', self::bothWays($proof->size())],
-            [
-                'On',
-                $on->object.('' === $on->material ? '' : ', '.mb_strtolower($on->material)).', '.self::bothWays($wall),
-            ],
-            ['From left, top', self::both($proof->left()).'; '.self::both($proof->top())],
-            ['Film', self::films($proof)],
-            ['How many', $said->quantity.($on->panes > 1 ? " of each of $on->panes panes" : '')],
-            ...null === $price ? [] : [['Price', MoneyView::from(Money::minor($price), $this->money)->text]],
-        ];
     }
 
     private static function notes(\TCPDF $pdf, ProofPage $proof, float $half): void
@@ -272,32 +238,6 @@ final readonly class ProofPaper
             max(array_map(static fn (Size $size): float => $size->width->micrometres / 1000, $sizes)),
             max(array_map(static fn (Size $size): float => $size->height->micrometres / 1000, $sizes)),
         ];
-    }
-
-    private static function both(Length $length): string
-    {
-        return $length->inBoth();
-    }
-
-    /** Each layer's film, the letters' first; where there are several each with its own size. */
-    private static function films(ProofPage $proof): string
-    {
-        $films = $proof->frozen()->films;
-        $said = '';
-        foreach ($films as $nth => $film) {
-            $under = \in_array($proof->layers()[$nth]['role'] ?? '', [Layer::OFFSET, Layer::BASE], true);
-            $said .= (0 === $nth ? '' : ($under ? ' on ' : ', ')).
-                $film['name'].
-                (\count($films) > 1 ? ' ('.self::bothWays($proof->layerSize(0, $nth)).')' : '');
-        }
-
-        return $said;
-    }
-
-    private static function bothWays(Size $size): string
-    {
-        return "{$size->width->inMetric()} × {$size->height->inMetric()} mm ({$size->width->inImperial()} × "
-            ."{$size->height->inImperial()} in)";
     }
 
     private static function name(ProofPage $proof, string $ending): string
