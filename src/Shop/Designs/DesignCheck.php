@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Designs;
 
-use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Objects\MeasuredObject;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
@@ -25,7 +24,6 @@ use Yelbo\Trade\Film\Limits;
 use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Lettering\Fitted;
 use Yelbo\Trade\Lettering\Spelling;
-use Yelbo\Trade\Time\Paint;
 
 /** Everything that speaks against a drawing, and what of it stops a proof. */
 final readonly class DesignCheck
@@ -36,8 +34,8 @@ final readonly class DesignCheck
         private ShopRules $rules,
         private FaceMeasures $measures,
         private Cache $cache,
+        private ObjectCheck $objects,
         private Shelf $shelf,
-        private ClockInterface $clock,
     ) {
     }
 
@@ -66,84 +64,16 @@ final readonly class DesignCheck
                 ];
 
         return SnagGroup::all([
-            ...$this->onPaint($this->snags($fitted, $object, $film, $use, $kept), $object),
+            ...$this->objects->onPaint($this->snags($fitted, $object, $film, $use, $kept), $object),
             ...$shelf,
             ...array_filter([
                 $object->allowance()->goesOver() ? OverTheEdge::of($fitted, $object->surface()->outline()) : null,
             ]),
             // Of what is printed the film's own colour says nothing.
-            ...null === $kept || null !== $fitted->picture() ? [] : $this->contrast($fitted, $object, $kept, $films),
+            ...null === $kept || null !== $fitted->picture()
+                ? []
+                : $this->objects->contrast($fitted, $object, $kept, $films),
         ]);
-    }
-
-    /**
-     * What is said of paint in general gives way to what is known of this one.
-     *
-     * @param list<Snag> $snags
-     *
-     * @return list<Snag>
-     */
-    private function onPaint(array $snags, MeasuredObject $object): array
-    {
-        $day = $object->paintedOn();
-        if (null === $day) {
-            return $snags;
-        }
-        $cured = (new Paint($day, $this->rules->current()))->curedAt();
-        $known = array_values(
-            array_filter(
-                $snags,
-                static fn (Snag $snag): bool => SnagCode::FilmAndSurface !== $snag->code
-                    || Severity::Stop === $snag->severity,
-            ),
-        );
-
-        return $cured <= $this->clock->now()
-            ? $known
-            : [
-                ...$known,
-                new Snag(
-                    SnagCode::WetPaint,
-                    Severity::Warn,
-                    0,
-                    0,
-                    null,
-                    "Painted on {$day->format('D j M')}: film goes on from {$cured->format('D j M, H:i')}, not before.",
-                    [],
-                ),
-            ];
-    }
-
-    /**
-     * @param list<int|null> $films of each layer
-     *
-     * @return list<Snag>
-     */
-    private function contrast(Fitted $fitted, MeasuredObject $object, FilmOnShelf $kept, array $films): array
-    {
-        $colour = $object->colour();
-        if (null === $colour || \count($fitted->words->art->layers ?? []) > 1) {
-            return [];
-        }
-        $swatches = array_map(
-            fn (?int $film): string => $this->filmOf($film, $kept)->swatch(),
-            [] === $films ? [null] : $films,
-        );
-
-        return (new FilmInHand($this->rules->current()))->contrast(
-            $kept->grade(),
-            $swatches ?: [$kept->swatch()],
-            $colour,
-            array_map(
-                static fn (FilmOnShelf $other): array => [$other->name(), $other->swatch()],
-                array_values(
-                    array_filter(
-                        $this->shelf->films(),
-                        static fn (FilmOnShelf $other): bool => $other->grade() === $kept->grade() && $other !== $kept,
-                    ),
-                ),
-            ),
-        );
     }
 
     /** What knife and hook can manage of a film in a use: the stricter of its grade and its maker. */
@@ -204,7 +134,7 @@ final readonly class DesignCheck
     {
         $found = [];
         foreach ($whole->elements as $laid) {
-            $film = $this->filmOf($laid->element->film, $own);
+            $film = $this->objects->filmOf($laid->element->film, $own);
             foreach ($this->snags($laid->fitted, $object, $film->grade(), $use, $film) as $snag) {
                 // What a film says of the object and its use is said once for all that is of it.
                 if ($film->grade() !== $own->grade() || !\in_array($snag->code, self::OF_FILM, true)) {
@@ -237,7 +167,7 @@ final readonly class DesignCheck
             array_column($whole->elements, null, 'nth'),
         );
         $films = array_map(function (array $thing) use ($own): array {
-            $film = $this->filmOf($thing['film'], $own);
+            $film = $this->objects->filmOf($thing['film'], $own);
 
             return [$thing['over'], $thing['region'], $film->grade(), (string) $film->id(), $thing['nth']];
         }, $things);
@@ -246,11 +176,6 @@ final readonly class DesignCheck
             static fn (array $found): array => [$found[0], $things[$found[1]]['nth']],
             (new ElementsCheck(new DecalCheck($rules), $rules))->between($films, $use, $labels),
         );
-    }
-
-    private function filmOf(?int $film, FilmOnShelf $own): FilmOnShelf
-    {
-        return null === $film ? $own : $this->shelf->filmNumbered($film) ?? $own;
     }
 
     /** It says which element it is about, and lies where the words are drawn. */

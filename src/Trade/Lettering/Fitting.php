@@ -8,10 +8,8 @@ use Yelbo\Trade\Geometry\Anchor;
 use Yelbo\Trade\Geometry\AnchoredRoom;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
-use Yelbo\Trade\Geometry\Largest;
 use Yelbo\Trade\Geometry\Region;
 use Yelbo\Trade\Geometry\Room;
-use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Object\Ball;
 use Yelbo\Trade\Object\Development;
 use Yelbo\Trade\Object\OddShape;
@@ -38,7 +36,7 @@ final readonly class Fitting
     private OnTaper $onTaper;
     private RingRound $rings;
     private PartsOnBall $onBall;
-    private LargestOnCircle $circles;
+    private FlatFitting $flat;
     private AllRound $allRound;
 
     /** @param int $step µm; sizes that fit are told in whole steps, rounded down, so that what is told fits */
@@ -47,7 +45,7 @@ final readonly class Fitting
         $this->onTaper = new OnTaper($typesetter);
         $this->rings = new RingRound($typesetter);
         $this->onBall = new PartsOnBall($typesetter);
-        $this->circles = new LargestOnCircle($typesetter);
+        $this->flat = new FlatFitting($typesetter);
         $this->allRound = new AllRound($typesetter);
     }
 
@@ -136,7 +134,7 @@ final readonly class Fitting
         $room = $surface->safe($clearance ?? $surface->clearance($this->rules));
         $safe = $room->region();
         if ($safe->isEmpty()) {
-            throw $this->noRoom($surface, $clearance);
+            throw NoRoom::on($surface, $clearance, $this->rules);
         }
         $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $words->setting->mending->thicken);
         $middle = self::middle($room);
@@ -149,8 +147,8 @@ final readonly class Fitting
                 return $fitted;
             }
         }
-        $fit = fn (?int $height): Fitted => $this
-            ->flat($middle, $room, $inner, $words, $height, $offset, $at, $ring);
+        $fit = fn (?int $height): Fitted => $this->flat
+            ->fit($middle, $room, $inner, $words, $height, $offset, $at, $ring);
 
         return match (true) {
             $base instanceof Taper => self::hanging($base, $fit($capHeight)),
@@ -254,7 +252,7 @@ final readonly class Fitting
     {
         $room = $surface->safe($surface->clearance($this->rules));
         if ($room->region()->isEmpty()) {
-            throw $this->noRoom($surface, null);
+            throw NoRoom::on($surface, null, $this->rules);
         }
         $inner = $room->inset(self::ROUNDING + max([0, ...(array) $offset]) + $thicken);
         $base = $surface instanceof SurfaceLessKeepOuts ? $surface->surface : $surface;
@@ -336,89 +334,6 @@ final readonly class Fitting
     }
 
     /**
-     * @param array{float, float}  $middle of what is safe, µm
-     * @param int|list<int>|null   $offset
-     * @param array{int, int}|null $at
-     * @param int|null             $ring   the largest letter height of a ring round a hole
-     */
-    private function flat(
-        array $middle,
-        Room $room,
-        Room $inner,
-        Words $words,
-        ?int $capHeight,
-        int|array|null $offset,
-        ?array $at,
-        ?int $ring,
-    ): Fitted {
-        [$reference, $scale] = match (true) {
-            null !== $ring => [$ring, new Centred($this->typesetter->top($words, $ring), $inner, $middle)],
-            $words->setting->isProportional() => $this->largest($words, $inner),
-            default => $this->circles->largest($words, $inner, $middle),
-        };
-        $largest = $ring ?? (int) floor($reference * ($words->setting->isProportional() ? $scale->scale() : 1));
-        $chosen = $capHeight ?? $largest;
-        if ($chosen < Typesetter::SMALLEST) {
-            throw self::tooLong();
-        }
-        $top = $this->typesetter->top($words, $chosen, $reference);
-        $artwork = $this->typesetter->layers($words, $top, $chosen, $offset);
-        $box = $artwork->box();
-        if (null !== $at) {
-            $place = [$at[0] + $box->width() / 2, $at[1] + $box->height() / 2];
-        } elseif ($chosen === $reference || $words->setting->isProportional()) {
-            $place = $scale->middle($chosen / $reference, $middle) ?? $middle;
-        } else {
-            $place = $inner->largest($top)->middle(1.0, $middle) ?? $middle;
-        }
-        // What was mended away at one side does not move the rest.
-        [$x, $y] =
-            null === $at && !$words->setting->mending->isNothing()
-                ? self::apart($top->box(), $this->typesetter->mended($words, $top)->box())
-                : [0, 0];
-        $place = [$place[0] + $x, $place[1] + $y];
-        $corner = [(int) round($place[0] - $box->width() / 2), (int) round($place[1] - $box->height() / 2)];
-
-        return new Fitted(
-            $chosen,
-            $largest,
-            $artwork,
-            $corner,
-            $room->region(),
-            $room->holds($artwork->outermost(), $corner),
-            $words,
-        );
-    }
-
-    /**
-     * Sets the words near the size they will end at, so that curves are as fine as they should be.
-     *
-     * @return array{int, Largest}
-     */
-    private function largest(Words $words, Room $inner): array
-    {
-        $room = $inner->region();
-        $reference = $this->typesetter->guess($words, $room->isEmpty() ? Box::sized(1, 1) : $room->box());
-        for ($round = 0;; ++$round) {
-            $largest = $inner->largest($this->typesetter->top($words, $reference));
-            $better = Typesetter::reference(max(1000, (int) floor($reference * $largest->scale())));
-            if ($better <= $reference || $round >= 2) {
-                return [$reference, $largest];
-            }
-            $reference = $better;
-        }
-    }
-
-    /** @return array{float, float} from the middle of one box to another's, µm */
-    private static function apart(Box $one, Box $other): array
-    {
-        return [
-            ($other->left + $other->right - $one->left - $one->right) / 2,
-            ($other->top + $other->bottom - $one->top - $one->bottom) / 2,
-        ];
-    }
-
-    /**
      * The middle of an object is the middle of the box of what is safe on it: a lip or a rim kept clear moves it, a
      * hole or a hinge inside does not. Source: handbook section 3, "First sizes".
      *
@@ -447,30 +362,5 @@ final readonly class Fitting
             $surface instanceof OddShape => $room,
             default => new AnchoredRoom($room, new Anchor($middle[0], $middle[1], $lean)),
         };
-    }
-
-    private function noRoom(Surface $surface, ?int $clearance): Refused
-    {
-        if (
-            $surface instanceof SurfaceLessKeepOuts
-            && !$surface->surface
-                ->safe($clearance ?? $surface->clearance($this->rules))
-                ->region()
-                ->isEmpty()
-        ) {
-            return new Refused(
-                'no-room',
-                'What has to stay clear takes up the whole safe area. Measure the keep-outs again, or choose another '
-                    .'side of the object.',
-                '/keepOuts',
-            );
-        }
-        $wanted = Length::micrometres($clearance ?? $surface->clearance($this->rules))->inMetric();
-
-        return new Refused(
-            'no-room',
-            "With a clearance of $wanted mm to every edge this object leaves no room for a decal.",
-            null === $clearance ? '/object' : '/clearance',
-        );
     }
 }
