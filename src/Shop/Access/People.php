@@ -123,11 +123,7 @@ final readonly class People
             $stations,
         ): void {
             $this->refuseLastOwner($worker, $version, $role, $disabled);
-            $says = match (true) {
-                $disabled && !$worker->isDisabled() => 'is shut out',
-                !$disabled && $worker->isDisabled() => 'may sign in again',
-                default => 'was changed',
-            };
+            $says = self::said($worker, $disabled);
             $worker->describe($name, $role, $disabled);
             $worker->worksAt($stations);
             $this->book->note('people', "{$worker->name()} $says ({$role->value})");
@@ -140,6 +136,15 @@ final readonly class People
             $this->book->who(),
             "{$worker->name()} ({$worker->getUserIdentifier()}): {$role->value}".($disabled ? ', shut out' : ''),
         );
+    }
+
+    private static function said(Worker $worker, bool $disabled): string
+    {
+        return match (true) {
+            $disabled && !$worker->isDisabled() => 'is shut out',
+            !$disabled && $worker->isDisabled() => 'may sign in again',
+            default => 'was changed',
+        };
     }
 
     /** Two owners who take each other's place at once decide one after the other. */

@@ -81,57 +81,59 @@ final readonly class DemoOrdering
      */
     public function order(array $order, array $films, \DateTimeImmutable $now, int $nth): void
     {
-        [
-            $customer,
-            $contact,
-            $words,
-            $object,
-            $surface,
-            $width,
-            $height,
-            $corner,
-            $use,
-            $film,
-            $count,
-            $days,
-            $applies,
-            $face,
-            $station,
-        ] = $order;
+        $station = $order[14];
         $far = self::FAR[$station];
         $began = $now->modify(\sprintf('-%d hours', 26 + 2 * $far + ($nth % 5)));
         Clock::set(new MockClock($began));
         $this->book->as(0 === $nth % 3 ? 'Tomas' : 'Ines');
-        $docket = $this->take->begin(new TypedOrder(Answers::fromKept([
+        $docket = $this->take->begin(
+            new TypedOrder($this->answers($order, $films, $now, 1 === $nth && 0 === $far)),
+            $far > 0,
+        );
+        if ($far < 2) {
+            return;
+        }
+        Clock::set(new MockClock($began->modify('+40 minutes')));
+        $item = $docket->item();
+        $this->draw->draw($item, $docket->version(), new Draft($item->words(), new Design($order[13])), true);
+        if ($far < 3) {
+            return;
+        }
+        $this->approval->approve($docket, $docket->version(), 1, $order[0]);
+        if ($far >= 4) {
+            $this->making->make($docket, $far, $began->modify('+2 hours'));
+        } elseif ('Ottilie Marchbanks' === $order[0]) {
+            $this->making->spoilOne($docket, $began->modify('+3 hours'));
+        }
+    }
+
+    /**
+     * @param array{
+     *     string, string, string, string, string, string, string, string, string,
+     *     int, int, int, string, string, string,
+     * } $order
+     * @param list<FilmOnShelf> $films
+     */
+    private function answers(array $order, array $films, \DateTimeImmutable $now, bool $unmeasured): Answers
+    {
+        [$customer, $contact, $words, $object, $surface, $width, $height, $corner, $use] = $order;
+        [$film, $count, $days, $applies] = \array_slice($order, 9);
+
+        return Answers::fromKept([
             'customer' => $customer,
             'contact' => $contact,
             'words' => $words,
             'object' => $object,
             'surface' => $surface,
             'width' => $width,
-            'height' => 1 === $nth && 0 === $far ? '' : $height,
+            'height' => $unmeasured ? '' : $height,
             'corner' => $corner,
             'useOf' => $use,
             'film' => (string) $films[$film]->id(),
             'quantity' => (string) $count,
             'neededOn' => $now->modify("+$days days")->format('Y-m-d'),
             'appliedBy' => $applies,
-        ])), $far > 0);
-        if ($far < 2) {
-            return;
-        }
-        Clock::set(new MockClock($began->modify('+40 minutes')));
-        $item = $docket->item();
-        $this->draw->draw($item, $docket->version(), new Draft($item->words(), new Design($face)), true);
-        if ($far < 3) {
-            return;
-        }
-        $this->approval->approve($docket, $docket->version(), 1, $customer);
-        if ($far >= 4) {
-            $this->making->make($docket, $far, $began->modify('+2 hours'));
-        } elseif ('Ottilie Marchbanks' === $customer) {
-            $this->making->spoilOne($docket, $began->modify('+3 hours'));
-        }
+        ]);
     }
 
     /**

@@ -91,19 +91,15 @@ final readonly class SetDrawer
         $outliers = $design->setSize()->each
             ? []
             : $proposals->outliers($surface, $words, $alone, $this->faces->all(), $design->offsets());
-        $members = [];
-        foreach ($words as $nth => $each) {
-            $outlier = $outliers[$nth] ?? null;
-            $members[] = $this->member(
-                $each,
-                $heights[$nth],
-                $alone[$nth],
-                $decals[$nth],
-                $films[$nth],
-                $limits,
-                $outlier,
-            );
-        }
+        $member = fn (Words $each, int $nth): DrawnMember => $this->member(
+            $each,
+            $heights[$nth],
+            $alone[$nth],
+            $decals[$nth],
+            $films[$nth],
+            $limits,
+            $outliers[$nth] ?? null,
+        );
         $names = array_map(static fn (array $lines): string => implode(' ', $lines), $roster);
         $least = min([\PHP_INT_MAX, ...$heights]);
 
@@ -111,7 +107,7 @@ final readonly class SetDrawer
             $least,
             max([0, ...$heights]),
             (int) array_search(min([\PHP_INT_MAX, ...$alone]), $alone, true),
-            $members,
+            array_map($member, $words, array_keys($words)),
             array_map(
                 static fn (array $alike): array => array_combine(['later', 'earlier', 'says'], $alike),
                 Roster::alike($names),

@@ -50,13 +50,12 @@ final readonly class FlatFitting
         $top = $this->typesetter->top($words, $chosen, $reference);
         $artwork = $this->typesetter->layers($words, $top, $chosen, $offset);
         $box = $artwork->box();
-        if (null !== $at) {
-            $place = [$at[0] + $box->width() / 2, $at[1] + $box->height() / 2];
-        } elseif ($chosen === $reference || $words->setting->isProportional()) {
-            $place = $scale->middle($chosen / $reference, $middle) ?? $middle;
-        } else {
-            $place = $inner->largest($top)->middle(1.0, $middle) ?? $middle;
-        }
+        $place = match (true) {
+            null !== $at => [$at[0] + $box->width() / 2, $at[1] + $box->height() / 2],
+            $chosen === $reference || $words->setting->isProportional() => $scale
+                ->middle($chosen / $reference, $middle) ?? $middle,
+            default => $inner->largest($top)->middle(1.0, $middle) ?? $middle,
+        };
         // What was mended away at one side does not move the rest.
         [$x, $y] =
             null === $at && !$words->setting->mending->isNothing()

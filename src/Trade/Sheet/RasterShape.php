@@ -113,16 +113,7 @@ final class RasterShape
             $raster->rows + 2 * $margin,
         );
         $near = $kept($outlines[1]);
-        $sample = $rest = [];
-        foreach ($raster->runs() as $row => $of) {
-            foreach ($of as [$from, $to]) {
-                if (0 === $row % self::EVERY || $row === $raster->rows - 1) {
-                    $sample[] = [$row, $from, $to];
-                } else {
-                    $rest[] = [$row, $from, $to];
-                }
-            }
-        }
+        [$sample, $rest] = self::runs($raster);
 
         return new self(
             $turn,
@@ -139,6 +130,27 @@ final class RasterShape
             $outlines[2] === $outlines[1] ? $near : $kept($outlines[2]),
             $margin,
         );
+    }
+
+    /**
+     * Runs of cells: some of them, which find most clashes, and the others.
+     *
+     * @return array{list<array{int, int, int}>, list<array{int, int, int}>} row, from and to
+     */
+    private static function runs(Raster $raster): array
+    {
+        $sample = $rest = [];
+        foreach ($raster->runs() as $row => $of) {
+            foreach ($of as [$from, $to]) {
+                if (0 === $row % self::EVERY || $row === $raster->rows - 1) {
+                    $sample[] = [$row, $from, $to];
+                } else {
+                    $rest[] = [$row, $from, $to];
+                }
+            }
+        }
+
+        return [$sample, $rest];
     }
 
     /**
