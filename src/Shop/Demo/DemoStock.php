@@ -25,6 +25,7 @@ final readonly class DemoStock
     ) {
     }
 
+    /** The machines the wharf cuts on. */
     public function machines(): void
     {
         foreach (DemoOrders::MACHINES as [$name, $kind, $figures, $force, $blade]) {
