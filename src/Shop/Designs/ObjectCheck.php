@@ -93,6 +93,7 @@ final readonly class ObjectCheck
         );
     }
 
+    /** The film of an element; the item's own where it has none of its own, or that is gone. */
     public function filmOf(?int $film, FilmOnShelf $own): FilmOnShelf
     {
         return null === $film ? $own : $this->shelf->filmNumbered($film) ?? $own;
