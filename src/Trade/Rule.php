@@ -430,7 +430,11 @@ enum Rule: string
         return [$this->spec()['least'], $this->spec()['most']];
     }
 
-    /** @throws Refused for a value outside what makes sense */
+    /**
+     * @param float $value in the rule’s own unit
+     *
+     * @throws Refused for a value outside what makes sense
+     */
     public function check(float $value): void
     {
         $spec = $this->spec();

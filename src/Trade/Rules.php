@@ -21,6 +21,8 @@ final readonly class Rules
     /**
      * These figures with one of them changed.
      *
+     * @param float $value in the rule’s own unit
+     *
      * @throws Refused for a value outside what makes sense
      */
     public function with(Rule $rule, float $value): self

@@ -74,7 +74,12 @@ final readonly class Matrix
         return $all;
     }
 
-    /** A move, user units. */
+    /**
+     * A move, user units.
+     *
+     * @param float $x in the unit of the drawing
+     * @param float $y in the unit of the drawing
+     */
     public static function move(float $x, float $y): self
     {
         return new self(1, 0, 0, 1, $x, $y);

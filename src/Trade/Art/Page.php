@@ -38,6 +38,8 @@ final class Page
      * A view box laid into so much width and height, in whatever unit those are.
      *
      * @param array{float, float, float, float} $box left, top, width, height
+     * @param float $width µm
+     * @param float $height µm
      */
     public static function fitted(array $box, float $width, float $height, string $aspect): Matrix
     {

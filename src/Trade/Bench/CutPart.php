@@ -11,6 +11,7 @@ use Yelbo\Trade\Measure\Size;
 /** A part of a decal that was cut in parts: its number from 1, and its box in the decal's own frame, µm. */
 final readonly class CutPart
 {
+    /** @param int $number from 1 */
     public function __construct(public int $number, public Box $box)
     {
     }

@@ -40,7 +40,12 @@ enum HandleSide: string
         );
     }
 
-    /** A place on the wall, from 0 to the way round. */
+    /**
+     * A place on the wall, from 0 to the way round.
+     *
+     * @param float $at µm round the wall
+     * @param int $circumference µm
+     */
     public static function round(float $at, int $circumference): float
     {
         $round = fmod($at, $circumference);

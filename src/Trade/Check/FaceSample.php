@@ -25,7 +25,11 @@ final readonly class FaceSample
     ) {
     }
 
-    /** This sample with another verdict. */
+    /**
+     * This sample with another verdict.
+     *
+     * @param float $spare a share of the limit that binds, one being just enough
+     */
     public function judged(float $spare, string $verdict): self
     {
         return new self($this->face, $this->film, $this->capHeight, $spare, $verdict);

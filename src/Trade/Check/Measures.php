@@ -93,7 +93,11 @@ final readonly class Measures
             );
     }
 
-    /** Measures of letters so much higher. */
+    /**
+     * Measures of letters so much higher.
+     *
+     * @param float $share of the size they were taken at
+     */
     public function times(float $share): self
     {
         return 1.0 === $share

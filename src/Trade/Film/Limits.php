@@ -9,6 +9,12 @@ use Yelbo\Trade\Rules;
 /** The smallest things that can be cut, weeded and will stay on, µm. Source: handbook section 5. */
 final readonly class Limits
 {
+    /**
+     * @param int $stroke µm
+     * @param int $island µm
+     * @param int $counter µm
+     * @param int $gap µm
+     */
     public function __construct(public int $stroke, public int $island, public int $counter, public int $gap)
     {
     }

@@ -22,7 +22,12 @@ final readonly class PrintArea
     {
     }
 
-    /** In the middle of a sheet across and down; all of it where it is smaller than what the printer reaches. */
+    /**
+     * In the middle of a sheet across and down; all of it where it is smaller than what the printer reaches.
+     *
+     * @param int $width µm
+     * @param int $height µm
+     */
     public static function on(int $width, int $height, Rules $rules): self
     {
         $across = min($width, $rules->micrometres(Rule::PrintWide));

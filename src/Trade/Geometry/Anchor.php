@@ -11,6 +11,7 @@ namespace Yelbo\Trade\Geometry;
 final readonly class Anchor
 {
     /**
+     * @param float $x µm
      * @param float|null $y    none for anywhere on the line
      * @param float      $lean of the shape's height: how far under the middle of its box that point lies
      */
@@ -18,7 +19,11 @@ final readonly class Anchor
     {
     }
 
-    /** This anchor for shapes that lean so much. */
+    /**
+     * This anchor for shapes that lean so much.
+     *
+     * @param float $lean how far the middle lies under its own, a share of the art’s height
+     */
     public function leaning(float $lean): self
     {
         return $lean === $this->lean ? $this : new self($this->x, $this->y, $lean);

@@ -17,7 +17,11 @@ final readonly class AnchoredRoom implements Room
         return $this->room;
     }
 
-    /** This room for art that leans so much. */
+    /**
+     * This room for art that leans so much.
+     *
+     * @param float $lean a share of the height
+     */
     public function leaning(float $lean): self
     {
         return new self($this->room, $this->anchor->leaning($lean));

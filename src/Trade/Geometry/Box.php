@@ -7,6 +7,12 @@ namespace Yelbo\Trade\Geometry;
 /** An upright box in micrometres, y down. */
 final readonly class Box
 {
+    /**
+     * @param int $left µm
+     * @param int $top µm
+     * @param int $right µm
+     * @param int $bottom µm
+     */
     public function __construct(public int $left, public int $top, public int $right, public int $bottom)
     {
     }

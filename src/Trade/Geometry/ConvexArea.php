@@ -75,7 +75,11 @@ final readonly class ConvexArea implements Room
         return self::within($sides);
     }
 
-    /** A rectangle with round corners: a smaller rectangle grown by the radius. */
+    /**
+     * A rectangle with round corners: a smaller rectangle grown by the radius.
+     *
+     * @param int $radius µm
+     */
     public static function rounded(Box $box, int $radius): self
     {
         if ($radius <= 0) {

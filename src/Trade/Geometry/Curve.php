@@ -25,6 +25,7 @@ final class Curve
      * @param Point $a
      * @param Point $control
      * @param Point $b
+     * @param float $tolerance how far the line may be from the curve, in the unit of its points
      *
      * @return list<Point>
      */
@@ -51,6 +52,7 @@ final class Curve
      * @param Point $c
      * @param Point $d
      * @param Point $b
+     * @param float $tolerance how far the line may be from the curve, in the unit of its points
      *
      * @return list<Point>
      */
@@ -79,7 +81,11 @@ final class Curve
      * The elliptical arc of SVG's `A`, by its endpoint form.
      *
      * @param Point $a
+     * @param float $rx in the unit of the points
+     * @param float $ry in the unit of the points
+     * @param float $tilt degrees
      * @param Point $b
+     * @param float $tolerance how far the line may be from the curve, in the unit of its points
      *
      * @return list<Point>
      */

@@ -44,6 +44,7 @@ final readonly class LargestAbout implements Largest
         return $this->scale;
     }
 
+    /** @param float $scale of the size it was tried at */
     public function middle(float $scale, array $wanted): ?array
     {
         return $scale > $this->scale * (1 + self::GRACE) ? null : [$this->x, $this->y - $scale * $this->up];

@@ -53,6 +53,7 @@ final class LargestAt implements Largest
         return $this->best ??= $this->search();
     }
 
+    /** @param float $scale of the size it was tried at */
     public function middle(float $scale, array $wanted): ?array
     {
         return $this->fits($scale) ? [$this->x, $this->y - $scale * $this->up] : null;

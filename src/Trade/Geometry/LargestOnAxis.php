@@ -28,6 +28,7 @@ final class LargestOnAxis implements Largest
     /** @var array{float, float} */
     private readonly array $middle;
 
+    /** @param float $x µm */
     public function __construct(
         private readonly Region $room,
         Region $shape,
@@ -46,7 +47,11 @@ final class LargestOnAxis implements Largest
         return max(0.0, $this->best()[0]);
     }
 
-    /** As near to the height wanted as there is room on the line. */
+    /**
+     * As near to the height wanted as there is room on the line.
+     *
+     * @param float $scale of the size it was tried at
+     */
     public function middle(float $scale, array $wanted): ?array
     {
         if ($this->fits($scale, $wanted[1])) {

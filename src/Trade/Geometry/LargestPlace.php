@@ -51,6 +51,7 @@ final class LargestPlace implements Largest
         return max(0.0, $this->best()[0]);
     }
 
+    /** @param float $scale of the size it was tried at */
     public function middle(float $scale, array $wanted): ?array
     {
         if ($this->fits($scale, ...$wanted)) {

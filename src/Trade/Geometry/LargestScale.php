@@ -58,6 +58,7 @@ final class LargestScale implements Largest
         return max(0.0, $this->best()[0]);
     }
 
+    /** @param float $scale of the size it was tried at */
     public function middle(float $scale, array $wanted): ?array
     {
         [$most, $x, $y] = $this->best();

@@ -76,7 +76,11 @@ final class Raster
         return new self($runs, $columns, $rows);
     }
 
-    /** Every cell that lies wholly in a region. */
+    /**
+     * Every cell that lies wholly in a region.
+     *
+     * @param float $cell the side of a cell, µm
+     */
     public static function whole(Region $region, float $cell): self
     {
         $box = $region->box();
@@ -115,7 +119,11 @@ final class Raster
         );
     }
 
-    /** The cells as one integer, each row so many bits after the one before. */
+    /**
+     * The cells as one integer, each row so many bits after the one before.
+     *
+     * @param int $stride bits in a row
+     */
     public function bits(int $stride): \GMP
     {
         $rows = [];

@@ -145,7 +145,11 @@ final readonly class Region
         );
     }
 
-    /** Scaled about the origin; both ways alike, since letters are never stretched (section 4). */
+    /**
+     * Scaled about the origin; both ways alike, since letters are never stretched (section 4).
+     *
+     * @param float $factor of its size
+     */
     public function scaled(float $factor): self
     {
         return 1.0 === $factor
@@ -157,7 +161,13 @@ final readonly class Region
             );
     }
 
-    /** Scaled about the origin and then moved; corners may touch each other where they were rounded. */
+    /**
+     * Scaled about the origin and then moved; corners may touch each other where they were rounded.
+     *
+     * @param float $factor of its size
+     * @param float $dx µm
+     * @param float $dy µm
+     */
     public function put(float $factor, float $dx, float $dy): self
     {
         return $this->mapped(
@@ -167,6 +177,8 @@ final readonly class Region
 
     /**
      * Stretched along x about the origin: to condense or expand lettering on request (section 4).
+     *
+     * @param float $factor of its size
      */
     public function widened(float $factor): self
     {

@@ -17,6 +17,9 @@ final class RoomGrid
     /**
      * Every place a shape has at a scale: by row, a string with `0` where its left top cell may go.
      *
+     * @param float $scale of the size it was tried at
+     * @param int $cells how many each way
+     *
      * @return array<int, string>
      */
     public function places(Region $shape, float $scale, int $cells): array

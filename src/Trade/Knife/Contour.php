@@ -15,7 +15,11 @@ final readonly class Contour
     {
     }
 
-    /** This outline begun at another corner. */
+    /**
+     * This outline begun at another corner.
+     *
+     * @param int $corner its number in the outline
+     */
     public function from(int $corner): self
     {
         return new self(

@@ -12,6 +12,7 @@ final readonly class JudgedCut
     /**
      * @param float $metres what the blade had cut by then
      * @param float $force  grams
+     * @param int $passes times the knife went over it
      */
     public function __construct(
         public Film $film,

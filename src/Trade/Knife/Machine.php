@@ -11,6 +11,12 @@ use Yelbo\Trade\Rules;
 /** What the nest and the cut file have to know of the machine. Lengths in µm, speeds in mm/s. */
 final readonly class Machine
 {
+    /**
+     * @param int $bladeOffset µm
+     * @param int $overcut µm
+     * @param float $cutSpeed mm/s
+     * @param float $travelSpeed mm/s
+     */
     public function __construct(
         public int $bladeOffset,
         public int $overcut,

@@ -34,6 +34,7 @@ final readonly class TestCut
 
     /**
      * @param array{least: float, most: float, step: float} $machine grams
+     * @param float $metres metres the blade has cut
      * @param list<JudgedCut>                               $log     the oldest first
      */
     public function __construct(

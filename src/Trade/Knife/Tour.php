@@ -60,7 +60,11 @@ final class Tour
         return $sum;
     }
 
-    /** Until nothing helps, or for so many sweeps. */
+    /**
+     * Until nothing helps, or for so many sweeps.
+     *
+     * @param int $sweeps how often all of it is looked at
+     */
     public function improve(int $sweeps = self::SWEEPS): void
     {
         for ($sweep = 0; $sweep < $sweeps; ++$sweep) {

@@ -9,7 +9,10 @@ use Yelbo\Trade\Rule;
 /** A limit that the shop's own log contradicts, and what the log says instead: for the owner to take or leave. */
 final readonly class Proposal
 {
-    /** @param float $to in the figure's own unit */
+    /**
+     * @param float $from in the rule’s own unit
+     * @param float $to in the figure's own unit
+     */
     public function __construct(public Rule $rule, public float $from, public float $to, public string $says)
     {
     }

@@ -14,7 +14,11 @@ final readonly class Tally
     public float $least;
     public float $most;
 
-    /** @param string $of what was cut */
+    /**
+     * @param string $of what was cut
+     * @param int $cases how many there were
+     * @param int $back how many of them came back
+     */
     public function __construct(public string $of, public int $cases, public int $back)
     {
         [$this->least, $this->most] = self::range($cases, $back);

@@ -22,7 +22,11 @@ final readonly class Centred implements Largest
         return null === $this->middle(1.0, $this->middle) ? 0.0 : 1.0;
     }
 
-    /** The letters' box may be uneven about the circle's own middle, which is the shape's origin. */
+    /**
+     * The letters' box may be uneven about the circle's own middle, which is the shape's origin.
+     *
+     * @param float $scale of the size it was tried at
+     */
     public function middle(float $scale, array $wanted): ?array
     {
         $shape = $this->shape->scaled($scale);

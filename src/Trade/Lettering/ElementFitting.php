@@ -17,7 +17,11 @@ final readonly class ElementFitting
     {
     }
 
-    /** @throws Refused where the object leaves no room, or the element cannot be set */
+    /**
+     * @param int|null $clearance to the edge, µm
+     *
+     * @throws Refused where the object leaves no room, or the element cannot be set
+     */
     public function fit(Surface $surface, Element $element, ?int $clearance = null): Fitted
     {
         [$words, $offset] = [$element->words, $element->offset];

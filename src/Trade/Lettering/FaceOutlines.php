@@ -43,7 +43,11 @@ final class FaceOutlines
         $this->metrics = $font->getData('hmtx');
     }
 
-    /** Whether the face has a character. */
+    /**
+     * Whether the face has a character.
+     *
+     * @param int $codePoint of Unicode
+     */
     public function has(int $codePoint): bool
     {
         return isset($this->characters[$codePoint]);
@@ -62,6 +66,7 @@ final class FaceOutlines
     }
 
     /**
+     * @param int $glyph its number in the face
      * @param float $tolerance in font units
      *
      * @return list<list<array{float, float}>> closed rings, y up

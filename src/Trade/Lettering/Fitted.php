@@ -133,7 +133,11 @@ final readonly class Fitted
         return (int) floor((100 * $this->capHeight) / max(1, $other->largest) - 100);
     }
 
-    /** This fit with a smaller size told as the largest. */
+    /**
+     * This fit with a smaller size told as the largest.
+     *
+     * @param int $largest the largest letter height that fits, µm
+     */
     public function upTo(int $largest): self
     {
         return new self(...[...get_object_vars($this), 'largest' => $largest]);

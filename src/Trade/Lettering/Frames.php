@@ -32,7 +32,11 @@ final class Frames
     {
     }
 
-    /** Words cut out of a solid. */
+    /**
+     * Words cut out of a solid.
+     *
+     * @param int $capHeight the letter height, µm
+     */
     public static function knockedOut(Region $letters, int $capHeight, KnockoutShape $shape): Region
     {
         $margin = (int) round(self::MARGIN * $capHeight);

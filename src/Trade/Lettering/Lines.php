@@ -15,7 +15,11 @@ final readonly class Lines
     {
     }
 
-    /** One line as it is cut, where its baseline begins the origin. */
+    /**
+     * One line as it is cut, where its baseline begins the origin.
+     *
+     * @param int $capHeight the letter height, µm
+     */
     public function fused(Words $words, int $nth, int $capHeight): Region
     {
         return self::something(
@@ -52,6 +56,8 @@ final readonly class Lines
     /**
      * Glyphs as they are cut, of whatever face with capitals of that height.
      *
+     * @param int $capHeight the letter height, µm
+     *
      * @return \Closure(Face, int): Region
      */
     public function cut(int $capHeight): \Closure
@@ -66,6 +72,7 @@ final readonly class Lines
     /**
      * One line, its letters side by side; they may overlap.
      *
+     * @param int $capHeight the letter height, µm
      * @param \Closure(Face, int): Region $outline of a glyph at that height
      */
     public function loose(Words $words, int $nth, int $capHeight, \Closure $outline): Region
@@ -141,6 +148,7 @@ final readonly class Lines
      * Lines one under the other and their ink clear, those of one height with their baselines evenly apart.
      *
      * @param list<Region> $lines
+     * @param int $capHeight the letter height, µm
      * @param list<float>  $shares the letter height of each as a share of the decal's
      *
      * @return list<Region>

@@ -68,7 +68,11 @@ final readonly class Mending
         return [] === array_filter(get_object_vars($this));
     }
 
-    /** This mending with one step set. */
+    /**
+     * This mending with one step set.
+     *
+     * @param int $figure µm
+     */
     public function with(string $step, int $figure): self
     {
         return new self(...[...get_object_vars($this), $step => $figure]);

@@ -49,6 +49,7 @@ final readonly class OnCircle
     }
 
     /**
+     * @param int $capHeight the letter height, µm
      * @param \Closure(Face, int): Region $outline of a glyph at that height
      *
      * @return list<Region> letter by letter, the circle's middle the origin

@@ -24,7 +24,11 @@ final class Oval
     {
     }
 
-    /** So much larger all round. */
+    /**
+     * So much larger all round.
+     *
+     * @param float $by µm
+     */
     public function grown(float $by): self
     {
         return new self($this->across + $by, $this->down + $by);
@@ -48,7 +52,11 @@ final class Oval
         return $this->isCircle() ? 2 * \M_PI * $this->across : 4 * $this->quarter()[self::PARTS];
     }
 
-    /** The angle about the middle, in the sense of an oval, so far from the top; radians. */
+    /**
+     * The angle about the middle, in the sense of an oval, so far from the top; radians.
+     *
+     * @param float $way along it from the top, µm
+     */
     public function angleAt(float $way): float
     {
         if ($this->isCircle()) {
@@ -69,6 +77,8 @@ final class Oval
     /**
      * The point at an angle, and the way out there.
      *
+     * @param float $angle radians
+     *
      * @return array{float, float, float, float} x, y, and a direction one long
      */
     public function at(float $angle): array
@@ -80,7 +90,11 @@ final class Oval
         return [$this->across * $sin, -$this->down * $cos, $x / $long, $y / $long];
     }
 
-    /** How a letter standing at an angle is turned, radians clockwise. */
+    /**
+     * How a letter standing at an angle is turned, radians clockwise.
+     *
+     * @param float $angle radians
+     */
     public function slope(float $angle): float
     {
         [, , $x, $y] = $this->at($angle);

@@ -8,7 +8,11 @@ namespace Yelbo\Trade\Lettering;
 final readonly class PlacedGlyph
 {
     /**
+     * @param int $glyph its number in the face
      * @param int       $cluster the character it stands for, counted from 0
+     * @param float $x font units
+     * @param float $y font units
+     * @param float $advance font units
      * @param Face|null $face    another face it is taken from; the figures are in units of the line's own all the same
      */
     public function __construct(
@@ -21,7 +25,11 @@ final readonly class PlacedGlyph
     ) {
     }
 
-    /** So far further along the line. */
+    /**
+     * So far further along the line.
+     *
+     * @param float $by font units
+     */
     public function shifted(float $by): self
     {
         return 0.0 === $by
@@ -29,7 +37,11 @@ final readonly class PlacedGlyph
             : new self($this->glyph, $this->cluster, $this->x + $by, $this->y, $this->advance, $this->face);
     }
 
-    /** In units so many times as large. */
+    /**
+     * In units so many times as large.
+     *
+     * @param float $share of the units of another face
+     */
     public function scaled(float $share): self
     {
         return new self(
@@ -42,7 +54,11 @@ final readonly class PlacedGlyph
         );
     }
 
-    /** This glyph taken out of a face, for a character of the line. */
+    /**
+     * This glyph taken out of a face, for a character of the line.
+     *
+     * @param int $cluster which letter of the line it begins at
+     */
     public function from(Face $face, int $cluster): self
     {
         return new self($this->glyph, $cluster, $this->x, $this->y, $this->advance, $face);

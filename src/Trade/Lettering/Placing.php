@@ -52,6 +52,7 @@ final readonly class Placing
      * @param array{int, int} $at   left and top of the art as it lies
      * @param string          $from `left`, `right`, `top` or `bottom` for an edge, `across` or `down` for the middle,
      *     with `/n` for the nth part; `between/n/m` for the middle between two parts, the distance to the right of it
+     * @param int $distance µm
      *
      * @return array{int, int} left and top of the art put there
      *

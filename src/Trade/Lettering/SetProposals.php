@@ -30,6 +30,7 @@ final readonly class SetProposals
 
     private Fitting $fitting;
 
+    /** @param int $step sizes are told in whole steps of so many µm */
     public function __construct(private Typesetter $typesetter, private Rules $rules, int $step = 1)
     {
         $this->fitting = new Fitting($typesetter, $rules, $step);

@@ -18,20 +18,20 @@ final readonly class Setting
     /**
      * @param int      $tracking    extra space after each letter, in 1/1000 of the em
      * @param int|null $radius      of the circle the baseline stands on, µm; by the bow where left out
-     * @param float|null $bow       the same as a share of the letter height; by the words where left out too
-     * @param float|null $bowDown   half the height of an oval baseline as a share of the letter height, `bow` being
-     *     half its width; a circle where left out
      * @param float    $lineSpacing clear film between stacked lines, as a share of the letter height
      * @param float    $condense    per cent narrower; wider where negative
+     * @param float|null $bow       the same as a share of the letter height; by the words where left out too
+     * @param Mending  $mending     what is done to the outlines for knife and hook
      * @param float|null $pitch     from baseline to baseline of stacked lines, as a share of the letter height; by
      *     their ink where left out
      * @param float    $lean        of the art's height: how far under its own middle that of the set it belongs to lies
+     * @param float|null $bowDown   half the height of an oval baseline as a share of the letter height, `bow` being
+     *     half its width; a circle where left out
      * @param list<LineStyle> $styles  what lines have of their own, the first line first
+     * @param bool     $justify     whether all lines are set to one width, the shortest as high as the letter height
+     * @param Face|null $signs      where signs are taken from that the face lacks
      * @param float    $wordSpace   between words that go all round, as a share of the letter height: what is added to
      *     the face's own
-     * @param bool     $justify     whether all lines are set to one width, the shortest as high as the letter height
-     * @param Mending  $mending     what is done to the outlines for knife and hook
-     * @param Face|null $signs      where signs are taken from that the face lacks
      */
     public function __construct(
         public Arrangement $arrangement = Arrangement::Line,
@@ -139,7 +139,12 @@ final readonly class Setting
             || (Arrangement::Knockout === $this->arrangement && KnockoutShape::Band === $this->shape);
     }
 
-    /** This setting along a circle, its radius as a share of the letter height, or along an oval by half its sides. */
+    /**
+     * This setting along a circle, its radius as a share of the letter height, or along an oval by half its sides.
+     *
+     * @param float $bow a share of the letter height
+     * @param float|null $down half the height of an oval, a share of the letter height
+     */
     public function bowed(float $bow, ?float $down = null): self
     {
         return $this->with(['radius' => null, 'bow' => $bow, 'bowDown' => $down]);
@@ -157,13 +162,21 @@ final readonly class Setting
         return $this->with(['signs' => $signs]);
     }
 
-    /** This setting with so much more space between words, as a share of the letter height. */
+    /**
+     * This setting with so much more space between words, as a share of the letter height.
+     *
+     * @param float $wordSpace a share of the letter height
+     */
     public function spaced(float $wordSpace): self
     {
         return $this->with(['wordSpace' => $wordSpace]);
     }
 
-    /** This setting with so much space between letters, in thousandths of the em. */
+    /**
+     * This setting with so much space between letters, in thousandths of the em.
+     *
+     * @param int $tracking thousandths of the em
+     */
     public function tracked(int $tracking): self
     {
         return $this->with(['tracking' => $tracking]);
@@ -175,13 +188,22 @@ final readonly class Setting
         return abs($this->condense) > $rules->value(Rule::CondenseMost);
     }
 
-    /** This setting so many per cent narrower; wider where negative. */
+    /**
+     * This setting so many per cent narrower; wider where negative.
+     *
+     * @param float $condense per cent narrower; wider where negative
+     */
     public function condensed(float $condense): self
     {
         return $this->with(['condense' => $condense]);
     }
 
-    /** This setting for a member of a set whose lines stand alike. */
+    /**
+     * This setting for a member of a set whose lines stand alike.
+     *
+     * @param float $pitch a share of the letter height
+     * @param float $lean a share of the letter height
+     */
     public function linedUp(float $pitch, float $lean): self
     {
         return $this->with(['pitch' => $pitch, 'lean' => $lean]);

@@ -29,6 +29,7 @@ final readonly class Words
     /**
      * @param list<string>        $lines   as the customer spells them; composed to NFC, else untouched
      * @param Setting|Arrangement $setting an arrangement alone leaves the rest as is usual
+     * @param int $tracking thousandths of the em
      *
      * @throws Refused
      */

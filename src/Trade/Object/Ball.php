@@ -49,7 +49,11 @@ final readonly class Ball implements Round
         return 0;
     }
 
-    /** What is seen from the front. How large each part of a decal may be there, its strain says. */
+    /**
+     * What is seen from the front. How large each part of a decal may be there, its strain says.
+     *
+     * @param int $clearance to the edge, µm
+     */
     public function safe(int $clearance): Room
     {
         $angle = deg2rad(min(180.0, $this->seen ?? 180.0)) / 2;
@@ -109,6 +113,10 @@ final readonly class Ball implements Round
         return Geos::intersection($flat, $this->outline())->bent($this->fromTheFront(...));
     }
 
+    /**
+     * @param float $x µm
+     * @param float $y µm
+     */
     public function seenAt(float $x, float $y): ?array
     {
         $middle = $this->size()->width->micrometres / 2;

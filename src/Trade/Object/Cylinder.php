@@ -46,6 +46,7 @@ final readonly class Cylinder implements Wall
         return Clearance::share($this->size(), Rule::Clearance, $rules);
     }
 
+    /** @param int $clearance to the edge, µm */
     public function safe(int $clearance): Room
     {
         $all = ConvexArea::box(
@@ -60,6 +61,7 @@ final readonly class Cylinder implements Wall
         return FromTheFront::isAllRound($this->seen);
     }
 
+    /** @param float $down from the upper edge along the wall, µm */
     public function around(float $down): float
     {
         return $this->circumference->micrometres;
@@ -102,6 +104,10 @@ final readonly class Cylinder implements Wall
         return Geos::clipped($flat, $this->part(180))->bent($this->fromTheFront(...));
     }
 
+    /**
+     * @param float $x µm
+     * @param float $y µm
+     */
     public function seenAt(float $x, float $y): ?array
     {
         return abs($x - $this->circumference->micrometres / 2) > $this->circumference->micrometres / 4

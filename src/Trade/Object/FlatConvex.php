@@ -35,6 +35,7 @@ trait FlatConvex
         return Clearance::share($this->size, Rule::Clearance, $rules);
     }
 
+    /** @param int $clearance to the edge, µm */
     public function safe(int $clearance): Room
     {
         return $this->area()->inset($clearance);

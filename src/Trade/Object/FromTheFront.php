@@ -18,7 +18,11 @@ final class FromTheFront
     {
     }
 
-    /** @throws Refused for an angle at which nothing is seen */
+    /**
+     * @param float|null $seen degrees
+     *
+     * @throws Refused for an angle at which nothing is seen
+     */
     public static function check(?float $seen): void
     {
         if (null !== $seen && ($seen < self::LEAST || $seen > self::ALL_ROUND)) {
@@ -31,7 +35,11 @@ final class FromTheFront
         }
     }
 
-    /** Is it a wrap? */
+    /**
+     * Is it a wrap?
+     *
+     * @param float|null $seen degrees
+     */
     public static function isAllRound(?float $seen): bool
     {
         return null === $seen || $seen >= self::ALL_ROUND;

@@ -85,6 +85,7 @@ final readonly class OddShape implements Surface
         return Clearance::share($this->size(), Rule::Clearance, $rules);
     }
 
+    /** @param int $clearance to the edge, µm */
     public function safe(int $clearance): Room
     {
         return new OutlineArea(Geos::inset($this->outline, $clearance));

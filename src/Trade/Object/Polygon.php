@@ -18,7 +18,11 @@ final readonly class Polygon implements Surface
 
     private const MOST_SIDES = 60;
 
-    /** @throws Refused for fewer than three sides */
+    /**
+     * @param int $sides how many
+     *
+     * @throws Refused for fewer than three sides
+     */
     public function __construct(private Size $size, private int $sides)
     {
         if ($sides < 3 || $sides > self::MOST_SIDES) {

@@ -62,6 +62,7 @@ final readonly class Ring implements Surface
         );
     }
 
+    /** @param int $clearance to the edge, µm */
     public function safe(int $clearance): Room
     {
         return $this->ellipse($this->outer)

@@ -55,6 +55,7 @@ final readonly class SurfaceLessKeepOuts implements Surface
         return $this->allowance->of($this->surface, $rules);
     }
 
+    /** @param int $clearance to the edge, µm */
     public function safe(int $clearance): Room
     {
         return $this->surface->safe($clearance)->without($this->keepOuts);

@@ -81,6 +81,7 @@ final readonly class Taper implements Wall
         return Clearance::share(new Size($this->development->narrow, $this->slant), Rule::Clearance, $rules);
     }
 
+    /** @param int $clearance to the edge, µm */
     public function safe(int $clearance): Room
     {
         $safe = Geos::grow($this->outline(), -$clearance);
@@ -150,6 +151,7 @@ final readonly class Taper implements Wall
         return FromTheFront::isAllRound($this->seen);
     }
 
+    /** @param float $down from the upper edge along the wall, µm */
     public function around(float $down): float
     {
         return $this->development->sweep * $this->radiusAt($down);
@@ -200,6 +202,10 @@ final readonly class Taper implements Wall
         );
     }
 
+    /**
+     * @param float $x µm
+     * @param float $y µm
+     */
     public function seenAt(float $x, float $y): ?array
     {
         [$around, $down] = $this->straightened($x, $y);

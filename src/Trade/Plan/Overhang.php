@@ -10,6 +10,12 @@ use Yelbo\Trade\Measure\Length;
 /** By how much film reaches over each edge of its object, µm; 0 where it does not. Source: handbook section 3. */
 final readonly class Overhang
 {
+    /**
+     * @param int $left µm
+     * @param int $right µm
+     * @param int $top µm
+     * @param int $bottom µm
+     */
     public function __construct(public int $left, public int $right, public int $top, public int $bottom)
     {
     }

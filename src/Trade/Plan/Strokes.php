@@ -114,7 +114,12 @@ final class Strokes
         ];
     }
 
-    /** @return Mark a cross to lay pages on each other by */
+    /**
+     * @param int $x µm
+     * @param int $y µm
+     *
+     * @return Mark a cross to lay pages on each other by
+     */
     public static function register(int $x, int $y): array
     {
         return [

@@ -47,7 +47,11 @@ final readonly class Money
         return new self($this->minor - $other->minor);
     }
 
-    /** A share of it, %. */
+    /**
+     * A share of it, %.
+     *
+     * @param float $percent per cent
+     */
     public function share(float $percent): self
     {
         return new self((int) round(($this->minor * $percent) / 100));

@@ -32,7 +32,11 @@ final readonly class PricedOrder
     ) {
     }
 
-    /** This order with so many of its only design; material goes with it. */
+    /**
+     * This order with so many of its only design; material goes with it.
+     *
+     * @param int $copies of it
+     */
     public function copied(int $copies): self
     {
         $share = $copies / max(1, $this->things[0]->copies);

@@ -29,7 +29,11 @@ final readonly class PricedThing
         return 0 === $this->things ? $this->copies : $this->things;
     }
 
-    /** So many decals of it. */
+    /**
+     * So many decals of it.
+     *
+     * @param int $copies of it
+     */
     public function copied(int $copies): self
     {
         return new self(

@@ -129,6 +129,7 @@ final class Placer
 
     /**
      * @param State $state
+     * @param int $copy its number among the copies
      *
      * @return State
      */

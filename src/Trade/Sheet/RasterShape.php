@@ -173,7 +173,12 @@ final class RasterShape
         return array_values($longest);
     }
 
-    /** Cells that a shape takes beyond itself on each side. */
+    /**
+     * Cells that a shape takes beyond itself on each side.
+     *
+     * @param int $gap µm
+     * @param int $cell the side of a cell, µm
+     */
     public static function margin(int $gap, int $cell): int
     {
         return (int) ceil(($gap + self::slack($gap) + 5 * self::SIMPLE) / $cell) + 1;
@@ -199,13 +204,21 @@ final class RasterShape
                 <= $this->cells;
     }
 
-    /** What it must find free. */
+    /**
+     * What it must find free.
+     *
+     * @param int $stride bits in a row
+     */
     public function closed(int $stride): \GMP
     {
         return $this->closed[$stride] ??= $this->own->bits($stride);
     }
 
-    /** What no other may touch once it lies there. */
+    /**
+     * What no other may touch once it lies there.
+     *
+     * @param int $stride bits in a row
+     */
     public function bits(int $stride, bool $far): \GMP
     {
         return $this->bits[$stride.($far && $this->far !== $this->near ? 'f' : 'n')] ??= ($far

@@ -60,6 +60,8 @@ final class Rectangles
     /**
      * @param list<NestStock>     $stock
      * @param list<NestPiece>     $copies
+     * @param int $gap µm
+     * @param int $edge to the edge of the sheet, µm
      * @param list<int|float> $turns
      *
      * @return self|null nothing where anything is no rectangle

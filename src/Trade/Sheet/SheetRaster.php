@@ -196,6 +196,8 @@ final class SheetRaster
     /**
      * The free place nearest to one wanted.
      *
+     * @param int $row counted in cells from the top
+     * @param int $column counted in cells from the left
      * @param int $within cells
      *
      * @return array{int, int}|null row and column
@@ -223,7 +225,11 @@ final class SheetRaster
         return null === $best ? null : [$best[1], $best[2]];
     }
 
-    /** @param bool $far for what belongs to another order */
+    /**
+     * @param int $row counted in cells from the top
+     * @param int $column counted in cells from the left
+     * @param bool $far for what belongs to another order
+     */
     public function take(\GMP $taken, RasterShape $shape, int $row, int $column, bool $far): \GMP
     {
         $at = ($row + $this->pad - $shape->margin) * $this->stride + $column + $this->pad - $shape->margin;
@@ -231,7 +237,12 @@ final class SheetRaster
         return $taken | ($shape->bits($this->stride, $far) << $at);
     }
 
-    /** Takes away what it took, and with it what others there took too. */
+    /**
+     * Takes away what it took, and with it what others there took too.
+     *
+     * @param int $row counted in cells from the top
+     * @param int $column counted in cells from the left
+     */
     public function give(\GMP $taken, RasterShape $shape, int $row, int $column): \GMP
     {
         $at = ($row + $this->pad - $shape->margin) * $this->stride + $column + $this->pad - $shape->margin;
@@ -242,6 +253,9 @@ final class SheetRaster
     /**
      * What of some rows does not belong to the room, the first of them as row 0; of a rectangle nothing but its
      * margins, which are left out.
+     *
+     * @param int $from row, in cells
+     * @param int $until row, in cells
      */
     public function outside(int $from, int $until): \GMP
     {
@@ -272,6 +286,9 @@ final class SheetRaster
 
     /**
      * The cell a point of the stock lies in.
+     *
+     * @param int $x µm
+     * @param int $y µm
      *
      * @return array{int, int} row and column
      */

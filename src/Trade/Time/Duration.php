@@ -17,7 +17,11 @@ final class Duration
     {
     }
 
-    /** `90 min`, `72 h`, `28 days`. */
+    /**
+     * `90 min`, `72 h`, `28 days`.
+     *
+     * @param int $minutes of work
+     */
     public static function inWords(int $minutes): string
     {
         return match (true) {

@@ -38,6 +38,8 @@ final readonly class FlatArtwork
     }
 
     /**
+     * @param int $width pixels
+     * @param int $height pixels
      * @param list<int> $pixels   0xRRGGBB each, or `CLEAR`, row after row
      * @param int|null  $colours  at the most; as many as there are where left out
      *

@@ -7,7 +7,11 @@ namespace Yelbo\Trade\Trace;
 /** A photo as plain rows of pixels, 0xRRGGBB each, from the left top corner. */
 final readonly class Picture
 {
-    /** @param list<int> $pixels width × height of them */
+    /**
+     * @param int $width pixels
+     * @param int $height pixels
+     * @param list<int> $pixels width × height of them
+     */
     public function __construct(public int $width, public int $height, public array $pixels)
     {
         if (\count($pixels) !== $width * $height) {

@@ -17,6 +17,12 @@ final readonly class Potrace implements Vectoriser
     /** Of a pixel: how far joined curves may lie off the ones they stand for. */
     private const TOLERANCE = '0.2';
 
+    /**
+     * @param int $width pixels
+     * @param int $height pixels
+     * @param int $specks what is smaller is left out, square pixels
+     * @param float $smooth from 0 for corners to 1.3 for curves
+     */
     public function outlines(int $width, int $height, string $dark, int $specks, float $smooth): Region
     {
         $svg = self::run(self::bitmap($width, $height, $dark), $specks, $smooth);

@@ -25,7 +25,11 @@ final readonly class Task
     ) {
     }
 
-    /** s a hand takes. */
+    /**
+     * s a hand takes.
+     *
+     * @param int $hand its number
+     */
     public function by(int $hand): int
     {
         return isset($this->paces[$hand]) ? max(1, (int) round($this->seconds * $this->paces[$hand])) : $this->seconds;

@@ -87,6 +87,8 @@ final readonly class Timetable
     /**
      * Places the next step of a job as soon as it can be done.
      *
+     * @param int $job its number
+     *
      * @throws OutOfHours where the hours that are known do not hold it
      */
     public function place(TimetableState $state, int $job): Placed
@@ -106,6 +108,8 @@ final readonly class Timetable
 
     /**
      * When the next step of a job could begin, s since now.
+     *
+     * @param int $job its number
      *
      * @throws OutOfHours where the hours that are known do not hold it
      */

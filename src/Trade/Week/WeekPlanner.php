@@ -93,7 +93,11 @@ final readonly class WeekPlanner
         return $this->week($this->sorted(fn (int $job): float => $this->jobs[$job]->due));
     }
 
-    /** When a job would be ready if there were no other, s since now. */
+    /**
+     * When a job would be ready if there were no other, s since now.
+     *
+     * @param int $job its number
+     */
     public function alone(int $job): int
     {
         $state = $this->timetable->empty();
