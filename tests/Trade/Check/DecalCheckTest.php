@@ -78,7 +78,10 @@ final class DecalCheckTest extends TestCase
                 self::assertNull($bears, 'larger letters are never strained less');
                 continue;
             }
-            self::assertSame($snag->severity, $fitted->strain > Rules::standard()->share(Rule::BallSnips) ? Severity::Stop : Severity::Warn);
+            self::assertSame(
+                $snag->severity,
+                $fitted->strain > Rules::standard()->share(Rule::BallSnips) ? Severity::Stop : Severity::Warn,
+            );
             self::assertEqualsWithDelta(100_000 * (float) $fitted->strain, $snag->found, 1);
             [$bears, $creases] = Severity::Warn === $snag->severity ? [$snag, null] : [$bears, $snag];
         }
