@@ -16,10 +16,10 @@ import { artOf, ObjectDrawing } from '../../drawing/ObjectDrawing';
 import type { Ground } from '../../drawing/pictures';
 import { SetDrawing } from '../../drawing/SetDrawing';
 import type { Zoom } from '../../drawing/useZoom';
-import { Move, Scroll, Trouble } from '../../parts/basics';
+import { Scroll, Trouble } from '../../parts/basics';
 import { useUnits } from '../../parts/units';
+import { BoardTools } from './BoardTools';
 import { along, doubled, type Hand, moved, reordered, WORDS } from './elements';
-import { pixelsPerMm, TrueSize } from './TrueSize';
 import type { useDrawing } from './useDrawing';
 
 /** A tick of the tape, 1/16 in, and one of the metric rule. */
@@ -64,9 +64,8 @@ export function Board({
   hand: Hand;
 }) {
   const { units } = useUnits();
-  const { drawing, change, undo, redo, canUndo, canRedo } = history;
+  const { drawing, change, undo, redo } = history;
   const zoom = useRef<Zoom>(null);
-  const [calibrating, setCalibrating] = useState(false);
   const moveWords = (dx: number, dy: number) =>
     drawn &&
     change({ left: `${(drawn.place.left.mm + dx).toFixed(3)}mm`, top: `${(drawn.place.top.mm + dy).toFixed(3)}mm` });
@@ -96,14 +95,6 @@ export function Board({
     const count = drawing.elements.length + 1;
     const next = ((hand.nth ?? WORDS) + 1 + by + count) % count;
     hand.take(next === 0 ? null : next - 1);
-  };
-  const trueSize = () => {
-    const scale = pixelsPerMm();
-    if (scale === null) {
-      setCalibrating(true);
-    } else {
-      zoom.current?.toScale(scale);
-    }
   };
   const keys: Record<string, (shift: boolean) => void> = {
     c: centre,
@@ -206,57 +197,17 @@ export function Board({
           {problem ? <Trouble says={problem.message} /> : <p role="status">Drawing …</p>}
         </div>
       )}
-      <div
-        className={`pointer-events-none absolute top-8 left-8 flex flex-wrap justify-between gap-1 [&>div]:pointer-events-auto max-xl:[&_button]:px-2 max-xl:[&_kbd]:hidden right-2 ${drawn?.surface.front ? 'lg:right-[238px]' : ''}`}
-      >
-        <div className="flex gap-1">
-          <Move onClick={() => zoom.current?.smaller()} aria-label="Smaller" title="Key −">
-            −
-          </Move>
-          <Move onClick={() => zoom.current?.larger()} aria-label="Larger" title="Key +">
-            +
-          </Move>
-          <Move onClick={() => zoom.current?.whole()} title="Key 0">
-            Whole
-          </Move>
-          <Move onClick={trueSize} title="As large as it is; held against a bank card once">
-            1:1
-          </Move>
-          {pixelsPerMm() !== null && (
-            <Move onClick={() => setCalibrating(true)} aria-label="Hold a card against the screen again">
-              …
-            </Move>
-          )}
-        </div>
-        <div className="flex gap-1">
-          <Move onClick={undo} disabled={!canUndo} aria-label="Undo">
-            Undo
-          </Move>
-          <Move onClick={redo} disabled={!canRedo} aria-label="Redo">
-            Redo
-          </Move>
-          <Move
-            onClick={centre}
-            disabled={
-              laid
-                ? drawing.elements[laid.nth]?.left === '' && drawing.elements[laid.nth]?.top === ''
-                : drawing.left === '' && drawing.top === ''
-            }
-            keys="C"
-          >
-            Middle
-          </Move>
-        </div>
-      </div>
-      {calibrating && (
-        <TrueSize
-          onClose={() => setCalibrating(false)}
-          onSet={(scale) => {
-            setCalibrating(false);
-            zoom.current?.toScale(scale);
-          }}
-        />
-      )}
+      <BoardTools
+        zoom={zoom}
+        history={history}
+        beside={drawn?.surface.front != null}
+        onCentre={centre}
+        isCentred={
+          laid
+            ? drawing.elements[laid.nth]?.left === '' && drawing.elements[laid.nth]?.top === ''
+            : drawing.left === '' && drawing.top === ''
+        }
+      />
     </div>
   );
 }
