@@ -1,6 +1,7 @@
 import { type RefObject, useId, useImperativeHandle } from 'react';
-import type { FilmShown, Fit, Schemas } from '../api/client';
+import type { FilmShown, Schemas } from '../api/client';
 import { useShown } from '../parts/basics';
+import type { Art } from './art';
 import { CaughtLines } from './CaughtLines';
 import { Dimension } from './Dimension';
 import { Hatches } from './Hatch';
@@ -10,14 +11,6 @@ import { Rulers } from './Ruler';
 import { AtScale, fitView, useRoom } from './scale';
 import { useArtDrag } from './useArtDrag';
 import { useZoom, type Zoom } from './useZoom';
-
-type Art = Pick<Fit['place'], 'left' | 'top' | 'size'> &
-  Pick<Fit['surface'], 'object' | 'outline'> &
-  Pick<Fit['film'], 'path'> &
-  Partial<Pick<Fit['surface'], 'safe' | 'keepOuts' | 'focus'> & Pick<Fit['film'], 'layers'>>;
-
-/** What a drawing shows of a fit. */
-export const artOf = (fit: Fit): Art => ({ ...fit.place, ...fit.surface, ...fit.film });
 
 /**
  * An object to scale with its decal: rulers, dimension lines, centre lines, the safe area as a

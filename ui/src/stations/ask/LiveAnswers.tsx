@@ -1,5 +1,6 @@
 import type { Film, Fit, Schemas } from '../../api/client';
-import { artOf, ObjectDrawing } from '../../drawing/ObjectDrawing';
+import { artOf } from '../../drawing/art';
+import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import type { Ground } from '../../drawing/pictures';
 import { Both, Caution, Scroll, Section, Swatch, useShown } from '../../parts/basics';
 import { asDay, asMoment } from '../../parts/time';

@@ -11,8 +11,9 @@ import {
   type Schemas,
 } from '../../api/client';
 import { CALCULATED } from '../../api/keys';
+import { artOf } from '../../drawing/art';
 import { FrontDrawing } from '../../drawing/FrontDrawing';
-import { artOf, ObjectDrawing } from '../../drawing/ObjectDrawing';
+import { ObjectDrawing } from '../../drawing/ObjectDrawing';
 import type { Ground } from '../../drawing/pictures';
 import { SetDrawing } from '../../drawing/SetDrawing';
 import type { Zoom } from '../../drawing/useZoom';
