@@ -122,7 +122,7 @@ final readonly class AllRound
         $free = $fitting * ($ink + self::narrowed($words) * ($spaces - 1) * $spaced->setting->wordSpace);
         $most = (int) floor(($free - $inside * $round) / ($ink - $inside * $long * self::narrowed($words)));
 
-        return $most >= Typesetter::SMALLEST ? $most : throw Fitting::tooLong();
+        return $most >= Typesetter::SMALLEST ? $most : throw NoRoom::forWords();
     }
 
     private function spaced(Words $words, int $capHeight, float $round): Words

@@ -12,12 +12,11 @@ use Yelbo\Trade\Geometry\Region;
  */
 final readonly class Arranger
 {
-    /** Of the letter height: the outer letters of a monogram beside a larger middle one, and the space between. */
-    public const MONOGRAM_SIDE = 0.68;
+    /** Of the letter height: the space between the letters of a monogram. */
     private const MONOGRAM_GAP = 0.14;
-    /** Of the big initial's height: the name across it, and the clear band round the name. */
-    public const NAME_ACROSS = 0.3;
+    /** Of the big initial's height: the clear band round the name across it. */
     private const NAME_BAND = 0.055;
+
     private Lines $lines;
     private OnCircle $circle;
 
@@ -157,7 +156,7 @@ final readonly class Arranger
         $side =
             MonogramOrder::Equal === $words->setting->order
                 ? $capHeight
-                : (int) round(self::MONOGRAM_SIDE * $capHeight);
+                : (int) round(Setting::MONOGRAM_SIDE * $capHeight);
         $gap = (int) round((self::MONOGRAM_GAP + $words->setting->tracking / 1000) * $capHeight);
         $left = 0;
         $letters = [];
@@ -175,12 +174,12 @@ final readonly class Arranger
     private function initial(Words $words, int $capHeight): Region
     {
         $big = $this->lines->fused($words, 0, $capHeight);
-        $name = $this->lines->fused($words, 1, (int) round(self::NAME_ACROSS * $capHeight));
+        $name = $this->lines->fused($words, 1, (int) round(Setting::NAME_ACROSS * $capHeight));
         $bigBox = $big->box();
         $nameBox = $name->box();
         $name = $name->moved(
             intdiv($bigBox->left + $bigBox->right - $nameBox->left - $nameBox->right, 2),
-            intdiv($bigBox->top + $bigBox->bottom, 2) + intdiv((int) round(self::NAME_ACROSS * $capHeight), 2),
+            intdiv($bigBox->top + $bigBox->bottom, 2) + intdiv((int) round(Setting::NAME_ACROSS * $capHeight), 2),
         );
         $band = (int) round(self::NAME_BAND * $capHeight);
         $rest = array_filter(

@@ -298,7 +298,7 @@ final readonly class Fitting
             : $height;
 
         return $height < Typesetter::SMALLEST
-            ? throw self::tooLong()
+            ? throw NoRoom::forWords()
             : [$height, $sketch->put($height / Glyphs::SKETCH_HEIGHT, 0, 0)];
     }
 
@@ -320,17 +320,6 @@ final readonly class Fitting
             ),
             default => $room->largest($sketch, true)->scale(),
         };
-    }
-
-    /** What is said where nothing is small enough. */
-    public static function tooLong(): Refused
-    {
-        return new Refused(
-            'words-too-long',
-            'These words do not fit this object even at half a millimetre. Break them into lines or take a larger '
-                .'object.',
-            '/lines',
-        );
     }
 
     /**

@@ -45,7 +45,7 @@ final readonly class FlatFitting
         $largest = $ring ?? (int) floor($reference * ($words->setting->isProportional() ? $scale->scale() : 1));
         $chosen = $capHeight ?? $largest;
         if ($chosen < Typesetter::SMALLEST) {
-            throw Fitting::tooLong();
+            throw NoRoom::forWords();
         }
         $top = $this->typesetter->top($words, $chosen, $reference);
         $artwork = $this->typesetter->layers($words, $top, $chosen, $offset);

@@ -42,4 +42,15 @@ final class NoRoom
             null === $clearance ? '/object' : '/clearance',
         );
     }
+
+    /** What is said where nothing is small enough. */
+    public static function forWords(): Refused
+    {
+        return new Refused(
+            'words-too-long',
+            'These words do not fit this object even at half a millimetre. Break them into lines or take a larger '
+                .'object.',
+            '/lines',
+        );
+    }
 }

@@ -11,6 +11,10 @@ use Yelbo\Trade\Rules;
 /** How words are set, apart from what they say, their face and their size. Source: handbook section 4. */
 final readonly class Setting
 {
+    /** Of the letter height: the outer letters of a monogram beside a larger middle one. */
+    public const MONOGRAM_SIDE = 0.68;
+    /** Of the big initial's height: the name across it. */
+    public const NAME_ACROSS = 0.3;
     private const WIDEST_TRACKING = 2000;
     /** µm: 1 mm to 20 m. */
     private const RADII = [1000, 20_000_000];
@@ -104,8 +108,8 @@ final readonly class Setting
     public function smallestLetters(): float
     {
         return match ($this->arrangement) {
-            Arrangement::Monogram => MonogramOrder::Equal === $this->order ? 1.0 : Arranger::MONOGRAM_SIDE,
-            Arrangement::Initial => Arranger::NAME_ACROSS,
+            Arrangement::Monogram => MonogramOrder::Equal === $this->order ? 1.0 : self::MONOGRAM_SIDE,
+            Arrangement::Initial => self::NAME_ACROSS,
             default => 1.0,
         };
     }
