@@ -7,7 +7,6 @@ namespace Yelbo\Shop\Bench;
 use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Batches\CutParts;
 use Yelbo\Shop\Objects\MeasuredObject;
-use Yelbo\Shop\Orders\AskedFilms;
 use Yelbo\Shop\Orders\CareCard;
 use Yelbo\Shop\Orders\Outlines;
 use Yelbo\Shop\Orders\Piece;
@@ -133,7 +132,7 @@ final readonly class DecalsToApply
                 $piece->top()->micrometres - $piece->joinedTop()->micrometres,
             )),
             // Letters in a frame are no insides of letters; and what is joined lies on what is under it.
-            AskedFilms::hasInsides($item->design()) && 1 === \count($layers) ? $loose : 0,
+            $item->design()->hasInsides() && 1 === \count($layers) ? $loose : 0,
             $solid,
             $onSeams,
         );

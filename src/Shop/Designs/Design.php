@@ -340,4 +340,10 @@ final class Design
     {
         return new self(...$changes + get_object_vars($this));
     }
+
+    /** Whether letters may be cut out of a solid: the insides of those hang on nothing. */
+    public function hasInsides(): bool
+    {
+        return Arrangement::Knockout === $this->arrangement() || null !== $this->art();
+    }
 }

@@ -35,8 +35,6 @@ use Yelbo\Trade\Refused;
  */
 final readonly class ElementLayout
 {
-    /** The number of the words among the elements. */
-    public const WORDS = -1;
     /** Of the shorter side of the safe area, where no size is typed. */
     private const SHAPE = 0.5;
     private const LETTERS = 0.125;

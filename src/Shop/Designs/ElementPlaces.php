@@ -67,8 +67,8 @@ final readonly class ElementPlaces
     public function guides(MeasuredObject $object, Fitted $main, Design $design, array $elements, ?int $nth): array
     {
         $boxes = $this->boxes($object, $main, $design, $elements);
-        $own = $boxes[$nth ?? ElementLayout::WORDS]['box'] ?? throw self::none();
-        unset($boxes[$nth ?? ElementLayout::WORDS]);
+        $own = $boxes[$nth ?? WholeDecal::WORDS]['box'] ?? throw self::none();
+        unset($boxes[$nth ?? WholeDecal::WORDS]);
         $together = null === $nth ? '' : $elements[$nth]->together;
         foreach ($elements as $other => $element) {
             // A pattern lies round all, and what is moved along is no help.
@@ -131,7 +131,7 @@ final readonly class ElementPlaces
      */
     private function boxes(MeasuredObject $object, Fitted $main, Design $design, array $elements): array
     {
-        $boxes = [ElementLayout::WORDS => ['label' => $design->inWords(), 'box' => self::box($main)]];
+        $boxes = [WholeDecal::WORDS => ['label' => $design->inWords(), 'box' => self::box($main)]];
         foreach ($this->layout->lay($object, $main, $design, $elements) as [$nth, $element, $fitted]) {
             $boxes[$nth] = ['label' => $element->label(), 'box' => self::box($fitted)];
         }

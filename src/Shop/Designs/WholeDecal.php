@@ -18,6 +18,9 @@ use Yelbo\Trade\Lettering\Layer;
  */
 final readonly class WholeDecal
 {
+    /** The number of the words among the elements. */
+    public const WORDS = -1;
+
     public const ELEMENT = 'element';
     /** The film of the item itself, among the films by their numbers. */
     private const OWN = 'own';
@@ -113,7 +116,7 @@ final readonly class WholeDecal
         return [
             ...array_merge(...array_map($element, $under)),
             [
-                'nth' => ElementLayout::WORDS,
+                'nth' => self::WORDS,
                 // What was put under the words is there for them to lie on.
                 'over' => [] !== $under,
                 'film' => $main[0][0] ?? null,

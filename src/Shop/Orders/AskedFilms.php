@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Orders;
 
-use Yelbo\Shop\Designs\Design;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Stock\FilmToCut;
@@ -16,7 +15,6 @@ use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Geometry\Box;
 use Yelbo\Trade\Geometry\Geos;
 use Yelbo\Trade\Geometry\Region;
-use Yelbo\Trade\Lettering\Arrangement;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Measure\Size;
 use Yelbo\Trade\Plan\Decal;
@@ -42,19 +40,9 @@ final readonly class AskedFilms
     ) {
     }
 
-    /** Whether letters may be cut out of a solid: the insides of those hang on nothing. */
-    public static function hasInsides(Design $design): bool
-    {
-        return Arrangement::Knockout === $design->arrangement() || null !== $design->art();
-    }
-
     /**
-     * @param non-empty-list<array{
-     *     film: int|null,
-     *     region: Region,
-     *     group: int,
-     * }> $layers of one decal, the top one first, in
-     *     the object's frame
+     * @param non-empty-list<array{film: int|null, region: Region, group: int}> $layers of one decal, the top one
+     *     first, in the object's frame
      *
      * @return non-empty-list<FilmOnThing> in the order in which they are laid, for each pane
      */

@@ -41,7 +41,7 @@ final readonly class AskedOn
             $item->object()->material(),
             $item->isAppliedHere(),
             $item->finish(),
-            AskedFilms::hasInsides($item->design()),
+            $item->design()->hasInsides(),
         );
     }
 

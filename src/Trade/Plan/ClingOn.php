@@ -24,7 +24,7 @@ final readonly class ClingOn implements WorkRule
         if (!$decal->appliedHere || Film::Cling !== $decal->film) {
             return [];
         }
-        $minutes = PutOn::minutesFor($decal, $this->rules);
+        $minutes = PlacedByFigures::minutesFor($decal, $this->rules);
         $taped = Taped::isTaped($decal, $this->rules);
 
         return [

@@ -110,7 +110,7 @@ final readonly class Layered implements WorkRule
                     : "Lift $tag with a tape of its own and lay it by its register marks over those that lie there. "
                         .'Rub it down, and peel the tape flat.',
                 ['a tape for each film'],
-                PutOn::minutesFor($decal, $this->rules),
+                PlacedByFigures::minutesFor($decal, $this->rules),
                 reason: 0 === $nth ? 'Lowest first: one film at a time lies down easier than a pack.' : '',
                 troubles: [
                     [

@@ -6,6 +6,8 @@ namespace Yelbo\Trade\Plan;
 
 use Yelbo\Trade\Bench\LevelLine;
 use Yelbo\Trade\Film\Film;
+use Yelbo\Trade\Film\Material;
+use Yelbo\Trade\Film\Usage;
 use Yelbo\Trade\Measure\Length;
 use Yelbo\Trade\Rule;
 use Yelbo\Trade\Rules;
@@ -179,6 +181,16 @@ final readonly class PlacedByFigures implements WorkRule
 
     private function minutes(Decal $decal): float
     {
-        return PutOn::minutesFor($decal, $this->rules);
+        return self::minutesFor($decal, $this->rules);
+    }
+
+    /** Minutes to apply in all, by length, shape and place. Source: handbook section 16. */
+    public static function minutesFor(Decal $decal, Rules $rules): float
+    {
+        return (new StepMinutes($rules))->apply(
+            $decal->longer(),
+            $decal->on->shape->isRound(),
+            Usage::Vehicle === $decal->use || Material::Vehicle === $decal->on->material,
+        );
     }
 }

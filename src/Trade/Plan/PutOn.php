@@ -22,16 +22,6 @@ final readonly class PutOn implements WorkRule
         return 'Applying dry, on tape';
     }
 
-    /** Minutes to apply in all, by length, shape and place. Source: handbook section 16. */
-    public static function minutesFor(Decal $decal, Rules $rules): float
-    {
-        return (new StepMinutes($rules))->apply(
-            $decal->longer(),
-            $decal->on->shape->isRound(),
-            Usage::Vehicle === $decal->use || Material::Vehicle === $decal->on->material,
-        );
-    }
-
     /** What is counted at the last look. */
     public static function counted(Decal $decal): string
     {
@@ -90,7 +80,7 @@ final readonly class PutOn implements WorkRule
                 ? 'One half first, flat and slowly, the liner away from the tape; cut it off at the hinge.'
                 : 'Once, flat and slowly: the liner away from the tape, never the tape from the liner.',
             [],
-            self::minutesFor($decal, $this->rules) / 6,
+            PlacedByFigures::minutesFor($decal, $this->rules) / 6,
             troubles: [['A part stays on the liner', 'Roll the liner back over it, burnish, and peel again.']],
             other: !$this->isWet($decal) && $this->canBeWet($decal)
                 ? new OtherWay(
@@ -145,7 +135,7 @@ final readonly class PutOn implements WorkRule
                 ($warmed ? ' Warm it a little, and it gives.' : '').
                 self::bubbles($decal),
             [$soft ? 'fingers' : 'squeegee', ...$warmed ? ['hair dryer'] : [], ...$wet ? ['dry cloth'] : []],
-            self::minutesFor($decal, $this->rules) / 3,
+            PlacedByFigures::minutesFor($decal, $this->rules) / 3,
             $wet ? (int) $this->rules->value(Rule::WetWait) : 0,
             caution: $warmed ? 'A hair dryer burns: keep it moving.' : null,
             troubles: [
@@ -165,7 +155,7 @@ final readonly class PutOn implements WorkRule
             'Peel the tape',
             'Back flat on itself, never up'.($decal->isTender() ? ', and slowly: it must not take the paint.' : '.'),
             [],
-            self::minutesFor($decal, $this->rules) / 6,
+            PlacedByFigures::minutesFor($decal, $this->rules) / 6,
             troubles: [
                 ['Film comes up with it', 'Lay it back, rub that part down again, and peel from another corner.'],
                 ['It will not let go', 'Warm it a little and peel flatter and slower.'],

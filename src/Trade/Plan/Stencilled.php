@@ -31,7 +31,7 @@ final readonly class Stencilled implements WorkRule
                 'Dab the paint on',
                 'Little on the sponge, straight down, two thin coats: what runs under the film stays.',
                 ['sponge', 'paint'],
-                PutOn::minutesFor($decal, $this->rules) / 2,
+                PlacedByFigures::minutesFor($decal, $this->rules) / 2,
                 troubles: [['Paint ran under an edge', 'Let it dry, scrape it with a wooden stick, touch it up.']],
             ),
             new Step(

@@ -253,7 +253,7 @@ final readonly class WorkPlan
         $minutes = new StepMinutes($rules);
         $applying = 0.0;
         foreach ($tops as $film) {
-            $applying += PutOn::minutesFor($film->decal, $rules);
+            $applying += PlacedByFigures::minutesFor($film->decal, $rules);
             if (Taped::isTaped($film->decal, $rules)) {
                 $keyed = self::sharing($keyed, self::TAPING, $minutes->tape($film->decal->longer()), $film->name);
             }
