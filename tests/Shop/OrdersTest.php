@@ -114,7 +114,7 @@ final class OrdersTest extends ShopTestCase
     {
         $seen = [];
         foreach (['Žofie', 'Ωμέγα', 'Пристань', 'Ệ'] as $words) {
-            $heard = $this->get(Counter::class)->hear(new TypedOrder($this->answers($words)));
+            $heard = $this->get(Counter::class)->reply(new TypedOrder($this->answers($words)));
             $taken = null === $heard->drawn ? null : $this->taken($words);
             if (null === $taken) {
                 // No face has them: the letter is named.

@@ -31,7 +31,7 @@ final class PriceTest extends ShopTestCase
 {
     private function quote(Answers $answers): Quote
     {
-        return $this->get(Quotes::class)->asked($this->get(Counter::class)->hear(new TypedOrder($answers)))
+        return $this->get(Quotes::class)->asked($this->get(Counter::class)->reply(new TypedOrder($answers)))
             ?? self::fail('No price was told.');
     }
 
@@ -48,13 +48,13 @@ final class PriceTest extends ShopTestCase
         );
         self::assertContains('Rush', array_column($soon->lines, 'what'));
         $steps = $this->get(Quotes::class)->steps(
-            $this->get(Counter::class)->hear(new TypedOrder($this->answers('Kestrel', 10))),
+            $this->get(Counter::class)->reply(new TypedOrder($this->answers('Kestrel', 10))),
         );
         self::assertSame([1, 5, 10, 25], array_column($steps, 0));
         self::assertSame($ten->total->minor, $steps[2][1]->minor, 'a figure told twice is one');
         $unknown = Answers::fromKept(['width' => ''] + $this->answers()->toArray());
         self::assertNull(
-            $this->get(Quotes::class)->asked($this->get(Counter::class)->hear(new TypedOrder($unknown))),
+            $this->get(Quotes::class)->asked($this->get(Counter::class)->reply(new TypedOrder($unknown))),
             'no size, no price',
         );
     }

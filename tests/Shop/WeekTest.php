@@ -64,7 +64,7 @@ final class WeekTest extends ShopTestCase
 
     private function promise(Answers $answers): Promised
     {
-        return $this->get(Promises::class)->of($this->get(Counter::class)->hear(new TypedOrder($answers)))
+        return $this->get(Promises::class)->of($this->get(Counter::class)->reply(new TypedOrder($answers)))
             ?? self::fail('Nothing was promised.');
     }
 
@@ -292,7 +292,7 @@ final class WeekTest extends ShopTestCase
         // Something in the same parcel that rests at its customer's makes it no longer on its way.
         $asked = Answers::fromKept(['delivery' => 'posted'] + $this->answers('Mallow', 1)->toArray());
         $both = $this->get(Promises::class)->of(
-            $this->get(Counter::class)->hear(new TypedOrder($asked, [$this->answers('Heron', 1, 'customer')])),
+            $this->get(Counter::class)->reply(new TypedOrder($asked, [$this->answers('Heron', 1, 'customer')])),
         );
         preg_match('~with you (\w+)~', $posted->chain, $alone);
         self::assertStringContainsString($alone[0] ?? self::fail($posted->chain), $both->chain ?? '');

@@ -282,6 +282,6 @@ final readonly class ChangeOrder
     /** @param non-empty-list<Answers> $all */
     private function estimate(array $all): ?int
     {
-        return $this->quotes->asked($this->counter->hear(TypedOrder::of($all)))?->total->minor;
+        return $this->quotes->asked($this->counter->reply(TypedOrder::of($all)))?->total->minor;
     }
 }

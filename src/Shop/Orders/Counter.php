@@ -42,7 +42,7 @@ final readonly class Counter
     }
 
     /** Says to the answers so far what a person at the counter would. */
-    public function hear(TypedOrder $typed): Heard
+    public function reply(TypedOrder $typed): CounterReply
     {
         $order = $this->reader->hear($typed);
         $items = array_map($this->drawn(...), $order->items);
@@ -53,7 +53,7 @@ final readonly class Counter
         $object = $item->on->object;
         $lines = $item->lines();
 
-        return new Heard(
+        return new CounterReply(
             $order->wrong + $item->wrong,
             $drawn,
             null === $drawn || null === $object

@@ -8,9 +8,9 @@ use Symfony\Component\Clock\ClockInterface;
 use Yelbo\Shop\Input\Refusals;
 use Yelbo\Shop\Orders\AskedItem;
 use Yelbo\Shop\Orders\AskedItems;
+use Yelbo\Shop\Orders\CounterReply;
 use Yelbo\Shop\Orders\Docket;
 use Yelbo\Shop\Orders\FilmNeed;
-use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Orders\QuoteTeller;
 use Yelbo\Shop\Orders\StockCover;
 use Yelbo\Shop\Orders\StockCoverFor;
@@ -44,9 +44,9 @@ final readonly class Quotes implements QuoteTeller
     }
 
     /** The price of an order that is only asked for; none as long as its film and its size are not known. */
-    public function asked(Heard $heard): ?Quote
+    public function asked(CounterReply $reply): ?Quote
     {
-        $order = $this->askedOrder($heard);
+        $order = $this->askedOrder($reply);
 
         return null === $order ? null : $this->pricer()->quote($order);
     }
@@ -56,9 +56,9 @@ final readonly class Quotes implements QuoteTeller
      *
      * @return list<array{int, Money}> how many, and what all of them cost
      */
-    public function steps(Heard $heard): array
+    public function steps(CounterReply $reply): array
     {
-        $order = 1 === \count($heard->items) ? $this->askedOrder($heard) : null;
+        $order = 1 === \count($reply->items) ? $this->askedOrder($reply) : null;
 
         return null === $order
             ? []
@@ -100,18 +100,18 @@ final readonly class Quotes implements QuoteTeller
         }
     }
 
-    private function askedOrder(Heard $heard): ?PricedOrder
+    private function askedOrder(CounterReply $reply): ?PricedOrder
     {
-        if (null === $heard->drawn || null === $heard->enough || 0 < $heard->enough->untold) {
+        if (null === $reply->drawn || null === $reply->enough || 0 < $reply->enough->untold) {
             return null;
         }
 
         return $this->order(
-            $this->things->of($heard),
-            $heard->asked(),
-            $heard->enough,
-            $heard->order->neededOn(),
-            $heard->order->delivery(),
+            $this->things->of($reply),
+            $reply->asked(),
+            $reply->enough,
+            $reply->order->neededOn(),
+            $reply->order->delivery(),
         );
     }
 

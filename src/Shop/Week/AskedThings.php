@@ -7,7 +7,7 @@ namespace Yelbo\Shop\Week;
 use Yelbo\Shop\Orders\AskedFilms;
 use Yelbo\Shop\Orders\AskedItem;
 use Yelbo\Shop\Orders\AskedOn;
-use Yelbo\Shop\Orders\Heard;
+use Yelbo\Shop\Orders\CounterReply;
 use Yelbo\Shop\Orders\HeardItem;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Film\Film;
@@ -25,13 +25,13 @@ final readonly class AskedThings
     }
 
     /** @return non-empty-list<AskedThing> */
-    public function of(Heard $heard): array
+    public function of(CounterReply $reply): array
     {
         return array_map(
             fn (HeardItem $item): AskedThing => null === $item->asked
                 ? $this->unseen($item->on, $item->decals())
                 : $this->drawn($item->asked),
-            $heard->items,
+            $reply->items,
         );
     }
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Yelbo\Shop\Week;
 
 use Symfony\Component\Clock\ClockInterface;
+use Yelbo\Shop\Orders\CounterReply;
 use Yelbo\Shop\Orders\FilmNeed;
-use Yelbo\Shop\Orders\Heard;
 use Yelbo\Shop\Orders\TypedOrder;
 use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\Station;
@@ -49,32 +49,32 @@ final readonly class Promises
     }
 
     /** @return Promised|null none where the shop is never open */
-    public function of(Heard $heard): ?Promised
+    public function of(CounterReply $reply): ?Promised
     {
         $open = Openings::of($this->calendar, $this->clock->now());
         [$plan] = $this->board->current();
         try {
-            return $this->promised($this->asked($heard), $plan, $open, $heard->order);
+            return $this->promised($this->asked($reply), $plan, $open, $reply->order);
         } catch (Refused) {
             return null;
         }
     }
 
-    private function asked(Heard $heard): AskedOrder
+    private function asked(CounterReply $reply): AskedOrder
     {
         $restock = (int) (86_400 * $this->rules->current()->value(Rule::RestockDays));
         $films = array_filter(
-            $heard->enough->films ?? [],
+            $reply->enough->films ?? [],
             static fn (FilmNeed $need): bool => $need->toBuy() > 0.0,
         );
         $blanks = array_filter(
-            $heard->enough->blanks ?? [],
+            $reply->enough->blanks ?? [],
             static fn (array $blank): bool => $blank[1] > $blank[0]->amount(),
         );
 
         return new AskedOrder(
-            $this->things->of($heard),
-            $heard->order->delivery(),
+            $this->things->of($reply),
+            $reply->order->delivery(),
             [] === $films ? 0 : $restock,
             [] === $blanks ? 0 : $restock,
         );

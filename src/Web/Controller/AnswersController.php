@@ -44,13 +44,13 @@ final readonly class AnswersController
         #[MapRequestPayload] Answers $answers,
         #[MapRequestPayload] OthersRequest $order,
     ): AnswersView {
-        $heard = $this->counter->hear(new TypedOrder($answers, array_values($order->others)));
-        $quote = $this->quotes->asked($heard);
+        $reply = $this->counter->reply(new TypedOrder($answers, array_values($order->others)));
+        $quote = $this->quotes->asked($reply);
 
         return AnswersView::from(
-            $heard,
-            $this->promises->of($heard),
-            null === $quote ? null : QuoteView::from($quote, $this->quotes->steps($heard), $this->money),
+            $reply,
+            $this->promises->of($reply),
+            null === $quote ? null : QuoteView::from($quote, $this->quotes->steps($reply), $this->money),
         );
     }
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Yelbo\Web\View;
 
-use Yelbo\Shop\Orders\Heard;
+use Yelbo\Shop\Orders\CounterReply;
 use Yelbo\Shop\Stock\FilmOnShelf;
 use Yelbo\Shop\Week\Promised;
 
@@ -41,20 +41,20 @@ final readonly class AnswersView
     ) {
     }
 
-    public static function from(Heard $heard, ?Promised $promised, ?QuoteView $quote): self
+    public static function from(CounterReply $reply, ?Promised $promised, ?QuoteView $quote): self
     {
         return new self(
             array_map(
                 static fn (string $field, string $says): FieldView => new FieldView($field, $says),
-                array_keys($heard->wrong),
-                $heard->wrong,
+                array_keys($reply->wrong),
+                $reply->wrong,
             ),
-            null === $heard->drawn ? null : FitView::from($heard->drawn),
-            null === $heard->drawn ? null : CheckView::from($heard->snags, null, $heard->doubts, $heard->weeding),
-            $heard->warning,
+            null === $reply->drawn ? null : FitView::from($reply->drawn),
+            null === $reply->drawn ? null : CheckView::from($reply->snags, null, $reply->doubts, $reply->weeding),
+            $reply->warning,
             null === $promised ? null : PromisedView::from($promised),
             $quote,
-            $heard->life,
+            $reply->life,
             array_map(
                 static fn (array $one): FilmAdviceView => new FilmAdviceView(
                     $one[0]->film->label(),
@@ -62,12 +62,12 @@ final readonly class AnswersView
                     $one[0]->reason,
                     array_map(static fn (FilmOnShelf $film): FilmView => FilmView::from($film), $one[1]),
                 ),
-                $heard->advice,
+                $reply->advice,
             ),
-            null === $heard->enough ? null : EnoughView::from($heard->enough),
-            $heard->names,
-            array_map(ListNoteView::from(...), $heard->rows),
-            $heard->drawn?->design->motif()?->called() ?? '',
+            null === $reply->enough ? null : EnoughView::from($reply->enough),
+            $reply->names,
+            array_map(ListNoteView::from(...), $reply->rows),
+            $reply->drawn?->design->motif()?->called() ?? '',
         );
     }
 }

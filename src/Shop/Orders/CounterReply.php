@@ -11,7 +11,7 @@ use Yelbo\Trade\Film\Advice;
 use Yelbo\Trade\Lettering\RosterNote;
 
 /** What can be said to the answers so far. */
-final readonly class Heard
+final readonly class CounterReply
 {
     /**
      * @param array<string, string> $wrong a sentence by its field
