@@ -137,6 +137,12 @@ test('laying out can be stopped, and the best so far is taken', async ({ page })
   await stop.click();
   await done(page);
   await expect(page.getByRole('cell', { name: '30 of 30' }).first()).toBeVisible();
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(`${request.method()} ${new URL(request.url()).pathname}`));
+  await page.evaluate(() => window.dispatchEvent(new Event('visibilitychange')));
+  await expect.poll(() => asked.length, { message: 'looking back at the page asks anew' }).toBeGreaterThan(0);
+  await page.waitForLoadState('networkidle');
+  expect(asked).not.toContain('POST /api/nestings');
 });
 
 test('two at the same offcut: the second is told who has it', async ({ page, as }) => {

@@ -81,7 +81,7 @@ final readonly class DemoOrdering
      */
     public function order(array $order, array $films, \DateTimeImmutable $now, int $nth): void
     {
-        $station = $order[14];
+        [0 => $customer, 13 => $face, 14 => $station] = $order;
         $far = self::FAR[$station];
         $began = $now->modify(\sprintf('-%d hours', 26 + 2 * $far + ($nth % 5)));
         Clock::set(new MockClock($began));
@@ -95,14 +95,14 @@ final readonly class DemoOrdering
         }
         Clock::set(new MockClock($began->modify('+40 minutes')));
         $item = $docket->item();
-        $this->draw->draw($item, $docket->version(), new Draft($item->words(), new Design($order[13])), true);
+        $this->draw->draw($item, $docket->version(), new Draft($item->words(), new Design($face)), true);
         if ($far < 3) {
             return;
         }
-        $this->approval->approve($docket, $docket->version(), 1, $order[0]);
+        $this->approval->approve($docket, $docket->version(), 1, $customer);
         if ($far >= 4) {
             $this->making->make($docket, $far, $began->modify('+2 hours'));
-        } elseif ('Ottilie Marchbanks' === $order[0]) {
+        } elseif ('Ottilie Marchbanks' === $customer) {
             $this->making->spoilOne($docket, $began->modify('+3 hours'));
         }
     }

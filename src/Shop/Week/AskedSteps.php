@@ -8,7 +8,6 @@ use Yelbo\Shop\Settings\ShopRules;
 use Yelbo\Trade\Journey\Station;
 use Yelbo\Trade\Plan\Handover;
 use Yelbo\Trade\Plan\StepMinutes;
-use Yelbo\Trade\Plan\Waits;
 
 /** The steps of an order that is only asked for yet, with their minutes and waits. Source: handbook sections 12, 16. */
 final readonly class AskedSteps
@@ -31,8 +30,17 @@ final readonly class AskedSteps
     {
         $rules = $this->rules->current();
         $minutes = new StepMinutes($rules);
-        [$films, $weed, $apply, $coats] = $this->work($order, $minutes);
-        [$rest, $after] = $this->waits($order);
+        $bench = new BenchToDo();
+        $weed = 0.0;
+        $films = [];
+        foreach ($order->things as $thing) {
+            $bench->asked($thing, $minutes, $rules);
+            $weed += $thing->copies * $thing->weeding;
+            foreach ($thing->films as $id => [, , $outline]) {
+                $films[$id] = $outline + ($films[$id] ?? 0.0);
+            }
+        }
+        [$apply, $coats, $rest, $after] = $bench->all();
         $cut = static fn (int $film, float $outline): OrderStep => new OrderStep(
             "cut-$film",
             Station::Cut,
@@ -63,50 +71,6 @@ final readonly class AskedSteps
         ];
 
         return array_merge(...array_map(static fn (OrderStep $step): array => $step->inParts(), $steps));
-    }
-
-    /**
-     * @return array{array<int, float>, float, float, list<array{int, int}>} outline of each film, mm; minutes of
-     *     weeding
-     *     and of applying; of each coat how many things, and how long it dries
-     */
-    private function work(AskedOrder $order, StepMinutes $minutes): array
-    {
-        $rules = $this->rules->current();
-        $weed = $apply = 0.0;
-        $films = $coats = [];
-        foreach ($order->things as $thing) {
-            $weed += $thing->copies * $thing->weeding;
-            $apply += $thing->copies * $thing->bench($rules);
-            foreach ($thing->films as $id => [, , $outline]) {
-                $films[$id] = $outline + ($films[$id] ?? 0.0);
-            }
-            [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
-            for ($nth = 0; $nth < $many; ++$nth) {
-                $coats[$nth] = [$thing->many() + ($coats[$nth][0] ?? 0), max($dries, $coats[$nth][1] ?? 0)];
-            }
-        }
-
-        return [$films, $weed, $apply, array_values($coats)];
-    }
-
-    /** @return array{int, int} how long it rests here once it is on, and at the customer's */
-    private function waits(AskedOrder $order): array
-    {
-        $rest = $after = 0;
-        foreach ($order->things as $thing) {
-            $until = 0;
-            foreach ($thing->films as [$film]) {
-                $until = max($until, Waits::untilUsed($film, $thing->finish, $this->rules->current()));
-            }
-            if ($thing->here && !$thing->elsewhere) {
-                $rest = max($rest, $until);
-            } else {
-                $after = max($after, $until);
-            }
-        }
-
-        return [$rest, $after];
     }
 
     /**

@@ -15,8 +15,7 @@ final readonly class AskedThing
 {
     /**
      * @param non-empty-array<int, array{Film, string, float}> $films grade, colour and mm the knife goes for all of it,
-     *     by the
-     *     number of the film; 0 where none was chosen
+     *     by the number of the film; 0 where none was chosen
      * @param int                      $copies    decals in all
      * @param float                    $weeding   minutes for each
      * @param non-empty-list<array{int, non-empty-list<FilmOnThing>}> $things how many of each kind, and what goes on

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Yelbo\Shop\Week;
 
+use Yelbo\Trade\Plan\StepMinutes;
+use Yelbo\Trade\Plan\Waits;
+use Yelbo\Trade\Rules;
+
 /** What an order asks of the bench, summed up thing by thing. */
 final class BenchToDo
 {
@@ -12,6 +16,19 @@ final class BenchToDo
     private array $coats = [];
     private int $here = 0;
     private int $after = 0;
+
+    /** All of a thing that is not seen yet. */
+    public function asked(AskedThing $thing, StepMinutes $minutes, Rules $rules): void
+    {
+        $this->apply($thing->copies * $thing->bench($rules));
+        [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
+        for ($nth = 0; $nth < $many; ++$nth) {
+            $this->coat($nth, $thing->many(), $dries);
+        }
+        foreach ($thing->films as [$film]) {
+            $this->rest(Waits::untilUsed($film, $thing->finish, $rules), $thing->here && !$thing->elsewhere);
+        }
+    }
 
     /** Minutes of taping and applying. */
     public function apply(float $minutes): void

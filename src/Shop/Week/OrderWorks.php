@@ -14,7 +14,6 @@ use Yelbo\Shop\Orders\Piece;
 use Yelbo\Shop\Orders\PieceWeeding;
 use Yelbo\Shop\Orders\Thing;
 use Yelbo\Shop\Settings\ShopRules;
-use Yelbo\Trade\Film\Film;
 use Yelbo\Trade\Journey\DocketState;
 use Yelbo\Trade\Journey\PieceState;
 use Yelbo\Trade\Journey\Station;
@@ -231,15 +230,7 @@ final readonly class OrderWorks
             }
         }
         foreach ($untold as $item) {
-            $thing = $this->unseen($item);
-            $work->apply($thing->copies * $thing->bench($this->rules->current()));
-            [$many, $dries] = $thing->here ? $minutes->coats($thing->finish) : [0, 0];
-            for ($nth = 0; $nth < $many; ++$nth) {
-                $work->coat($nth, $thing->many(), $dries);
-            }
-            $grade = $item->film()?->grade() ?? Film::Permanent;
-            $until = Waits::untilUsed($grade, $thing->finish, $this->rules->current());
-            $work->rest($until, $thing->here && !$thing->elsewhere);
+            $work->asked($this->unseen($item), $minutes, $this->rules->current());
         }
 
         return $work->all();

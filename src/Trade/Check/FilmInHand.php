@@ -133,8 +133,7 @@ final readonly class FilmInHand
             [],
         );
         $pale = 'Pale film on its white liner: what is weeded is hard to see. Take film with a coloured liner, or a '
-            .'lit '
-            .'table.';
+            .'lit table.';
 
         return [
             ...match (true) {

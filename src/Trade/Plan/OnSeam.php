@@ -27,8 +27,7 @@ final readonly class OnSeam implements WorkRule
                 StepKind::Seam,
                 'Cut it on the seam',
                 "$which of {$decal->detail->onSeams[0][1]} from the left, as drawn: cut the film along the seam, and "
-                    .'press '
-                    .'both sides down into it.',
+                    .'press both sides down into it.',
                 ['knife'],
                 1.0,
                 reason: 'Film that bridges a seam lifts there first.',

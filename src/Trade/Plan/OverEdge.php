@@ -55,8 +55,7 @@ final readonly class OverEdge implements WorkRule
         $most = Length::micrometres($decal->overhang()->most())->inBoth();
         $cut = $decal->on->corners > 0
             ? "At each of the {$decal->on->corners} corners cut in by $most, from the edge of the film to the corner "
-                .'of '
-                .'the object'
+                .'of the object'
             : "Every {$this->rules->value(Rule::ReliefEvery)} mm round the edge cut in by $most, from the edge of the "
                 .'film to that of the object';
 

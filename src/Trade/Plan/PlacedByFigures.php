@@ -154,8 +154,7 @@ final readonly class PlacedByFigures implements WorkRule
                         Shape::Ball === $decal->on->shape => 'Seen from the front, mark the middle where the art is to '
                             .'be, with a chalk cross.',
                         null === $decal->on->level => "{$decal->top->plus($decal->art->height)->inBoth()} down the "
-                            .'wall '
-                            .'from its upper edge, all the way round: that is the foot of the art.',
+                            .'wall from its upper edge, all the way round: that is the foot of the art.',
                         default => 'A pen on a stack of blocks beside it, '.
                             self::stack($decal->on->level).
                             ', and turn the object once: that is the foot of the art.',

@@ -1,7 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { api, ask, type Problem, type Schemas } from '../../api/client';
-import { CALCULATED, nestingKey } from '../../api/keys';
+import { nestingKey } from '../../api/keys';
 import { useSettled } from '../../parts/time';
 
 export type Nesting = Schemas['NestingView'];
@@ -26,7 +26,7 @@ export function useNesting(wanted: Wanted) {
   const body = JSON.parse(settled) as Wanted;
   const last = useRef<number | null>(null);
   const begun = useQuery({
-    queryKey: [CALCULATED, 'begun', settled],
+    queryKey: ['begun', settled],
     queryFn: async ({ signal }) => {
       const { id } = await ask(api.POST('/api/nestings', { body, signal }));
       if (last.current !== null && last.current !== id) {
@@ -37,7 +37,8 @@ export function useNesting(wanted: Wanted) {
     },
     enabled: wanted.pieces.length > 0 && body.pieces.length > 0,
     placeholderData: keepPreviousData,
-    // Once given up it is begun anew, which the server decides.
+    // Asked once for each choice: looking back at the page must not go on with what somebody stopped.
+    staleTime: Number.POSITIVE_INFINITY,
     gcTime: 0,
   });
   const id = begun.data ?? null;
