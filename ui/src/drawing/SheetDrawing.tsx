@@ -37,7 +37,7 @@ export function SheetDrawing({
   const { ref, width, height } = useRoom();
   const { units, one } = useShown();
   const sheet = { width: size.height.mm, height: size.width.mm };
-  const view = fitView({ width, height }, sheet, { left: 54, top: 54, right: 44, bottom: 60 });
+  const view = fitView({ width, height }, sheet, { left: 54, top: 54, right: 44, bottom: 72 });
   // The sheet's own x runs down the picture, its length to the right.
   const turned = `translate(${view.x} ${view.y + sheet.height * view.scale}) scale(${view.scale}) rotate(-90)`;
   const spot = (x: number, y: number) => ({ x: view.x + y * view.scale, y: view.y + (sheet.height - x) * view.scale });
@@ -101,7 +101,7 @@ export function SheetDrawing({
               />
             ))}
           </g>
-          <UsedLength view={view} high={sheet.height} length={length.mm} text={one(length)} />
+          <UsedLength view={view} high={sheet.height} length={length.mm} text={one(length)} tags={tags} />
           {tags.map((tag) => (
             <Tag key={tag.of.tag} {...tag} late={tag.of.late} />
           ))}

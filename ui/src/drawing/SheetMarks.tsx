@@ -51,19 +51,32 @@ export function Tag({
   );
 }
 
-/** How far down a sheet anything reaches. */
-export function UsedLength({ view, high, length, text }: { view: View; high: number; length: number; text: string }) {
+/** How far down a sheet anything reaches, below the tags that lie under it. */
+export function UsedLength({
+  view,
+  high,
+  length,
+  text,
+  tags,
+}: {
+  view: View;
+  high: number;
+  length: number;
+  text: string;
+  tags: { y: number }[];
+}) {
   const used = view.x + length * view.scale;
   const bottom = view.y + high * view.scale;
+  const away = Math.max(bottom + 30, ...tags.map((tag) => tag.y + TAG + 12));
   return (
     <>
       <path
-        d={`M${used} ${view.y - 10}V${bottom + 22}`}
+        d={`M${used} ${view.y - 10}V${away - 8}`}
         stroke="var(--color-ink2)"
         strokeDasharray="14 4 3 4"
         fill="none"
       />
-      <Dimension from={view.x} to={used} at={bottom + 4} away={bottom + 30} text={text} />
+      <Dimension from={view.x} to={used} at={bottom + 4} away={away} text={text} />
     </>
   );
 }

@@ -60,7 +60,7 @@ export function PlanDrawing({
   const [drag, setDrag] = useState<{ nth: number; x: number; y: number } | null>(null);
   const from = useRef<{ pointer: number; x: number; y: number; moved: boolean } | null>(null);
   const side = { width: sheet.size.height.mm, height: sheet.size.width.mm };
-  const view = fitView({ width, height }, side, { left: 54, top: 54, right: 44, bottom: 60 });
+  const view = fitView({ width, height }, side, { left: 54, top: 54, right: 44, bottom: 72 });
   const turned = `translate(${view.x} ${view.y + side.height * view.scale}) scale(${view.scale}) rotate(-90)`;
 
   const paths = useMemo(() => new Map([...shapes].map(([name, shape]) => [name, new Path2D(shape.path)])), [shapes]);
@@ -220,7 +220,7 @@ export function PlanDrawing({
             })}
           </g>
           <g pointerEvents="none">
-            <UsedLength view={view} high={side.height} length={sheet.length.mm} text={one(sheet.length)} />
+            <UsedLength view={view} high={side.height} length={sheet.length.mm} text={one(sheet.length)} tags={tags} />
             {tags.map((tag) => (
               <Tag key={tag.of.place.name} {...tag} late={tag.of.shape.late} pinned={tag.of.place.pinned} />
             ))}
