@@ -1,8 +1,8 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react';
-import { createMemoryRouter, RouterProvider } from 'react-router';
+import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, expect, test, vi } from 'vitest';
-import { Fault } from '../../ui/src/frame/Fault';
+import { Guarded } from '../../ui/src/frame/Fault';
 
 const client = new QueryClient();
 let broken = true;
@@ -21,12 +21,15 @@ test('a page that breaks shows a sentence and a way back, never a stack', async 
   localStorage.setItem('yelbo.size.412', '{"version":3,"drawing":{"words":"Marigold"}}');
   client.setQueryData(['record', 'batches'], 'something nobody foresaw');
   client.setQueryData(['edited', 412], 3);
-  const router = createMemoryRouter([{ path: '/size', Component: Page, ErrorBoundary: Fault }], {
-    initialEntries: ['/size'],
-  });
   const { container } = render(
     <QueryClientProvider client={client}>
-      <RouterProvider router={router} />
+      <MemoryRouter initialEntries={['/size']}>
+        <Guarded>
+          <Routes>
+            <Route path="/size" element={<Page />} />
+          </Routes>
+        </Guarded>
+      </MemoryRouter>
     </QueryClientProvider>,
   );
   expect((await screen.findByRole('alert')).textContent).toMatch(/\w+ .*\./);

@@ -1,17 +1,19 @@
 import { QueryClientProvider, useQuery } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { type ReactNode, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Outlet, RouterProvider, redirect } from 'react-router';
+import { BrowserRouter, Navigate, Outlet, Route, Routes } from 'react-router';
 import { me } from './api/queries';
 import { startSession } from './api/session';
 import { vocabulary } from './api/vocabulary';
-import { Fault } from './frame/Fault';
+import { Guarded } from './frame/Fault';
+import { Fetched, PAGES, shop } from './frame/pages';
 import { SignIn } from './frame/SignIn';
 import { Loading, Nothing, Trouble } from './parts/basics';
 import { UnitsProvider } from './parts/units';
 import './styles.css';
 
 const client = startSession();
+const starting = <Loading what="the shop" />;
 
 /** Signed in, the shop; else the door. */
 function Door() {
@@ -22,11 +24,39 @@ function Door() {
         <Trouble says={error.message} />
       </div>
     ) : (
-      <Loading what="the shop" />
+      starting
     );
   }
   return data.signedIn ? <Outlet /> : <SignIn shop={data.shop} needsOwner={data.needsOwner} />;
 }
+
+const guarded = (
+  <Guarded>
+    <Outlet />
+  </Guarded>
+);
+
+/** What may break is held twice: within the frame, so that the line stays, and round all of it. */
+const places = (
+  <Guarded>
+    <Routes>
+      <Route element={<Door />}>
+        <Route element={<Fetched page={shop} />}>
+          <Route element={guarded}>
+            <Route index element={<Navigate to="/morning" replace />} />
+            {Object.entries(PAGES).map(([word, page]) => (
+              <Route key={word} path={word + page.more} element={<Fetched key={word} page={page} />} />
+            ))}
+            <Route
+              path="*"
+              element={<Nothing title="There is no such place">The line above leads everywhere.</Nothing>}
+            />
+          </Route>
+        </Route>
+      </Route>
+    </Routes>
+  </Guarded>
+);
 
 /** Asked for beside the scripts, so that the first thing drawn is the page itself. */
 async function firstAnswers() {
@@ -34,75 +64,30 @@ async function firstAnswers() {
   if (client.getQueryData(me.queryKey)?.signedIn) {
     await client.prefetchQuery(vocabulary);
   }
-  return null;
 }
 
-/** A page is fetched when it is entered. */
-const page = <Name extends string>(
-  path: string | undefined,
-  load: () => Promise<Record<Name, React.ComponentType>>,
-  name: Name,
-) => ({
-  path,
-  lazy: async () => ({ Component: (await load())[name] }),
-});
-
-const router = createBrowserRouter([
-  {
-    path: '/',
-    element: <Door />,
-    errorElement: <Fault />,
-    HydrateFallback: () => <Loading what="the shop" />,
-    children: [
-      {
-        ...page(undefined, () => import('./frame/Shop'), 'Shop'),
-        loader: firstAnswers,
-        shouldRevalidate: () => false,
-        children: [
-          {
-            errorElement: <Fault />,
-            children: [
-              { index: true, loader: () => redirect('/morning') },
-              page('morning', () => import('./stations/week/Morning'), 'Morning'),
-              page('ask/:number?', () => import('./stations/ask/Ask'), 'Ask'),
-              page('size/:number?/:item?', () => import('./stations/size/Size'), 'Size'),
-              page('proof/:number?', () => import('./stations/proof/ProofStation'), 'ProofStation'),
-              page('batch', () => import('./stations/batch/BatchStation'), 'BatchStation'),
-              page('cut', () => import('./stations/cut/CutStation'), 'CutStation'),
-              page('weed', () => import('./stations/weed/WeedStation'), 'WeedStation'),
-              page('apply', () => import('./stations/apply/ApplyStation'), 'ApplyStation'),
-              page('send', () => import('./stations/send/SendStation'), 'SendStation'),
-              page('stock', () => import('./stations/stock/Stock'), 'Stock'),
-              page('objects', () => import('./stations/shop/Objects'), 'Objects'),
-              page('drying', () => import('./stations/shop/Drying'), 'Drying'),
-              page('week', () => import('./stations/week/Week'), 'Week'),
-              page('pictures', () => import('./stations/shop/Pictures'), 'Pictures'),
-              page('book', () => import('./stations/shop/Book'), 'Book'),
-              page('post', () => import('./stations/shop/Post'), 'Post'),
-              page('machines', () => import('./stations/shop/Machines'), 'Machines'),
-              page('figures', () => import('./stations/shop/Figures'), 'Figures'),
-              page('people', () => import('./stations/shop/People'), 'People'),
-              {
-                path: '*',
-                element: <Nothing title="There is no such place">The line above leads everywhere.</Nothing>,
-              },
-            ],
-          },
-        ],
-      },
-    ],
-  },
-]);
+/** Draws the page once it and what it begins with are there; what cannot be fetched is told by the page. */
+async function start(draw: (what: ReactNode) => void) {
+  draw(starting);
+  const first = PAGES[window.location.pathname.split('/')[1] || 'morning'];
+  await Promise.allSettled([firstAnswers(), shop.fetch(), first?.fetch()]);
+  draw(
+    <BrowserRouter>
+      <Suspense fallback={starting}>{places}</Suspense>
+    </BrowserRouter>,
+  );
+}
 
 const root = document.getElementById('yelbo');
 if (root) {
-  createRoot(root).render(
-    <StrictMode>
-      <QueryClientProvider client={client}>
-        <UnitsProvider>
-          <RouterProvider router={router} />
-        </UnitsProvider>
-      </QueryClientProvider>
-    </StrictMode>,
+  const inPage = createRoot(root);
+  void start((what) =>
+    inPage.render(
+      <StrictMode>
+        <QueryClientProvider client={client}>
+          <UnitsProvider>{what}</UnitsProvider>
+        </QueryClientProvider>
+      </StrictMode>,
+    ),
   );
 }

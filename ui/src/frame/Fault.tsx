@@ -1,25 +1,32 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useEffect, useRef } from 'react';
-import { isRouteErrorResponse, useLocation, useNavigate, useRouteError } from 'react-router';
+import { type ReactNode, useEffect, useRef } from 'react';
+import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
+import { useLocation, useNavigate } from 'react-router';
 import { CALCULATED, RECORD } from '../api/keys';
 import { Move, NextMove } from '../parts/basics';
+
+/** Holds what breaks within it until another place is gone to. */
+export function Guarded({ children }: { children: ReactNode }) {
+  const { key } = useLocation();
+  return (
+    <ErrorBoundary FallbackComponent={Fault} resetKeys={[key]}>
+      {children}
+    </ErrorBoundary>
+  );
+}
 
 /**
  * A page that broke: a sentence, and ways on. What was typed is kept where it was kept before, and the rest of the shop
  * goes on working. The stack goes to the console, for who mends it.
  */
-export function Fault() {
-  const fault = useRouteError();
+function Fault({ error: fault }: FallbackProps) {
   const navigate = useNavigate();
   const client = useQueryClient();
   const { pathname } = useLocation();
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     heading.current?.focus();
-    if (!isRouteErrorResponse(fault)) {
-      console.error(fault);
-    }
-  }, [fault]);
+  }, []);
   // A page of an older build asks for parts that are not there any more: a fresh one has them.
   const outdated = fault instanceof TypeError && /dynamically imported module|module script/i.test(fault.message);
   // What it broke on may be an answer that was kept.
